@@ -1,0 +1,59 @@
+import { z } from 'zod';
+import { above0, wholeWithin, within } from '../result';
+
+/** What can be measured on a sewn line. Every part may be missing: people measure what they need. */
+export const lineMeasuresSchema = z
+  .strictObject({
+    /** Marked length before sewing, mm. */
+    markedMm: above0('a length in mm', 2000).default(100),
+    /** Stitches counted over the marked length. */
+    stitches: wholeWithin(1, 2000, 'a whole number of stitches').optional(),
+    /** The marked length after sewing, mm. */
+    afterMm: above0('a length in mm', 2000).optional(),
+    /** How far the top layer ended behind the bottom one, mm; negative when it ran ahead. */
+    shiftMm: within(-100, 100, 'a length in mm').optional(),
+    /** Length the marked part reached when the thread broke, mm. */
+    poppedAtMm: above0('a length in mm', 10000).optional(),
+    /** Pulled as far as this without breaking, mm. */
+    heldToMm: above0('a length in mm', 10000).optional(),
+  })
+  .refine((m) => m.afterMm === undefined || (m.afterMm >= m.markedMm * 0.5 && m.afterMm <= m.markedMm * 2), {
+    path: ['afterMm'],
+    error: 'expected a length near the marked one (half to twice)',
+  })
+  .refine((m) => m.poppedAtMm === undefined || m.poppedAtMm >= m.markedMm * 0.9, {
+    path: ['poppedAtMm'],
+    error: 'expected at least the marked length: the line was pulled longer',
+  })
+  .refine((m) => m.heldToMm === undefined || m.heldToMm >= m.markedMm * 0.9, {
+    path: ['heldToMm'],
+    error: 'expected at least the marked length: the line was pulled longer',
+  });
+export type LineMeasures = z.infer<typeof lineMeasuresSchema>;
+
+/** What follows from the measures. A part without its measure is absent. */
+export interface LineFacts {
+  lengthMm?: number;
+  growthPercent?: number;
+  /** How far it gave: exact when it popped, at least this much when it held. */
+  give?: { percent: number; popped: boolean };
+}
+
+/**
+ * True stitch length, growth and give of a sewn line.
+ *
+ * @param measures - checked measures
+ * @returns what they say
+ * @example
+ * lineFacts({ markedMm: 100, stitches: 51, afterMm: 102 }) // => { lengthMm: 1.961, growthPercent: 2 }
+ * lineFacts({ markedMm: 100, heldToMm: 130 }).give // => { percent: 30, popped: false }
+ */
+export function lineFacts({ markedMm, stitches, afterMm, poppedAtMm, heldToMm }: LineMeasures): LineFacts {
+  const percent = (mm: number) => ((mm - markedMm) * 100) / markedMm;
+  const facts: LineFacts = {};
+  if (stitches !== undefined) facts.lengthMm = markedMm / stitches;
+  if (afterMm !== undefined) facts.growthPercent = percent(afterMm);
+  if (poppedAtMm !== undefined) facts.give = { percent: percent(poppedAtMm), popped: true };
+  else if (heldToMm !== undefined) facts.give = { percent: percent(heldToMm), popped: false };
+  return facts;
+}

@@ -1,0 +1,28 @@
+import { z } from 'zod';
+import { above0, oneOf, within, words } from '../result';
+import { FAMILIES, STRUCTURES, TRAITS } from './words';
+
+/** A percent of stretch a cloth can have; past 400 it is a slip of the pen, not a cloth. */
+export const stretchPercentSchema = within(0, 400, 'a stretch in percent');
+
+const fibresSchema = z
+  .record(words('a fibre', 40), within(0, 100, 'a percent'))
+  .refine((fibres) => Object.values(fibres).reduce((sum, part) => sum + part, 0) <= 100.5, {
+    error: 'expected fibres that add up to at most 100 percent',
+  });
+
+/** A cloth as it goes into every computation. Mass in g/m² and thickness in mm, both of one layer. */
+export const clothSchema = z.strictObject({
+  name: words('a name').optional(),
+  structure: oneOf(STRUCTURES),
+  family: oneOf(FAMILIES).default('other'),
+  massGsm: above0('a number', 3000).optional(),
+  thicknessMm: above0('a number', 30).optional(),
+  stretchAcross: stretchPercentSchema.optional(),
+  stretchAlong: stretchPercentSchema.optional(),
+  recovery: within(0, 100, 'a percent').optional(),
+  fibres: fibresSchema.optional(),
+  traits: z.array(oneOf(TRAITS)).default([]),
+});
+export type Cloth = z.infer<typeof clothSchema>;
+export type ClothInput = z.input<typeof clothSchema>;

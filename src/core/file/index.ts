@@ -1,0 +1,3 @@
+export * from './measuredCloth';
+export * from './records';
+export * from './workroom';

@@ -1,0 +1,121 @@
+import { z } from 'zod';
+import { cardSchema, momentSchema } from '../card';
+import { type FieldError, firstFieldError, words } from '../result';
+import { lineSchema, swatchSchema } from '../swatch';
+import { clothRecordSchema, kitRecordSchema, machineRecordSchema, onMachineSchema } from './records';
+
+/** Name and version written into every exported file. */
+export const WORKROOM_FORMAT = 'bobbet-workroom';
+export const WORKROOM_VERSION = 1;
+
+/** Everything in a workroom, in one file. */
+export const workroomSchema = z
+  .strictObject({
+    format: z.literal(WORKROOM_FORMAT, { error: `expected "${WORKROOM_FORMAT}"` }),
+    version: z.literal(WORKROOM_VERSION, { error: `expected ${WORKROOM_VERSION}` }),
+    name: words('a name', 120),
+    exportedAt: momentSchema,
+    cloths: z.array(clothRecordSchema),
+    machines: z.array(machineRecordSchema),
+    kit: kitRecordSchema,
+    onMachine: z.array(onMachineSchema),
+    swatches: z.array(swatchSchema),
+    lines: z.array(lineSchema),
+    cards: z.array(cardSchema),
+  })
+  .superRefine((file, context) => {
+    for (const { path, message } of brokenLinks(file)) context.addIssue({ code: 'custom', path, message });
+  });
+export type Workroom = z.infer<typeof workroomSchema>;
+
+/** The lists of a workroom whose entries have a key of their own. */
+export const NOUNS = ['cloths', 'machines', 'swatches', 'lines', 'cards'] as const;
+export type Noun = (typeof NOUNS)[number];
+
+type Linked = Pick<Workroom, Noun | 'onMachine'>;
+
+function brokenLinks(file: Linked): { path: (string | number)[]; message: string }[] {
+  const ids = (noun: Noun) => new Set(file[noun].map((entry) => entry.id));
+  const [cloths, machines, swatches] = [ids('cloths'), ids('machines'), ids('swatches')];
+  const twice = NOUNS.flatMap((noun) => {
+    const seen = new Set<string>();
+    return file[noun].flatMap((entry, i) => {
+      const again = seen.has(entry.id);
+      seen.add(entry.id);
+      return again ? [{ path: [noun, i, 'id'], message: `expected a key of its own, got "${entry.id}" again` }] : [];
+    });
+  });
+  const points = (noun: string, i: number, field: string, known: Set<string>, id: string) =>
+    known.has(id) ? [] : [{ path: [noun, i, field], message: `expected something in this file, got "${id}"` }];
+  return [
+    ...twice,
+    ...file.onMachine.flatMap((on, i) => points('onMachine', i, 'machineId', machines, on.machineId)),
+    ...file.swatches.flatMap((s, i) => [
+      ...points('swatches', i, 'clothId', cloths, s.clothId),
+      ...points('swatches', i, 'machineId', machines, s.machineId),
+    ]),
+    ...file.lines.flatMap((line, i) => points('lines', i, 'swatchId', swatches, line.swatchId)),
+  ];
+}
+
+/** A file that was read, or the first thing wrong with it. */
+export type ReadWorkroom = { ok: true; workroom: Workroom } | { ok: false; error: FieldError };
+
+/**
+ * Reads a workroom file.
+ *
+ * @param text - the file's text
+ * @returns the workroom, or the path of the first wrong field and what was expected there; never a part of it
+ * @example
+ * readWorkroom('{').ok // => false
+ */
+export function readWorkroom(text: string): ReadWorkroom {
+  let input: unknown;
+  try {
+    input = JSON.parse(text);
+  } catch (cause) {
+    return { ok: false, error: { path: 'file', message: `expected JSON (${(cause as SyntaxError).message})` } };
+  }
+  const format = (input as { format?: unknown } | null)?.format;
+  const version = (input as { version?: unknown } | null)?.version;
+  if (format === WORKROOM_FORMAT && typeof version === 'number' && version > WORKROOM_VERSION) {
+    const message = `expected ${WORKROOM_VERSION}, got ${version}: this file was written by a newer Bobbet`;
+    return { ok: false, error: { path: 'version', message } };
+  }
+  const parsed = workroomSchema.safeParse(input);
+  return parsed.success
+    ? { ok: true, workroom: parsed.data }
+    : { ok: false, error: firstFieldError(parsed.error, input) };
+}
+
+/** What importing a file would do to each list. */
+export type ImportPlan = Record<Noun, { added: number; changed: number; same: number }>;
+
+/**
+ * What importing a file would add and change, without doing it.
+ *
+ * @param now - what is in the workroom
+ * @param file - what is in the file
+ * @returns counts for each list
+ */
+export function planImport(now: Pick<Workroom, Noun>, file: Pick<Workroom, Noun>): ImportPlan {
+  const plan = NOUNS.map((noun) => {
+    const known = new Map<string, string>(now[noun].map((entry) => [entry.id, canonical(entry)]));
+    const counts = { added: 0, changed: 0, same: 0 };
+    for (const entry of file[noun]) {
+      const before = known.get(entry.id);
+      counts[before === undefined ? 'added' : before === canonical(entry) ? 'same' : 'changed'] += 1;
+    }
+    return [noun, counts] as const;
+  });
+  return Object.fromEntries(plan) as ImportPlan;
+}
+
+// Key order says nothing about whether two entries are the same.
+function canonical(value: unknown): string {
+  return JSON.stringify(value, (_, part: unknown) =>
+    part && typeof part === 'object' && !Array.isArray(part)
+      ? Object.fromEntries(Object.entries(part).sort(([a], [b]) => (a < b ? -1 : 1)))
+      : part,
+  );
+}

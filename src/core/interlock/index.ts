@@ -1,0 +1,3 @@
+export * from './checkInterlocks';
+export * from './interlocks';
+export * from './needleReach';

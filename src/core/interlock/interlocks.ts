@@ -1,0 +1,183 @@
+import { FOOT, isTwin, type Machine, PLATE, pressureSteps } from '../kit';
+import type { Blocked } from '../result';
+import type { Setup } from '../setup';
+import { STITCH, stitchFacts } from '../stitch';
+import { needleReach } from './needleReach';
+
+/** What an interlock looks at. Thickness is the total, stitched down, in mm. */
+export interface Interlocked {
+  setup: Setup;
+  machine: Machine;
+  thicknessMm: number;
+}
+
+/** One thing that would break a needle, a machine or the seam; it can never be overridden silently. */
+export interface Interlock {
+  code: string;
+  /** True when the needle would hit metal. */
+  strike: boolean;
+  check: (input: Interlocked) => Omit<Blocked, 'code'> | null;
+}
+
+const EPSILON = 1e-6;
+const over = (actual: number, limit: number) => actual > limit + EPSILON;
+
+/** Every interlock, most serious first. */
+export const INTERLOCKS: readonly Interlock[] = [
+  {
+    code: 'interlock.plate-needs-straight',
+    strike: true,
+    check: ({ setup }) =>
+      setup.plate === 'straight' && setup.stitch !== 'straight'
+        ? { text: `The straight-stitch plate has one small hole: ${STITCH[setup.stitch].name.toLowerCase()} would strike it. Change the plate first.` }
+        : null,
+  },
+  {
+    code: 'interlock.plate-needs-one-needle',
+    strike: true,
+    check: ({ setup }) =>
+      setup.plate === 'straight' && isTwin(setup.needle.point)
+        ? { text: 'Two needles cannot pass the one hole of the straight-stitch plate.' }
+        : null,
+  },
+  {
+    code: 'interlock.needle-off-hole',
+    strike: true,
+    check: ({ setup, machine }) => {
+      if (setup.plate !== 'straight') return null;
+      const off = Math.abs(setup.needlePositionMm - machine.straightHoleMm);
+      const free = PLATE.straight.holeMm! - setup.needle.nm / 200;
+      return over(off, free)
+        ? { text: 'The needle does not stand over the hole of the straight-stitch plate.', limit: machine.straightHoleMm, actual: setup.needlePositionMm, unit: 'mm' }
+        : null;
+    },
+  },
+  {
+    code: 'interlock.foot-needs-straight',
+    strike: true,
+    check: ({ setup }) => {
+      const hole = FOOT[setup.foot].openingMm;
+      return hole && hole.left < 1 && hole.right < 1 && setup.stitch !== 'straight'
+        ? { text: `The ${FOOT[setup.foot].name.toLowerCase()} foot has one small hole: only a straight stitch passes it.` }
+        : null;
+    },
+  },
+  {
+    code: 'interlock.foot-opening',
+    strike: true,
+    check: ({ setup }) => {
+      const hole = FOOT[setup.foot].openingMm;
+      if (!hole) return null;
+      const reach = needleReach(setup);
+      const actual = Math.max(reach.right - hole.right, reach.left - hole.left);
+      return over(actual, 0)
+        ? { text: `The needle would strike the ${FOOT[setup.foot].name.toLowerCase()} foot: its opening is too narrow for this width and needle position.`, limit: hole.left + hole.right, actual: reach.left + reach.right, unit: 'mm' }
+        : null;
+    },
+  },
+  {
+    code: 'interlock.twin-slot',
+    strike: true,
+    check: ({ setup, machine }) => {
+      if (setup.needle.gapMm === undefined) return null;
+      const actual = setup.needle.gapMm + setup.widthMm;
+      return over(actual, machine.maxWidthMm)
+        ? { text: 'Two needles this far apart and this stitch width do not fit the slot together.', limit: machine.maxWidthMm, actual, unit: 'mm' }
+        : null;
+    },
+  },
+  {
+    code: 'interlock.slot-reach',
+    strike: true,
+    check: ({ setup, machine }) => {
+      if (setup.plate === 'straight') return null;
+      const half = machine.maxWidthMm / 2 + SLOT_CLEARANCE_MM;
+      const reach = needleReach(setup);
+      const actual = Math.max(reach.left, reach.right);
+      return over(actual, half)
+        ? { text: 'The needle would reach past the end of the slot.', limit: half, actual, unit: 'mm' }
+        : null;
+    },
+  },
+  {
+    code: 'interlock.needle-position',
+    strike: false,
+    check: ({ setup, machine }) =>
+      machine.needlePositions === 1 && setup.needlePositionMm !== 0
+        ? { text: 'This machine’s needle stands in the centre only.', limit: 0, actual: setup.needlePositionMm, unit: 'mm' }
+        : null,
+  },
+  {
+    code: 'interlock.stitch-missing',
+    strike: false,
+    check: ({ setup, machine }) =>
+      machine.stitches.includes(setup.stitch) ? null : { text: `This machine has no ${STITCH[setup.stitch].name.toLowerCase()} stitch.` },
+  },
+  {
+    code: 'interlock.plate-missing',
+    strike: false,
+    check: ({ setup, machine }) =>
+      machine.plates.includes(setup.plate) ? null : { text: `No ${PLATE[setup.plate].name.toLowerCase()} plate fits this machine.` },
+  },
+  {
+    code: 'interlock.width-on-line',
+    strike: false,
+    check: ({ setup }) =>
+      !stitchFacts(setup.stitch).swings && setup.widthMm > 0
+        ? { text: `${STITCH[setup.stitch].name} has no width: set it to 0.`, limit: 0, actual: setup.widthMm, unit: 'mm' }
+        : null,
+  },
+  {
+    code: 'interlock.length-range',
+    strike: false,
+    check: ({ setup, machine }) => {
+      const limit = machine.maxLengthMm * (machine.offsets?.lengthFactor ?? 1);
+      return over(setup.lengthMm, limit)
+        ? { text: 'The stitch is longer than this machine can make.', limit, actual: setup.lengthMm, unit: 'mm' }
+        : null;
+    },
+  },
+  {
+    code: 'interlock.width-range',
+    strike: false,
+    check: ({ setup, machine }) =>
+      over(setup.widthMm, machine.maxWidthMm)
+        ? { text: 'The stitch is wider than this machine can make.', limit: machine.maxWidthMm, actual: setup.widthMm, unit: 'mm' }
+        : null,
+  },
+  {
+    code: 'interlock.tension-range',
+    strike: false,
+    check: ({ setup, machine }) => {
+      const { min, max, normal } = machine.tensionDial;
+      const actual = normal + setup.tensionSteps + (machine.offsets?.tensionSteps ?? 0);
+      if (actual >= min - EPSILON && actual <= max + EPSILON) return null;
+      return { text: 'The tension dial does not go that far.', limit: actual > max ? max : min, actual };
+    },
+  },
+  {
+    code: 'interlock.pressure-range',
+    strike: false,
+    check: ({ setup, machine }) => {
+      const reachable = pressureSteps(machine).map((step) => step.pressure);
+      const limit = Math.max(...reachable);
+      const fixed = reachable.length === 1 && Math.abs(setup.pressure - limit) > 0.01;
+      return fixed || setup.pressure > limit + 0.01
+        ? { text: fixed ? 'This machine’s pressure is fixed.' : 'This machine cannot press that hard.', limit, actual: setup.pressure }
+        : null;
+    },
+  },
+  {
+    code: 'interlock.layers-over-lift',
+    strike: false,
+    check: ({ machine, thicknessMm }) => {
+      const limit = machine.footLiftMm + machine.extraLiftMm;
+      return over(thicknessMm, limit)
+        ? { text: 'The layers are thicker than the foot can be lifted.', limit, actual: thicknessMm, unit: 'mm' }
+        : null;
+    },
+  },
+];
+
+/** Free space past the widest swing at each end of a slot, mm (model). */
+const SLOT_CLEARANCE_MM = 0.65;

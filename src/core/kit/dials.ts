@@ -1,0 +1,122 @@
+import { formatNumber } from '../units';
+import type { Machine } from './machine';
+
+/** One place on a pressure dial and how hard it presses: 0 lightest, 0.5 the machine's normal, 1 heaviest. */
+export interface PressureStep {
+  position: string;
+  pressure: number;
+}
+
+/**
+ * The pressures a machine can be set to.
+ *
+ * The dial's own marks, lightest first, are spread evenly below normal (0 … 0.5) and above it (0.5 … 1). A machine
+ * whose normal is its highest mark has nothing above 0.5. A learned offset shifts what each mark really presses.
+ *
+ * @param machine - the machine
+ * @returns one step for each mark; a single nameless one at normal when the pressure is fixed
+ * @example
+ * pressureSteps({ pressureDial: { positions: [0, 1, 2, 3], normal: 2 } }).map((s) => s.pressure) // => [0, 0.25, 0.5, 1]
+ * pressureSteps({ pressureDial: null }) // => [{ position: 'fixed', pressure: 0.5 }]
+ */
+export function pressureSteps(machine: Pick<Machine, 'pressureDial' | 'offsets'>): PressureStep[] {
+  const offset = machine.offsets?.pressure ?? 0;
+  if (!machine.pressureDial) return [{ position: 'fixed', pressure: 0.5 }];
+  const { positions, normal } = machine.pressureDial;
+  const at = positions.indexOf(normal);
+  const top = positions.length - 1;
+  return positions.map((position, i) => {
+    const plain = i <= at ? (at === 0 ? 0.5 : (0.5 * i) / at) : 0.5 + (0.5 * (i - at)) / (top - at);
+    return { position: String(position), pressure: Math.min(1, Math.max(0, plain + offset)) };
+  });
+}
+
+/**
+ * The mark nearest to a pressure.
+ *
+ * @param machine - the machine
+ * @param pressure - 0 … 1
+ * @returns the step; the lighter one when two are as near
+ * @example
+ * nearestPressureStep({ pressureDial: { positions: ['light', 'normal'], normal: 'normal' } }, 0.1).position // => 'light'
+ */
+export function nearestPressureStep(
+  machine: Pick<Machine, 'pressureDial' | 'offsets'>,
+  pressure: number,
+): PressureStep {
+  const off = (step: PressureStep) => Math.abs(step.pressure - pressure);
+  return pressureSteps(machine).reduce((best, step) => (off(step) < off(best) ? step : best));
+}
+
+/**
+ * What the tension dial shows for a number of steps from normal.
+ *
+ * A learned offset is added, and the result is kept on the dial and on its own steps.
+ *
+ * @param machine - the machine
+ * @param steps - steps from its normal
+ * @returns the number on the dial
+ * @example
+ * tensionReading({ tensionDial: { min: 0, max: 9, normal: 4, step: 0.5 } }, -1) // => 3
+ * tensionReading({ tensionDial: { min: 0, max: 9, normal: 4, step: 1 } }, -0.5) // => 4
+ */
+export function tensionReading(machine: Pick<Machine, 'tensionDial' | 'offsets'>, steps: number): number {
+  const { min, max, normal, step } = machine.tensionDial;
+  const wanted = normal + steps + (machine.offsets?.tensionSteps ?? 0);
+  const off = (wanted - normal) / step;
+  // Half a step the dial does not have stays on the side of normal.
+  const onStep = Math.sign(off) * Math.ceil(Math.abs(off) - 0.5 - 1e-9) * step + normal;
+  return Math.min(max, Math.max(min, Number(onStep.toFixed(4))));
+}
+
+/**
+ * The tension steps a machine can be set to, within three of normal.
+ *
+ * @param machine - the machine
+ * @returns steps from normal, lowest first, only whole and half ones the dial has
+ * @example
+ * tensionSteps({ tensionDial: { min: 0, max: 9, normal: 4, step: 1 } }) // => [-3, -2, -1, 0, 1, 2, 3]
+ */
+export function tensionSteps(machine: Pick<Machine, 'tensionDial' | 'offsets'>): number[] {
+  const { min, max, normal, step } = machine.tensionDial;
+  const halves = Array.from({ length: 13 }, (_, i) => -3 + i / 2);
+  return halves.filter((s) => {
+    const reading = normal + s + (machine.offsets?.tensionSteps ?? 0);
+    const onStep = Math.abs(s / step - Math.round(s / step)) < 1e-6;
+    return onStep && reading >= min && reading <= max;
+  });
+}
+
+/** The readings of a setting as printed on the machine. */
+export interface MachineReads {
+  length: string;
+  width: string;
+  tension: string;
+  pressure: string;
+  needlePosition: string;
+}
+
+/**
+ * A setting as this machine's dials show it.
+ *
+ * @param machine - the machine
+ * @param setup - true length and width in mm, tension steps, pressure and needle position
+ * @returns what to dial, as text
+ * @example
+ * machineReads(machine, { lengthMm: 2.5, widthMm: 2, tensionSteps: 0, pressure: 0.25, needlePositionMm: 0 }).pressure // => '1' where machine = { lengthStepMm: 0.1, widthStepMm: 0.1, pressureDial: { positions: [0, 1, 2, 3], normal: 2 }, tensionDial: { min: 0, max: 9, normal: 4, step: 0.5 } }
+ */
+export function machineReads(
+  machine: Pick<Machine, 'pressureDial' | 'tensionDial' | 'offsets' | 'lengthStepMm' | 'widthStepMm'>,
+  setup: { lengthMm: number; widthMm: number; tensionSteps: number; pressure: number; needlePositionMm: number },
+): MachineReads {
+  const onStep = (mm: number, step: number) => formatNumber(Math.round(mm / step) * step, 2);
+  const position = setup.needlePositionMm;
+  const side = position < 0 ? 'left' : 'right';
+  return {
+    length: onStep(setup.lengthMm / (machine.offsets?.lengthFactor ?? 1), machine.lengthStepMm),
+    width: onStep(setup.widthMm, machine.widthStepMm),
+    tension: formatNumber(tensionReading(machine, setup.tensionSteps), 2),
+    pressure: nearestPressureStep(machine, setup.pressure).position,
+    needlePosition: position === 0 ? 'centre' : `${formatNumber(Math.abs(position), 1)} mm ${side}`,
+  };
+}

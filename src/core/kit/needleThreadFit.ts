@@ -1,0 +1,87 @@
+import { z } from 'zod';
+import { NEEDLE_SIZES } from '../units';
+import { above0, oneOf, within } from '../result';
+import { POINT, type Point, POINTS } from './needles';
+import { FIBRE, THREAD_FIBRES, type Thread } from './threads';
+
+/** How a thread sits in an eye. */
+export const FIT_VERDICTS = ['sloppy', 'good', 'tight', 'shreds'] as const;
+export type FitVerdict = (typeof FIT_VERDICTS)[number];
+
+/** A thread in a needle's eye: diameters in mm, fill as a share of the eye. */
+export interface Fit {
+  threadMm: number;
+  eyeMm: number;
+  fill: number;
+  verdict: FitVerdict;
+}
+
+/** How tightly fibres lie in a sewing thread (share of its round cross-section). */
+const PACKING = 0.6;
+/** Eye width as a share of the blade (handbook, memory). */
+const EYE_OF_BLADE = 0.4;
+
+/**
+ * Diameter of a thread.
+ *
+ * d = √(4·Tex / (π·1000·ρ·φ)), ρ the fibre's density in g/cm³ and φ = 0.6 its packing. Real thread is hairy and
+ * flattens; treat the last digit as decoration.
+ *
+ * @param thread - fibre and Tex, Tex above 0
+ * @returns mm
+ * @throws when Tex is not above 0
+ * @example
+ * threadDiameterMm({ fibre: 'polyester', tex: 27 }) // => 0.204
+ */
+export function threadDiameterMm({ fibre, tex }: Thread): number {
+  if (!(tex > 0)) throw new Error(`threadDiameterMm: expected Tex above 0, got ${tex}`);
+  return Math.sqrt((4 * tex) / (Math.PI * 1000 * FIBRE[fibre].densityGCm3 * PACKING));
+}
+
+/**
+ * How a thread fills a needle's eye.
+ *
+ * Eye ≈ 0.40 of the blade Ø (Nm/100); a topstitch needle's is half as much again. Limits 0.45, 0.75 and 0.85 are
+ * our model and agree with the handbook pairs of thread and needle.
+ *
+ * @param thread - fibre and Tex
+ * @param needle - point and Nm
+ * @returns diameters, fill and a verdict
+ * @example
+ * needleThreadFit({ fibre: 'polyester', tex: 27 }, { point: 'universal', nm: 80 }).verdict // => 'good'
+ * needleThreadFit({ fibre: 'polyester', tex: 80 }, { point: 'universal', nm: 70 }).verdict // => 'shreds'
+ */
+export function needleThreadFit(thread: Thread, needle: { point: Point; nm: number }): Fit {
+  const threadMm = threadDiameterMm(thread);
+  const eyeMm = (needle.nm / 100) * EYE_OF_BLADE * POINT[needle.point].eye;
+  const fill = threadMm / eyeMm;
+  return { threadMm, eyeMm, fill, verdict: verdictOf(fill) };
+}
+
+function verdictOf(fill: number): FitVerdict {
+  if (fill < 0.45) return 'sloppy';
+  if (fill <= 0.75) return 'good';
+  return fill <= 0.85 ? 'tight' : 'shreds';
+}
+
+/** A thread and a needle size to try together. */
+export const threadNeedleInputSchema = z.strictObject({
+  tex: above0('a Tex number', 400),
+  fibre: oneOf(THREAD_FIBRES),
+  nm: within(50, 140, 'a needle size'),
+  point: oneOf(POINTS).default('universal'),
+});
+
+/**
+ * The fit, and every needle size this thread sits well in.
+ *
+ * @param input - Tex, fibre, Nm and point
+ * @returns the fit with `bestNm`, sizes with the verdict good
+ * @example
+ * threadNeedle({ tex: 27, fibre: 'polyester', nm: 80, point: 'universal' }).bestNm // => [70, 75, 80, 90, 100, 110]
+ */
+export function threadNeedle(input: z.infer<typeof threadNeedleInputSchema>): Fit & { bestNm: number[] } {
+  const { point, nm, ...thread } = input;
+  const good = NEEDLE_SIZES.filter((s) => needleThreadFit(thread, { point, nm: s.nm }).verdict === 'good');
+  return { ...needleThreadFit(thread, { point, nm }), bestNm: good.map((s) => s.nm) };
+}

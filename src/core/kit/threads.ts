@@ -1,0 +1,46 @@
+import { z } from 'zod';
+import { above0, oneOf } from '../result';
+
+/** Thread fibres. */
+export const THREAD_FIBRES = ['polyester', 'cotton', 'silk', 'elastic-polyester', 'nylon'] as const;
+export type ThreadFibre = (typeof THREAD_FIBRES)[number];
+
+/** What a thread fibre is. Density in g/cm³; extension is the usable stretch as a share of length (model). */
+export interface FibreFacts {
+  id: ThreadFibre;
+  name: string;
+  densityGCm3: number;
+  extension: number;
+  /** Tex numbers sold for home machines (memory). */
+  texes: readonly number[];
+}
+
+/** Every thread fibre by its id. */
+export const FIBRE: Readonly<Record<ThreadFibre, FibreFacts>> = {
+  polyester: { id: 'polyester', name: 'Polyester', densityGCm3: 1.38, extension: 0.1, texes: [18, 24, 27, 40, 60, 80] },
+  cotton: { id: 'cotton', name: 'Cotton', densityGCm3: 1.54, extension: 0.05, texes: [20, 25, 30, 40, 60] },
+  silk: { id: 'silk', name: 'Silk', densityGCm3: 1.33, extension: 0.08, texes: [16, 25] },
+  'elastic-polyester': { id: 'elastic-polyester', name: 'Elastic polyester', densityGCm3: 1.38, extension: 0.25, texes: [24, 30] },
+  nylon: { id: 'nylon', name: 'Nylon', densityGCm3: 1.14, extension: 0.15, texes: [24, 45] },
+};
+
+/** A thread: fibre and Tex (g per 1000 m). */
+export const threadSchema = z.strictObject({ fibre: oneOf(THREAD_FIBRES), tex: above0('a Tex number', 400) });
+export type Thread = z.infer<typeof threadSchema>;
+
+/**
+ * A thread in words.
+ *
+ * @param thread - the thread
+ * @returns for example `Polyester, Tex 27`
+ * @example
+ * threadName({ fibre: 'polyester', tex: 27 }) // => 'Polyester, Tex 27'
+ */
+export function threadName({ fibre, tex }: Thread): string {
+  return `${FIBRE[fibre].name}, Tex ${Math.round(tex * 10) / 10}`;
+}
+
+/** Every thread that is commonly sold. */
+export const ALL_THREADS: readonly Thread[] = Object.values(FIBRE).flatMap(({ id, texes }) =>
+  texes.map((tex) => ({ fibre: id, tex })),
+);

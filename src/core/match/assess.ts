@@ -1,0 +1,108 @@
+import { z } from 'zod';
+import { clothSchema } from '../cloth';
+import { type Machine, machineSchema, needleThreadFit, PLAIN_MACHINE } from '../kit';
+import { checkInterlocks } from '../interlock';
+import {
+  feedRisks,
+  giveRisk,
+  type Hazard,
+  needleRisks,
+  perforationRisk,
+  type Risk,
+  type SeamContext,
+  seamContext,
+  seamGive,
+  stitchRisks,
+  tellRisks,
+  tensionRisks,
+  tunnelRisk,
+} from '../physics';
+import type { Blocked } from '../result';
+import { FIBRE } from '../kit';
+import { operationSchema, type Setup, setupSchema } from '../setup';
+
+/** A setting to be looked over. */
+export const checkInputSchema = z.strictObject({
+  setup: setupSchema,
+  cloth: clothSchema,
+  operation: operationSchema,
+  machine: machineSchema.optional(),
+});
+export type CheckInput = z.infer<typeof checkInputSchema>;
+
+/** What is wrong with a setting, if anything. */
+export interface CheckResult {
+  blocked: Blocked[];
+  risks: Risk[];
+  needleThread: { fill: number; verdict: string };
+}
+
+/**
+ * How far a setting's seam gives before thread takes the load, as an estimate.
+ *
+ * @param seam - cloth and operation
+ * @param setup - the setting
+ * @returns cautious and hopeful end in percent, neither above what the cloth itself gives
+ */
+export function giveOfSetup(seam: SeamContext, setup: Setup): [number, number] {
+  const { low, high } = seamGive({
+    stitch: setup.stitch,
+    lengthMm: setup.lengthMm,
+    widthMm: setup.widthMm,
+    thicknessMm: seam.thicknessMm,
+    threadExtension: FIBRE[setup.thread.fibre].extension,
+    twinGapMm: setup.needle.gapMm,
+  });
+  const most = Math.max(seam.clothGive, seam.required.percent);
+  return [Math.min(low, most), Math.min(high, most)];
+}
+
+/**
+ * Everything the models see coming with a setting, the worst first.
+ *
+ * @param seam - cloth and operation
+ * @param setup - the setting
+ * @returns hazards, not yet put into words
+ */
+export function hazardsOf(seam: SeamContext, setup: Setup): Hazard[] {
+  const { needle, thread, stitch, lengthMm } = setup;
+  const give = giveRisk(seam, giveOfSetup(seam, setup)[0]);
+  return [
+    give,
+    ...needleRisks(seam, needle, thread),
+    ...stitchRisks(seam, stitch, lengthMm),
+    perforationRisk(seam, stitch, lengthMm, needle.nm),
+    ...feedRisks(seam, setup.foot, setup.plate, stitch, setup.pressure),
+    ...tensionRisks(seam, thread, setup.tensionSteps),
+    ...(needle.gapMm === undefined ? [] : [tunnelRisk(seam, needle.gapMm)]),
+  ];
+}
+
+/**
+ * Looks a setting over: what would break, what would go wrong, and how the thread sits in the needle.
+ *
+ * @param input - checked input; a machine left out is a plain domestic one
+ * @returns interlocks that close, risks from 0 to 1, and the needle–thread fit
+ */
+export function checkSetup(input: CheckInput): CheckResult {
+  const seam = seamContext(input.cloth, input.operation);
+  return assess(seam, input.setup, input.machine ?? PLAIN_MACHINE);
+}
+
+/** The same for a seam that is already worked out. */
+export function assess(seam: SeamContext, setup: Setup, machine: Machine): CheckResult {
+  const closed = checkInterlocks({ setup, machine, thicknessMm: seam.thicknessMm });
+  const strike: Hazard[] = closed
+    .filter((c) => c.strike)
+    .slice(0, 1)
+    .map((c) => ({ sign: 'needle-broke', level: 1, why: () => c.text }));
+  const { fill, verdict } = needleThreadFit(setup.thread, setup.needle);
+  return {
+    blocked: closed.map((c) => {
+      const { strike: _, ...blocked } = c;
+      return blocked;
+    }),
+    risks: tellRisks([...strike, ...hazardsOf(seam, setup)]),
+    needleThread: { fill, verdict },
+  };
+}

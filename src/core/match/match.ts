@@ -1,0 +1,156 @@
+import { machineReads } from '../kit';
+import type { Blocked } from '../result';
+import type { Setup } from '../setup';
+import { threadUse } from '../stitch';
+import { formatNumber } from '../units';
+import { alternativesTo, rejectedBy, usualGive } from './alternatives';
+import { assess, giveOfSetup } from './assess';
+import { cautionsFor } from './cautions';
+import { confidenceIn } from './confidence';
+import { fallsShort } from './cost';
+import type { MatchAnswer, MatchOutput, MatchSharpening } from './output';
+import type { Plan } from './plan';
+import { type MatchInput, openQuestion, type Question } from './question';
+import { reasonsFor } from './reasons';
+import { type Scored, search, type SearchResult } from './search';
+import { measureNext, missingThings } from './sharpen';
+
+/** A seam that gives less than this share of what it must is not offered at all. */
+const NEARLY_ENOUGH = 0.75;
+
+/**
+ * The best setting for a cloth and a seam, with reasons, other ways and what stands in the way.
+ *
+ * One exact search over the kit and the machine's own steps. Nothing is returned that an interlock would close on;
+ * when nothing safe is possible `setup` is null and `blocked` says why.
+ *
+ * @param input - checked input
+ * @returns the answer without the parts that need further searches (see `sharpen`)
+ */
+export function answer(input: MatchInput): MatchAnswer {
+  const question = openQuestion(input);
+  const found = search(question);
+  const best = safeBest(question, found);
+  return best ? answerWith(question, found, best) : answerBlocked(question, found);
+}
+
+/**
+ * What to measure next and what one more thing in the kit would gain.
+ *
+ * Some fifteen further searches, so it is apart from `answer`: a screen shows the setting first.
+ *
+ * @param input - checked input
+ * @returns both lists, the most useful first
+ */
+export function sharpen(input: MatchInput): MatchSharpening {
+  const question = openQuestion(input);
+  const found = search(question);
+  const best = safeBest(question, found);
+  return {
+    missing: missingThings(question, found[0]?.cost ?? null),
+    measureNext: best ? measureNext(question, best.setup) : [],
+  };
+}
+
+/**
+ * The whole answer to a match question.
+ *
+ * @param input - checked input
+ * @returns everything of `answer` and `sharpen`
+ */
+export function match(input: MatchInput): MatchOutput {
+  return { ...answer(input), ...sharpen(input) };
+}
+
+function safeBest({ seam }: Question, found: SearchResult): Scored | null {
+  const best = found[0];
+  if (!best) return null;
+  if (!fallsShort(best.cost)) return best;
+  return giveOfSetup(seam, best.setup)[0] >= NEARLY_ENOUGH * seam.required.percent ? best : null;
+}
+
+function answerWith(question: Question, found: SearchResult, best: Scored): MatchAnswer {
+  const { seam, machine } = question;
+  const { setup } = best;
+  const { risks } = assess(seam, setup, machine);
+  const confidence = confidenceIn(question, risks);
+  const short = fallsShort(best.cost)
+    ? ['At the cautious end this gives a little less than the seam needs: pull a scrap until it pops before you trust it.']
+    : [];
+  return {
+    setup,
+    machineReads: machineReads(machine, setup),
+    plan: { ...question.aims.plan, notes: notesFor(question, setup) },
+    give: { required: seam.required.percent, assumed: seam.required.assumed, estimate: giveOfSetup(seam, setup) },
+    risks,
+    reasons: reasonsFor(question, setup),
+    alternatives: alternativesTo(question, found),
+    rejected: rejectedBy(question, found),
+    blocked: [],
+    cautions: [...short, ...cautionsFor(question, setup)],
+    confidence: confidence.value,
+    confidenceDrivers: confidence.drivers,
+  };
+}
+
+function notesFor({ seam }: Question, setup: Setup): Plan['notes'] {
+  const seamMm = seam.asked.lengthMm;
+  const notes = ['Sew 100 mm on a scrap of the same cloth, in the same number of layers, before the real thing.'];
+  if (seamMm !== undefined) {
+    const use = threadUse({ ...setup, thicknessMm: seam.thicknessMm, seamMm });
+    notes.push(`About ${formatNumber(use.needleMm / 1000)} m of needle thread and as much in the bobbin, tails not counted.`);
+  }
+  if (seam.asked.direction === 'bias') notes.push('Bias edges grow: handle little, and let the piece hang before hemming.');
+  return notes;
+}
+
+function answerBlocked(question: Question, found: SearchResult): MatchAnswer {
+  const { seam } = question;
+  const estimate: [number, number] = found[0] ? giveOfSetup(seam, found[0].setup) : [bestUsualGive(question), 0];
+  estimate[1] = Math.max(...estimate);
+  return {
+    setup: null,
+    machineReads: null,
+    plan: { ...question.aims.plan, notes: [] },
+    give: { required: seam.required.percent, assumed: seam.required.assumed, estimate },
+    risks: [],
+    reasons: [],
+    alternatives: [],
+    rejected: rejectedBy(question, found),
+    blocked: blockedBy(question, estimate[0]),
+    cautions: [],
+    confidence: 0,
+    confidenceDrivers: ['nothing safe is possible with this machine and kit'],
+  };
+}
+
+function blockedBy({ kit, machine, seam, aims }: Question, low: number): Blocked[] {
+  const empty = (['needles', 'threads', 'feet', 'plates'] as const)
+    .filter((part) => kit[part].length === 0)
+    .map((part) => ({ code: `kit.${part}-empty`, text: `The kit has no ${part}.` }));
+  if (empty.length > 0) return empty;
+  if (low < seam.required.percent) {
+    const text = `The best this machine and kit can sew gives about ${Math.floor(low)} % at the cautious end; the seam must give ${seam.required.percent} %.`;
+    return [{ code: 'give.short', text, limit: seam.required.percent, actual: Math.round(low * 10) / 10, unit: '%' }];
+  }
+  const lift = machine.footLiftMm + machine.extraLiftMm;
+  if (seam.thicknessMm > lift) {
+    const text = 'The layers are thicker than the foot can be lifted.';
+    return [{ code: 'interlock.layers-over-lift', text, limit: lift, actual: Math.round(seam.thicknessMm * 10) / 10, unit: 'mm' }];
+  }
+  return [noSafeWay({ kit, machine, aims })];
+}
+
+function noSafeWay({ kit, machine, aims }: Pick<Question, 'kit' | 'machine' | 'aims'>): Blocked {
+  const stitches = machine.stitches.filter((stitch) => aims.stitch[stitch].cost !== null);
+  if (stitches.length === 0) return { code: 'machine.no-stitch', text: 'This machine has no stitch that serves this seam.' };
+  if (!kit.feet.some((foot) => aims.foot[foot].cost !== null)) {
+    return { code: 'kit.no-foot', text: 'No foot in the kit serves an ordinary seam.' };
+  }
+  return { code: 'kit.no-safe-way', text: 'No needle, thread, foot and plate in the kit go together safely on this machine.' };
+}
+
+/** The most any stitch of the machine would give at its usual size. */
+function bestUsualGive(question: Question): number {
+  return Math.max(0, ...question.machine.stitches.map((stitch) => usualGive(question, stitch)));
+}

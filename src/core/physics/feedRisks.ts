@@ -1,0 +1,58 @@
+import { FOOT, type Foot, type Plate } from '../kit';
+import { stitchFacts, type StitchId } from '../stitch';
+import { feedsFromPressure, growthPercent, layerShiftMm } from './feeding';
+import { type Hazard, riskLevel } from './risk';
+import type { SeamContext } from './seamContext';
+
+/** Growth in percent and shift in mm over 300 mm that a person would accept. */
+export const FEED_TOLERANCE = { growthPercent: 2, shiftMm: 2 };
+
+/**
+ * What foot, plate and pressure do to the layers.
+ *
+ * @param seam - cloth and operation
+ * @param foot - the foot
+ * @param plate - the plate
+ * @param stitch - the stitch
+ * @param pressure - 0 … 1
+ * @returns risks, each 0 … 1
+ */
+export function feedRisks(seam: SeamContext, foot: Foot, plate: Plate, stitch: StitchId, pressure: number): Hazard[] {
+  const growth = growthPercent(seam, foot, pressure);
+  const shift = layerShiftMm(seam, foot, pressure);
+  const needs = feedsFromPressure(seam.profile.massGsm.value, seam.layers);
+  const delicate = seam.profile.traits.includes('napped') ? 0.3 : 0.62;
+  const slot = plate === 'straight' ? 0.1 : foot === 'straight' ? 0.25 : 0.45;
+  return [
+    {
+      sign: 'wavy',
+      level: riskLevel((growth - FEED_TOLERANCE.growthPercent) / 8),
+      why: () => `The seam would come out about ${growth.toFixed(1)} % longer than it was cut.`,
+    },
+    {
+      sign: 'uneven-layers',
+      level: riskLevel((shift - FEED_TOLERANCE.shiftMm) / 6),
+      why: () => `The top layer would end about ${shift.toFixed(1)} mm behind over 300 mm.`,
+    },
+    {
+      sign: 'uneven-length',
+      level: riskLevel((needs - pressure) * 2.5),
+      why: () => 'Too little pressure for this cloth to feed evenly.',
+    },
+    {
+      sign: 'marks',
+      level: riskLevel((pressure - delicate) * 1.6),
+      why: () => 'Pressure can leave the feed’s marks on the cloth.',
+    },
+    {
+      sign: 'chewed',
+      level: riskLevel(seam.lightness * slot),
+      why: () => plate === 'straight' ? 'The small hole holds light cloth up.' : 'Light cloth can be drawn into the wide slot.',
+    },
+    {
+      sign: 'uneven-length',
+      level: FOOT[foot].dislikesReverse && stitchFacts(stitch).feedsBackwards ? 0.35 : 0,
+      why: () => 'Many walking feet dislike stitches that feed backwards: see what its manual says.',
+    },
+  ];
+}

@@ -1,0 +1,72 @@
+import type { Structure } from '../cloth';
+import type { Point } from '../kit';
+import type { Sign } from '../stitch';
+import { type Hazard, riskLevel } from './risk';
+import type { SeamContext } from './seamContext';
+
+/** How badly a point suits a structure (0 made for it … 1 wrong), and how that shows. Common practice. */
+const SUITS: Record<Structure, { sign: Sign; level: Record<Point, number> }> = {
+  knit: {
+    sign: 'holes',
+    level: { ballpoint: 0.03, stretch: 0.08, universal: 0.4, sharp: 0.8, jeans: 0.75, leather: 1, topstitch: 0.6, quilting: 0.7, twin: 0.35, 'twin-stretch': 0.05 },
+  },
+  woven: {
+    sign: 'wandering',
+    level: { ballpoint: 0.45, stretch: 0.55, universal: 0.06, sharp: 0.08, jeans: 0.2, leather: 0.9, topstitch: 0.15, quilting: 0.12, twin: 0.1, 'twin-stretch': 0.6 },
+  },
+  foam: {
+    sign: 'holes',
+    level: { ballpoint: 0.35, stretch: 0.3, universal: 0.25, sharp: 0.3, jeans: 0.04, leather: 0.4, topstitch: 0.3, quilting: 0.35, twin: 0.5, 'twin-stretch': 0.45 },
+  },
+  hide: {
+    sign: 'skipped',
+    level: { ballpoint: 1, stretch: 1, universal: 0.55, sharp: 0.45, jeans: 0.4, leather: 0.03, topstitch: 0.6, quilting: 0.7, twin: 0.9, 'twin-stretch': 1 },
+  },
+  coated: {
+    sign: 'perforated',
+    level: { ballpoint: 0.5, stretch: 0.5, universal: 0.3, sharp: 0.06, jeans: 0.08, leather: 0.6, topstitch: 0.25, quilting: 0.2, twin: 0.5, 'twin-stretch': 0.6 },
+  },
+  layered: {
+    sign: 'wandering',
+    level: { ballpoint: 0.5, stretch: 0.5, universal: 0.2, sharp: 0.08, jeans: 0.2, leather: 0.9, topstitch: 0.15, quilting: 0.03, twin: 0.6, 'twin-stretch': 0.7 },
+  },
+};
+
+/** Elastane (percent) or stretch (percent) from which the hook wants a stretch needle to catch the loop. */
+export const STRETCH_NEEDLE_FROM = { elastane: 10, stretch: 75 };
+
+/**
+ * How far the point is wrong for the cloth.
+ *
+ * @param seam - cloth and operation
+ * @param point - the needle's point
+ * @returns one risk by how the wrong point shows on that structure
+ * @example
+ * pointRisk({ profile: { structure: 'knit' } }, 'sharp').sign // => 'holes'
+ */
+export function pointRisk(seam: { profile: Pick<SeamContext['profile'], 'structure'> }, point: Point): Hazard {
+  const { sign, level } = SUITS[seam.profile.structure];
+  return { sign, level: level[point], why: () => `A ${point} point on ${seam.profile.structure} cloth.` };
+}
+
+/**
+ * Skipped stitches because the hook misses the loop in elastic cloth.
+ *
+ * @param seam - cloth and operation
+ * @param point - the needle's point
+ * @returns one risk; none for wovens and for stretch points
+ * @example
+ * elasticSkipRisk({ clothGive: 120, profile: { structure: 'knit', elastane: 18 } }, 'ballpoint').level // => 0.65
+ */
+export function elasticSkipRisk(
+  seam: Pick<SeamContext, 'clothGive'> & { profile: Pick<SeamContext['profile'], 'structure' | 'elastane'> },
+  point: Point,
+): Hazard {
+  const { structure, elastane } = seam.profile;
+  const why = () => 'In elastic cloth the hook can miss the loop unless the needle is a stretch needle.';
+  if (structure !== 'knit' || point === 'stretch' || point === 'twin-stretch') return { sign: 'skipped', level: 0, why };
+  const over = (value: number, from: number, room: number) => (value < from ? 0 : 0.25 + (value - from) / room);
+  const byFibre = over(elastane ?? 0, STRETCH_NEEDLE_FROM.elastane, 20);
+  const byStretch = over(seam.clothGive, STRETCH_NEEDLE_FROM.stretch, 150);
+  return { sign: 'skipped', level: Math.min(0.65, riskLevel(Math.max(byFibre, byStretch))), why };
+}

@@ -1,0 +1,5 @@
+export * from './blocked';
+export * from './fieldError';
+export * from './fields';
+export * from './provenance';
+export * from './reason';

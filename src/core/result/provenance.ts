@@ -1,0 +1,22 @@
+import { z } from 'zod';
+
+/** Where a statement comes from, strongest first. */
+export const provenanceSchema = z.enum([
+  'measured',
+  'standard',
+  'handbook',
+  'common-practice',
+  'model',
+  'memory',
+]);
+export type Provenance = z.infer<typeof provenanceSchema>;
+
+/** Each provenance in words for a screen. */
+export const PROVENANCE_TEXT: Record<Provenance, string> = {
+  measured: 'Measured',
+  standard: 'Published standard',
+  handbook: 'Handbook',
+  'common-practice': 'Common practice',
+  model: 'Estimate from a model',
+  memory: 'From memory',
+};

@@ -1,0 +1,4 @@
+export * from './changes';
+export * from './operations';
+export * from './requiredGive';
+export * from './setup';

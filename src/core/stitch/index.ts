@@ -1,0 +1,4 @@
+export * from './geometry';
+export * from './stitches';
+export * from './threadUse';
+export * from './signs';

@@ -1,0 +1,2 @@
+export * from './criteria';
+export * from './swatch';

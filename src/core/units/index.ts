@@ -1,0 +1,7 @@
+export * from './arealMass';
+export * from './format';
+export * from './length';
+export * from './needleSize';
+export * from './quantity';
+export * from './stitchLength';
+export * from './threadNumber';
