@@ -3,7 +3,7 @@ import { clothSchema, stretchMarksSchema } from '../cloth';
 import { idSchema, momentSchema } from '../card';
 import { kitSchema, machineSchema } from '../kit';
 import { oneOf, within, words } from '../result';
-import { setupSchema } from '../setup';
+import { READINGS, setupSchema } from '../setup';
 
 /** One pull of a folded edge, as it was read. Marks in mm. */
 export const stretchReadingSchema = z.strictObject({
@@ -37,6 +37,8 @@ export type MachineRecord = z.infer<typeof machineRecordSchema>;
 export const onMachineSchema = z.strictObject({
   machineId: idSchema,
   setup: setupSchema,
+  /** Readings nobody has looked at yet. */
+  unsure: z.array(oneOf(READINGS)).default([]),
   clothName: words('a name').nullable(),
   since: momentSchema,
   needleHours: within(0, 1000, 'hours').default(0),

@@ -1,5 +1,5 @@
 import { formatNumber } from '../units';
-import { FOOT, needleName, PLATE, threadName } from '../kit';
+import { FOOT, type Machine, machineReads, needleName, PLATE, pressureSteps, threadName } from '../kit';
 import { STITCH } from '../stitch';
 import type { Setup } from './setup';
 
@@ -21,38 +21,52 @@ export type Reading = (typeof READINGS)[number];
 /** Readings for which the machine is switched off first. */
 export const POWER_OFF_READINGS: readonly Reading[] = ['needle', 'plate', 'foot'];
 
+/** Which parts of a setting each reading shows. */
+const PARTS: Record<Reading, readonly (keyof Setup)[]> = {
+  needle: ['needle'],
+  plate: ['plate'],
+  foot: ['foot', 'footSide'],
+  thread: ['thread', 'bobbin'],
+  stitch: ['stitch'],
+  length: ['lengthMm'],
+  width: ['widthMm'],
+  position: ['needlePositionMm'],
+  tension: ['tensionSteps'],
+  pressure: ['pressure'],
+};
+
 /** One thing to change on the machine. */
 export interface Change {
   reading: Reading;
+  /** What it shows now, null when nobody knows. */
   from: string | null;
   to: string;
   powerOff: boolean;
 }
 
-const SHOW: Record<Reading, (s: Setup) => string> = {
-  needle: (s) => needleName(s.needle),
-  plate: (s) => PLATE[s.plate].name,
-  foot: (s) => (s.footSide ? `${FOOT[s.foot].name}, ${s.footSide}` : FOOT[s.foot].name),
-  thread: (s) => threadName(s.thread),
-  stitch: (s) => STITCH[s.stitch].name,
-  length: (s) => `${formatNumber(s.lengthMm, 2)} mm`,
-  width: (s) => `${formatNumber(s.widthMm, 2)} mm`,
-  position: (s) => `${formatNumber(s.needlePositionMm, 1)} mm`,
-  tension: (s) => formatNumber(s.tensionSteps, 1),
-  pressure: (s) => formatNumber(s.pressure, 2),
-};
-
 /**
- * One reading of a setting as text, without the machine's own scales.
+ * A setting as a person reads it off one machine, every number with its unit or its scale.
  *
+ * @param machine - the machine whose dials are meant
  * @param setup - the setting
- * @param reading - which part of it
- * @returns for example `Ballpoint 75/11`
- * @example
- * readingText({ stitch: 'zigzag' }, 'stitch') // => 'Zigzag'
+ * @returns one text for each reading
  */
-export function readingText(setup: Setup, reading: Reading): string {
-  return SHOW[reading](setup);
+export function settingReadings(machine: Machine, setup: Setup): Record<Reading, string> {
+  const dials = machineReads(machine, setup);
+  const heaviest = pressureSteps(machine).at(-1)!.position;
+  const scaled = Number.isFinite(Number(dials.pressure)) && Number.isFinite(Number(heaviest));
+  return {
+    needle: needleName(setup.needle),
+    plate: PLATE[setup.plate].name,
+    foot: setup.footSide ? `${FOOT[setup.foot].name}, ${setup.footSide}` : FOOT[setup.foot].name,
+    thread: threadName(setup.thread),
+    stitch: STITCH[setup.stitch].name,
+    length: `${dials.length} mm`,
+    width: setup.widthMm === 0 ? 'none' : `${dials.width} mm`,
+    position: dials.needlePosition,
+    tension: `${dials.tension} of ${formatNumber(machine.tensionDial.max)}`,
+    pressure: scaled ? `${dials.pressure} of ${heaviest}` : dials.pressure,
+  };
 }
 
 /**
@@ -61,17 +75,37 @@ export function readingText(setup: Setup, reading: Reading): string {
  * Needle, plate and foot come first and together, with the power off; then the thread, then the dials. A wide
  * stitch is never dialled before the plate and foot that allow it are on.
  *
+ * @param machine - the machine
  * @param from - what is on the machine, or null when nothing is known
  * @param to - the setting wanted
+ * @param unsure - readings of `from` that nobody has looked at
  * @returns the changes, none when they are the same
- * @example
- * setupChanges(a, a) // => [] where a = { needle: { point: 'sharp', nm: 70 }, thread: { fibre: 'silk', tex: 16 }, foot: 'standard', plate: 'standard', stitch: 'straight', lengthMm: 2, widthMm: 0, needlePositionMm: 0, tensionSteps: 0, pressure: 0.5 }
  */
-export function setupChanges(from: Setup | null, to: Setup): Change[] {
-  return READINGS.filter((reading) => !from || SHOW[reading](from) !== SHOW[reading](to)).map((reading) => ({
-    reading,
-    from: from ? SHOW[reading](from) : null,
-    to: SHOW[reading](to),
-    powerOff: POWER_OFF_READINGS.includes(reading),
-  }));
+export function setupChanges(
+  machine: Machine,
+  from: Setup | null,
+  to: Setup,
+  unsure: readonly Reading[] = [],
+): Change[] {
+  const before = from ? settingReadings(machine, from) : null;
+  const after = settingReadings(machine, to);
+  return READINGS.flatMap((reading) => {
+    const known = before && !unsure.includes(reading) ? before[reading] : null;
+    if (known === after[reading]) return [];
+    return [{ reading, from: known, to: after[reading], powerOff: POWER_OFF_READINGS.includes(reading) }];
+  });
+}
+
+/**
+ * A setting with one reading changed to that of another.
+ *
+ * @param from - the setting on the machine
+ * @param to - the setting wanted
+ * @param reading - which reading was just changed
+ * @returns a new setting
+ * @example
+ * withReading({ stitch: 'zigzag', lengthMm: 2 }, { stitch: 'straight', lengthMm: 3 }, 'length') // => { stitch: 'zigzag', lengthMm: 3 }
+ */
+export function withReading(from: Setup, to: Setup, reading: Reading): Setup {
+  return { ...from, ...Object.fromEntries(PARTS[reading].flatMap((part) => (to[part] === undefined ? [] : [[part, to[part]]]))) };
 }

@@ -1,4 +1,5 @@
 export * from './geometry';
 export * from './stitches';
 export * from './threadUse';
+export * from './sewingTime';
 export * from './signs';

@@ -1,0 +1,13 @@
+import type { Metadata } from 'next';
+import { Suspense } from 'react';
+import { ClothStation } from '@/features/cloth';
+
+export const metadata: Metadata = { title: 'Cloth' };
+
+export default function Page() {
+  return (
+    <Suspense>
+      <ClothStation />
+    </Suspense>
+  );
+}

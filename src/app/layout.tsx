@@ -1,0 +1,28 @@
+import '@fontsource-variable/atkinson-hyperlegible-next/index.css';
+import '@fontsource-variable/bricolage-grotesque/index.css';
+import './globals.css';
+import InitColorSchemeScript from '@mui/material/InitColorSchemeScript';
+import type { Metadata, Viewport } from 'next';
+import type { ReactNode } from 'react';
+import { Frame } from '@/parts/frame';
+import { Providers } from './providers';
+
+export const metadata: Metadata = {
+  title: { default: 'Bobbet', template: '%s · Bobbet' },
+  description: 'From cloth in hand to a setting that is proven on scrap: needle, thread, foot, stitch and every dial, with reasons.',
+};
+
+export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#efd98f' };
+
+export default function RootLayout({ children }: { children: ReactNode }) {
+  return (
+    <html lang="en" suppressHydrationWarning>
+      <body>
+        <InitColorSchemeScript attribute="data" defaultMode="system" />
+        <Providers>
+          <Frame>{children}</Frame>
+        </Providers>
+      </body>
+    </html>
+  );
+}

@@ -1,0 +1,15 @@
+import { kitSchema, type Kit } from '@/core/kit';
+import { database } from './database';
+
+const KEY = 'kit';
+
+/** The kit as the person ticked it; null while nothing was ticked, so that everything may be chosen. */
+export async function readKit(): Promise<Kit | null> {
+  const stored = await database.kit.get(KEY);
+  return stored?.kit ? (kitSchema.safeParse(stored.kit).data ?? null) : null;
+}
+
+/** Stores the kit, or null for "everything may be chosen". */
+export async function writeKit(kit: Kit | null): Promise<void> {
+  await database.kit.put({ id: KEY, kit: kit && kitSchema.parse(kit) });
+}

@@ -1,0 +1,30 @@
+import { z } from 'zod';
+import { operationSchema, setupSchema } from '@/core/setup';
+import { database } from './database';
+
+/** What this browser remembers between visits, each with its shape and what it is before it was set. */
+export const PREFERENCES = {
+  units: z.enum(['metric', 'inch']).catch('metric'),
+  /** Whether the workroom is the demo, the person's own, or has not been opened yet. */
+  workroom: z.enum(['unopened', 'demo', 'own']).catch('unopened'),
+  workroomName: z.string().min(1).max(120).catch('My workroom'),
+  /** The question on the Match screen. */
+  question: z
+    .object({ clothId: z.string().nullable(), machineId: z.string().nullable(), operation: operationSchema })
+    .catch({ clothId: null, machineId: null, operation: { kind: 'join' } }),
+  /** The setting the strip leads to, and what it is for. */
+  target: z.object({ setup: setupSchema, machineId: z.string(), clothName: z.string() }).nullable().catch(null),
+};
+export type PreferenceKey = keyof typeof PREFERENCES;
+export type PreferenceValue<K extends PreferenceKey> = z.output<(typeof PREFERENCES)[K]>;
+
+/** Reads one preference; what is missing or damaged is its default. */
+export async function readPreference<K extends PreferenceKey>(key: K): Promise<PreferenceValue<K>> {
+  const stored = await database.preferences.get(key);
+  return PREFERENCES[key].parse(stored?.value) as PreferenceValue<K>;
+}
+
+/** Stores one preference. */
+export async function writePreference<K extends PreferenceKey>(key: K, value: PreferenceValue<K>): Promise<void> {
+  await database.preferences.put({ key, value });
+}

@@ -1,0 +1,110 @@
+import {
+  type ImportPlan,
+  NOUNS,
+  planImport,
+  type ReadWorkroom,
+  readWorkroom,
+  type Workroom,
+  WORKROOM_FORMAT,
+  WORKROOM_VERSION,
+} from '@/core/file';
+import { PLAIN_MACHINE } from '@/core/kit';
+import { database } from './database';
+import { readKit, writeKit } from './kit';
+import { readPreference, writePreference } from './preferences';
+import { cards, cloths, lines, machines, onMachines, swatches } from './repositories';
+
+/** Everything in the workroom, as one value. */
+export async function readAll(now: Date): Promise<Workroom> {
+  const [all, kit, name] = await Promise.all([
+    Promise.all([cloths.all(), machines.all(), onMachines.all(), swatches.all(), lines.all(), cards.all()]),
+    readKit(),
+    readPreference('workroomName'),
+  ]);
+  const [clothList, machineList, onMachine, swatchList, lineList, cardList] = all;
+  return {
+    format: WORKROOM_FORMAT,
+    version: WORKROOM_VERSION,
+    name,
+    exportedAt: now.toISOString(),
+    cloths: clothList,
+    machines: machineList,
+    kit: { kit },
+    onMachine,
+    swatches: swatchList,
+    lines: lineList,
+    cards: cardList,
+  };
+}
+
+/** The workroom as the text of a file. */
+export async function exportText(now: Date): Promise<string> {
+  return `${JSON.stringify(await readAll(now), null, 1)}\n`;
+}
+
+/** What a file holds and would do, or the first thing wrong with it. Changes nothing. */
+export async function previewImport(
+  text: string,
+  now: Date,
+): Promise<{ read: ReadWorkroom; plan: ImportPlan | null }> {
+  const read = readWorkroom(text);
+  return { read, plan: read.ok ? planImport(await readAll(now), read.workroom) : null };
+}
+
+const TABLES = () => [
+  database.cloths,
+  database.machines,
+  database.kit,
+  database.onMachine,
+  database.swatches,
+  database.lines,
+  database.cards,
+  database.preferences,
+];
+
+/**
+ * Puts a checked workroom into the database, all of it or nothing.
+ *
+ * @param workroom - from `readWorkroom`
+ * @param how - `merge` keeps what is here and overwrites entries of the same key; `replace` empties first
+ */
+export async function importWorkroom(workroom: Workroom, how: 'merge' | 'replace'): Promise<void> {
+  await database.transaction('rw', TABLES(), async () => {
+    if (how === 'replace') await clearTables();
+    for (const noun of NOUNS) await database.table(noun).bulkPut(workroom[noun]);
+    await database.onMachine.bulkPut(workroom.onMachine);
+    if (how === 'replace' || workroom.kit.kit) await writeKit(workroom.kit.kit);
+    if (how === 'replace') await writePreference('workroomName', workroom.name);
+    await forgetLostQuestion();
+  });
+}
+
+/** An empty workroom with one plain machine in it, ready for a first cloth. */
+export async function startOwn(now: Date, id: string): Promise<void> {
+  await database.transaction('rw', TABLES(), async () => {
+    await clearTables();
+    await machines.put({ id, addedAt: now.toISOString(), machine: { ...PLAIN_MACHINE, name: 'My machine' } });
+    await writePreference('workroomName', 'My workroom');
+    await writePreference('workroom', 'own');
+    await forgetLostQuestion();
+  });
+}
+
+async function clearTables(): Promise<void> {
+  for (const noun of NOUNS) await database.table(noun).clear();
+  await database.onMachine.clear();
+  await database.kit.clear();
+  await writePreference('target', null);
+}
+
+/** The question on the Match screen must not point at a cloth or machine that is gone. */
+async function forgetLostQuestion(): Promise<void> {
+  const question = await readPreference('question');
+  const cloth = question.clothId ? await cloths.get(question.clothId) : undefined;
+  const machine = question.machineId ? await machines.get(question.machineId) : undefined;
+  await writePreference('question', {
+    ...question,
+    clothId: cloth?.id ?? null,
+    machineId: machine?.id ?? null,
+  });
+}

@@ -1,0 +1,15 @@
+'use client';
+
+import { useSearchParams } from 'next/navigation';
+import { useCloths } from '@/data';
+import { ClothPage } from './ClothPage';
+import { Drawer } from './Drawer';
+
+/** Cloth: the drawer, or one cloth out of it. */
+export function ClothStation() {
+  const id = useSearchParams().get('id');
+  const cloths = useCloths();
+  if (!cloths) return null;
+  const record = cloths.find((cloth) => cloth.id === id);
+  return record ? <ClothPage key={record.id} record={record} /> : <Drawer cloths={cloths} lost={id !== null} />;
+}

@@ -1,0 +1,108 @@
+'use client';
+
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { clothSchema, FAMILIES, FAMILY, STRUCTURES, TRAITS } from '@/core/cloth';
+import type { ClothRecord } from '@/core/file';
+import { formatNumber, parseArealMassGsm } from '@/core/units';
+import { useUnits } from '@/parts/workspace';
+import { checkedBy, Field, lengthIn, optionalBy } from '@/ui';
+import styles from './Cloth.module.css';
+import { fibresText, readFibres } from './fibres';
+
+const STRUCTURE_NAMES: Record<(typeof STRUCTURES)[number], string> = {
+  woven: 'woven: two sets of threads, frays',
+  knit: 'knit: loops, gives',
+  foam: 'foam between knit faces',
+  hide: 'hide: real leather, suede',
+  coated: 'coated or plastic',
+  layered: 'layers sewn or stuck together',
+};
+
+interface Props {
+  record: ClothRecord;
+  onSave: (change: Partial<ClothRecord>) => void;
+}
+
+/** What the person can say about the cloth without a gauge. A family is a start, never a cage. */
+export function Identity({ record, onSave }: Props) {
+  const { cloth } = record;
+  const shape = clothSchema.shape;
+  const set = (change: Partial<typeof cloth>) => onSave({ cloth: { ...cloth, ...change } });
+  return (
+    <section aria-labelledby="identity" className={styles.identity}>
+      <h2 id="identity">What it is</h2>
+      <Field label="Name" text={cloth.name} read={(text) => (text.trim() === '' ? { ok: false, expected: 'Expected a name.' } : { ok: true, value: text.trim() })} onValue={(name) => set({ name })} />
+      <TextField select size="small" fullWidth label="Most like" value={cloth.family} onChange={(e) => pickFamily(e.target.value as (typeof FAMILIES)[number])}>
+        {FAMILIES.map((family) => (
+          <MenuItem key={family} value={family}>
+            {family === 'other' ? 'none of these' : FAMILY[family].name}
+          </MenuItem>
+        ))}
+      </TextField>
+      <TextField select size="small" fullWidth label="Made as" value={cloth.structure} onChange={(e) => set({ structure: e.target.value as (typeof STRUCTURES)[number] })}>
+        {STRUCTURES.map((structure) => (
+          <MenuItem key={structure} value={structure}>
+            {STRUCTURE_NAMES[structure]}
+          </MenuItem>
+        ))}
+      </TextField>
+      <MeasureFields record={record} onSave={onSave} />
+      <Field label="Fibres" text={fibresText(cloth.fibres)} read={checkedBy<ClothRecord["cloth"]["fibres"]>(readFibres, shape.fibres)} onValue={(fibres) => set({ fibres })} help="such as cotton 95, elastane 5" />
+      <Traits cloth={cloth} onSet={set} />
+      <label className={styles.colour}>
+        Colour <input type="color" value={record.colour} onChange={(e) => onSave({ colour: e.target.value })} />
+      </label>
+    </section>
+  );
+
+  function pickFamily(family: (typeof FAMILIES)[number]) {
+    set({ family, structure: FAMILY[family].structure });
+  }
+}
+
+function MeasureFields({ record, onSave }: Props) {
+  const { mass } = useUnits();
+  const { cloth } = record;
+  const shape = clothSchema.shape;
+  const set = (change: Partial<typeof cloth>) => onSave({ cloth: { ...cloth, ...change } });
+  const text = (value: number | undefined) => (value === undefined ? '' : formatNumber(value, 2));
+  return (
+    <div className={styles.pair}>
+      <Field label="Weight" text={cloth.massGsm === undefined ? '' : mass(cloth.massGsm)} read={checkedBy<number | undefined>(optionalBy(parseArealMassGsm, 'a weight, such as 160 g/m², 12 oz or 19 momme'), shape.massGsm)} onValue={(massGsm) => set({ massGsm })} help="g/m², oz or momme" />
+      <Field label="Thickness of one layer" unit="mm" text={text(cloth.thicknessMm)} read={checkedBy<number | undefined>(optionalBy(lengthIn('mm'), 'a thickness in mm'), shape.thicknessMm)} onValue={(thicknessMm) => set({ thicknessMm })} />
+    </div>
+  );
+}
+
+const TRAIT_NAMES: Record<(typeof TRAITS)[number], string> = {
+  slippery: 'slides',
+  sheer: 'sheer',
+  napped: 'has a pile or nap',
+  frays: 'frays',
+  curls: 'edges curl',
+  'holes-stay': 'pin holes stay',
+  'heat-sensitive': 'melts or shines',
+  'water-marks': 'water marks it',
+  loose: 'loose weave or knit',
+  stiff: 'stiff',
+};
+
+function Traits({ cloth, onSet }: { cloth: ClothRecord['cloth']; onSet: (change: Partial<ClothRecord['cloth']>) => void }) {
+  const given = FAMILY[cloth.family].structure === cloth.structure ? FAMILY[cloth.family].traits : [];
+  return (
+    <fieldset className={styles.traits}>
+      <legend>It also…</legend>
+      {TRAITS.map((trait) => {
+        const own = given.includes(trait);
+        const on = own || cloth.traits.includes(trait);
+        const traits = on ? cloth.traits.filter((t) => t !== trait) : [...cloth.traits, trait];
+        return (
+          <label key={trait}>
+            <input type="checkbox" checked={on} disabled={own} onChange={() => onSet({ traits })} /> {TRAIT_NAMES[trait]}
+          </label>
+        );
+      })}
+    </fieldset>
+  );
+}

@@ -1,0 +1,1 @@
+export { ClothStation } from './ClothStation';

@@ -1,0 +1,105 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { type Card, lineFacts } from '@/core/card';
+import { clothProfile } from '@/core/cloth';
+import { OPERATION, settingReadings } from '@/core/setup';
+import { formatNumber } from '@/core/units';
+import { cards, useCloths, useMachines, writePreference } from '@/data';
+import { sayWhen, useQuestion, useSay, useUndo, useUnits } from '@/parts/workspace';
+import { ClothSwatch, Reading } from '@/ui';
+import styles from './Ledger.module.css';
+
+/** One card: the setting in large readings, and what it was proven on. */
+export function CardPage({ card }: { card: Card }) {
+  const shown = settingReadings(card.machine, card.setup);
+  const cloth = useCloths()?.find((c) => c.id === card.clothId);
+  const [tension, ...of] = shown.tension.split(' ');
+  const [pressure, ...ofPressure] = shown.pressure.split(' ');
+  return (
+    <div className={styles.page}>
+      <p className={styles.quiet}>
+        <Link href="/ledger">All cards</Link>
+      </p>
+      <div className={styles.head}>
+        <ClothSwatch look={{ ...card.cloth, colour: cloth?.colour ?? '#b9c0b0' }} label="" className={styles.big} />
+        <div>
+          <h1>{card.name}</h1>
+          <p>
+            <strong className={styles.proven}>✓ Proven on scrap {sayWhen(card.passedAt)}</strong>, on {card.machine.name}
+          </p>
+          <Actions card={card} />
+        </div>
+      </div>
+      <dl className={styles.readings}>
+        <Reading label="Stitch" value={shown.stitch} />
+        <Reading label="Length" value={shown.length.replace(' mm', '')} unit="mm" />
+        <Reading label="Width" value={shown.width.replace(' mm', '')} unit={card.setup.widthMm > 0 ? 'mm' : undefined} />
+        <Reading label="Tension" value={tension} unit={of.join(' ')} />
+        <Reading label="Pressure" value={pressure} unit={ofPressure.join(' ')} />
+        <Reading size="part" label="Needle" value={shown.needle} />
+        <Reading size="part" label="Thread, both" value={shown.thread} />
+        <Reading size="part" label="Foot" value={shown.foot} />
+        <Reading size="part" label="Plate" value={shown.plate} />
+      </dl>
+      <Proof card={card} />
+    </div>
+  );
+}
+
+function Actions({ card }: { card: Card }) {
+  const router = useRouter();
+  const undo = useUndo();
+  const say = useSay();
+  const asked = useQuestion();
+  const machines = useMachines();
+  const here = machines?.some((m) => m.id === card.machineId);
+  const remove = async () => {
+    await cards.remove(card.id);
+    router.push('/ledger');
+    undo(`The card "${card.name}" is removed.`, () => cards.put(card));
+  };
+  const set = async () => {
+    await asked?.ask({ machineId: card.machineId });
+    await writePreference('target', { setup: card.setup, machineId: card.machineId, clothName: card.cloth.name ?? card.name });
+    say('The strip below leads to this setting.');
+  };
+  return (
+    <div className={styles.actions}>
+      <Button variant="contained" onClick={() => void set()} disabled={!here}>
+        Set the machine to this
+      </Button>
+      <Button onClick={() => void remove()}>Remove this card</Button>
+    </div>
+  );
+}
+
+function Proof({ card }: { card: Card }) {
+  const { lengthMm, growthPercent, give } = lineFacts(card.measures);
+  const profile = clothProfile(card.cloth);
+  const { mass } = useUnits();
+  const rows: [string, string][] = [
+    ['Seam', `${OPERATION[card.operation.kind].name}, ${card.operation.layers ?? OPERATION[card.operation.kind].layers} layers`],
+    ['Cloth', `${card.cloth.name}, ${profile.structure}, ${mass(profile.massGsm.value)}${profile.massGsm.source === 'inferred' ? ' (assumed)' : ''}`],
+    ['Stretch across', `${formatNumber(profile.stretchAcross.value, 0)} %${profile.stretchAcross.source === 'inferred' ? ' (assumed)' : ''}`],
+  ];
+  if (give) rows.push([give.popped ? 'Popped at' : 'Held to', `${formatNumber(give.percent, 0)} %`]);
+  if (growthPercent !== undefined) rows.push(['Length after sewing', `${growthPercent < 0 ? 'shrank' : 'grew'} ${formatNumber(Math.abs(growthPercent))} %`]);
+  if (lengthMm !== undefined) rows.push(['True stitch length', `${formatNumber(lengthMm, 2)} mm, counted over ${card.measures.markedMm} mm`]);
+  if (card.notes) rows.push(['Notes', card.notes]);
+  return (
+    <section aria-labelledby="proof">
+      <h2 id="proof">What it was proven on</h2>
+      <dl className={styles.proofs}>
+        {rows.map(([name, value]) => (
+          <div key={name}>
+            <dt>{name}</dt>
+            <dd>{value}</dd>
+          </div>
+        ))}
+      </dl>
+    </section>
+  );
+}

@@ -1,0 +1,1 @@
+export { LedgerStation } from './LedgerStation';

@@ -1,0 +1,40 @@
+'use client';
+
+import { useSearchParams } from 'next/navigation';
+import { useEffect } from 'react';
+import { useQuestion } from '@/parts/workspace';
+import { StopPlate } from '@/ui';
+import { Answer } from './Answer';
+import styles from './Match.module.css';
+import { Sentence } from './Sentence';
+import { StartForm } from './StartForm';
+import { useMatch } from './useMatch';
+
+/** Match: a cloth and a seam go in, a complete setting with reasons comes out. */
+export function MatchStation() {
+  const asked = useQuestion();
+  const wanted = useSearchParams().get('cloth');
+  const { answered, failed } = useMatch(asked);
+  const known = asked?.cloths.some((c) => c.id === wanted);
+  useEffect(() => {
+    if (wanted && known && asked && asked.cloth?.id !== wanted) void asked.ask({ clothId: wanted });
+    // Only when the address names another cloth, not on every answer.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [wanted, known]);
+
+  if (!asked) return <div className={styles.waiting} role="status"><span className="unseen">Opening the workroom</span></div>;
+  if (!asked.cloth) return <StartForm asked={asked} />;
+  return (
+    <div className={styles.page}>
+      <div className={styles.sentence}>
+        <Sentence asked={asked} cloth={asked.cloth} answered={answered} />
+      </div>
+      {failed && (
+        <StopPlate title="This could not be worked out">
+          <p>{failed}. Nothing is lost; change any part of the sentence to ask again.</p>
+        </StopPlate>
+      )}
+      {answered && <Answer key={asked.cloth.id} asked={asked} answered={answered} />}
+    </div>
+  );
+}

@@ -1,0 +1,115 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import Link from 'next/link';
+import { useState } from 'react';
+import type { ClothRecord } from '@/core/file';
+import { OPERATION, OPERATION_KINDS, operationSchema } from '@/core/setup';
+import { formatNumber } from '@/core/units';
+import type { AskedNow } from '@/parts/workspace';
+import { checkedBy, Choice, ChoiceList, Field, optionalBy, plainNumber } from '@/ui';
+import type { Answered } from './useMatch';
+
+const COUNT = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine', 'Ten', 'Eleven', 'Twelve'];
+
+interface Props {
+  asked: AskedNow;
+  cloth: ClothRecord;
+  answered: Answered | null;
+}
+
+/** The question as one line of plain language, each underlined part edited in place. */
+export function Sentence({ asked, cloth, answered }: Props) {
+  const { operation, machine } = asked;
+  const facts = OPERATION[operation.kind];
+  const layers = operation.layers ?? facts.layers;
+  const give = answered?.answer.give;
+  const change = (part: Partial<typeof operation>) => void asked.ask({ operation: { ...operation, ...part } });
+  return (
+    <h1>
+      <Choice text={`${COUNT[layers]} ${layers === 1 ? 'layer' : 'layers'}`} name="layers">
+        {(close) => (
+          <ChoiceList
+            value={String(layers)}
+            options={COUNT.slice(1, 9).map((name, i) => ({ id: String(i + 1), name }))}
+            onPick={(id) => {
+              change({ layers: Number(id) });
+              close();
+            }}
+          />
+        )}
+      </Choice>{' '}
+      of{' '}
+      <Choice text={cloth.cloth.name.toLowerCase()} name="cloth">
+        {(close) => <ClothEditor asked={asked} cloth={cloth} close={close} />}
+      </Choice>
+      ,{' '}
+      <Choice text={facts.name} name="seam">
+        {(close) => (
+          <ChoiceList
+            value={operation.kind}
+            options={OPERATION_KINDS.map((id) => ({ id, name: OPERATION[id].name }))}
+            onPick={(kind) => {
+              void asked.ask({ operation: { kind } });
+              close();
+            }}
+          />
+        )}
+      </Choice>{' '}
+      that must give{' '}
+      <Choice text={give ? `${formatNumber(give.required, 0)} %` : '…'} name="give">
+        {(close) => <GiveEditor key={String(operation.requiredGive)} given={operation.requiredGive} onGive={(requiredGive) => change({ requiredGive })} close={close} />}
+      </Choice>
+      {give?.assumed ? ' (assumed)' : ''}, on{' '}
+      <Choice text={machine?.machine.name ?? 'no machine'} name="machine">
+        {(close) => (
+          <ChoiceList
+            value={machine?.id ?? null}
+            options={asked.machines.map(({ id, machine: m }) => ({ id, name: m.name }))}
+            onPick={(machineId) => {
+              void asked.ask({ machineId });
+              close();
+            }}
+          />
+        )}
+      </Choice>
+      .
+    </h1>
+  );
+}
+
+function ClothEditor({ asked, cloth, close }: { asked: AskedNow; cloth: ClothRecord; close: () => void }) {
+  return (
+    <>
+      <ChoiceList
+        value={cloth.id}
+        options={asked.cloths.map(({ id, cloth: c }) => ({ id, name: c.name }))}
+        onPick={(clothId) => {
+          void asked.ask({ clothId });
+          close();
+        }}
+      />
+      <Button component={Link} href={`/cloth?id=${cloth.id}`} onClick={close}>
+        Measure this one
+      </Button>
+      <Button
+        onClick={() => {
+          void asked.ask({ clothId: null });
+          close();
+        }}
+      >
+        Another cloth
+      </Button>
+    </>
+  );
+}
+
+function GiveEditor({ given, onGive, close }: { given: number | undefined; onGive: (percent: number | undefined) => void; close: () => void }) {
+  const [text] = useState(given === undefined ? '' : String(given));
+  const read = checkedBy(optionalBy(plainNumber, 'a percent, such as 35'), operationSchema.shape.requiredGive);
+  return (
+    <>
+      <Field label="How far the seam must stretch" unit="%" text={text} read={read} onValue={onGive} help="Empty: worked out from how far the cloth stretches." autoFocus onEnter={close} />
+    </>
+  );
+}

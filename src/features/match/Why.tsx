@@ -1,0 +1,171 @@
+'use client';
+
+import Link from 'next/link';
+import { useMemo } from 'react';
+import type { Measurable } from '@/core/cloth';
+import { giveOfSetup, type MatchInput } from '@/core/match';
+import { seamContext } from '@/core/physics';
+import { PROVENANCE_TEXT, type Reason } from '@/core/result';
+import type { Setup } from '@/core/setup';
+import { STITCH } from '@/core/stitch';
+import { formatNumber } from '@/core/units';
+import styles from './Match.module.css';
+import type { Answered } from './useMatch';
+
+/** Which reasons are said at once; the others stay one step away. */
+const FIRST = ['needle.point', 'stitch', 'foot', 'pressure', 'widthMm'];
+
+const NAMES: Record<string, string> = {
+  'needle.point': 'Point',
+  'needle.nm': 'Needle size',
+  'needle.gapMm': 'Needle gap',
+  'thread.fibre': 'Thread',
+  'thread.tex': 'Thread size',
+  bobbin: 'Bobbin',
+  foot: 'Foot',
+  plate: 'Plate',
+  stitch: 'Stitch',
+  lengthMm: 'Length',
+  widthMm: 'Width',
+  needlePositionMm: 'Needle position',
+  tensionSteps: 'Tension',
+  pressure: 'Pressure',
+  'plan.seam': 'Seam',
+  'plan.start': 'Start',
+  'plan.secure': 'Ends',
+  'plan.hold': 'Holding',
+  'plan.leader': 'Leader scrap',
+  'plan.tissue': 'Tissue',
+  'plan.cut': 'Cutting',
+  'plan.mark': 'Marking',
+  'plan.press': 'Pressing',
+  'plan.speed': 'Speed',
+};
+
+const MEASURES: Record<Measurable, string> = {
+  stretchAcross: 'Stretch across',
+  stretchAlong: 'Stretch along',
+  recovery: 'Recovery',
+  massGsm: 'Weight',
+  thicknessMm: 'Thickness',
+};
+
+interface Props {
+  clothId: string;
+  answered: Answered;
+  input: MatchInput;
+  setup: Setup;
+  onPick: (setup: Setup) => void;
+}
+
+/** Reasons, other ways, what to measure and what was ruled out. */
+export function Why({ clothId, answered, input, setup, onPick }: Props) {
+  const { answer } = answered;
+  const first = answer.reasons.filter((r) => FIRST.includes(r.parameter));
+  const rest = answer.reasons.filter((r) => !FIRST.includes(r.parameter));
+  return (
+    <aside className={styles.why} aria-label="Why, and other ways">
+      <section>
+        <h2>Why</h2>
+        <Reasons reasons={first} />
+        <details>
+          <summary>Every other reason ({rest.length})</summary>
+          <Reasons reasons={rest} />
+        </details>
+      </section>
+      <OtherWays answered={answered} input={input} setup={setup} onPick={onPick} />
+      <Next answered={answered} clothId={clothId} />
+      <section>
+        <h2>How sure</h2>
+        <p>
+          <strong>{formatNumber(answer.confidence * 100, 0)} of 100</strong>: {answer.confidenceDrivers.join('; ')}.
+        </p>
+      </section>
+      <details>
+        <summary>Ruled out, and why ({answer.rejected.length})</summary>
+        <dl className={styles.reasons}>
+          {answer.rejected.map(({ what, code, text }) => (
+            <div key={what + code}>
+              <dt>{what}</dt>
+              <dd>{text}</dd>
+            </div>
+          ))}
+        </dl>
+      </details>
+    </aside>
+  );
+}
+
+function Reasons({ reasons }: { reasons: Reason[] }) {
+  return (
+    <dl className={styles.reasons}>
+      {reasons.map(({ parameter, text, provenance }) => (
+        <div key={parameter}>
+          <dt>{NAMES[parameter] ?? parameter}</dt>
+          <dd>
+            {text} <small>{PROVENANCE_TEXT[provenance]}</small>
+          </dd>
+        </div>
+      ))}
+    </dl>
+  );
+}
+
+function OtherWays({ answered, input, setup, onPick }: Omit<Props, 'clothId'>) {
+  const seam = useMemo(() => seamContext(input.cloth, input.operation), [input]);
+  const { alternatives } = answered.answer;
+  if (alternatives.length === 0) return null;
+  const required = seam.required.percent;
+  return (
+    <section>
+      <h2>Other ways</h2>
+      <ul className={styles.ways}>
+        {alternatives.slice(0, 6).map(({ setup: other, why, loses }) => {
+          const low = Math.floor(giveOfSetup(seam, other)[0]);
+          const name = why.startsWith(STITCH[other.stitch].name)
+            ? `${STITCH[other.stitch].name}, ${formatNumber(other.lengthMm, 1)}${other.widthMm > 0 ? ` × ${formatNumber(other.widthMm, 1)}` : ''} mm`
+            : why.split(':')[0];
+          return (
+            <li key={JSON.stringify(other)}>
+              <button type="button" onClick={() => onPick(other)} aria-pressed={other === setup}>
+                <span>{name}</span>
+                {required > 0 && <b>gives {low} %</b>}
+                <small>{loses}</small>
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}
+
+function Next({ answered: { sharpening }, clothId }: { answered: Answered; clothId: string }) {
+  if (!sharpening) return null;
+  const [measure, ...others] = sharpening.measureNext;
+  return (
+    <>
+      {measure && (
+        <section>
+          <h2>Measure next</h2>
+          <p>
+            <strong>{MEASURES[measure.measure]}.</strong> {measure.why} <Link href={`/cloth?id=${clothId}`}>Measure it</Link>
+            {others.length > 0 && <small> Then: {others.map((m) => MEASURES[m.measure].toLowerCase()).join(', ')}.</small>}
+          </p>
+        </section>
+      )}
+      {sharpening.missing.length > 0 && (
+        <section>
+          <h2>One thing more</h2>
+          <ul className={styles.plain}>
+            {sharpening.missing.slice(0, 3).map(({ what, gains }) => (
+              <li key={what}>
+                <strong>{what}</strong> {gains}.
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </>
+  );
+}

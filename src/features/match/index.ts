@@ -1,0 +1,1 @@
+export { MatchStation } from './MatchStation';

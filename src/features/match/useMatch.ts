@@ -1,0 +1,58 @@
+'use client';
+
+import { useEffect, useMemo, useState } from 'react';
+import { clothOf } from '@/core/file';
+import type { MatchAnswer, MatchInput, MatchSharpening } from '@/core/match';
+import type { AskedNow } from '@/parts/workspace';
+import { matchWorker } from '@/workers/matchClient';
+
+/** An answer with the question it belongs to. */
+export interface Answered {
+  input: MatchInput;
+  answer: MatchAnswer;
+  /** What to measure and what to get, a moment later. */
+  sharpening: MatchSharpening | null;
+}
+
+/** The question as the worker takes it, or null while there is no cloth. */
+export function inputOf(asked: AskedNow | undefined): MatchInput | null {
+  if (!asked?.cloth || !asked.machine) return null;
+  return {
+    cloth: clothOf(asked.cloth),
+    operation: asked.operation,
+    machine: asked.machine.machine,
+    ...(asked.kit && { kit: asked.kit }),
+  };
+}
+
+/** The answer to what is asked now, worked out off the main thread; one that has been overtaken is dropped. */
+export function useMatch(asked: AskedNow | undefined): { answered: Answered | null; failed: string | null } {
+  const input = inputOf(asked);
+  // The question is compared as text: live queries hand out new objects for the same things.
+  const key = input ? JSON.stringify(input) : null;
+  const [state, setState] = useState<{ key: string; answered: Answered } | null>(null);
+  const [failed, setFailed] = useState<string | null>(null);
+
+  useEffect(() => {
+    if (key === null) return;
+    let overtaken = false;
+    const question = JSON.parse(key) as MatchInput;
+    const run = async () => {
+      const worker = matchWorker();
+      const answer = await worker.answer(question);
+      if (overtaken) return;
+      setFailed(null);
+      setState({ key, answered: { input: question, answer, sharpening: null } });
+      const sharpening = await worker.sharpen(question);
+      if (!overtaken) setState({ key, answered: { input: question, answer, sharpening } });
+    };
+    run().catch((cause: Error) => !overtaken && setFailed(cause.message));
+    return () => {
+      overtaken = true;
+    };
+  }, [key]);
+
+  // The last answer stays on screen while the next is worked out, so that nothing jumps while typing.
+  const answered = useMemo(() => (key === null ? null : (state?.answered ?? null)), [key, state]);
+  return { answered, failed };
+}

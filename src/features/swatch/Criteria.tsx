@@ -1,0 +1,24 @@
+import type { Criterion } from '@/core/swatch';
+import styles from './Swatch.module.css';
+
+const STATE = { met: ['✓', 'met'], failed: ['✗', 'not met'], open: ['○', 'still open'] } as const;
+
+/** What the line has to meet, each with a shape, a word and what is known. */
+export function Criteria({ criteria }: { criteria: Criterion[] }) {
+  return (
+    <div className={styles.criteria}>
+      <h3>It passes when</h3>
+      <ul aria-live="polite">
+        {criteria.map(({ id, text, state, now }) => (
+          <li key={id} data-state={state}>
+            <span aria-hidden>{STATE[state][0]}</span>
+            <span>{text}</span>
+            <small>
+              {STATE[state][1]}: {now}
+            </small>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}

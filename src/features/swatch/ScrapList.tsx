@@ -1,0 +1,49 @@
+'use client';
+
+import Link from 'next/link';
+import type { Line } from '@/core/swatch';
+import { useCloths, useLines, useSwatches } from '@/data';
+import { sayWhen } from '@/parts/workspace';
+import { ClothSwatch } from '@/ui';
+import styles from './Swatch.module.css';
+
+/** Every scrap, newest first, with how it stands. */
+export function ScrapList() {
+  const swatches = useSwatches();
+  const lines = useLines();
+  const cloths = useCloths();
+  if (!swatches || !lines || !cloths) return null;
+  if (swatches.length === 0) {
+    return (
+      <p className={styles.quiet}>
+        No scrap yet. Machine, cloth, needle and thread answer differently every time, so every setting is tried on the same cloth first. <Link href="/match">Match a cloth</Link>, then choose Test on scrap.
+      </p>
+    );
+  }
+  return (
+    <ul className={styles.scraps}>
+      {swatches.map((swatch) => {
+        const cloth = cloths.find((c) => c.id === swatch.clothId);
+        const own = lines.filter((line) => line.swatchId === swatch.id);
+        return (
+          <li key={swatch.id}>
+            <Link href={`/swatch?id=${swatch.id}`}>
+              {cloth && <ClothSwatch look={{ ...cloth.cloth, colour: cloth.colour }} label="" className={styles.small} />}
+              <span>
+                <strong>{swatch.name}</strong>
+                <span className={styles.quiet}>{standing(own)}, {sayWhen(swatch.startedAt)}</span>
+              </span>
+            </Link>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
+
+function standing(lines: Line[]): string {
+  const count = `${lines.length} ${lines.length === 1 ? 'line' : 'lines'}`;
+  if (lines.some((line) => line.status === 'passed')) return `${count}, passed`;
+  if (lines.some((line) => line.status === 'sewing')) return `${count}, half tested`;
+  return lines.length === 0 ? 'nothing sewn yet' : `${count}, none passed`;
+}

@@ -1,0 +1,1 @@
+export { SwatchStation } from './SwatchStation';

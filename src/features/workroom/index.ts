@@ -1,0 +1,1 @@
+export { WorkroomStation } from './WorkroomStation';

@@ -1,0 +1,105 @@
+'use client';
+
+import { useState } from 'react';
+import type { Change, Reading } from '@/core/setup';
+import { READINGS } from '@/core/setup';
+import { formatNumber } from '@/core/units';
+import { sayWhen } from '../workspace';
+import styles from './Strip.module.css';
+import { type StripState, useStrip } from './useStrip';
+
+const NAMES: Record<Reading, string> = {
+  needle: 'Needle',
+  plate: 'Plate',
+  foot: 'Foot',
+  thread: 'Thread',
+  stitch: 'Stitch',
+  length: 'Length',
+  width: 'Width',
+  position: 'Needle position',
+  tension: 'Tension',
+  pressure: 'Pressure',
+};
+
+/** What is on the machine, always in sight: what must change shows from → to, in the order to do it. */
+export function Strip() {
+  const strip = useStrip();
+  const [open, setOpen] = useState(false);
+  if (!strip) return <aside className={styles.strip} aria-label="On the machine" />;
+  const count = strip.changes.length;
+  return (
+    <aside className={styles.strip} aria-label="On the machine" data-open={open || undefined}>
+      <button type="button" className={styles.fold} aria-expanded={open} onClick={() => setOpen(!open)}>
+        <span>{strip.machine.machine.name}</span>
+        <strong>{count > 0 ? `${count} to change` : strip.on ? 'all set' : 'nothing noted yet'}</strong>
+        <span aria-hidden>{open ? '▾' : '▴'}</span>
+      </button>
+      <div className={styles.body}>
+        <Summary strip={strip} />
+        {strip.readings || count > 0 ? <Columns strip={strip} /> : <p className={styles.empty}>Nothing noted yet. Match a cloth, and what to set appears here.</p>}
+      </div>
+    </aside>
+  );
+}
+
+function Summary({ strip }: { strip: StripState }) {
+  const { machine, on, changes, leftOver, tickAll } = strip;
+  const powerOff = changes.some((c) => c.powerOff);
+  return (
+    <div className={styles.summary}>
+      <span className={styles.label}>On the machine</span>
+      <strong className={styles.machine}>{machine.machine.name}</strong>
+      {changes.length > 0 ? (
+        <>
+          <span className={styles.must}>
+            {leftOver ? `Still set for ${leftOver}, ${sayWhen(on!.since)}. ` : ''}
+            {changes.length} to change{powerOff ? '; power off first' : ''}
+          </span>
+          <button type="button" className={styles.all} onClick={tickAll}>
+            All set
+          </button>
+        </>
+      ) : (
+        on && <span className={styles.label}>{on.clothName ? `Set for ${on.clothName}, ${sayWhen(on.since)}` : `Set ${sayWhen(on.since)}`}</span>
+      )}
+    </div>
+  );
+}
+
+function Columns({ strip }: { strip: StripState }) {
+  const { readings, changes, on, tick } = strip;
+  const shown = READINGS.filter((r) => r !== 'position' || changes.some((c) => c.reading === r) || (readings && readings.position !== 'centre'));
+  return (
+    <ol className={styles.columns}>
+      {shown.map((reading) => {
+        const change = changes.find((c) => c.reading === reading);
+        const hours = reading === 'needle' && on && on.needleHours >= 0.05 ? `${formatNumber(on.needleHours, 1)} of 5 h` : null;
+        return (
+          <li key={reading} className={change ? styles.changed : undefined}>
+            {change ? (
+              <ToChange change={change} onTick={() => tick(reading)} />
+            ) : (
+              <div className={styles.column}>
+                <span className={styles.label}>{NAMES[reading]}</span>
+                <span className={styles.value}>{readings?.[reading]}</span>
+                {hours && <span className={styles.label}>{hours}</span>}
+              </div>
+            )}
+          </li>
+        );
+      })}
+    </ol>
+  );
+}
+
+function ToChange({ change, onTick }: { change: Change; onTick: () => void }) {
+  const name = NAMES[change.reading];
+  const from = change.from ?? 'not known';
+  return (
+    <button type="button" className={styles.column} onClick={onTick} aria-label={`${name}: change from ${from} to ${change.to}. Tick off when done`}>
+      <span className={styles.label}>{name}{change.powerOff ? ', power off' : ''}</span>
+      <s className={styles.from}>{from}</s>
+      <span className={styles.to}>{change.to}</span>
+    </button>
+  );
+}

@@ -1,0 +1,62 @@
+'use client';
+
+import TextField, { type TextFieldProps } from '@mui/material/TextField';
+import { useId, useState } from 'react';
+
+/** What reading a typed text gives: a value, or what was expected instead. */
+export type Typed<T> = { ok: true; value: T } | { ok: false; expected: string };
+
+interface Props<T> {
+  label: string;
+  /** The value now, as the person would type it. */
+  text: string;
+  read: (text: string) => Typed<T>;
+  onValue: (value: T) => void;
+  unit?: string;
+  help?: string;
+  autoFocus?: boolean;
+  onEnter?: () => void;
+  textFieldProps?: TextFieldProps;
+}
+
+/**
+ * A field that stores nothing wrong: what was typed stays on screen, the message beside it says what is expected,
+ * and only a value that can be read is passed on.
+ */
+export function Field<T>({ label, text, read, onValue, unit, help, autoFocus, onEnter, textFieldProps }: Props<T>) {
+  const [draft, setDraft] = useState<string | null>(null);
+  const id = useId();
+  const shown = draft ?? text;
+  const typed = draft === null ? null : read(draft);
+  const problem = typed && !typed.ok ? typed.expected : null;
+  const settle = () => {
+    // A text that could not be read stays, so that nothing typed is lost.
+    if (typed?.ok) setDraft(null);
+  };
+  return (
+    <TextField
+      id={id}
+      label={unit ? `${label}, ${unit}` : label}
+      value={shown}
+      autoFocus={autoFocus}
+      size="small"
+      fullWidth
+      autoComplete="off"
+      error={problem !== null}
+      helperText={problem ?? help}
+      onChange={(event) => {
+        setDraft(event.target.value);
+        const next = read(event.target.value);
+        if (next.ok) onValue(next.value);
+      }}
+      onBlur={settle}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter' && !problem) {
+          settle();
+          onEnter?.();
+        }
+      }}
+      {...textFieldProps}
+    />
+  );
+}

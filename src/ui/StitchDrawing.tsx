@@ -1,0 +1,59 @@
+import { useId } from 'react';
+import { formatNumber } from '@/core/units';
+import { ClothFill, type Look } from './ClothFill';
+import { Dimension, HaloText } from './Dimension';
+import { type SewnLine, StitchPath } from './StitchPath';
+
+const WIDTH = 620;
+const HEIGHT = 210;
+
+interface Props {
+  line: SewnLine;
+  look: Look;
+  /** Share by which the cloth is pulled along the seam. */
+  stretch: number;
+  popped: boolean;
+  /** Distance from the line to the raw edges, in the person's units; none when the line is not in a seam. */
+  edge: { mm: number; text: string } | null;
+  label: string;
+}
+
+/** The chosen stitch on the cloth, drawn to scale and dimensioned. */
+export function StitchDrawing({ line, look, stretch, popped, edge, label }: Props) {
+  const id = useId();
+  const clip = useId();
+  const tallMm = Math.max(line.widthMm, line.gapMm ?? 0);
+  const scale = Math.min(26, Math.max(12, 74 / Math.max(tallMm, 0.1)));
+  const middle = edge ? 84 : 104;
+  const edgeY = edge ? Math.min(HEIGHT - 36, middle + (edge.mm * scale) / (1 + stretch)) : 0;
+  const seamMm = WIDTH / scale;
+  const step = line.lengthMm * scale * (1 + stretch);
+  const half = (tallMm * scale) / 2 / (1 + stretch);
+  return (
+    <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={label} style={{ display: 'block', width: '100%', height: 'auto' }}>
+      <defs>
+        <ClothFill id={id} look={look} scale={1.2} stretch={stretch} />
+        <clipPath id={clip}>
+          <rect width={WIDTH} height={HEIGHT} />
+        </clipPath>
+      </defs>
+      <rect x="0.65" y="0.65" width={WIDTH - 1.3} height={HEIGHT - 1.3} fill={`url(#${id})`} stroke="var(--ink-2)" strokeWidth="1.3" />
+      <g clipPath={`url(#${clip})`}>
+        <g transform={`translate(${-step * 0.5} ${middle})`}>
+          <StitchPath {...line} scale={scale} seamMm={seamMm + 2 * line.lengthMm} stretch={stretch} popped={popped} />
+        </g>
+        {edge && (
+          <>
+            <path d={`M0 ${edgeY} H${WIDTH}`} stroke="#fffcf6" strokeWidth="6" strokeOpacity="0.8" />
+            <path d={`M0 ${edgeY} H${WIDTH}`} stroke="#231f2c" strokeWidth="2.4" />
+            <HaloText x={12} y={HEIGHT - 11} weight={450}>{`raw edges, ${edge.text} from the line`}</HaloText>
+          </>
+        )}
+      </g>
+      <Dimension x1={120 - step / 2} y1={24} x2={120 + step / 2} y2={24} label={`${formatNumber(line.lengthMm, 2)} mm${stretch > 0 ? ' at rest' : ''}`} />
+      {tallMm > 0.4 && (
+        <Dimension x1={WIDTH - 30} y1={middle - half} x2={WIDTH - 30} y2={middle + half} place="start" label={line.gapMm ? `${formatNumber(line.gapMm, 1)} mm apart` : `${formatNumber(line.widthMm, 2)} mm wide`} />
+      )}
+    </svg>
+  );
+}

@@ -1,0 +1,14 @@
+export { Choice, ChoiceList } from './Choice';
+export { ClothFill, type Look } from './ClothFill';
+export { ClothSwatch } from './ClothSwatch';
+export { Dimension, HaloText } from './Dimension';
+export { Field, type Typed } from './Field';
+export { GiveBar } from './GiveBar';
+export { CautionPlate, StopPlate } from './Plate';
+export { Reading } from './Reading';
+export { DRAWN_SIGNS, SignPicture } from './SignPicture';
+export { StitchDrawing } from './StitchDrawing';
+export { type SewnLine, StitchPath } from './StitchPath';
+export { StretchRuler } from './StretchRuler';
+export { theme } from './theme';
+export * from './typed';
