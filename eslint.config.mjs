@@ -17,7 +17,7 @@ const config = [
   },
   // A describe block is one function to the linter and many ideas to a reader.
   { files: ['**/*.test.{ts,tsx}', 'e2e/**'], rules: { 'max-lines-per-function': 'off' } },
-  { files: ['scripts/**', 'cli/**', 'bench/**', 'e2e/**'], rules: { 'no-console': 'off' } },
+  { files: ['scripts/**', 'cli/**', 'bench/**', 'e2e/**', 'demo/**'], rules: { 'no-console': 'off' } },
   {
     files: ['src/core/**'],
     ignores: ['src/core/**/*.test.ts'],

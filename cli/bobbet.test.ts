@@ -5,38 +5,78 @@ import { runCommand } from './run';
 const run = (args: string, input?: unknown) =>
   runCommand(args.split(' '), () => (typeof input === 'string' ? input : JSON.stringify(input)));
 const result = (args: string, input: unknown) => JSON.parse(run(args, input).out);
-const jersey = { cloth: { structure: 'knit', family: 'jersey', stretchAcross: 50 }, operation: { kind: 'join' } };
+const jersey = {
+  cloth: { structure: 'knit', family: 'jersey', stretchAcross: 50 },
+  operation: { kind: 'join' },
+};
 
 describe('calc answers the contract’s shapes', () => {
   it.each<[string, unknown, unknown]>([
     ['stretch', { rest: 10, stretched: 15 }, { stretchPercent: 50 }],
-    ['stretch', { rest: 10, stretched: 10, relaxed: 10 }, { stretchPercent: 0, recoveryPercent: null, growthPercent: 0 }],
+    [
+      'stretch',
+      { rest: 10, stretched: 10, relaxed: 10 },
+      { stretchPercent: 0, recoveryPercent: null, growthPercent: 0 },
+    ],
     ['stitch-length', { spi: 10 }, { lengthMm: 2.54, spi: 10 }],
     ['stitch-length', { stitches: 50, overMm: 100 }, { lengthMm: 2, spi: 12.7 }],
     ['shrink', { before: 100, after: 95 }, { shrinkPercent: 5 }],
-    ['thread-use', { stitch: 'straight', lengthMm: 2.5, thicknessMm: 0.6, seamMm: 1000 }, { ratio: 2.48, totalMm: 2480, needleMm: 1240, bobbinMm: 1240 }],
+    [
+      'thread-use',
+      { stitch: 'straight', lengthMm: 2.5, thicknessMm: 0.6, seamMm: 1000 },
+      { ratio: 2.48, totalMm: 2480, needleMm: 1240, bobbinMm: 1240 },
+    ],
   ])('calc %s %j', (name, input, wanted) => expect(result(`calc ${name}`, input)).toEqual(wanted));
 
   it('converts a thread from any system', () => {
     expect(result('calc thread', { ticket: 75 }).tex).toBe(40);
     expect(result('calc thread', { weight: 40 }).tex).toBe(25);
-    expect(result('calc thread-needle', { tex: 27, fibre: 'polyester', nm: 80 })).toMatchObject({ verdict: 'good' });
+    expect(result('calc thread-needle', { tex: 27, fibre: 'polyester', nm: 80 })).toMatchObject({
+      verdict: 'good',
+    });
     expect(result('calc mass', { momme: 19 }).gsm).toBeCloseTo(82.459, 3);
-    expect(result('calc give', { stitch: 'zigzag', lengthMm: 2.5, widthMm: 2, thicknessMm: 1.2 }).high).toBeCloseTo(69.67, 2);
+    expect(result('calc give', { stitch: 'zigzag', lengthMm: 2.5, widthMm: 2, thicknessMm: 1.2 }).high).toBeCloseTo(
+      69.67,
+      2,
+    );
   });
 });
 
 describe('bad input is one line that names the field, exit 2, nothing on standard output', () => {
   it.each<[string, unknown, string]>([
-    ['match', { ...jersey, cloth: { structure: 'knit', massGsm: 'heavy' } }, 'cloth.massGsm: expected a number above 0, got "heavy"'],
-    ['match', { ...jersey, cloth: { structure: 'knit', massGsm: 0 } }, 'cloth.massGsm: expected a number above 0, got 0'],
-    ['match', { ...jersey, cloth: { structure: 'knit', stretchAcross: 900 } }, 'cloth.stretchAcross: expected a stretch in percent from 0 to 400, got 900'],
+    [
+      'match',
+      { ...jersey, cloth: { structure: 'knit', massGsm: 'heavy' } },
+      'cloth.massGsm: expected a number above 0, got "heavy"',
+    ],
+    [
+      'match',
+      { ...jersey, cloth: { structure: 'knit', massGsm: 0 } },
+      'cloth.massGsm: expected a number above 0, got 0',
+    ],
+    [
+      'match',
+      { ...jersey, cloth: { structure: 'knit', stretchAcross: 900 } },
+      'cloth.stretchAcross: expected a stretch in percent from 0 to 400, got 900',
+    ],
     ['match', { ...jersey, colour: 'red' }, 'colour: unknown field'],
-    ['match', { ...jersey, operation: { kind: 'zip-centred' } }, 'operation.kind: "zip-centred" is not in this version yet; it knows join, topstitch, hem'],
-    ['match', { ...jersey, operation: { kind: 'weld' } }, 'operation.kind: expected one of join, topstitch, hem, got "weld"'],
+    [
+      'match',
+      { ...jersey, operation: { kind: 'zip-centred' } },
+      'operation.kind: "zip-centred" is not in this version yet; it knows join, topstitch, hem',
+    ],
+    [
+      'match',
+      { ...jersey, operation: { kind: 'weld' } },
+      'operation.kind: expected one of join, topstitch, hem, got "weld"',
+    ],
     ['match', { ...jersey, tested: [] }, 'tested: starting from tested cards is not in this version yet'],
     ['calc stretch', { rest: 100, stretched: 150, relaxed: 160 }, 'relaxed: expected at most the stretched length'],
-    ['calc stretch', { rest: 100, stretched: 1000 }, 'stretched: expected at most five times the rest length (400 % stretch)'],
+    [
+      'calc stretch',
+      { rest: 100, stretched: 1000 },
+      'stretched: expected at most five times the rest length (400 % stretch)',
+    ],
     ['calc mass', { gsm: 0 }, 'gsm: expected a number above 0, got 0'],
     ['calc mass', { gsm: 5, momme: 3 }, 'momme: unknown field'],
     ['calc mass', { grams: 0, widthMm: 100, lengthMm: 100 }, 'grams: expected a number above 0, got 0'],
@@ -56,20 +96,43 @@ describe('bad input is one line that names the field, exit 2, nothing on standar
 
   it('a file that is not there', () => {
     const missing = runCommand(['match', '/no/such.json'], (file) => readFileSync(file, 'utf8'));
-    expect(missing).toMatchObject({ exit: 2, out: '', error: 'file: cannot read "/no/such.json" (ENOENT)\n' });
+    expect(missing).toMatchObject({
+      exit: 2,
+      out: '',
+      error: 'file: cannot read "/no/such.json" (ENOENT)\n',
+    });
   });
 });
 
 describe('the rest of the command', () => {
   it('a machine without zigzag is a normal answer that says blocked', () => {
-    const machine = { stitches: ['straight'], maxLengthMm: 4, maxWidthMm: 0, plates: ['standard'], shank: 'low', pressureDial: null, tensionDial: { min: 0, max: 9, normal: 4 }, footLiftMm: 5, speedSpm: 600, needlePositions: 1 };
+    const machine = {
+      stitches: ['straight'],
+      maxLengthMm: 4,
+      maxWidthMm: 0,
+      plates: ['standard'],
+      shank: 'low',
+      pressureDial: null,
+      tensionDial: { min: 0, max: 9, normal: 4 },
+      footLiftMm: 5,
+      speedSpm: 600,
+      needlePositions: 1,
+    };
     const { exit, out } = run('match', { ...jersey, machine });
     expect(exit).toBe(0);
     expect(JSON.parse(out)).toMatchObject({ setup: null, blocked: [{ code: 'give.short' }] });
   });
 
   it('check names a needle strike as a risk and as blocked', () => {
-    const setup = { needle: { point: 'universal', nm: 80 }, thread: { fibre: 'polyester', tex: 27 }, foot: 'standard', plate: 'straight', stitch: 'zigzag', lengthMm: 2, widthMm: 3 };
+    const setup = {
+      needle: { point: 'universal', nm: 80 },
+      thread: { fibre: 'polyester', tex: 27 },
+      foot: 'standard',
+      plate: 'straight',
+      stitch: 'zigzag',
+      lengthMm: 2,
+      widthMm: 3,
+    };
     const found = result('check', { setup, ...jersey });
     expect(found.blocked.map((b: { code: string }) => b.code)).toContain('interlock.plate-needs-straight');
     expect(found.risks[0]).toMatchObject({ sign: 'needle-broke', level: 1 });

@@ -34,14 +34,15 @@ function command<I extends z.ZodType, O extends z.ZodType>(
 }
 
 const stitchLengthInput = z.union([
-  z.strictObject({ stitches: wholeWithin(1, 100000, 'a whole number of stitches'), overMm: above0('a length in mm') }),
+  z.strictObject({
+    stitches: wholeWithin(1, 100000, 'a whole number of stitches'),
+    overMm: above0('a length in mm'),
+  }),
   z.strictObject({ lengthMm: above0('a length in mm') }),
   z.strictObject({ spi: above0('stitches per inch') }),
 ]);
 
-const threadInput = z.union(
-  THREAD_SYSTEMS.map((system) => z.strictObject({ [system]: above0('a thread number') })),
-);
+const threadInput = z.union(THREAD_SYSTEMS.map((system) => z.strictObject({ [system]: above0('a thread number') })));
 
 /** `calc NAME`: plain arithmetic. */
 export const CALCULATIONS: Record<string, Command> = {
@@ -73,7 +74,11 @@ export const CALCULATIONS: Record<string, Command> = {
     z.strictObject({ lengthMm: number, spi: number }),
     (input) => {
       const lengthMm =
-        'stitches' in input ? input.overMm / input.stitches : 'spi' in input ? spiFromLength(input.spi) : input.lengthMm;
+        'stitches' in input
+          ? input.overMm / input.stitches
+          : 'spi' in input
+            ? spiFromLength(input.spi)
+            : input.lengthMm;
       return { lengthMm, spi: spiFromLength(lengthMm) };
     },
   ),
@@ -109,7 +114,12 @@ export const CALCULATIONS: Record<string, Command> = {
 
 /** Commands that take a whole question. */
 export const COMMANDS: Record<string, Command> = {
-  match: command('a cloth and a seam in, a complete setting with reasons out', matchInputSchema, matchOutputSchema, match),
+  match: command(
+    'a cloth and a seam in, a complete setting with reasons out',
+    matchInputSchema,
+    matchOutputSchema,
+    match,
+  ),
   check: command(
     'a setting looked over: what would break, what would go wrong',
     checkInputSchema,
@@ -124,9 +134,23 @@ export const COMMANDS: Record<string, Command> = {
 
 /** Names the contract gives that this version does not answer yet. */
 export const LATER: readonly string[] = [
-  'diagnose', 'schedule', 'photo', 'sew', 'verify',
-  'calc rigidity', 'calc curve', 'calc clips', 'calc corner', 'calc french', 'calc felled', 'calc band', 'calc zip',
-  'calc hump', 'calc bow', 'calc bobbin', 'calc topstitch',
+  'diagnose',
+  'schedule',
+  'photo',
+  'sew',
+  'verify',
+  'calc rigidity',
+  'calc curve',
+  'calc clips',
+  'calc corner',
+  'calc french',
+  'calc felled',
+  'calc band',
+  'calc zip',
+  'calc hump',
+  'calc bow',
+  'calc bobbin',
+  'calc topstitch',
 ];
 
 /** The schools that `schema match` lists beside the shapes. */

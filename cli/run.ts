@@ -9,9 +9,17 @@ export interface Outcome {
   error: string;
 }
 
-const done = (value: unknown): Outcome => ({ exit: 0, out: `${JSON.stringify(value, null, 2)}\n`, error: '' });
+const done = (value: unknown): Outcome => ({
+  exit: 0,
+  out: `${JSON.stringify(value, null, 2)}\n`,
+  error: '',
+});
 const text = (out: string): Outcome => ({ exit: 0, out, error: '' });
-const refuse = (error: string): Outcome => ({ exit: 2, out: '', error: `${error.replace(/\s*\n\s*/g, ' ')}\n` });
+const refuse = (error: string): Outcome => ({
+  exit: 2,
+  out: '',
+  error: `${error.replace(/\s*\n\s*/g, ' ')}\n`,
+});
 
 /**
  * Runs the headless command.
@@ -41,7 +49,9 @@ function lookUp(name: string): Command | undefined {
 function unknown(name: string): Outcome {
   if (LATER.includes(name)) return refuse(`${name}: not in this version yet`);
   if (name === 'calc') return refuse(`calc: expected one of ${Object.keys(CALCULATIONS).join(', ')}`);
-  return refuse(`command: expected one of ${[...Object.keys(COMMANDS), 'calc', 'schema', 'help'].join(', ')}, got "${name}"`);
+  return refuse(
+    `command: expected one of ${[...Object.keys(COMMANDS), 'calc', 'schema', 'help'].join(', ')}, got "${name}"`,
+  );
 }
 
 function answer(command: Command, file: string, read: (file: string) => string): Outcome {
@@ -69,7 +79,8 @@ function schema([name, ...more]: string[]): Outcome {
   const named = name === 'calc' ? `calc ${more[0] ?? ''}`.trim() : (name ?? '');
   const found = lookUp(named) ?? lookUp(`calc ${named}`);
   if (!found) return unknown(named);
-  const shape = (side: 'input' | 'output', type: z.ZodType) => z.toJSONSchema(type, { io: side, unrepresentable: 'any' });
+  const shape = (side: 'input' | 'output', type: z.ZodType) =>
+    z.toJSONSchema(type, { io: side, unrepresentable: 'any' });
   return done({
     command: named,
     input: shape('input', found.input),

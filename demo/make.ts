@@ -12,7 +12,21 @@ import type { Line } from '../src/core/swatch';
 
 const day = (date: string, time = '10:00') => `2026-${date}T${time}:00Z`;
 
-const green: Machine & { name: string } = { ...PLAIN_MACHINE, name: 'the green machine', stitches: ['straight', 'zigzag', 'triple-straight', 'three-step-zigzag', 'lightning', 'overlock-like', 'blind', 'satin', 'buttonhole'] };
+const green: Machine & { name: string } = {
+  ...PLAIN_MACHINE,
+  name: 'the green machine',
+  stitches: [
+    'straight',
+    'zigzag',
+    'triple-straight',
+    'three-step-zigzag',
+    'lightning',
+    'overlock-like',
+    'blind',
+    'satin',
+    'buttonhole',
+  ],
+};
 const black: Machine & { name: string } = {
   ...PLAIN_MACHINE,
   name: 'the boat machine',
@@ -67,6 +81,7 @@ interface Bolt {
   notes?: string;
 }
 
+// prettier-ignore
 const BOLTS: Bolt[] = [
   { id: 'merino', name: 'Merino jersey', colour: '#b7c6d0', gsm: 160, fibres: { wool: 95, elastane: 5 }, across: [[154, 103], [150, 102], [152, 103]], along: [[128, 101]], added: '11-02', notes: 'Base layer for the winter run.' },
   { id: 'deck', name: 'Deck canvas', colour: '#c8b48a', gsm: 380, mm: 0.7, fibres: { cotton: 100 }, added: '10-11', notes: 'Cushion covers, piped.' },
@@ -120,7 +135,14 @@ const swatches: Workroom['swatches'] = [];
 const lines: Line[] = [];
 const cards: Workroom['cards'] = [];
 
-function scrap(id: string, clothId: string, kind: OperationKind, date: string, trials: Partial<Line>[], machineId = 'green'): void {
+function scrap(
+  id: string,
+  clothId: string,
+  kind: OperationKind,
+  date: string,
+  trials: Partial<Line>[],
+  machineId = 'green',
+): void {
   const name = `${clothById(clothId).cloth.name}, ${OPERATION[kind].name}`;
   const machine = machineId === 'green' ? green : black;
   swatches.push({ id, clothId, machineId, operation: { kind }, startedAt: day(date), name });
@@ -141,26 +163,73 @@ function scrap(id: string, clothId: string, kind: OperationKind, date: string, t
     };
     lines.push(line);
     if (line.status !== 'passed') return;
-    cards.push({ id: `card-${id}`, name, passedAt: line.sewnAt, clothId, cloth: clothOf(clothById(clothId)), operation: { kind }, machineId, machine, setup: line.setup, measures: line.measures, lineId: line.id, notes: line.notes });
+    cards.push({
+      id: `card-${id}`,
+      name,
+      passedAt: line.sewnAt,
+      clothId,
+      cloth: clothOf(clothById(clothId)),
+      operation: { kind },
+      machineId,
+      machine,
+      setup: line.setup,
+      measures: line.measures,
+      lineId: line.id,
+      notes: line.notes,
+    });
   });
 }
 
 const merino = best('merino', 'join');
 const narrow = { ...merino, stitch: 'zigzag' as const, lengthMm: 3, widthMm: 1.5 };
 scrap('merino-side', 'merino', 'join', '11-21', [
-  { setup: { ...narrow, widthMm: 1 }, measures: { markedMm: 100, stitches: 33, afterMm: 101, poppedAtMm: 119 }, findings: [{ sign: 'popped', severity: 3 }] },
-  { setup: narrow, measures: { markedMm: 100, stitches: 33, afterMm: 102, poppedAtMm: 123 }, findings: [{ sign: 'popped', severity: 2 }] },
+  {
+    setup: { ...narrow, widthMm: 1 },
+    measures: { markedMm: 100, stitches: 33, afterMm: 101, poppedAtMm: 119 },
+    findings: [{ sign: 'popped', severity: 3 }],
+  },
+  {
+    setup: narrow,
+    measures: { markedMm: 100, stitches: 33, afterMm: 102, poppedAtMm: 123 },
+    findings: [{ sign: 'popped', severity: 2 }],
+  },
   { setup: merino, measures: { markedMm: 100, stitches: 41 }, looked: false, status: 'sewing' },
 ]);
-scrap('canvas-seam', 'deck', 'join', '11-14', [{ measures: { markedMm: 100, stitches: 35 }, status: 'passed', notes: 'Four layers at the piping: by hand over the hump.' }]);
+scrap('canvas-seam', 'deck', 'join', '11-14', [
+  {
+    measures: { markedMm: 100, stitches: 35 },
+    status: 'passed',
+    notes: 'Four layers at the piping: by hand over the hump.',
+  },
+]);
 scrap('denim-felled', 'denim', 'topstitch', '11-07', [
   { measures: { markedMm: 100, stitches: 29 }, findings: [{ sign: 'loops-below', severity: 2 }] },
   { measures: { markedMm: 100, stitches: 29 }, status: 'passed' },
 ]);
-scrap('bunting', 'habotai', 'hem', '11-09', [{ measures: { markedMm: 100, stitches: 55 }, status: 'passed', notes: 'Leader scrap every time.' }]);
-scrap('fleece-hat', 'fleece', 'join', '11-10', [{ measures: { markedMm: 100, stitches: 40, afterMm: 101.5, heldToMm: 128 }, status: 'passed' }]);
-scrap('velvet', 'velvet', 'join', '11-16', [{ measures: { markedMm: 100, stitches: 40, shiftMm: 5 }, findings: [{ sign: 'uneven-layers', severity: 3 }, { sign: 'marks', severity: 2 }], notes: 'Pile crept. Baste next time.' }]);
-scrap('curtain-hem', 'lawn', 'hem', '11-18', [{ measures: { markedMm: 100, stitches: 44 }, status: 'passed' }], 'black');
+scrap('bunting', 'habotai', 'hem', '11-09', [
+  { measures: { markedMm: 100, stitches: 55 }, status: 'passed', notes: 'Leader scrap every time.' },
+]);
+scrap('fleece-hat', 'fleece', 'join', '11-10', [
+  { measures: { markedMm: 100, stitches: 40, afterMm: 101.5, heldToMm: 128 }, status: 'passed' },
+]);
+scrap('velvet', 'velvet', 'join', '11-16', [
+  {
+    measures: { markedMm: 100, stitches: 40, shiftMm: 5 },
+    findings: [
+      { sign: 'uneven-layers', severity: 3 },
+      { sign: 'marks', severity: 2 },
+    ],
+    notes: 'Pile crept. Baste next time.',
+  },
+]);
+scrap(
+  'curtain-hem',
+  'lawn',
+  'hem',
+  '11-18',
+  [{ measures: { markedMm: 100, stitches: 44 }, status: 'passed' }],
+  'black',
+);
 
 const workroom: Workroom = {
   format: 'bobbet-workroom',
@@ -174,8 +243,22 @@ const workroom: Workroom = {
   ],
   kit: { kit },
   onMachine: [
-    { machineId: 'green', setup: { ...best('deck', 'topstitch'), pressure: 1, needle: { point: 'jeans', nm: 100 } }, unsure: [], clothName: 'Deck canvas', since: day('11-22', '16:00'), needleHours: 3.4 },
-    { machineId: 'black', setup: best('lawn', 'hem', black), unsure: [], clothName: 'Lawn for the curtains', since: day('11-18', '12:00'), needleHours: 1.2 },
+    {
+      machineId: 'green',
+      setup: { ...best('deck', 'topstitch'), pressure: 1, needle: { point: 'jeans', nm: 100 } },
+      unsure: [],
+      clothName: 'Deck canvas',
+      since: day('11-22', '16:00'),
+      needleHours: 3.4,
+    },
+    {
+      machineId: 'black',
+      setup: best('lawn', 'hem', black),
+      unsure: [],
+      clothName: 'Lawn for the curtains',
+      since: day('11-18', '12:00'),
+      needleHours: 1.2,
+    },
   ],
   swatches,
   lines,

@@ -9,6 +9,14 @@ export async function readKit(): Promise<Kit | null> {
   return stored?.kit ? (kitSchema.safeParse(stored.kit).data ?? null) : null;
 }
 
+/** Changes the kit as it is stored now. */
+export async function changeKit(edit: (now: Kit) => Kit): Promise<void> {
+  await database.transaction('rw', database.kit, async () => {
+    const now = await readKit();
+    if (now) await writeKit(edit(now));
+  });
+}
+
 /** Stores the kit, or null for "everything may be chosen". */
 export async function writeKit(kit: Kit | null): Promise<void> {
   await database.kit.put({ id: KEY, kit: kit && kitSchema.parse(kit) });

@@ -26,6 +26,8 @@ export interface Repository<T> {
   all: () => Promise<T[]>;
   get: (id: string) => Promise<T | undefined>;
   put: (record: T) => Promise<void>;
+  /** Changes what is stored now, whatever the screen still shows; two quick changes never undo each other. */
+  change: (id: string, edit: (now: T | undefined) => T | undefined) => Promise<void>;
   remove: (id: string) => Promise<T | undefined>;
   unreadable: () => Promise<Unreadable[]>;
 }
@@ -48,16 +50,24 @@ export function repository<T>(
   keyOf: (record: T) => string,
 ): Repository<T> {
   const check = (record: unknown) => schema.safeParse(record);
+  const put = async (record: T) => {
+    const parsed = check(record);
+    if (!parsed.success) {
+      const { path, message } = firstFieldError(parsed.error, record);
+      throw new StoreError(noun, path, message);
+    }
+    await table().put(parsed.data);
+  };
   return {
     all: async () => (await table().toArray()).flatMap((raw) => check(raw).data ?? []),
     get: async (id) => check(await table().get(id)).data,
-    put: async (record) => {
-      const parsed = check(record);
-      if (!parsed.success) {
-        const { path, message } = firstFieldError(parsed.error, record);
-        throw new StoreError(noun, path, message);
-      }
-      await table().put(parsed.data);
+    put,
+    change: async (id, edit) => {
+      const store = table();
+      await store.db.transaction('rw', store, async () => {
+        const next = edit(check(await store.get(id)).data);
+        if (next !== undefined) await put(next);
+      });
     },
     remove: async (id) => {
       const before = await table().get(id);

@@ -43,10 +43,7 @@ export async function exportText(now: Date): Promise<string> {
 }
 
 /** What a file holds and would do, or the first thing wrong with it. Changes nothing. */
-export async function previewImport(
-  text: string,
-  now: Date,
-): Promise<{ read: ReadWorkroom; plan: ImportPlan | null }> {
+export async function previewImport(text: string, now: Date): Promise<{ read: ReadWorkroom; plan: ImportPlan | null }> {
   const read = readWorkroom(text);
   return { read, plan: read.ok ? planImport(await readAll(now), read.workroom) : null };
 }

@@ -15,7 +15,10 @@ export function GiveBar({ required, low, high, measured, pulled }: Props) {
   const top = Math.max(10, required, high, measured ?? 0, pulled) * 1.25;
   const at = (value: number) => `${(100 * value) / top}%`;
   const meets = low >= required;
-  const text = measured === undefined ? `estimate ${formatNumber(low, 0)}–${formatNumber(high, 0)} %, not yet tested` : `measured ${formatNumber(measured, 0)} %`;
+  const text =
+    measured === undefined
+      ? `estimate ${formatNumber(low, 0)}–${formatNumber(high, 0)} %, not yet tested`
+      : `measured ${formatNumber(measured, 0)} %`;
   return (
     <div className={styles.bar} role="img" aria-label={`Must give ${formatNumber(required, 0)} percent; ${text}`}>
       <div className={styles.rail}>

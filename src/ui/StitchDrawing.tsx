@@ -5,7 +5,7 @@ import { Dimension, HaloText } from './Dimension';
 import { type SewnLine, StitchPath } from './StitchPath';
 
 const WIDTH = 620;
-const HEIGHT = 210;
+const HEIGHT = 172;
 
 interface Props {
   line: SewnLine;
@@ -24,36 +24,70 @@ export function StitchDrawing({ line, look, stretch, popped, edge, label }: Prop
   const clip = useId();
   const tallMm = Math.max(line.widthMm, line.gapMm ?? 0);
   const scale = Math.min(26, Math.max(12, 74 / Math.max(tallMm, 0.1)));
-  const middle = edge ? 84 : 104;
-  const edgeY = edge ? Math.min(HEIGHT - 36, middle + (edge.mm * scale) / (1 + stretch)) : 0;
+  const middle = edge ? 78 : 92;
+  const near = edge !== null && middle + (edge.mm * scale) / (1 + stretch) < HEIGHT - 30;
+  const edgeY = edge ? Math.min(HEIGHT - 33, middle + (edge.mm * scale) / (1 + stretch)) : 0;
   const seamMm = WIDTH / scale;
   const step = line.lengthMm * scale * (1 + stretch);
   const half = (tallMm * scale) / 2 / (1 + stretch);
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={label} style={{ display: 'block', width: '100%', height: 'auto' }}>
+    <svg
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      className="draft"
+      role="img"
+      aria-label={label}
+      style={{ display: 'block', width: '100%', height: 'auto' }}
+    >
       <defs>
         <ClothFill id={id} look={look} scale={1.2} stretch={stretch} />
         <clipPath id={clip}>
           <rect width={WIDTH} height={HEIGHT} />
         </clipPath>
       </defs>
-      <rect x="0.65" y="0.65" width={WIDTH - 1.3} height={HEIGHT - 1.3} fill={`url(#${id})`} stroke="var(--ink-2)" strokeWidth="1.3" />
+      <rect
+        x="0.65"
+        y="0.65"
+        width={WIDTH - 1.3}
+        height={HEIGHT - 1.3}
+        fill={`url(#${id})`}
+        stroke="var(--ink-2)"
+        strokeWidth="1.3"
+      />
       <g clipPath={`url(#${clip})`}>
         <g transform={`translate(${-step * 0.5} ${middle})`}>
           <StitchPath {...line} scale={scale} seamMm={seamMm + 2 * line.lengthMm} stretch={stretch} popped={popped} />
         </g>
-        {edge && (
-          <>
-            <path d={`M0 ${edgeY} H${WIDTH}`} stroke="#fffcf6" strokeWidth="6" strokeOpacity="0.8" />
-            <path d={`M0 ${edgeY} H${WIDTH}`} stroke="#231f2c" strokeWidth="2.4" />
-            <HaloText x={12} y={HEIGHT - 11} weight={450}>{`raw edges, ${edge.text} from the line`}</HaloText>
-          </>
-        )}
+        {edge && <RawEdge y={edgeY} text={`raw edges, ${edge.text} from the line${near ? '' : ' (drawn nearer)'}`} />}
       </g>
-      <Dimension x1={120 - step / 2} y1={24} x2={120 + step / 2} y2={24} label={`${formatNumber(line.lengthMm, 2)} mm${stretch > 0 ? ' at rest' : ''}`} />
+      <Dimension
+        x1={120 - step / 2}
+        y1={24}
+        x2={120 + step / 2}
+        y2={24}
+        label={`${formatNumber(line.lengthMm, 2)} mm${stretch > 0 ? ' at rest' : ''}`}
+      />
       {tallMm > 0.4 && (
-        <Dimension x1={WIDTH - 30} y1={middle - half} x2={WIDTH - 30} y2={middle + half} place="start" label={line.gapMm ? `${formatNumber(line.gapMm, 1)} mm apart` : `${formatNumber(line.widthMm, 2)} mm wide`} />
+        <Dimension
+          x1={WIDTH - 30}
+          y1={middle - half}
+          x2={WIDTH - 30}
+          y2={middle + half}
+          place="start"
+          label={line.gapMm ? `${formatNumber(line.gapMm, 1)} mm apart` : `${formatNumber(line.widthMm, 2)} mm wide`}
+        />
       )}
     </svg>
+  );
+}
+
+function RawEdge({ y, text }: { y: number; text: string }) {
+  return (
+    <>
+      <path d={`M0 ${y} H${WIDTH}`} stroke="#fffcf6" strokeWidth="6" strokeOpacity="0.8" />
+      <path d={`M0 ${y} H${WIDTH}`} stroke="#231f2c" strokeWidth="2.4" />
+      <HaloText x={12} y={HEIGHT - 11} weight={450}>
+        {text}
+      </HaloText>
+    </>
   );
 }

@@ -36,30 +36,92 @@ export function StretchRuler({ look, restMm, stretchedMm, relaxedMm, units, onDr
   };
   const stretched = stretchedMm ?? restMm * 1.5;
   return (
-    <svg ref={drawing} viewBox={`0 0 ${WIDTH} 218`} role="img" aria-label="A folded edge of the cloth on a ruler" style={{ display: 'block', width: '100%', height: 'auto', touchAction: 'none' }}>
+    <svg
+      ref={drawing}
+      viewBox={`0 0 ${WIDTH} 218`}
+      className="draft"
+      role="img"
+      aria-label="A folded edge of the cloth on a ruler"
+      style={{ display: 'block', width: '100%', height: 'auto', touchAction: 'none' }}
+    >
       <defs>
         <ClothFill id={`${id}a`} look={look} />
         <ClothFill id={`${id}b`} look={look} stretch={(stretched - restMm) / restMm} />
       </defs>
-      <rect x={LEFT} y={34} width={at(restMm) - LEFT} height={44} fill={`url(#${id}a)`} stroke="var(--ink)" strokeWidth="1.3" />
-      <HaloText x={LEFT + 8} y={61} size={14}>at rest</HaloText>
-      <rect x={LEFT} y={92} width={at(stretched) - LEFT} height={38} fill={`url(#${id}b)`} stroke="var(--ink)" strokeWidth="1.3" strokeDasharray={stretchedMm === null ? '6 5' : undefined} />
-      <HaloText x={LEFT + 8} y={116} size={14}>{stretchedMm === null ? 'pull until it resists, then drag or type' : 'pulled'}</HaloText>
+      <Edge fill={`${id}a`} y={34} height={44} toX={at(restMm)} text="at rest" />
+      <Edge fill={`${id}b`} y={92} height={38} toX={at(stretched)} text="pulled" guessed={stretchedMm === null} />
       <Scale topMm={topMm} at={at} units={units} />
       <Dimension x1={LEFT} y1={20} x2={at(restMm)} y2={20} label={formatLength(restMm, units)} />
-      <Mark x={at(stretched)} y={92} name="pulled to" mm={stretched} colour="var(--red)" units={units} onMove={drag('stretched')} />
-      {relaxedMm !== null && <Mark x={at(relaxedMm)} y={40} name="let go" mm={relaxedMm} colour="var(--green)" units={units} onMove={drag('relaxed')} />}
+      <Mark
+        x={at(stretched)}
+        y={92}
+        name={stretchedMm === null ? 'drag to where it reaches' : `pulled to ${formatLength(stretched, units)}`}
+        colour="var(--red)"
+        onMove={drag('stretched')}
+      />
+      {relaxedMm !== null && (
+        <Mark
+          x={at(relaxedMm)}
+          y={40}
+          name={`let go ${formatLength(relaxedMm, units)}`}
+          colour="var(--green)"
+          onMove={drag('relaxed')}
+        />
+      )}
     </svg>
   );
 }
 
-function Mark({ x, y, name, mm, colour, units, onMove }: { x: number; y: number; name: string; mm: number; colour: string; units: UnitSystem; onMove: (event: PointerEvent<SVGElement>) => void }) {
+interface EdgeProps {
+  fill: string;
+  y: number;
+  height: number;
+  toX: number;
+  text: string;
+  guessed?: boolean;
+}
+
+function Edge({ fill, y, height, toX, text, guessed }: EdgeProps) {
+  return (
+    <>
+      <rect
+        x={LEFT}
+        y={y}
+        width={toX - LEFT}
+        height={height}
+        fill={`url(#${fill})`}
+        stroke="var(--ink)"
+        strokeWidth="1.3"
+        strokeDasharray={guessed ? '6 5' : undefined}
+      />
+      <HaloText x={LEFT + 8} y={y + 26} size={14}>
+        {text}
+      </HaloText>
+    </>
+  );
+}
+
+function Mark({
+  x,
+  y,
+  name,
+  colour,
+  onMove,
+}: {
+  x: number;
+  y: number;
+  name: string;
+  colour: string;
+  onMove: (event: PointerEvent<SVGElement>) => void;
+}) {
   return (
     <g onPointerDown={onMove} onPointerMove={onMove} style={{ cursor: 'ew-resize' }}>
       <rect x={x - 22} y={y - 12} width="44" height={170 - y} fill="transparent" />
       <path d={`M${x} ${y - 8} V150`} stroke={colour} strokeWidth="3.4" />
       <circle cx={x} cy={y - 8} r="8" fill="var(--sheet)" stroke={colour} strokeWidth="3" />
-      <HaloText x={x + 13} y={y - 2} size={14} colour="#231f2c">{`${name} ${formatLength(mm, units)}`}</HaloText>
+      <HaloText x={x > WIDTH * 0.55 ? x - 13 : x + 13} anchor={x > WIDTH * 0.55 ? 'end' : 'start'} y={y - 2} size={14}>
+        {name}
+      </HaloText>
     </g>
   );
 }
@@ -71,13 +133,25 @@ function Scale({ topMm, at, units }: { topMm: number; at: (mm: number) => number
   const every = topMm / unit > 40 ? 5 : 1;
   return (
     <g>
-      <rect x={LEFT - 12} y={150} width={SPAN + 24} height={48} fill="var(--tape)" stroke="var(--tape-edge)" strokeWidth="1.3" />
+      <rect
+        x={LEFT - 12}
+        y={150}
+        width={SPAN + 24}
+        height={48}
+        fill="var(--tape)"
+        stroke="var(--tape-edge)"
+        strokeWidth="1.3"
+      />
       {Array.from({ length: count + 1 }, (_, i) => {
         const x = at((i * unit) / parts);
         const whole = i % parts === 0;
         return (
           <g key={i}>
-            <path d={`M${x} 150 v${whole ? 20 : i % (parts / 2) === 0 ? 14 : 8}`} stroke="var(--tape-print)" strokeWidth={whole ? 1.6 : 0.8} />
+            <path
+              d={`M${x} 150 v${whole ? 20 : i % (parts / 2) === 0 ? 14 : 8}`}
+              stroke="var(--tape-print)"
+              strokeWidth={whole ? 1.6 : 0.8}
+            />
             {whole && (i / parts) % every === 0 && (
               <text x={x} y={188} textAnchor="middle" fontSize="14" fontWeight="650" fill="var(--tape-print)">
                 {formatNumber(i / parts)}

@@ -1,14 +1,15 @@
 export { Choice, ChoiceList } from './Choice';
-export { ClothFill, type Look } from './ClothFill';
+export { ClothFill } from './ClothFill';
 export { ClothSwatch } from './ClothSwatch';
-export { Dimension, HaloText } from './Dimension';
+export { HaloText } from './Dimension';
 export { Field, type Typed } from './Field';
 export { GiveBar } from './GiveBar';
 export { CautionPlate, StopPlate } from './Plate';
 export { Reading } from './Reading';
 export { DRAWN_SIGNS, SignPicture } from './SignPicture';
 export { StitchDrawing } from './StitchDrawing';
-export { type SewnLine, StitchPath } from './StitchPath';
+export { StitchPath } from './StitchPath';
 export { StretchRuler } from './StretchRuler';
 export { theme } from './theme';
+export { Tick, Ticks, withTick } from './Ticks';
 export * from './typed';

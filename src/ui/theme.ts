@@ -2,7 +2,16 @@
 
 import { createTheme } from '@mui/material/styles';
 
-const scheme = (c: { ink: string; ink2: string; paper: string; sheet: string; rule: string; red: string; onRed: string; green: string }) => ({
+const scheme = (c: {
+  ink: string;
+  ink2: string;
+  paper: string;
+  sheet: string;
+  rule: string;
+  red: string;
+  onRed: string;
+  green: string;
+}) => ({
   palette: {
     primary: { main: c.red, contrastText: c.onRed },
     secondary: { main: c.green, contrastText: c.onRed },
@@ -20,20 +29,55 @@ const DISPLAY = 'var(--display)';
 export const theme = createTheme({
   cssVariables: { colorSchemeSelector: 'data' },
   colorSchemes: {
-    light: scheme({ ink: '#231f2c', ink2: '#5d5666', paper: '#f4eee3', sheet: '#fffcf6', rule: '#dad0be', red: '#b4233c', onRed: '#fffcf6', green: '#17706a' }),
-    dark: scheme({ ink: '#f3ecdf', ink2: '#b9afc2', paper: '#17151c', sheet: '#211e28', rule: '#3b3644', red: '#ff9a88', onRed: '#231f2c', green: '#6cc7bd' }),
+    light: scheme({
+      ink: '#231f2c',
+      ink2: '#5d5666',
+      paper: '#f4eee3',
+      sheet: '#fffcf6',
+      rule: '#dad0be',
+      red: '#b4233c',
+      onRed: '#fffcf6',
+      green: '#17706a',
+    }),
+    dark: scheme({
+      ink: '#f3ecdf',
+      ink2: '#b9afc2',
+      paper: '#17151c',
+      sheet: '#211e28',
+      rule: '#3b3644',
+      red: '#ff9a88',
+      onRed: '#231f2c',
+      green: '#6cc7bd',
+    }),
   },
   shape: { borderRadius: 4 },
   shadows: Array(25).fill('none') as never,
-  typography: { fontFamily: 'var(--text)', fontSize: 15, button: { fontFamily: DISPLAY, fontWeight: 650, textTransform: 'none', fontSize: 16, letterSpacing: 0 } },
+  typography: {
+    fontFamily: 'var(--text)',
+    fontSize: 15,
+    button: { fontFamily: DISPLAY, fontWeight: 650, textTransform: 'none', fontSize: 16, letterSpacing: 0 },
+  },
   components: {
     MuiButtonBase: { defaultProps: { disableRipple: true } },
     MuiButton: {
       defaultProps: { disableElevation: true },
       styleOverrides: {
-        root: { minHeight: 44, paddingInline: 18, '&.Mui-focusVisible': { outline: '3px solid var(--green)', outlineOffset: 2 } },
-        outlined: { border: '2px solid currentColor', color: 'var(--ink)', '&:hover': { border: '2px solid currentColor' } },
-        text: { color: 'var(--ink)', textDecoration: 'underline', textUnderlineOffset: 4, textDecorationColor: 'var(--green)' },
+        root: {
+          minHeight: 44,
+          paddingInline: 18,
+          '&.Mui-focusVisible': { outline: '3px solid var(--green)', outlineOffset: 2 },
+        },
+        outlined: {
+          border: '2px solid currentColor',
+          color: 'var(--ink)',
+          '&:hover': { border: '2px solid currentColor' },
+        },
+        text: {
+          color: 'var(--ink)',
+          textDecoration: 'underline',
+          textUnderlineOffset: 4,
+          textDecorationColor: 'var(--green)',
+        },
       },
     },
     MuiPaper: { styleOverrides: { root: { backgroundImage: 'none' } } },
@@ -42,7 +86,11 @@ export const theme = createTheme({
     MuiMenuItem: { styleOverrides: { root: { minHeight: 44, whiteSpace: 'normal' } } },
     MuiOutlinedInput: {
       styleOverrides: {
-        root: { background: 'var(--sheet)', minHeight: 44, '&.Mui-focused': { outline: '3px solid var(--green)', outlineOffset: 1 } },
+        root: {
+          background: 'var(--sheet)',
+          minHeight: 44,
+          '&.Mui-focused': { outline: '3px solid var(--green)', outlineOffset: 1 },
+        },
         notchedOutline: { borderColor: 'var(--ink-2)' },
         input: { paddingBlock: 10 },
       },
@@ -51,7 +99,13 @@ export const theme = createTheme({
     MuiSlider: {
       styleOverrides: {
         root: { color: 'var(--ink)', height: 6, paddingBlock: 19 },
-        thumb: { width: 26, height: 26, background: 'var(--sheet)', border: '3px solid var(--ink)', boxShadow: 'none' },
+        thumb: {
+          width: 26,
+          height: 26,
+          background: 'var(--sheet)',
+          border: '3px solid var(--ink)',
+          boxShadow: 'none',
+        },
         rail: { background: 'var(--rule)', opacity: 1 },
       },
     },

@@ -35,7 +35,11 @@ describe('marks on a ruler', () => {
 
   it('always give finite percents, and recovery between 0 and 100', () => {
     const marks = fc
-      .record({ rest: fc.integer({ min: 1, max: 500 }), extra: fc.integer({ min: 0, max: 400 }), back: fc.nat(100) })
+      .record({
+        rest: fc.integer({ min: 1, max: 500 }),
+        extra: fc.integer({ min: 0, max: 400 }),
+        back: fc.nat(100),
+      })
       .map(({ rest, extra, back }) => {
         const stretched = rest + (rest * extra) / 100;
         return { rest, stretched, relaxed: rest + ((stretched - rest) * back) / 100 };
@@ -61,9 +65,17 @@ describe('a cloth', () => {
   it.each([
     [{ structure: 'knit', massGsm: 'heavy' }, 'massGsm', 'expected a number above 0, got "heavy"'],
     [{ structure: 'knit', massGsm: 0 }, 'massGsm', 'expected a number above 0, got 0'],
-    [{ structure: 'knit', stretchAcross: 900 }, 'stretchAcross', 'expected a stretch in percent from 0 to 400, got 900'],
+    [
+      { structure: 'knit', stretchAcross: 900 },
+      'stretchAcross',
+      'expected a stretch in percent from 0 to 400, got 900',
+    ],
     [{ structure: 'knit', colour: 'red' }, 'colour', 'unknown field'],
-    [{ structure: 'knit', fibres: { cotton: 80, elastane: 30 } }, 'fibres', 'expected fibres that add up to at most 100 percent'],
+    [
+      { structure: 'knit', fibres: { cotton: 80, elastane: 30 } },
+      'fibres',
+      'expected fibres that add up to at most 100 percent',
+    ],
     [{}, 'structure', 'expected one of woven, knit, foam, hide, coated, layered, got nothing'],
   ])('%j is refused with the field named', (input, path, message) => {
     expect(problem(input, clothSchema)).toEqual({ path, message });
@@ -90,7 +102,9 @@ describe('a cloth', () => {
 
   it('of a pile or a loose weave is squashed more than its structure says', () => {
     const base = { thicknessMm: { value: 1 }, structure: 'woven' as const };
-    expect(stitchedThickness({ ...base, traits: ['napped'] }, 1)).toBeLessThan(stitchedThickness({ ...base, traits: [] }, 1));
+    expect(stitchedThickness({ ...base, traits: ['napped'] }, 1)).toBeLessThan(
+      stitchedThickness({ ...base, traits: [] }, 1),
+    );
   });
 });
 

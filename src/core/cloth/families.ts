@@ -22,23 +22,12 @@ export interface FamilyFacts {
   traits: readonly Trait[];
 }
 
-type Row = [
-  Family,
-  string,
-  Structure,
-  string,
-  Range,
-  number,
-  Range,
-  Range,
-  Range,
-  number,
-  Trait[]?,
-];
+type Row = [Family, string, Structure, string, Range, number, Range, Range, Range, number, Trait[]?];
 
 const NONE: Range = [0, 0, 2];
 const SET: Range = [80, 95, 100];
 
+// prettier-ignore
 const ROWS: Row[] = [
   // id, name, structure, also called, g/m², kg/m³, across %, along %, recovery %, share, traits
   ['jersey', 'jersey', 'knit', 'jersey,t-shirt,tee,single knit,interlock,merino jersey', [120, 170, 260], 290, [25, 50, 90], [5, 25, 60], [70, 88, 98], 0.5, ['curls']],
@@ -109,7 +98,7 @@ export const SQUASH: Readonly<Record<Structure, number>> = {
 };
 
 /** The same for cloth with a pile or an open weave, whatever its structure (model). */
-export const SOFT_SQUASH = 0.6;
+export const SOFT_SQUASH = 0.4;
 
 /**
  * The family a cloth's own name points to.

@@ -17,7 +17,10 @@ export const shrinkInputSchema = z
  * @example
  * shrinkFrom({ before: 500, after: 475, neededMm: 2000 }) // => { shrinkPercent: 5, buyMm: 2105.263 }
  */
-export function shrinkFrom(input: z.infer<typeof shrinkInputSchema>): { shrinkPercent: number; buyMm?: number } {
+export function shrinkFrom(input: z.infer<typeof shrinkInputSchema>): {
+  shrinkPercent: number;
+  buyMm?: number;
+} {
   const { before, after, neededMm } = input;
   const shrinkPercent = ((before - after) * 100) / before;
   return neededMm === undefined ? { shrinkPercent } : { shrinkPercent, buyMm: (neededMm * before) / after };

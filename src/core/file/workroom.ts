@@ -74,7 +74,10 @@ export function readWorkroom(text: string): ReadWorkroom {
   try {
     input = JSON.parse(text);
   } catch (cause) {
-    return { ok: false, error: { path: 'file', message: `expected JSON (${(cause as SyntaxError).message})` } };
+    return {
+      ok: false,
+      error: { path: 'file', message: `expected JSON (${(cause as SyntaxError).message})` },
+    };
   }
   const format = (input as { format?: unknown } | null)?.format;
   const version = (input as { version?: unknown } | null)?.version;

@@ -21,14 +21,46 @@ const codes = (change: Partial<Setup>, machine: Partial<Machine> = {}, thickness
 
 describe('what would break a needle is never let through', () => {
   it.each<[string, Partial<Setup>, string]>([
-    ['zigzag through the straight-stitch plate', { plate: 'straight', stitch: 'zigzag', widthMm: 3 }, 'interlock.plate-needs-straight'],
-    ['triple straight through the small hole', { plate: 'straight', stitch: 'triple-straight' }, 'interlock.plate-needs-straight'],
-    ['two needles through one hole', { plate: 'straight', needle: { point: 'twin', nm: 80, gapMm: 2 } }, 'interlock.plate-needs-one-needle'],
-    ['zigzag under the straight-stitch foot', { foot: 'straight', stitch: 'zigzag', widthMm: 2 }, 'interlock.foot-needs-straight'],
-    ['a needle moved aside under the quarter-inch foot', { foot: 'quarter-inch', needlePositionMm: 1 }, 'interlock.foot-opening'],
-    ['a needle moved off the hole of the plate', { plate: 'straight', needlePositionMm: 2 }, 'interlock.needle-off-hole'],
-    ['twins wider than the slot with the width dialled', { needle: { point: 'twin', nm: 80, gapMm: 4 }, stitch: 'zigzag', widthMm: 4 }, 'interlock.twin-slot'],
-    ['a full swing with the needle moved aside', { stitch: 'zigzag', widthMm: 7, needlePositionMm: 3 }, 'interlock.slot-reach'],
+    [
+      'zigzag through the straight-stitch plate',
+      { plate: 'straight', stitch: 'zigzag', widthMm: 3 },
+      'interlock.plate-needs-straight',
+    ],
+    [
+      'triple straight through the small hole',
+      { plate: 'straight', stitch: 'triple-straight' },
+      'interlock.plate-needs-straight',
+    ],
+    [
+      'two needles through one hole',
+      { plate: 'straight', needle: { point: 'twin', nm: 80, gapMm: 2 } },
+      'interlock.plate-needs-one-needle',
+    ],
+    [
+      'zigzag under the straight-stitch foot',
+      { foot: 'straight', stitch: 'zigzag', widthMm: 2 },
+      'interlock.foot-needs-straight',
+    ],
+    [
+      'a needle moved aside under the quarter-inch foot',
+      { foot: 'quarter-inch', needlePositionMm: 1 },
+      'interlock.foot-opening',
+    ],
+    [
+      'a needle moved off the hole of the plate',
+      { plate: 'straight', needlePositionMm: 2 },
+      'interlock.needle-off-hole',
+    ],
+    [
+      'twins wider than the slot with the width dialled',
+      { needle: { point: 'twin', nm: 80, gapMm: 4 }, stitch: 'zigzag', widthMm: 4 },
+      'interlock.twin-slot',
+    ],
+    [
+      'a full swing with the needle moved aside',
+      { stitch: 'zigzag', widthMm: 7, needlePositionMm: 3 },
+      'interlock.slot-reach',
+    ],
   ])('%s', (_, change, code) => {
     const closed = checkInterlocks({ setup: setup(change), machine: PLAIN_MACHINE, thicknessMm: 1 });
     expect(closed.map((c) => c.code)).toContain(code);
@@ -50,8 +82,18 @@ describe('what this machine cannot do is said', () => {
     ['a width past its dial', { stitch: 'zigzag', widthMm: 6 }, { maxWidthMm: 5 }, 'interlock.width-range'],
     ['a needle position it has not', { needlePositionMm: -2 }, { needlePositions: 1 }, 'interlock.needle-position'],
     ['a tension past its dial', { tensionSteps: 6 }, {}, 'interlock.tension-range'],
-    ['a pressure above its normal when that is the top', { pressure: 0.75 }, { pressureDial: { positions: [0, 1, 2], normal: 2 } }, 'interlock.pressure-range'],
-    ['any pressure but its own when it has no dial', { pressure: 0.2 }, { pressureDial: null }, 'interlock.pressure-range'],
+    [
+      'a pressure above its normal when that is the top',
+      { pressure: 0.75 },
+      { pressureDial: { positions: [0, 1, 2], normal: 2 } },
+      'interlock.pressure-range',
+    ],
+    [
+      'any pressure but its own when it has no dial',
+      { pressure: 0.2 },
+      { pressureDial: null },
+      'interlock.pressure-range',
+    ],
     ['a width for a stitch that has none', { widthMm: 2 }, {}, 'interlock.width-on-line'],
   ])('%s', (_, change, machine, code) => expect(codes(change, machine)).toContain(code));
 

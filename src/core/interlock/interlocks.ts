@@ -29,7 +29,9 @@ export const INTERLOCKS: readonly Interlock[] = [
     strike: true,
     check: ({ setup }) =>
       setup.plate === 'straight' && setup.stitch !== 'straight'
-        ? { text: `The straight-stitch plate has one small hole: ${STITCH[setup.stitch].name.toLowerCase()} would strike it. Change the plate first.` }
+        ? {
+            text: `The straight-stitch plate has one small hole: ${STITCH[setup.stitch].name.toLowerCase()} would strike it. Change the plate first.`,
+          }
         : null,
   },
   {
@@ -48,7 +50,12 @@ export const INTERLOCKS: readonly Interlock[] = [
       const off = Math.abs(setup.needlePositionMm - machine.straightHoleMm);
       const free = PLATE.straight.holeMm! - setup.needle.nm / 200;
       return over(off, free)
-        ? { text: 'The needle does not stand over the hole of the straight-stitch plate.', limit: machine.straightHoleMm, actual: setup.needlePositionMm, unit: 'mm' }
+        ? {
+            text: 'The needle does not stand over the hole of the straight-stitch plate.',
+            limit: machine.straightHoleMm,
+            actual: setup.needlePositionMm,
+            unit: 'mm',
+          }
         : null;
     },
   },
@@ -58,7 +65,9 @@ export const INTERLOCKS: readonly Interlock[] = [
     check: ({ setup }) => {
       const hole = FOOT[setup.foot].openingMm;
       return hole && hole.left < 1 && hole.right < 1 && setup.stitch !== 'straight'
-        ? { text: `The ${FOOT[setup.foot].name.toLowerCase()} foot has one small hole: only a straight stitch passes it.` }
+        ? {
+            text: `The ${FOOT[setup.foot].name.toLowerCase()} foot has one small hole: only a straight stitch passes it.`,
+          }
         : null;
     },
   },
@@ -71,7 +80,12 @@ export const INTERLOCKS: readonly Interlock[] = [
       const reach = needleReach(setup);
       const actual = Math.max(reach.right - hole.right, reach.left - hole.left);
       return over(actual, 0)
-        ? { text: `The needle would strike the ${FOOT[setup.foot].name.toLowerCase()} foot: its opening is too narrow for this width and needle position.`, limit: hole.left + hole.right, actual: reach.left + reach.right, unit: 'mm' }
+        ? {
+            text: `The needle would strike the ${FOOT[setup.foot].name.toLowerCase()} foot: its opening is too narrow for this width and needle position.`,
+            limit: hole.left + hole.right,
+            actual: reach.left + reach.right,
+            unit: 'mm',
+          }
         : null;
     },
   },
@@ -82,7 +96,12 @@ export const INTERLOCKS: readonly Interlock[] = [
       if (setup.needle.gapMm === undefined) return null;
       const actual = setup.needle.gapMm + setup.widthMm;
       return over(actual, machine.maxWidthMm)
-        ? { text: 'Two needles this far apart and this stitch width do not fit the slot together.', limit: machine.maxWidthMm, actual, unit: 'mm' }
+        ? {
+            text: 'Two needles this far apart and this stitch width do not fit the slot together.',
+            limit: machine.maxWidthMm,
+            actual,
+            unit: 'mm',
+          }
         : null;
     },
   },
@@ -104,27 +123,41 @@ export const INTERLOCKS: readonly Interlock[] = [
     strike: false,
     check: ({ setup, machine }) =>
       machine.needlePositions === 1 && setup.needlePositionMm !== 0
-        ? { text: 'This machine’s needle stands in the centre only.', limit: 0, actual: setup.needlePositionMm, unit: 'mm' }
+        ? {
+            text: 'This machine’s needle stands in the centre only.',
+            limit: 0,
+            actual: setup.needlePositionMm,
+            unit: 'mm',
+          }
         : null,
   },
   {
     code: 'interlock.stitch-missing',
     strike: false,
     check: ({ setup, machine }) =>
-      machine.stitches.includes(setup.stitch) ? null : { text: `This machine has no ${STITCH[setup.stitch].name.toLowerCase()} stitch.` },
+      machine.stitches.includes(setup.stitch)
+        ? null
+        : { text: `This machine has no ${STITCH[setup.stitch].name.toLowerCase()} stitch.` },
   },
   {
     code: 'interlock.plate-missing',
     strike: false,
     check: ({ setup, machine }) =>
-      machine.plates.includes(setup.plate) ? null : { text: `No ${PLATE[setup.plate].name.toLowerCase()} plate fits this machine.` },
+      machine.plates.includes(setup.plate)
+        ? null
+        : { text: `No ${PLATE[setup.plate].name.toLowerCase()} plate fits this machine.` },
   },
   {
     code: 'interlock.width-on-line',
     strike: false,
     check: ({ setup }) =>
       !stitchFacts(setup.stitch).swings && setup.widthMm > 0
-        ? { text: `${STITCH[setup.stitch].name} has no width: set it to 0.`, limit: 0, actual: setup.widthMm, unit: 'mm' }
+        ? {
+            text: `${STITCH[setup.stitch].name} has no width: set it to 0.`,
+            limit: 0,
+            actual: setup.widthMm,
+            unit: 'mm',
+          }
         : null,
   },
   {
@@ -142,7 +175,12 @@ export const INTERLOCKS: readonly Interlock[] = [
     strike: false,
     check: ({ setup, machine }) =>
       over(setup.widthMm, machine.maxWidthMm)
-        ? { text: 'The stitch is wider than this machine can make.', limit: machine.maxWidthMm, actual: setup.widthMm, unit: 'mm' }
+        ? {
+            text: 'The stitch is wider than this machine can make.',
+            limit: machine.maxWidthMm,
+            actual: setup.widthMm,
+            unit: 'mm',
+          }
         : null,
   },
   {
@@ -163,7 +201,11 @@ export const INTERLOCKS: readonly Interlock[] = [
       const limit = Math.max(...reachable);
       const fixed = reachable.length === 1 && Math.abs(setup.pressure - limit) > 0.01;
       return fixed || setup.pressure > limit + 0.01
-        ? { text: fixed ? 'This machine’s pressure is fixed.' : 'This machine cannot press that hard.', limit, actual: setup.pressure }
+        ? {
+            text: fixed ? 'This machine’s pressure is fixed.' : 'This machine cannot press that hard.',
+            limit,
+            actual: setup.pressure,
+          }
         : null;
     },
   },

@@ -107,7 +107,13 @@ export interface MachineReads {
  */
 export function machineReads(
   machine: Pick<Machine, 'pressureDial' | 'tensionDial' | 'offsets' | 'lengthStepMm' | 'widthStepMm'>,
-  setup: { lengthMm: number; widthMm: number; tensionSteps: number; pressure: number; needlePositionMm: number },
+  setup: {
+    lengthMm: number;
+    widthMm: number;
+    tensionSteps: number;
+    pressure: number;
+    needlePositionMm: number;
+  },
 ): MachineReads {
   const onStep = (mm: number, step: number) => formatNumber(Math.round(mm / step) * step, 2);
   const position = setup.needlePositionMm;

@@ -38,6 +38,7 @@ export interface FootFacts {
 
 const HOLE = { left: 0.8, right: 0.8 };
 
+// prettier-ignore
 const ROWS: FootFacts[] = [
   { id: 'standard', name: 'Standard', plain: 'the one the machine came with', openingMm: null, drag: 1, general: true },
   { id: 'walking', name: 'Walking', plain: 'its own teeth move the top layer too', openingMm: null, drag: 0.2, general: true, dislikesReverse: true },
@@ -58,18 +59,17 @@ const ROWS: FootFacts[] = [
 ];
 
 /** Every foot by its id. */
-export const FOOT: Readonly<Record<Foot, FootFacts>> = Object.fromEntries(
-  ROWS.map((row) => [row.id, row]),
-) as Record<Foot, FootFacts>;
+export const FOOT: Readonly<Record<Foot, FootFacts>> = Object.fromEntries(ROWS.map((row) => [row.id, row])) as Record<
+  Foot,
+  FootFacts
+>;
 
 /** Needle plates: a wide slot, or one small hole. */
 export const PLATES = ['standard', 'straight'] as const;
 export type Plate = (typeof PLATES)[number];
 
 /** What a plate is. Reach is the free space either side of the needle's hole, mm; null = the machine's swing. */
-export const PLATE: Readonly<
-  Record<Plate, { id: Plate; name: string; plain: string; holeMm: number | null }>
-> = {
+export const PLATE: Readonly<Record<Plate, { id: Plate; name: string; plain: string; holeMm: number | null }>> = {
   standard: { id: 'standard', name: 'Standard', plain: 'wide slot', holeMm: null },
   straight: { id: 'straight', name: 'Straight-stitch', plain: 'one small hole', holeMm: 0.8 },
 };

@@ -26,7 +26,9 @@ describe('needle and thread agree with the handbook', () => {
     [60, 110],
     [80, 120],
   ])('Tex %i sews in Nm %i', (tex, nm) => {
-    expect(['good', 'tight']).toContain(needleThreadFit({ fibre: 'polyester', tex }, { point: 'universal', nm }).verdict);
+    expect(['good', 'tight']).toContain(
+      needleThreadFit({ fibre: 'polyester', tex }, { point: 'universal', nm }).verdict,
+    );
   });
 
   it('heavy topstitch thread shreds in a fine needle and passes a topstitch eye (common practice)', () => {

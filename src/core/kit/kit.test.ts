@@ -29,7 +29,10 @@ describe('a pressure dial', () => {
   });
 
   it('shifted by a learned offset still stays within 0 and 1', () => {
-    const steps = pressureSteps({ pressureDial: { positions: [0, 1, 2], normal: 1 }, offsets: { pressure: 0.4 } });
+    const steps = pressureSteps({
+      pressureDial: { positions: [0, 1, 2], normal: 1 },
+      offsets: { pressure: 0.4 },
+    });
     expect(steps.map((s) => s.pressure)).toEqual([0.4, 0.9, 1]);
   });
 
@@ -69,7 +72,13 @@ describe('a machine', () => {
       { ...PLAIN_MACHINE, offsets: { lengthFactor: 0.9 } },
       { lengthMm: 2.5, widthMm: 2, tensionSteps: 0, pressure: 0.25, needlePositionMm: -2 },
     );
-    expect(reads).toEqual({ length: '2.8', width: '2', tension: '4', pressure: '1', needlePosition: '2 mm left' });
+    expect(reads).toEqual({
+      length: '2.8',
+      width: '2',
+      tension: '4',
+      pressure: '1',
+      needlePosition: '2 mm left',
+    });
   });
 
   it('must have its normal among its positions', () => {

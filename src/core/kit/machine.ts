@@ -8,7 +8,10 @@ const dialPosition = z.union([z.number(), words('a dial position', 20)], {
 });
 
 const pressureDialSchema = z
-  .strictObject({ positions: z.array(dialPosition).min(2, 'expected two positions or more'), normal: dialPosition })
+  .strictObject({
+    positions: z.array(dialPosition).min(2, 'expected two positions or more'),
+    normal: dialPosition,
+  })
   .refine((dial) => dial.positions.includes(dial.normal), {
     path: ['normal'],
     error: 'expected one of the positions',

@@ -30,6 +30,7 @@ export interface PointFacts {
   gapsMm: readonly number[];
 }
 
+// prettier-ignore
 const ROWS: [Point, string, string, number, number[], number[]?][] = [
   ['universal', 'Universal', 'between a sharp and a ballpoint', 1, [60, 65, 70, 75, 80, 90, 100, 110, 120]],
   ['ballpoint', 'Ballpoint', 'slips between the loops', 1, [70, 75, 80, 90, 100]],

@@ -17,10 +17,22 @@ export interface FibreFacts {
 
 /** Every thread fibre by its id. */
 export const FIBRE: Readonly<Record<ThreadFibre, FibreFacts>> = {
-  polyester: { id: 'polyester', name: 'Polyester', densityGCm3: 1.38, extension: 0.1, texes: [18, 24, 27, 40, 60, 80] },
+  polyester: {
+    id: 'polyester',
+    name: 'Polyester',
+    densityGCm3: 1.38,
+    extension: 0.1,
+    texes: [18, 24, 27, 40, 60, 80],
+  },
   cotton: { id: 'cotton', name: 'Cotton', densityGCm3: 1.54, extension: 0.05, texes: [20, 25, 30, 40, 60] },
   silk: { id: 'silk', name: 'Silk', densityGCm3: 1.33, extension: 0.08, texes: [16, 25] },
-  'elastic-polyester': { id: 'elastic-polyester', name: 'Elastic polyester', densityGCm3: 1.38, extension: 0.25, texes: [24, 30] },
+  'elastic-polyester': {
+    id: 'elastic-polyester',
+    name: 'Elastic polyester',
+    densityGCm3: 1.38,
+    extension: 0.25,
+    texes: [24, 30],
+  },
   nylon: { id: 'nylon', name: 'Nylon', densityGCm3: 1.14, extension: 0.15, texes: [24, 45] },
 };
 

@@ -88,9 +88,7 @@ export function aimsFor(seam: SeamContext, machine: Machine, schools: Schools): 
 type Of<P extends Effect['parameter']> = Extract<Effect, { parameter: P }>;
 
 function effects<P extends Effect['parameter']>(rules: Rule[], parameter: P): { effect: Of<P>; rule: Rule }[] {
-  return rules.flatMap((rule) =>
-    rule.effect.parameter === parameter ? [{ effect: rule.effect as Of<P>, rule }] : [],
-  );
+  return rules.flatMap((rule) => (rule.effect.parameter === parameter ? [{ effect: rule.effect as Of<P>, rule }] : []));
 }
 
 function ruled<T extends string>(

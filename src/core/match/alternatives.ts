@@ -40,7 +40,9 @@ export function alternativesTo(question: Question, found: SearchResult): Alterna
     if (!newStitch && !newFoot) return [];
     seen.add(stitch);
     feet.add(foot);
-    const why = newStitch ? `${STITCH[stitch].name}: ${STITCH[stitch].plain}.` : `${FOOT[foot].name} foot: ${FOOT[foot].plain}.`;
+    const why = newStitch
+      ? `${STITCH[stitch].name}: ${STITCH[stitch].plain}.`
+      : `${FOOT[foot].name} foot: ${FOOT[foot].plain}.`;
     return [{ setup: other.setup, why, loses: losses(question, best, other) }];
   });
 }
@@ -56,7 +58,8 @@ function losses(question: Question, best: Scored, other: Scored): string {
   if (worse) return `More risk of: ${SIGN_TEXT[worse.sign].toLowerCase()}. ${worse.why}`;
   const [bestLow] = giveOfSetup(question.seam, best.setup);
   const [low] = giveOfSetup(question.seam, other.setup);
-  if (question.seam.required.percent > 0 && low < bestLow - 1) return `Gives ${Math.floor(low)} % instead of ${Math.floor(bestLow)} %.`;
+  if (question.seam.required.percent > 0 && low < bestLow - 1)
+    return `Gives ${Math.floor(low)} % instead of ${Math.floor(bestLow)} %.`;
   return 'Not the usual choice for this cloth; nothing else is lost.';
 }
 
@@ -77,16 +80,35 @@ function rejectedStitches(question: Question, found: SearchResult): Rejected[] {
     const what = STITCH[stitch].name;
     const known = found.find((f) => f.setup.stitch === stitch);
     if (known && !fallsShort(known.cost)) return [];
-    if (!machine.stitches.includes(stitch)) return [{ what, code: 'stitch.not-on-machine', text: 'This machine does not have it.' }];
+    if (!machine.stitches.includes(stitch))
+      return [{ what, code: 'stitch.not-on-machine', text: 'This machine does not have it.' }];
     const low = known ? giveOfSetup(seam, known.setup)[0] : usualGive(question, stitch);
     if (low < seam.required.percent) {
-      return [{ what, code: 'give.short', text: `Would pop: gives about ${Math.floor(low)} % at the cautious end, the seam needs ${seam.required.percent} %.` }];
+      return [
+        {
+          what,
+          code: 'give.short',
+          text: `Would pop: gives about ${Math.floor(low)} % at the cautious end, the seam needs ${seam.required.percent} %.`,
+        },
+      ];
     }
     const ruled = aims.stitch[stitch];
     if (ruled.cost === null) {
-      return [{ what, code: ruled.rule?.id ?? 'stitch.other-purpose', text: ruled.rule?.text ?? 'It is made for another purpose.' }];
+      return [
+        {
+          what,
+          code: ruled.rule?.id ?? 'stitch.other-purpose',
+          text: ruled.rule?.text ?? 'It is made for another purpose.',
+        },
+      ];
     }
-    return [{ what, code: 'stitch.no-way', text: 'No foot, plate, needle and length in this kit lets it be sewn here.' }];
+    return [
+      {
+        what,
+        code: 'stitch.no-way',
+        text: 'No foot, plate, needle and length in this kit lets it be sewn here.',
+      },
+    ];
   });
 }
 
@@ -107,7 +129,11 @@ function rejectedParts({ kit, aims, seam }: Question, found: SearchResult): Reje
   if (found.length === 0) return [];
   const feet = kit.feet
     .filter((foot: Foot) => aims.foot[foot].cost === null)
-    .map((foot) => ({ what: `${FOOT[foot].name} foot`, code: 'foot.other-purpose', text: `Made for another job: ${FOOT[foot].plain}.` }));
+    .map((foot) => ({
+      what: `${FOOT[foot].name} foot`,
+      code: 'foot.other-purpose',
+      text: `Made for another job: ${FOOT[foot].plain}.`,
+    }));
   const best = found[0].setup;
   const points = [...new Set(kit.needles.map((needle) => needle.point))].filter((point) => point !== best.needle.point);
   const needles = points.map((point) => rejectPoint(point, best, seam));
@@ -117,7 +143,9 @@ function rejectedParts({ kit, aims, seam }: Question, found: SearchResult): Reje
     return {
       what: `${PLATE[plate].name} plate`,
       code: strikes ? 'interlock.plate-needs-straight' : 'plate.not-needed',
-      text: strikes ? `${STITCH[best.stitch].name} would strike its one small hole.` : 'Nothing here is gained by changing to it.',
+      text: strikes
+        ? `${STITCH[best.stitch].name} would strike its one small hole.`
+        : 'Nothing here is gained by changing to it.',
     };
   });
   return [...feet, ...needles, ...plates];
@@ -132,6 +160,9 @@ function rejectPoint(point: Point, best: Setup, seam: Question['seam']): Rejecte
   const worse = [...level({ ...best, needle }).values()]
     .map((risk) => ({ risk, more: risk.level - (now.get(risk.sign)?.level ?? 0) }))
     .sort((a, b) => b.more - a.more)[0];
-  const text = worse && worse.more > 0.03 ? `${SIGN_TEXT[worse.risk.sign]}: ${worse.risk.why}` : `${POINT[point].plain}; the chosen point is more usual here.`;
+  const text =
+    worse && worse.more > 0.03
+      ? `${SIGN_TEXT[worse.risk.sign]}: ${worse.risk.why}`
+      : `${POINT[point].plain}; the chosen point is more usual here.`;
   return { what: needleName(needle), code: `point.${point}`, text: text[0].toUpperCase() + text.slice(1) };
 }

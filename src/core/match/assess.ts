@@ -98,10 +98,7 @@ export function assess(seam: SeamContext, setup: Setup, machine: Machine): Check
     .map((c) => ({ sign: 'needle-broke', level: 1, why: () => c.text }));
   const { fill, verdict } = needleThreadFit(setup.thread, setup.needle);
   return {
-    blocked: closed.map((c) => {
-      const { strike: _, ...blocked } = c;
-      return blocked;
-    }),
+    blocked: closed.map(({ code, text, limit, actual, unit }) => ({ code, text, limit, actual, unit })),
     risks: tellRisks([...strike, ...hazardsOf(seam, setup)]),
     needleThread: { fill, verdict },
   };

@@ -29,11 +29,19 @@ export function confidenceIn(question: Question, risks: readonly Risk[]): { valu
   const stretchy = profile.structure === 'knit' || profile.structure === 'foam';
   const takes = (Object.keys(UNMEASURED) as Measurable[])
     .filter((property) => profile[property].source === 'inferred')
-    .map((property) => ({ by: UNMEASURED[property][stretchy ? 'stretchy' : 'firm'], text: UNMEASURED[property].text }));
+    .map((property) => ({
+      by: UNMEASURED[property][stretchy ? 'stretchy' : 'firm'],
+      text: UNMEASURED[property].text,
+    }));
   if (profile.family === 'other') takes.push({ by: 0.2, text: 'the kind of cloth is not known' });
-  else if (FAMILY[profile.family].structure !== profile.structure) takes.push({ by: 0.1, text: 'it is built unlike its family' });
+  else if (FAMILY[profile.family].structure !== profile.structure)
+    takes.push({ by: 0.1, text: 'it is built unlike its family' });
   const worst = risks[0];
-  if (worst && worst.level > 0.1) takes.push({ by: Math.min(0.3, worst.level / 3), text: `what remains: ${worst.why.toLowerCase().replace(/\.$/, '')}` });
+  if (worst && worst.level > 0.1)
+    takes.push({
+      by: Math.min(0.3, worst.level / 3),
+      text: `what remains: ${worst.why.toLowerCase().replace(/\.$/, '')}`,
+    });
   const value = takes.reduce((left, { by }) => left - by, UNTESTED);
   const drivers = takes.filter(({ by }) => by > 0.005).sort((a, b) => b.by - a.by);
   return {

@@ -59,5 +59,7 @@ function steps(from: number, to: number, step: number): number[] {
   const first = Math.ceil(from / step - 1e-6);
   const last = Math.floor(to / step + 1e-6);
   if (last < first) return [];
-  return Array.from({ length: last - first + 1 }, (_, i) => Number(((first + i) * step).toFixed(4))).filter((v) => v > 0);
+  return Array.from({ length: last - first + 1 }, (_, i) => Number(((first + i) * step).toFixed(4))).filter(
+    (v) => v > 0,
+  );
 }

@@ -11,7 +11,12 @@ describe('jersey', () => {
 
   it('is joined with a ballpoint 70–80, polyester, zigzag, light pressure, knots nowhere, starting in from the edge', () => {
     const { setup, plan, give } = ask(jersey, { kind: 'join' });
-    expect(setup).toMatchObject({ needle: { point: 'ballpoint' }, thread: { fibre: 'polyester' }, stitch: 'zigzag', tensionSteps: 0 });
+    expect(setup).toMatchObject({
+      needle: { point: 'ballpoint' },
+      thread: { fibre: 'polyester' },
+      stitch: 'zigzag',
+      tensionSteps: 0,
+    });
     expect(setup!.needle.nm).toSatisfy(sizes(70, 80));
     expect(setup!.lengthMm).toSatisfy(sizes(2, 2.5));
     expect(setup!.widthMm).toSatisfy(sizes(1.5, 2.5));
@@ -44,7 +49,12 @@ describe('jersey', () => {
 describe('denim', () => {
   it('is joined with jeans 90–100, straight 2.5–3, normal pressure', () => {
     const { setup } = ask({ structure: 'woven', family: 'denim', massGsm: 340 }, { kind: 'join' });
-    expect(setup).toMatchObject({ needle: { point: 'jeans' }, thread: { fibre: 'polyester' }, stitch: 'straight', pressure: 0.5 });
+    expect(setup).toMatchObject({
+      needle: { point: 'jeans' },
+      thread: { fibre: 'polyester' },
+      stitch: 'straight',
+      pressure: 0.5,
+    });
     expect(setup!.needle.nm).toSatisfy(sizes(90, 100));
     expect(setup!.lengthMm).toSatisfy(sizes(2.5, 3));
   });
@@ -57,7 +67,10 @@ describe('denim', () => {
   });
 
   it('is hemmed slowly with a strong needle at about 3 mm, and warns at 14 oz', () => {
-    const { setup, cautions, plan } = ask({ structure: 'woven', family: 'denim', massGsm: 480 }, { kind: 'hem', layers: 6 });
+    const { setup, cautions, plan } = ask(
+      { structure: 'woven', family: 'denim', massGsm: 480 },
+      { kind: 'hem', layers: 6 },
+    );
     expect(setup!.needle.nm).toSatisfy(sizes(100, 110));
     expect(plan.speed).toBe('slow');
     expect(cautions.join(' ')).toMatch(/industrial/);
@@ -74,7 +87,12 @@ describe('light silk', () => {
     expect(setup!.thread.tex).toBeLessThanOrEqual(24);
     expect(setup!.lengthMm).toSatisfy(sizes(1.5, 2));
     expect(setup!.tensionSteps).toSatisfy(sizes(-1, 0));
-    expect(plan).toMatchObject({ secure: 'knot', leader: true, hold: ['silk-pins-in-allowance'], cut: { layers: 'single', sandwich: true } });
+    expect(plan).toMatchObject({
+      secure: 'knot',
+      leader: true,
+      hold: ['silk-pins-in-allowance'],
+      cut: { layers: 'single', sandwich: true },
+    });
     expect(plan.seam).toMatch(/French/);
     expect(plan.press.maxSolePlateC).toBeLessThanOrEqual(150);
   });
@@ -113,7 +131,9 @@ describe('neoprene', () => {
 
 describe('sole-plate ceilings', () => {
   it('stay at one dot on foam and two on silk and knits (ISO 3758:2012: 110, 150, 200 °C)', () => {
-    expect(ask({ structure: 'foam', family: 'neoprene' }, { kind: 'join' }).plan.press.maxSolePlateC).toBeLessThanOrEqual(110);
+    expect(
+      ask({ structure: 'foam', family: 'neoprene' }, { kind: 'join' }).plan.press.maxSolePlateC,
+    ).toBeLessThanOrEqual(110);
     expect(ask({ structure: 'woven', family: 'silk' }, { kind: 'join' }).plan.press.maxSolePlateC).toBe(150);
   });
 });

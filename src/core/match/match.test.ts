@@ -13,17 +13,30 @@ const jersey: MatchRequest = {
   cloth: { structure: 'knit', family: 'jersey', stretchAcross: 50 },
   operation: { kind: 'join' },
 };
-const straightOnly = { stitches: ['straight'], maxLengthMm: 4, maxWidthMm: 5, plates: ['standard'], shank: 'low', pressureDial: null, tensionDial: { min: 0, max: 9, normal: 4 }, footLiftMm: 5, speedSpm: 600, needlePositions: 1 } as const;
+const straightOnly = {
+  stitches: ['straight'],
+  maxLengthMm: 4,
+  maxWidthMm: 5,
+  plates: ['standard'],
+  shank: 'low',
+  pressureDial: null,
+  tensionDial: { min: 0, max: 9, normal: 4 },
+  footLiftMm: 5,
+  speedSpm: 600,
+  needlePositions: 1,
+} as const;
 
-const anyCloth = fc.record(
-  {
-    family: fc.constantFrom(...Object.values(FAMILY).map((f) => f.id)),
-    massGsm: fc.integer({ min: 20, max: 900 }),
-    stretchAcross: fc.integer({ min: 0, max: 150 }),
-    thicknessMm: fc.integer({ min: 1, max: 40 }).map((tenth) => tenth / 10),
-  },
-  { requiredKeys: ['family'] },
-).map((cloth) => ({ ...cloth, structure: FAMILY[cloth.family].structure }));
+const anyCloth = fc
+  .record(
+    {
+      family: fc.constantFrom(...Object.values(FAMILY).map((f) => f.id)),
+      massGsm: fc.integer({ min: 20, max: 900 }),
+      stretchAcross: fc.integer({ min: 0, max: 150 }),
+      thicknessMm: fc.integer({ min: 1, max: 40 }).map((tenth) => tenth / 10),
+    },
+    { requiredKeys: ['family'] },
+  )
+  .map((cloth) => ({ ...cloth, structure: FAMILY[cloth.family].structure }));
 const anyMachine = fc.record({
   stitches: fc.subarray([...STITCHES], { minLength: 1 }),
   maxLengthMm: fc.constantFrom(4, 5, 6),
@@ -31,7 +44,11 @@ const anyMachine = fc.record({
   plates: fc.subarray([...PLATES], { minLength: 1 }),
   straightHoleMm: fc.constantFrom(0, -3.5),
   shank: fc.constant('low' as const),
-  pressureDial: fc.constantFrom<MatchMachine['pressureDial']>(null, { positions: [0, 1, 2, 3], normal: 2 }, { positions: ['light', 'normal'], normal: 'normal' }),
+  pressureDial: fc.constantFrom<MatchMachine['pressureDial']>(
+    null,
+    { positions: [0, 1, 2, 3], normal: 2 },
+    { positions: ['light', 'normal'], normal: 'normal' },
+  ),
   tensionDial: fc.constantFrom({ min: 0, max: 9, normal: 4 }, { min: 1, max: 5, normal: 3, step: 1 }),
   footLiftMm: fc.constantFrom(4, 6),
   speedSpm: fc.constant(700),
@@ -44,7 +61,10 @@ const anyKit = fc.record({
   feet: fc.subarray([...FEET]),
   plates: fc.subarray([...PLATES]),
 });
-const anyOperation = fc.record({ kind: fc.constantFrom(...OPERATION_KINDS), layers: fc.integer({ min: 1, max: 6 }) });
+const anyOperation = fc.record({
+  kind: fc.constantFrom(...OPERATION_KINDS),
+  layers: fc.integer({ min: 1, max: 6 }),
+});
 
 describe('whatever the cloth, machine and kit', () => {
   const question = fc.record({ cloth: anyCloth, operation: anyOperation, machine: anyMachine, kit: anyKit });
@@ -70,7 +90,31 @@ describe('whatever the cloth, machine and kit', () => {
   });
 
   it('the answer has the promised shape, with a reason for every parameter', () => {
-    const parameters = ['needle.point', 'needle.nm', 'thread.fibre', 'thread.tex', 'bobbin', 'foot', 'plate', 'stitch', 'lengthMm', 'widthMm', 'needlePositionMm', 'tensionSteps', 'pressure', 'plan.seam', 'plan.start', 'plan.secure', 'plan.hold', 'plan.leader', 'plan.tissue', 'plan.cut', 'plan.mark', 'plan.press', 'plan.speed'];
+    const parameters = [
+      'needle.point',
+      'needle.nm',
+      'thread.fibre',
+      'thread.tex',
+      'bobbin',
+      'foot',
+      'plate',
+      'stitch',
+      'lengthMm',
+      'widthMm',
+      'needlePositionMm',
+      'tensionSteps',
+      'pressure',
+      'plan.seam',
+      'plan.start',
+      'plan.secure',
+      'plan.hold',
+      'plan.leader',
+      'plan.tissue',
+      'plan.cut',
+      'plan.mark',
+      'plan.press',
+      'plan.speed',
+    ];
     fc.assert(
       fc.property(question, (request) => {
         const found = matchOutputSchema.parse(ask(request));
@@ -88,19 +132,28 @@ describe('whatever the cloth, machine and kit', () => {
 
 describe('give comes before everything else', () => {
   it('asking for more give never returns a setting that surely gives less', () => {
-    const lows = [5, 15, 25, 35, 45].map((requiredGive) => ask({ ...jersey, operation: { kind: 'join', requiredGive } }).give.estimate[0]);
+    const lows = [5, 15, 25, 35, 45].map(
+      (requiredGive) => ask({ ...jersey, operation: { kind: 'join', requiredGive } }).give.estimate[0],
+    );
     lows.forEach((low, i) => expect(low).toBeGreaterThanOrEqual([5, 15, 25, 35, 45][i]));
   });
 
   it('a machine with no zigzag and a seam that must stretch is blocked, and hears what would help', () => {
-    const found = ask({ ...jersey, machine: { ...straightOnly, stitches: [...straightOnly.stitches], plates: [...straightOnly.plates] } });
+    const found = ask({
+      ...jersey,
+      machine: { ...straightOnly, stitches: [...straightOnly.stitches], plates: [...straightOnly.plates] },
+    });
     expect(found.setup).toBeNull();
     expect(found.blocked[0]).toMatchObject({ code: 'give.short', limit: 25, unit: '%' });
     expect(found.missing[0].gains).toMatch(/give enough/);
   });
 
   it('the same machine sews denim without a word', () => {
-    const found = ask({ cloth: { structure: 'woven', family: 'denim' }, operation: { kind: 'join' }, machine: { ...straightOnly, stitches: ['straight'], plates: ['standard'] } });
+    const found = ask({
+      cloth: { structure: 'woven', family: 'denim' },
+      operation: { kind: 'join' },
+      machine: { ...straightOnly, stitches: ['straight'], plates: ['standard'] },
+    });
     expect(found.setup?.stitch).toBe('straight');
   });
 });
@@ -108,7 +161,12 @@ describe('give comes before everything else', () => {
 describe('the kit', () => {
   it('that is empty is blocked part by part, with what to get', () => {
     const found = ask({ ...jersey, kit: { needles: [], threads: [], feet: [], plates: [] } });
-    expect(found.blocked.map((b) => b.code)).toEqual(['kit.needles-empty', 'kit.threads-empty', 'kit.feet-empty', 'kit.plates-empty']);
+    expect(found.blocked.map((b) => b.code)).toEqual([
+      'kit.needles-empty',
+      'kit.threads-empty',
+      'kit.feet-empty',
+      'kit.plates-empty',
+    ]);
     expect(found.missing[0].what).toMatch(/Ballpoint.*Polyester.*foot.*plate/);
   });
 
@@ -137,7 +195,9 @@ describe('what is said beside the setting', () => {
     const measures = found.measureNext.map((m) => m.measure);
     expect(measures).toContain('stretchAcross');
     expect(found.measureNext.find((m) => m.measure === 'stretchAcross')!.changes).not.toEqual([]);
-    expect(ask({ ...jersey, cloth: { ...jersey.cloth, massGsm: 160 } }).measureNext.map((m) => m.measure)).not.toContain('massGsm');
+    expect(
+      ask({ ...jersey, cloth: { ...jersey.cloth, massGsm: 160 } }).measureNext.map((m) => m.measure),
+    ).not.toContain('massGsm');
   });
 
   it('every measurement raises confidence', () => {
@@ -152,13 +212,19 @@ describe('what is said beside the setting', () => {
   });
 
   it('a tight curve shortens the stitch and says so', () => {
-    const found = ask({ cloth: { structure: 'woven', family: 'poplin' }, operation: { kind: 'join', radiusMm: 5 } });
+    const found = ask({
+      cloth: { structure: 'woven', family: 'poplin' },
+      operation: { kind: 'join', radiusMm: 5 },
+    });
     expect(found.setup!.lengthMm).toBeLessThanOrEqual(2);
     expect(found.reasons.find((r) => r.parameter === 'lengthMm')!.text).toMatch(/curve/);
   });
 
   it('a chosen school is followed', () => {
-    const setup = ask({ ...jersey, schools: { 'knit-stitch': 'triple-straight', 'knit-pressure': 'lowest' } }).setup!;
+    const setup = ask({
+      ...jersey,
+      schools: { 'knit-stitch': 'triple-straight', 'knit-pressure': 'lowest' },
+    }).setup!;
     expect(setup).toMatchObject({ stitch: 'triple-straight', pressure: 0 });
   });
 });

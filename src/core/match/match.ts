@@ -75,13 +75,19 @@ function answerWith(question: Question, found: SearchResult, best: Scored): Matc
   const { risks } = assess(seam, setup, machine);
   const confidence = confidenceIn(question, risks);
   const short = fallsShort(best.cost)
-    ? ['At the cautious end this gives a little less than the seam needs: pull a scrap until it pops before you trust it.']
+    ? [
+        'At the cautious end this gives a little less than the seam needs: pull a scrap until it pops before you trust it.',
+      ]
     : [];
   return {
     setup,
     machineReads: machineReads(machine, setup),
     plan: { ...question.aims.plan, notes: notesFor(question, setup) },
-    give: { required: seam.required.percent, assumed: seam.required.assumed, estimate: giveOfSetup(seam, setup) },
+    give: {
+      required: seam.required.percent,
+      assumed: seam.required.assumed,
+      estimate: giveOfSetup(seam, setup),
+    },
     risks,
     reasons: reasonsFor(question, setup),
     alternatives: alternativesTo(question, found),
@@ -98,9 +104,12 @@ function notesFor({ seam }: Question, setup: Setup): Plan['notes'] {
   const notes = ['Sew 100 mm on a scrap of the same cloth, in the same number of layers, before the real thing.'];
   if (seamMm !== undefined) {
     const use = threadUse({ ...setup, thicknessMm: seam.thicknessMm, seamMm });
-    notes.push(`About ${formatNumber(use.needleMm / 1000)} m of needle thread and as much in the bobbin, tails not counted.`);
+    notes.push(
+      `About ${formatNumber(use.needleMm / 1000)} m of needle thread and as much in the bobbin, tails not counted.`,
+    );
   }
-  if (seam.asked.direction === 'bias') notes.push('Bias edges grow: handle little, and let the piece hang before hemming.');
+  if (seam.asked.direction === 'bias')
+    notes.push('Bias edges grow: handle little, and let the piece hang before hemming.');
   return notes;
 }
 
@@ -131,23 +140,43 @@ function blockedBy({ kit, machine, seam, aims }: Question, low: number): Blocked
   if (empty.length > 0) return empty;
   if (low < seam.required.percent) {
     const text = `The best this machine and kit can sew gives about ${Math.floor(low)} % at the cautious end; the seam must give ${seam.required.percent} %.`;
-    return [{ code: 'give.short', text, limit: seam.required.percent, actual: Math.round(low * 10) / 10, unit: '%' }];
+    return [
+      {
+        code: 'give.short',
+        text,
+        limit: seam.required.percent,
+        actual: Math.round(low * 10) / 10,
+        unit: '%',
+      },
+    ];
   }
   const lift = machine.footLiftMm + machine.extraLiftMm;
   if (seam.thicknessMm > lift) {
     const text = 'The layers are thicker than the foot can be lifted.';
-    return [{ code: 'interlock.layers-over-lift', text, limit: lift, actual: Math.round(seam.thicknessMm * 10) / 10, unit: 'mm' }];
+    return [
+      {
+        code: 'interlock.layers-over-lift',
+        text,
+        limit: lift,
+        actual: Math.round(seam.thicknessMm * 10) / 10,
+        unit: 'mm',
+      },
+    ];
   }
   return [noSafeWay({ kit, machine, aims })];
 }
 
 function noSafeWay({ kit, machine, aims }: Pick<Question, 'kit' | 'machine' | 'aims'>): Blocked {
   const stitches = machine.stitches.filter((stitch) => aims.stitch[stitch].cost !== null);
-  if (stitches.length === 0) return { code: 'machine.no-stitch', text: 'This machine has no stitch that serves this seam.' };
+  if (stitches.length === 0)
+    return { code: 'machine.no-stitch', text: 'This machine has no stitch that serves this seam.' };
   if (!kit.feet.some((foot) => aims.foot[foot].cost !== null)) {
     return { code: 'kit.no-foot', text: 'No foot in the kit serves an ordinary seam.' };
   }
-  return { code: 'kit.no-safe-way', text: 'No needle, thread, foot and plate in the kit go together safely on this machine.' };
+  return {
+    code: 'kit.no-safe-way',
+    text: 'No needle, thread, foot and plate in the kit go together safely on this machine.',
+  };
 }
 
 /** The most any stitch of the machine would give at its usual size. */

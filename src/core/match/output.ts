@@ -34,9 +34,7 @@ export const matchOutputSchema = z.strictObject({
   rejected: z.array(z.strictObject({ what: z.string(), code: z.string(), text: z.string() })),
   blocked: z.array(blockedSchema),
   cautions: z.array(z.string()),
-  measureNext: z.array(
-    z.strictObject({ measure: z.enum(MEASURABLE), why: z.string(), changes: z.array(z.string()) }),
-  ),
+  measureNext: z.array(z.strictObject({ measure: z.enum(MEASURABLE), why: z.string(), changes: z.array(z.string()) })),
   confidence: z.number().min(0).max(1),
   confidenceDrivers: z.array(z.string()),
 });

@@ -15,7 +15,9 @@ export const matchInputSchema = z.strictObject({
   schools: schoolsSchema.optional(),
   tested: z
     .unknown()
-    .refine((tested) => tested === undefined, { error: 'starting from tested cards is not in this version yet' })
+    .refine((tested) => tested === undefined, {
+      error: 'starting from tested cards is not in this version yet',
+    })
     .optional(),
 });
 export type MatchInput = z.infer<typeof matchInputSchema>;

@@ -56,10 +56,17 @@ function needleReasons({ seam, aims }: Question, { needle, thread }: Setup): Rea
     ),
     fromRule('thread.fibre', aims.fibre[thread.fibre].rule!),
     fromRule('thread.tex', aims.tex.rule),
-    { parameter: 'bobbin', rule: 'bobbin.same', text: 'The same thread in the bobbin keeps the two in balance.', provenance: 'common-practice' },
+    {
+      parameter: 'bobbin',
+      rule: 'bobbin.same',
+      text: 'The same thread in the bobbin keeps the two in balance.',
+      provenance: 'common-practice',
+    },
   ];
   if (needle.gapMm !== undefined) {
-    reasons.push(fromModel('needle.gapMm', 'twin.gap', `Rows ${needle.gapMm} mm apart: a wider gap pushes up a ridge.`));
+    reasons.push(
+      fromModel('needle.gapMm', 'twin.gap', `Rows ${needle.gapMm} mm apart: a wider gap pushes up a ridge.`),
+    );
   }
   return reasons;
 }
@@ -74,16 +81,32 @@ function stitchReasons(question: Question, setup: Setup): Reason[] {
   const length = aims.length[stitch];
   const width = aims.width[stitch];
   const radius = seam.asked.radiusMm;
-  const shortened = radius !== undefined && lengthMm <= longestOnCurve(radius) && length.aim.ideal > longestOnCurve(radius);
+  const shortened =
+    radius !== undefined && lengthMm <= longestOnCurve(radius) && length.aim.ideal > longestOnCurve(radius);
   const curve = shortened ? `Shortened to stay within 0.1 mm of a ${formatNumber(radius)} mm curve.` : '';
   const reasons = [
     fromRule('stitch', aims.stitch[stitch].rule!, give),
-    fromRule('lengthMm', length.rule, curve || (moved(lengthMm, length.aim.ideal) ? `Moved from ${length.aim.ideal} mm for give and density.` : '')),
+    fromRule(
+      'lengthMm',
+      length.rule,
+      curve || (moved(lengthMm, length.aim.ideal) ? `Moved from ${length.aim.ideal} mm for give and density.` : ''),
+    ),
   ];
   if (widthMm === 0) {
-    reasons.push({ parameter: 'widthMm', rule: 'width.none', text: `${STITCH[stitch].name} has no width.`, provenance: 'standard' });
+    reasons.push({
+      parameter: 'widthMm',
+      rule: 'width.none',
+      text: `${STITCH[stitch].name} has no width.`,
+      provenance: 'standard',
+    });
   } else {
-    reasons.push(fromRule('widthMm', width.rule, moved(widthMm, width.aim.ideal) ? `Widened from ${width.aim.ideal} mm so that it gives enough.` : ''));
+    reasons.push(
+      fromRule(
+        'widthMm',
+        width.rule,
+        moved(widthMm, width.aim.ideal) ? `Widened from ${width.aim.ideal} mm so that it gives enough.` : '',
+      ),
+    );
   }
   return reasons;
 }
@@ -92,22 +115,28 @@ function carriageReasons({ seam, aims, machine }: Question, { foot, plate, press
   const shift = layerShiftMm(seam, 'standard', pressure);
   const creeps = shift > FEED_TOLERANCE.shiftMm && FOOT[foot].drag < 0.9;
   const light = seam.lightness > 0.3;
-  const plateText = plate === 'straight'
-    ? 'The small hole keeps light cloth from being drawn down.'
-    : light
-      ? 'The small-hole plate would hold this light cloth up better, where one is owned and the stitch is straight.'
-      : aims.plate[plate].rule!.text;
+  const plateText =
+    plate === 'straight'
+      ? 'The small hole keeps light cloth from being drawn down.'
+      : light
+        ? 'The small-hole plate would hold this light cloth up better, where one is owned and the stitch is straight.'
+        : aims.plate[plate].rule!.text;
   return [
     creeps
-      ? fromModel('foot', 'foot.layer-shift', `Under the standard foot the top layer would end about ${formatNumber(shift)} mm behind over 300 mm; this foot holds that to ${formatNumber(layerShiftMm(seam, foot, pressure))} mm.`)
+      ? fromModel(
+          'foot',
+          'foot.layer-shift',
+          `Under the standard foot the top layer would end about ${formatNumber(shift)} mm behind over 300 mm; this foot holds that to ${formatNumber(layerShiftMm(seam, foot, pressure))} mm.`,
+        )
       : fromRule('foot', aims.foot[foot].rule!),
     { parameter: 'plate', rule: aims.plate[plate].rule!.id, text: plateText, provenance: 'common-practice' },
     {
       parameter: 'needlePositionMm',
       rule: 'needle.position',
-      text: plate === 'straight' && machine.straightHoleMm !== 0
-        ? 'Over the hole of the straight-stitch plate: anywhere else the needle strikes it.'
-        : 'In the centre, where feed teeth hold the cloth on both sides.',
+      text:
+        plate === 'straight' && machine.straightHoleMm !== 0
+          ? 'Over the hole of the straight-stitch plate: anywhere else the needle strikes it.'
+          : 'In the centre, where feed teeth hold the cloth on both sides.',
       provenance: 'common-practice',
     },
   ];
@@ -117,13 +146,27 @@ function dialReasons({ seam, aims, machine }: Question, { foot, thread, pressure
   const here = growthPercent(seam, foot, pressure);
   const normal = growthPercent(seam, foot, 0.5);
   const grows = pressure < 0.5 && normal - here > 0.5;
-  const fixed = machine.pressureDial === null ? 'This machine’s pressure is fixed: a walking or glide-soled foot, tissue or starch stand in for it.' : '';
+  const fixed =
+    machine.pressureDial === null
+      ? 'This machine’s pressure is fixed: a walking or glide-soled foot, tissue or starch stand in for it.'
+      : '';
   const depth = interlockDepth(tensionSteps, thread, seam.thicknessMm);
-  const where = Math.abs(depth - 0.5) < 0.08 ? 'in the middle of the cloth' : depth > 0.5 ? 'a little low' : 'a little high';
-  const steps = tensionSteps === 0 ? 'Normal tension' : `${formatNumber(Math.abs(tensionSteps))} ${tensionSteps > 0 ? 'up' : 'down'} from normal`;
+  const where =
+    Math.abs(depth - 0.5) < 0.08 ? 'in the middle of the cloth' : depth > 0.5 ? 'a little low' : 'a little high';
+  const steps =
+    tensionSteps === 0
+      ? 'Normal tension'
+      : `${formatNumber(Math.abs(tensionSteps))} ${tensionSteps > 0 ? 'up' : 'down'} from normal`;
   return [
     fromModel('tensionSteps', 'tension.balance', `${steps}: by the estimate the threads cross ${where}.`),
-    fromRule('pressure', aims.pressure.rule, fixed || (grows ? `At normal the seam would come out about ${formatNumber(normal)} % longer than it was cut; here about ${formatNumber(here)} %.` : '')),
+    fromRule(
+      'pressure',
+      aims.pressure.rule,
+      fixed ||
+        (grows
+          ? `At normal the seam would come out about ${formatNumber(normal)} % longer than it was cut; here about ${formatNumber(here)} %.`
+          : ''),
+    ),
   ];
 }
 

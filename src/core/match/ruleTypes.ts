@@ -67,5 +67,12 @@ export function rule(
   text: string,
   more: { strength?: Rule['strength']; provenance?: Provenance } = {},
 ): Rule {
-  return { id, when, effect, text, strength: more.strength ?? 'should', provenance: more.provenance ?? 'common-practice' };
+  return {
+    id,
+    when,
+    effect,
+    text,
+    strength: more.strength ?? 'should',
+    provenance: more.provenance ?? 'common-practice',
+  };
 }

@@ -34,15 +34,39 @@ function enumerate(question: Question): { cost: number; tried: number } {
               for (const plate of kit.plates)
                 for (const { pressure } of pressureSteps(machine))
                   for (const steps of tensionSteps(machine))
-                    one({ needle, thread, foot, plate, stitch, lengthMm, widthMm, needlePositionMm: 0, tensionSteps: steps, pressure });
+                    one({
+                      needle,
+                      thread,
+                      foot,
+                      plate,
+                      stitch,
+                      lengthMm,
+                      widthMm,
+                      needlePositionMm: 0,
+                      tensionSteps: steps,
+                      pressure,
+                    });
   return { cost: best, tried };
 }
 
 const small: Partial<MatchRequest> = {
-  machine: { ...PLAIN_MACHINE, stitches: ['straight', 'zigzag', 'triple-straight'], lengthStepMm: 0.5, tensionDial: { min: 2, max: 6, normal: 4, step: 1 } },
+  machine: {
+    ...PLAIN_MACHINE,
+    stitches: ['straight', 'zigzag', 'triple-straight'],
+    lengthStepMm: 0.5,
+    tensionDial: { min: 2, max: 6, normal: 4, step: 1 },
+  },
   kit: {
-    needles: [{ point: 'universal', nm: 80 }, { point: 'ballpoint', nm: 75 }, { point: 'twin-stretch', nm: 75, gapMm: 4 }, { point: 'jeans', nm: 100 }],
-    threads: [{ fibre: 'polyester', tex: 27 }, { fibre: 'elastic-polyester', tex: 24 }],
+    needles: [
+      { point: 'universal', nm: 80 },
+      { point: 'ballpoint', nm: 75 },
+      { point: 'twin-stretch', nm: 75, gapMm: 4 },
+      { point: 'jeans', nm: 100 },
+    ],
+    threads: [
+      { fibre: 'polyester', tex: 27 },
+      { fibre: 'elastic-polyester', tex: 24 },
+    ],
     feet: ['standard', 'walking', 'straight', 'zip'],
     plates: ['standard', 'straight'],
   },
@@ -56,7 +80,11 @@ describe('the search', () => {
     ['denim topstitching', { structure: 'woven', family: 'denim' }, { kind: 'topstitch' }],
     ['a vinyl seam', { structure: 'coated', family: 'vinyl' }, { kind: 'join' }],
     ['a neoprene joint', { structure: 'foam', family: 'neoprene' }, { kind: 'join' }],
-    ['a swim seam that must give 100 %', { structure: 'knit', family: 'swim', stretchAcross: 140 }, { kind: 'join', requiredGive: 100 }],
+    [
+      'a swim seam that must give 100 %',
+      { structure: 'knit', family: 'swim', stretchAcross: 140 },
+      { kind: 'join', requiredGive: 100 },
+    ],
   ])('finds the best that plain enumeration finds for %s', (_, cloth, operation) => {
     const question = openQuestion(matchInputSchema.parse({ cloth, operation, ...small }));
     const plain = enumerate(question);

@@ -79,8 +79,7 @@ function needlePairs(question: Question): Pair[] {
 }
 
 /** Pairs that no stitch can tell apart: same stretch of thread, same blade, same gap. */
-const classOf = ({ needle, thread }: Pair) =>
-  `${FIBRE[thread.fibre].extension} ${needle.gapMm ?? 0} ${needle.nm}`;
+const classOf = ({ needle, thread }: Pair) => `${FIBRE[thread.fibre].extension} ${needle.gapMm ?? 0} ${needle.nm}`;
 
 function cheapestOfClass(pairs: Pair[]): Pair[] {
   const best = new Map<string, Pair>();
@@ -98,7 +97,10 @@ function carriagesFor(question: Question, stitch: StitchId): Carriage[] {
   const pressures = pressureSteps(machine).map((step) => step.pressure);
   return kit.feet.flatMap((foot) =>
     plates.flatMap((plate) => {
-      const costs = pressures.map((pressure) => ({ pressure, cost: feedCost(question, foot, plate, stitch, pressure) }));
+      const costs = pressures.map((pressure) => ({
+        pressure,
+        cost: feedCost(question, foot, plate, stitch, pressure),
+      }));
       const allowed = costs.filter((c): c is { pressure: number; cost: number } => c.cost !== null);
       const best = lowest(allowed);
       return best ? [{ foot, plate, ...best }] : [];

@@ -28,7 +28,17 @@ const MEASURE_WHY: Record<Measurable, string> = {
 };
 
 /** Settings of one search that count when two answers are compared. */
-const COMPARED: readonly (keyof Setup)[] = ['needle', 'thread', 'foot', 'plate', 'stitch', 'lengthMm', 'widthMm', 'tensionSteps', 'pressure'];
+const COMPARED: readonly (keyof Setup)[] = [
+  'needle',
+  'thread',
+  'foot',
+  'plate',
+  'stitch',
+  'lengthMm',
+  'widthMm',
+  'tensionSteps',
+  'pressure',
+];
 
 /**
  * The measurements still missing, by how much of the setting each could change.
@@ -42,22 +52,30 @@ const COMPARED: readonly (keyof Setup)[] = ['needle', 'thread', 'foot', 'plate',
  */
 export function measureNext(question: Question, setup: Setup): MeasureNext[] {
   const { profile } = question.seam;
-  const open = MEASURABLE.filter((property) => profile[property].source === 'inferred' && profile[property].high > profile[property].low);
+  const open = MEASURABLE.filter(
+    (property) => profile[property].source === 'inferred' && profile[property].high > profile[property].low,
+  );
   return open
     .map((measure): MeasureNext => {
       const { low, high } = profile[measure];
-      const changes = new Set([...differences(question, measure, low, setup), ...differences(question, measure, high, setup)]);
+      const changes = new Set([
+        ...differences(question, measure, low, setup),
+        ...differences(question, measure, high, setup),
+      ]);
       return { measure, why: MEASURE_WHY[measure], changes: COMPARED.filter((key) => changes.has(key)) };
     })
     .filter((m) => m.changes.length > 0)
-    .sort((a, b) => b.changes.length - a.changes.length || MEASURABLE.indexOf(a.measure) - MEASURABLE.indexOf(b.measure));
+    .sort(
+      (a, b) => b.changes.length - a.changes.length || MEASURABLE.indexOf(a.measure) - MEASURABLE.indexOf(b.measure),
+    );
 }
 
 function differences(question: Question, measure: Measurable, value: number, now: Setup): (keyof Setup)[] {
   const property = Math.max(value, measure === 'massGsm' || measure === 'thicknessMm' ? 0.01 : 0);
   const cloth: Cloth = { ...question.input.cloth, [measure]: property };
   // A heavier cloth of the same family is thicker too, unless its thickness is known.
-  if (measure === 'massGsm' && cloth.thicknessMm === undefined) cloth.thicknessMm = property / FAMILY[cloth.family].density;
+  if (measure === 'massGsm' && cloth.thicknessMm === undefined)
+    cloth.thicknessMm = property / FAMILY[cloth.family].density;
   const other = search(openQuestion({ ...question.input, cloth }))[0]?.setup;
   return COMPARED.filter((key) => JSON.stringify(other?.[key]) !== JSON.stringify(now[key]));
 }
@@ -95,10 +113,18 @@ function gainText(now: number, cost: number): string {
 
 function partsToTry({ kit }: Question, ideal: Setup): { what: string; kit: Kit }[] {
   const has = <T>(list: readonly T[], item: T) => list.some((other) => JSON.stringify(other) === JSON.stringify(item));
-  const needle = has(kit.needles, ideal.needle) ? [] : [{ what: needleName(ideal.needle), kit: { ...kit, needles: [...kit.needles, ideal.needle] } }];
-  const thread = has(kit.threads, ideal.thread) ? [] : [{ what: threadName(ideal.thread), kit: { ...kit, threads: [...kit.threads, ideal.thread] } }];
-  const foot = kit.feet.includes(ideal.foot) ? [] : [{ what: `${FOOT[ideal.foot].name} foot`, kit: { ...kit, feet: [...kit.feet, ideal.foot] } }];
-  const plate = kit.plates.includes(ideal.plate) ? [] : [{ what: `${PLATE[ideal.plate].name} plate`, kit: { ...kit, plates: [...kit.plates, ideal.plate] } }];
+  const needle = has(kit.needles, ideal.needle)
+    ? []
+    : [{ what: needleName(ideal.needle), kit: { ...kit, needles: [...kit.needles, ideal.needle] } }];
+  const thread = has(kit.threads, ideal.thread)
+    ? []
+    : [{ what: threadName(ideal.thread), kit: { ...kit, threads: [...kit.threads, ideal.thread] } }];
+  const foot = kit.feet.includes(ideal.foot)
+    ? []
+    : [{ what: `${FOOT[ideal.foot].name} foot`, kit: { ...kit, feet: [...kit.feet, ideal.foot] } }];
+  const plate = kit.plates.includes(ideal.plate)
+    ? []
+    : [{ what: `${PLATE[ideal.plate].name} plate`, kit: { ...kit, plates: [...kit.plates, ideal.plate] } }];
   return [...needle, ...thread, ...foot, ...plate];
 }
 
@@ -115,7 +141,12 @@ function mergeKits(a: Kit, b: Kit): Kit {
 /** When no part to buy helps, it is the machine that lacks something: the stitch that would give enough. */
 function stitchToHave(question: Question, machine: Question['machine'], cost: number): Missing[] {
   const { input } = question;
-  const wider = { ...machine, stitches: PLAIN_MACHINE.stitches, maxWidthMm: Math.max(machine.maxWidthMm, 5), plates: PLAIN_MACHINE.plates };
+  const wider = {
+    ...machine,
+    stitches: PLAIN_MACHINE.stitches,
+    maxWidthMm: Math.max(machine.maxWidthMm, 5),
+    plates: PLAIN_MACHINE.plates,
+  };
   const able = search(openQuestion({ ...input, machine: wider, kit: mergeKits(question.kit, FULL_KIT) }))[0];
   if (!able || !worth(cost, able.cost) || !fallsShort(cost)) return [];
   return [

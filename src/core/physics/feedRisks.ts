@@ -47,7 +47,8 @@ export function feedRisks(seam: SeamContext, foot: Foot, plate: Plate, stitch: S
     {
       sign: 'chewed',
       level: riskLevel(seam.lightness * slot),
-      why: () => plate === 'straight' ? 'The small hole holds light cloth up.' : 'Light cloth can be drawn into the wide slot.',
+      why: () =>
+        plate === 'straight' ? 'The small hole holds light cloth up.' : 'Light cloth can be drawn into the wide slot.',
     },
     {
       sign: 'uneven-length',

@@ -45,7 +45,8 @@ describe('give', () => {
   it('grows with stretchier thread and with a wider zigzag', () => {
     fc.assert(
       fc.property(length, width, (lengthMm, widthMm) => {
-        const at = (w: number, e: number) => seamGive({ stitch: 'zigzag', lengthMm, widthMm: w, thicknessMm: 0.8, threadExtension: e });
+        const at = (w: number, e: number) =>
+          seamGive({ stitch: 'zigzag', lengthMm, widthMm: w, thicknessMm: 0.8, threadExtension: e });
         expect(at(widthMm, 0.25).low).toBeGreaterThanOrEqual(at(widthMm, 0.1).low);
         expect(at(widthMm + 0.5, 0.1).high).toBeGreaterThanOrEqual(at(widthMm, 0.1).high);
       }),
@@ -53,7 +54,8 @@ describe('give', () => {
   });
 
   it('of triple straight is more than that of a straight stitch', () => {
-    const of = (stitch: 'straight' | 'triple-straight') => seamGive({ stitch, lengthMm: 2.5, widthMm: 0, thicknessMm: 1, threadExtension: 0.1 }).low;
+    const of = (stitch: 'straight' | 'triple-straight') =>
+      seamGive({ stitch, lengthMm: 2.5, widthMm: 0, thicknessMm: 1, threadExtension: 0.1 }).low;
     expect(of('triple-straight')).toBeGreaterThan(of('straight'));
   });
 });
@@ -86,7 +88,9 @@ describe('classic mistakes score high, and the trade’s settings low', () => {
   it('universal 100/16 on chiffon', () => {
     const chiffon = seam({ structure: 'woven', family: 'chiffon' });
     expect(level(needleRisks(chiffon, needle('universal', 100), tex27), 'pucker-away')).toBe(1);
-    expect(level(needleRisks(chiffon, needle('universal', 60), { fibre: 'polyester', tex: 18 }), 'pucker-away')).toBeLessThan(0.1);
+    expect(
+      level(needleRisks(chiffon, needle('universal', 60), { fibre: 'polyester', tex: 18 }), 'pucker-away'),
+    ).toBeLessThan(0.1);
   });
 
   it('a short stitch on vinyl', () => {
@@ -122,10 +126,14 @@ describe('classic mistakes score high, and the trade’s settings low', () => {
 describe('needle size and tension', () => {
   it('heavier cloth of one structure never asks for a thinner needle', () => {
     fc.assert(
-      fc.property(fc.integer({ min: 20, max: 900 }), fc.constantFrom('woven', 'knit', 'foam', 'coated'), (mass, structure) => {
-        const at = (value: number) => usualNm({ structure: structure as 'woven', massGsm: { value }, traits: [] });
-        expect(at(mass + 5)).toBeGreaterThanOrEqual(at(mass));
-      }),
+      fc.property(
+        fc.integer({ min: 20, max: 900 }),
+        fc.constantFrom('woven', 'knit', 'foam', 'coated'),
+        (mass, structure) => {
+          const at = (value: number) => usualNm({ structure: structure as 'woven', massGsm: { value }, traits: [] });
+          expect(at(mass + 5)).toBeGreaterThanOrEqual(at(mass));
+        },
+      ),
     );
   });
 
@@ -149,6 +157,9 @@ describe('telling risks', () => {
       { sign: 'holes', level: 0.5, why: () => 'b' },
       { sign: 'wavy', level: 0.3, why: () => 'more' },
     ]);
-    expect(told.map((r) => [r.sign, r.why])).toEqual([['holes', 'b'], ['wavy', 'more']]);
+    expect(told.map((r) => [r.sign, r.why])).toEqual([
+      ['holes', 'b'],
+      ['wavy', 'more'],
+    ]);
   });
 });

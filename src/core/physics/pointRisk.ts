@@ -5,6 +5,7 @@ import { type Hazard, riskLevel } from './risk';
 import type { SeamContext } from './seamContext';
 
 /** How badly a point suits a structure (0 made for it … 1 wrong), and how that shows. Common practice. */
+// prettier-ignore
 const SUITS: Record<Structure, { sign: Sign; level: Record<Point, number> }> = {
   knit: {
     sign: 'holes',
@@ -64,7 +65,8 @@ export function elasticSkipRisk(
 ): Hazard {
   const { structure, elastane } = seam.profile;
   const why = () => 'In elastic cloth the hook can miss the loop unless the needle is a stretch needle.';
-  if (structure !== 'knit' || point === 'stretch' || point === 'twin-stretch') return { sign: 'skipped', level: 0, why };
+  if (structure !== 'knit' || point === 'stretch' || point === 'twin-stretch')
+    return { sign: 'skipped', level: 0, why };
   const over = (value: number, from: number, room: number) => (value < from ? 0 : 0.25 + (value - from) / room);
   const byFibre = over(elastane ?? 0, STRETCH_NEEDLE_FROM.elastane, 20);
   const byStretch = over(seam.clothGive, STRETCH_NEEDLE_FROM.stretch, 150);

@@ -2,7 +2,11 @@ import { z } from 'zod';
 import { SIGNS } from '../stitch';
 
 /** How likely a fault is, by the sign it would show as. 0 none … 1 sure to show. */
-export const riskSchema = z.strictObject({ sign: z.enum(SIGNS), level: z.number().min(0).max(1), why: z.string() });
+export const riskSchema = z.strictObject({
+  sign: z.enum(SIGNS),
+  level: z.number().min(0).max(1),
+  why: z.string(),
+});
 export type Risk = z.infer<typeof riskSchema>;
 
 /** A risk whose explanation is only put into words when somebody asks: the search weighs thousands of them. */

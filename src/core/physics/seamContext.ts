@@ -1,12 +1,5 @@
 import { type Cloth, clothProfile, type ClothProfile, stitchedThickness } from '../cloth';
-import {
-  giveOfCloth,
-  OPERATION,
-  type Operation,
-  type OperationFacts,
-  requiredGive,
-  type RequiredGive,
-} from '../setup';
+import { giveOfCloth, OPERATION, type Operation, type OperationFacts, requiredGive, type RequiredGive } from '../setup';
 
 /** A cloth and a seam, worked out once: what every model below needs to know. */
 export interface SeamContext {

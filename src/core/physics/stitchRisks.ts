@@ -20,7 +20,8 @@ export function giveRisk(seam: { required: Pick<SeamContext['required'], 'percen
   return {
     sign: 'popped',
     level: short <= 0 ? 0 : riskLevel(0.25 + short / seam.required.percent),
-    why: () => `Gives ${Math.floor(cautiousGive)} % at the cautious end; the seam must give ${seam.required.percent} %.`,
+    why: () =>
+      `Gives ${Math.floor(cautiousGive)} % at the cautious end; the seam must give ${seam.required.percent} %.`,
   };
 }
 
@@ -45,8 +46,13 @@ export function perforationRisk(
   const { structure } = seam.profile;
   const holes = penetrationsPerCm(stitch, lengthMm);
   const why = () => `${holes.toFixed(1)} holes in each cm with a ${(nm / 100).toFixed(2)} mm blade.`;
-  if (structure !== 'hide' && structure !== 'coated' && structure !== 'foam') return { sign: 'perforated', level: 0, why };
-  return { sign: 'perforated', level: riskLevel((holes * (nm / 100) - PERFORATES_FROM[structure]) / 1.8), why };
+  if (structure !== 'hide' && structure !== 'coated' && structure !== 'foam')
+    return { sign: 'perforated', level: 0, why };
+  return {
+    sign: 'perforated',
+    level: riskLevel((holes * (nm / 100) - PERFORATES_FROM[structure]) / 1.8),
+    why,
+  };
 }
 
 /**
@@ -85,5 +91,9 @@ export function stitchRisks(seam: SeamContext, stitch: StitchId, lengthMm: numbe
  */
 export function tunnelRisk(seam: Pick<SeamContext, 'compliance' | 'lightness'>, gapMm: number): Hazard {
   const soft = 0.3 + seam.compliance + 0.5 * seam.lightness;
-  return { sign: 'tunnel', level: riskLevel(((gapMm - 1) / 6) * soft), why: () => `Rows ${gapMm} mm apart on soft cloth.` };
+  return {
+    sign: 'tunnel',
+    level: riskLevel(((gapMm - 1) / 6) * soft),
+    why: () => `Rows ${gapMm} mm apart on soft cloth.`,
+  };
 }

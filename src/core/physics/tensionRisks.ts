@@ -17,8 +17,16 @@ export function tensionRisks(seam: SeamContext, thread: Thread, tensionSteps: nu
   // Up to three quarters of a step out of the middle nothing shows.
   const shows = riskLevel((Math.abs(off) - 0.07) / 0.25);
   return [
-    { sign: 'loops-below', level: off > 0 ? shows : 0, why: () => 'The threads cross near the underside: needle tension is low.' },
-    { sign: 'loops-above', level: off < 0 ? shows : 0, why: () => 'The threads cross near the top: needle tension is high.' },
+    {
+      sign: 'loops-below',
+      level: off > 0 ? shows : 0,
+      why: () => 'The threads cross near the underside: needle tension is low.',
+    },
+    {
+      sign: 'loops-above',
+      level: off < 0 ? shows : 0,
+      why: () => 'The threads cross near the top: needle tension is high.',
+    },
     {
       sign: 'pucker-line',
       level: riskLevel((seam.lightness * (tensionSteps + 0.5)) / 4),

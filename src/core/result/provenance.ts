@@ -1,14 +1,7 @@
 import { z } from 'zod';
 
 /** Where a statement comes from, strongest first. */
-export const provenanceSchema = z.enum([
-  'measured',
-  'standard',
-  'handbook',
-  'common-practice',
-  'model',
-  'memory',
-]);
+export const provenanceSchema = z.enum(['measured', 'standard', 'handbook', 'common-practice', 'model', 'memory']);
 export type Provenance = z.infer<typeof provenanceSchema>;
 
 /** Each provenance in words for a screen. */

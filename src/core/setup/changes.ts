@@ -107,5 +107,8 @@ export function setupChanges(
  * withReading({ stitch: 'zigzag', lengthMm: 2 }, { stitch: 'straight', lengthMm: 3 }, 'length') // => { stitch: 'zigzag', lengthMm: 3 }
  */
 export function withReading(from: Setup, to: Setup, reading: Reading): Setup {
-  return { ...from, ...Object.fromEntries(PARTS[reading].flatMap((part) => (to[part] === undefined ? [] : [[part, to[part]]]))) };
+  return {
+    ...from,
+    ...Object.fromEntries(PARTS[reading].flatMap((part) => (to[part] === undefined ? [] : [[part, to[part]]]))),
+  };
 }

@@ -7,9 +7,29 @@ export type OperationKind = (typeof OPERATION_KINDS)[number];
 
 /** Operations the contract names that have no rules yet: asked for, they are refused by name. */
 export const LATER_KINDS: readonly string[] = [
-  'strip-join', 'rolled-hem', 'blind-hem', 'edge-finish', 'band', 'elastic', 'casing', 'binding', 'zip-centred',
-  'zip-concealed', 'zip-exposed', 'zip-lapped', 'piping', 'ditch', 'quilt-lines', 'baste', 'stay', 'understitch',
-  'gather', 'dart', 'reinforce', 'bar-tack', 'buttonhole',
+  'strip-join',
+  'rolled-hem',
+  'blind-hem',
+  'edge-finish',
+  'band',
+  'elastic',
+  'casing',
+  'binding',
+  'zip-centred',
+  'zip-concealed',
+  'zip-exposed',
+  'zip-lapped',
+  'piping',
+  'ditch',
+  'quilt-lines',
+  'baste',
+  'stay',
+  'understitch',
+  'gather',
+  'dart',
+  'reinforce',
+  'bar-tack',
+  'buttonhole',
 ];
 
 /** What an operation asks of a setting. */
@@ -31,9 +51,36 @@ export interface OperationFacts {
 
 /** Every operation by its id. */
 export const OPERATION: Readonly<Record<OperationKind, OperationFacts>> = {
-  join: { id: 'join', name: 'a plain seam', layers: 2, giveShare: 1, joins: true, shows: false, twin: false, allowanceMm: 10 },
-  topstitch: { id: 'topstitch', name: 'topstitching', layers: 3, giveShare: 0.8, joins: false, shows: true, twin: true, allowanceMm: 6 },
-  hem: { id: 'hem', name: 'a hem', layers: 2, giveShare: 0.8, joins: false, shows: true, twin: true, allowanceMm: 20 },
+  join: {
+    id: 'join',
+    name: 'a plain seam',
+    layers: 2,
+    giveShare: 1,
+    joins: true,
+    shows: false,
+    twin: false,
+    allowanceMm: 10,
+  },
+  topstitch: {
+    id: 'topstitch',
+    name: 'topstitching',
+    layers: 3,
+    giveShare: 0.8,
+    joins: false,
+    shows: true,
+    twin: true,
+    allowanceMm: 6,
+  },
+  hem: {
+    id: 'hem',
+    name: 'a hem',
+    layers: 2,
+    giveShare: 0.8,
+    joins: false,
+    shows: true,
+    twin: true,
+    allowanceMm: 20,
+  },
 };
 
 const kindSchema = z
@@ -58,7 +105,9 @@ export const operationSchema = z.strictObject({
   lengthMm: above0('a length in mm').optional(),
   second: z
     .unknown()
-    .refine((second) => second === undefined, { error: 'two different cloths in one seam are not in this version yet' })
+    .refine((second) => second === undefined, {
+      error: 'two different cloths in one seam are not in this version yet',
+    })
     .optional(),
 });
 export type Operation = z.infer<typeof operationSchema>;

@@ -2,7 +2,16 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { ALL_NEEDLES, ALL_THREADS, FEET, PLAIN_MACHINE, PLATES } from '../kit';
 import { STITCHES } from '../stitch';
-import { operationSchema, requiredGive, READINGS, type Setup, setupChanges, setupSchema, settingReadings, withReading } from '.';
+import {
+  operationSchema,
+  requiredGive,
+  READINGS,
+  type Setup,
+  setupChanges,
+  setupSchema,
+  settingReadings,
+  withReading,
+} from '.';
 
 const anySetup: fc.Arbitrary<Setup> = fc.record({
   needle: fc.constantFrom(...ALL_NEEDLES),
@@ -56,15 +65,35 @@ describe('what to change on the machine', () => {
   });
 
   it('is read on the machine’s own scales, with units', () => {
-    const setup = setupSchema.parse({ needle: { point: 'ballpoint', nm: 75 }, thread: { fibre: 'polyester', tex: 27 }, foot: 'walking', plate: 'standard', stitch: 'zigzag', lengthMm: 2.5, widthMm: 2, pressure: 0.25 });
-    expect(settingReadings(PLAIN_MACHINE, setup)).toMatchObject({ length: '2.5 mm', width: '2 mm', tension: '4 of 9', pressure: '1 of 3', needle: 'Ballpoint 75/11' });
+    const setup = setupSchema.parse({
+      needle: { point: 'ballpoint', nm: 75 },
+      thread: { fibre: 'polyester', tex: 27 },
+      foot: 'walking',
+      plate: 'standard',
+      stitch: 'zigzag',
+      lengthMm: 2.5,
+      widthMm: 2,
+      pressure: 0.25,
+    });
+    expect(settingReadings(PLAIN_MACHINE, setup)).toMatchObject({
+      length: '2.5 mm',
+      width: '2 mm',
+      tension: '4 of 9',
+      pressure: '1 of 3',
+      needle: 'Ballpoint 75/11',
+    });
     const worded = { ...PLAIN_MACHINE, pressureDial: { positions: ['light', 'normal'], normal: 'normal' } };
     expect(settingReadings(worded, setup).pressure).toBe('light');
   });
 });
 
 describe('the give a seam needs', () => {
-  const knit = { structure: 'knit' as const, wearShare: 0.5, stretchAcross: { value: 50, low: 50, high: 50, source: 'measured' as const }, stretchAlong: { value: 20, low: 10, high: 30, source: 'inferred' as const } };
+  const knit = {
+    structure: 'knit' as const,
+    wearShare: 0.5,
+    stretchAcross: { value: 50, low: 50, high: 50, source: 'measured' as const },
+    stretchAlong: { value: 20, low: 10, high: 30, source: 'inferred' as const },
+  };
 
   it('is assumed from the cloth, and never more than its cautious stretch', () => {
     expect(requiredGive(knit, { kind: 'join' })).toEqual({ percent: 25, assumed: true });
@@ -80,8 +109,12 @@ describe('the give a seam needs', () => {
 
 describe('an operation', () => {
   it('refuses what this version cannot do by name, and two cloths as well', () => {
-    expect(operationSchema.safeParse({ kind: 'piping' }).error?.issues[0].message).toMatch(/"piping" is not in this version yet/);
-    expect(operationSchema.safeParse({ kind: 'join', second: {} }).error?.issues[0].message).toMatch(/not in this version yet/);
+    expect(operationSchema.safeParse({ kind: 'piping' }).error?.issues[0].message).toMatch(
+      /"piping" is not in this version yet/,
+    );
+    expect(operationSchema.safeParse({ kind: 'join', second: {} }).error?.issues[0].message).toMatch(
+      /not in this version yet/,
+    );
     expect(operationSchema.safeParse({ kind: 'join', layers: 0 }).success).toBe(false);
   });
 });

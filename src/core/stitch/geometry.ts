@@ -19,8 +19,7 @@ export interface StitchFacts {
 }
 
 function derive({ path, advance }: Stitch): StitchFacts {
-  const next = (i: number): Penetration =>
-    i + 1 < path.length ? path[i + 1] : [path[0][0] + advance, path[0][1]];
+  const next = (i: number): Penetration => (i + 1 < path.length ? path[i + 1] : [path[0][0] + advance, path[0][1]]);
   const segments = path.map(([x, y], i) => ({ dx: next(i)[0] - x, dy: next(i)[1] - y }));
   return {
     segments,
@@ -31,9 +30,10 @@ function derive({ path, advance }: Stitch): StitchFacts {
   };
 }
 
-const FACTS = Object.fromEntries(
-  Object.values(STITCH).map((stitch) => [stitch.id, derive(stitch)]),
-) as Record<StitchId, StitchFacts>;
+const FACTS = Object.fromEntries(Object.values(STITCH).map((stitch) => [stitch.id, derive(stitch)])) as Record<
+  StitchId,
+  StitchFacts
+>;
 
 /**
  * Everything that follows from a stitch's polyline.

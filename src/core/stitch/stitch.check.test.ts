@@ -1,8 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { threadUse } from '.';
 
-const ratio = (stitch: 'straight' | 'zigzag' | 'triple-straight', lengthMm: number, widthMm: number, thicknessMm: number) =>
-  threadUse({ stitch, lengthMm, widthMm, thicknessMm, seamMm: 100 }).ratio;
+const ratio = (
+  stitch: 'straight' | 'zigzag' | 'triple-straight',
+  lengthMm: number,
+  widthMm: number,
+  thicknessMm: number,
+) => threadUse({ stitch, lengthMm, widthMm, thicknessMm, seamMm: 100 }).ratio;
 
 describe('thread use agrees with the handbook', () => {
   it('the plain lockstitch (301) uses about 2.5 times the seam (handbook ratio)', () => {

@@ -2,7 +2,10 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { penetrationsPerCm, stitchFacts, stitchHoles, STITCH, STITCHES, threadUse } from '.';
 
-const size = { lengthMm: fc.double({ min: 0.5, max: 5, noNaN: true }), widthMm: fc.double({ min: 0, max: 7, noNaN: true }) };
+const size = {
+  lengthMm: fc.double({ min: 0.5, max: 5, noNaN: true }),
+  widthMm: fc.double({ min: 0, max: 7, noNaN: true }),
+};
 
 describe('a stitch is its polyline', () => {
   it('every stitch has one, within its width, and moves on', () => {
@@ -47,7 +50,8 @@ describe('thread use', () => {
   it('never falls when the stitch gets wider or the cloth thicker', () => {
     fc.assert(
       fc.property(fc.constantFrom(...STITCHES), size.lengthMm, size.widthMm, (stitch, lengthMm, widthMm) => {
-        const at = (w: number, t: number) => threadUse({ stitch, lengthMm, widthMm: w, thicknessMm: t, seamMm: 1 }).ratio;
+        const at = (w: number, t: number) =>
+          threadUse({ stitch, lengthMm, widthMm: w, thicknessMm: t, seamMm: 1 }).ratio;
         expect(at(widthMm + 1, 1)).toBeGreaterThanOrEqual(at(widthMm, 1));
         expect(at(widthMm, 2)).toBeGreaterThan(at(widthMm, 1));
       }),

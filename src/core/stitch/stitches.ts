@@ -30,6 +30,7 @@ export interface Stitch {
   advance: number;
 }
 
+// prettier-ignore
 const ROWS: Stitch[] = [
   { id: 'straight', name: 'Straight', plain: 'one line, hardly gives', path: [[0, 0]], advance: 1 },
   { id: 'zigzag', name: 'Zigzag', plain: 'gives, opens a little', path: [[0, -0.5], [1, 0.5]], advance: 2 },

@@ -71,5 +71,10 @@ function growthCriterion(growth: number | undefined): Criterion {
   const text = `Within ${limit} % of its length`;
   if (growth === undefined) return { id: 'growth', text, state: 'open', now: 'not measured yet' };
   const met = Math.abs(growth) <= limit + 1e-9;
-  return { id: 'growth', text, state: met ? 'met' : 'failed', now: `${growth < 0 ? 'shrank' : 'grew'} ${formatNumber(Math.abs(growth))} %` };
+  return {
+    id: 'growth',
+    text,
+    state: met ? 'met' : 'failed',
+    now: `${growth < 0 ? 'shrank' : 'grew'} ${formatNumber(Math.abs(growth))} %`,
+  };
 }

@@ -18,7 +18,8 @@ const VULGAR: Record<string, string> = {
   '⅔': '2/3',
 };
 
-const SHAPE = /^(?<prefix>[a-z]+\.?)?\s*(?:(?<whole>\d+)[\s-]+(?=\d+\/))?(?:(?<top>\d+)\/(?<bottom>\d+)|(?<decimal>\d*[.,]?\d+))\s*(?<unit>.*)$/i;
+const SHAPE =
+  /^(?<prefix>[a-z]+\.?)?\s*(?:(?<whole>\d+)[\s-]+(?=\d+\/))?(?:(?<top>\d+)\/(?<bottom>\d+)|(?<decimal>\d*[.,]?\d+))\s*(?<unit>.*)$/i;
 
 /**
  * Reads a number with an optional unit before or after it, the way people write them.

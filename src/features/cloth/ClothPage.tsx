@@ -10,6 +10,7 @@ import { ClothSwatch } from '@/ui';
 import styles from './Cloth.module.css';
 import { Facts } from './Facts';
 import { Identity } from './Identity';
+import type { SaveCloth } from './saveCloth';
 import { StretchGauge } from './StretchGauge';
 
 /** One cloth: what it is, how far it stretches, and where every number came from. */
@@ -17,7 +18,7 @@ export function ClothPage({ record }: { record: ClothRecord }) {
   const router = useRouter();
   const undo = useUndo();
   const asked = useQuestion();
-  const save = (change: Partial<ClothRecord>) => void cloths.put({ ...record, ...change });
+  const save: SaveCloth = (edit) => void cloths.change(record.id, (now) => now && { ...now, ...edit(now) });
   const match = async () => {
     await asked?.ask({ clothId: record.id });
     router.push('/match');
@@ -32,7 +33,11 @@ export function ClothPage({ record }: { record: ClothRecord }) {
   return (
     <div className={styles.page}>
       <div className={styles.head}>
-        <ClothSwatch look={{ ...record.cloth, colour: record.colour }} label={`${record.cloth.name}, drawn`} className={styles.big} />
+        <ClothSwatch
+          look={{ ...record.cloth, colour: record.colour }}
+          label={`${record.cloth.name}, drawn`}
+          className={styles.big}
+        />
         <div>
           <p className={styles.quiet}>
             <Link href="/cloth">All cloths</Link>

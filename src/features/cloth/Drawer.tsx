@@ -20,7 +20,10 @@ export function Drawer({ cloths, lost }: { cloths: ClothRecord[]; lost: boolean 
       {lost && <p role="status">That cloth is not in the drawer any more.</p>}
       <AddCloth />
       {cloths.length === 0 ? (
-        <p className={styles.quiet}>The drawer is empty. Name the cloth on your table; what it is called and how far it stretches is enough to begin.</p>
+        <p className={styles.quiet}>
+          The drawer is empty. Name the cloth on your table; what it is called and how far it stretches is enough to
+          begin.
+        </p>
       ) : (
         <ul className={styles.swatches}>
           {cloths.map((record) => (
@@ -59,12 +62,28 @@ function AddCloth() {
     if (name.trim() === '') return;
     const family = familyFromName(name) ?? 'other';
     const id = newId();
-    await store.put({ id, cloth: { name: name.trim(), family, structure: FAMILY[family].structure, traits: [] }, colour: '#b9c0b0', readings: [], notes: '', addedAt: nowText() });
+    await store.put({
+      id,
+      cloth: { name: name.trim(), family, structure: FAMILY[family].structure, traits: [] },
+      colour: '#b9c0b0',
+      readings: [],
+      notes: '',
+      addedAt: nowText(),
+    });
     router.push(`/cloth?id=${id}`);
   };
   return (
     <form className={styles.add} onSubmit={(event) => void add(event)} noValidate>
-      <Field label="Another cloth: what is it called?" text="" read={(text) => (text.length > 200 ? { ok: false, expected: 'Expected at most 200 letters.' } : { ok: true, value: text })} onValue={setName} help={missing ? 'Expected a name, such as "wool flannel".' : undefined} textFieldProps={missing ? { error: true } : undefined} />
+      <Field
+        label="Another cloth: what is it called?"
+        text=""
+        read={(text) =>
+          text.length > 200 ? { ok: false, expected: 'Expected at most 200 letters.' } : { ok: true, value: text }
+        }
+        onValue={setName}
+        help={missing ? 'Expected a name, such as "wool flannel".' : undefined}
+        textFieldProps={missing ? { error: true } : undefined}
+      />
       <Button type="submit" variant="outlined">
         Add it
       </Button>

@@ -43,7 +43,9 @@ export function Facts({ record }: { record: ClothRecord }) {
           <div key={key}>
             <dt>{NAMES[key]}</dt>
             <dd>
-              <strong className={profile[key].source === 'measured' ? styles.measured : undefined}>{print[key](profile[key].value)}</strong>
+              <strong className={profile[key].source === 'measured' ? styles.measured : undefined}>
+                {print[key](profile[key].value)}
+              </strong>
               <span>{source(record, key, profile[key], family, print[key])}</span>
               <small>decides {CHANGES[key]}</small>
             </dd>
@@ -56,9 +58,25 @@ export function Facts({ record }: { record: ClothRecord }) {
 
 const percent = (value: number) => `${formatNumber(value, 0)} %`;
 
-function source(record: ClothRecord, key: Measurable, property: Property, family: string, print: (v: number) => string): string {
+function source(
+  record: ClothRecord,
+  key: Measurable,
+  property: Property,
+  family: string,
+  print: (v: number) => string,
+): string {
   if (property.source === 'inferred') return `assumed for ${family}: ${print(property.low)} to ${print(property.high)}`;
-  const read = key === 'stretchAcross' ? measuredStretch(record.readings, 'across').stretch : key === 'stretchAlong' ? measuredStretch(record.readings, 'along').stretch : null;
-  if (!read) return key === 'recovery' && record.readings.some((r) => r.marks.relaxed !== undefined) ? 'measured, the cautious end' : 'as entered';
-  return read.n === 1 ? 'measured once' : `measured ${read.n} times, ${percent(read.mean)} ± ${formatNumber(read.spread, 1)}; the cautious end is used`;
+  const read =
+    key === 'stretchAcross'
+      ? measuredStretch(record.readings, 'across').stretch
+      : key === 'stretchAlong'
+        ? measuredStretch(record.readings, 'along').stretch
+        : null;
+  if (!read)
+    return key === 'recovery' && record.readings.some((r) => r.marks.relaxed !== undefined)
+      ? 'measured, the cautious end'
+      : 'as entered';
+  return read.n === 1
+    ? 'measured once'
+    : `measured ${read.n} times, ${percent(read.mean)} ± ${formatNumber(read.spread, 1)}; the cautious end is used`;
 }

@@ -6,8 +6,9 @@ import { clothSchema, FAMILIES, FAMILY, STRUCTURES, TRAITS } from '@/core/cloth'
 import type { ClothRecord } from '@/core/file';
 import { formatNumber, parseArealMassGsm } from '@/core/units';
 import { useUnits } from '@/parts/workspace';
-import { checkedBy, Field, lengthIn, optionalBy } from '@/ui';
+import { checkedBy, Field, lengthIn, optionalBy, Ticks, withTick } from '@/ui';
 import styles from './Cloth.module.css';
+import type { SaveCloth } from './saveCloth';
 import { fibresText, readFibres } from './fibres';
 
 const STRUCTURE_NAMES: Record<(typeof STRUCTURES)[number], string> = {
@@ -21,26 +22,47 @@ const STRUCTURE_NAMES: Record<(typeof STRUCTURES)[number], string> = {
 
 interface Props {
   record: ClothRecord;
-  onSave: (change: Partial<ClothRecord>) => void;
+  onSave: SaveCloth;
 }
 
 /** What the person can say about the cloth without a gauge. A family is a start, never a cage. */
 export function Identity({ record, onSave }: Props) {
   const { cloth } = record;
   const shape = clothSchema.shape;
-  const set = (change: Partial<typeof cloth>) => onSave({ cloth: { ...cloth, ...change } });
+  const set = (change: Partial<typeof cloth>) => onSave((now) => ({ cloth: { ...now.cloth, ...change } }));
   return (
     <section aria-labelledby="identity" className={styles.identity}>
       <h2 id="identity">What it is</h2>
-      <Field label="Name" text={cloth.name} read={(text) => (text.trim() === '' ? { ok: false, expected: 'Expected a name.' } : { ok: true, value: text.trim() })} onValue={(name) => set({ name })} />
-      <TextField select size="small" fullWidth label="Most like" value={cloth.family} onChange={(e) => pickFamily(e.target.value as (typeof FAMILIES)[number])}>
+      <Field
+        label="Name"
+        text={cloth.name}
+        read={(text) =>
+          text.trim() === '' ? { ok: false, expected: 'Expected a name.' } : { ok: true, value: text.trim() }
+        }
+        onValue={(name) => set({ name })}
+      />
+      <TextField
+        select
+        size="small"
+        fullWidth
+        label="Most like"
+        value={cloth.family}
+        onChange={(e) => pickFamily(e.target.value as (typeof FAMILIES)[number])}
+      >
         {FAMILIES.map((family) => (
           <MenuItem key={family} value={family}>
             {family === 'other' ? 'none of these' : FAMILY[family].name}
           </MenuItem>
         ))}
       </TextField>
-      <TextField select size="small" fullWidth label="Made as" value={cloth.structure} onChange={(e) => set({ structure: e.target.value as (typeof STRUCTURES)[number] })}>
+      <TextField
+        select
+        size="small"
+        fullWidth
+        label="Made as"
+        value={cloth.structure}
+        onChange={(e) => set({ structure: e.target.value as (typeof STRUCTURES)[number] })}
+      >
         {STRUCTURES.map((structure) => (
           <MenuItem key={structure} value={structure}>
             {STRUCTURE_NAMES[structure]}
@@ -48,11 +70,15 @@ export function Identity({ record, onSave }: Props) {
         ))}
       </TextField>
       <MeasureFields record={record} onSave={onSave} />
-      <Field label="Fibres" text={fibresText(cloth.fibres)} read={checkedBy<ClothRecord["cloth"]["fibres"]>(readFibres, shape.fibres)} onValue={(fibres) => set({ fibres })} help="such as cotton 95, elastane 5" />
-      <Traits cloth={cloth} onSet={set} />
-      <label className={styles.colour}>
-        Colour <input type="color" value={record.colour} onChange={(e) => onSave({ colour: e.target.value })} />
-      </label>
+      <Field
+        label="Fibres"
+        text={fibresText(cloth.fibres)}
+        read={checkedBy<ClothRecord['cloth']['fibres']>(readFibres, shape.fibres)}
+        onValue={(fibres) => set({ fibres })}
+        help="such as cotton 95, elastane 5"
+      />
+      <Traits record={record} onSave={onSave} />
+      <Colour record={record} onSave={onSave} />
     </section>
   );
 
@@ -61,16 +87,39 @@ export function Identity({ record, onSave }: Props) {
   }
 }
 
+function Colour({ record, onSave }: Props) {
+  return (
+    <label className={styles.colour}>
+      Colour <input type="color" value={record.colour} onChange={(e) => onSave(() => ({ colour: e.target.value }))} />
+    </label>
+  );
+}
+
 function MeasureFields({ record, onSave }: Props) {
   const { mass } = useUnits();
   const { cloth } = record;
   const shape = clothSchema.shape;
-  const set = (change: Partial<typeof cloth>) => onSave({ cloth: { ...cloth, ...change } });
+  const set = (change: Partial<typeof cloth>) => onSave((now) => ({ cloth: { ...now.cloth, ...change } }));
   const text = (value: number | undefined) => (value === undefined ? '' : formatNumber(value, 2));
   return (
     <div className={styles.pair}>
-      <Field label="Weight" text={cloth.massGsm === undefined ? '' : mass(cloth.massGsm)} read={checkedBy<number | undefined>(optionalBy(parseArealMassGsm, 'a weight, such as 160 g/m², 12 oz or 19 momme'), shape.massGsm)} onValue={(massGsm) => set({ massGsm })} help="g/m², oz or momme" />
-      <Field label="Thickness of one layer" unit="mm" text={text(cloth.thicknessMm)} read={checkedBy<number | undefined>(optionalBy(lengthIn('mm'), 'a thickness in mm'), shape.thicknessMm)} onValue={(thicknessMm) => set({ thicknessMm })} />
+      <Field
+        label="Weight"
+        text={cloth.massGsm === undefined ? '' : mass(cloth.massGsm)}
+        read={checkedBy<number | undefined>(
+          optionalBy(parseArealMassGsm, 'a weight, such as 160 g/m², 12 oz or 19 momme'),
+          shape.massGsm,
+        )}
+        onValue={(massGsm) => set({ massGsm })}
+        help="g/m², oz or momme"
+      />
+      <Field
+        label="Thickness of one layer"
+        unit="mm"
+        text={text(cloth.thicknessMm)}
+        read={checkedBy<number | undefined>(optionalBy(lengthIn('mm'), 'a thickness in mm'), shape.thicknessMm)}
+        onValue={(thicknessMm) => set({ thicknessMm })}
+      />
     </div>
   );
 }
@@ -88,21 +137,15 @@ const TRAIT_NAMES: Record<(typeof TRAITS)[number], string> = {
   stiff: 'stiff',
 };
 
-function Traits({ cloth, onSet }: { cloth: ClothRecord['cloth']; onSet: (change: Partial<ClothRecord['cloth']>) => void }) {
+function Traits({ record, onSave }: Props) {
+  const { cloth } = record;
   const given = FAMILY[cloth.family].structure === cloth.structure ? FAMILY[cloth.family].traits : [];
   return (
-    <fieldset className={styles.traits}>
-      <legend>It also…</legend>
-      {TRAITS.map((trait) => {
-        const own = given.includes(trait);
-        const on = own || cloth.traits.includes(trait);
-        const traits = on ? cloth.traits.filter((t) => t !== trait) : [...cloth.traits, trait];
-        return (
-          <label key={trait}>
-            <input type="checkbox" checked={on} disabled={own} onChange={() => onSet({ traits })} /> {TRAIT_NAMES[trait]}
-          </label>
-        );
-      })}
-    </fieldset>
+    <Ticks
+      legend="It also…"
+      options={TRAITS.map((id) => ({ id, name: TRAIT_NAMES[id], disabled: given.includes(id) }))}
+      on={[...given, ...cloth.traits]}
+      onToggle={(id, on) => onSave((now) => ({ cloth: { ...now.cloth, traits: withTick(now.cloth.traits, id, on) } }))}
+    />
   );
 }

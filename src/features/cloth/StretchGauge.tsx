@@ -8,10 +8,11 @@ import { formatNumber } from '@/core/units';
 import { nowText, sayWhen, useUndo, useUnits } from '@/parts/workspace';
 import { Field, lengthIn, optionalBy, StretchRuler } from '@/ui';
 import styles from './Cloth.module.css';
+import type { SaveCloth } from './saveCloth';
 
 interface Props {
   record: ClothRecord;
-  onSave: (change: Partial<ClothRecord>) => void;
+  onSave: SaveCloth;
 }
 
 /** The hands-on gauge: a folded edge on a ruler, three marks, and what they say. */
@@ -22,12 +23,11 @@ export function StretchGauge({ record, onSave }: Props) {
   const [stretched, setStretched] = useState<number | undefined>();
   const [relaxed, setRelaxed] = useState<number | undefined>();
   const [round, setRound] = useState(0);
-  const draft = { rest, stretched: stretched ?? rest, ...(relaxed !== undefined && { relaxed }) };
-  const checked = stretched === undefined ? null : stretchMarksSchema.safeParse(draft);
-  const problem = checked && !checked.success ? checked.error.issues[0] : null;
+  const { checked, problem } = check(rest, stretched, relaxed);
   const keep = () => {
     if (!checked?.success) return;
-    onSave({ readings: [...record.readings, { direction, marks: checked.data, at: nowText() }] });
+    const reading = { direction, marks: checked.data, at: nowText() };
+    onSave((now) => ({ readings: [...now.readings, reading] }));
     setStretched(undefined);
     setRelaxed(undefined);
     setRound(round + 1);
@@ -35,7 +35,7 @@ export function StretchGauge({ record, onSave }: Props) {
   return (
     <section className={styles.gauge} aria-labelledby="stretch">
       <h2 id="stretch">How far does it stretch?</h2>
-      <p>Fold it, mark {system === 'inch' ? '4 inches' : '10 cm'} along the fold, lay it on a ruler and pull until it resists. Then let go, wait a minute, and look again.</p>
+      <HowTo inch={system === 'inch'} />
       <StretchRuler
         look={{ ...record.cloth, colour: record.colour }}
         restMm={rest}
@@ -46,21 +46,65 @@ export function StretchGauge({ record, onSave }: Props) {
       />
       <div className={styles.marks} key={round}>
         <DirectionChoice value={direction} onPick={setDirection} />
-        <MarkField label="Pulled to" mm={stretched} onValue={setStretched} onEnter={keep} problem={problem?.path[0] === 'stretched' ? problem.message : null} />
-        <MarkField label="Let go, after a minute" mm={relaxed} onValue={setRelaxed} onEnter={keep} problem={problem?.path[0] === 'relaxed' ? problem.message : null} />
+        <MarkField
+          label="Pulled to"
+          mm={stretched}
+          onValue={setStretched}
+          onEnter={keep}
+          problem={problem?.path[0] === 'stretched' ? problem.message : null}
+        />
+        <MarkField
+          label="Let go, after a minute"
+          mm={relaxed}
+          onValue={setRelaxed}
+          onEnter={keep}
+          problem={problem?.path[0] === 'relaxed' ? problem.message : null}
+        />
         <Button variant="outlined" onClick={keep} disabled={!checked?.success}>
           Keep this reading
         </Button>
       </div>
       <p aria-live="polite" className={styles.verdict}>
-        {checked?.success ? <Verdict marks={checked.data} direction={direction} /> : 'Pull it two or three times: the plan uses the cautious end of what you read.'}
+        {checked?.success ? (
+          <Verdict marks={checked.data} direction={direction} />
+        ) : (
+          'Pull it two or three times: the plan uses the cautious end of what you read.'
+        )}
       </p>
       <Readings record={record} onSave={onSave} />
     </section>
   );
 }
 
-function MarkField({ label, mm, onValue, onEnter, problem }: { label: string; mm: number | undefined; onValue: (mm: number | undefined) => void; onEnter: () => void; problem: string | null }) {
+/** What the store would say of the marks typed so far; nothing while there is no mark. */
+function check(rest: number, stretched: number | undefined, relaxed: number | undefined) {
+  if (stretched === undefined) return { checked: null, problem: null };
+  const checked = stretchMarksSchema.safeParse({ rest, stretched, ...(relaxed !== undefined && { relaxed }) });
+  return { checked, problem: checked.success ? null : checked.error.issues[0] };
+}
+
+function HowTo({ inch }: { inch: boolean }) {
+  return (
+    <p>
+      Fold it, mark {inch ? '4 inches' : '10 cm'} along the fold, lay it on a ruler and pull until it resists. Then let
+      go, wait a minute, and look again.
+    </p>
+  );
+}
+
+function MarkField({
+  label,
+  mm,
+  onValue,
+  onEnter,
+  problem,
+}: {
+  label: string;
+  mm: number | undefined;
+  onValue: (mm: number | undefined) => void;
+  onEnter: () => void;
+  problem: string | null;
+}) {
   const { system } = useUnits();
   const unit = system === 'inch' ? 'in' : 'cm';
   const text = mm === undefined ? '' : formatNumber(mm / (system === 'inch' ? 25.4 : 10), 2);
@@ -78,7 +122,13 @@ function MarkField({ label, mm, onValue, onEnter, problem }: { label: string; mm
   );
 }
 
-function DirectionChoice({ value, onPick }: { value: StretchReading['direction']; onPick: (d: StretchReading['direction']) => void }) {
+function DirectionChoice({
+  value,
+  onPick,
+}: {
+  value: StretchReading['direction'];
+  onPick: (d: StretchReading['direction']) => void;
+}) {
   return (
     <div role="group" aria-label="Which way it is pulled" className={styles.toggle}>
       {(['across', 'along'] as const).map((direction) => (
@@ -97,7 +147,8 @@ function Verdict({ marks, direction }: { marks: StretchMarks; direction: string 
       <strong>{formatNumber(stretchPercent, 0)} %</strong> {direction}
       {typeof recoveryPercent === 'number' && (
         <>
-          ; comes back <strong>{formatNumber(recoveryPercent, 0)} %</strong>, stays {formatNumber(growthPercent ?? 0, 1)} % longer
+          ; comes back <strong>{formatNumber(recoveryPercent, 0)} %</strong>, stays{' '}
+          {formatNumber(growthPercent ?? 0, 1)} % longer
         </>
       )}
     </>
@@ -110,8 +161,8 @@ function Readings({ record, onSave }: Props) {
   if (record.readings.length === 0) return null;
   const drop = (index: number) => {
     const before = record.readings;
-    onSave({ readings: before.filter((_, i) => i !== index) });
-    undo('Reading removed.', async () => onSave({ readings: before }));
+    onSave((now) => ({ readings: now.readings.filter((_, i) => i !== index) }));
+    undo('Reading removed.', async () => onSave(() => ({ readings: before })));
   };
   return (
     <table className={styles.readings}>

@@ -28,7 +28,8 @@ export function CardPage({ card }: { card: Card }) {
         <div>
           <h1>{card.name}</h1>
           <p>
-            <strong className={styles.proven}>✓ Proven on scrap {sayWhen(card.passedAt)}</strong>, on {card.machine.name}
+            <strong className={styles.proven}>✓ Proven on scrap {sayWhen(card.passedAt)}</strong>, on{' '}
+            {card.machine.name}
           </p>
           <Actions card={card} />
         </div>
@@ -36,7 +37,11 @@ export function CardPage({ card }: { card: Card }) {
       <dl className={styles.readings}>
         <Reading label="Stitch" value={shown.stitch} />
         <Reading label="Length" value={shown.length.replace(' mm', '')} unit="mm" />
-        <Reading label="Width" value={shown.width.replace(' mm', '')} unit={card.setup.widthMm > 0 ? 'mm' : undefined} />
+        <Reading
+          label="Width"
+          value={shown.width.replace(' mm', '')}
+          unit={card.setup.widthMm > 0 ? 'mm' : undefined}
+        />
         <Reading label="Tension" value={tension} unit={of.join(' ')} />
         <Reading label="Pressure" value={pressure} unit={ofPressure.join(' ')} />
         <Reading size="part" label="Needle" value={shown.needle} />
@@ -63,7 +68,11 @@ function Actions({ card }: { card: Card }) {
   };
   const set = async () => {
     await asked?.ask({ machineId: card.machineId });
-    await writePreference('target', { setup: card.setup, machineId: card.machineId, clothName: card.cloth.name ?? card.name });
+    await writePreference('target', {
+      setup: card.setup,
+      machineId: card.machineId,
+      clothName: card.cloth.name ?? card.name,
+    });
     say('The strip below leads to this setting.');
   };
   return (
@@ -81,13 +90,27 @@ function Proof({ card }: { card: Card }) {
   const profile = clothProfile(card.cloth);
   const { mass } = useUnits();
   const rows: [string, string][] = [
-    ['Seam', `${OPERATION[card.operation.kind].name}, ${card.operation.layers ?? OPERATION[card.operation.kind].layers} layers`],
-    ['Cloth', `${card.cloth.name}, ${profile.structure}, ${mass(profile.massGsm.value)}${profile.massGsm.source === 'inferred' ? ' (assumed)' : ''}`],
-    ['Stretch across', `${formatNumber(profile.stretchAcross.value, 0)} %${profile.stretchAcross.source === 'inferred' ? ' (assumed)' : ''}`],
+    [
+      'Seam',
+      `${OPERATION[card.operation.kind].name}, ${card.operation.layers ?? OPERATION[card.operation.kind].layers} layers`,
+    ],
+    [
+      'Cloth',
+      `${card.cloth.name}, ${profile.structure}, ${mass(profile.massGsm.value)}${profile.massGsm.source === 'inferred' ? ' (assumed)' : ''}`,
+    ],
+    [
+      'Stretch across',
+      `${formatNumber(profile.stretchAcross.value, 0)} %${profile.stretchAcross.source === 'inferred' ? ' (assumed)' : ''}`,
+    ],
   ];
   if (give) rows.push([give.popped ? 'Popped at' : 'Held to', `${formatNumber(give.percent, 0)} %`]);
-  if (growthPercent !== undefined) rows.push(['Length after sewing', `${growthPercent < 0 ? 'shrank' : 'grew'} ${formatNumber(Math.abs(growthPercent))} %`]);
-  if (lengthMm !== undefined) rows.push(['True stitch length', `${formatNumber(lengthMm, 2)} mm, counted over ${card.measures.markedMm} mm`]);
+  if (growthPercent !== undefined)
+    rows.push([
+      'Length after sewing',
+      `${growthPercent < 0 ? 'shrank' : 'grew'} ${formatNumber(Math.abs(growthPercent))} %`,
+    ]);
+  if (lengthMm !== undefined)
+    rows.push(['True stitch length', `${formatNumber(lengthMm, 2)} mm, counted over ${card.measures.markedMm} mm`]);
   if (card.notes) rows.push(['Notes', card.notes]);
   return (
     <section aria-labelledby="proof">

@@ -32,11 +32,21 @@ function CardList({ cards, lost }: { cards: Card[]; lost: boolean }) {
       {lost && <p role="status">That card is not here any more.</p>}
       {cards.length === 0 ? (
         <p className={styles.quiet}>
-          No card yet. A card is a setting that passed on scrap, kept with the cloth, the machine and what was measured. <Link href="/match">Match a cloth</Link> and test it.
+          No card yet. A card is a setting that passed on scrap, kept with the cloth, the machine and what was measured.{' '}
+          <Link href="/match">Match a cloth</Link> and test it.
         </p>
       ) : (
         <>
-          <TextField size="small" label="Find a card" type="search" value={text} onChange={(event) => setText(event.target.value)} sx={{ maxWidth: 420 }} fullWidth autoComplete="off" />
+          <TextField
+            size="small"
+            label="Find a card"
+            type="search"
+            value={text}
+            onChange={(event) => setText(event.target.value)}
+            sx={{ maxWidth: 420 }}
+            fullWidth
+            autoComplete="off"
+          />
           <p role="status" className={styles.quiet}>
             {found.length} of {cards.length} {cards.length === 1 ? 'card' : 'cards'}
           </p>

@@ -9,7 +9,10 @@ import { settingReadings } from '@/core/setup';
 /** Cards that answer to a few letters: by beginning of a word, forgiving a slip of the keyboard. */
 export function useCardSearch(cards: Card[], text: string): Card[] {
   const index = useMemo(() => {
-    const search = new MiniSearch({ fields: ['name', 'cloth', 'machine', 'setting', 'notes'], storeFields: [] });
+    const search = new MiniSearch({
+      fields: ['name', 'cloth', 'machine', 'setting', 'notes'],
+      storeFields: [],
+    });
     search.addAll(
       cards.map((card) => ({
         id: card.id,
@@ -23,6 +26,6 @@ export function useCardSearch(cards: Card[], text: string): Card[] {
     return search;
   }, [cards]);
   if (text.trim() === '') return cards;
-  const found = index.search(text, { prefix: true, fuzzy: 0.2, combineWith: 'AND' });
+  const found = index.search(text, { prefix: true, fuzzy: 0.25, combineWith: 'AND' });
   return found.flatMap(({ id }) => cards.find((card) => card.id === id) ?? []);
 }

@@ -31,8 +31,7 @@ export function Answer({ asked, answered }: { asked: AskedNow; answered: Answere
         <Readings setup={setup} reads={machineReads(asked.machine!.machine, setup)} machine={asked.machine!.machine} />
         {setup !== answer.setup && (
           <p className={styles.otherWay}>
-            This is another way, not the best one.{' '}
-            <Button onClick={() => setOther(null)}>Back to the best</Button>
+            This is another way, not the best one. <Button onClick={() => setOther(null)}>Back to the best</Button>
           </p>
         )}
         <Chosen asked={asked} answered={answered} setup={setup} />
@@ -48,7 +47,13 @@ export function Answer({ asked, answered }: { asked: AskedNow; answered: Answere
           </div>
         )}
       </div>
-      <Why clothId={asked.cloth!.id} answered={answered} input={input} setup={setup} onPick={(picked) => setOther({ of: answer, setup: picked })} />
+      <Why
+        clothId={asked.cloth!.id}
+        answered={answered}
+        input={input}
+        setup={setup}
+        onPick={(picked) => setOther({ of: answer, setup: picked })}
+      />
     </div>
   );
 }
@@ -60,7 +65,15 @@ function Chosen({ asked, answered, setup }: { asked: AskedNow; answered: Answere
   const test = useTestOnScrap(asked);
   return (
     <div className={styles.picture}>
-      <Picture key={JSON.stringify([setup.stitch, setup.lengthMm, setup.widthMm])} cloth={asked.cloth!} seam={seam} setup={setup} low={low} high={high} required={answer.give.required} />
+      <Picture
+        key={JSON.stringify([setup.stitch, setup.lengthMm, setup.widthMm])}
+        cloth={asked.cloth!}
+        seam={seam}
+        setup={setup}
+        low={low}
+        high={high}
+        required={answer.give.required}
+      />
       <SewLikeThis plan={answer.plan} onTest={() => void test(setup)} />
     </div>
   );

@@ -22,7 +22,12 @@ export function MatchStation() {
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [wanted, known]);
 
-  if (!asked) return <div className={styles.waiting} role="status"><span className="unseen">Opening the workroom</span></div>;
+  if (!asked)
+    return (
+      <div className={styles.waiting} role="status">
+        <span className="unseen">Opening the workroom</span>
+      </div>
+    );
   if (!asked.cloth) return <StartForm asked={asked} />;
   return (
     <div className={styles.page}>

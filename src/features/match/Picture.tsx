@@ -26,7 +26,8 @@ export function Picture({ cloth, seam, setup, low, high, required }: Props) {
   const { length } = useUnits();
   const { structure, family } = cloth.cloth;
   const { stitch, lengthMm, widthMm } = setup;
-  const edge = seam.operation.joins && structure !== 'foam' ? (seam.asked.allowanceMm ?? seam.operation.allowanceMm) : null;
+  const edge =
+    seam.operation.joins && structure !== 'foam' ? (seam.asked.allowanceMm ?? seam.operation.allowanceMm) : null;
   const most = Math.ceil(Math.max(10, seam.clothGive, required) * 1.1);
   const popped = pulled > high;
   const stretchy = seam.clothGive > 4;
@@ -42,11 +43,28 @@ export function Picture({ cloth, seam, setup, low, high, required }: Props) {
       />
       {stretchy && (
         <>
-          <label className={styles.pull} id="pull-label">
-            Pull the seam: <strong>{formatNumber(pulled, 0)} %</strong>{' '}
-            <span>{popped ? 'the thread would go' : pulled > low ? 'the thread may take the load' : pulled > 0 ? 'the thread still has slack' : 'at rest'}</span>
-          </label>
-          <Slider value={pulled} min={0} max={most} onChange={(_, value) => setPulled(value as number)} aria-labelledby="pull-label" aria-valuetext={`${pulled} percent`} />
+          <div className={styles.pulling}>
+            <label className={styles.pull} id="pull-label">
+              Pull the seam: <strong>{formatNumber(pulled, 0)} %</strong>{' '}
+              <span>
+                {popped
+                  ? 'the thread would go'
+                  : pulled > low
+                    ? 'the thread may take the load'
+                    : pulled > 0
+                      ? 'the thread still has slack'
+                      : 'at rest'}
+              </span>
+            </label>
+            <Slider
+              value={pulled}
+              min={0}
+              max={most}
+              onChange={(_, value) => setPulled(value as number)}
+              aria-labelledby="pull-label"
+              aria-valuetext={`${pulled} percent`}
+            />
+          </div>
           <p className={styles.quiet}>How far the seam can stretch before the thread takes the load</p>
           <GiveBar required={required} low={low} high={high} pulled={pulled} />
         </>

@@ -2,7 +2,6 @@
 
 import Button from '@mui/material/Button';
 import Link from 'next/link';
-import { useState } from 'react';
 import type { ClothRecord } from '@/core/file';
 import { OPERATION, OPERATION_KINDS, operationSchema } from '@/core/setup';
 import { formatNumber } from '@/core/units';
@@ -20,7 +19,7 @@ interface Props {
 
 /** The question as one line of plain language, each underlined part edited in place. */
 export function Sentence({ asked, cloth, answered }: Props) {
-  const { operation, machine } = asked;
+  const { operation } = asked;
   const facts = OPERATION[operation.kind];
   const layers = operation.layers ?? facts.layers;
   const give = answered?.answer.give;
@@ -43,38 +42,56 @@ export function Sentence({ asked, cloth, answered }: Props) {
       <Choice text={cloth.cloth.name.toLowerCase()} name="cloth">
         {(close) => <ClothEditor asked={asked} cloth={cloth} close={close} />}
       </Choice>
-      ,{' '}
-      <Choice text={facts.name} name="seam">
+      , <SeamChoice asked={asked} /> that {give?.required === 0 ? '' : 'must give '}
+      <Choice
+        text={!give ? '…' : give.required === 0 ? 'need not stretch' : `${formatNumber(give.required, 0)} %`}
+        name="give"
+      >
         {(close) => (
-          <ChoiceList
-            value={operation.kind}
-            options={OPERATION_KINDS.map((id) => ({ id, name: OPERATION[id].name }))}
-            onPick={(kind) => {
-              void asked.ask({ operation: { kind } });
-              close();
-            }}
-          />
-        )}
-      </Choice>{' '}
-      that must give{' '}
-      <Choice text={give ? `${formatNumber(give.required, 0)} %` : '…'} name="give">
-        {(close) => <GiveEditor key={String(operation.requiredGive)} given={operation.requiredGive} onGive={(requiredGive) => change({ requiredGive })} close={close} />}
-      </Choice>
-      {give?.assumed ? ' (assumed)' : ''}, on{' '}
-      <Choice text={machine?.machine.name ?? 'no machine'} name="machine">
-        {(close) => (
-          <ChoiceList
-            value={machine?.id ?? null}
-            options={asked.machines.map(({ id, machine: m }) => ({ id, name: m.name }))}
-            onPick={(machineId) => {
-              void asked.ask({ machineId });
-              close();
-            }}
+          <GiveEditor
+            given={operation.requiredGive}
+            onGive={(requiredGive) => change({ requiredGive })}
+            close={close}
           />
         )}
       </Choice>
-      .
+      {give?.assumed && give.required > 0 ? ' (assumed)' : ''}, on <MachineChoice asked={asked} />.
     </h1>
+  );
+}
+
+function SeamChoice({ asked }: { asked: AskedNow }) {
+  const { kind } = asked.operation;
+  return (
+    <Choice text={OPERATION[kind].name} name="seam">
+      {(close) => (
+        <ChoiceList
+          value={kind}
+          options={OPERATION_KINDS.map((id) => ({ id, name: OPERATION[id].name }))}
+          onPick={(picked) => {
+            void asked.ask({ operation: { kind: picked } });
+            close();
+          }}
+        />
+      )}
+    </Choice>
+  );
+}
+
+function MachineChoice({ asked }: { asked: AskedNow }) {
+  return (
+    <Choice text={asked.machine?.machine.name ?? 'no machine'} name="machine">
+      {(close) => (
+        <ChoiceList
+          value={asked.machine?.id ?? null}
+          options={asked.machines.map(({ id, machine }) => ({ id, name: machine.name }))}
+          onPick={(machineId) => {
+            void asked.ask({ machineId });
+            close();
+          }}
+        />
+      )}
+    </Choice>
   );
 }
 
@@ -104,12 +121,29 @@ function ClothEditor({ asked, cloth, close }: { asked: AskedNow; cloth: ClothRec
   );
 }
 
-function GiveEditor({ given, onGive, close }: { given: number | undefined; onGive: (percent: number | undefined) => void; close: () => void }) {
-  const [text] = useState(given === undefined ? '' : String(given));
+function GiveEditor({
+  given,
+  onGive,
+  close,
+}: {
+  given: number | undefined;
+  onGive: (percent: number | undefined) => void;
+  close: () => void;
+}) {
+  const text = given === undefined ? '' : String(given);
   const read = checkedBy(optionalBy(plainNumber, 'a percent, such as 35'), operationSchema.shape.requiredGive);
   return (
     <>
-      <Field label="How far the seam must stretch" unit="%" text={text} read={read} onValue={onGive} help="Empty: worked out from how far the cloth stretches." autoFocus onEnter={close} />
+      <Field
+        label="How far the seam must stretch"
+        unit="%"
+        text={text}
+        read={read}
+        onValue={onGive}
+        help="Empty: worked out from how far the cloth stretches."
+        autoFocus
+        onEnter={close}
+      />
     </>
   );
 }

@@ -33,7 +33,9 @@ export function SewLikeThis({ plan, onTest }: { plan: Plan; onTest: () => void }
     ...plan.start,
     `Sew ${plan.speed === 'slow' ? 'slowly' : plan.speed === 'steady' ? 'slow and even' : 'freely'}: guide, never pull.`,
     SECURE[plan.secure],
-    press.maxSolePlateC === 0 ? 'No iron.' : `Press at ${press.maxSolePlateC} °C at most${press.pressCloth ? ', through a cloth' : ''}, ${press.steam === 'no' ? 'no steam' : press.steam === 'little' ? 'little steam' : 'with steam'}.`,
+    press.maxSolePlateC === 0
+      ? 'No iron.'
+      : `Press at ${press.maxSolePlateC} °C at most${press.pressCloth ? ', through a cloth' : ''}, ${press.steam === 'no' ? 'no steam' : press.steam === 'little' ? 'little steam' : 'with steam'}.`,
   ];
   return (
     <section className={styles.sew} aria-labelledby="sew-like-this">

@@ -34,12 +34,21 @@ export function StartForm({ asked }: { asked: AskedNow }) {
       <Field
         label="What it is called"
         text={name}
-        read={(text) => (text.length > 200 ? { ok: false, expected: 'Expected at most 200 letters.' } : { ok: true, value: text })}
+        read={(text) =>
+          text.length > 200 ? { ok: false, expected: 'Expected at most 200 letters.' } : { ok: true, value: text }
+        }
         onValue={(text) => {
           setName(text);
           setProblem(null);
         }}
-        help={problem ?? (name === '' ? 'such as cotton jersey, 12 oz denim, light silk, neoprene' : family ? `Treated as ${FAMILY[family].name}.` : 'Not a name I know: it is treated as a plain woven until you say more.')}
+        help={
+          problem ??
+          (name === ''
+            ? 'such as cotton jersey, 12 oz denim, light silk, neoprene'
+            : family
+              ? `Treated as ${FAMILY[family].name}.`
+              : 'Not a name I know: it is treated as a plain woven until you say more.')
+        }
         autoFocus
         textFieldProps={problem ? { error: true } : undefined}
       />

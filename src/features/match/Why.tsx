@@ -149,8 +149,11 @@ function Next({ answered: { sharpening }, clothId }: { answered: Answered; cloth
         <section>
           <h2>Measure next</h2>
           <p>
-            <strong>{MEASURES[measure.measure]}.</strong> {measure.why} <Link href={`/cloth?id=${clothId}`}>Measure it</Link>
-            {others.length > 0 && <small> Then: {others.map((m) => MEASURES[m.measure].toLowerCase()).join(', ')}.</small>}
+            <strong>{MEASURES[measure.measure]}.</strong> {measure.why}{' '}
+            <Link href={`/cloth?id=${clothId}`}>Measure it</Link>
+            {others.length > 0 && (
+              <small> Then: {others.map((m) => MEASURES[m.measure].toLowerCase()).join(', ')}.</small>
+            )}
           </p>
         </section>
       )}

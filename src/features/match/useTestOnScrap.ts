@@ -12,8 +12,27 @@ export function useTestOnScrap(asked: AskedNow) {
     const { cloth, machine, operation } = asked;
     if (!cloth || !machine) return;
     const [id, at] = [newId(), nowText()];
-    await swatches.put({ id, clothId: cloth.id, machineId: machine.id, operation, startedAt: at, name: `${cloth.cloth.name}, ${OPERATION[operation.kind].name}` });
-    await lines.put({ id: newId(), swatchId: id, number: 1, setup, direction: 'across', measures: { markedMm: 100 }, findings: [], looked: false, status: 'sewing', sewnAt: at, notes: '' });
+    await swatches.put({
+      id,
+      clothId: cloth.id,
+      machineId: machine.id,
+      operation,
+      startedAt: at,
+      name: `${cloth.cloth.name}, ${OPERATION[operation.kind].name}`,
+    });
+    await lines.put({
+      id: newId(),
+      swatchId: id,
+      number: 1,
+      setup,
+      direction: 'across',
+      measures: { markedMm: 100 },
+      findings: [],
+      looked: false,
+      status: 'sewing',
+      sewnAt: at,
+      notes: '',
+    });
     router.push(`/swatch?id=${id}`);
   };
 }

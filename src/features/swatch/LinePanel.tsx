@@ -12,13 +12,13 @@ import { Measures } from './Measures';
 import { OneChange } from './OneChange';
 import { Signs } from './Signs';
 import styles from './Swatch.module.css';
-import { makeCard, type Scrap, settle } from './useScrap';
+import { makeCard, type SaveLine, type Scrap, settle } from './useScrap';
 
 /** The line in hand: its setting, what was measured, what was seen, and whether it passes. */
 export function LinePanel({ scrap, line, onNext }: { scrap: Scrap; line: Line; onNext: () => void }) {
   const { setup } = line;
   const criteria = passCriteria(scrap.seam, line);
-  const save = (change: Partial<Line>) => void lineStore.put({ ...line, ...change });
+  const save: SaveLine = (edit) => void lineStore.change(line.id, (now) => now && { ...now, ...edit(now) });
   const say = useSay();
   const undo = useUndo();
   const remove = async () => {
@@ -44,7 +44,12 @@ export function LinePanel({ scrap, line, onNext }: { scrap: Scrap; line: Line; o
         {card ? (
           <Link href={`/ledger?id=${card.id}`}>This line is a card: see it in the Ledger</Link>
         ) : (
-          <Button variant="contained" color={passes(criteria) ? 'secondary' : 'primary'} disabled={!passes(criteria)} onClick={() => void pass()}>
+          <Button
+            variant="contained"
+            color={passes(criteria) ? 'secondary' : 'primary'}
+            disabled={!passes(criteria)}
+            onClick={() => void pass()}
+          >
             Pass: keep it as a card
           </Button>
         )}

@@ -1,51 +1,96 @@
 'use client';
 
 import { useState } from 'react';
-import { lineFacts, type LineMeasures, lineMeasuresSchema } from '@/core/card';
+import { type LineFacts, lineFacts, type LineMeasures, lineMeasuresSchema } from '@/core/card';
 import type { Line } from '@/core/swatch';
 import { formatNumber } from '@/core/units';
 import { checkedBy, Field, lengthIn, optionalBy, plainNumber, type Typed } from '@/ui';
 import styles from './Swatch.module.css';
+import type { SaveLine } from './useScrap';
 
 interface Props {
   line: Line;
-  onSave: (change: Partial<Line>) => void;
+  onSave: SaveLine;
   required: number;
 }
+
+interface PartProps {
+  measures: LineMeasures;
+  facts: LineFacts;
+  set: (change: Partial<LineMeasures>) => void;
+}
+
+const MM = optionalBy(lengthIn('mm'), 'a length in mm, such as 102');
 
 /** What can be measured on the line. Nothing has to be; what is open is said below. */
 export function Measures({ line, onSave, required }: Props) {
   const { measures } = line;
-  const facts = lineFacts(measures);
-  const [popped, setPopped] = useState(measures.poppedAtMm !== undefined);
-  const set = (change: Partial<LineMeasures>) => onSave({ measures: { ...measures, ...change } });
-  const checked = (key: keyof LineMeasures, read: (text: string) => Typed<number | undefined>) => checkedAs(measures, key, read);
-  const mm = optionalBy(lengthIn('mm'), 'a length in mm, such as 102');
-  const must = Math.ceil(measures.markedMm * (1 + required / 100));
-  const pullKey = popped ? 'poppedAtMm' : 'heldToMm';
-  const pulled = measures.poppedAtMm ?? measures.heldToMm;
+  const set = (change: Partial<LineMeasures>) => onSave((now) => ({ measures: { ...now.measures, ...change } }));
+  const part = { measures, facts: lineFacts(measures), set };
   return (
     <div className={styles.measures}>
-      <div>
-        <Field label={`Stitches in ${measures.markedMm} mm`} text={text(measures.stitches)} read={checked('stitches', optionalBy(plainNumber, 'a whole number of stitches'))} onValue={(stitches) => set({ stitches })} help={facts.lengthMm ? `true length ${formatNumber(facts.lengthMm, 2)} mm` : 'count the holes between the marks'} />
-      </div>
-      <div>
-        <Field label="Length after sewing" unit="mm" text={text(measures.afterMm)} read={checked('afterMm', mm)} onValue={(afterMm) => set({ afterMm })} help={facts.growthPercent === undefined ? 'between the same marks' : `${facts.growthPercent < 0 ? 'shrank' : 'grew'} ${formatNumber(Math.abs(facts.growthPercent))} %`} />
-      </div>
-      <div>
-        <Field key={pullKey} label={popped ? 'Thread popped at' : 'Pulled to, and it held'} unit="mm" text={text(pulled)} read={checked(pullKey, mm)} onValue={(value) => set({ heldToMm: popped ? undefined : value, poppedAtMm: popped ? value : undefined })} help={facts.give ? `${formatNumber(facts.give.percent, 0)} %` : required > 0 ? `must reach ${must} mm` : 'only if it has to stretch'} />
-        <label className={styles.check}>
-          <input
-            type="checkbox"
-            checked={popped}
-            onChange={(event) => {
-              setPopped(event.target.checked);
-              set({ poppedAtMm: event.target.checked ? pulled : undefined, heldToMm: event.target.checked ? undefined : pulled });
-            }}
-          />{' '}
-          the thread popped
-        </label>
-      </div>
+      <Counted {...part} />
+      <Grown {...part} />
+      <Pulled {...part} required={required} />
+    </div>
+  );
+}
+
+function Counted({ measures, facts, set }: PartProps) {
+  const whole = optionalBy(plainNumber, 'a whole number of stitches');
+  const help = facts.lengthMm
+    ? `true length ${formatNumber(facts.lengthMm, 2)} mm`
+    : 'count the holes between the marks';
+  return (
+    <Field
+      label={`Stitches in ${measures.markedMm} mm`}
+      text={text(measures.stitches)}
+      read={checkedAs(measures, 'stitches', whole)}
+      onValue={(stitches) => set({ stitches })}
+      help={help}
+    />
+  );
+}
+
+function Grown({ measures, facts: { growthPercent: growth }, set }: PartProps) {
+  const grew = growth !== undefined && `${growth < 0 ? 'shrank' : 'grew'} ${formatNumber(Math.abs(growth))} %`;
+  return (
+    <Field
+      label="After sewing"
+      unit="mm"
+      text={text(measures.afterMm)}
+      read={checkedAs(measures, 'afterMm', MM)}
+      onValue={(afterMm) => set({ afterMm })}
+      help={grew || 'between the same marks'}
+    />
+  );
+}
+
+function Pulled({ measures, facts, set, required }: PartProps & { required: number }) {
+  const [popped, setPopped] = useState(measures.poppedAtMm !== undefined);
+  const key = popped ? 'poppedAtMm' : 'heldToMm';
+  const pulled = measures.poppedAtMm ?? measures.heldToMm;
+  const keep = (mm: number | undefined, broke: boolean) =>
+    set({ heldToMm: broke ? undefined : mm, poppedAtMm: broke ? mm : undefined });
+  const must = Math.ceil(measures.markedMm * (1 + required / 100));
+  const open = required > 0 ? `must reach ${must} mm` : 'only if it has to stretch';
+  const toggle = (broke: boolean) => {
+    setPopped(broke);
+    keep(pulled, broke);
+  };
+  return (
+    <div>
+      <Field
+        label={popped ? 'Popped at' : 'Pulled to, held'}
+        unit="mm"
+        text={text(pulled)}
+        read={checkedAs(measures, key, MM)}
+        onValue={(mm) => keep(mm, popped)}
+        help={facts.give ? `${formatNumber(facts.give.percent, 0)} %` : open}
+      />
+      <label className={styles.check}>
+        <input type="checkbox" checked={popped} onChange={(event) => toggle(event.target.checked)} /> the thread popped
+      </label>
     </div>
   );
 }
@@ -57,7 +102,12 @@ function checkedAs(measures: LineMeasures, key: keyof LineMeasures, read: (text:
   return (typed: string): Typed<number | undefined> => {
     const value = checkedBy<number | undefined>(read, lineMeasuresSchema.shape[key])(typed);
     if (!value.ok) return value;
-    const whole = lineMeasuresSchema.safeParse({ ...measures, poppedAtMm: undefined, heldToMm: undefined, [key]: value.value });
+    const whole = lineMeasuresSchema.safeParse({
+      ...measures,
+      poppedAtMm: undefined,
+      heldToMm: undefined,
+      [key]: value.value,
+    });
     const issue = whole.success ? null : whole.error.issues.find((i) => i.path[0] === key);
     return issue ? { ok: false, expected: `${issue.message[0].toUpperCase()}${issue.message.slice(1)}.` } : value;
   };

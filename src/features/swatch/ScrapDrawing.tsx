@@ -5,6 +5,7 @@ import { lineFacts } from '@/core/card';
 import type { Line } from '@/core/swatch';
 import { formatNumber } from '@/core/units';
 import { ClothFill, HaloText, StitchPath } from '@/ui';
+import styles from './Swatch.module.css';
 import type { Scrap } from './useScrap';
 
 const WIDTH = 620;
@@ -12,6 +13,8 @@ const ROW = 112;
 /** Drawing units for a mm of scrap along the line: 120 mm are sewn, 100 of them marked. */
 const PER_MM = 3.3;
 const LEFT = 74;
+/** Swings are drawn this much wider than they are, or they could not be told apart at arm's length. */
+const WIDER = 2.4;
 
 interface Props {
   scrap: Scrap;
@@ -27,19 +30,45 @@ export function ScrapDrawing({ scrap, current, onPick }: Props) {
   const height = rows * ROW + 44;
   const torn = `M22 12 L${WIDTH - 16} 5 L${WIDTH - 8} ${height - 12} L${WIDTH / 2} ${height - 5} L26 ${height - 12} Z`;
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${height}`} role="group" aria-label="The scrap and its lines" style={{ display: 'block', width: '100%', height: 'auto' }}>
+    <svg
+      viewBox={`0 0 ${WIDTH} ${height}`}
+      className="draft"
+      role="group"
+      aria-label="The scrap and its lines"
+      style={{ display: 'block', width: '100%', height: 'auto' }}
+    >
       <defs>
         <ClothFill id={id} look={{ ...cloth.cloth, colour: cloth.colour }} scale={1.2} />
       </defs>
       <path d={torn} fill={`url(#${id})`} stroke="var(--ink-2)" strokeWidth="1.6" />
-      <HaloText x={LEFT + 60 * PER_MM} y={36} anchor="middle" weight={450}>100 mm between the marks</HaloText>
+      <HaloText x={LEFT + 60 * PER_MM} y={36} anchor="middle" weight={450}>
+        100 mm between the marks
+      </HaloText>
       {lines.map((line, i) => (
-        <Row key={line.id} line={line} y={44 + i * ROW + ROW / 2} here={line.id === current} onPick={() => onPick(line.id)} />
+        <Row
+          key={line.id}
+          line={line}
+          y={44 + i * ROW + ROW / 2}
+          here={line.id === current}
+          onPick={() => onPick(line.id)}
+        />
       ))}
       <g>
-        <path d={`M${LEFT} ${44 + lines.length * ROW + ROW / 2} h${120 * PER_MM}`} stroke="#fffcf6" strokeWidth="6" strokeOpacity="0.7" />
-        <path d={`M${LEFT} ${44 + lines.length * ROW + ROW / 2} h${120 * PER_MM}`} stroke="#231f2c" strokeWidth="2" strokeDasharray="2 7" />
-        <HaloText x={LEFT} y={44 + lines.length * ROW + ROW / 2 - 12} weight={450}>room for the next line</HaloText>
+        <path
+          d={`M${LEFT} ${44 + lines.length * ROW + ROW / 2} h${120 * PER_MM}`}
+          stroke="#fffcf6"
+          strokeWidth="6"
+          strokeOpacity="0.7"
+        />
+        <path
+          d={`M${LEFT} ${44 + lines.length * ROW + ROW / 2} h${120 * PER_MM}`}
+          stroke="#231f2c"
+          strokeWidth="2"
+          strokeDasharray="2 7"
+        />
+        <HaloText x={LEFT} y={44 + lines.length * ROW + ROW / 2 - 12} weight={450}>
+          room for the next line
+        </HaloText>
       </g>
     </svg>
   );
@@ -49,19 +78,66 @@ function Row({ line, y, here, onPick }: { line: Line; y: number; here: boolean; 
   const { setup } = line;
   const [title, note] = outcome(line);
   const colour = here ? '#b4233c' : '#4c4556';
-  const mark = (mm: number) => <path d={`M${LEFT + mm * PER_MM} ${y - 26} v52`} stroke="#231f2c" strokeWidth="2" strokeDasharray="5 4" />;
+  const mark = (mm: number) => (
+    <path d={`M${LEFT + mm * PER_MM} ${y - 26} v52`} stroke="#231f2c" strokeWidth="2" strokeDasharray="5 4" />
+  );
   return (
-    <g role="button" tabIndex={0} aria-pressed={here} aria-label={`Line ${line.number}: ${title}`} onClick={onPick} onKeyDown={(e) => (e.key === 'Enter' || e.key === ' ') && (e.preventDefault(), onPick())} style={{ cursor: 'pointer' }}>
-      {here ? <rect x="24" y={y - ROW / 2 + 4} width={WIDTH - 40} height={ROW - 8} fill="#fffcf6" fillOpacity="0.6" stroke="#b4233c" strokeWidth="2" /> : <rect x="24" y={y - ROW / 2 + 4} width={WIDTH - 40} height={ROW - 8} fill="transparent" />}
+    <g
+      role="button"
+      tabIndex={0}
+      aria-pressed={here}
+      aria-label={`Line ${line.number}: ${title}`}
+      onClick={onPick}
+      onKeyDown={(e) => (e.key === 'Enter' || e.key === ' ') && (e.preventDefault(), onPick())}
+      style={{ cursor: 'pointer' }}
+    >
+      {here ? (
+        <rect
+          x="24"
+          y={y - ROW / 2 + 4}
+          width={WIDTH - 40}
+          height={ROW - 8}
+          fill="#fffcf6"
+          fillOpacity="0.6"
+          stroke="#b4233c"
+          strokeWidth="2"
+        />
+      ) : (
+        <rect x="24" y={y - ROW / 2 + 4} width={WIDTH - 40} height={ROW - 8} fill="transparent" />
+      )}
       <circle cx="48" cy={y} r="16" fill="#fffcf6" stroke="#231f2c" strokeWidth="2" />
-      <text x="48" y={y + 5.5} textAnchor="middle" fontSize="16" fontWeight="700" fill="#231f2c">{line.number}</text>
+      <text x="48" y={y + 5.5} textAnchor="middle" fontSize="16" fontWeight="700" fill="#231f2c">
+        {line.number}
+      </text>
       <g transform={`translate(${LEFT} ${y})`}>
-        <StitchPath stitch={setup.stitch} lengthMm={setup.lengthMm} widthMm={setup.widthMm} gapMm={setup.needle.gapMm} scale={PER_MM} seamMm={120} colour={colour} dots={2} />
+        <StitchPath
+          stitch={setup.stitch}
+          lengthMm={setup.lengthMm}
+          widthMm={setup.widthMm}
+          gapMm={setup.needle.gapMm}
+          scale={PER_MM}
+          wide={WIDER}
+          seamMm={120}
+          colour={colour}
+          dots={1.9}
+        />
       </g>
       {mark(10)}
       {mark(110)}
-      <HaloText x={LEFT + 120 * PER_MM + 14} y={y - 3} colour={here ? '#b4233c' : '#231f2c'} size={14}>{title}</HaloText>
-      <HaloText x={LEFT + 120 * PER_MM + 14} y={y + 17} size={13} weight={450}>{note}</HaloText>
+      <Outcome y={y} here={here} title={title} note={note} />
+    </g>
+  );
+}
+
+function Outcome({ y, here, title, note }: { y: number; here: boolean; title: string; note: string }) {
+  return (
+    <g className={styles.outcome}>
+      <HaloText x={LEFT + 120 * PER_MM + 14} y={y - 3} colour={here ? '#b4233c' : '#231f2c'} size={14}>
+        {title}
+      </HaloText>
+      <HaloText x={LEFT + 120 * PER_MM + 14} y={y + 17} size={13} weight={450}>
+        {note}
+      </HaloText>
     </g>
   );
 }
@@ -69,7 +145,10 @@ function Row({ line, y, here, onPick }: { line: Line; y: number; here: boolean; 
 function outcome(line: Line): [string, string] {
   const { give, growthPercent } = lineFacts(line.measures);
   const size = `${formatNumber(line.setup.lengthMm, 2)}${line.setup.widthMm > 0 ? ` × ${formatNumber(line.setup.widthMm, 2)}` : ''} mm`;
-  const grew = growthPercent === undefined ? size : `${growthPercent < 0 ? 'shrank' : 'grew'} ${formatNumber(Math.abs(growthPercent))} %`;
+  const grew =
+    growthPercent === undefined
+      ? size
+      : `${growthPercent < 0 ? 'shrank' : 'grew'} ${formatNumber(Math.abs(growthPercent))} %`;
   if (line.status === 'passed') return ['✓ passed', grew];
   if (give?.popped) return [`popped at ${formatNumber(give.percent, 0)} %`, grew];
   if (line.status === 'failed') return ['✗ failed', grew];

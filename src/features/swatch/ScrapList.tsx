@@ -16,7 +16,8 @@ export function ScrapList() {
   if (swatches.length === 0) {
     return (
       <p className={styles.quiet}>
-        No scrap yet. Machine, cloth, needle and thread answer differently every time, so every setting is tried on the same cloth first. <Link href="/match">Match a cloth</Link>, then choose Test on scrap.
+        No scrap yet. Machine, cloth, needle and thread answer differently every time, so every setting is tried on the
+        same cloth first. <Link href="/match">Match a cloth</Link>, then choose Test on scrap.
       </p>
     );
   }
@@ -28,10 +29,14 @@ export function ScrapList() {
         return (
           <li key={swatch.id}>
             <Link href={`/swatch?id=${swatch.id}`}>
-              {cloth && <ClothSwatch look={{ ...cloth.cloth, colour: cloth.colour }} label="" className={styles.small} />}
+              {cloth && (
+                <ClothSwatch look={{ ...cloth.cloth, colour: cloth.colour }} label="" className={styles.small} />
+              )}
               <span>
                 <strong>{swatch.name}</strong>
-                <span className={styles.quiet}>{standing(own)}, {sayWhen(swatch.startedAt)}</span>
+                <span className={styles.quiet}>
+                  {standing(own)}, {sayWhen(swatch.startedAt)}
+                </span>
               </span>
             </Link>
           </li>

@@ -17,13 +17,24 @@ import { type Scrap } from './useScrap';
 export function ScrapPage({ scrap }: { scrap: Scrap }) {
   const { swatch, cloth, lines } = scrap;
   const [picked, setPicked] = useState<string | null>(null);
-  const line = lines.find((l) => l.id === picked) ?? lines.findLast((l) => l.status === 'sewing') ?? lines.at(-1) ?? null;
+  const line =
+    lines.find((l) => l.id === picked) ?? lines.findLast((l) => l.status === 'sewing') ?? lines.at(-1) ?? null;
   useTarget(scrap, line);
   const remove = useRemoveScrap(scrap);
   const add = async (from: Line) => {
     const id = newId();
     const number = Math.max(0, ...lines.map((l) => l.number)) + 1;
-    await lineStore.put({ ...from, id, number, measures: { markedMm: 100 }, findings: [], looked: false, status: 'sewing', sewnAt: nowText(), notes: '' });
+    await lineStore.put({
+      ...from,
+      id,
+      number,
+      measures: { markedMm: 100 },
+      findings: [],
+      looked: false,
+      status: 'sewing',
+      sewnAt: nowText(),
+      notes: '',
+    });
     setPicked(id);
   };
   return (
@@ -32,17 +43,25 @@ export function ScrapPage({ scrap }: { scrap: Scrap }) {
         <div className={styles.title}>
           <h1>{swatch.name}</h1>
           <span className={styles.quiet}>
-            {scrap.seam.layers} {scrap.seam.layers === 1 ? 'layer' : 'layers'}, {OPERATION[swatch.operation.kind].name}, on {scrap.machine.machine.name}
+            {scrap.seam.layers} {scrap.seam.layers === 1 ? 'layer' : 'layers'}, {OPERATION[swatch.operation.kind].name},
+            on {scrap.machine.machine.name}
           </span>
         </div>
         <ScrapDrawing scrap={scrap} current={line?.id ?? null} onPick={setPicked} />
-        <p className={styles.quiet}>Cut the scrap from {cloth.cloth.name}, the same number of layers as the real seam. Mark 100 mm, sew 120 mm through the marks.</p>
+        <p className={styles.quiet}>
+          Cut the scrap from {cloth.cloth.name}, the same number of layers as the real seam. Mark 100 mm, sew 120 mm
+          through the marks. Swings are drawn wider than they are.
+        </p>
         <p>
           <Link href="/swatch">All scraps</Link>
           <Button onClick={() => void remove()}>Throw this scrap away</Button>
         </p>
       </section>
-      {line ? <LinePanel key={line.id} scrap={scrap} line={line} onNext={() => void add(line)} /> : <p className={styles.panel}>No line on this scrap. Start again from Match.</p>}
+      {line ? (
+        <LinePanel key={line.id} scrap={scrap} line={line} onNext={() => void add(line)} />
+      ) : (
+        <p className={styles.panel}>No line on this scrap. Start again from Match.</p>
+      )}
     </div>
   );
 }
@@ -51,7 +70,12 @@ export function ScrapPage({ scrap }: { scrap: Scrap }) {
 function useTarget({ cloth, machine }: Scrap, line: Line | null) {
   const key = line?.status === 'sewing' ? JSON.stringify(line.setup) : null;
   useEffect(() => {
-    if (key !== null) void writePreference('target', { setup: JSON.parse(key), machineId: machine.id, clothName: cloth.cloth.name });
+    if (key !== null)
+      void writePreference('target', {
+        setup: JSON.parse(key),
+        machineId: machine.id,
+        clothName: cloth.cloth.name,
+      });
   }, [key, machine.id, cloth.cloth.name]);
 }
 

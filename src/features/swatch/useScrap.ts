@@ -18,6 +18,9 @@ export interface Scrap {
   seam: SeamContext;
 }
 
+/** Changes the line as it is stored now. */
+export type SaveLine = (edit: (now: Line) => Partial<Line>) => void;
+
 /** One scrap, live; null when there is none of that key, undefined while it is read. */
 export function useScrap(id: string): Scrap | null | undefined {
   const swatches = useSwatches();

@@ -4,7 +4,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { type Machine, machineSchema } from '@/core/kit';
 import { formatNumber } from '@/core/units';
-import { Field, plainNumber, type Typed } from '@/ui';
+import { Field, plainNumber, Tick, type Typed } from '@/ui';
 import styles from './Workroom.module.css';
 
 type Set = (change: Partial<Machine>) => void;
@@ -28,16 +28,24 @@ const TENSION = [
 
 function TensionDial({ machine, onSet }: { machine: Machine; onSet: Set }) {
   const dial = machine.tensionDial;
-  const read = (key: keyof Machine['tensionDial']) => (text: string): Typed<number> => {
-    const value = plainNumber(text);
-    if (value === null) return { ok: false, expected: 'Expected a number on the dial.' };
-    const checked = machineSchema.shape.tensionDial.safeParse({ ...dial, [key]: value });
-    return checked.success ? { ok: true, value } : { ok: false, expected: said(checked.error.issues[0].message) };
-  };
+  const read =
+    (key: keyof Machine['tensionDial']) =>
+    (text: string): Typed<number> => {
+      const value = plainNumber(text);
+      if (value === null) return { ok: false, expected: 'Expected a number on the dial.' };
+      const checked = machineSchema.shape.tensionDial.safeParse({ ...dial, [key]: value });
+      return checked.success ? { ok: true, value } : { ok: false, expected: said(checked.error.issues[0].message) };
+    };
   return (
     <div className={styles.dial}>
       {TENSION.map(([key, label]) => (
-        <Field key={key} label={label} text={formatNumber(dial[key], 2)} read={read(key)} onValue={(value) => onSet({ tensionDial: { ...dial, [key]: value } })} />
+        <Field
+          key={key}
+          label={label}
+          text={formatNumber(dial[key], 2)}
+          read={read(key)}
+          onValue={(value) => onSet({ tensionDial: { ...dial, [key]: value } })}
+        />
       ))}
     </div>
   );
@@ -46,20 +54,47 @@ function TensionDial({ machine, onSet }: { machine: Machine; onSet: Set }) {
 function PressureDial({ machine, onSet }: { machine: Machine; onSet: Set }) {
   const dial = machine.pressureDial;
   const read = (text: string): Typed<(string | number)[]> => {
-    const positions = text.split(',').map((part) => part.trim()).filter(Boolean).map((part) => plainNumber(part) ?? part);
+    const positions = text
+      .split(',')
+      .map((part) => part.trim())
+      .filter(Boolean)
+      .map((part) => plainNumber(part) ?? part);
     if (positions.length < 2) return { ok: false, expected: 'Expected two marks or more, with commas between them.' };
-    return new Set(positions).size === positions.length ? { ok: true, value: positions } : { ok: false, expected: 'Expected each mark once.' };
+    return new Set(positions).size === positions.length
+      ? { ok: true, value: positions }
+      : { ok: false, expected: 'Expected each mark once.' };
   };
-  const place = (positions: (string | number)[]) => ({ positions, normal: dial && positions.includes(dial.normal) ? dial.normal : positions[Math.floor((positions.length - 1) / 2)] });
+  const place = (positions: (string | number)[]) => ({
+    positions,
+    normal: dial && positions.includes(dial.normal) ? dial.normal : positions[Math.floor((positions.length - 1) / 2)],
+  });
   return (
     <div className={styles.dial}>
-      <label className={styles.tick}>
-        <input type="checkbox" checked={dial !== null} onChange={(e) => onSet({ pressureDial: e.target.checked ? { positions: [0, 1, 2, 3], normal: 2 } : null })} /> Pressure can be set
-      </label>
+      <Tick
+        name="Pressure can be set"
+        checked={dial !== null}
+        onToggle={(on) => onSet({ pressureDial: on ? { positions: [0, 1, 2, 3], normal: 2 } : null })}
+      />
       {dial && (
         <>
-          <Field label="Marks, lightest to heaviest" text={dial.positions.join(', ')} read={read} onValue={(positions) => onSet({ pressureDial: place(positions) })} help="numbers, letters or words as printed" />
-          <TextField select size="small" label="normal" value={String(dial.normal)} onChange={(e) => onSet({ pressureDial: { ...dial, normal: dial.positions.find((p) => String(p) === e.target.value)! } })}>
+          <Field
+            label="Marks, lightest to heaviest"
+            text={dial.positions.join(', ')}
+            read={read}
+            onValue={(positions) => onSet({ pressureDial: place(positions) })}
+            help="numbers, letters or words as printed"
+          />
+          <TextField
+            select
+            size="small"
+            label="normal"
+            value={String(dial.normal)}
+            onChange={(e) =>
+              onSet({
+                pressureDial: { ...dial, normal: dial.positions.find((p) => String(p) === e.target.value)! },
+              })
+            }
+          >
             {dial.positions.map((position) => (
               <MenuItem key={String(position)} value={String(position)}>
                 {String(position)}

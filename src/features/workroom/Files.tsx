@@ -8,7 +8,13 @@ import { useSay, useStartOwn, useUndo } from '@/parts/workspace';
 import { StopPlate } from '@/ui';
 import styles from './Workroom.module.css';
 
-const NOUN_NAMES: Record<(typeof NOUNS)[number], string> = { cloths: 'cloths', machines: 'machines', swatches: 'scraps', lines: 'lines', cards: 'cards' };
+const NOUN_NAMES: Record<(typeof NOUNS)[number], string> = {
+  cloths: 'cloths',
+  machines: 'machines',
+  swatches: 'scraps',
+  lines: 'lines',
+  cards: 'cards',
+};
 
 interface Preview {
   fileName: string;
@@ -25,14 +31,22 @@ export function Files() {
   const choose = async (file: File | undefined) => {
     if (!file) return;
     const { read, plan } = await previewImport(await file.text(), new Date());
-    setPreview({ fileName: file.name, workroom: read.ok ? read.workroom : null, plan, problem: read.ok ? null : `${read.error.path}: ${read.error.message}` });
+    setPreview({
+      fileName: file.name,
+      workroom: read.ok ? read.workroom : null,
+      plan,
+      problem: read.ok ? null : `${read.error.path}: ${read.error.message}`,
+    });
   };
   return (
     <section aria-labelledby="files" className={styles.files}>
       <h2 id="files">Files</h2>
       <p>Your workroom lives in this browser and in the files it exports, nowhere else.</p>
       <div className={styles.actions}>
-        <Button variant="outlined" onClick={() => void download().then(() => say('The workroom is in your downloads.'))}>
+        <Button
+          variant="outlined"
+          onClick={() => void download().then(() => say('The workroom is in your downloads.'))}
+        >
           Export the workroom
         </Button>
         <Button variant="outlined" component="label">
@@ -102,7 +116,8 @@ function ImportPreview({ preview, onDone }: { preview: Preview; onDone: () => vo
           const { added, changed, same } = preview.plan![noun];
           return (
             <li key={noun}>
-              {NOUN_NAMES[noun]}: add <strong>{added}</strong>, change <strong>{changed}</strong>, leave {same} as they are
+              {NOUN_NAMES[noun]}: add <strong>{added}</strong>, change <strong>{changed}</strong>, leave {same} as they
+              are
             </li>
           );
         })}

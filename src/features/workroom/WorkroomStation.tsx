@@ -19,7 +19,11 @@ export function WorkroomStation() {
   const { machine, machines } = asked;
   const add = async () => {
     const id = newId();
-    await store.put({ id, addedAt: nowText(), machine: { ...PLAIN_MACHINE, name: `Machine ${machines.length + 1}` } });
+    await store.put({
+      id,
+      addedAt: nowText(),
+      machine: { ...PLAIN_MACHINE, name: `Machine ${machines.length + 1}` },
+    });
     await asked.ask({ machineId: id });
   };
   const remove = async () => {
@@ -37,8 +41,19 @@ export function WorkroomStation() {
       <div className={styles.columns}>
         <section aria-labelledby="machine">
           <h2 id="machine">Machine</h2>
-          {machines.length > 1 && <ChoiceList value={machine?.id ?? null} options={machines.map(({ id, machine: m }) => ({ id, name: m.name }))} onPick={(machineId) => void asked.ask({ machineId })} />}
-          {machine ? <MachineForm key={machine.id} record={machine} /> : <p>No machine. Add one to be told what to dial.</p>}
+          {machines.length > 1 && (
+            <ChoiceList
+              focus={false}
+              value={machine?.id ?? null}
+              options={machines.map(({ id, machine: m }) => ({ id, name: m.name }))}
+              onPick={(machineId) => void asked.ask({ machineId })}
+            />
+          )}
+          {machine ? (
+            <MachineForm key={machine.id} record={machine} />
+          ) : (
+            <p>No machine. Add one to be told what to dial.</p>
+          )}
           <div className={styles.actions}>
             <Button variant="outlined" onClick={() => void add()}>
               Another machine

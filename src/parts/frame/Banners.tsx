@@ -16,21 +16,25 @@ export function Banners() {
   return (
     <>
       {workroom === 'demo' && (
-        <div className={styles.banner}>
+        <section aria-label="Demo workroom" className={styles.banner}>
           <p>
             This is a demo workroom: <strong>{name}</strong>. Look round, change anything; nothing in it is real.
           </p>
           <Button size="small" variant="outlined" onClick={() => void startOwn().then(() => router.push('/match'))}>
             Start my own workroom
           </Button>
-        </div>
+        </section>
       )}
       {unreadable.length > 0 && (
-        <div className={styles.banner} role="alert">
+        <section aria-label="Unreadable entries" className={styles.banner}>
           <p>
-            <strong>{unreadable.length} stored {unreadable.length === 1 ? 'entry' : 'entries'} cannot be read</strong> and {unreadable.length === 1 ? 'is' : 'are'} kept untouched. First: {unreadable[0].noun}, {unreadable[0].problem}.
+            <strong>
+              {unreadable.length} stored {unreadable.length === 1 ? 'entry' : 'entries'} cannot be read
+            </strong>{' '}
+            and {unreadable.length === 1 ? 'is' : 'are'} kept untouched. First: {unreadable[0].noun},{' '}
+            {unreadable[0].problem}.
           </p>
-        </div>
+        </section>
       )}
     </>
   );

@@ -27,7 +27,12 @@ export function Tape() {
         {STATIONS.map(({ href, name, ...rest }) => {
           const here = path.startsWith(href);
           return (
-            <Link key={href} href={href} className={`${styles.station} ${'end' in rest ? styles.end : ''}`} aria-current={here ? 'page' : undefined}>
+            <Link
+              key={href}
+              href={href}
+              className={`${styles.station} ${'end' in rest ? styles.end : ''}`}
+              aria-current={here ? 'page' : undefined}
+            >
               {name}
             </Link>
           );

@@ -36,7 +36,11 @@ export function Strip() {
       </button>
       <div className={styles.body}>
         <Summary strip={strip} />
-        {strip.readings || count > 0 ? <Columns strip={strip} /> : <p className={styles.empty}>Nothing noted yet. Match a cloth, and what to set appears here.</p>}
+        {strip.readings || count > 0 ? (
+          <Columns strip={strip} />
+        ) : (
+          <p className={styles.empty}>Nothing noted yet. Match a cloth, and what to set appears here.</p>
+        )}
       </div>
     </aside>
   );
@@ -52,15 +56,19 @@ function Summary({ strip }: { strip: StripState }) {
       {changes.length > 0 ? (
         <>
           <span className={styles.must}>
-            {leftOver ? `Still set for ${leftOver}, ${sayWhen(on!.since)}. ` : ''}
-            {changes.length} to change{powerOff ? '; power off first' : ''}
+            {leftOver ? `Still set for ${leftOver}, ${sayWhen(on!.since)}: ` : ''}
+            {changes.length} to change{powerOff ? ', power off first' : ''}
           </span>
           <button type="button" className={styles.all} onClick={tickAll}>
             All set
           </button>
         </>
       ) : (
-        on && <span className={styles.label}>{on.clothName ? `Set for ${on.clothName}, ${sayWhen(on.since)}` : `Set ${sayWhen(on.since)}`}</span>
+        on && (
+          <span className={styles.label}>
+            {on.clothName ? `Set for ${on.clothName}, ${sayWhen(on.since)}` : `Set ${sayWhen(on.since)}`}
+          </span>
+        )
       )}
     </div>
   );
@@ -68,12 +76,15 @@ function Summary({ strip }: { strip: StripState }) {
 
 function Columns({ strip }: { strip: StripState }) {
   const { readings, changes, on, tick } = strip;
-  const shown = READINGS.filter((r) => r !== 'position' || changes.some((c) => c.reading === r) || (readings && readings.position !== 'centre'));
+  const shown = READINGS.filter(
+    (r) => r !== 'position' || changes.some((c) => c.reading === r) || (readings && readings.position !== 'centre'),
+  );
   return (
     <ol className={styles.columns}>
       {shown.map((reading) => {
         const change = changes.find((c) => c.reading === reading);
-        const hours = reading === 'needle' && on && on.needleHours >= 0.05 ? `${formatNumber(on.needleHours, 1)} of 5 h` : null;
+        const hours =
+          reading === 'needle' && on && on.needleHours >= 0.05 ? `${formatNumber(on.needleHours, 1)} of 5 h` : null;
         return (
           <li key={reading} className={change ? styles.changed : undefined}>
             {change ? (
@@ -96,8 +107,16 @@ function ToChange({ change, onTick }: { change: Change; onTick: () => void }) {
   const name = NAMES[change.reading];
   const from = change.from ?? 'not known';
   return (
-    <button type="button" className={styles.column} onClick={onTick} aria-label={`${name}: change from ${from} to ${change.to}. Tick off when done`}>
-      <span className={styles.label}>{name}{change.powerOff ? ', power off' : ''}</span>
+    <button
+      type="button"
+      className={styles.column}
+      onClick={onTick}
+      aria-label={`${name}: change from ${from} to ${change.to}. Tick off when done`}
+    >
+      <span className={styles.label}>
+        {name}
+        {change.powerOff ? ', power off' : ''}
+      </span>
       <s className={styles.from}>{from}</s>
       <span className={styles.to}>{change.to}</span>
     </button>

@@ -28,28 +28,31 @@ export function useStrip(): StripState | null {
   if (!machine || on === undefined || wanted === undefined) return null;
   const target = wanted?.machineId === machine.id ? wanted : null;
   const changes = target ? setupChanges(machine.machine, on?.setup ?? null, target.setup, on?.unsure) : [];
-  const store = (next: OnMachine) => void onMachines.put(next);
+  const store = (edit: (now: OnMachine | null) => OnMachine) =>
+    void onMachines.change(machine.id, (now) => edit(now ?? null));
   return {
     machine,
     on,
     readings: on ? settingReadings(machine.machine, on.setup) : null,
     changes,
     leftOver: on && target && changes.length > 0 && on.clothName !== target.clothName ? on.clothName : null,
-    tick: (reading) => target && store(ticked(on, target, reading, changes.length === 1)),
-    tickAll: () => target && store(allSet(on, target, changes)),
+    tick: (reading) => target && store((now) => ticked(machine, now, target, reading)),
+    tickAll: () => target && store((now) => allSet(now, target, changes)),
   };
 }
 
-function ticked(on: OnMachine | null, target: Target, reading: Reading, last: boolean): OnMachine {
+function ticked({ machine }: MachineRecord, on: OnMachine | null, target: Target, reading: Reading): OnMachine {
   const unsure = (on ? on.unsure : [...READINGS]).filter((r) => r !== reading);
   const now = on ?? fresh(target);
+  const setup = withReading(now.setup, target.setup, reading);
+  const done = setupChanges(machine, setup, target.setup, unsure).length === 0;
   return {
     ...now,
-    setup: withReading(now.setup, target.setup, reading),
+    setup,
     unsure,
     needleHours: reading === 'needle' ? 0 : now.needleHours,
-    clothName: last ? target.clothName : now.clothName,
-    since: last ? nowText() : now.since,
+    clothName: done ? target.clothName : now.clothName,
+    since: done ? nowText() : now.since,
   };
 }
 

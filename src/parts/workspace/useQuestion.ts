@@ -3,7 +3,15 @@
 import type { ClothRecord, MachineRecord } from '@/core/file';
 import type { Kit } from '@/core/kit';
 import type { Operation } from '@/core/setup';
-import { type PreferenceValue, readPreference, useCloths, useKit, useMachines, usePreference, writePreference } from '@/data';
+import {
+  type PreferenceValue,
+  readPreference,
+  useCloths,
+  useKit,
+  useMachines,
+  usePreference,
+  writePreference,
+} from '@/data';
 
 /** What is being asked right now, over all stations: which cloth, which seam, on which machine, with what. */
 export interface AskedNow {

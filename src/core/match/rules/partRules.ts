@@ -3,6 +3,7 @@ import { type Rule, rule } from '../ruleTypes';
 const KNIT = { structure: ['knit'] as const };
 
 /** Needle, thread, foot, plate and pressure. Later rules override earlier ones for the same choice. */
+// prettier-ignore
 export const PART_RULES: readonly Rule[] = [
   rule('point.suits-cloth', {}, { parameter: 'needle.point', costs: {} },
     'A point between sharp and ballpoint serves ordinary wovens.'),

@@ -11,6 +11,7 @@ const press = (maxSolePlateC: number, pressCloth: boolean, steam: 'yes' | 'littl
   ({ parameter: 'plan.press', value: { maxSolePlateC, pressCloth, steam } }) as const;
 
 /** Everything but the dials: seam, start, ends, holding, cutting, marking, pressing, speed. */
+// prettier-ignore
 export const PLAN_RULES: readonly Rule[] = [
   rule('seam.plain', {}, { parameter: 'plan.seam', value: 'Plain seam, right sides together, pressed open' }, 'The flattest seam for most cloth.'),
   rule('seam.knit', KNIT, { parameter: 'plan.seam', value: 'Plain seam, right sides together, edges left as they are' }, 'A knit does not fray; a second row only stretches it.'),

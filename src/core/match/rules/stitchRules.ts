@@ -3,9 +3,17 @@ import { type Rule, rule } from '../ruleTypes';
 const KNIT = { structure: ['knit'] as const };
 
 /** What every other stitch costs when a school names one. */
-const OTHERS = { zigzag: 2, lightning: 2, 'triple-straight': 2, 'three-step-zigzag': 2, 'overlock-like': 2, 'step-cross': 2 };
+const OTHERS = {
+  zigzag: 2,
+  lightning: 2,
+  'triple-straight': 2,
+  'three-step-zigzag': 2,
+  'overlock-like': 2,
+  'step-cross': 2,
+};
 
 /** Which stitch, how long, how wide. Later rules override earlier ones for the same choice. */
+// prettier-ignore
 export const STITCH_RULES: readonly Rule[] = [
   rule('stitch.straight-holds', {}, { parameter: 'stitch', costs: { straight: 0, 'triple-straight': 0.5, zigzag: 0.6 } },
     'A straight stitch is the firmest and finest line where nothing has to stretch.'),

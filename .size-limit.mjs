@@ -1,0 +1,36 @@
+// First-load JavaScript of every station: the scripts its own HTML names, as a current browser loads them (what is
+// marked noModule is for browsers of before 2018 and never fetched by others).
+import { readdirSync, readFileSync } from 'node:fs';
+import path from 'node:path';
+
+const built = path.join(import.meta.dirname, '.next');
+const STATIONS = ['cloth', 'match', 'swatch', 'ledger', 'workroom'];
+
+function scriptsOf(station) {
+  const html = readFileSync(path.join(built, 'server', 'app', `${station}.html`), 'utf8');
+  const tags = [...html.matchAll(/<script[^>]*>/g)].map(([tag]) => tag);
+  const old = tags.filter((tag) => /nomodule/i.test(tag)).join(' ');
+  const files = new Set([...html.matchAll(/\/_next\/(static\/chunks\/[^"'\\]+?\.js)/g)].map(([, file]) => file));
+  const loaded = [...files].filter((file) => !old.includes(file));
+  if (loaded.length === 0) throw new Error(`size-limit: expected scripts in ${station}.html, got none`);
+  return loaded.map((file) => `.next/${file}`);
+}
+
+const chunks = path.join(built, 'static', 'chunks');
+const holdsRules = readdirSync(chunks, { recursive: true })
+  .filter(
+    (file) => file.endsWith('.js') && readFileSync(path.join(chunks, file), 'utf8').includes('stitch.straight-holds'),
+  )
+  .map((file) => `.next/static/chunks/${file}`);
+
+const budgets = [
+  ...STATIONS.map((name) => ({
+    name: `first load of ${name}`,
+    path: scriptsOf(name),
+    limit: '350 kB',
+    gzip: true,
+  })),
+  { name: 'match, with its rules', path: holdsRules, limit: '150 kB', gzip: true },
+];
+
+export default budgets;

@@ -1,0 +1,32 @@
+import { test as base, expect, type Page } from '@playwright/test';
+
+/** A test whose page may ask nothing of any other origin, and may log no error. */
+export const test = base.extend<{ page: Page }>({
+  page: async ({ page, baseURL }, use) => {
+    const slips: string[] = [];
+    page.on('request', (request) => {
+      const url = new URL(request.url());
+      const own = url.origin === new URL(baseURL!).origin || ['data:', 'blob:'].includes(url.protocol);
+      if (!own) slips.push(`asked ${url.origin}`);
+    });
+    page.on('console', (message) => message.type() === 'error' && slips.push(`console: ${message.text()}`));
+    page.on('pageerror', (error) => slips.push(`error: ${error.message}`));
+    await use(page);
+    expect(slips, 'requests to other origins and errors').toEqual([]);
+  },
+});
+
+export { expect };
+
+/** The large reading of a label on Match or a card. */
+export const reading = (page: Page, label: string) =>
+  page
+    .locator('dl > div')
+    .filter({ has: page.locator('dt', { hasText: new RegExp(`^${label}$`) }) })
+    .locator('dd')
+    .first();
+
+/** Waits until the workroom is open and an answer is on screen. */
+export async function answered(page: Page) {
+  await expect(reading(page, 'Stitch').first()).toBeVisible();
+}

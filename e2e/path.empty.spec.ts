@@ -1,0 +1,164 @@
+import { readFile } from 'node:fs/promises';
+import { answered, expect, reading, test } from './page';
+
+test('a new user gets a setting for "cotton jersey, 10 → 15 cm, side seam" within eight actions', async ({ page }) => {
+  await page.goto('/');
+  let actions = 0;
+  const act = async (work: Promise<unknown>) => {
+    await work;
+    actions += 1;
+  };
+  const name = page.getByLabel('What it is called');
+  await expect(name).toBeFocused();
+  await act(name.fill('cotton jersey'));
+  await act(page.getByLabel(/how far does it reach/).fill('15'));
+  await act(page.keyboard.press('Enter'));
+  await answered(page);
+  await expect(reading(page, 'Stitch')).toContainText('Zigzag');
+  await expect(reading(page, 'Needle')).toContainText('Ballpoint');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('25 %');
+  console.log(`   actions from an empty start to a setting: ${actions}`);
+  expect(actions).toBeLessThanOrEqual(8);
+});
+
+test('the whole path: cloth, setting, machine, scrap, card, reload, export, wipe, import, found again', async ({
+  page,
+}, info) => {
+  await page.goto('/match');
+  await page.getByLabel('What it is called').fill('Plum interlock jersey');
+  await page.getByLabel(/how far does it reach/).fill('16');
+  await page.getByRole('button', { name: 'Find my setting' }).click();
+  await answered(page);
+
+  await page.getByRole('button', { name: 'All set' }).click();
+  await expect(page.getByRole('complementary', { name: 'On the machine' })).toContainText(
+    'Set for Plum interlock jersey',
+  );
+
+  await page.getByRole('button', { name: 'Test on scrap' }).click();
+  await expect(page.getByRole('heading', { name: /Line 1: zigzag/ })).toBeVisible();
+  const pass = page.getByRole('button', { name: 'Pass: keep it as a card' });
+  await expect(pass).toBeDisabled();
+  await page.getByLabel('Stitches in 100 mm').fill('41');
+  await page.getByLabel('After sewing, mm').fill('101');
+  await page.getByLabel('Pulled to, held, mm').fill('125');
+  await page.getByRole('button', { name: 'Nothing wrong' }).click();
+  await expect(page.getByText('still open: held to 25 %')).toBeVisible();
+  await expect(pass).toBeDisabled();
+  await page.getByLabel('Pulled to, held, mm').fill('132');
+  await expect(page.getByText('true length 2.44 mm')).toBeVisible();
+  await pass.click();
+  await expect(page.getByRole('link', { name: /This line is a card/ })).toBeVisible();
+
+  await page.reload();
+  await page.getByRole('link', { name: 'Ledger' }).click();
+  await page.getByLabel('Find a card').fill('plun inter');
+  await expect(page.getByText('1 of 1 card')).toBeVisible();
+  await page.getByRole('link', { name: /Plum interlock jersey/ }).click();
+  await expect(page.getByText('✓ Proven on scrap today')).toBeVisible();
+  await expect(page.getByText('grew 1 %')).toBeVisible();
+
+  await page.getByRole('link', { name: 'Workroom' }).click();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Export the workroom' }).click();
+  const file = info.outputPath('workroom.json');
+  await (await download).saveAs(file);
+  expect(JSON.parse(await readFile(file, 'utf8')).format).toBe('bobbet-workroom');
+
+  await page.getByRole('button', { name: 'Empty this workroom' }).click();
+  await page.getByRole('link', { name: 'Ledger' }).click();
+  await expect(page.getByText('No card yet.')).toBeVisible();
+
+  await page.getByRole('link', { name: 'Workroom' }).click();
+  await page.getByLabel('Import a file').setInputFiles(file);
+  await expect(page.getByText('cards: add 1, change 0')).toBeVisible();
+  await page.getByRole('button', { name: 'Replace everything' }).click();
+  await page.getByRole('link', { name: 'Ledger' }).click();
+  await expect(page.getByRole('link', { name: /Plum interlock jersey/ })).toBeVisible();
+});
+
+test('the whole path by keyboard alone', async ({ page }) => {
+  await page.goto('/match');
+  await expect(page.getByLabel('What it is called')).toBeFocused();
+  await page.keyboard.type('cotton jersey');
+  await page.keyboard.press('Tab');
+  await page.keyboard.type('15');
+  await page.keyboard.press('Enter');
+  await answered(page);
+  const tabTo = async (name: string | RegExp) => {
+    const target = page
+      .getByRole('button', { name })
+      .or(page.getByLabel(name))
+      .or(page.getByRole('link', { name }))
+      .first();
+    await expect(target).toBeVisible();
+    for (let presses = 0; presses < 120; presses += 1) {
+      if (await target.evaluate((element) => element === document.activeElement)) return;
+      await page.keyboard.press('Tab');
+    }
+    throw new Error(`tabTo: ${name} was not reached with 120 presses of Tab`);
+  };
+  await tabTo('All set');
+  await page.keyboard.press('Enter');
+  await tabTo('Test on scrap');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: /Line 1/ })).toBeVisible();
+  await tabTo('After sewing, mm');
+  await page.keyboard.type('101');
+  await tabTo('Pulled to, held, mm');
+  await page.keyboard.type('126');
+  await tabTo('Nothing wrong');
+  await page.keyboard.press('Space');
+  await tabTo('Pass: keep it as a card');
+  await page.keyboard.press('Enter');
+  await tabTo(/This line is a card/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('✓ Proven on scrap today')).toBeVisible();
+});
+
+test('nonsense is answered beside the field, and nothing of it is stored', async ({ page }) => {
+  await page.goto('/match');
+  await page.getByRole('button', { name: 'Find my setting' }).click();
+  await expect(page.getByText('Expected a name, such as "cotton jersey".')).toBeVisible();
+  await page.getByLabel('What it is called').fill('red rib');
+  const reach = page.getByLabel(/how far does it reach/);
+  await reach.fill('1000');
+  await expect(page.getByText(/Expected at most five times the rest length/)).toBeVisible();
+  await reach.fill('far');
+  await expect(page.getByText('Expected a length in cm.')).toBeVisible();
+  await reach.fill('20');
+  await page.keyboard.press('Enter');
+  await answered(page);
+
+  await page.getByRole('link', { name: 'Cloth' }).click();
+  await page.getByRole('link', { name: /red rib/ }).click();
+  await page.getByLabel('Weight').fill('0');
+  await expect(page.getByText('Expected a number above 0.')).toBeVisible();
+  await page.getByLabel('Weight').fill('heavy');
+  await expect(page.getByText(/Expected a weight, such as/)).toBeVisible();
+  await page.getByLabel('Pulled to, cm').fill('15');
+  await page.getByLabel('Let go, after a minute, cm').fill('16');
+  await expect(page.getByText('Expected at most the stretched length.')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Keep this reading' })).toBeDisabled();
+  await expect(page.getByLabel('Weight')).toHaveValue('heavy');
+  await page.reload();
+  await expect(page.getByLabel('Weight')).toHaveValue('');
+});
+
+test('a machine that sews straight only hears that a stretching seam is not possible, and what would help', async ({
+  page,
+}) => {
+  await page.goto('/match');
+  await page.getByLabel('What it is called').fill('cotton jersey');
+  await page.getByLabel(/how far does it reach/).fill('15');
+  await page.keyboard.press('Enter');
+  await answered(page);
+  await page.getByRole('link', { name: 'Workroom' }).click();
+  const stitches = page.getByRole('group', { name: 'Stitches it has' });
+  for (const box of await stitches.getByRole('checkbox').all()) await box.uncheck();
+  await stitches.getByLabel('Straight', { exact: true }).check();
+  await page.getByRole('link', { name: 'Match' }).click();
+  await expect(page.getByRole('heading', { name: 'Not with this machine and kit' })).toBeVisible();
+  await expect(page.getByText(/the seam must give 25 %/)).toBeVisible();
+  await expect(page.getByText(/A machine with zigzag stitch/)).toBeVisible();
+});

@@ -1,0 +1,206 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { answered, expect, reading, test } from './page';
+
+const SCREENS = [
+  '/match?cloth=merino',
+  '/match?cloth=habotai',
+  '/cloth',
+  '/cloth?id=merino',
+  '/swatch',
+  '/swatch?id=merino-side',
+  '/ledger',
+  '/ledger?id=card-fleece-hat',
+  '/workroom',
+];
+
+async function openDemo(page: Page) {
+  await page.goto('/match');
+  await expect(page.getByText('This is a demo workroom')).toBeVisible();
+}
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  test(`axe finds nothing wrong on any screen, ${colorScheme === 'light' ? 'by daylight' : 'in the evening'}`, async ({
+    page,
+  }) => {
+    test.setTimeout(240_000);
+    await page.emulateMedia({ colorScheme });
+    await openDemo(page);
+    for (const screen of SCREENS) {
+      await page.goto(screen);
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+      await expect(page.getByText('the green machine').first()).toBeVisible();
+      if (screen.startsWith('/match')) await answered(page);
+      const { violations } = await new AxeBuilder({ page })
+        .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice'])
+        .analyze();
+      expect(violations.map((v) => `${screen}: ${v.id}: ${v.nodes[0].html.slice(0, 120)}`)).toEqual([]);
+    }
+  });
+}
+
+test('no screen is wider than a 390 px phone, and what is pressed is large enough', async ({ page }) => {
+  test.setTimeout(240_000);
+  await openDemo(page);
+  await page.setViewportSize({ width: 390, height: 844 });
+  for (const screen of SCREENS) {
+    await page.goto(screen);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+    expect(wide, screen).toBeLessThanOrEqual(0);
+    const small = await page.evaluate(() =>
+      [...document.querySelectorAll('main button, header button, header a, aside > button')]
+        .map((element) => ({ text: element.textContent, box: element.getBoundingClientRect() }))
+        .filter(({ box }) => box.width > 0 && box.height < 43.5)
+        .map(({ text, box }) => `${text}: ${box.height}`),
+    );
+    expect(small, screen).toEqual([]);
+  }
+});
+
+test('security headers are sent with every page', async ({ page }) => {
+  const response = await page.goto('/match');
+  const headers = response!.headers();
+  expect(headers['content-security-policy']).toContain("default-src 'self'");
+  expect(headers['content-security-policy']).toContain("frame-ancestors 'none'");
+  expect(headers['x-content-type-options']).toBe('nosniff');
+  expect(headers['referrer-policy']).toBe('no-referrer');
+  expect(headers['x-powered-by']).toBeUndefined();
+});
+
+test('yesterday’s setting is called out, and ticked off one by one', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/match?cloth=merino');
+  await answered(page);
+  const strip = page.getByRole('complementary', { name: 'On the machine' });
+  await expect(strip).toContainText('Still set for Deck canvas');
+  await expect(strip).toContainText('power off first');
+  const left = strip.getByRole('button', { name: /Tick off when done/ });
+  const count = await left.count();
+  expect(count).toBeGreaterThan(4);
+  await expect(left.first()).toHaveAccessibleName(/^Needle: change from Jeans 100\/16 to Ballpoint 75\/11/);
+  for (let i = count; i > 0; i -= 1) {
+    await left.first().click();
+    await expect(left).toHaveCount(i - 1);
+  }
+  await expect(strip).toContainText('Set for Merino jersey, today');
+  await page.reload();
+  await expect(strip).toContainText('Set for Merino jersey, today');
+});
+
+test('the sentence is edited in place and the answer follows', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/match?cloth=merino');
+  await answered(page);
+  await page.getByRole('button', { name: /change give/ }).click();
+  await page.getByLabel('How far the seam must stretch, %').fill('45');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: '45 %, change give' })).toBeVisible();
+  await expect(page.getByText('needs 45 %', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: /change seam/ }).click();
+  await page.getByRole('button', { name: 'a hem' }).click();
+  await expect(reading(page, 'Needle')).toContainText('Stretch twin');
+  await page.getByRole('button', { name: /change cloth/ }).click();
+  await page.getByRole('button', { name: 'Apron denim' }).click();
+  await expect(reading(page, 'Needle')).toContainText('Jeans');
+  await page.getByRole('button', { name: /change machine/ }).click();
+  await page.getByRole('button', { name: 'the boat machine' }).click();
+  await expect(reading(page, 'Plate')).toContainText('Straight-stitch');
+});
+
+test('another way can be taken, and the best is one press away', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/match?cloth=merino');
+  await answered(page);
+  await page.getByRole('button', { name: /Triple straight/ }).click();
+  await expect(reading(page, 'Stitch')).toContainText('Triple straight');
+  await page.getByRole('button', { name: 'Back to the best' }).click();
+  await expect(reading(page, 'Stitch')).toContainText('Zigzag');
+});
+
+test('a failed line leads to the next, and what is thrown away can be brought back', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/swatch?id=merino-side');
+  await page.getByRole('button', { name: 'Thread popped: not seen' }).click();
+  await page.getByRole('button', { name: 'Thread popped: slight' }).click();
+  await expect(page.getByText('not met: thread popped')).toBeVisible();
+  await page.getByRole('button', { name: 'Failed: next line' }).click();
+  await expect(page.getByRole('heading', { name: /Line 4/ })).toBeVisible();
+  await expect(page.getByText('The same as the line before: change one thing.')).toBeVisible();
+  await page.getByRole('button', { name: 'Width up' }).click();
+  await expect(page.getByText('One change from the line before.')).toBeVisible();
+  await page.getByRole('button', { name: 'Unpick this line' }).click();
+  await expect(page.getByRole('heading', { name: /Line 3/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('button', { name: /^Line 4/ })).toBeVisible();
+
+  await page.goto('/cloth?id=velvet');
+  await page.getByRole('button', { name: 'Take it out of the drawer' }).click();
+  await expect(page.getByText('Velvet cushion is out of the drawer.')).toBeVisible();
+  await expect(page.getByRole('link', { name: /Velvet cushion/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('link', { name: /Velvet cushion/ })).toBeVisible();
+});
+
+test('a broken file is refused with the path of the first wrong field, and changes nothing', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/workroom');
+  const broken = {
+    format: 'bobbet-workroom',
+    version: 1,
+    name: 'x',
+    exportedAt: '2026-01-01T00:00:00Z',
+    cloths: [
+      {
+        id: 'a',
+        cloth: { name: 'A', structure: 'knit', massGsm: -3 },
+        colour: '#ffffff',
+        addedAt: '2026-01-01T00:00:00Z',
+      },
+    ],
+    machines: [],
+    kit: { kit: null },
+    onMachine: [],
+    swatches: [],
+    lines: [],
+    cards: [],
+  };
+  await page
+    .getByLabel('Import a file')
+    .setInputFiles({ name: 'broken.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(broken)) });
+  await expect(page.getByText('cloths[0].cloth.massGsm: expected a number above 0, got -3')).toBeVisible();
+  await page.getByRole('link', { name: 'Cloth' }).click();
+  await expect(page.getByRole('link', { name: /Merino jersey/ })).toBeVisible();
+});
+
+test('an own start empties the demo, and Undo brings it back', async ({ page }) => {
+  await openDemo(page);
+  await page.getByRole('button', { name: 'Start my own workroom' }).click();
+  await expect(page.getByRole('heading', { name: 'What cloth is it?' })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('This is a demo workroom')).toBeVisible();
+  await page.getByRole('link', { name: 'Ledger' }).click();
+  await expect(page.getByText(/of 5 cards/)).toBeVisible();
+});
+
+test('inches and ounces are a switch away, and stay', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/cloth?id=merino');
+  await page.getByRole('button', { name: /^Units: mm/ }).click();
+  await expect(page.getByText('4.7 oz/yd²')).toBeVisible();
+  await page.getByLabel('Pulled to, in').fill('5 7/8');
+  await expect(page.getByText('47 %')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('4.7 oz/yd²')).toBeVisible();
+});
+
+test('pulling the seam shows when the thread would go', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/match?cloth=merino');
+  await answered(page);
+  await page.getByRole('slider').focus();
+  await page.keyboard.press('End');
+  await expect(page.getByText('the thread would go')).toBeVisible();
+  await page.keyboard.press('Home');
+  await expect(page.getByText('at rest', { exact: true })).toBeVisible();
+});

@@ -1,0 +1,33 @@
+import { defineConfig } from '@playwright/test';
+
+/** Both servers share one production build: the demo workroom, and an empty start. */
+const DEMO = 4310;
+const EMPTY = 4311;
+const server = (port: number, more = '') => ({
+  command: `node scripts/start.mjs --port ${port}${more}`,
+  url: `http://localhost:${port}/match`,
+  timeout: 240_000,
+  reuseExistingServer: false,
+});
+
+export default defineConfig({
+  testDir: 'e2e',
+  workers: 1,
+  fullyParallel: false,
+  retries: 0,
+  timeout: 90_000,
+  expect: { timeout: 20_000 },
+  reporter: [['list'], ['json']],
+  use: {
+    viewport: { width: 1280, height: 800 },
+    launchOptions: {
+      executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-background-networking'],
+    },
+  },
+  projects: [
+    { name: 'demo', testMatch: /.*\.demo\.spec\.ts/, use: { baseURL: `http://localhost:${DEMO}` } },
+    { name: 'empty', testMatch: /.*\.empty\.spec\.ts/, use: { baseURL: `http://localhost:${EMPTY}` } },
+  ],
+  webServer: [server(DEMO), server(EMPTY, ' --empty')],
+});

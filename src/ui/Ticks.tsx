@@ -1,0 +1,62 @@
+'use client';
+
+import { useState } from 'react';
+import styles from './Ticks.module.css';
+
+interface TickProps {
+  name: string;
+  checked: boolean;
+  disabled?: boolean;
+  onToggle: (on: boolean) => void;
+}
+
+/** A thing to tick. It shows the person's choice at once, and what is stored as soon as that has changed. */
+export function Tick({ name, checked, disabled, onToggle }: TickProps) {
+  const [draft, setDraft] = useState({ over: checked, on: checked });
+  const shown = draft.over === checked ? draft.on : checked;
+  return (
+    <label className={styles.tick}>
+      <input
+        type="checkbox"
+        checked={shown}
+        disabled={disabled}
+        onChange={(event) => {
+          setDraft({ over: checked, on: event.target.checked });
+          onToggle(event.target.checked);
+        }}
+      />{' '}
+      {name}
+    </label>
+  );
+}
+
+interface Props<T extends string> {
+  legend: string;
+  options: readonly { id: T; name: string; disabled?: boolean }[];
+  on: readonly T[];
+  onToggle: (id: T, on: boolean) => void;
+}
+
+/** A list of things to tick. */
+export function Ticks<T extends string>({ legend, options, on, onToggle }: Props<T>) {
+  return (
+    <fieldset className={styles.ticks}>
+      <legend>{legend}</legend>
+      {options.map(({ id, name, disabled }) => (
+        <Tick
+          key={id}
+          name={name}
+          checked={on.includes(id)}
+          disabled={disabled}
+          onToggle={(now) => onToggle(id, now)}
+        />
+      ))}
+    </fieldset>
+  );
+}
+
+/** A list with an entry put in or taken out. */
+export function withTick<T>(list: readonly T[], item: T, on: boolean): T[] {
+  const others = list.filter((other) => other !== item);
+  return on ? [...others, item] : others;
+}
