@@ -2,7 +2,7 @@ import { test as base, expect, type Page } from '@playwright/test';
 
 /** A test whose page may ask nothing of any other origin, and may log no error. */
 export const test = base.extend<{ page: Page }>({
-  page: async ({ page, baseURL }, use) => {
+  page: async ({ page, baseURL }, provide) => {
     const slips: string[] = [];
     page.on('request', (request) => {
       const url = new URL(request.url());
@@ -11,7 +11,7 @@ export const test = base.extend<{ page: Page }>({
     });
     page.on('console', (message) => message.type() === 'error' && slips.push(`console: ${message.text()}`));
     page.on('pageerror', (error) => slips.push(`error: ${error.message}`));
-    await use(page);
+    await provide(page);
     expect(slips, 'requests to other origins and errors').toEqual([]);
   },
 });

@@ -155,6 +155,7 @@ test('a machine that sews straight only hears that a stretching seam is not poss
   await answered(page);
   await page.getByRole('link', { name: 'Workroom' }).click();
   const stitches = page.getByRole('group', { name: 'Stitches it has' });
+  await expect(stitches.getByLabel('Zigzag', { exact: true })).toBeChecked();
   for (const box of await stitches.getByRole('checkbox').all()) await box.uncheck();
   await stitches.getByLabel('Straight', { exact: true }).check();
   await page.getByRole('link', { name: 'Match' }).click();

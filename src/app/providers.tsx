@@ -14,7 +14,8 @@ export function Providers({ children }: { children: ReactNode }) {
         <SnackbarProvider
           maxSnack={2}
           autoHideDuration={10_000}
-          anchorOrigin={{ vertical: 'top', horizontal: 'center' }}
+          anchorOrigin={{ vertical: 'bottom', horizontal: 'right' }}
+          classes={{ containerRoot: 'notices' }}
         >
           {children}
         </SnackbarProvider>

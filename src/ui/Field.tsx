@@ -53,6 +53,8 @@ export function Field<T>({ label, text, read, onValue, unit, help, autoFocus, on
       onKeyDown={(event) => {
         if (event.key === 'Enter' && !problem) {
           settle();
+          // Without this, the key would press again whatever gets the focus next.
+          if (onEnter) event.preventDefault();
           onEnter?.();
         }
       }}

@@ -29,7 +29,7 @@ export function Drawer({ cloths, lost }: { cloths: ClothRecord[]; lost: boolean 
           {cloths.map((record) => (
             <li key={record.id}>
               <Link href={`/cloth?id=${record.id}`}>
-                <ClothSwatch look={{ ...record.cloth, colour: record.colour }} label="" className={styles.swatch} />
+                <ClothSwatch look={{ ...record.cloth, colour: record.colour }} className={styles.swatch} />
                 <strong>{record.cloth.name}</strong>
                 <span className={styles.quiet}>{inShort(record)}</span>
               </Link>

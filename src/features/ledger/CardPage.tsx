@@ -24,7 +24,7 @@ export function CardPage({ card }: { card: Card }) {
         <Link href="/ledger">All cards</Link>
       </p>
       <div className={styles.head}>
-        <ClothSwatch look={{ ...card.cloth, colour: cloth?.colour ?? '#b9c0b0' }} label="" className={styles.big} />
+        <ClothSwatch look={{ ...card.cloth, colour: cloth?.colour ?? '#b9c0b0' }} className={styles.big} />
         <div>
           <h1>{card.name}</h1>
           <p>

@@ -69,7 +69,7 @@ function CardRow({ card }: { card: Card }) {
   return (
     <li>
       <Link href={`/ledger?id=${card.id}`}>
-        <ClothSwatch look={{ ...card.cloth, colour }} label="" className={styles.swatch} />
+        <ClothSwatch look={{ ...card.cloth, colour }} className={styles.swatch} />
         <span className={styles.name}>
           <strong>{card.name}</strong>
           <span className={styles.quiet}>

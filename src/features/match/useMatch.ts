@@ -39,7 +39,9 @@ export function useMatch(asked: AskedNow | undefined): { answered: Answered | nu
     const question = JSON.parse(key) as MatchInput;
     const run = async () => {
       const worker = matchWorker();
+      const started = performance.now();
       const answer = await worker.answer(question);
+      performance.measure('bobbet.match', { start: started, end: performance.now() });
       if (overtaken) return;
       setFailed(null);
       setState({ key, answered: { input: question, answer, sharpening: null } });

@@ -29,9 +29,7 @@ export function ScrapList() {
         return (
           <li key={swatch.id}>
             <Link href={`/swatch?id=${swatch.id}`}>
-              {cloth && (
-                <ClothSwatch look={{ ...cloth.cloth, colour: cloth.colour }} label="" className={styles.small} />
-              )}
+              {cloth && <ClothSwatch look={{ ...cloth.cloth, colour: cloth.colour }} className={styles.small} />}
               <span>
                 <strong>{swatch.name}</strong>
                 <span className={styles.quiet}>

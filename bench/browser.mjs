@@ -1,0 +1,52 @@
+// What a person waits for in the browser: a question answered by the worker, and Lighthouse on the Match screen.
+import { chromium as playwright } from '@playwright/test';
+import lighthouse, { desktopConfig } from 'lighthouse';
+
+const ARGS = ['--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-background-networking'];
+const median = (numbers) => [...numbers].sort((a, b) => a - b)[Math.floor(numbers.length / 2)];
+
+/** Round trips to the worker, as the page marks them, over every cloth of the demo. */
+export async function answers(base, executablePath) {
+  const browser = await playwright.launch({ executablePath, args: ARGS });
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  await page.goto(`${base}/match`);
+  await page.getByText('This is a demo workroom').waitFor();
+  await page.goto(`${base}/match?cloth=merino`);
+  const stitch = page.locator('dt', { hasText: /^Stitch$/ }).first();
+  await stitch.waitFor();
+  const seams = ['a hem', 'topstitching', 'a plain seam'];
+  for (let i = 0; i < 15; i += 1) {
+    await page.getByRole('button', { name: /change seam/ }).click();
+    await page
+      .getByRole('button', { name: seams[i % 3], exact: false })
+      .last()
+      .click();
+    await page.waitForTimeout(400);
+  }
+  const times = await page.evaluate(() => performance.getEntriesByName('bobbet.match').map((e) => e.duration));
+  await browser.close();
+  const sorted = [...times].sort((a, b) => a - b);
+  console.log(
+    `match in the worker, round trip, ${times.length} questions`.padEnd(44),
+    `median ${median(times).toFixed(1)} ms   slowest ${sorted.at(-1).toFixed(1)} ms`,
+  );
+}
+
+/** Lighthouse scores of one page: the median of three. */
+export async function scores(base, executablePath) {
+  const port = 9333;
+  const browser = await playwright.launch({ executablePath, args: [...ARGS, `--remote-debugging-port=${port}`] });
+  const names = ['performance', 'accessibility', 'best-practices', 'seo'];
+  const run = async (title, config, times) => {
+    const found = [];
+    for (let i = 0; i < times; i += 1) {
+      const { lhr } = await lighthouse(`${base}/match`, { port, onlyCategories: names, logLevel: 'error' }, config);
+      found.push(names.map((name) => Math.round(100 * lhr.categories[name].score)));
+    }
+    const middle = names.map((name, i) => `${name} ${median(found.map((row) => row[i]))}`);
+    console.log(title.padEnd(44), middle.join('   '));
+  };
+  await run('Lighthouse, desktop, median of three', desktopConfig, 3);
+  await run('Lighthouse, mobile, median of three', undefined, 3);
+  await browser.close();
+}

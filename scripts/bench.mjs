@@ -1,0 +1,32 @@
+#!/usr/bin/env node
+// npm run bench: times and scores, printed as a table. Nothing here passes or fails.
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { build, install, needNode, root, run, serve, stop } from './steps.mjs';
+
+needNode();
+install();
+if (!build()) stop('Building failed. Look above for the reason.');
+const { chromium } = await import('./chromium.mjs');
+const esbuild = await import('esbuild');
+const outfile = path.join(mkdtempSync(path.join(tmpdir(), 'bobbet-')), 'match.mjs');
+await esbuild.build({
+  entryPoints: [path.join(root, 'bench/match.ts')],
+  bundle: true,
+  platform: 'node',
+  format: 'esm',
+  outfile,
+});
+run(process.execPath, [outfile]);
+
+const port = 4330;
+const server = await serve(port, { quiet: true });
+try {
+  const { answers, scores } = await import('../bench/browser.mjs');
+  const browser = chromium();
+  await answers(`http://localhost:${port}`, browser);
+  await scores(`http://localhost:${port}`, browser);
+} finally {
+  server.kill('SIGTERM');
+}
