@@ -1,9 +1,5 @@
 import { expose } from 'comlink';
-import { z } from 'zod';
 import { answer, type MatchInput, sharpen } from '@/core/match';
-
-// No eval under our Content-Security-Policy.
-z.config({ jitless: true });
 
 const api = {
   answer: (input: MatchInput) => answer(input),

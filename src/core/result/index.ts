@@ -1,3 +1,5 @@
+import './withoutEval';
+
 export * from './blocked';
 export * from './fieldError';
 export * from './fields';
