@@ -89,13 +89,13 @@ export const theme = createTheme({
         root: {
           background: 'var(--sheet)',
           minHeight: 44,
-          '&.Mui-focused': { outline: '3px solid var(--green)', outlineOffset: 1 },
+          '&.Mui-focused .MuiOutlinedInput-notchedOutline': { borderColor: 'var(--green)', borderWidth: 3 },
         },
         notchedOutline: { borderColor: 'var(--ink-2)' },
-        input: { paddingBlock: 10 },
+        input: { paddingBlock: 10, '&:focus-visible': { outline: 'none' } },
       },
     },
-    MuiCheckbox: { styleOverrides: { root: { padding: 11, color: 'var(--ink-2)' } } },
+    MuiInputLabel: { styleOverrides: { root: { '&.Mui-focused:not(.Mui-error)': { color: 'var(--ink)' } } } },
     MuiSlider: {
       styleOverrides: {
         root: { color: 'var(--ink)', height: 6, paddingBlock: 19 },

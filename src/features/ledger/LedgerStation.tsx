@@ -73,7 +73,7 @@ function CardRow({ card }: { card: Card }) {
         <span className={styles.name}>
           <strong>{card.name}</strong>
           <span className={styles.quiet}>
-            {shown.needle}, {shown.thread.toLowerCase()}, {shown.foot.toLowerCase()} foot
+            {shown.needle}, {shown.thread}, {shown.foot.toLowerCase()} foot
           </span>
         </span>
         <span className={styles.setting}>

@@ -53,7 +53,7 @@ export function StartForm({ asked }: { asked: AskedNow }) {
         textFieldProps={problem ? { error: true } : undefined}
       />
       <Field
-        label={`Mark ${system === 'inch' ? '4 inches' : '10 cm'} along a fold and pull until it resists: how far does it reach?`}
+        label={`${system === 'inch' ? '4 inches' : '10 cm'} pulled: how far does it reach`}
         unit={bare}
         text=""
         read={(text) => {
@@ -63,7 +63,7 @@ export function StartForm({ asked }: { asked: AskedNow }) {
           return checked.success ? typed : { ok: false, expected: sentence(checked.error.issues[0].message) };
         }}
         onValue={setStretchedMm}
-        help="Leave it empty if the cloth does not stretch, or you have not tried."
+        help="Mark it along a fold and pull until it resists. Leave it empty if the cloth does not stretch."
       />
       <Button type="submit" variant="contained">
         Find my setting

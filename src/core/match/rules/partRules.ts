@@ -69,7 +69,7 @@ export const PART_RULES: readonly Rule[] = [
   rule('pressure.slinky', { family: ['slinky-jersey', 'sweater-knit', 'rib'] }, { parameter: 'pressure', ideal: 0 }, 'The lowest on drapey and loose knits.'),
   rule('pressure.school-lowest', { ...KNIT, school: { question: 'knit-pressure', name: 'lowest' } }, { parameter: 'pressure', ideal: 0 }, 'You chose the lowest pressure on knits.', { strength: 'may' }),
   rule('pressure.school-normal', { ...KNIT, school: { question: 'knit-pressure', name: 'normal' } }, { parameter: 'pressure', ideal: 0.5 }, 'You chose normal pressure on knits.', { strength: 'may' }),
-  rule('pressure.school-raise', { family: ['silk', 'chiffon'], school: { question: 'thin-silk-pressure', name: 'raise' } }, { parameter: 'pressure', ideal: 0.75 }, 'You raise the pressure on thin silk so that it feeds surely.', { strength: 'may' }),
+  rule('pressure.school-raise', { family: ['silk', 'chiffon'], school: { question: 'thin-silk-pressure', name: 'raise' } }, { parameter: 'pressure', ideal: 0.9 }, 'You raise the pressure on thin silk so that it feeds surely.', { strength: 'may' }),
   rule('pressure.nap', { traits: ['napped'], structure: ['woven'] }, { parameter: 'pressure', ideal: 0.2 }, 'Lighter on a pile, which the foot would crush and push along.'),
   rule('pressure.skins', { structure: ['hide', 'coated'] }, { parameter: 'pressure', ideal: 0.4 }, 'Light to normal: the foot marks hide and coated cloth.'),
 ];

@@ -1,0 +1,143 @@
+import { describe, expect, it } from 'vitest';
+import { FAMILY, type Family } from '../cloth';
+import type { Point } from '../kit';
+import type { StitchId } from '../stitch';
+import { answer, matchInputSchema, type MatchRequest } from '.';
+
+const ask = (cloth: MatchRequest['cloth'], operation: MatchRequest['operation'], more: Partial<MatchRequest> = {}) =>
+  answer(matchInputSchema.parse({ cloth, operation, ...more }));
+const plain = (family: Family) => ({ structure: FAMILY[family].structure, family });
+
+interface Usual {
+  points: Point[];
+  nm: [number, number];
+  stitches: StitchId[];
+  lengthMm: [number, number];
+}
+
+const KNIT: Usual = {
+  points: ['ballpoint', 'stretch'],
+  nm: [70, 90],
+  stitches: ['zigzag', 'triple-straight', 'lightning'],
+  lengthMm: [1.5, 3.5],
+};
+const LIGHT: Usual = { points: ['universal', 'sharp'], nm: [60, 75], stitches: ['straight'], lengthMm: [1.5, 2.5] };
+const MEDIUM: Usual = { points: ['universal', 'sharp'], nm: [70, 90], stitches: ['straight'], lengthMm: [2, 3] };
+const STRONG: Usual = { points: ['jeans'], nm: [90, 110], stitches: ['straight'], lengthMm: [2.5, 3.5] };
+
+// A plain seam in a usual weight of each family (common practice).
+const JOINS: [Family, Usual][] = [
+  ['jersey', KNIT],
+  ['slinky-jersey', { ...KNIT, points: ['stretch'], nm: [70, 80] }],
+  ['rib', KNIT],
+  ['double-knit', { ...KNIT, nm: [80, 90] }],
+  ['scuba', { ...KNIT, nm: [80, 90] }],
+  ['fleece', { ...KNIT, nm: [75, 90] }],
+  ['sweater-knit', { ...KNIT, nm: [80, 90] }],
+  ['swim', { ...KNIT, points: ['stretch'], nm: [75, 90], stitches: ['zigzag', 'three-step-zigzag'], lengthMm: [1, 2] }],
+  ['lawn', LIGHT],
+  ['silk', LIGHT],
+  ['satin', { ...LIGHT, nm: [60, 75] }],
+  ['chiffon', LIGHT],
+  ['poplin', { ...MEDIUM, nm: [70, 80] }],
+  ['viscose-woven', { ...MEDIUM, nm: [65, 80] }],
+  ['linen', MEDIUM],
+  ['wool', MEDIUM],
+  ['velvet', { ...MEDIUM, nm: [70, 80] }],
+  ['corduroy', { ...MEDIUM, nm: [75, 90] }],
+  ['hand-woven', { ...MEDIUM, nm: [80, 90] }],
+  ['denim', STRONG],
+  ['canvas', STRONG],
+  ['leather', { points: ['leather'], nm: [90, 110], stitches: ['straight'], lengthMm: [3, 4] }],
+  ['vinyl', { points: ['jeans', 'sharp'], nm: [80, 100], stitches: ['straight'], lengthMm: [3, 4] }],
+  ['neoprene', { points: ['jeans'], nm: [90, 100], stitches: ['zigzag', 'bridging'], lengthMm: [3, 3.5] }],
+];
+
+describe('a plain seam is sewn as the trade would start it', () => {
+  it.each(JOINS)('%s', (family, usual) => {
+    const { setup } = ask(plain(family), { kind: 'join' });
+    expect(usual.points).toContain(setup!.needle.point);
+    expect(setup!.needle.nm).toBeGreaterThanOrEqual(usual.nm[0]);
+    expect(setup!.needle.nm).toBeLessThanOrEqual(usual.nm[1]);
+    expect(usual.stitches).toContain(setup!.stitch);
+    expect(setup!.lengthMm).toBeGreaterThanOrEqual(usual.lengthMm[0]);
+    expect(setup!.lengthMm).toBeLessThanOrEqual(usual.lengthMm[1]);
+  });
+
+  it.each(['silk', 'satin', 'chiffon', 'leather', 'vinyl', 'neoprene'] as const)(
+    '%s is never back-stitched',
+    (family) => {
+      expect(ask(plain(family), { kind: 'join' }).plan.secure).toBe('knot');
+    },
+  );
+
+  it.each(['neoprene', 'leather', 'vinyl', 'ripstop', 'satin', 'waterproof'] as const)(
+    '%s keeps every pin hole, so it is not pinned through the piece',
+    (family) => {
+      expect(ask(plain(family), { kind: 'join' }).plan.hold).not.toContain('pins');
+    },
+  );
+
+  it.each(['velvet', 'corduroy', 'fleece', 'faux-fur', 'suede'] as const)('%s is cut all one way', (family) => {
+    const { plan } = ask(plain(family), { kind: 'join' });
+    if (FAMILY[family].structure !== 'hide') expect(plan.cut.oneWay).toBe(true);
+    expect(plan.cut.layers).toBe('single');
+  });
+});
+
+describe('pressure', () => {
+  it.each(['jersey', 'slinky-jersey', 'rib', 'sweater-knit', 'swim'] as const)('is light on %s', (family) => {
+    expect(ask(plain(family), { kind: 'join' }).setup!.pressure).toBeLessThanOrEqual(0.25);
+  });
+
+  it('is lighter than normal on velvet, and normal on poplin and denim', () => {
+    expect(ask(plain('velvet'), { kind: 'join' }).setup!.pressure).toBeLessThan(0.5);
+    expect(ask(plain('poplin'), { kind: 'join' }).setup!.pressure).toBe(0.5);
+    expect(ask(plain('denim'), { kind: 'join' }).setup!.pressure).toBe(0.5);
+  });
+
+  it('is lowest on a knit that comes back badly', () => {
+    const limp = { ...plain('jersey'), stretchAcross: 60, recovery: 65 };
+    expect(ask(limp, { kind: 'join' }).setup!.pressure).toBe(0);
+  });
+});
+
+describe('needle size follows weight', () => {
+  it.each(['poplin', 'denim', 'jersey', 'silk', 'wool'] as const)(
+    'a heavier %s never gets a thinner needle',
+    (family) => {
+      const [low, , high] = FAMILY[family].massGsm;
+      let before = 0;
+      for (let massGsm = low; massGsm <= high; massGsm += (high - low) / 8) {
+        const { setup } = ask({ ...plain(family), massGsm, thicknessMm: 0.5 }, { kind: 'join' });
+        expect(setup!.needle.nm).toBeGreaterThanOrEqual(before);
+        before = setup!.needle.nm;
+      }
+    },
+  );
+});
+
+describe('schools', () => {
+  it.each([
+    ['zigzag', 'zigzag'],
+    ['triple-straight', 'triple-straight'],
+    ['slanted', 'lightning'],
+  ] as const)('"%s" for knits sews %s', (school, stitch) => {
+    const { setup } = ask(
+      { ...plain('jersey'), stretchAcross: 40 },
+      { kind: 'join' },
+      { schools: { 'knit-stitch': school } },
+    );
+    expect(setup!.stitch).toBe(stitch);
+  });
+
+  it('raised pressure on thin silk is above normal', () => {
+    const { setup } = ask(plain('silk'), { kind: 'join' }, { schools: { 'thin-silk-pressure': 'raise' } });
+    expect(setup!.pressure).toBeGreaterThan(0.5);
+  });
+
+  it('a walking foot always on is on for poplin too', () => {
+    const { setup } = ask(plain('poplin'), { kind: 'join' }, { schools: { 'walking-foot': 'always' } });
+    expect(setup!.foot).toBe('walking');
+  });
+});
