@@ -80,7 +80,7 @@ count('build', built);
 if (built) {
   count(
     'size',
-    step('first-load size', () => runTool('tsx/dist/cli.mjs', ['scripts/firstLoad.ts'])),
+    step('first-load size', () => runTool('size-limit/bin.js')),
   );
   suite(
     'end to end',
