@@ -60,7 +60,7 @@ function Actions({ card }: { card: Card }) {
   const say = useSay();
   const asked = useQuestion();
   const machines = useMachines();
-  const here = machines?.some((m) => m.id === card.machineId);
+  const gone = machines !== undefined && !machines.some((m) => m.id === card.machineId);
   const remove = async () => {
     await cards.remove(card.id);
     router.push('/ledger');
@@ -77,7 +77,7 @@ function Actions({ card }: { card: Card }) {
   };
   return (
     <div className={styles.actions}>
-      <Button variant="contained" onClick={() => void set()} disabled={!here}>
+      <Button variant="contained" onClick={() => void set()} disabled={gone}>
         Set the machine to this
       </Button>
       <Button onClick={() => void remove()}>Remove this card</Button>

@@ -1,7 +1,7 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { type ImportPlan, NOUNS, type Workroom } from '@/core/file';
 import { exportText, importWorkroom, openDemo, previewImport, writePreference } from '@/data';
 import { useSay, useStartOwn, useUndo } from '@/parts/workspace';
@@ -26,6 +26,7 @@ interface Preview {
 /** Everything in one file, out and in. An import says what it would do first, and does all of it or nothing. */
 export function Files() {
   const [preview, setPreview] = useState<Preview | null>(null);
+  const picker = useRef<HTMLInputElement>(null);
   const say = useSay();
   const startOwn = useStartOwn();
   const choose = async (file: File | undefined) => {
@@ -49,19 +50,20 @@ export function Files() {
         >
           Export the workroom
         </Button>
-        <Button variant="outlined" component="label">
+        <Button variant="outlined" onClick={() => picker.current?.click()}>
           Import a file
-          <input
-            type="file"
-            className="unseen"
-            accept=".json,application/json"
-            aria-label="Import a file"
-            onChange={(event) => {
-              void choose(event.target.files?.[0]);
-              event.target.value = '';
-            }}
-          />
         </Button>
+        <input
+          ref={picker}
+          type="file"
+          hidden
+          accept=".json,application/json"
+          aria-label="Import a file"
+          onChange={(event) => {
+            void choose(event.target.files?.[0]);
+            event.target.value = '';
+          }}
+        />
       </div>
       {preview && <ImportPreview preview={preview} onDone={() => setPreview(null)} />}
       <div className={styles.actions}>
