@@ -1,6 +1,8 @@
 import { z } from 'zod';
 import { firstFieldError } from '../src/core/result';
-import { CALCULATIONS, type Command, COMMANDS, LATER, SCHOOL_LIST } from './commands';
+import { CALCULATIONS } from './calculations';
+import type { Command } from './command';
+import { COMMANDS, LATER, SCHOOL_LIST } from './commands';
 
 /** What a run leaves behind: the exit code and what goes to each stream. */
 export interface Outcome {

@@ -1,3 +1,4 @@
+export * from './bobbin';
 export * from './dials';
 export * from './feet';
 export * from './kit';

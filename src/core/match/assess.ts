@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { clothSchema } from '../cloth';
-import { type Machine, machineSchema, needleThreadFit, PLAIN_MACHINE } from '../kit';
+import { FIT_VERDICTS, type Machine, machineSchema, needleThreadFit, PLAIN_MACHINE } from '../kit';
 import { checkInterlocks } from '../interlock';
 import {
   feedRisks,
@@ -8,7 +8,7 @@ import {
   type Hazard,
   needleRisks,
   perforationRisk,
-  type Risk,
+  riskSchema,
   type SeamContext,
   seamContext,
   seamGive,
@@ -17,7 +17,7 @@ import {
   tensionRisks,
   tunnelRisk,
 } from '../physics';
-import type { Blocked } from '../result';
+import { blockedSchema } from '../result';
 import { FIBRE } from '../kit';
 import { operationSchema, type Setup, setupSchema } from '../setup';
 
@@ -31,11 +31,12 @@ export const checkInputSchema = z.strictObject({
 export type CheckInput = z.infer<typeof checkInputSchema>;
 
 /** What is wrong with a setting, if anything. */
-export interface CheckResult {
-  blocked: Blocked[];
-  risks: Risk[];
-  needleThread: { fill: number; verdict: string };
-}
+export const checkOutputSchema = z.strictObject({
+  blocked: z.array(blockedSchema),
+  risks: z.array(riskSchema),
+  needleThread: z.strictObject({ fill: z.number(), verdict: z.enum(FIT_VERDICTS) }),
+});
+export type CheckResult = z.infer<typeof checkOutputSchema>;
 
 /**
  * How far a setting's seam gives before thread takes the load, as an estimate.

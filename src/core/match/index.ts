@@ -1,6 +1,14 @@
 export { RULES } from './aims';
 export { type Alternative, type Rejected } from './alternatives';
-export { assess, type CheckInput, checkInputSchema, type CheckResult, checkSetup, giveOfSetup } from './assess';
+export {
+  assess,
+  type CheckInput,
+  checkInputSchema,
+  checkOutputSchema,
+  type CheckResult,
+  checkSetup,
+  giveOfSetup,
+} from './assess';
 export { answer, match, sharpen } from './match';
 export { type MatchAnswer, type MatchOutput, matchOutputSchema, type MatchSharpening } from './output';
 export { type Plan, planSchema } from './plan';

@@ -1,5 +1,6 @@
-export * from './feeding';
+export * from './bow';
 export * from './feedRisks';
+export * from './feeding';
 export * from './give';
 export * from './needleRisks';
 export * from './pointRisk';

@@ -1,4 +1,5 @@
 export * from './changes';
+export * from './operation';
 export * from './operations';
 export * from './requiredGive';
 export * from './setup';

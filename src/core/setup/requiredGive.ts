@@ -1,5 +1,6 @@
 import type { ClothProfile, Property } from '../cloth';
-import { OPERATION, type Operation } from './operations';
+import type { Operation } from './operation';
+import { OPERATION } from './operations';
 
 /** How far a seam must stretch, and whether that was said or assumed. */
 export interface RequiredGive {

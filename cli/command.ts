@@ -1,0 +1,19 @@
+import type { z } from 'zod';
+
+/** One thing the command can do: what it takes, what it gives, and how. */
+export interface Command {
+  about: string;
+  input: z.ZodType;
+  output: z.ZodType;
+  run: (input: never) => unknown;
+}
+
+/** A command whose three parts agree with each other. */
+export function command<I extends z.ZodType, O extends z.ZodType>(
+  about: string,
+  input: I,
+  output: O,
+  run: (input: z.output<I>) => z.output<O>,
+): Command {
+  return { about, input, output, run };
+}

@@ -1,0 +1,2 @@
+export * from './chord';
+export * from './outline';

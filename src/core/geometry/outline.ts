@@ -1,0 +1,68 @@
+/** A point on the cloth, mm. */
+export interface Point2 {
+  x: number;
+  y: number;
+}
+
+/** One corner or bend of an outline: where it is along the line, how it turns, and how tightly. */
+export interface Bend {
+  /** Distance along the outline from its start, mm. */
+  alongMm: number;
+  /** Turn of the line here, degrees: above 0 to the left, below 0 to the right. */
+  turnDeg: number;
+  /** Radius of the circle through this point and its neighbours, mm; null where the line is straight. */
+  radiusMm: number | null;
+}
+
+const distance = (a: Point2, b: Point2) => Math.hypot(b.x - a.x, b.y - a.y);
+
+/**
+ * How an outline turns at each of its points.
+ *
+ * The radius is that of the circle through three neighbouring points (Menger curvature), which is exact for points on
+ * a circle however they are spaced. Points that coincide are dropped first. An open outline has no bend at its ends.
+ *
+ * @param points - the outline, mm, in sewing order
+ * @param closed - whether the last point is joined to the first again
+ * @returns one bend for each inner point (every point when closed); none for fewer than three points
+ * @example
+ * outlineBends([{ x: 10, y: 0 }, { x: 0, y: 10 }, { x: -10, y: 0 }], false)[0].radiusMm // => 10
+ */
+export function outlineBends(points: readonly Point2[], closed: boolean): Bend[] {
+  const kept = points.filter((point, i) => i === 0 || distance(points[i - 1], point) > 1e-9);
+  if (closed && kept.length > 1 && distance(kept[0], kept.at(-1)!) <= 1e-9) kept.pop();
+  const count = kept.length;
+  if (count < 3) return [];
+  const bends: Bend[] = [];
+  let alongMm = 0;
+  for (let i = 0; i < count; i += 1) {
+    if (i > 0) alongMm += distance(kept[i - 1], kept[i]);
+    if (!closed && (i === 0 || i === count - 1)) continue;
+    const [a, b, c] = [kept[(i - 1 + count) % count], kept[i], kept[(i + 1) % count]];
+    bends.push({ alongMm, ...bendAt(a, b, c) });
+  }
+  return bends;
+}
+
+function bendAt(a: Point2, b: Point2, c: Point2): Pick<Bend, 'turnDeg' | 'radiusMm'> {
+  const cross = (b.x - a.x) * (c.y - b.y) - (b.y - a.y) * (c.x - b.x);
+  const dot = (b.x - a.x) * (c.x - b.x) + (b.y - a.y) * (c.y - b.y);
+  const turnDeg = (Math.atan2(cross, dot) * 180) / Math.PI;
+  const sides = distance(a, b) * distance(b, c) * distance(a, c);
+  const radiusMm = Math.abs(cross) < 1e-9 * Math.max(1, sides) ? null : sides / (2 * Math.abs(cross));
+  return { turnDeg, radiusMm };
+}
+
+/**
+ * The length of an outline.
+ *
+ * @param points - the outline, mm
+ * @param closed - whether the last point is joined to the first again
+ * @returns mm; 0 for fewer than two points
+ * @example
+ * outlineLengthMm([{ x: 0, y: 0 }, { x: 3, y: 4 }], true) // => 10
+ */
+export function outlineLengthMm(points: readonly Point2[], closed: boolean): number {
+  const open = points.slice(1).reduce((sum, point, i) => sum + distance(points[i], point), 0);
+  return closed && points.length > 1 ? open + distance(points.at(-1)!, points[0]) : open;
+}
