@@ -28,3 +28,7 @@ export const cardSchema = z.strictObject({
   notes: z.string().max(2000, 'expected at most 2000 letters').default(''),
 });
 export type Card = z.infer<typeof cardSchema>;
+
+/** What a tested card must say to be learned from; a whole card says it too. */
+export const testedCardSchema = cardSchema.partial().required({ cloth: true, operation: true, setup: true });
+export type TestedCard = z.infer<typeof testedCardSchema>;

@@ -1,4 +1,5 @@
 import type { Cloth } from './cloth';
+import { elastaneOf, fibreCeiling } from './fibres';
 import { FAMILY, type Range, SOFT_SQUASH, SQUASH } from './families';
 import type { Family, Structure, Trait } from './words';
 
@@ -24,8 +25,12 @@ export interface ClothProfile {
   elastane: number | null;
   /** True when every known fibre is cotton and they make up nearly all of it. */
   allCotton: boolean;
+  /** The hottest sole plate its fibres stand, °C; 200 when they are not known. */
+  ceilingC: number;
   traits: readonly Trait[];
   wearShare: number;
+  /** What it was taken for, where its name would mislead. */
+  notes: readonly string[];
 }
 
 /** The properties a person can measure to sharpen the answer. */
@@ -35,39 +40,76 @@ export type Measurable = (typeof MEASURABLE)[number];
 const STRETCHES: readonly Structure[] = ['knit', 'foam'];
 const NO_STRETCH: Range = [0, 0, 3];
 const SOME_STRETCH: Range = [15, 35, 80];
+/** A woven with elastane in it gives, mostly across, and comes back; it stays a woven (common practice). */
+const ELASTIC_WOVEN = { from: 1.5, across: [8, 18, 35], along: [0, 2, 6] } as const;
+/** Knits come back by their elastane; all-cotton ones without it only after a wash (common practice). */
+const KNIT_RECOVERY = { elastaneFrom: 3, elastic: [82, 93, 99], allCotton: [50, 70, 85] } as const;
+/** Foam thinner than this is not foam: sold as neoprene, it is a scuba knit (common practice). */
+const THIN_FOAM_MM = 1.5;
+/** Nothing said of the fibres: the ceiling of three dots (ISO 3758:2012), lowered by the rules of the family. */
+const HOTTEST_C = 200;
 
 /**
- * Fills in what was not measured from the family, with an honest range.
+ * Fills in what was not measured from family, fibres and mass, with an honest range.
  *
  * A cloth of a family other than its usual structure (a stretch woven called jersey, say) keeps its own
  * structure and takes stretch from that. Thickness follows mass through the family's bulk density.
  *
- * @param cloth - checked cloth
- * @returns every property with value, low, high and source
+ * @param given - checked cloth
+ * @returns every property with value, low, high and source; `notes` say what it was taken for and why
  * @example
  * clothProfile({ structure: 'knit', family: 'jersey', traits: [], stretchAcross: 50 }).massGsm.value // => 170
- * clothProfile({ structure: 'knit', family: 'jersey', traits: [] }).stretchAcross.source // => 'inferred'
+ * clothProfile({ structure: 'foam', family: 'neoprene', traits: [], thicknessMm: 1 }).family // => 'scuba'
+ * clothProfile({ structure: 'woven', family: 'denim', traits: [], fibres: { cotton: 98, elastane: 2 } }).stretchAcross.value // => 18
  */
-export function clothProfile(cloth: Cloth): ClothProfile {
+export function clothProfile(given: Cloth): ClothProfile {
+  const { cloth, notes } = takenFor(given);
   const facts = FAMILY[cloth.family];
   const own = facts.structure === cloth.structure;
-  const fallback = STRETCHES.includes(cloth.structure) ? SOME_STRETCH : NO_STRETCH;
   const massGsm = property(massOf(cloth), facts.massGsm);
   const thick = [massGsm.low * 0.85, massGsm.value, massGsm.high * 1.2].map((m) => m / facts.density);
+  const elastane = elastaneOf(cloth.fibres);
+  const allCotton = (cloth.fibres?.cotton ?? 0) >= 95 && (elastane ?? 0) === 0;
   return {
     name: cloth.name ?? facts.name,
     family: cloth.family,
     structure: cloth.structure,
     massGsm,
     thicknessMm: property(cloth.thicknessMm, thick as unknown as Range),
-    stretchAcross: property(cloth.stretchAcross, own ? facts.stretchAcross : fallback),
-    stretchAlong: property(cloth.stretchAlong, own ? facts.stretchAlong : fallback),
-    recovery: property(cloth.recovery, facts.recovery),
-    elastane: elastaneOf(cloth.fibres),
-    allCotton: (cloth.fibres?.cotton ?? 0) >= 95 && (elastaneOf(cloth.fibres) ?? 0) === 0,
+    stretchAcross: property(cloth.stretchAcross, usualStretch(cloth, own, elastane, 'across')),
+    stretchAlong: property(cloth.stretchAlong, usualStretch(cloth, own, elastane, 'along')),
+    recovery: property(cloth.recovery, usualRecovery(cloth, elastane, allCotton)),
+    elastane,
+    allCotton,
+    ceilingC: fibreCeiling(cloth.fibres)?.ceilingC ?? HOTTEST_C,
     traits: [...new Set([...(own ? facts.traits : []), ...cloth.traits])],
     wearShare: own ? facts.wearShare : STRETCHES.includes(cloth.structure) ? 0.5 : 0,
+    notes,
   };
+}
+
+/** What the cloth really is, where its name misleads. */
+function takenFor(cloth: Cloth): { cloth: Cloth; notes: string[] } {
+  const thick =
+    cloth.thicknessMm ?? (cloth.massGsm === undefined ? undefined : cloth.massGsm / FAMILY.neoprene.density);
+  const thin = cloth.structure === 'knit' || (thick !== undefined && thick < THIN_FOAM_MM);
+  if (cloth.family !== 'neoprene' || !thin) return { cloth, notes: [] };
+  return {
+    cloth: { ...cloth, family: 'scuba', structure: 'knit' },
+    notes: ['Neoprene this thin is a scuba knit, not foam: it is treated as a stable knit.'],
+  };
+}
+
+function usualStretch(cloth: Cloth, own: boolean, elastane: number | null, way: 'across' | 'along'): Range {
+  if (cloth.structure === 'woven' && (elastane ?? 0) >= ELASTIC_WOVEN.from) return ELASTIC_WOVEN[way];
+  if (!own) return STRETCHES.includes(cloth.structure) ? SOME_STRETCH : NO_STRETCH;
+  return FAMILY[cloth.family][way === 'across' ? 'stretchAcross' : 'stretchAlong'];
+}
+
+function usualRecovery(cloth: Cloth, elastane: number | null, allCotton: boolean): Range {
+  if (cloth.structure !== 'knit') return FAMILY[cloth.family].recovery;
+  if ((elastane ?? 0) >= KNIT_RECOVERY.elastaneFrom) return KNIT_RECOVERY.elastic;
+  return allCotton ? KNIT_RECOVERY.allCotton : FAMILY[cloth.family].recovery;
 }
 
 /**
@@ -98,13 +140,4 @@ function property(measured: number | undefined, [low, value, high]: Range): Prop
 function massOf({ massGsm, thicknessMm, family }: Cloth): number | undefined {
   if (massGsm !== undefined || thicknessMm === undefined) return massGsm;
   return thicknessMm * FAMILY[family].density;
-}
-
-const ELASTIC_FIBRES = ['elastane', 'spandex', 'elasthane', 'elastodiene'];
-
-function elastaneOf(fibres: Cloth['fibres']): number | null {
-  if (!fibres || Object.keys(fibres).length === 0) return null;
-  return Object.entries(fibres)
-    .filter(([name]) => ELASTIC_FIBRES.includes(name.toLowerCase()))
-    .reduce((sum, [, part]) => sum + part, 0);
 }

@@ -1,4 +1,4 @@
-import { FOOT, isTwin, type Machine, PLATE, pressureSteps } from '../kit';
+import { FOOT, footOpening, isTwin, type Machine, PLATE, pressureSteps } from '../kit';
 import type { Blocked } from '../result';
 import type { Setup } from '../setup';
 import { STITCH, stitchFacts } from '../stitch';
@@ -63,7 +63,7 @@ export const INTERLOCKS: readonly Interlock[] = [
     code: 'interlock.foot-needs-straight',
     strike: true,
     check: ({ setup }) => {
-      const hole = FOOT[setup.foot].openingMm;
+      const hole = footOpening(setup.foot, setup.footSide);
       return hole && hole.left < 1 && hole.right < 1 && setup.stitch !== 'straight'
         ? {
             text: `The ${FOOT[setup.foot].name.toLowerCase()} foot has one small hole: only a straight stitch passes it.`,
@@ -75,7 +75,7 @@ export const INTERLOCKS: readonly Interlock[] = [
     code: 'interlock.foot-opening',
     strike: true,
     check: ({ setup }) => {
-      const hole = FOOT[setup.foot].openingMm;
+      const hole = footOpening(setup.foot, setup.footSide);
       if (!hole) return null;
       const reach = needleReach(setup);
       const actual = Math.max(reach.right - hole.right, reach.left - hole.left);

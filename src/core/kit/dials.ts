@@ -87,6 +87,32 @@ export function tensionSteps(machine: Pick<Machine, 'tensionDial' | 'offsets'>):
   });
 }
 
+/**
+ * The needle position nearest to a wanted one that the machine can take.
+ *
+ * Positions are spread evenly over the widest swing; a machine with one stands in the centre.
+ *
+ * @param machine - the machine
+ * @param wantedMm - from the centre, mm, negative to the left
+ * @returns mm, never farther out than wanted
+ * @example
+ * nearestNeedlePosition({ needlePositions: 15, maxWidthMm: 7 }, 2.2) // => 2
+ * nearestNeedlePosition({ needlePositions: 1, maxWidthMm: 7 }, 2.2) // => 0
+ */
+export function nearestNeedlePosition(
+  machine: Pick<Machine, 'needlePositions' | 'maxWidthMm'>,
+  wantedMm: number,
+): number {
+  const { needlePositions, maxWidthMm } = machine;
+  if (needlePositions < 2 || maxWidthMm === 0) return 0;
+  const step = maxWidthMm / (needlePositions - 1);
+  // An even number of positions has none in the middle.
+  const first = needlePositions % 2 === 0 ? step / 2 : 0;
+  const reach = Math.min(Math.abs(wantedMm), maxWidthMm / 2);
+  const off = reach < first ? 0 : first + Math.floor((reach - first) / step + 1e-9) * step;
+  return Math.sign(wantedMm) * Number(off.toFixed(2)) || 0;
+}
+
 /** The readings of a setting as printed on the machine. */
 export interface MachineReads {
   length: string;

@@ -19,13 +19,21 @@ export const FEET = [
 ] as const;
 export type Foot = (typeof FEET)[number];
 
+/** Free space either side of the machine's centre, mm. */
+export interface Opening {
+  left: number;
+  right: number;
+}
+
 /** What a foot is. */
 export interface FootFacts {
   id: Foot;
   name: string;
   plain: string;
-  /** Free space for the needle either side of the foot's centre, mm; null = as wide as the machine's swing. */
-  openingMm: { left: number; right: number } | null;
+  /** Free space for the needle either side of the machine's centre, mm; null = as wide as the machine's swing. */
+  openingMm: Opening | null;
+  /** The same when the foot stands to the left or to the right of the needle, for feet that can. */
+  sideOpeningMm?: { left: Opening; right: Opening };
   /** How much its sole holds the upper layer back, a plain metal sole being 1 (model). */
   drag: number;
   /** Serves ordinary seams, and not only one special job. */
@@ -36,26 +44,29 @@ export interface FootFacts {
   dislikesReverse?: boolean;
 }
 
-const HOLE = { left: 0.8, right: 0.8 };
+const both = (mm: number): Opening => ({ left: mm, right: mm });
+const HOLE = both(0.8);
+/** Wide enough for a 7 mm zigzag with a thick needle, and no wider: a 9 mm swing strikes it (memory). */
+const WIDE = both(4.1);
 
 // prettier-ignore
 const ROWS: FootFacts[] = [
   { id: 'standard', name: 'Standard', plain: 'the one the machine came with', openingMm: null, drag: 1, general: true },
-  { id: 'walking', name: 'Walking', plain: 'its own teeth move the top layer too', openingMm: null, drag: 0.2, general: true, dislikesReverse: true },
+  { id: 'walking', name: 'Walking', plain: 'its own teeth move the top layer too', openingMm: WIDE, drag: 0.2, general: true, dislikesReverse: true },
   { id: 'dual-feed', name: 'Dual feed', plain: 'built into the machine: feeds from above', openingMm: null, drag: 0.2, general: true, builtIn: true },
-  { id: 'glide', name: 'Glide-soled', plain: 'a slippery sole', openingMm: null, drag: 0.5, general: true },
-  { id: 'knit', name: 'Knit', plain: 'small spring arm that moves with the cloth', openingMm: null, drag: 0.4, general: true },
-  { id: 'zip', name: 'Zip', plain: 'one bar: sews beside teeth and cord', openingMm: { left: 1.2, right: 1.2 }, drag: 1, general: false },
+  { id: 'glide', name: 'Glide-soled', plain: 'a slippery sole', openingMm: WIDE, drag: 0.5, general: true },
+  { id: 'knit', name: 'Knit', plain: 'small spring arm that moves with the cloth', openingMm: WIDE, drag: 0.4, general: true },
+  { id: 'zip', name: 'Zip', plain: 'one bar: sews beside teeth and cord', openingMm: both(1.2), sideOpeningMm: { left: { left: 0.8, right: 4.6 }, right: { left: 4.6, right: 0.8 } }, drag: 1, general: false },
   { id: 'concealed-zip', name: 'Concealed zip', plain: 'two grooves that roll the coil aside', openingMm: HOLE, drag: 1, general: false },
   { id: 'straight', name: 'Straight-stitch', plain: 'one small hole: holds light cloth down', openingMm: HOLE, drag: 0.9, general: true },
   { id: 'quarter-inch', name: 'Quarter-inch guide', plain: 'a guide 1/4 inch from the needle', openingMm: HOLE, drag: 0.9, general: false },
-  { id: 'ditch', name: 'Ditch', plain: 'a blade that follows a seam', openingMm: { left: 2.5, right: 2.5 }, drag: 1, general: false },
-  { id: 'grooved', name: 'Grooved', plain: 'room beneath for satin stitch and ridges', openingMm: null, drag: 0.9, general: false },
-  { id: 'roller', name: 'Roller', plain: 'rolls over sticky cloth', openingMm: null, drag: 0.35, general: true },
-  { id: 'blind-hem', name: 'Blind-hem', plain: 'a guide for the fold', openingMm: null, drag: 1, general: false },
-  { id: 'rolled-hem', name: 'Rolled-hem', plain: 'curls the edge as it goes', openingMm: { left: 2, right: 2 }, drag: 1, general: false },
-  { id: 'binding', name: 'Binding', plain: 'folds a binding round the edge', openingMm: { left: 2.5, right: 2.5 }, drag: 1, general: false },
-  { id: 'buttonhole', name: 'Buttonhole', plain: 'slides along the buttonhole', openingMm: null, drag: 1, general: false },
+  { id: 'ditch', name: 'Ditch', plain: 'a blade that follows a seam', openingMm: both(2.5), drag: 1, general: false },
+  { id: 'grooved', name: 'Grooved', plain: 'room beneath for satin stitch and ridges', openingMm: WIDE, drag: 0.9, general: false },
+  { id: 'roller', name: 'Roller', plain: 'rolls over sticky cloth', openingMm: WIDE, drag: 0.35, general: true },
+  { id: 'blind-hem', name: 'Blind-hem', plain: 'a guide for the fold', openingMm: WIDE, drag: 1, general: false },
+  { id: 'rolled-hem', name: 'Rolled-hem', plain: 'curls the edge as it goes', openingMm: both(2), drag: 1, general: false },
+  { id: 'binding', name: 'Binding', plain: 'folds a binding round the edge', openingMm: both(2.5), drag: 1, general: false },
+  { id: 'buttonhole', name: 'Buttonhole', plain: 'slides along the buttonhole', openingMm: WIDE, drag: 1, general: false },
 ];
 
 /** Every foot by its id. */
@@ -63,6 +74,21 @@ export const FOOT: Readonly<Record<Foot, FootFacts>> = Object.fromEntries(ROWS.m
   Foot,
   FootFacts
 >;
+
+/**
+ * Where the needle may pass a foot.
+ *
+ * @param foot - the foot
+ * @param footSide - which side of the needle a one-bar foot stands on
+ * @returns free space either side of the machine's centre, mm; null when it is as wide as the machine's swing
+ * @example
+ * footOpening('zip', 'left') // => { left: 0.8, right: 4.6 }
+ * footOpening('standard', undefined) // => null
+ */
+export function footOpening(foot: Foot, footSide: 'left' | 'right' | undefined): Opening | null {
+  const { openingMm, sideOpeningMm } = FOOT[foot];
+  return footSide && sideOpeningMm ? sideOpeningMm[footSide] : openingMm;
+}
 
 /** Needle plates: a wide slot, or one small hole. */
 export const PLATES = ['standard', 'straight'] as const;

@@ -1,4 +1,14 @@
-import { FEET, type Foot, type Machine, type Plate, type Point, POINTS, type ThreadFibre, THREAD_FIBRES } from '../kit';
+import {
+  FEET,
+  type Foot,
+  type Kit,
+  type Machine,
+  type Plate,
+  type Point,
+  POINTS,
+  type ThreadFibre,
+  THREAD_FIBRES,
+} from '../kit';
 import { PLATES } from '../kit';
 import type { SeamContext } from '../physics';
 import { STITCHES, type StitchId } from '../stitch';
@@ -6,11 +16,21 @@ import type { Plan } from './plan';
 import type { Aim, Effect, Rule, When } from './ruleTypes';
 import { PART_RULES } from './rules/partRules';
 import { PLAN_RULES } from './rules/planRules';
+import { SCHOOL_RULES } from './rules/schoolRules';
+import { SEAM_RULES } from './rules/seamRules';
+import { SIZE_RULES } from './rules/sizeRules';
 import { STITCH_RULES } from './rules/stitchRules';
 import type { Schools } from './schools';
 
 /** Every rule, general ones first: a later rule overrides an earlier one where both speak. */
-export const RULES: readonly Rule[] = [...STITCH_RULES, ...PART_RULES, ...PLAN_RULES];
+export const RULES: readonly Rule[] = [
+  ...STITCH_RULES,
+  ...SIZE_RULES,
+  ...PART_RULES,
+  ...SEAM_RULES,
+  ...PLAN_RULES,
+  ...SCHOOL_RULES,
+];
 
 /** What each choice costs by the rules, and which rule said so. Cost null: not for this seam. */
 export type Ruled<T extends string> = Record<T, { cost: number | null; rule: Rule | null }>;
@@ -26,49 +46,60 @@ export interface Aims {
   pressure: { ideal: number; rule: Rule };
   length: Record<StitchId, { aim: Aim; rule: Rule }>;
   width: Record<StitchId, { aim: Aim; rule: Rule }>;
-  plan: Omit<Plan, 'notes'>;
+  /** Where a foot wants the needle; feet not named leave it in the centre. */
+  position: Partial<Record<Foot, { mm: number; footSide: 'left' | 'right'; rule: Rule }>>;
+  plan: Plan;
   planRules: Partial<Record<keyof Plan, Rule>>;
 }
 
-const CONDITIONS: {
-  [K in keyof Required<When>]: (wanted: NonNullable<When[K]>, s: SeamContext, m: Machine, c: Schools) => boolean;
-} = {
-  structure: (wanted, { profile }) => wanted.includes(profile.structure),
-  family: (wanted, { profile }) => wanted.includes(profile.family),
-  kind: (wanted, { operation }) => wanted.includes(operation.id),
-  traits: (wanted, { profile }) => wanted.some((trait) => profile.traits.includes(trait)),
-  massFrom: (wanted, { profile }) => profile.massGsm.value >= wanted,
-  massBelow: (wanted, { profile }) => profile.massGsm.value < wanted,
-  thicknessFrom: (wanted, { profile }) => profile.thicknessMm.value >= wanted,
-  stretchFrom: (wanted, { clothGive }) => clothGive >= wanted,
-  elastaneFrom: (wanted, { profile }) => (profile.elastane ?? 0) >= wanted,
-  recoveryBelow: (wanted, { profile }) => profile.recovery.value < wanted,
-  recoveryFrom: (wanted, { profile }) => profile.recovery.source === 'measured' && profile.recovery.value >= wanted,
-  giveFrom: (wanted, { required }) => required.percent >= wanted,
-  giveUpTo: (wanted, { required }) => required.percent <= wanted,
-  allCotton: (wanted, { profile }) => profile.allCotton === wanted,
-  reverse: (wanted, _, machine) => machine.reverse === wanted,
-  school: (wanted, _, __, chosen) => chosen[wanted.question] === wanted.name,
+/** What a rule may ask about. */
+interface Situation {
+  seam: SeamContext;
+  machine: Machine;
+  kit: Kit;
+  schools: Schools;
+}
+
+const CONDITIONS: { [K in keyof Required<When>]: (wanted: NonNullable<When[K]>, now: Situation) => boolean } = {
+  structure: (wanted, { seam }) => wanted.includes(seam.profile.structure),
+  family: (wanted, { seam }) => wanted.includes(seam.profile.family),
+  kind: (wanted, { seam }) => wanted.includes(seam.operation.id),
+  traits: (wanted, { seam }) => wanted.some((trait) => seam.profile.traits.includes(trait)),
+  massFrom: (wanted, { seam }) => seam.profile.massGsm.value >= wanted,
+  massBelow: (wanted, { seam }) => seam.profile.massGsm.value < wanted,
+  thicknessFrom: (wanted, { seam }) => seam.profile.thicknessMm.value >= wanted,
+  stretchFrom: (wanted, { seam }) => seam.clothGive >= wanted,
+  elastaneFrom: (wanted, { seam }) => (seam.profile.elastane ?? 0) >= wanted,
+  recoveryBelow: (wanted, { seam }) => seam.profile.recovery.value < wanted,
+  recoveryFrom: (wanted, { seam: { profile } }) =>
+    profile.recovery.source === 'measured' && profile.recovery.value >= wanted,
+  giveFrom: (wanted, { seam }) => seam.required.percent >= wanted,
+  giveUpTo: (wanted, { seam }) => seam.required.percent <= wanted,
+  allCotton: (wanted, { seam }) => seam.profile.allCotton === wanted,
+  layersFrom: (wanted, { seam }) => seam.layers >= wanted,
+  direction: (wanted, { seam }) => seam.asked.direction !== undefined && wanted.includes(seam.asked.direction),
+  reverse: (wanted, { machine }) => machine.reverse === wanted,
+  fixedPressure: (wanted, { machine }) => (machine.pressureDial === null) === wanted,
+  overlocker: (wanted, { kit }) => kit.overlocker === wanted,
+  school: (wanted, { schools }) => schools[wanted.question] === wanted.name,
 };
 
 /** Whether every condition of a rule holds. */
-function applies(when: When, seam: SeamContext, machine: Machine, schools: Schools): boolean {
+function applies(when: When, now: Situation): boolean {
   return (Object.keys(when) as (keyof When)[]).every((key) => {
-    const test = CONDITIONS[key] as (wanted: unknown, s: SeamContext, m: Machine, c: Schools) => boolean;
-    return test(when[key], seam, machine, schools);
+    const test = CONDITIONS[key] as (wanted: unknown, now: Situation) => boolean;
+    return test(when[key], now);
   });
 }
 
 /**
  * What the rules of the trade want for one seam.
  *
- * @param seam - cloth and operation
- * @param machine - the machine, for rules that depend on what it can do
- * @param schools - chosen schools
+ * @param now - cloth and operation, the machine and kit there are, chosen schools
  * @returns costs, aims and the plan, each with the rule behind it
  */
-export function aimsFor(seam: SeamContext, machine: Machine, schools: Schools): Aims {
-  const rules = RULES.filter((rule) => applies(rule.when, seam, machine, schools));
+export function aimsFor(now: Situation): Aims {
+  const rules = RULES.filter((rule) => applies(rule.when, now));
   const { plan, planRules } = planFrom(rules);
   return {
     point: ruled(POINTS, rules, 'needle.point', 0),
@@ -80,6 +111,7 @@ export function aimsFor(seam: SeamContext, machine: Machine, schools: Schools): 
     pressure: last(rules, 'pressure'),
     length: byStitch(rules, 'lengthMm'),
     width: byStitch(rules, 'widthMm'),
+    position: positions(rules),
     plan,
     planRules,
   };
@@ -122,14 +154,22 @@ function byStitch(rules: Rule[], parameter: 'lengthMm' | 'widthMm'): Aims['lengt
   ) as Aims['length'];
 }
 
+function positions(rules: Rule[]): Aims['position'] {
+  return Object.fromEntries(
+    effects(rules, 'needlePosition').map(({ effect: { foot, mm, footSide }, rule }) => [foot, { mm, footSide, rule }]),
+  );
+}
+
 function planFrom(rules: Rule[]): Pick<Aims, 'plan' | 'planRules'> {
   const plan: Record<string, unknown> = {};
   const planRules: Partial<Record<keyof Plan, Rule>> = {};
   for (const rule of rules) {
     if (!rule.effect.parameter.startsWith('plan.')) continue;
     const key = rule.effect.parameter.slice('plan.'.length) as keyof Plan;
-    plan[key] = (rule.effect as { value: unknown }).value;
-    planRules[key] = rule;
+    const { value } = rule.effect as { value: unknown };
+    // Notes add up; of everything else the last rule speaks.
+    plan[key] = key === 'notes' ? [...((plan.notes as string[] | undefined) ?? []), ...(value as string[])] : value;
+    planRules[key] = key === 'notes' ? (planRules.notes ?? rule) : rule;
   }
-  return { plan: plan as Omit<Plan, 'notes'>, planRules };
+  return { plan: plan as Plan, planRules };
 }

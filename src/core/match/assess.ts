@@ -71,7 +71,7 @@ export function hazardsOf(seam: SeamContext, setup: Setup): Hazard[] {
   return [
     give,
     ...needleRisks(seam, needle, thread),
-    ...stitchRisks(seam, stitch, lengthMm),
+    ...stitchRisks(seam, stitch, lengthMm, setup.widthMm),
     perforationRisk(seam, stitch, lengthMm, needle.nm),
     ...feedRisks(seam, setup.foot, setup.plate, stitch, setup.pressure),
     ...tensionRisks(seam, thread, setup.tensionSteps),
@@ -91,7 +91,7 @@ export function checkSetup(input: CheckInput): CheckResult {
 }
 
 /** The same for a seam that is already worked out. */
-export function assess(seam: SeamContext, setup: Setup, machine: Machine): CheckResult {
+export function assess(seam: SeamContext, setup: Setup, machine: Machine, more: readonly Hazard[] = []): CheckResult {
   const closed = checkInterlocks({ setup, machine, thicknessMm: seam.thicknessMm });
   const strike: Hazard[] = closed
     .filter((c) => c.strike)
@@ -100,7 +100,7 @@ export function assess(seam: SeamContext, setup: Setup, machine: Machine): Check
   const { fill, verdict } = needleThreadFit(setup.thread, setup.needle);
   return {
     blocked: closed.map(({ code, text, limit, actual, unit }) => ({ code, text, limit, actual, unit })),
-    risks: tellRisks([...strike, ...hazardsOf(seam, setup)]),
+    risks: tellRisks([...strike, ...hazardsOf(seam, setup), ...more]),
     needleThread: { fill, verdict },
   };
 }

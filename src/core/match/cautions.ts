@@ -1,4 +1,5 @@
 import { FOOT, isTwin } from '../kit';
+import { secureRisk } from '../physics';
 import type { Setup } from '../setup';
 import { stitchFacts } from '../stitch';
 import type { Question } from './question';
@@ -52,7 +53,39 @@ const CAUTIONS: readonly Caution[] = [
     text: 'Glue: open a window and follow the label; spray adhesive is flammable.',
   },
   {
-    when: ({ seam }) => seam.profile.family === 'waterproof',
+    when: ({ seam }) => seam.operation.id.startsWith('zip-'),
+    text: 'Metal stops and teeth break needles: feel for them, mark them with a pin beside the line, and turn the wheel by hand past them.',
+  },
+  {
+    when: ({ seam }) => seam.profile.family === 'sequins',
+    text: 'Sequins split under the needle and fly: wear glasses, and take them out of the seam line first.',
+  },
+  {
+    when: ({ seam }) => seam.operation.id === 'buttonhole',
+    text: 'Cut the opening from both ends towards the middle, with a pin across each end, away from your fingers.',
+  },
+  {
+    when: ({ seam }) => ['casing', 'elastic', 'piping'].includes(seam.operation.id),
+    text: 'In children’s garments cords, ties and small parts follow local rules.',
+  },
+  {
+    when: ({ seam }) => ['fleece', 'terry', 'lawn'].includes(seam.profile.family),
+    text: 'For children’s nightwear look up the local rules on flammable cloth.',
+  },
+  {
+    when: ({ seam, aims }) => seam.profile.traits.includes('heat-sensitive') && aims.plan.press.maxSolePlateC > 0,
+    text: 'It melts on a hot iron and burns skin when it does: begin low on a scrap, through a cloth, and never leave the iron.',
+  },
+  {
+    when: ({ aims, seam }) => secureRisk(seam.profile, aims.plan.secure).level > 0.3,
+    text: 'The way of securing you chose is rough on this cloth: try it on the scrap, or leave tails and knot them.',
+  },
+  {
+    when: ({ machine }, setup) => setup.foot === 'dual-feed' && machine.shank !== 'built-in',
+    text: 'A dual feed is part of a machine: only if this one has it, and as its manual says.',
+  },
+  {
+    when: ({ seam }) => ['waterproof', 'ripstop'].includes(seam.profile.family),
     text: 'Every hole in waterproof cloth leaks until it is sealed.',
   },
 ];

@@ -13,6 +13,8 @@ const UNMEASURED: Record<Measurable, { stretchy: number; firm: number; text: str
 
 /** Confidence before a swatch has been sewn: a model and common practice can be no surer than this. */
 const UNTESTED = 0.85;
+/** What a card on the very same cloth, seam and machine adds. */
+const PROVEN = 0.13;
 
 /**
  * How sure the answer is, and what that rests on.
@@ -42,10 +44,16 @@ export function confidenceIn(question: Question, risks: readonly Risk[]): { valu
       by: Math.min(0.3, worst.level / 3),
       text: `what remains: ${worst.why.toLowerCase().replace(/\.$/, '')}`,
     });
-  const value = takes.reduce((left, { by }) => left - by, UNTESTED);
+  const near = question.learned.near;
+  const proof = near.reduce((most, { weight }) => Math.max(most, weight), 0);
+  // What was proven on nearly the same cloth makes most assumptions matter less.
+  const value = takes.reduce((left, { by }) => left - by * (1 - 0.7 * proof), UNTESTED + PROVEN * proof);
   const drivers = takes.filter(({ by }) => by > 0.005).sort((a, b) => b.by - a.by);
   return {
     value: Math.round(Math.max(0.05, value) * 100) / 100,
-    drivers: ['not yet proven on scrap', ...drivers.map(({ text }) => text)],
+    drivers: [
+      proof > 0 ? `rests on ${near.length} tested ${near.length === 1 ? 'card' : 'cards'}` : 'not yet proven on scrap',
+      ...drivers.map(({ text }) => text),
+    ],
   };
 }

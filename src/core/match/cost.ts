@@ -10,6 +10,7 @@ import {
   tunnelRisk,
 } from '../physics';
 import { type Sign, stitchFacts, type StitchId } from '../stitch';
+import { measuredGive } from './learn';
 import type { Question } from './question';
 import type { Aim } from './ruleTypes';
 
@@ -30,6 +31,10 @@ const WEIGHT: Partial<Record<Sign, number>> = {
   wandering: 2,
   chewed: 2,
   tunnel: 2,
+  popped: 2,
+  'hump-stall': 2,
+  slippage: 2,
+  grinning: 1.5,
   marks: 1.5,
 };
 
@@ -47,7 +52,7 @@ function miss(value: number, { min, ideal, max }: Aim): number {
 }
 
 /** Cost of a needle with a thread in it; null when a rule takes either out. */
-export function needleCost({ seam, aims }: Question, needle: Needle, thread: Thread): number | null {
+export function needleCost({ seam, aims, learned }: Question, needle: Needle, thread: Thread): number | null {
   const point = aims.point[needle.point].cost;
   const fibre = aims.fibre[thread.fibre].cost;
   if (point === null || fibre === null) return null;
@@ -55,7 +60,16 @@ export function needleCost({ seam, aims }: Question, needle: Needle, thread: Thr
   const tunnel = needle.gapMm === undefined ? 0 : weigh([tunnelRisk(seam, needle.gapMm)]);
   // Two rows look right about 2.5 mm apart.
   const gap = needle.gapMm === undefined ? 0 : 0.1 * Math.abs(needle.gapMm - 2.5);
-  return point + fibre + 0.5 * miss(thread.tex, aims.tex.aim) + weigh(needleRisks(seam, needle, thread)) + tunnel + gap;
+  const unlike = learned.nm ? 0.012 * learned.nm.weight * Math.abs(needle.nm - learned.nm.value) : 0;
+  return (
+    unlike +
+    point +
+    fibre +
+    0.5 * miss(thread.tex, aims.tex.aim) +
+    weigh(needleRisks(seam, needle, thread)) +
+    tunnel +
+    gap
+  );
 }
 
 /** Cautious give of a stitch in this seam, percent, never more than the cloth's own. */
@@ -75,6 +89,21 @@ export function cautiousGive(
   });
 }
 
+/** What is known of a stitch's give: measured where it was, else the cautious end of the model. Percent. */
+function surestGive(
+  question: Question,
+  stitch: StitchId,
+  size: { lengthMm: number; widthMm: number },
+  thread: Pick<Thread, 'fibre'>,
+  twinGapMm?: number,
+): number {
+  const { low } = cautiousGive(question, stitch, size, thread, twinGapMm);
+  const measured = twinGapMm === undefined ? measuredGive(question.learned, stitch, size, thread) : null;
+  if (!measured) return low;
+  // A line that held says "at least".
+  return measured.popped ? measured.percent : Math.max(low, measured.percent);
+}
+
 /** Two needles make rows of straight stitch: with a swing they would cross each other's thread. */
 export function stitchSuitsNeedle(stitch: StitchId, needle: Needle): boolean {
   return needle.gapMm === undefined || !stitchFacts(stitch).swings;
@@ -89,11 +118,11 @@ export function stitchCost(
   twinGapMm?: number,
 ): number {
   const { seam, aims } = question;
-  const short = seam.required.percent - cautiousGive(question, stitch, size, thread, twinGapMm).low;
+  const short = seam.required.percent - surestGive(question, stitch, size, thread, twinGapMm);
   const shortfall = short > 0 ? SHORTFALL.any + SHORTFALL.perPercent * short : 0;
   const length = 0.8 * miss(size.lengthMm, aims.length[stitch].aim);
   const width = size.widthMm === 0 ? 0 : 0.6 * miss(size.widthMm, aims.width[stitch].aim);
-  return shortfall + length + width + weigh(stitchRisks(seam, stitch, size.lengthMm));
+  return shortfall + length + width + weigh(stitchRisks(seam, stitch, size.lengthMm, size.widthMm));
 }
 
 /** What the needle's size adds to a stitch: tearing along the holes. */
@@ -117,8 +146,14 @@ export function feedCost(
 }
 
 /** Cost of a tension with a thread. */
-export function tensionCost({ seam }: Question, thread: Thread, steps: number): number {
-  return 0.15 * Math.abs(steps) + weigh(tensionRisks(seam, thread, steps));
+export function tensionCost({ seam, learned }: Question, thread: Thread, steps: number): number {
+  const tested = learned.tensionSteps;
+  if (tested) {
+    // What worked on scrap outweighs the model of where the threads cross.
+    const model = (1 - tested.weight) * weigh(tensionRisks(seam, thread, steps));
+    return model + 0.5 * tested.weight * Math.abs(steps - tested.value);
+  }
+  return 0.15 * Math.abs(steps - seam.operation.tensionSteps) + weigh(tensionRisks(seam, thread, steps));
 }
 
 /** True when a total cost says that the seam gives too little. */

@@ -1,3 +1,4 @@
+import { longestChordMm } from '../geometry';
 import type { Machine } from '../kit';
 import { stitchFacts, type StitchId } from '../stitch';
 import type { Question } from './question';
@@ -33,8 +34,7 @@ export function lengthGrid({ machine, aims, seam }: Question, stitch: StitchId):
  * @returns mm
  */
 export function longestOnCurve(radiusMm: number): number {
-  const e = Math.min(CURVE_ERROR_MM, radiusMm);
-  return 2 * Math.sqrt(2 * radiusMm * e - e * e);
+  return longestChordMm(radiusMm, CURVE_ERROR_MM);
 }
 
 /**

@@ -1,15 +1,15 @@
 import { machineReads } from '../kit';
 import type { Blocked } from '../result';
+import { secureRisk } from '../physics';
 import type { Setup } from '../setup';
-import { threadUse } from '../stitch';
-import { formatNumber } from '../units';
 import { alternativesTo, rejectedBy, usualGive } from './alternatives';
 import { assess, giveOfSetup } from './assess';
 import { cautionsFor } from './cautions';
 import { confidenceIn } from './confidence';
 import { fallsShort } from './cost';
 import type { MatchAnswer, MatchOutput, MatchSharpening } from './output';
-import type { Plan } from './plan';
+import { measuredGive } from './learn';
+import { planFor } from './planFor';
 import { type MatchInput, openQuestion, type Question } from './question';
 import { reasonsFor } from './reasons';
 import { type Scored, search, type SearchResult } from './search';
@@ -72,7 +72,7 @@ function safeBest({ seam }: Question, found: SearchResult): Scored | null {
 function answerWith(question: Question, found: SearchResult, best: Scored): MatchAnswer {
   const { seam, machine } = question;
   const { setup } = best;
-  const { risks } = assess(seam, setup, machine);
+  const { risks } = assess(seam, setup, machine, [secureRisk(seam.profile, question.aims.plan.secure)]);
   const confidence = confidenceIn(question, risks);
   const short = fallsShort(best.cost)
     ? [
@@ -82,11 +82,12 @@ function answerWith(question: Question, found: SearchResult, best: Scored): Matc
   return {
     setup,
     machineReads: machineReads(machine, setup),
-    plan: { ...question.aims.plan, notes: notesFor(question, setup) },
+    plan: planFor(question, setup),
     give: {
       required: seam.required.percent,
       assumed: seam.required.assumed,
       estimate: giveOfSetup(seam, setup),
+      ...measuredPart(question, setup),
     },
     risks,
     reasons: reasonsFor(question, setup),
@@ -99,18 +100,9 @@ function answerWith(question: Question, found: SearchResult, best: Scored): Matc
   };
 }
 
-function notesFor({ seam }: Question, setup: Setup): Plan['notes'] {
-  const seamMm = seam.asked.lengthMm;
-  const notes = ['Sew 100 mm on a scrap of the same cloth, in the same number of layers, before the real thing.'];
-  if (seamMm !== undefined) {
-    const use = threadUse({ ...setup, thicknessMm: seam.thicknessMm, seamMm });
-    notes.push(
-      `About ${formatNumber(use.needleMm / 1000)} m of needle thread and as much in the bobbin, tails not counted.`,
-    );
-  }
-  if (seam.asked.direction === 'bias')
-    notes.push('Bias edges grow: handle little, and let the piece hang before hemming.');
-  return notes;
+function measuredPart({ learned }: Question, { stitch, lengthMm, widthMm, thread }: Setup) {
+  const measured = measuredGive(learned, stitch, { lengthMm, widthMm }, thread);
+  return measured ? { measured: measured.percent } : {};
 }
 
 function answerBlocked(question: Question, found: SearchResult): MatchAnswer {
@@ -120,7 +112,7 @@ function answerBlocked(question: Question, found: SearchResult): MatchAnswer {
   return {
     setup: null,
     machineReads: null,
-    plan: { ...question.aims.plan, notes: [] },
+    plan: planFor(question, null),
     give: { required: seam.required.percent, assumed: seam.required.assumed, estimate },
     risks: [],
     reasons: [],

@@ -1,10 +1,11 @@
 import { z } from 'zod';
+import { SECURES } from '../physics';
 
 /** How the seam is held, cut, begun, secured and pressed: everything but the dials. */
 export const planSchema = z.strictObject({
   seam: z.string(),
   start: z.array(z.string()),
-  secure: z.enum(['back-stitch', 'lock', 'knot', 'short-stitch']),
+  secure: z.enum(SECURES),
   hold: z.array(
     z.enum(['pins', 'ballpoint-pins', 'silk-pins-in-allowance', 'clips', 'weights', 'baste', 'glue', 'tape']),
   ),

@@ -1,10 +1,12 @@
 import { z } from 'zod';
+import { testedCardSchema } from '../card';
 import { clothSchema } from '../cloth';
 import { FULL_KIT, type Kit, kitSchema, type Machine, machineSchema, PLAIN_MACHINE } from '../kit';
 import { seamContext, type SeamContext } from '../physics';
 import { operationSchema } from '../setup';
-import { type Schools, schoolsSchema } from './schools';
+import { type Schools, schoolsSchema, USUAL_SCHOOLS } from './schools';
 import { aimsFor, type Aims } from './aims';
+import { learnFrom, type Learned, moveAims } from './learn';
 
 /** What is asked of match: a cloth, a seam in it, and who sews it on what. */
 export const matchInputSchema = z.strictObject({
@@ -13,12 +15,7 @@ export const matchInputSchema = z.strictObject({
   machine: machineSchema.optional(),
   kit: kitSchema.optional(),
   schools: schoolsSchema.optional(),
-  tested: z
-    .unknown()
-    .refine((tested) => tested === undefined, {
-      error: 'starting from tested cards is not in this version yet',
-    })
-    .optional(),
+  tested: z.array(testedCardSchema).max(5000, 'expected at most 5000 cards').optional(),
 });
 export type MatchInput = z.infer<typeof matchInputSchema>;
 export type MatchRequest = z.input<typeof matchInputSchema>;
@@ -31,6 +28,8 @@ export interface Question {
   kit: Kit;
   schools: Schools;
   aims: Aims;
+  /** What the person's own tested cards say. */
+  learned: Learned;
 }
 
 /**
@@ -43,6 +42,8 @@ export function openQuestion(input: MatchInput): Question {
   const seam = seamContext(input.cloth, input.operation);
   const machine = input.machine ?? PLAIN_MACHINE;
   const kit = input.kit ?? FULL_KIT;
-  const schools = input.schools ?? schoolsSchema.parse({});
-  return { input, seam, machine, kit, schools, aims: aimsFor(seam, machine, schools) };
+  const schools = input.schools ?? USUAL_SCHOOLS;
+  const learned = learnFrom(input.tested ?? [], seam, input.machine);
+  const aims = moveAims(aimsFor({ seam, machine, kit, schools }), learned);
+  return { input, seam, machine, kit, schools, aims, learned };
 }

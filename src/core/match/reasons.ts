@@ -1,4 +1,4 @@
-import { FOOT, needleThreadFit, POINT } from '../kit';
+import { FOOT, type Foot, needleName, needleThreadFit, type Plate, POINT } from '../kit';
 import { FEED_TOLERANCE, growthPercent, interlockDepth, layerShiftMm, usualNm } from '../physics';
 import type { Reason } from '../result';
 import type { Setup } from '../setup';
@@ -6,6 +6,7 @@ import { STITCH } from '../stitch';
 import { formatNeedleSize, formatNumber } from '../units';
 import { giveOfSetup } from './assess';
 import { longestOnCurve } from './grid';
+import { loweringFibre } from './planFor';
 import type { Question } from './question';
 import type { Rule } from './ruleTypes';
 
@@ -32,12 +33,31 @@ const fromModel = (parameter: string, rule: string, text: string): Reason => ({
  */
 export function reasonsFor(question: Question, setup: Setup): Reason[] {
   return [
+    ...testedReasons(question),
     ...needleReasons(question, setup),
     ...stitchReasons(question, setup),
     ...carriageReasons(question, setup),
     ...dialReasons(question, setup),
     ...planReasons(question),
   ];
+}
+
+/** The person's own proof comes first: it beats every rule and model. */
+function testedReasons({ learned }: Question): Reason[] {
+  return learned.near.map(({ card, distance, sameMachine }) => {
+    const { setup } = card;
+    const width = setup.widthMm > 0 ? ` × ${formatNumber(setup.widthMm)}` : '';
+    const name = card.name ?? card.cloth.name ?? 'a tested card';
+    const how = `${STITCH[setup.stitch].name.toLowerCase()} ${formatNumber(setup.lengthMm)}${width} mm, ${needleName(setup.needle).toLowerCase()}`;
+    const near =
+      distance < 0.1 ? 'the same cloth and seam' : distance < 0.4 ? 'nearly this cloth and seam' : 'a cloth like this';
+    return {
+      parameter: 'tested',
+      rule: 'card.nearest',
+      text: `Your card “${name}” passed on ${near}, ${sameMachine ? 'on this machine' : 'on another machine'}, with ${how}. The start is moved towards it.`,
+      provenance: 'measured',
+    };
+  });
 }
 
 function needleReasons({ seam, aims }: Question, { needle, thread }: Setup): Reason[] {
@@ -130,16 +150,22 @@ function carriageReasons({ seam, aims, machine }: Question, { foot, plate, press
         )
       : fromRule('foot', aims.foot[foot].rule!),
     { parameter: 'plate', rule: aims.plate[plate].rule!.id, text: plateText, provenance: 'common-practice' },
-    {
-      parameter: 'needlePositionMm',
-      rule: 'needle.position',
-      text:
-        plate === 'straight' && machine.straightHoleMm !== 0
-          ? 'Over the hole of the straight-stitch plate: anywhere else the needle strikes it.'
-          : 'In the centre, where feed teeth hold the cloth on both sides.',
-      provenance: 'common-practice',
-    },
+    positionReason({ aims, machine }, foot, plate),
   ];
+}
+
+function positionReason({ aims, machine }: Pick<Question, 'aims' | 'machine'>, foot: Foot, plate: Plate): Reason {
+  const wanted = aims.position[foot];
+  if (plate === 'straight' || !wanted) {
+    const text =
+      plate === 'straight' && machine.straightHoleMm !== 0
+        ? 'Over the hole of the straight-stitch plate: anywhere else the needle strikes it.'
+        : 'In the centre, where feed teeth hold the cloth on both sides.';
+    return { parameter: 'needlePositionMm', rule: 'needle.position', text, provenance: 'common-practice' };
+  }
+  const fixed =
+    machine.needlePositions === 1 ? 'This machine’s needle stands in the centre only: move the foot instead.' : '';
+  return fromRule('needlePositionMm', wanted.rule, fixed);
 }
 
 function dialReasons({ seam, aims, machine }: Question, { foot, thread, pressure, tensionSteps }: Setup): Reason[] {
@@ -150,7 +176,8 @@ function dialReasons({ seam, aims, machine }: Question, { foot, thread, pressure
     machine.pressureDial === null
       ? 'This machine’s pressure is fixed: a walking or glide-soled foot, tissue or starch stand in for it.'
       : '';
-  const depth = interlockDepth(tensionSteps, thread, seam.thicknessMm);
+  const own = seam.operation.tensionSteps;
+  const depth = interlockDepth(tensionSteps - own, thread, seam.thicknessMm);
   const where =
     Math.abs(depth - 0.5) < 0.08 ? 'in the middle of the cloth' : depth > 0.5 ? 'a little low' : 'a little high';
   const steps =
@@ -158,7 +185,9 @@ function dialReasons({ seam, aims, machine }: Question, { foot, thread, pressure
       ? 'Normal tension'
       : `${formatNumber(Math.abs(tensionSteps))} ${tensionSteps > 0 ? 'up' : 'down'} from normal`;
   return [
-    fromModel('tensionSteps', 'tension.balance', `${steps}: by the estimate the threads cross ${where}.`),
+    own < 0
+      ? fromModel('tensionSteps', 'tension.loose', `${steps}: ${seam.operation.name} is sewn a little loose.`)
+      : fromModel('tensionSteps', 'tension.balance', `${steps}: by the estimate the threads cross ${where}.`),
     fromRule(
       'pressure',
       aims.pressure.rule,
@@ -170,6 +199,10 @@ function dialReasons({ seam, aims, machine }: Question, { foot, thread, pressure
   ];
 }
 
-function planReasons({ aims }: Question): Reason[] {
-  return Object.entries(aims.planRules).map(([key, rule]) => fromRule(`plan.${key}`, rule));
+function planReasons(question: Question): Reason[] {
+  const lowering = loweringFibre(question);
+  return Object.entries(question.aims.planRules).map(([key, rule]) => {
+    const more = key === 'press' && lowering ? `Its ${lowering.fibre} takes ${lowering.ceilingC} °C at most.` : '';
+    return fromRule(`plan.${key}`, rule, more);
+  });
 }

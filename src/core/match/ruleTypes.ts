@@ -22,7 +22,14 @@ export interface When {
   giveFrom?: number;
   giveUpTo?: number;
   allCotton?: boolean;
+  /** The machine has reverse. */
   reverse?: boolean;
+  /** The machine's pressure cannot be set. */
+  fixedPressure?: boolean;
+  /** The workroom has an overlocker. */
+  overlocker?: boolean;
+  layersFrom?: number;
+  direction?: readonly ('across' | 'along' | 'bias')[];
   school?: SchoolChoice;
 }
 
@@ -47,6 +54,7 @@ export type Effect =
   | { parameter: 'lengthMm'; aim: Aim; stitches?: readonly StitchId[] }
   | { parameter: 'widthMm'; aim: Aim; stitches?: readonly StitchId[] }
   | { parameter: 'pressure'; ideal: number }
+  | { parameter: 'needlePosition'; foot: Foot; mm: number; footSide: 'left' | 'right' }
   | { [K in keyof Plan]: { parameter: `plan.${K}`; value: Plan[K] } }[keyof Plan];
 
 /** One rule of the trade: when, what, how strongly, why, and from where. */

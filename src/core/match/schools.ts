@@ -9,19 +9,26 @@ export interface School {
   why: string;
 }
 
-/** The questions that change a setting so far. */
+/** Every question, in the order a seam raises them. */
 export const SCHOOLS = [
   {
     question: 'knit-stitch',
     asks: 'Construction stitch on knits',
-    names: ['by-give', 'zigzag', 'triple-straight', 'slanted'],
+    names: ['by-give', 'zigzag', 'wide-zigzag', 'triple-straight', 'slanted'],
     default: 'by-give',
     why: 'The stitch that gives enough with the least fuss, whichever it is.',
   },
   {
+    question: 'awkward-length',
+    asks: 'Stitch length on awkward cloth',
+    names: ['by-family', 'longer', 'shorter'],
+    default: 'by-family',
+    why: 'Longer makes fewer holes in knits, shorter a finer line in silk: the cloth decides, never one rule.',
+  },
+  {
     question: 'knit-pressure',
     asks: 'Presser pressure on knits',
-    names: ['light', 'lowest', 'normal'],
+    names: ['light', 'lowest', 'about-one', 'normal'],
     default: 'light',
     why: 'Light, and lowest where the cloth comes back badly.',
   },
@@ -33,6 +40,20 @@ export const SCHOOLS = [
     why: 'Normal; raise it if the feeding slips.',
   },
   {
+    question: 'walking-foot',
+    asks: 'Walking foot',
+    names: ['when-needed', 'always', 'glide'],
+    default: 'when-needed',
+    why: 'On when the layers would creep more than 2 mm in 300 mm.',
+  },
+  {
+    question: 'securing',
+    asks: 'Securing the ends',
+    names: ['by-cloth', 'back-stitch', 'lock', 'knot'],
+    default: 'by-cloth',
+    why: 'Knotted by hand on silk, foam and leather; back-stitched elsewhere.',
+  },
+  {
     question: 'cotton-knit-thread',
     asks: 'Thread on all-cotton knits without elastane',
     names: ['by-give', 'cotton', 'polyester'],
@@ -40,11 +61,60 @@ export const SCHOOLS = [
     why: 'Cotton does not cut the cloth; polyester where the seam must give more than about 30 %.',
   },
   {
-    question: 'walking-foot',
-    asks: 'Walking foot',
-    names: ['when-needed', 'always'],
-    default: 'when-needed',
-    why: 'On when the layers would creep more than 2 mm in 300 mm.',
+    question: 'knit-point',
+    asks: 'Ballpoint or stretch needle',
+    names: ['by-elastane', 'by-drape', 'until-it-skips'],
+    default: 'by-elastane',
+    why: 'Ballpoint; stretch from about 10 % elastane, on very stretchy cloth, or after a skip.',
+  },
+  {
+    question: 'universal-on-knits',
+    asks: 'Universal needle on knits',
+    names: ['never', 'allow'],
+    default: 'never',
+    why: 'A ballpoint costs little and cuts no loops.',
+  },
+  {
+    question: 'knit-edges',
+    asks: 'Raw edges of knits',
+    names: ['leave', 'zigzag-row', 'trim'],
+    default: 'leave',
+    why: 'They do not fray; a finish is offered where the cloth comes back well.',
+  },
+  {
+    question: 'knit-hem',
+    asks: 'Hem on knits',
+    names: ['by-give', 'twin-tape', 'narrow-zigzag', 'triple'],
+    default: 'by-give',
+    why: 'The line that gives enough, whichever it is.',
+  },
+  {
+    question: 'concealed-zip',
+    asks: 'Concealed zip',
+    names: ['baste-first', 'straight-to-it'],
+    default: 'baste-first',
+    why: 'Basted first, the two sides end level.',
+  },
+  {
+    question: 'needle-life',
+    asks: 'How long a needle lasts',
+    names: ['five-hours', 'eight-hours', 'every-project', 'when-trouble'],
+    default: 'five-hours',
+    why: '5 hours counted, faster on hand-woven cloth and paper.',
+  },
+  {
+    question: 'bobbin-tension',
+    asks: 'Bobbin tension',
+    names: ['last-resort', 'adjust-for-twin', 'never'],
+    default: 'last-resort',
+    why: 'Only when everything else has failed, and with the manual beside it.',
+  },
+  {
+    question: 'holding',
+    asks: 'Holding the layers',
+    names: ['by-cloth', 'pins', 'clips', 'weights', 'glue'],
+    default: 'by-cloth',
+    why: 'Pins where holes close, clips where they stay or the layers are thick.',
   },
 ] as const satisfies readonly School[];
 
@@ -56,12 +126,19 @@ export interface SchoolChoice {
   name: string;
 }
 
+type Names = { [Q in SchoolQuestion]: Extract<(typeof SCHOOLS)[number], { question: Q }>['names'][number] };
+type Shape = { [Q in SchoolQuestion]: z.ZodDefault<z.ZodType<Names[Q], Names[Q]>> };
+
+const shape = Object.fromEntries(
+  SCHOOLS.map(({ question, names, default: usual }) => [
+    question,
+    z.enum(names as unknown as [string], { error: `expected one of ${names.join(', ')}` }).default(usual),
+  ]),
+) as unknown as Shape;
+
 /** Chosen schools; a question left out takes its default. */
-export const schoolsSchema = z.strictObject({
-  'knit-stitch': z.enum(SCHOOLS[0].names).default(SCHOOLS[0].default),
-  'knit-pressure': z.enum(SCHOOLS[1].names).default(SCHOOLS[1].default),
-  'thin-silk-pressure': z.enum(SCHOOLS[2].names).default(SCHOOLS[2].default),
-  'cotton-knit-thread': z.enum(SCHOOLS[3].names).default(SCHOOLS[3].default),
-  'walking-foot': z.enum(SCHOOLS[4].names).default(SCHOOLS[4].default),
-});
-export type Schools = z.infer<typeof schoolsSchema>;
+export const schoolsSchema = z.strictObject(shape);
+export type Schools = Names;
+
+/** Every question at its default. */
+export const USUAL_SCHOOLS: Schools = schoolsSchema.parse({});

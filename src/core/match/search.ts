@@ -1,4 +1,14 @@
-import { FIBRE, type Foot, type Needle, PLATES, type Plate, pressureSteps, tensionSteps, type Thread } from '../kit';
+import {
+  FIBRE,
+  type Foot,
+  nearestNeedlePosition,
+  type Needle,
+  PLATES,
+  type Plate,
+  pressureSteps,
+  tensionSteps,
+  type Thread,
+} from '../kit';
 import { checkInterlocks } from '../interlock';
 import type { Setup } from '../setup';
 import { STITCHES, type StitchId } from '../stitch';
@@ -130,22 +140,25 @@ function bestPerFoot(question: Question, stitch: StitchId, pairs: Pair[], carria
 }
 
 function toSetup(
-  { machine }: Question,
+  { machine, aims }: Question,
   stitch: StitchId,
   { needle, thread, tension }: Pick<Pair, 'needle' | 'thread' | 'tension'>,
   { foot, plate, pressure }: Omit<Carriage, 'cost'>,
   { lengthMm, widthMm }: Omit<Size, 'cost'>,
 ): Setup {
+  const position = aims.position[foot];
+  const aside = position ? nearestNeedlePosition(machine, position.mm) : 0;
   return {
     needle,
     thread,
     bobbin: thread,
     foot,
+    ...(position && { footSide: position.footSide }),
     plate,
     stitch,
     lengthMm,
     widthMm,
-    needlePositionMm: plate === 'straight' ? machine.straightHoleMm : 0,
+    needlePositionMm: plate === 'straight' ? machine.straightHoleMm : aside,
     tensionSteps: tension,
     pressure,
   };

@@ -9,3 +9,6 @@ export * from './seamContext';
 export * from './stitchRisks';
 export * from './tension';
 export * from './tensionRisks';
+export * from './humpRisk';
+export * from './secureRisk';
+export * from './threadRisks';

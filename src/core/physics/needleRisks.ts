@@ -1,8 +1,10 @@
 import type { Trait } from '../cloth';
-import { type Needle, needleThreadFit, type Thread, threadDiameterMm } from '../kit';
+import { type Needle, needleThreadFit, type Thread } from '../kit';
+import { humpRisk } from './humpRisk';
 import { elasticSkipRisk, pointRisk } from './pointRisk';
 import { type Hazard, riskLevel } from './risk';
 import type { SeamContext } from './seamContext';
+import { threadRisks } from './threadRisks';
 
 /** Needle size by mass of one layer, g/m²: up to this mass, this Nm (common practice). */
 const SIZE_BY_MASS: readonly { below: number; nm: number }[] = [
@@ -20,7 +22,8 @@ const SIZE_LIMITS: Partial<Record<SeamContext['profile']['structure'], { min: nu
   knit: { min: 70, max: 90 },
   foam: { min: 90, max: 100 },
   hide: { min: 90, max: 110 },
-  coated: { min: 80, max: 100 },
+  coated: { min: 70, max: 100 },
+  layered: { min: 75, max: 90 },
 };
 
 /** How much finer than its mass says: loops part more easily than woven yarns, and a pile adds mass, not strength. */
@@ -93,16 +96,7 @@ export function needleRisks(seam: SeamContext, needle: Needle, thread: Thread): 
       level: riskLevel(((0.45 - fit.fill) / 0.2) * 0.6),
       why: () => `The thread fills only ${percent} % of the eye and lies loosely in it.`,
     },
-    threadBulkRisk(seam, thread),
+    ...threadRisks(seam, thread),
+    humpRisk(seam, needle.nm),
   ];
-}
-
-/** Thick thread displaces the yarns of a light cloth, and thin thread is lost in a heavy one. */
-function threadBulkRisk({ lightness, profile }: SeamContext, thread: Thread): Hazard {
-  const room = 0.15 + 0.06 * (1 - lightness) + Math.max(0, profile.massGsm.value - 130) / 2000;
-  return {
-    sign: 'pucker-line',
-    level: riskLevel((threadDiameterMm(thread) - room) / 0.12),
-    why: () => 'Thread this thick pushes the yarns of the cloth apart.',
-  };
 }

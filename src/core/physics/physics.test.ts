@@ -117,7 +117,7 @@ describe('classic mistakes score high, and the trade’s settings low', () => {
   });
 
   it('a long stitch and a high tension on thin silk', () => {
-    expect(level(stitchRisks(silk, 'straight', 4), 'pucker-line')).toBeGreaterThan(0.5);
+    expect(level(stitchRisks(silk, 'straight', 4, 0), 'pucker-line')).toBeGreaterThan(0.5);
     expect(level(tensionRisks(silk, tex27, 2), 'pucker-line')).toBeGreaterThan(0.5);
     expect(level(tensionRisks(silk, tex27, -0.5), 'pucker-line')).toBe(0);
   });

@@ -1,9 +1,12 @@
-import { type Cloth, clothProfile, type ClothProfile, stitchedThickness } from '../cloth';
+import { type Cloth, clothProfile, type ClothProfile, FAMILY, mergeProfiles, stitchedThickness } from '../cloth';
 import { giveOfCloth, OPERATION, type Operation, type OperationFacts, requiredGive, type RequiredGive } from '../setup';
 
 /** A cloth and a seam, worked out once: what every model below needs to know. */
 export interface SeamContext {
+  /** The cloth, or two different cloths as one. */
   profile: ClothProfile;
+  /** The second cloth of the seam where it differs from the first. */
+  partner: ClothProfile | null;
   operation: OperationFacts;
   asked: Operation;
   layers: number;
@@ -16,7 +19,14 @@ export interface SeamContext {
   compliance: number;
   /** 0 … 1: how light and easily puckered it is; 0 from 130 g/m² up. */
   lightness: number;
+  /** 0 … 1: how densely its yarns are packed; 0 for knits and for heavy or open weaves. */
+  tightness: number;
+  /** 0 … 1: how easily its threads slip out of a seam. */
+  looseness: number;
 }
+
+/** Bulk density, kg/m³, from which a light woven is so dense that a needle crowds its yarns (model). */
+const DENSE = { from: 490, room: 110, upToGsm: 240 };
 
 /**
  * Works out a seam's context from its cloth and operation.
@@ -28,19 +38,40 @@ export interface SeamContext {
  * seamContext({ structure: 'knit', family: 'jersey', traits: [], stretchAcross: 50 }, { kind: 'join' }).required // => { percent: 25, assumed: true }
  */
 export function seamContext(cloth: Cloth, operation: Operation): SeamContext {
-  const profile = clothProfile(cloth);
+  const first = clothProfile(cloth);
+  const partner = operation.second ? clothProfile(operation.second) : null;
+  const profile = partner ? mergeProfiles(first, partner) : first;
   const facts = OPERATION[operation.kind];
   const layers = operation.layers ?? facts.layers;
   const clothGive = giveOfCloth(profile, operation.direction).value;
+  const thicknessMm = partner
+    ? (stitchedThickness(first, layers) + stitchedThickness(partner, layers)) / 2
+    : stitchedThickness(profile, layers);
   return {
     profile,
+    partner,
     operation: facts,
     asked: operation,
     layers,
-    thicknessMm: stitchedThickness(profile, layers),
+    thicknessMm,
     required: requiredGive(profile, operation),
     clothGive,
     compliance: Math.min(1, clothGive / 100),
     lightness: Math.min(1, Math.max(0, (130 - profile.massGsm.value) / 90)),
+    tightness: tightnessOf(profile),
+    looseness: loosenessOf(profile),
   };
+}
+
+function tightnessOf({ structure, family, massGsm, thicknessMm, traits }: ClothProfile): number {
+  if (structure !== 'woven' || traits.includes('loose') || massGsm.value > DENSE.upToGsm) return 0;
+  const measured = massGsm.source === 'measured' && thicknessMm.source === 'measured';
+  const density = measured ? massGsm.value / thicknessMm.value : FAMILY[family].density;
+  return Math.min(1, Math.max(0, (density - DENSE.from) / DENSE.room));
+}
+
+function loosenessOf({ structure, traits }: ClothProfile): number {
+  if (structure !== 'woven') return 0;
+  if (traits.includes('loose')) return 1;
+  return traits.includes('slippery') ? 0.4 : 0;
 }

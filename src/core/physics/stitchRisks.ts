@@ -1,4 +1,4 @@
-import { penetrationsPerCm, type StitchId } from '../stitch';
+import { penetrationsPerCm, stitchFacts, type StitchId } from '../stitch';
 import { type Hazard, riskLevel } from './risk';
 import type { SeamContext } from './seamContext';
 
@@ -55,29 +55,64 @@ export function perforationRisk(
   };
 }
 
+/** Zigzags wider than this begin to open when the seam is pulled apart, mm (common practice). */
+const OPENS_FROM_MM = 2.5;
+
 /**
- * What the stitch itself does to the cloth, whatever needle sews it: waves from density, puckers, yarns crowded.
+ * What the stitch itself does to the cloth, whatever needle sews it.
+ *
+ * Models: dense holes spread a knit (wavy) and crowd the yarns of a dense weave (puckers); a long stitch gathers light
+ * cloth; a wide zigzag opens when pulled apart, the more each of its steps crosses the seam at once; a long stitch or a
+ * narrow allowance lets loose threads slip out. Where closeness is the purpose (a bar tack) density is no fault.
  *
  * @param seam - cloth and operation
  * @param stitch - the stitch
  * @param lengthMm - stitch length, mm
+ * @param widthMm - whole swing, mm
  * @returns risks, each 0 … 1
  */
-export function stitchRisks(seam: SeamContext, stitch: StitchId, lengthMm: number): Hazard[] {
+export function stitchRisks(seam: SeamContext, stitch: StitchId, lengthMm: number, widthMm: number): Hazard[] {
+  const { profile, operation, lightness, tightness } = seam;
   const holes = penetrationsPerCm(stitch, lengthMm);
-  const dense = seam.profile.structure === 'knit' ? 7 : 9;
+  const spreads = profile.structure === 'knit' ? 7 : 9;
+  const close = operation.dense ? 0 : 1;
+  const { crossing } = stitchFacts(stitch);
   return [
     {
       sign: 'wavy',
-      level: riskLevel(((holes - dense) / 12) * (0.3 + seam.compliance)),
+      level: riskLevel(close * ((holes - spreads) / 12) * (0.3 + seam.compliance)),
       why: () => `${holes.toFixed(1)} holes in each cm spread the cloth.`,
     },
     {
       sign: 'pucker-line',
-      level: riskLevel((seam.lightness * (lengthMm - 2.2)) / 3),
+      level: riskLevel(close * tightness * ((holes - 4.2) / 3)),
+      why: () => `${holes.toFixed(1)} holes in each cm crowd the yarns of so dense a weave.`,
+    },
+    {
+      sign: 'pucker-line',
+      level: operation.tensionSteps < 0 ? 0 : riskLevel((lightness * (lengthMm - 2.2)) / 3),
       why: () => 'On light cloth a long stitch gathers it up between the holes.',
     },
+    {
+      sign: 'grinning',
+      level:
+        operation.joins && profile.structure !== 'foam' ? riskLevel(((widthMm - OPENS_FROM_MM) * crossing) / 9) : 0,
+      why: () => `A zigzag ${widthMm.toFixed(1)} mm wide opens when the seam is pulled apart.`,
+    },
+    slippageRisk(seam, lengthMm),
   ];
+}
+
+/** Threads that part beside the seam: loose weaves, long stitches, narrow allowances. */
+function slippageRisk({ operation, asked, looseness }: SeamContext, lengthMm: number): Hazard {
+  const allowance = asked.allowanceMm ?? operation.allowanceMm;
+  const narrow = Math.max(0, 8 - allowance) / 8;
+  const holds = operation.joins && operation.tensionSteps === 0;
+  return {
+    sign: 'slippage',
+    level: holds ? riskLevel(looseness * (Math.max(0, lengthMm - 2.2) / 4 + 0.6 * narrow)) : 0,
+    why: () => 'Its threads slip out of a seam with a long stitch or a narrow allowance.',
+  };
 }
 
 /**

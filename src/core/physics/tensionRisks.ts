@@ -13,7 +13,9 @@ import { interlockDepth } from './tension';
  * @returns risks, each 0 … 1
  */
 export function tensionRisks(seam: SeamContext, thread: Thread, tensionSteps: number): Hazard[] {
-  const off = interlockDepth(tensionSteps, thread, seam.thicknessMm) - 0.5;
+  // A gathering row is meant to be loose: its own steps are its middle.
+  const steps = tensionSteps - seam.operation.tensionSteps;
+  const off = interlockDepth(steps, thread, seam.thicknessMm) - 0.5;
   // Up to three quarters of a step out of the middle nothing shows.
   const shows = riskLevel((Math.abs(off) - 0.07) / 0.25);
   return [
@@ -29,7 +31,7 @@ export function tensionRisks(seam: SeamContext, thread: Thread, tensionSteps: nu
     },
     {
       sign: 'pucker-line',
-      level: riskLevel((seam.lightness * (tensionSteps + 0.5)) / 4),
+      level: riskLevel((seam.lightness * (steps + 0.5)) / 4),
       why: () => 'Tension draws light cloth up along the line.',
     },
   ];

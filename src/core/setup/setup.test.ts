@@ -108,13 +108,15 @@ describe('the give a seam needs', () => {
 });
 
 describe('an operation', () => {
-  it('refuses what this version cannot do by name, and two cloths as well', () => {
-    expect(operationSchema.safeParse({ kind: 'piping' }).error?.issues[0].message).toMatch(
-      /"piping" is not in this version yet/,
+  it('names the kinds there are, takes a second cloth and checks it', () => {
+    expect(operationSchema.safeParse({ kind: 'weld' }).error?.issues[0].message).toMatch(
+      /expected one of join, strip-join/,
     );
-    expect(operationSchema.safeParse({ kind: 'join', second: {} }).error?.issues[0].message).toMatch(
-      /not in this version yet/,
+    expect(operationSchema.safeParse({ kind: 'piping' }).success).toBe(true);
+    expect(operationSchema.safeParse({ kind: 'join', second: { structure: 'woven', family: 'lawn' } }).success).toBe(
+      true,
     );
+    expect(operationSchema.safeParse({ kind: 'join', second: { massGsm: 0 } }).error?.issues[0].path[0]).toBe('second');
     expect(operationSchema.safeParse({ kind: 'join', layers: 0 }).success).toBe(false);
   });
 });

@@ -16,6 +16,8 @@ export interface StitchFacts {
   feedsBackwards: boolean;
   /** True when the needle swings sideways. */
   swings: boolean;
+  /** How much of the swing each step that moves on crosses, 0 … 1: a zigzag crosses all of it at once. */
+  crossing: number;
 }
 
 function derive({ path, advance }: Stitch): StitchFacts {
@@ -27,6 +29,7 @@ function derive({ path, advance }: Stitch): StitchFacts {
     penetrationsPerLength: path.length / advance,
     feedsBackwards: segments.some((s) => s.dx < 0),
     swings: path.some(([, y]) => y !== 0),
+    crossing: Math.min(...segments.map((s) => Math.abs(s.dy))),
   };
 }
 

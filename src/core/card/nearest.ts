@@ -1,0 +1,72 @@
+import { type ClothProfile, clothProfile } from '../cloth';
+import { OPERATION, type Operation } from '../setup';
+import type { TestedCard } from './card';
+
+/** A tested card and how near it is to what is asked: 0 the same, 1 and more no help. */
+export interface NearCard {
+  card: TestedCard;
+  distance: number;
+  sameMachine: boolean;
+  /** How much of the card's setting to trust here, 0 … 1. */
+  weight: number;
+}
+
+/** What counts as far: a half more weight or thickness, 40 points of stretch, 15 of elastane (model). */
+const SCALE = { mass: 0.5, thickness: 0.3, stretch: 0.5, elastane: 0.3, family: 0.5, kind: 0.8, layer: 0.25 };
+const HALF_MORE = Math.log(1.5);
+/** A card from another machine says half as much: its dials are not these dials. */
+const OTHER_MACHINE = 0.5;
+
+const apart = (a: number, b: number) => Math.abs(Math.log(a / b)) / HALF_MORE;
+
+/**
+ * How far a tested card is from a cloth and a seam.
+ *
+ * A scaled distance (model): weight and thickness by their ratio, stretch and elastane by their difference, and a fixed
+ * step for another family, another kind of seam and each layer more or less. A different structure is never near.
+ *
+ * @param card - the card
+ * @param profile - the cloth asked about
+ * @param operation - the seam asked about
+ * @returns 0 for the same; Infinity for another structure
+ */
+export function cardDistance(card: TestedCard, profile: ClothProfile, operation: Operation): number {
+  const other = clothProfile(card.cloth);
+  if (other.structure !== profile.structure) return Infinity;
+  const layers = (o: Operation) => o.layers ?? OPERATION[o.kind].layers;
+  const distance =
+    SCALE.mass * apart(other.massGsm.value, profile.massGsm.value) +
+    SCALE.thickness * apart(other.thicknessMm.value, profile.thicknessMm.value) +
+    SCALE.stretch * (Math.abs(other.stretchAcross.value - profile.stretchAcross.value) / 40) +
+    SCALE.elastane * (Math.abs((other.elastane ?? 0) - (profile.elastane ?? 0)) / 15) +
+    (other.family === profile.family ? 0 : SCALE.family) +
+    (card.operation.kind === operation.kind ? 0 : SCALE.kind) +
+    SCALE.layer * Math.abs(layers(card.operation) - layers(operation));
+  return Number(distance.toFixed(6));
+}
+
+/**
+ * The tested cards that say something about a cloth and a seam.
+ *
+ * @param cards - any cards
+ * @param profile - the cloth asked about
+ * @param operation - the seam asked about
+ * @param machineName - the machine it will be sewn on; undefined when it is not known
+ * @returns cards nearer than 1, those of the same machine first, then the nearest; ties keep their order
+ */
+export function nearestCards(
+  cards: readonly TestedCard[],
+  profile: ClothProfile,
+  operation: Operation,
+  machineName: string | undefined,
+): NearCard[] {
+  return cards
+    .map((card): NearCard => {
+      const distance = cardDistance(card, profile, operation);
+      const sameMachine = machineName !== undefined && card.machine?.name === machineName;
+      const weight = Math.max(0, 1 - distance) * (sameMachine ? 1 : OTHER_MACHINE);
+      return { card, distance, sameMachine, weight };
+    })
+    .filter(({ weight }) => weight > 0)
+    .sort((a, b) => Number(b.sameMachine) - Number(a.sameMachine) || a.distance - b.distance);
+}

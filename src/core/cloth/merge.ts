@@ -1,0 +1,49 @@
+import type { ClothProfile, Property } from './profile';
+import type { Structure } from './words';
+
+/** Which of two cloths in one seam decides how it is sewn: what can be spoilt for ever before what can be pressed flat. */
+const GOVERNS: readonly Structure[] = ['hide', 'coated', 'foam', 'knit', 'layered', 'woven'];
+
+/** The value both can live with: the smaller one, with the range of that cloth. */
+const lesser = (a: Property, b: Property): Property => (b.value < a.value ? b : a);
+
+function mean(a: Property, b: Property): Property {
+  return {
+    value: (a.value + b.value) / 2,
+    low: (a.low + b.low) / 2,
+    high: (a.high + b.high) / 2,
+    source: a.source === 'measured' && b.source === 'measured' ? 'measured' : 'inferred',
+  };
+}
+
+/**
+ * Two cloths sewn together, as one cloth for choosing a setting.
+ *
+ * Model: the cloth that is easier to spoil gives structure, family and point; the seam stretches as little as the
+ * firmer one; weight and thickness are the mean of both, as the needle goes through both; traits add up.
+ *
+ * @param first - one cloth
+ * @param second - the other
+ * @returns a profile that a setting for both is chosen for
+ */
+export function mergeProfiles(first: ClothProfile, second: ClothProfile): ClothProfile {
+  const rank = (p: ClothProfile) => GOVERNS.indexOf(p.structure);
+  const lighter = first.massGsm.value <= second.massGsm.value ? first : second;
+  const governs = rank(first) === rank(second) ? lighter : rank(first) < rank(second) ? first : second;
+  const elastane = [first.elastane, second.elastane].filter((part) => part !== null);
+  return {
+    ...governs,
+    name: `${first.name} with ${second.name}`,
+    massGsm: mean(first.massGsm, second.massGsm),
+    thicknessMm: mean(first.thicknessMm, second.thicknessMm),
+    stretchAcross: lesser(first.stretchAcross, second.stretchAcross),
+    stretchAlong: lesser(first.stretchAlong, second.stretchAlong),
+    recovery: lesser(first.recovery, second.recovery),
+    elastane: elastane.length === 0 ? null : Math.max(...elastane),
+    allCotton: first.allCotton && second.allCotton,
+    ceilingC: Math.min(first.ceilingC, second.ceilingC),
+    traits: [...new Set([...first.traits, ...second.traits])],
+    wearShare: Math.min(first.wearShare, second.wearShare),
+    notes: [...new Set([...first.notes, ...second.notes])],
+  };
+}

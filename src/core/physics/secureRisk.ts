@@ -1,0 +1,35 @@
+import type { Sign } from '../stitch';
+import { type Hazard } from './risk';
+import type { SeamContext } from './seamContext';
+
+/** The ways an end is held. */
+export const SECURES = ['back-stitch', 'lock', 'knot', 'short-stitch'] as const;
+export type Secure = (typeof SECURES)[number];
+
+/** How rough each way is: a knot tied by hand sews nothing twice (common practice). */
+const ROUGH: Record<Secure, number> = { 'back-stitch': 1, lock: 0.85, 'short-stitch': 0.6, knot: 0 };
+const FINE = ['silk', 'satin', 'chiffon'];
+const HOLED = ['hide', 'coated', 'foam'];
+
+/**
+ * What securing an end does to the cloth.
+ *
+ * Sewing back over the same holes chews fine silk and tears cloth whose holes stay (common practice).
+ *
+ * @param profile - the cloth
+ * @param secure - how the end is held
+ * @returns one risk, 0 for sturdy cloth
+ * @example
+ * secureRisk({ family: 'silk', structure: 'woven' }, 'back-stitch').level // => 0.6
+ * secureRisk({ family: 'silk', structure: 'woven' }, 'knot').level // => 0
+ */
+export function secureRisk(profile: Pick<SeamContext['profile'], 'family' | 'structure'>, secure: Secure): Hazard {
+  const holed = HOLED.includes(profile.structure);
+  const tender = holed || FINE.includes(profile.family);
+  const sign: Sign = holed ? 'perforated' : 'chewed';
+  const why = () =>
+    holed
+      ? 'Sewing back over the same holes tears this cloth.'
+      : 'Sewing back and forth at the end chews cloth this fine.';
+  return { sign, level: tender ? 0.6 * ROUGH[secure] : 0, why };
+}
