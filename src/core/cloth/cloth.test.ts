@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { firstFieldError } from '../result';
 import {
+  mergeProfiles,
   clothProfile,
   clothSchema,
   FAMILIES,
@@ -101,10 +102,64 @@ describe('a cloth', () => {
   });
 
   it('of a pile or a loose weave is squashed more than its structure says', () => {
-    const base = { thicknessMm: { value: 1 }, structure: 'woven' as const };
+    const base = { thicknessMm: { value: 1 }, massGsm: { value: 300 }, structure: 'woven' as const };
     expect(stitchedThickness({ ...base, traits: ['napped'] }, 1)).toBeLessThan(
       stitchedThickness({ ...base, traits: [] }, 1),
     );
+  });
+});
+
+describe('what a cloth is taken for', () => {
+  const of = (cloth: object) => clothProfile(clothSchema.parse(cloth));
+
+  it('neoprene of about 1 mm is a scuba knit and says so, by its thickness or its weight; 2.5 mm stays foam', () => {
+    for (const thin of [{ thicknessMm: 1 }, { massGsm: 300 }]) {
+      const profile = of({ structure: 'foam', family: 'neoprene', ...thin });
+      expect(profile).toMatchObject({ family: 'scuba', structure: 'knit' });
+      expect(profile.notes[0]).toMatch(/scuba knit/);
+    }
+    expect(of({ structure: 'foam', family: 'neoprene', thicknessMm: 2.5 })).toMatchObject({
+      family: 'neoprene',
+      notes: [],
+    });
+    expect(of({ structure: 'foam', family: 'neoprene' }).structure).toBe('foam');
+  });
+
+  it('a woven with elastane gives across and stays a woven', () => {
+    const stretchDenim = of({ structure: 'woven', family: 'denim', fibres: { cotton: 98, elastane: 2 } });
+    expect(stretchDenim.structure).toBe('woven');
+    expect(stretchDenim.stretchAcross.value).toBeGreaterThan(10);
+    expect(stretchDenim.stretchAlong.value).toBeLessThan(5);
+    expect(of({ structure: 'woven', family: 'denim', fibres: { cotton: 100 } }).stretchAcross.value).toBe(0);
+  });
+
+  it('a knit comes back by its elastane, and an all-cotton one badly', () => {
+    const jersey = { structure: 'knit', family: 'jersey' };
+    const elastic = of({ ...jersey, fibres: { cotton: 95, elastane: 5 } }).recovery.value;
+    const cotton = of({ ...jersey, fibres: { cotton: 100 } }).recovery.value;
+    expect(elastic).toBeGreaterThan(90);
+    expect(cotton).toBeLessThan(75);
+    expect(of({ ...jersey, fibres: { cotton: 100 }, recovery: 95 }).recovery).toMatchObject({
+      value: 95,
+      source: 'measured',
+    });
+  });
+
+  it('is ironed for its most delicate fibre, and small parts do not count', () => {
+    expect(of({ structure: 'woven', fibres: { Cotton: 60, Polyester: 40 } }).ceilingC).toBe(150);
+    expect(of({ structure: 'woven', fibres: { cotton: 97, polyamide: 3 } }).ceilingC).toBe(200);
+    expect(of({ structure: 'woven', fibres: { moonbeam: 100 } }).ceilingC).toBe(200);
+  });
+
+  it('two cloths together stretch as little as the firmer one and keep all their traits', () => {
+    const velvet = of({ structure: 'woven', family: 'velvet', massGsm: 260 });
+    const rib = of({ structure: 'knit', family: 'rib', massGsm: 300 });
+    const both = mergeProfiles(velvet, rib);
+    expect(both.structure).toBe('knit');
+    expect(both.stretchAcross.value).toBe(velvet.stretchAcross.value);
+    expect(both.massGsm.value).toBe(280);
+    expect(both.traits).toEqual(expect.arrayContaining(['napped', 'frays']));
+    expect(mergeProfiles(rib, velvet).structure).toBe(both.structure);
   });
 });
 

@@ -60,7 +60,7 @@ const ROWS: Row[] = [
   ['suede', 'suede', 'hide', 'suede,nubuck', [350, 600, 1000], 700, [0, 4, 12], [0, 3, 10], SET, 0, ['holes-stay', 'heat-sensitive', 'napped']],
   ['vinyl', 'vinyl', 'coated', 'vinyl,faux leather,leatherette,oilcloth', [300, 600, 900], 850, [0, 5, 20], [0, 3, 10], SET, 0, ['holes-stay', 'heat-sensitive']],
   ['waterproof', 'waterproof cloth', 'coated', 'waterproof,rainwear,laminate,softshell', [80, 150, 300], 520, [0, 2, 10], [0, 2, 8], SET, 0, ['holes-stay', 'heat-sensitive', 'slippery']],
-  ['faux-fur', 'faux fur', 'knit', 'faux fur,fur,sherpa', [300, 550, 900], 70, [0, 10, 25], [0, 5, 15], [60, 80, 95], 0.2, ['napped', 'heat-sensitive']],
+  ['faux-fur', 'faux fur', 'knit', 'faux fur,fur,sherpa', [300, 550, 900], 140, [0, 10, 25], [0, 5, 15], [60, 80, 95], 0.2, ['napped', 'heat-sensitive']],
   ['sequins', 'sequinned cloth', 'layered', 'sequin,sequins,sequinned', [180, 300, 500], 300, [0, 10, 50], [0, 5, 30], [60, 80, 95], 0.2, ['heat-sensitive']],
   ['hand-woven', 'hand-woven cloth', 'woven', 'hand-woven,handwoven,hand woven', [150, 280, 450], 260, [0, 2, 6], [0, 2, 6], SET, 0, ['frays', 'loose']],
   ['quilt-sandwich', 'quilt sandwich', 'layered', 'quilt,quilt sandwich,quilted', [300, 420, 650], 75, [0, 1, 4], [0, 1, 4], SET, 0],

@@ -112,6 +112,26 @@ function usualRecovery(cloth: Cloth, elastane: number | null, allCotton: boolean
   return allCotton ? KNIT_RECOVERY.allCotton : FAMILY[cloth.family].recovery;
 }
 
+/** Cloth with so much air in it is pressed flat by a stitch, kg/m³ (model). */
+const LOFTY_BELOW = 200;
+
+/**
+ * Whether a cloth is mostly air: a pile, loops, an open weave, wadding.
+ *
+ * @param profile - the cloth
+ * @returns true when a stitch presses it far below its thickness
+ * @example
+ * isLofty({ massGsm: { value: 380 }, thicknessMm: { value: 2.5 }, traits: [] }) // => true
+ */
+export function isLofty(profile: {
+  massGsm: Pick<Property, 'value'>;
+  thicknessMm: Pick<Property, 'value'>;
+  traits: readonly Trait[];
+}): boolean {
+  const { massGsm, thicknessMm, traits } = profile;
+  return traits.includes('napped') || traits.includes('loose') || massGsm.value / thicknessMm.value < LOFTY_BELOW;
+}
+
 /**
  * Total thickness of a number of layers as a stitch squashes them.
  *
@@ -119,13 +139,13 @@ function usualRecovery(cloth: Cloth, elastane: number | null, allCotton: boolean
  * @param layers - how many layers, 1 or more
  * @returns mm
  * @example
- * stitchedThickness({ thicknessMm: { value: 0.5 }, structure: 'knit', traits: [] }, 2) // => 0.7
+ * stitchedThickness({ thicknessMm: { value: 0.5 }, massGsm: { value: 150 }, structure: 'knit', traits: [] }, 2) // => 0.7
  */
 export function stitchedThickness(
-  profile: { thicknessMm: Pick<Property, 'value'>; structure: Structure; traits: readonly Trait[] },
+  profile: Parameters<typeof isLofty>[0] & { structure: Structure },
   layers: number,
 ): number {
-  const soft = profile.traits.includes('napped') || profile.traits.includes('loose');
+  const soft = profile.structure !== 'foam' && isLofty(profile);
   const squash = Math.min(SQUASH[profile.structure], soft ? SOFT_SQUASH : 1);
   return profile.thicknessMm.value * layers * squash;
 }

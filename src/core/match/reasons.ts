@@ -177,7 +177,7 @@ function dialReasons({ seam, aims, machine }: Question, { foot, thread, pressure
       ? 'This machine’s pressure is fixed: a walking or glide-soled foot, tissue or starch stand in for it.'
       : '';
   const own = seam.operation.tensionSteps;
-  const depth = interlockDepth(tensionSteps - own, thread, seam.thicknessMm);
+  const depth = interlockDepth(tensionSteps - own, thread, seam.gripMm);
   const where =
     Math.abs(depth - 0.5) < 0.08 ? 'in the middle of the cloth' : depth > 0.5 ? 'a little low' : 'a little high';
   const steps =

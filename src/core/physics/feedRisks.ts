@@ -21,7 +21,8 @@ export function feedRisks(seam: SeamContext, foot: Foot, plate: Plate, stitch: S
   const growth = growthPercent(seam, foot, pressure);
   const shift = layerShiftMm(seam, foot, pressure);
   const needs = feedsFromPressure(seam.profile.massGsm.value, seam.layers);
-  const delicate = seam.profile.traits.includes('napped') ? 0.3 : 0.62;
+  const pile = seam.profile.traits.includes('napped');
+  const delicate = pile ? (seam.profile.structure === 'woven' ? 0.3 : 0.5) : 0.62;
   const slot = plate === 'straight' ? 0.1 : foot === 'straight' ? 0.25 : 0.45;
   return [
     {

@@ -1,4 +1,4 @@
-import type { Trait } from '../cloth';
+import { isLofty, type Trait } from '../cloth';
 import { type Needle, needleThreadFit, type Thread } from '../kit';
 import { humpRisk } from './humpRisk';
 import { elasticSkipRisk, pointRisk } from './pointRisk';
@@ -37,11 +37,12 @@ const FINER = { knit: 4, pile: 8 };
  * @param profile - the cloth
  * @returns Nm, not rounded to sizes sold
  * @example
- * usualNm({ structure: 'woven', massGsm: { value: 380 }, traits: [] }) // => 97
+ * usualNm({ structure: 'woven', massGsm: { value: 380 }, thicknessMm: { value: 0.8 }, traits: [] }) // => 97
  */
 export function usualNm(profile: {
   structure: SeamContext['profile']['structure'];
   massGsm: { value: number };
+  thicknessMm: { value: number };
   traits: readonly Trait[];
 }): number {
   const mass = profile.massGsm.value;
@@ -53,7 +54,7 @@ export function usualNm(profile: {
   const share = (mass - from) / (to - from) - 0.5;
   const before = SIZE_BY_MASS[Math.max(at - 1, 0)].nm;
   const smooth = share > 0 ? nm + (next - nm) * share : nm + (nm - before) * share;
-  const pile = profile.structure === 'woven' && profile.traits.includes('napped');
+  const pile = profile.structure === 'woven' && !profile.traits.includes('loose') && isLofty(profile);
   const finer = smooth - (profile.structure === 'knit' ? FINER.knit : pile ? FINER.pile : 0);
   const limits = SIZE_LIMITS[profile.structure];
   return Math.round(limits ? Math.min(limits.max, Math.max(limits.min, finer)) : finer);

@@ -130,7 +130,8 @@ describe('needle size and tension', () => {
         fc.integer({ min: 20, max: 900 }),
         fc.constantFrom('woven', 'knit', 'foam', 'coated'),
         (mass, structure) => {
-          const at = (value: number) => usualNm({ structure: structure as 'woven', massGsm: { value }, traits: [] });
+          const at = (value: number) =>
+            usualNm({ structure: structure as 'woven', massGsm: { value }, thicknessMm: { value: 0.5 }, traits: [] });
           expect(at(mass + 5)).toBeGreaterThanOrEqual(at(mass));
         },
       ),

@@ -1,4 +1,4 @@
-import type { Structure } from '../cloth';
+import type { Family, Structure } from '../cloth';
 import type { Point } from '../kit';
 import type { Sign } from '../stitch';
 import { type Hazard, riskLevel } from './risk';
@@ -33,6 +33,8 @@ const SUITS: Record<Structure, { sign: Sign; level: Record<Point, number> }> = {
   },
 };
 
+const BY_LOOPS: readonly Family[] = ['rib', 'sweater-knit'];
+
 /** Elastane (percent) or stretch (percent) from which the hook wants a stretch needle to catch the loop. */
 export const STRETCH_NEEDLE_FROM = { elastane: 10, stretch: 75 };
 
@@ -43,12 +45,20 @@ export const STRETCH_NEEDLE_FROM = { elastane: 10, stretch: 75 };
  * @param point - the needle's point
  * @returns one risk by how the wrong point shows on that structure
  * @example
- * pointRisk({ profile: { structure: 'knit' } }, 'sharp').sign // => 'holes'
+ * pointRisk({ profile: { structure: 'knit', traits: [] } }, 'sharp').sign // => 'holes'
  */
-export function pointRisk(seam: { profile: Pick<SeamContext['profile'], 'structure'> }, point: Point): Hazard {
-  const { sign, level } = SUITS[seam.profile.structure];
-  return { sign, level: level[point], why: () => `A ${point} point on ${seam.profile.structure} cloth.` };
+export function pointRisk(
+  seam: { profile: Pick<SeamContext['profile'], 'structure' | 'traits'> },
+  point: Point,
+): Hazard {
+  const { structure, traits } = seam.profile;
+  const { sign, level } = SUITS[structure];
+  const strong = structure === 'woven' && traits.includes('stiff') ? STRONG_POINTS[point] : undefined;
+  return { sign, level: strong ?? level[point], why: () => `A ${point} point on ${structure} cloth.` };
 }
+
+/** A stiff woven wants a stiff blade more than a fine point (common practice). */
+const STRONG_POINTS: Partial<Record<Point, number>> = { jeans: 0.03, topstitch: 0.08 };
 
 /**
  * Skipped stitches because the hook misses the loop in elastic cloth.
@@ -57,18 +67,19 @@ export function pointRisk(seam: { profile: Pick<SeamContext['profile'], 'structu
  * @param point - the needle's point
  * @returns one risk; none for wovens and for stretch points
  * @example
- * elasticSkipRisk({ clothGive: 120, profile: { structure: 'knit', elastane: 18 } }, 'ballpoint').level // => 0.65
+ * elasticSkipRisk({ clothGive: 120, profile: { structure: 'knit', elastane: 18, family: 'swim' } }, 'ballpoint').level // => 0.65
  */
 export function elasticSkipRisk(
-  seam: Pick<SeamContext, 'clothGive'> & { profile: Pick<SeamContext['profile'], 'structure' | 'elastane'> },
+  seam: Pick<SeamContext, 'clothGive'> & { profile: Pick<SeamContext['profile'], 'structure' | 'elastane' | 'family'> },
   point: Point,
 ): Hazard {
-  const { structure, elastane } = seam.profile;
+  const { structure, elastane, family } = seam.profile;
   const why = () => 'In elastic cloth the hook can miss the loop unless the needle is a stretch needle.';
   if (structure !== 'knit' || point === 'stretch' || point === 'twin-stretch')
     return { sign: 'skipped', level: 0, why };
   const over = (value: number, from: number, room: number) => (value < from ? 0 : 0.25 + (value - from) / room);
   const byFibre = over(elastane ?? 0, STRETCH_NEEDLE_FROM.elastane, 20);
-  const byStretch = over(seam.clothGive, STRETCH_NEEDLE_FROM.stretch, 150);
+  // Ribs and loose knits stretch by their loops, which lie open to the hook; elastane snaps them shut.
+  const byStretch = BY_LOOPS.includes(family) ? 0 : over(seam.clothGive, STRETCH_NEEDLE_FROM.stretch, 150);
   return { sign: 'skipped', level: Math.min(0.65, riskLevel(Math.max(byFibre, byStretch))), why };
 }

@@ -1,4 +1,12 @@
-import { type Cloth, clothProfile, type ClothProfile, FAMILY, mergeProfiles, stitchedThickness } from '../cloth';
+import {
+  type Cloth,
+  clothProfile,
+  type ClothProfile,
+  FAMILY,
+  isLofty,
+  mergeProfiles,
+  stitchedThickness,
+} from '../cloth';
 import { giveOfCloth, OPERATION, type Operation, type OperationFacts, requiredGive, type RequiredGive } from '../setup';
 
 /** A cloth and a seam, worked out once: what every model below needs to know. */
@@ -12,6 +20,8 @@ export interface SeamContext {
   layers: number;
   /** Total thickness as a stitch squashes it, mm. */
   thicknessMm: number;
+  /** The part of it that grips the thread, mm: cloth full of air lets the threads settle by themselves. */
+  gripMm: number;
   required: RequiredGive;
   /** The cloth's own give along the seam, percent. */
   clothGive: number;
@@ -44,9 +54,11 @@ export function seamContext(cloth: Cloth, operation: Operation): SeamContext {
   const facts = OPERATION[operation.kind];
   const layers = operation.layers ?? facts.layers;
   const clothGive = giveOfCloth(profile, operation.direction).value;
+  const sheets = sheetsOf(profile, layers);
   const thicknessMm = partner
-    ? (stitchedThickness(first, layers) + stitchedThickness(partner, layers)) / 2
-    : stitchedThickness(profile, layers);
+    ? (stitchedThickness(first, sheets) + stitchedThickness(partner, sheets)) / 2
+    : stitchedThickness(profile, sheets);
+  const airy = profile.structure === 'layered' || (profile.structure !== 'foam' && isLofty(profile));
   return {
     profile,
     partner,
@@ -54,13 +66,25 @@ export function seamContext(cloth: Cloth, operation: Operation): SeamContext {
     asked: operation,
     layers,
     thicknessMm,
+    gripMm: airy ? thicknessMm * AIRY_GRIP : thicknessMm,
     required: requiredGive(profile, operation),
     clothGive,
-    compliance: Math.min(1, clothGive / 100),
+    compliance: Math.min(1, clothGive / 100) * (profile.structure === 'foam' ? FOAM_COMPLIANCE : 1),
     lightness: Math.min(1, Math.max(0, (130 - profile.massGsm.value) / 90)),
     tightness: tightnessOf(profile),
     looseness: loosenessOf(profile),
   };
+}
+
+/** Foam springs back as it leaves the foot: little of its stretch stays in the seam (model). */
+const FOAM_COMPLIANCE = 0.4;
+
+/** Cloth full of air grips thread this much less (model). */
+const AIRY_GRIP = 0.5;
+
+/** A quilt sandwich is three layers by itself. */
+function sheetsOf({ family }: ClothProfile, layers: number): number {
+  return family === 'quilt-sandwich' && layers >= 3 ? layers / 3 : layers;
 }
 
 function tightnessOf({ structure, family, massGsm, thicknessMm, traits }: ClothProfile): number {

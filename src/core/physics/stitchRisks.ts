@@ -110,7 +110,7 @@ function slippageRisk({ operation, asked, looseness }: SeamContext, lengthMm: nu
   const holds = operation.joins && operation.tensionSteps === 0;
   return {
     sign: 'slippage',
-    level: holds ? riskLevel(looseness * (Math.max(0, lengthMm - 2.2) / 4 + 0.6 * narrow)) : 0,
+    level: holds ? riskLevel(looseness * (Math.max(0, lengthMm - 2.5) / 4 + 0.6 * narrow)) : 0,
     why: () => 'Its threads slip out of a seam with a long stitch or a narrow allowance.',
   };
 }

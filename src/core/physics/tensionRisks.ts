@@ -15,7 +15,7 @@ import { interlockDepth } from './tension';
 export function tensionRisks(seam: SeamContext, thread: Thread, tensionSteps: number): Hazard[] {
   // A gathering row is meant to be loose: its own steps are its middle.
   const steps = tensionSteps - seam.operation.tensionSteps;
-  const off = interlockDepth(steps, thread, seam.thicknessMm) - 0.5;
+  const off = interlockDepth(steps, thread, seam.gripMm) - 0.5;
   // Up to three quarters of a step out of the middle nothing shows.
   const shows = riskLevel((Math.abs(off) - 0.07) / 0.25);
   return [

@@ -6,8 +6,8 @@ import type { SeamContext } from './seamContext';
 const STRONGER_THAN_COTTON = ['polyester', 'elastic-polyester', 'nylon'] as const;
 /** A seam asked for more than this needs the stretch of polyester more than the mercy of cotton, percent. */
 const GIVES_WITH_COTTON = 30;
-/** Cloth that stretches this far leaves ordinary thread behind, percent (model). */
-const OUTSTRETCHES = { from: 60, over: 50, thread: 0.2 };
+/** A seam that must give this much leaves ordinary thread behind, percent (model). */
+const OUTSTRETCHES = { from: 35, over: 35, thread: 0.2 };
 
 /**
  * What a thread does to the cloth, whatever needle carries it.
@@ -19,19 +19,19 @@ const OUTSTRETCHES = { from: 60, over: 50, thread: 0.2 };
  * @param thread - needle thread
  * @returns risks, each 0 … 1
  * @example
- * threadRisks({ lightness: 0, clothGive: 110, required: { percent: 70 }, profile: { structure: 'knit', allCotton: false, massGsm: { value: 190 } } }, { fibre: 'polyester', tex: 27 })[1].level // => 0.45
+ * threadRisks({ lightness: 0, required: { percent: 70 }, profile: { structure: 'knit', allCotton: false, massGsm: { value: 190 } } }, { fibre: 'polyester', tex: 27 })[1].level // => 0.45
  */
 export function threadRisks(
-  seam: Pick<SeamContext, 'lightness' | 'clothGive'> & {
+  seam: Pick<SeamContext, 'lightness'> & {
     required: Pick<SeamContext['required'], 'percent'>;
     profile: Pick<SeamContext['profile'], 'structure' | 'allCotton'> & { massGsm: { value: number } };
   },
   thread: Thread,
 ): Hazard[] {
-  const { profile, clothGive, lightness, required } = seam;
+  const { profile, lightness, required } = seam;
   const knit = profile.structure === 'knit';
   const strong = (STRONGER_THAN_COTTON as readonly string[]).includes(thread.fibre);
-  const stretch = riskLevel((clothGive - OUTSTRETCHES.from) / OUTSTRETCHES.over);
+  const stretch = riskLevel((required.percent - OUTSTRETCHES.from) / OUTSTRETCHES.over);
   const stiff = riskLevel(1 - FIBRE[thread.fibre].extension / OUTSTRETCHES.thread);
   const room = 0.15 + 0.06 * (1 - lightness) + Math.max(0, profile.massGsm.value - 130) / 2000;
   return [

@@ -1,5 +1,5 @@
 import { type Effect, type Rule, rule } from '../ruleTypes';
-import { FOAM, KNIT, SILKY, SKINS } from './groups';
+import { FOAM, HOLED, KNIT, SILKY, SKINS } from './groups';
 
 const seam = (value: string) => ({ parameter: 'plan.seam', value }) as const;
 const note = (...value: string[]): Effect => ({ parameter: 'plan.notes', value });
@@ -51,7 +51,7 @@ export const SEAM_RULES: readonly Rule[] = [
   rule('seam.reinforce', { kind: ['reinforce'] }, seam('Very short stitches on the seam line, 15 mm to each side of the corner to be clipped'), 'They hold the last threads when the corner is cut to the point.'),
   rule('seam.bar-tack', { kind: ['bar-tack'] }, seam('A dense narrow bar across the end of the opening, 8 to 12 mm long'), 'Openings tear at their ends.'),
   rule('seam.buttonhole', { kind: ['buttonhole'] }, seam('On the real layers with stabiliser, tried on a scrap; cut afterwards, a pin across the end'), 'A slip of the knife stops at the pin.'),
-  rule('seam.skins-slit', { ...SKINS, kind: ['buttonhole'] }, seam('A cut slit with a line of straight stitches round it, over tape'), 'Dense columns would cut it out like a stamp.'),
+  rule('seam.holed-slit', { ...HOLED, kind: ['buttonhole'] }, seam('A cut slit with a line of straight stitches round it, over tape'), 'Dense columns would cut it out like a stamp.'),
 
   rule('notes.scrap', {}, note('Sew 100 mm on a scrap of the same cloth, in the same number of layers, before the real thing.'), 'Machine, cloth, needle and thread work on each other, and the answer differs every time.'),
   rule('notes.alternate', { kind: ['strip-join'] }, note('Alternate the end you start from, with a clean feed and a new needle.'), 'Sewn all from one end, a strip set bends.'),

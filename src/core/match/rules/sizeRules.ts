@@ -2,7 +2,7 @@ import type { OperationKind } from '../../setup';
 import type { StitchId } from '../../stitch';
 import type { Aim } from '../ruleTypes';
 import { type Rule, rule } from '../ruleTypes';
-import { FOAM, KNIT, SEAMS, SHOWN, SKINS, STRONG, ZIPS } from './groups';
+import { FOAM, HOLED, KNIT, SEAMS, SHOWN, SKINS, STRONG, ZIPS } from './groups';
 
 const aim = (min: number, ideal: number, max: number): Aim => ({ min, ideal, max });
 const length = (wanted: Aim, stitches?: readonly StitchId[]) =>
@@ -25,7 +25,7 @@ export const SIZE_RULES: readonly Rule[] = [
   rule('length.swim', { family: ['swim'] }, length(aim(1, 1.5, 2.5), ZIGZAG), 'Short, so that a wide zigzag stores enough thread.'),
   rule('length.light-woven', { structure: ['woven'], massBelow: 150 }, length(aim(1.8, 2.3, 2.8), LINE), 'Light wovens take 2 to 2.5 mm.'),
   rule('length.dense-woven', { family: ['poplin', 'ripstop', 'waterproof'] }, length(aim(2, 2.6, 3), LINE), 'Densely woven cloth puckers when its yarns are crowded: 2.5 to 3 mm.'),
-  rule('length.fine', { structure: ['woven'], family: ['silk', 'satin', 'chiffon', 'lawn', 'lace', 'mesh'], massBelow: 90 }, length(aim(1.5, 1.8, 2), LINE), 'Fine cloth takes 1.5 to 2 mm: a longer stitch gathers it.'),
+  rule('length.fine', { structure: ['woven'], family: ['silk', 'satin', 'chiffon'], massBelow: 130 }, length(aim(1.5, 1.8, 2), LINE), 'Fine cloth takes 1.5 to 2 mm: a longer stitch gathers it.'),
   rule('length.pile', { traits: ['napped'], structure: ['woven'] }, length(aim(2, 2.4, 3), LINE), '2 to 2.5 mm: shorter stitches bury themselves in the pile.'),
   rule('length.towelling', { family: ['terry', 'faux-fur'] }, length(aim(2.5, 3, 3.5)), 'About 3 mm, or the loops swallow the stitches.'),
   rule('length.quilted', { structure: ['layered'] }, length(aim(2.5, 3, 3.5), LINE), 'Thick soft layers take 2.5 to 3.5 mm.'),
@@ -38,6 +38,7 @@ export const SIZE_RULES: readonly Rule[] = [
 
   rule('length.strip', { kind: ['strip-join'] }, length(aim(1.5, 1.9, 2.2), LINE), 'Strips take 1.8 to 2 mm: the line stays straight, and holds where it is cut across.'),
   rule('length.zip', { kind: ZIPS }, length(aim(2.2, 2.5, 3), LINE), 'Zips take 2.5 mm: firm, and still to be unpicked.'),
+  rule('length.light-zip', { kind: ZIPS, massBelow: 130 }, length(aim(1.8, 2.2, 2.6), LINE), 'Light cloth is gathered by a longer line.'),
   rule('length.heavy-zip', { kind: ZIPS, massFrom: 300 }, length(aim(2.5, 3, 3.5), LINE), 'A zip in heavy cloth takes about 3 mm.'),
   rule('length.piping', { kind: ['piping'] }, length(aim(2.4, 2.8, 3.5), LINE), 'Close against the cord, a little longer than a seam.'),
   rule('length.ditch', { kind: ['ditch'] }, length(aim(2.2, 2.5, 3), LINE), '2.5 mm sinks into the seam.'),
@@ -58,7 +59,7 @@ export const SIZE_RULES: readonly Rule[] = [
   rule('length.foam', FOAM, length(aim(3, 3.2, 3.5)), 'Foam takes 3.0 to 3.5 mm: close holes weaken it and never heal.'),
   rule('length.skins', SKINS, length(aim(3, 3.5, 4)), 'Hide and coated cloth take 3 to 4 mm: short stitches perforate.', { strength: 'must' }),
   rule('length.waterproof', { family: ['waterproof'] }, length(aim(2.5, 3, 3.5)), '3 mm: every hole is a leak until it is sealed.'),
-  rule('length.baste-skins', { ...SKINS, kind: ['baste', 'gather'] }, length(aim(4, 4.5, 6)), 'Long and few: these holes stay for ever, so keep them inside the allowance.'),
+  rule('length.baste-holed', { ...HOLED, kind: ['baste', 'gather'] }, length(aim(4, 4.5, 6)), 'Long and few: these holes stay for ever, so keep them inside the allowance.'),
 
   rule('width.usual', {}, width(aim(0.5, 2, 5)), 'A medium swing.'),
   rule('width.knit-zigzag', { ...KNIT, kind: SEAMS }, width(aim(1.5, 2, 5), ZIGZAG), 'As narrow as the give allows: a wide zigzag opens when the seam is pulled.'),

@@ -1,7 +1,7 @@
 import type { StitchId } from '../../stitch';
 import type { Costs } from '../ruleTypes';
 import { type Rule, rule } from '../ruleTypes';
-import { FOAM, KNIT, LINES, SEAMS, SHOWN, SKINS, STABLE_KNIT } from './groups';
+import { FOAM, HOLED, KNIT, LINES, SEAMS, SHOWN, SKINS, STABLE_KNIT } from './groups';
 
 /** Only these may be chosen, at these costs; every other stitch is for another purpose. */
 const only = (costs: Costs<StitchId>) =>
@@ -78,8 +78,10 @@ export const STITCH_RULES: readonly Rule[] = [
     'A bar tack is a narrow, dense zigzag over the end of an opening.'),
   rule('stitch.buttonhole', { kind: ['buttonhole'] }, only({ buttonhole: 0, satin: 0.5, zigzag: 0.6 }),
     'The machine’s own buttonhole; without one, two columns of dense zigzag and a bar at each end.'),
-  rule('stitch.skins-closed', { ...SKINS, kind: ['bar-tack', 'buttonhole', 'edge-finish'] }, only({ straight: 0 }),
-    'Dense stitches would cut this cloth out like a stamp: a cut slit or edge with a line of straight stitches round it.', { strength: 'must' }),
+  rule('stitch.skins-edge', { ...SKINS, kind: ['edge-finish'] }, only({ straight: 0 }),
+    'The edge does not fray; a line beside it is all it takes.'),
+  rule('stitch.holed-closed', { ...HOLED, kind: ['bar-tack', 'buttonhole'] }, only({ straight: 0 }),
+    'Dense stitches would cut this cloth out like a stamp: a cut slit, or a short line sewn once, with straight stitches round it.', { strength: 'must' }),
 
   rule('stitch.straight-pops', { ...KNIT, kind: ['join', 'band', 'edge-finish'], giveFrom: 15 }, prefer({ straight: null }),
     'A straight stitch pops in a seam that must stretch; elastic thread helps only together with a stitch that gives.', { strength: 'must' }),
