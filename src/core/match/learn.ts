@@ -5,9 +5,9 @@ import type { StitchId } from '../stitch';
 import type { Aims } from './aims';
 import type { Aim } from './ruleTypes';
 
-/** How many of the nearest cards are looked at, and how far they pull (model). */
+/** How many of the nearest cards are looked at, and how far they pull: proof outweighs habit (model). */
 const CARDS = 3;
-const PULLS = { stitch: 0.6, foot: 0.3, plate: 0.3, point: 0.5, fibre: 0.3, size: 0.8 };
+const PULLS = { stitch: 1.6, foot: 1, plate: 0.6, point: 1, fibre: 0.8, size: 0.9 };
 
 /** What a person's own cards say about this question. */
 export interface Learned {

@@ -1,5 +1,17 @@
+import { unit } from 'mathjs';
 import { describe, expect, it } from 'vitest';
-import { arealMass, GSM_PER_MOMME, GSM_PER_OZ_SQ_YD, MM_PER_INCH, spiFromLength, texFrom, threadNumbers } from '.';
+import {
+  arealMass,
+  ID1_CARD_MM,
+  parseArealMassGsm,
+  parseLengthMm,
+  GSM_PER_MOMME,
+  GSM_PER_OZ_SQ_YD,
+  MM_PER_INCH,
+  spiFromLength,
+  texFrom,
+  threadNumbers,
+} from '.';
 
 describe('conversions agree with their definitions', () => {
   it('an inch is 25.4 mm (international yard and pound agreement, 1959: exact)', () => {
@@ -32,5 +44,32 @@ describe('conversions agree with their definitions', () => {
     expect(threadNumbers(40)).toMatchObject({ ticket: 75, weight: 25 });
     expect(texFrom('metricCount', 50)).toBe(20);
     expect(texFrom('cottonCount', 59.05)).toBeCloseTo(10, 10);
+  });
+});
+
+// mathjs, a general library of units, knows nothing of sewing: every length and weight must agree with it.
+describe('lengths and weights agree with a general units library (mathjs)', () => {
+  it.each(['16 mm', '1.5 cm', '2 m', '5 in', '2 yd', '3 ft'])('%s', (text) => {
+    expect(parseLengthMm(text)).toBeCloseTo(unit(text).toNumber('mm'), 9);
+  });
+
+  it.each([
+    ['5/8', 5 / 8],
+    ['1 1/2"', 1.5],
+    ['3/16 in', 3 / 16],
+  ])('%s is %d inches', (text, inches) => {
+    expect(parseLengthMm(text)).toBeCloseTo(unit(inches, 'in').toNumber('mm'), 9);
+  });
+
+  it.each([4, 12, 14.75])('%d oz/yd²', (ounces) => {
+    const gsm = unit(ounces, 'oz').toNumber('g') / unit(1, 'yd').toNumber('m') ** 2;
+    expect(parseArealMassGsm(`${ounces} oz`)).toBeCloseTo(gsm, 6);
+  });
+});
+
+describe('a card to scale a screen by', () => {
+  it('is 85.60 × 53.98 mm (ISO/IEC 7810, ID-1: 3.370 × 2.125 in, rounded)', () => {
+    expect(ID1_CARD_MM.width).toBeCloseTo(3.37 * MM_PER_INCH, 1);
+    expect(ID1_CARD_MM.height).toBeCloseTo(2.125 * MM_PER_INCH, 1);
   });
 });
