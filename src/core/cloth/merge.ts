@@ -1,8 +1,11 @@
 import type { ClothProfile, Property } from './profile';
-import type { Structure } from './words';
+import type { Structure, Trait } from './words';
 
 /** Which of two cloths in one seam decides how it is sewn: what can be spoilt for ever before what can be pressed flat. */
 const GOVERNS: readonly Structure[] = ['hide', 'coated', 'foam', 'knit', 'layered', 'woven'];
+
+/** What makes one of two like cloths the easier to spoil. */
+const TENDER: readonly Trait[] = ['napped', 'holes-stay', 'sheer', 'slippery', 'heat-sensitive', 'water-marks'];
 
 /** The value both can live with: the smaller one, with the range of that cloth. */
 const lesser = (a: Property, b: Property): Property => (b.value < a.value ? b : a);
@@ -28,8 +31,10 @@ function mean(a: Property, b: Property): Property {
  */
 export function mergeProfiles(first: ClothProfile, second: ClothProfile): ClothProfile {
   const rank = (p: ClothProfile) => GOVERNS.indexOf(p.structure);
+  const tender = (p: ClothProfile) => TENDER.filter((trait) => p.traits.includes(trait)).length;
   const lighter = first.massGsm.value <= second.massGsm.value ? first : second;
-  const governs = rank(first) === rank(second) ? lighter : rank(first) < rank(second) ? first : second;
+  const tenderer = tender(first) === tender(second) ? lighter : tender(first) > tender(second) ? first : second;
+  const governs = rank(first) === rank(second) ? tenderer : rank(first) < rank(second) ? first : second;
   const elastane = [first.elastane, second.elastane].filter((part) => part !== null);
   return {
     ...governs,

@@ -155,15 +155,15 @@ function blockedBy({ kit, machine, seam, aims }: Question, low: number): Blocked
       },
     ];
   }
-  return [noSafeWay({ kit, machine, aims })];
+  return [noSafeWay({ kit, machine, aims, seam })];
 }
 
-function noSafeWay({ kit, machine, aims }: Pick<Question, 'kit' | 'machine' | 'aims'>): Blocked {
+function noSafeWay({ kit, machine, aims, seam }: Pick<Question, 'kit' | 'machine' | 'aims' | 'seam'>): Blocked {
   const stitches = machine.stitches.filter((stitch) => aims.stitch[stitch].cost !== null);
   if (stitches.length === 0)
-    return { code: 'machine.no-stitch', text: 'This machine has no stitch that serves this seam.' };
+    return { code: 'machine.no-stitch', text: `This machine has no stitch that serves ${seam.operation.name}.` };
   if (!kit.feet.some((foot) => aims.foot[foot].cost !== null)) {
-    return { code: 'kit.no-foot', text: 'No foot in the kit serves an ordinary seam.' };
+    return { code: 'kit.no-foot', text: `No foot in the kit serves ${seam.operation.name}.` };
   }
   return {
     code: 'kit.no-safe-way',

@@ -1,5 +1,5 @@
 import { FOOT, type Foot, needleName, needleThreadFit, type Plate, POINT } from '../kit';
-import { FEED_TOLERANCE, growthPercent, interlockDepth, layerShiftMm, usualNm } from '../physics';
+import { FEED_TOLERANCE, growthPercent, interlockDepth, layerShiftMm, thickSeamNm, usualNm } from '../physics';
 import type { Reason } from '../result';
 import type { Setup } from '../setup';
 import { STITCH } from '../stitch';
@@ -72,7 +72,7 @@ function needleReasons({ seam, aims }: Question, { needle, thread }: Setup): Rea
     fromModel(
       'needle.nm',
       'needle.size-by-mass',
-      `${formatNeedleSize(needle.nm)} is near the usual Nm ${usualNm(seam.profile)} for ${mass}, and the thread fills ${Math.round(fit.fill * 100)} % of its eye: ${fit.verdict}.`,
+      `${formatNeedleSize(needle.nm)} is near the usual Nm ${usualNm(seam.profile) + thickSeamNm(seam.thicknessMm)} for ${mass}${thickSeamNm(seam.thicknessMm) > 0 ? ` in a seam ${formatNumber(seam.thicknessMm)} mm thick` : ''}, and the thread fills ${Math.round(fit.fill * 100)} % of its eye: ${fit.verdict}.`,
     ),
     fromRule('thread.fibre', aims.fibre[thread.fibre].rule!),
     fromRule('thread.tex', aims.tex.rule),

@@ -20,7 +20,9 @@ export const FEED_TOLERANCE = { growthPercent: 2, shiftMm: 2 };
 export function feedRisks(seam: SeamContext, foot: Foot, plate: Plate, stitch: StitchId, pressure: number): Hazard[] {
   const growth = growthPercent(seam, foot, pressure);
   const shift = layerShiftMm(seam, foot, pressure);
-  const needs = feedsFromPressure(seam.profile.massGsm.value, seam.layers);
+  // Loops catch on the feed by themselves; a smooth heavy cloth has to be pressed on to it.
+  const grips = seam.profile.structure === 'knit' ? 0.4 : 1;
+  const needs = grips * feedsFromPressure(seam.profile.massGsm.value, seam.layers);
   const pile = seam.profile.traits.includes('napped');
   const delicate = pile ? (seam.profile.structure === 'woven' ? 0.3 : 0.5) : 0.62;
   const slot = plate === 'straight' ? 0.1 : foot === 'straight' ? 0.25 : 0.45;

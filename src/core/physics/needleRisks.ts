@@ -61,6 +61,19 @@ export function usualNm(profile: {
 }
 
 /**
+ * How much stiffer a needle thick seams want, whatever one layer weighs: jeans hems take 110/18 (common practice).
+ *
+ * @param thicknessMm - total thickness, stitched down, mm
+ * @returns Nm to add, 0 … 12
+ * @example
+ * thickSeamNm(1.4) // => 0
+ * thickSeamNm(5.7) // => 10
+ */
+export function thickSeamNm(thicknessMm: number): number {
+  return Math.round(Math.min(12, Math.max(0, (thicknessMm - 3.2) * 4)));
+}
+
+/**
  * Everything that can go wrong between needle, thread and cloth.
  *
  * @param seam - cloth and operation
@@ -70,7 +83,7 @@ export function usualNm(profile: {
  */
 export function needleRisks(seam: SeamContext, needle: Needle, thread: Thread): Hazard[] {
   const { profile } = seam;
-  const off = needle.nm - usualNm(profile);
+  const off = needle.nm - usualNm(profile) - thickSeamNm(seam.thicknessMm);
   const tender = profile.traits.includes('holes-stay') || profile.traits.includes('sheer') ? 1.4 : 1;
   const fit = needleThreadFit(thread, needle);
   const percent = Math.round(fit.fill * 100);

@@ -54,7 +54,7 @@ export function seamContext(cloth: Cloth, operation: Operation): SeamContext {
   const facts = OPERATION[operation.kind];
   const layers = operation.layers ?? facts.layers;
   const clothGive = giveOfCloth(profile, operation.direction).value;
-  const sheets = sheetsOf(profile, layers);
+  const sheets = sheetsOf(profile, facts, layers);
   const thicknessMm = partner
     ? (stitchedThickness(first, sheets) + stitchedThickness(partner, sheets)) / 2
     : stitchedThickness(profile, sheets);
@@ -82,9 +82,9 @@ const FOAM_COMPLIANCE = 0.4;
 /** Cloth full of air grips thread this much less (model). */
 const AIRY_GRIP = 0.5;
 
-/** A quilt sandwich is three layers by itself. */
-function sheetsOf({ family }: ClothProfile, layers: number): number {
-  return family === 'quilt-sandwich' && layers >= 3 ? layers / 3 : layers;
+/** A quilt sandwich is three layers by itself; only a seam that joins two of them goes through more. */
+function sheetsOf({ family }: ClothProfile, { id }: OperationFacts, layers: number): number {
+  return family === 'quilt-sandwich' && id !== 'join' ? Math.max(1, layers / 3) : layers;
 }
 
 function tightnessOf({ structure, family, massGsm, thicknessMm, traits }: ClothProfile): number {

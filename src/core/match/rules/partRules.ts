@@ -60,6 +60,7 @@ export const PART_RULES: readonly Rule[] = [
 
   rule('foot.standard', {}, foot({ standard: 0, walking: 0.3, 'dual-feed': 0.15, glide: 0.3, knit: 0.9, straight: 0.35, roller: 0.6 }), 'The standard foot does, as long as the layers do not creep.'),
   rule('foot.knit', KNIT, foot({ knit: 0.3 }), 'A spring-arm foot moves with a knit.'),
+  rule('foot.creeping', { family: ['slinky-jersey', 'swim', 'rib', 'sweater-knit', 'velvet', 'silk', 'chiffon'], kind: ['join', 'band', 'baste'] }, foot({ walking: 0, 'dual-feed': 0, glide: 0.15, standard: 0.35 }), 'These layers creep on each other whatever the pressure: feed both.'),
   rule('foot.sticky', SKINS, foot({ glide: 0, roller: 0.1, walking: 0.25, standard: 0.7 }), 'A metal sole sticks on hide and coated cloth; a glide-soled or roller foot slides.'),
   rule('foot.strip', { kind: ['strip-join'] }, foot({ 'quarter-inch': 0, walking: 0.1, straight: 0.2, standard: 0.25 }), 'The guide keeps a strip’s allowance the same from end to end.'),
   rule('foot.zip', { kind: ['zip-centred', 'zip-lapped'] }, special({ zip: 0, standard: 1.6 }), 'The one bar of a zip foot sews close beside the coil on either side.'),

@@ -64,6 +64,7 @@ export const SIZE_RULES: readonly Rule[] = [
   rule('width.usual', {}, width(aim(0.5, 2, 5)), 'A medium swing.'),
   rule('width.knit-zigzag', { ...KNIT, kind: SEAMS }, width(aim(1.5, 2, 5), ZIGZAG), 'As narrow as the give allows: a wide zigzag opens when the seam is pulled.'),
   rule('width.swim', { family: ['swim'], kind: SEAMS }, width(aim(2.5, 3.5, 6), ZIGZAG), 'Wide, so that thread is stored for the stretch.'),
+  rule('width.loose', { family: ['rib', 'sweater-knit'], kind: SEAMS }, width(aim(2.5, 3.5, 6), ZIGZAG), 'Wider on loops this loose, so that enough of them are held.'),
   rule('width.slanted', {}, width(aim(0.5, 1, 2), ['lightning']), 'Narrow: it should look like a line.'),
   rule('width.three-step', {}, width(aim(3, 5, 7), ['three-step-zigzag']), 'The three steps want room.'),
   rule('width.overlock', {}, width(aim(4, 5, 7), ['overlock-like']), 'Wide enough to go over the edge.'),
