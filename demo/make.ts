@@ -6,7 +6,7 @@ import { writeFileSync } from 'node:fs';
 import { FAMILY, type Family, familyFromName } from '../src/core/cloth';
 import { type ClothRecord, clothOf, readWorkroom, type Workroom } from '../src/core/file';
 import { type Kit, type Machine, PLAIN_MACHINE } from '../src/core/kit';
-import { match, matchInputSchema } from '../src/core/match';
+import { match, matchInputSchema, USUAL_SCHOOLS } from '../src/core/match';
 import { OPERATION, type OperationKind, type Setup } from '../src/core/setup';
 import type { Line } from '../src/core/swatch';
 
@@ -242,6 +242,7 @@ const workroom: Workroom = {
     { id: 'black', machine: black, addedAt: day('09-02') },
   ],
   kit: { kit },
+  schools: USUAL_SCHOOLS,
   onMachine: [
     {
       machineId: 'green',

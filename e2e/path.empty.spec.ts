@@ -58,6 +58,10 @@ test('the whole path: cloth, setting, machine, scrap, card, reload, export, wipe
   await expect(page.getByText('✓ Proven on scrap today')).toBeVisible();
   await expect(page.getByText('grew 1 %')).toBeVisible();
 
+  await page.getByRole('link', { name: 'Match' }).click();
+  await expect(page.getByText(/Your card .* passed on the same cloth and seam, on this machine/)).toBeVisible();
+  await expect(page.getByText('measured 32 %')).toBeVisible();
+
   await page.getByRole('link', { name: 'Workroom' }).click();
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Export the workroom' }).click();

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { schoolsSchema, USUAL_SCHOOLS } from '@/core/match';
 import { operationSchema, setupSchema } from '@/core/setup';
 import { database } from './database';
 
@@ -12,6 +13,8 @@ export const PREFERENCES = {
   question: z
     .object({ clothId: z.string().nullable(), machineId: z.string().nullable(), operation: operationSchema })
     .catch({ clothId: null, machineId: null, operation: { kind: 'join' } }),
+  /** Which schools the person follows where good practitioners differ. */
+  schools: schoolsSchema.catch(USUAL_SCHOOLS),
   /** The setting the strip leads to, and what it is for. */
   target: z.object({ setup: setupSchema, machineId: z.string(), clothName: z.string() }).nullable().catch(null),
 };

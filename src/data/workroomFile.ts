@@ -9,6 +9,7 @@ import {
   WORKROOM_VERSION,
 } from '@/core/file';
 import { PLAIN_MACHINE } from '@/core/kit';
+import { USUAL_SCHOOLS } from '@/core/match';
 import { database } from './database';
 import { readKit, writeKit } from './kit';
 import { readPreference, writePreference } from './preferences';
@@ -16,10 +17,11 @@ import { cards, cloths, lines, machines, onMachines, swatches } from './reposito
 
 /** Everything in the workroom, as one value. */
 export async function readAll(now: Date): Promise<Workroom> {
-  const [all, kit, name] = await Promise.all([
+  const [all, kit, name, schools] = await Promise.all([
     Promise.all([cloths.all(), machines.all(), onMachines.all(), swatches.all(), lines.all(), cards.all()]),
     readKit(),
     readPreference('workroomName'),
+    readPreference('schools'),
   ]);
   const [clothList, machineList, onMachine, swatchList, lineList, cardList] = all;
   return {
@@ -30,6 +32,7 @@ export async function readAll(now: Date): Promise<Workroom> {
     cloths: clothList,
     machines: machineList,
     kit: { kit },
+    schools,
     onMachine,
     swatches: swatchList,
     lines: lineList,
@@ -71,7 +74,10 @@ export async function importWorkroom(workroom: Workroom, how: 'merge' | 'replace
     for (const noun of NOUNS) await database.table(noun).bulkPut(workroom[noun]);
     await database.onMachine.bulkPut(workroom.onMachine);
     if (how === 'replace' || workroom.kit.kit) await writeKit(workroom.kit.kit);
-    if (how === 'replace') await writePreference('workroomName', workroom.name);
+    if (how === 'replace') {
+      await writePreference('workroomName', workroom.name);
+      await writePreference('schools', workroom.schools);
+    }
     await forgetLostQuestion();
   });
 }
@@ -82,6 +88,7 @@ export async function startOwn(now: Date, id: string): Promise<void> {
     await clearTables();
     await machines.put({ id, addedAt: now.toISOString(), machine: { ...PLAIN_MACHINE, name: 'My machine' } });
     await writePreference('workroomName', 'My workroom');
+    await writePreference('schools', USUAL_SCHOOLS);
     await writePreference('workroom', 'own');
     await forgetLostQuestion();
   });

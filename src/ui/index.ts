@@ -1,4 +1,5 @@
 export { Choice, ChoiceList } from './Choice';
+export { ClashDrawing } from './ClashDrawing';
 export { ClothFill } from './ClothFill';
 export { ClothSwatch } from './ClothSwatch';
 export { HaloText } from './Dimension';

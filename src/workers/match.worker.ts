@@ -1,9 +1,14 @@
 import { expose } from 'comlink';
-import { answer, type MatchInput, sharpen } from '@/core/match';
+import { answer, giveMap, lookOver, type MatchInput, schoolsThatMatter, sharpen, sweepDial } from '@/core/match';
+import type { Dial, Setup } from '@/core/setup';
 
 const api = {
   answer: (input: MatchInput) => answer(input),
   sharpen: (input: MatchInput) => sharpen(input),
+  lookOver: (input: MatchInput, setup: Setup) => lookOver(input, setup),
+  sweepDial: (input: MatchInput, setup: Setup, dial: Dial) => sweepDial(input, setup, dial),
+  giveMap: (input: MatchInput, setup: Setup) => giveMap(input, setup),
+  schoolsThatMatter: (input: MatchInput) => schoolsThatMatter(input),
 };
 export type MatchWorker = typeof api;
 

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { cardSchema, momentSchema } from '../card';
+import { schoolsSchema } from '../match';
 import { type FieldError, firstFieldError, words } from '../result';
 import { lineSchema, swatchSchema } from '../swatch';
 import { clothRecordSchema, kitRecordSchema, machineRecordSchema, onMachineSchema } from './records';
@@ -18,6 +19,8 @@ export const workroomSchema = z
     cloths: z.array(clothRecordSchema),
     machines: z.array(machineRecordSchema),
     kit: kitRecordSchema,
+    /** Files from before there were schools follow the usual ones. */
+    schools: schoolsSchema.prefault({}),
     onMachine: z.array(onMachineSchema),
     swatches: z.array(swatchSchema),
     lines: z.array(lineSchema),

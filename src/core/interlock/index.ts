@@ -1,3 +1,4 @@
 export * from './checkInterlocks';
+export * from './clash';
 export * from './interlocks';
 export * from './needleReach';

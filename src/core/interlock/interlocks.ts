@@ -222,4 +222,4 @@ export const INTERLOCKS: readonly Interlock[] = [
 ];
 
 /** Free space past the widest swing at each end of a slot, mm (model). */
-const SLOT_CLEARANCE_MM = 0.65;
+export const SLOT_CLEARANCE_MM = 0.65;

@@ -104,9 +104,10 @@ function surestGive(
   return measured.popped ? measured.percent : Math.max(low, measured.percent);
 }
 
-/** Two needles make rows of straight stitch: with a swing they would cross each other's thread. */
+/** Two needles make rows of straight stitch: with a swing or a way back they would cross each other's thread. */
 export function stitchSuitsNeedle(stitch: StitchId, needle: Needle): boolean {
-  return needle.gapMm === undefined || !stitchFacts(stitch).swings;
+  const { swings, feedsBackwards } = stitchFacts(stitch);
+  return needle.gapMm === undefined || !(swings || feedsBackwards);
 }
 
 /** Cost of a stitch at a length and width with a thread that stretches so far, the needle's size aside. */

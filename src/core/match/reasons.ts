@@ -1,4 +1,4 @@
-import { FOOT, type Foot, needleName, needleThreadFit, type Plate, POINT } from '../kit';
+import { FIBRE, FOOT, type Foot, needleName, needleThreadFit, type Plate, POINT } from '../kit';
 import { FEED_TOLERANCE, growthPercent, interlockDepth, layerShiftMm, thickSeamNm, usualNm } from '../physics';
 import type { Reason } from '../result';
 import type { Setup } from '../setup';
@@ -17,6 +17,17 @@ const fromRule = (parameter: string, rule: Rule, more = ''): Reason => ({
   provenance: rule.provenance,
 });
 
+/** The rule behind a choice; a part that no rule speaks of was made for another job. */
+const fromChoice = (parameter: string, rule: Rule | null, plain: string, more = ''): Reason =>
+  rule
+    ? fromRule(parameter, rule, more)
+    : {
+        parameter,
+        rule: 'part.other-purpose',
+        text: `${plain}: not what is usual here.`,
+        provenance: 'common-practice',
+      };
+
 const fromModel = (parameter: string, rule: string, text: string): Reason => ({
   parameter,
   rule,
@@ -29,13 +40,14 @@ const fromModel = (parameter: string, rule: string, text: string): Reason => ({
  *
  * @param question - opened question
  * @param setup - the setting
+ * @param chosen - whether the search chose it or a hand did
  * @returns at least one reason for every parameter, dials first
  */
-export function reasonsFor(question: Question, setup: Setup): Reason[] {
+export function reasonsFor(question: Question, setup: Setup, chosen: 'best' | 'by-hand' = 'best'): Reason[] {
   return [
     ...testedReasons(question),
     ...needleReasons(question, setup),
-    ...stitchReasons(question, setup),
+    ...stitchReasons(question, setup, chosen),
     ...carriageReasons(question, setup),
     ...dialReasons(question, setup),
     ...planReasons(question),
@@ -74,7 +86,7 @@ function needleReasons({ seam, aims }: Question, { needle, thread }: Setup): Rea
       'needle.size-by-mass',
       `${formatNeedleSize(needle.nm)} is near the usual Nm ${usualNm(seam.profile) + thickSeamNm(seam.thicknessMm)} for ${mass}${thickSeamNm(seam.thicknessMm) > 0 ? ` in a seam ${formatNumber(seam.thicknessMm)} mm thick` : ''}, and the thread fills ${Math.round(fit.fill * 100)} % of its eye: ${fit.verdict}.`,
     ),
-    fromRule('thread.fibre', aims.fibre[thread.fibre].rule!),
+    fromChoice('thread.fibre', aims.fibre[thread.fibre].rule, FIBRE[thread.fibre].name),
     fromRule('thread.tex', aims.tex.rule),
     {
       parameter: 'bobbin',
@@ -91,13 +103,17 @@ function needleReasons({ seam, aims }: Question, { needle, thread }: Setup): Rea
   return reasons;
 }
 
-function stitchReasons(question: Question, setup: Setup): Reason[] {
+function stitchReasons(question: Question, setup: Setup, chosen: 'best' | 'by-hand'): Reason[] {
   const { seam, aims } = question;
   const { stitch, lengthMm, widthMm } = setup;
   const [low, high] = giveOfSetup(seam, setup).map(Math.floor);
   const needs = seam.required.percent;
   const give = needs > 0 ? `It gives ${low} to ${high} % here; the seam needs ${needs} %.` : '';
   const moved = (value: number, ideal: number) => Math.abs(value - ideal) > 0.15;
+  const movedText = (ideal: number, why: string) =>
+    chosen === 'best'
+      ? `Moved from ${formatNumber(ideal)} mm ${why}.`
+      : `Moved by hand; usual here is ${formatNumber(ideal)} mm.`;
   const length = aims.length[stitch];
   const width = aims.width[stitch];
   const radius = seam.asked.radiusMm;
@@ -105,11 +121,11 @@ function stitchReasons(question: Question, setup: Setup): Reason[] {
     radius !== undefined && lengthMm <= longestOnCurve(radius) && length.aim.ideal > longestOnCurve(radius);
   const curve = shortened ? `Shortened to stay within 0.1 mm of a ${formatNumber(radius)} mm curve.` : '';
   const reasons = [
-    fromRule('stitch', aims.stitch[stitch].rule!, give),
+    fromChoice('stitch', aims.stitch[stitch].rule, STITCH[stitch].name, give),
     fromRule(
       'lengthMm',
       length.rule,
-      curve || (moved(lengthMm, length.aim.ideal) ? `Moved from ${length.aim.ideal} mm for give and density.` : ''),
+      curve || (moved(lengthMm, length.aim.ideal) ? movedText(length.aim.ideal, 'for give and density') : ''),
     ),
   ];
   if (widthMm === 0) {
@@ -124,7 +140,7 @@ function stitchReasons(question: Question, setup: Setup): Reason[] {
       fromRule(
         'widthMm',
         width.rule,
-        moved(widthMm, width.aim.ideal) ? `Widened from ${width.aim.ideal} mm so that it gives enough.` : '',
+        moved(widthMm, width.aim.ideal) ? movedText(width.aim.ideal, 'so that it gives enough') : '',
       ),
     );
   }
@@ -148,7 +164,7 @@ function carriageReasons({ seam, aims, machine }: Question, { foot, plate, press
           'foot.layer-shift',
           `Under the standard foot the top layer would end about ${formatNumber(shift)} mm behind over 300 mm; this foot holds that to ${formatNumber(layerShiftMm(seam, foot, pressure))} mm.`,
         )
-      : fromRule('foot', aims.foot[foot].rule!),
+      : fromChoice('foot', aims.foot[foot].rule, `${FOOT[foot].name} foot, ${FOOT[foot].plain}`),
     { parameter: 'plate', rule: aims.plate[plate].rule!.id, text: plateText, provenance: 'common-practice' },
     positionReason({ aims, machine }, foot, plate),
   ];

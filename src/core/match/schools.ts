@@ -140,5 +140,15 @@ const shape = Object.fromEntries(
 export const schoolsSchema = z.strictObject(shape);
 export type Schools = Names;
 
+/**
+ * A school's name for a screen.
+ *
+ * @param name - as stored
+ * @returns in words
+ * @example
+ * schoolName('wide-zigzag') // => 'wide zigzag'
+ */
+export const schoolName = (name: string) => name.replaceAll('-', ' ');
+
 /** Every question at its default. */
 export const USUAL_SCHOOLS: Schools = schoolsSchema.parse({});

@@ -55,6 +55,9 @@ export function perforationRisk(
   };
 }
 
+/** What a second thread through the same hole counts, a hole of its own being 1 (model). */
+const AGAIN = 0.35;
+
 /** Zigzags wider than this begin to open when the seam is pulled apart, mm (common practice). */
 const OPENS_FROM_MM = 2.5;
 
@@ -73,10 +76,11 @@ const OPENS_FROM_MM = 2.5;
  */
 export function stitchRisks(seam: SeamContext, stitch: StitchId, lengthMm: number, widthMm: number): Hazard[] {
   const { profile, operation, lightness, tightness } = seam;
-  const holes = penetrationsPerCm(stitch, lengthMm);
+  const { crossing, holesPerLength, penetrationsPerLength } = stitchFacts(stitch);
+  // A hole that is used again is spread a little more, but there is no new one.
+  const holes = ((holesPerLength + AGAIN * (penetrationsPerLength - holesPerLength)) * 10) / lengthMm;
   const spreads = profile.structure === 'knit' ? 7 : 9;
   const close = operation.dense ? 0 : 1;
-  const { crossing } = stitchFacts(stitch);
   return [
     {
       sign: 'wavy',

@@ -3,3 +3,5 @@ export * from './operation';
 export * from './operations';
 export * from './requiredGive';
 export * from './setup';
+export * from './dialValues';
+export * from './withPart';

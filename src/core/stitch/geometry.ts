@@ -12,6 +12,8 @@ export interface StitchFacts {
   advance: number;
   /** Penetrations for each stitch length the cloth moves on. */
   penetrationsPerLength: number;
+  /** Separate holes for each stitch length: a stitch that goes back uses the same hole again. */
+  holesPerLength: number;
   /** True when the feed runs backwards somewhere in the repeat. */
   feedsBackwards: boolean;
   /** True when the needle swings sideways. */
@@ -27,6 +29,7 @@ function derive({ path, advance }: Stitch): StitchFacts {
     segments,
     advance,
     penetrationsPerLength: path.length / advance,
+    holesPerLength: new Set(path.map(([x, y]) => `${(x % advance).toFixed(6)} ${y}`)).size / advance,
     feedsBackwards: segments.some((s) => s.dx < 0),
     swings: path.some(([, y]) => y !== 0),
     crossing: Math.min(...segments.map((s) => Math.abs(s.dy))),

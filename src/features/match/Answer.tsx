@@ -2,39 +2,49 @@
 
 import Button from '@mui/material/Button';
 import { useEffect, useMemo, useState } from 'react';
-import { machineReads } from '@/core/kit';
 import { giveOfSetup } from '@/core/match';
-import { seamContext } from '@/core/physics';
-import type { Setup } from '@/core/setup';
+import { type SeamContext, seamContext } from '@/core/physics';
+import type { Dial, Setup } from '@/core/setup';
+import { STITCH } from '@/core/stitch';
 import { writePreference } from '@/data';
 import type { AskedNow } from '@/parts/workspace';
-import { CautionPlate, StopPlate } from '@/ui';
+import { CautionPlate } from '@/ui';
+import { Compare } from './Compare';
+import { GiveChart } from './GiveChart';
+import { Impossible } from './Impossible';
 import styles from './Match.module.css';
 import { Picture } from './Picture';
 import { Readings } from './Readings';
+import { Refusal } from './Refusal';
+import { Schools } from './Schools';
 import { SewLikeThis } from './SewLikeThis';
+import { TurnDial } from './TurnDial';
+import { type ByHand, useByHand } from './useByHand';
+import { useFromWorker } from './useFromWorker';
+import { type Keeping, useKeeping } from './useKeeping';
+import type { Answered } from './useMatch';
 import { useTestOnScrap } from './useTestOnScrap';
 import { Why } from './Why';
-import type { Answered } from './useMatch';
 
-/** The answer: large readings, the stitch drawn, how to sew it, and why. */
+/** The answer: large readings that can be moved by hand, the stitch drawn, how to sew it, and why. */
 export function Answer({ asked, answered }: { asked: AskedNow; answered: Answered }) {
   const { answer, input } = answered;
-  const [other, setOther] = useState<{ of: Answered['answer']; setup: Setup } | null>(null);
-  // Another way is only of the answer it was offered with.
-  const setup = other?.of === answer ? other.setup : answer.setup;
+  const { machine } = asked.machine!;
+  const seam = useMemo(() => seamContext(input.cloth, input.operation), [input]);
+  const hand = useByHand(answer, seam, machine);
+  const keeping = useKeeping();
+  const { setup } = hand;
   useTarget(asked, setup);
+  const moved = setup !== null && setup !== answer.setup;
+  const look = useFromWorker(moved ? JSON.stringify([input, setup]) : null, (worker) => worker.lookOver(input, setup!));
   if (!setup) return <Impossible answered={answered} />;
+  const now = moved && look ? look : answer;
   return (
     <div className={styles.columns}>
       <div className={styles.main}>
-        <Readings setup={setup} reads={machineReads(asked.machine!.machine, setup)} machine={asked.machine!.machine} />
-        {setup !== answer.setup && (
-          <p className={styles.otherWay}>
-            This is another way, not the best one. <Button onClick={() => setOther(null)}>Back to the best</Button>
-          </p>
-        )}
-        <Chosen asked={asked} answered={answered} setup={setup} />
+        <Bench asked={asked} answered={answered} seam={seam} hand={hand} setup={setup} keeping={keeping} />
+        <Chosen asked={asked} answered={answered} setup={setup} seam={seam} measured={now.give.measured} />
+        <Schools input={input} machine={machine} onTake={hand.take} />
         {answer.cautions.length > 0 && (
           <div className={styles.cautions}>
             <CautionPlate>
@@ -52,28 +62,96 @@ export function Answer({ asked, answered }: { asked: AskedNow; answered: Answere
         answered={answered}
         input={input}
         setup={setup}
-        onPick={(picked) => setOther({ of: answer, setup: picked })}
+        reasons={now.reasons}
+        risks={now.risks}
+        onPick={hand.take}
       />
     </div>
   );
 }
 
-function Chosen({ asked, answered, setup }: { asked: AskedNow; answered: Answered; setup: Setup }) {
+interface BenchProps {
+  asked: AskedNow;
+  answered: Answered;
+  seam: SeamContext;
+  hand: ByHand;
+  setup: Setup;
+  keeping: Keeping;
+}
+
+/** The readings, what is under the hand, what was refused, and what is kept to compare. */
+function Bench({ asked, answered: { answer, input }, seam, hand, setup, keeping }: BenchProps) {
+  const [turning, setTurning] = useState<Dial | null>(null);
+  const { machine } = asked.machine!;
+  const columns = keeping.beside(setup);
+  return (
+    <>
+      <Readings
+        setup={setup}
+        seam={seam}
+        machine={machine}
+        kit={asked.kit}
+        turning={turning}
+        onTurn={setTurning}
+        onTake={hand.take}
+      />
+      {hand.refused && <Refusal refused={hand.refused} machine={machine} onClose={hand.understood} />}
+      {turning && (
+        <TurnDial
+          dial={turning}
+          setup={setup}
+          input={input}
+          machine={machine}
+          onTake={hand.take}
+          onDone={() => setTurning(null)}
+        />
+      )}
+      <p className={styles.otherWay}>
+        {setup !== answer.setup && (
+          <>
+            Moved by hand, not the best one. <Button onClick={hand.back}>Back to the best</Button>
+          </>
+        )}
+        {keeping.canKeep(setup) && (
+          <Button onClick={() => keeping.keep(setup, nameOf(setup))}>Keep this to compare</Button>
+        )}
+      </p>
+      {columns.length > 1 && <Compare columns={columns} input={input} machine={machine} onTake={hand.take} />}
+    </>
+  );
+}
+
+const nameOf = ({ stitch, lengthMm, widthMm }: Setup) =>
+  `${STITCH[stitch].name} ${lengthMm}${widthMm > 0 ? ` × ${widthMm}` : ''} mm`;
+
+interface ChosenProps {
+  asked: AskedNow;
+  answered: Answered;
+  setup: Setup;
+  seam: SeamContext;
+  measured: number | undefined;
+}
+
+function Chosen({ asked, answered, setup, seam, measured }: ChosenProps) {
   const { answer, input } = answered;
-  const seam = useMemo(() => seamContext(input.cloth, input.operation), [input]);
   const [low, high] = giveOfSetup(seam, setup);
   const test = useTestOnScrap(asked);
+  const { required } = answer.give;
   return (
     <div className={styles.picture}>
-      <Picture
-        key={JSON.stringify([setup.stitch, setup.lengthMm, setup.widthMm])}
-        cloth={asked.cloth!}
-        seam={seam}
-        setup={setup}
-        low={low}
-        high={high}
-        required={answer.give.required}
-      />
+      <div>
+        <Picture
+          key={JSON.stringify([setup.stitch, setup.lengthMm, setup.widthMm])}
+          cloth={asked.cloth!}
+          seam={seam}
+          setup={setup}
+          low={low}
+          high={high}
+          measured={measured}
+          required={required}
+        />
+        {required > 0 && <GiveChart input={input} setup={setup} required={required} />}
+      </div>
       <SewLikeThis plan={answer.plan} onTest={() => void test(setup)} />
     </div>
   );
@@ -87,31 +165,4 @@ function useTarget(asked: AskedNow, setup: Setup | null) {
   useEffect(() => {
     void writePreference('target', key === null ? null : { setup: JSON.parse(key) as Setup, machineId, clothName });
   }, [key, machineId, clothName]);
-}
-
-function Impossible({ answered }: { answered: Answered }) {
-  const { answer, sharpening } = answered;
-  return (
-    <div className={styles.impossible}>
-      <StopPlate title="Not with this machine and kit">
-        <ul>
-          {answer.blocked.map(({ code, text }) => (
-            <li key={code}>{text}</li>
-          ))}
-        </ul>
-        {sharpening && sharpening.missing.length > 0 && (
-          <>
-            <h3>What would help</h3>
-            <ul>
-              {sharpening.missing.map(({ what, gains }) => (
-                <li key={what}>
-                  <strong>{what}</strong>: {gains}.
-                </li>
-              ))}
-            </ul>
-          </>
-        )}
-      </StopPlate>
-    </div>
-  );
 }

@@ -17,11 +17,13 @@ interface Props {
   setup: Setup;
   low: number;
   high: number;
+  /** What a tested card says, once there is one. */
+  measured?: number;
   required: number;
 }
 
 /** The stitch on the cloth, to be pulled by a slider until the thread would go. */
-export function Picture({ cloth, seam, setup, low, high, required }: Props) {
+export function Picture({ cloth, seam, setup, low, high, measured, required }: Props) {
   const [pulled, setPulled] = useState(0);
   const { length } = useUnits();
   const { structure, family } = cloth.cloth;
@@ -66,7 +68,7 @@ export function Picture({ cloth, seam, setup, low, high, required }: Props) {
             />
           </div>
           <p className={styles.quiet}>How far the seam can stretch before the thread takes the load</p>
-          <GiveBar required={required} low={low} high={high} pulled={pulled} />
+          <GiveBar required={required} low={low} high={high} measured={measured} pulled={pulled} />
         </>
       )}
     </div>

@@ -1,65 +1,110 @@
 'use client';
 
-import { FIBRE, FOOT, type Machine, type MachineReads, PLATE, POINT, pressureSteps } from '@/core/kit';
-import type { Setup } from '@/core/setup';
+import { FIBRE, FOOT, type Kit, type Machine, machineReads, PLATE, POINT, pressureSteps } from '@/core/kit';
+import type { SeamContext } from '@/core/physics';
+import { type ChosenPart, type Dial, dialValues, type Setup } from '@/core/setup';
 import { STITCH } from '@/core/stitch';
 import { formatNeedleSize, formatNumber } from '@/core/units';
 import { useUnits } from '@/parts/workspace';
 import { Reading } from '@/ui';
 import styles from './Match.module.css';
+import { PartChoice } from './PartChoice';
 
-/** The setting on the machine's own scales: the largest thing is what a hand turns. */
-export function Readings({ setup, reads, machine }: { setup: Setup; reads: MachineReads; machine: Machine }) {
-  const { perInch } = useUnits();
-  const { min, max, normal } = machine.tensionDial;
-  const heaviest = pressureSteps(machine).at(-1)!.position;
-  const numbered = Number.isFinite(Number(reads.pressure)) && machine.pressureDial !== null;
-  const trueLength =
-    reads.length === formatNumber(setup.lengthMm, 2) ? '' : `sews ${formatNumber(setup.lengthMm, 2)} mm, `;
+interface Props {
+  setup: Setup;
+  seam: SeamContext;
+  machine: Machine;
+  kit: Kit | null;
+  /** The dial that is being turned by hand. */
+  turning: Dial | null;
+  onTurn: (dial: Dial | null) => void;
+  onTake: (setup: Setup) => void;
+}
+
+/** The setting on the machine's own scales: the largest thing is what a hand turns, and every part can be moved. */
+export function Readings(props: Props) {
+  const { setup, machine, seam, kit, onTake } = props;
+  const reads = machineReads(machine, setup);
+  const part = (name: ChosenPart, text: string) => (
+    <PartChoice part={name} text={text} setup={setup} seam={seam} machine={machine} kit={kit} onTake={onTake} />
+  );
+  const needle = `${POINT[setup.needle.point].name} ${formatNeedleSize(setup.needle.nm)}`;
+  const thread = `${FIBRE[setup.thread.fibre].name}, Tex ${formatNumber(setup.thread.tex)}`;
+  const foot = FOOT[setup.foot].name;
+  const plate = PLATE[setup.plate].name;
+  const side = setup.footSide ? `on the ${setup.footSide} of the needle` : undefined;
+  const stitch = STITCH[setup.stitch];
   return (
     <>
       <dl className={`${styles.dials} ${styles.ruled}`}>
-        <Reading label="Stitch" value={STITCH[setup.stitch].name} note={STITCH[setup.stitch].plain} />
-        <Reading label="Length" value={reads.length} unit="mm" note={`${trueLength}${perInch(setup.lengthMm)}`} />
-        <Reading
-          label="Width"
-          value={setup.widthMm === 0 ? 'none' : reads.width}
-          unit={setup.widthMm === 0 ? undefined : 'mm'}
-          note={setup.widthMm === 0 ? 'this stitch has no swing' : 'whole swing'}
-        />
-        <Reading
-          label="Tension"
-          value={reads.tension}
-          unit={`of ${formatNumber(max)}`}
-          note={tensionNote(setup.tensionSteps, `${normal}`, min)}
-        />
-        <Reading
-          label="Pressure"
-          value={reads.pressure}
-          unit={numbered ? `of ${heaviest}` : undefined}
-          note={pressureNote(setup.pressure, machine)}
-        />
+        <Reading label="Stitch" value={stitch.name} control={part('stitch', stitch.name)} note={stitch.plain} />
+        <Dials {...props} />
       </dl>
       <dl className={`${styles.parts} ${styles.ruled}`}>
         <Reading
           size="part"
           label="Needle"
-          value={`${POINT[setup.needle.point].name} ${formatNeedleSize(setup.needle.nm)}`}
+          value={needle}
+          control={part('needle', needle)}
           note={setup.needle.gapMm ? `${setup.needle.gapMm} mm apart` : undefined}
         />
-        <Reading
-          size="part"
-          label="Thread, both"
-          value={`${FIBRE[setup.thread.fibre].name}, Tex ${formatNumber(setup.thread.tex)}`}
-        />
-        <Reading size="part" label="Foot" value={FOOT[setup.foot].name} />
+        <Reading size="part" label="Thread, both" value={thread} control={part('thread', thread)} />
+        <Reading size="part" label="Foot" value={foot} control={part('foot', foot)} note={side} />
         <Reading
           size="part"
           label="Plate"
-          value={PLATE[setup.plate].name}
+          value={plate}
+          control={part('plate', plate)}
           note={setup.needlePositionMm === 0 ? undefined : `needle ${reads.needlePosition}`}
         />
       </dl>
+    </>
+  );
+}
+
+function Dials({ setup, machine, turning, onTurn }: Props) {
+  const { perInch } = useUnits();
+  const reads = machineReads(machine, setup);
+  const { min, max, normal } = machine.tensionDial;
+  const heaviest = pressureSteps(machine).at(-1)!.position;
+  const numbered = Number.isFinite(Number(reads.pressure)) && machine.pressureDial !== null;
+  const trueLength =
+    reads.length === formatNumber(setup.lengthMm, 2) ? '' : `sews ${formatNumber(setup.lengthMm, 2)} mm, `;
+  // A dial with one place, or none, is not for turning.
+  const turn = (dial: Dial) =>
+    dialValues(machine, setup, dial).length > 1
+      ? { onPress: () => onTurn(turning === dial ? null : dial), pressed: turning === dial }
+      : {};
+  return (
+    <>
+      <Reading
+        label="Length"
+        value={reads.length}
+        unit="mm"
+        note={`${trueLength}${perInch(setup.lengthMm)}`}
+        {...turn('length')}
+      />
+      <Reading
+        label="Width"
+        value={setup.widthMm === 0 ? 'none' : reads.width}
+        unit={setup.widthMm === 0 ? undefined : 'mm'}
+        note={setup.widthMm === 0 ? 'this stitch has no swing' : 'whole swing'}
+        {...turn('width')}
+      />
+      <Reading
+        label="Tension"
+        value={reads.tension}
+        unit={`of ${formatNumber(max)}`}
+        note={tensionNote(setup.tensionSteps, `${normal}`, min)}
+        {...turn('tension')}
+      />
+      <Reading
+        label="Pressure"
+        value={reads.pressure}
+        unit={numbered ? `of ${heaviest}` : undefined}
+        note={pressureNote(setup.pressure, machine)}
+        {...turn('pressure')}
+      />
     </>
   );
 }

@@ -4,18 +4,19 @@ import Link from 'next/link';
 import { useMemo } from 'react';
 import type { Measurable } from '@/core/cloth';
 import { giveOfSetup, type MatchInput } from '@/core/match';
-import { seamContext } from '@/core/physics';
+import { type Risk, seamContext } from '@/core/physics';
 import { PROVENANCE_TEXT, type Reason } from '@/core/result';
 import type { Setup } from '@/core/setup';
-import { STITCH } from '@/core/stitch';
+import { SIGN_TEXT, STITCH } from '@/core/stitch';
 import { formatNumber } from '@/core/units';
 import styles from './Match.module.css';
 import type { Answered } from './useMatch';
 
 /** Which reasons are said at once; the others stay one step away. */
-const FIRST = ['needle.point', 'stitch', 'foot', 'pressure', 'widthMm'];
+const FIRST = ['tested', 'needle.point', 'stitch', 'foot', 'pressure', 'widthMm'];
 
 const NAMES: Record<string, string> = {
+  tested: 'Your own proof',
   'needle.point': 'Point',
   'needle.nm': 'Needle size',
   'needle.gapMm': 'Needle gap',
@@ -40,6 +41,7 @@ const NAMES: Record<string, string> = {
   'plan.mark': 'Marking',
   'plan.press': 'Pressing',
   'plan.speed': 'Speed',
+  'plan.notes': 'First of all',
 };
 
 const MEASURES: Record<Measurable, string> = {
@@ -55,14 +57,16 @@ interface Props {
   answered: Answered;
   input: MatchInput;
   setup: Setup;
+  reasons: Reason[];
+  risks: Risk[];
   onPick: (setup: Setup) => void;
 }
 
 /** Reasons, other ways, what to measure and what was ruled out. */
-export function Why({ clothId, answered, input, setup, onPick }: Props) {
+export function Why({ clothId, answered, input, setup, reasons, risks, onPick }: Props) {
   const { answer } = answered;
-  const first = answer.reasons.filter((r) => FIRST.includes(r.parameter));
-  const rest = answer.reasons.filter((r) => !FIRST.includes(r.parameter));
+  const first = reasons.filter((r) => FIRST.includes(r.parameter));
+  const rest = reasons.filter((r) => !FIRST.includes(r.parameter));
   return (
     <aside className={styles.why} aria-label="Why, and other ways">
       <section>
@@ -73,6 +77,7 @@ export function Why({ clothId, answered, input, setup, onPick }: Props) {
           <Reasons reasons={rest} />
         </details>
       </section>
+      <Remains risks={risks} />
       <OtherWays answered={answered} input={input} setup={setup} onPick={onPick} />
       <Next answered={answered} clothId={clothId} />
       <section>
@@ -96,11 +101,46 @@ export function Why({ clothId, answered, input, setup, onPick }: Props) {
   );
 }
 
+/** From this level a risk is worth a line. */
+const TOLD_FROM = 0.1;
+
+/** What could still go wrong with the setting on screen. */
+function Remains({ risks }: { risks: Risk[] }) {
+  const told = risks.filter(({ level }) => level >= TOLD_FROM).slice(0, 4);
+  return (
+    <section>
+      <h2>What remains</h2>
+      {told.length === 0 ? (
+        <p>No risk above slight, by the estimate.</p>
+      ) : (
+        <ul className={styles.risks}>
+          {told.map(({ sign, level, why }) => (
+            <li key={sign}>
+              <strong>{SIGN_TEXT[sign]}</strong>
+              <meter
+                min={0}
+                max={1}
+                low={0.3}
+                high={0.6}
+                optimum={0}
+                value={level}
+                aria-label={`${Math.round(100 * level)} of 100`}
+              />
+              <b>{level < 0.3 ? 'slight' : level < 0.6 ? 'plain' : 'likely'}</b>
+              <small>{why}</small>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
+
 function Reasons({ reasons }: { reasons: Reason[] }) {
   return (
     <dl className={styles.reasons}>
       {reasons.map(({ parameter, text, provenance }) => (
-        <div key={parameter}>
+        <div key={parameter + text}>
           <dt>{NAMES[parameter] ?? parameter}</dt>
           <dd>
             {text} <small>{PROVENANCE_TEXT[provenance]}</small>
@@ -111,7 +151,7 @@ function Reasons({ reasons }: { reasons: Reason[] }) {
   );
 }
 
-function OtherWays({ answered, input, setup, onPick }: Omit<Props, 'clothId'>) {
+function OtherWays({ answered, input, setup, onPick }: Pick<Props, 'answered' | 'input' | 'setup' | 'onPick'>) {
   const seam = useMemo(() => seamContext(input.cloth, input.operation), [input]);
   const { alternatives } = answered.answer;
   if (alternatives.length === 0) return null;

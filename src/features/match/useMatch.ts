@@ -1,8 +1,11 @@
 'use client';
 
 import { useEffect, useMemo, useState } from 'react';
+import { nearestCards } from '@/core/card';
+import { clothProfile } from '@/core/cloth';
 import { clothOf } from '@/core/file';
 import type { MatchAnswer, MatchInput, MatchSharpening } from '@/core/match';
+import { useCards, usePreference } from '@/data';
 import type { AskedNow } from '@/parts/workspace';
 import { matchWorker } from '@/workers/matchClient';
 
@@ -14,20 +17,30 @@ export interface Answered {
   sharpening: MatchSharpening | null;
 }
 
+/** More cards than match looks at need not travel to the worker. */
+const CARDS = 5;
+
 /** The question as the worker takes it, or null while there is no cloth. */
-export function inputOf(asked: AskedNow | undefined): MatchInput | null {
-  if (!asked?.cloth || !asked.machine) return null;
+function useInput(asked: AskedNow | undefined): MatchInput | null {
+  const schools = usePreference('schools');
+  const cards = useCards();
+  if (!asked?.cloth || !asked.machine || !schools || !cards) return null;
+  const cloth = clothOf(asked.cloth);
+  const { machine } = asked.machine;
+  const near = nearestCards(cards, clothProfile(cloth), asked.operation, machine.name).slice(0, CARDS);
   return {
-    cloth: clothOf(asked.cloth),
+    cloth,
     operation: asked.operation,
-    machine: asked.machine.machine,
+    machine,
     ...(asked.kit && { kit: asked.kit }),
+    schools,
+    ...(near.length > 0 && { tested: near.map(({ card }) => card) }),
   };
 }
 
 /** The answer to what is asked now, worked out off the main thread; one that has been overtaken is dropped. */
 export function useMatch(asked: AskedNow | undefined): { answered: Answered | null; failed: string | null } {
-  const input = inputOf(asked);
+  const input = useInput(asked);
   // The question is compared as text: live queries hand out new objects for the same things.
   const key = input ? JSON.stringify(input) : null;
   const [state, setState] = useState<{ key: string; answered: Answered } | null>(null);

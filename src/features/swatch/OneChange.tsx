@@ -1,14 +1,11 @@
 'use client';
 
 import { checkInterlocks } from '@/core/interlock';
-import { type Machine, pressureSteps } from '@/core/kit';
-import { type Reading, type Setup, settingReadings } from '@/core/setup';
+import { type Dial, DIALS, settingReadings, turnDial } from '@/core/setup';
 import { stitchFacts } from '@/core/stitch';
 import type { Line } from '@/core/swatch';
 import styles from './Swatch.module.css';
 import type { SaveLine, Scrap } from './useScrap';
-
-type Dial = Extract<Reading, 'length' | 'width' | 'tension' | 'pressure'>;
 
 const NAMES: Record<Dial, string> = {
   length: 'Length',
@@ -25,7 +22,7 @@ export function OneChange({ scrap, line, onSave }: { scrap: Scrap; line: Line; o
   const { machine } = scrap.machine;
   const { setup } = line;
   const shown = settingReadings(machine, setup);
-  const dials = (Object.keys(NAMES) as Dial[]).filter(
+  const dials = DIALS.filter(
     (dial) => (dial !== 'width' || stitchFacts(setup.stitch).swings) && (dial !== 'pressure' || machine.pressureDial),
   );
   const before = scrap.lines.findLast((l) => l.number < line.number);
@@ -40,7 +37,7 @@ export function OneChange({ scrap, line, onSave }: { scrap: Scrap; line: Line; o
           {old && old[dial] !== shown[dial] && <s className={styles.quiet}>{old[dial]}</s>}
           <span className={styles.turn}>
             {([-1, 1] as const).map((way) => {
-              const next = turned(machine, setup, dial, way);
+              const next = turnDial(machine, setup, dial, way * TURN_MM);
               const closed = next
                 ? checkInterlocks({ setup: next, machine, thicknessMm: scrap.seam.thicknessMm })[0]
                 : null;
@@ -71,21 +68,4 @@ export function OneChange({ scrap, line, onSave }: { scrap: Scrap; line: Line; o
       )}
     </div>
   );
-}
-
-function turned(machine: Machine, setup: Setup, dial: Dial, way: -1 | 1): Setup | null {
-  const round = (mm: number) => Math.round(mm * 100) / 100;
-  if (dial === 'length') {
-    const lengthMm = round(setup.lengthMm + way * TURN_MM);
-    return lengthMm >= TURN_MM ? { ...setup, lengthMm } : null;
-  }
-  if (dial === 'width') {
-    const widthMm = round(setup.widthMm + way * TURN_MM);
-    return widthMm >= TURN_MM ? { ...setup, widthMm } : null;
-  }
-  if (dial === 'tension')
-    return { ...setup, tensionSteps: setup.tensionSteps + way * Math.max(0.5, machine.tensionDial.step) };
-  const steps = pressureSteps(machine).map((step) => step.pressure);
-  const next = steps[steps.findIndex((pressure) => Math.abs(pressure - setup.pressure) < 0.01) + way];
-  return next === undefined ? null : { ...setup, pressure: next };
 }

@@ -47,7 +47,7 @@ export const SCHOOL_RULES: readonly Rule[] = [
   rule('school.stretch-by-drape', { family: ['slinky-jersey', 'swim'], ...at('knit-point', 'by-drape') }, { parameter: 'needle.point', costs: { stretch: 0, ballpoint: 0.8 } }, 'You choose a stretch needle by drape.', may),
   rule('school.stretch-firm', { ...KNIT, family: ['jersey', 'rib', 'double-knit', 'scuba', 'fleece', 'sweater-knit'], ...at('knit-point', 'by-drape') }, { parameter: 'needle.point', costs: { ballpoint: 0, stretch: 1.4 } }, 'You choose a ballpoint for knits that do not drape.', may),
   rule('school.ballpoint-first', { ...KNIT, ...at('knit-point', 'until-it-skips') }, { parameter: 'needle.point', costs: { ballpoint: 0, stretch: 3 } }, 'You begin with a ballpoint and change to a stretch needle when it skips.', may),
-  rule('school.universal', { ...KNIT, ...at('universal-on-knits', 'allow') }, { parameter: 'needle.point', costs: { universal: -1 } }, 'You sew knits with a universal needle on a good machine.', may),
+  rule('school.universal', { ...KNIT, ...at('universal-on-knits', 'allow') }, { parameter: 'needle.point', costs: { universal: -1.6 } }, 'You sew knits with a universal needle on a good machine.', may),
 
   rule('school.edges-zigzag', { ...KNIT, kind: ['join'], ...at('knit-edges', 'zigzag-row') }, { parameter: 'plan.seam', value: 'Plain seam, right sides together, then a zigzag row at the raw edges' }, 'You finish the edges of knits with a second row: only where the cloth comes back well.', may),
   rule('school.edges-trim', { ...KNIT, kind: ['join'], ...at('knit-edges', 'trim') }, { parameter: 'plan.seam', value: 'Plain seam, right sides together, allowances trimmed to 6 mm' }, 'You trim the edges of knits to 6 mm.', may),

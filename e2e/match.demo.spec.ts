@@ -1,0 +1,124 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { OPERATION, OPERATION_KINDS } from '../src/core/setup';
+import { answered, expect, reading, test } from './page';
+
+async function openMerino(page: Page) {
+  await page.goto('/match');
+  await expect(page.getByText('This is a demo workroom')).toBeVisible();
+  await page.goto('/match?cloth=merino');
+  await answered(page);
+}
+
+test('a dial moved by hand: risks, give, reasons and the strip follow, and the best is one press away', async ({
+  page,
+}) => {
+  await openMerino(page);
+  const strip = page.getByRole('complementary', { name: 'On the machine' });
+  const width = reading(page, 'Width');
+  await expect(width).toContainText('2');
+  await page.getByRole('button', { name: /^Width 2 mm, turn by hand/ }).click();
+  const chart = page.getByRole('img', { name: /Risks along the width dial/ });
+  await expect(chart).toBeVisible();
+  for (let i = 0; i < 5; i += 1) await page.getByRole('button', { name: 'Width up' }).click();
+  await expect(width).toContainText('2.5');
+  await expect(strip).toContainText('2.5 mm');
+  await expect(page.getByText('Moved by hand; usual here is 2 mm.')).toBeVisible();
+  await expect(page.getByText(/estimate 4\d–50 %/)).toBeVisible();
+  const slider = page.getByRole('slider', { name: 'Width' });
+  await slider.focus();
+  await page.keyboard.press('Home');
+  await expect(page.getByText('Thread popped').first()).toBeVisible();
+  await expect(page.getByRole('listitem').filter({ hasText: 'Thread popped' })).toContainText('likely');
+  await page.getByRole('button', { name: 'Back to the best' }).click();
+  await expect(width).toContainText('2');
+  await expect(page.getByText('No risk above slight, by the estimate.')).toBeVisible();
+  await page.getByRole('region', { name: 'Width by hand' }).getByRole('button', { name: 'Done' }).click();
+  await expect(chart).toHaveCount(0);
+});
+
+test('what would strike metal is refused with a drawing, and nothing changes', async ({ page }) => {
+  await openMerino(page);
+  await page.getByRole('button', { name: 'Standard, change plate' }).click();
+  await page.getByRole('button', { name: /Straight-stitch.*would strike/ }).click();
+  await expect(page.getByRole('heading', { name: 'That would break a needle' })).toBeVisible();
+  await expect(page.getByRole('img', { name: /The needle reaches from -1.4 to 1.4 mm/ })).toBeVisible();
+  await expect(reading(page, 'Plate')).toContainText('Standard');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'That would break a needle' })).toHaveCount(0);
+});
+
+test('up to three settings stand side by side, and any of them is taken', async ({ page }) => {
+  await openMerino(page);
+  await page.getByRole('button', { name: 'Keep this to compare' }).click();
+  await page.getByRole('button', { name: /^Triple straight.*gives/ }).click();
+  const table = page.getByRole('region', { name: 'Settings side by side' });
+  await expect(table.getByRole('columnheader')).toHaveCount(2);
+  await page.getByRole('button', { name: 'Keep this to compare' }).click();
+  await page.getByRole('button', { name: /^Three-step zigzag.*gives/ }).click();
+  await expect(table.getByRole('columnheader')).toHaveCount(3);
+  await expect(table.getByRole('row', { name: /Stitch \(they differ\)/ })).toBeVisible();
+  await expect(table.getByRole('row', { name: /Gives \(needs 25 %\)/ })).toContainText('to 50 %');
+  await table.getByRole('button', { name: /^Take Zigzag/ }).click();
+  await expect(reading(page, 'Stitch')).toContainText('Zigzag');
+  await table.getByRole('button', { name: /^Put Triple straight/ }).click();
+  await expect(table.getByRole('columnheader')).toHaveCount(1);
+});
+
+test('two schools side by side, and the one chosen is followed from then on', async ({ page }) => {
+  await openMerino(page);
+  await page.getByText('Where good sewists differ').click();
+  const school = page.getByRole('region', { name: 'Construction stitch on knits' });
+  await school.getByRole('button', { name: 'wide zigzag' }).click();
+  await expect(school.getByRole('columnheader', { name: 'wide zigzag' })).toBeVisible();
+  await expect(school.getByText(/trimmed to the stitching/)).toBeVisible();
+  await school.getByRole('button', { name: /^by give, change/ }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'triple straight' }).click();
+  await expect(reading(page, 'Stitch')).toContainText('Triple straight');
+  await page.reload();
+  await answered(page);
+  await expect(reading(page, 'Stitch')).toContainText('Triple straight');
+});
+
+test('give at other widths and lengths is drawn against what the seam needs', async ({ page }) => {
+  await openMerino(page);
+  await page.getByText('Give at other widths and lengths').click();
+  await expect(
+    page.getByRole('img', { name: /the seam needs 25 percent; this setting gives 3\d percent/ }),
+  ).toBeVisible();
+});
+
+test('every operation in the sentence has an answer', async ({ page }) => {
+  test.setTimeout(240_000);
+  await openMerino(page);
+  for (const kind of OPERATION_KINDS) {
+    await page.getByRole('button', { name: /, change seam/ }).click();
+    await page.getByRole('dialog').getByRole('button', { name: OPERATION[kind].name, exact: true }).click();
+    await expect(page.getByRole('button', { name: `${OPERATION[kind].name}, change seam` })).toBeVisible();
+    await expect(reading(page, 'Stitch').or(page.getByText('Not with this machine and kit'))).toBeVisible();
+  }
+});
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  test(`axe finds nothing wrong with everything open, ${colorScheme}`, async ({ page }) => {
+    await page.emulateMedia({ colorScheme });
+    await page.setViewportSize({ width: 1280, height: 4200 });
+    await openMerino(page);
+    await page.getByRole('button', { name: /^Pressure.*turn by hand/ }).click();
+    await page.getByRole('button', { name: 'Keep this to compare' }).click();
+    await page.getByRole('button', { name: /^Triple straight.*gives/ }).click();
+    await page.getByText('Where good sewists differ').click();
+    await page
+      .getByRole('region', { name: 'Construction stitch on knits' })
+      .getByRole('button', { name: 'slanted' })
+      .click();
+    await page.getByText('Give at other widths and lengths').click();
+    await page.getByRole('button', { name: /change plate/ }).click();
+    await page.getByRole('button', { name: /Straight-stitch.*would strike/ }).click();
+    await expect(page.getByRole('heading', { name: 'That would break a needle' })).toBeVisible();
+    const { violations } = await new AxeBuilder({ page })
+      .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice'])
+      .analyze();
+    expect(violations.map((v) => `${v.id}: ${v.nodes[0].html.slice(0, 160)}`)).toEqual([]);
+  });
+}

@@ -1,0 +1,149 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import type { Machine } from '@/core/kit';
+import type { LookedOver, MatchInput } from '@/core/match';
+import { READINGS, type Setup, settingReadings } from '@/core/setup';
+import { SIGN_TEXT } from '@/core/stitch';
+import { formatNumber } from '@/core/units';
+import styles from './Match.module.css';
+import { useFromWorker } from './useFromWorker';
+
+/** A setting to stand beside others. */
+export interface Compared {
+  title: string;
+  setup: Setup;
+  /** Taken away again, where the person put it there. */
+  onRemove?: () => void;
+}
+
+const READING_NAMES: Record<(typeof READINGS)[number], string> = {
+  needle: 'Needle',
+  plate: 'Plate',
+  foot: 'Foot',
+  thread: 'Thread',
+  stitch: 'Stitch',
+  length: 'Length',
+  width: 'Width',
+  position: 'Needle stands',
+  tension: 'Tension',
+  pressure: 'Pressure',
+};
+/** The order a person compares in: what shows first. */
+const ORDER = [
+  'stitch',
+  'length',
+  'width',
+  'needle',
+  'thread',
+  'foot',
+  'plate',
+  'position',
+  'tension',
+  'pressure',
+] as const;
+
+/** Two or three settings side by side: every reading, what each gives and risks, and where they differ. */
+export function Compare({
+  columns,
+  input,
+  machine,
+  onTake,
+}: {
+  columns: Compared[];
+  input: MatchInput;
+  machine: Machine;
+  onTake: (setup: Setup) => void;
+}) {
+  const setups = columns.map(({ setup }) => setup);
+  const looks = useFromWorker(JSON.stringify([input, setups]), (worker) =>
+    Promise.all(setups.map((setup) => worker.lookOver(input, setup))),
+  );
+  const shown = setups.map((setup) => settingReadings(machine, setup));
+  const known = looks && looks.length === columns.length ? looks : null;
+  return (
+    <div className={styles.compare} role="region" aria-label="Settings side by side" tabIndex={0}>
+      <table>
+        <thead>
+          <tr>
+            <td />
+            {columns.map(({ title }) => (
+              <th key={title} scope="col">
+                {title}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {ORDER.map((reading) => (
+            <Row key={reading} name={READING_NAMES[reading]} cells={shown.map((s) => s[reading])} />
+          ))}
+          {known && <Looks looks={known} />}
+          <Takes columns={columns} onTake={onTake} />
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+/** What each gives, and the worst it risks. */
+function Looks({ looks }: { looks: LookedOver[] }) {
+  const { required } = looks[0].give;
+  const gives = looks.map(
+    ({
+      give: {
+        measured,
+        estimate: [low, high],
+      },
+    }) =>
+      measured === undefined
+        ? `${Math.floor(low)} to ${Math.floor(high)} %`
+        : `${formatNumber(measured, 0)} %, measured`,
+  );
+  const risks = looks.map(({ risks: [worst] }) =>
+    worst && worst.level >= 0.1
+      ? `${SIGN_TEXT[worst.sign]}, ${Math.round(100 * worst.level)} of 100`
+      : 'none above slight',
+  );
+  return (
+    <>
+      {required > 0 && <Row name={`Gives (needs ${formatNumber(required, 0)} %)`} cells={gives} />}
+      <Row name="Worst risk" cells={risks} />
+    </>
+  );
+}
+
+function Takes({ columns, onTake }: { columns: Compared[]; onTake: (setup: Setup) => void }) {
+  return (
+    <tr>
+      <td />
+      {columns.map(({ title, setup, onRemove }) => (
+        <td key={title}>
+          <Button onClick={() => onTake(setup)} aria-label={`Take ${title}`}>
+            Take this
+          </Button>
+          {onRemove && (
+            <Button onClick={onRemove} aria-label={`Put ${title} away`}>
+              Put away
+            </Button>
+          )}
+        </td>
+      ))}
+    </tr>
+  );
+}
+
+function Row({ name, cells }: { name: string; cells: string[] }) {
+  const differ = new Set(cells).size > 1;
+  return (
+    <tr className={differ ? styles.differs : undefined}>
+      <th scope="row">
+        {name}
+        {differ && <span className="unseen"> (they differ)</span>}
+      </th>
+      {cells.map((cell, i) => (
+        <td key={i}>{cell}</td>
+      ))}
+    </tr>
+  );
+}

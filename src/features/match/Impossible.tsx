@@ -1,0 +1,33 @@
+'use client';
+
+import { StopPlate } from '@/ui';
+import styles from './Match.module.css';
+import type { Answered } from './useMatch';
+
+/** Nothing safe is possible: why, and the cheapest way out. */
+export function Impossible({ answered }: { answered: Answered }) {
+  const { answer, sharpening } = answered;
+  return (
+    <div className={styles.impossible}>
+      <StopPlate title="Not with this machine and kit">
+        <ul>
+          {answer.blocked.map(({ code, text }) => (
+            <li key={code}>{text}</li>
+          ))}
+        </ul>
+        {sharpening && sharpening.missing.length > 0 && (
+          <>
+            <h3>What would help</h3>
+            <ul>
+              {sharpening.missing.map(({ what, gains }) => (
+                <li key={what}>
+                  <strong>{what}</strong>: {gains}.
+                </li>
+              ))}
+            </ul>
+          </>
+        )}
+      </StopPlate>
+    </div>
+  );
+}

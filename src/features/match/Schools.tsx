@@ -1,0 +1,114 @@
+'use client';
+
+import { useState } from 'react';
+import type { Machine } from '@/core/kit';
+import { type MatchInput, type SchoolMatters, schoolName, SCHOOLS } from '@/core/match';
+import type { Setup } from '@/core/setup';
+import { readPreference, writePreference } from '@/data';
+import { Choice, ChoiceList } from '@/ui';
+import { Compare } from './Compare';
+import styles from './Match.module.css';
+import { useFromWorker } from './useFromWorker';
+
+interface Props {
+  input: MatchInput;
+  machine: Machine;
+  onTake: (setup: Setup) => void;
+}
+
+/** Where good practitioners differ on this seam: the school followed, and any two side by side. */
+export function Schools({ input, machine, onTake }: Props) {
+  const [open, setOpen] = useState(false);
+  const matters = useFromWorker(open ? JSON.stringify(input) : null, (worker) => worker.schoolsThatMatter(input));
+  return (
+    <details className={styles.schools} onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary>Where good sewists differ</summary>
+      {open && !matters && <p role="status">Asking every school …</p>}
+      {matters?.map((question) => (
+        <School key={question.question} matters={question} input={input} machine={machine} onTake={onTake} />
+      ))}
+    </details>
+  );
+}
+
+async function choose(question: SchoolMatters['question'], name: string) {
+  await writePreference('schools', { ...(await readPreference('schools')), [question]: name });
+}
+
+function School({ matters, input, machine, onTake }: Props & { matters: SchoolMatters }) {
+  const facts = SCHOOLS.find((s) => s.question === matters.question)!;
+  const [against, setAgainst] = useState<string | null>(null);
+  const mine = matters.answers.find((a) => a.name === matters.chosen);
+  const other = matters.answers.find((a) => a.name === against);
+  const others = matters.answers.filter((a) => a.name !== matters.chosen);
+  return (
+    <section className={styles.school} aria-label={facts.asks}>
+      <h3>{facts.asks}</h3>
+      <p>
+        You follow{' '}
+        <Choice text={schoolName(matters.chosen)} name={facts.asks.toLowerCase()}>
+          {(close) => (
+            <ChoiceList
+              value={matters.chosen}
+              options={facts.names.map((name) => ({
+                id: name as string,
+                name: schoolName(name),
+                note: name === facts.default ? 'the usual one' : undefined,
+              }))}
+              onPick={(name) => {
+                void choose(matters.question, name);
+                setAgainst(null);
+                close();
+              }}
+            />
+          )}
+        </Choice>
+        . <small>{facts.why}</small>
+      </p>
+      <p className={styles.beside}>
+        Beside:{' '}
+        {others.map(({ name }) => (
+          <button
+            key={name}
+            type="button"
+            aria-pressed={against === name}
+            onClick={() => setAgainst(against === name ? null : name)}
+          >
+            {schoolName(name)}
+          </button>
+        ))}
+      </p>
+      {mine && other && <Difference mine={mine} other={other} input={input} machine={machine} onTake={onTake} />}
+    </section>
+  );
+}
+
+type Answer = SchoolMatters['answers'][number];
+
+function Difference({ mine, other, input, machine, onTake }: Props & { mine: Answer; other: Answer }) {
+  if (!mine.setup || !other.setup) return <p>One of them has no safe setting here.</p>;
+  const columns = [mine, other].map(({ name, setup }) => ({ title: schoolName(name), setup: setup! }));
+  const plans = PLAN_PARTS.filter(({ of }) => of(mine) !== of(other));
+  return (
+    <>
+      <Compare columns={columns} input={input} machine={machine} onTake={onTake} />
+      {plans.length > 0 && (
+        <ul className={styles.plain}>
+          {plans.map(({ name, of }) => (
+            <li key={name}>
+              {name}: <strong>{schoolName(mine.name)}</strong>, {of(mine)}; <strong>{schoolName(other.name)}</strong>,{' '}
+              {of(other)}
+            </li>
+          ))}
+        </ul>
+      )}
+    </>
+  );
+}
+
+const PLAN_PARTS: { name: string; of: (answer: Answer) => string }[] = [
+  { name: 'Seam', of: ({ plan }) => plan.seam.toLowerCase() },
+  { name: 'Ends', of: ({ plan }) => schoolName(plan.secure) },
+  { name: 'Holding', of: ({ plan }) => plan.hold.map(schoolName).join(' or ') },
+  { name: 'Notes', of: ({ plan }) => plan.notes.slice(1).join(' ') || 'none more' },
+];

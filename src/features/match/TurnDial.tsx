@@ -1,0 +1,138 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import Slider from '@mui/material/Slider';
+import dynamic from 'next/dynamic';
+import { type Machine, machineReads } from '@/core/kit';
+import type { DialSweep, MatchInput } from '@/core/match';
+import { type Dial, dialOf, dialValues, type Setup, turnDial, withDial } from '@/core/setup';
+import { SIGN_TEXT } from '@/core/stitch';
+import styles from './Match.module.css';
+import { useFromWorker } from './useFromWorker';
+
+const LineChart = dynamic(() => import('@/ui/LineChart'), {
+  ssr: false,
+  loading: () => <div style={{ height: 210 }} />,
+});
+
+const NAMES: Record<Dial, string> = { length: 'Length', width: 'Width', tension: 'Tension', pressure: 'Pressure' };
+const UNIT: Record<Dial, string> = { length: ' mm', width: ' mm', tension: '', pressure: '' };
+/** Each line in the chart is told apart by its dashes first. */
+const PENS = [
+  { colour: 'red', dash: [] },
+  { colour: 'ink', dash: [7, 4] },
+  { colour: 'ink-2', dash: [2, 3] },
+  { colour: 'green', dash: [10, 3, 2, 3] },
+] as const;
+
+interface Props {
+  dial: Dial;
+  setup: Setup;
+  input: MatchInput;
+  machine: Machine;
+  onTake: (setup: Setup) => void;
+  onDone: () => void;
+}
+
+/** One dial under the hand: turned mark by mark, with what every mark would bring. */
+export function TurnDial({ dial, setup, input, machine, onTake, onDone }: Props) {
+  const values = dialValues(machine, setup, dial);
+  const index = nearest(values, dialOf(setup, dial));
+  const shown = (value: number) => machineReads(machine, withDial(setup, dial, value))[dial];
+  const now = `${shown(values[index])}${UNIT[dial]}`;
+  const rest = JSON.stringify([input, { ...setup, [dial]: null, ...restOf(dial) }, dial]);
+  const sweep = useFromWorker(rest, (worker) => worker.sweepDial(input, setup, dial));
+  const step = (way: -1 | 1) => {
+    const next = turnDial(machine, setup, dial, way * 0.1);
+    return (
+      <button
+        type="button"
+        disabled={!next}
+        onClick={() => next && onTake(next)}
+        aria-label={`${NAMES[dial]} ${way < 0 ? 'down' : 'up'}`}
+      >
+        {way < 0 ? '−' : '+'}
+      </button>
+    );
+  };
+  return (
+    <section
+      className={styles.turning}
+      aria-label={`${NAMES[dial]} by hand`}
+      onKeyDown={(e) => e.key === 'Escape' && onDone()}
+    >
+      <div className={styles.turnBar}>
+        <h2>{NAMES[dial]} by hand</h2>
+        <span className={styles.steps}>
+          {step(-1)}
+          <output>{now}</output>
+          {step(1)}
+        </span>
+        <Slider
+          value={index}
+          min={0}
+          max={values.length - 1}
+          onChange={(_, at) => onTake(withDial(setup, dial, values[at as number]))}
+          aria-label={NAMES[dial]}
+          getAriaValueText={(at) => `${shown(values[at])}${UNIT[dial]}`}
+        />
+        <Button onClick={onDone}>Done</Button>
+      </div>
+      {sweep && sweep.values.length === values.length && (
+        <SweepChart sweep={sweep} dial={dial} index={index} now={now} shown={values.map(shown)} />
+      )}
+      {sweep?.open.includes(false) && <p className={styles.quiet}>Hatched: an interlock closes there.</p>}
+    </section>
+  );
+}
+
+interface SweepProps {
+  sweep: DialSweep;
+  dial: Dial;
+  index: number;
+  now: string;
+  shown: string[];
+}
+
+/** What every mark of the dial would bring. */
+function SweepChart({ sweep, dial, index, now, shown }: SweepProps) {
+  const flat = { name: 'no risk changes along this dial', values: shown.map(() => 0), colour: 'green' as const };
+  return (
+    <LineChart
+      height={210}
+      label={summary(sweep.series, index, NAMES[dial], now)}
+      x={{ label: `${NAMES[dial]} on the dial${UNIT[dial] && `,${UNIT[dial]}`}`, values: shown }}
+      y={{ label: 'risk', max: 1 }}
+      lines={
+        sweep.series.length === 0
+          ? [flat]
+          : sweep.series.map(({ sign, levels }, i) => ({
+              name: SIGN_TEXT[sign],
+              values: levels,
+              thick: i === 0,
+              ...PENS[i],
+            }))
+      }
+      now={{ index, text: now }}
+      shut={sweep.open.map((open) => !open)}
+    />
+  );
+}
+
+const nearest = (values: readonly number[], value: number) =>
+  values.reduce((best, v, i) => (Math.abs(v - value) < Math.abs(values[best] - value) ? i : best), 0);
+
+/** A sweep does not depend on where its own dial stands. */
+const restOf = (dial: Dial) =>
+  ({ length: { lengthMm: 0 }, width: { widthMm: 0 }, tension: { tensionSteps: 0 }, pressure: { pressure: 0 } })[dial];
+
+function summary(
+  series: { sign: keyof typeof SIGN_TEXT; levels: number[] }[],
+  index: number,
+  name: string,
+  now: string,
+) {
+  if (series.length === 0) return `${name}: no risk changes along this dial.`;
+  const told = series.map(({ sign, levels }) => `${SIGN_TEXT[sign]} ${Math.round(100 * levels[index])} of 100`);
+  return `Risks along the ${name.toLowerCase()} dial. At ${now}: ${told.join(', ')}.`;
+}

@@ -1,0 +1,31 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import type { Remote } from 'comlink';
+import { matchWorker } from '@/workers/matchClient';
+import type { MatchWorker } from '@/workers/match.worker';
+
+/**
+ * Something the worker says about the question and setting now. What has been overtaken is dropped; the last answer stays
+ * until the next is there.
+ *
+ * @param key - everything the answer depends on, as text; null asks nothing
+ * @param ask - how to ask for it
+ */
+export function useFromWorker<T>(key: string | null, ask: (worker: Remote<MatchWorker>) => Promise<T>): T | null {
+  const [state, setState] = useState<{ key: string; value: T } | null>(null);
+  useEffect(() => {
+    if (key === null) return;
+    let overtaken = false;
+    ask(matchWorker())
+      .then((value) => !overtaken && setState({ key, value }))
+      // A worker that fails here fails on the main question too, which says so on screen.
+      .catch(() => undefined);
+    return () => {
+      overtaken = true;
+    };
+    // The key says all that `ask` depends on.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [key]);
+  return key === null ? null : (state?.value ?? null);
+}
