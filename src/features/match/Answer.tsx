@@ -116,7 +116,9 @@ function Bench({ asked, answered: { answer, input }, seam, hand, setup, keeping 
           <Button onClick={() => keeping.keep(setup, nameOf(setup))}>Keep this to compare</Button>
         )}
       </p>
-      {columns.length > 1 && <Compare columns={columns} input={input} machine={machine} onTake={hand.take} />}
+      {columns.length > 1 && (
+        <Compare label="Settings side by side" columns={columns} input={input} machine={machine} onTake={hand.take} />
+      )}
     </>
   );
 }

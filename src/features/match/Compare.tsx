@@ -45,11 +45,14 @@ const ORDER = [
 
 /** Two or three settings side by side: every reading, what each gives and risks, and where they differ. */
 export function Compare({
+  label,
   columns,
   input,
   machine,
   onTake,
 }: {
+  /** What is compared, for those who cannot see where it stands. */
+  label: string;
   columns: Compared[];
   input: MatchInput;
   machine: Machine;
@@ -62,7 +65,7 @@ export function Compare({
   const shown = setups.map((setup) => settingReadings(machine, setup));
   const known = looks && looks.length === columns.length ? looks : null;
   return (
-    <div className={styles.compare} role="region" aria-label="Settings side by side" tabIndex={0}>
+    <div className={styles.compare} role="region" aria-label={label} tabIndex={0}>
       <table>
         <thead>
           <tr>

@@ -91,7 +91,13 @@ function Difference({ mine, other, input, machine, onTake }: Props & { mine: Ans
   const plans = PLAN_PARTS.filter(({ of }) => of(mine) !== of(other));
   return (
     <>
-      <Compare columns={columns} input={input} machine={machine} onTake={onTake} />
+      <Compare
+        label={`${mine.name} beside ${other.name}`}
+        columns={columns}
+        input={input}
+        machine={machine}
+        onTake={onTake}
+      />
       {plans.length > 0 && (
         <ul className={styles.plain}>
           {plans.map(({ name, of }) => (
