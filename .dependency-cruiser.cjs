@@ -49,10 +49,10 @@ module.exports = {
       to: { path: '^(src/(data|workers|ui|parts|features|app)|cli|scripts|demo)/' },
     },
     {
-      name: 'core-takes-only-zod',
+      name: 'core-takes-only-zod-and-small-numeric-packages',
       severity: 'error',
       from: { path: '^src/core/', pathNot: test },
-      to: { dependencyTypes: ['npm', 'npm-dev', 'core'], pathNot: 'node_modules/zod/' },
+      to: { dependencyTypes: ['npm', 'npm-dev', 'core'], pathNot: 'node_modules/(zod|svgpath)/' },
     },
     {
       name: 'standin-only-floors-0-and-1',

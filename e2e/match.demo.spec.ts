@@ -50,11 +50,11 @@ test('what would strike metal is refused with a drawing, and nothing changes', a
 
 test('up to three settings stand side by side, and any of them is taken', async ({ page }) => {
   await openMerino(page);
-  await page.getByRole('button', { name: 'Keep this to compare' }).click();
+  await page.getByRole('button', { name: 'Keep to compare' }).click();
   await page.getByRole('button', { name: /^Triple straight.*gives/ }).click();
   const table = page.getByRole('region', { name: 'Settings side by side' });
   await expect(table.getByRole('columnheader')).toHaveCount(2);
-  await page.getByRole('button', { name: 'Keep this to compare' }).click();
+  await page.getByRole('button', { name: 'Keep to compare' }).click();
   await page.getByRole('button', { name: /^Three-step zigzag.*gives/ }).click();
   await expect(table.getByRole('columnheader')).toHaveCount(3);
   await expect(table.getByRole('row', { name: /Stitch \(they differ\)/ })).toBeVisible();
@@ -106,7 +106,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await page.setViewportSize({ width: 1280, height: 4200 });
     await openMerino(page);
     await page.getByRole('button', { name: /^Pressure.*turn by hand/ }).click();
-    await page.getByRole('button', { name: 'Keep this to compare' }).click();
+    await page.getByRole('button', { name: 'Keep to compare' }).click();
     await page.getByRole('button', { name: /^Triple straight.*gives/ }).click();
     await page.getByText('Where good sewists differ').click();
     await page

@@ -5,6 +5,7 @@ export { ClothSwatch } from './ClothSwatch';
 export { HaloText } from './Dimension';
 export { Field, type Typed } from './Field';
 export { GiveBar } from './GiveBar';
+export { LockstitchSection } from './LockstitchSection';
 export { CautionPlate, StopPlate } from './Plate';
 export { Reading } from './Reading';
 export { DRAWN_SIGNS, SignPicture } from './SignPicture';

@@ -1,2 +1,3 @@
 export * from './chord';
 export * from './outline';
+export * from './svgOutline';

@@ -1,5 +1,5 @@
 import { FIBRE, FOOT, type Foot, needleName, needleThreadFit, type Plate, POINT } from '../kit';
-import { FEED_TOLERANCE, growthPercent, interlockDepth, layerShiftMm, thickSeamNm, usualNm } from '../physics';
+import { FEED_TOLERANCE, growthPercent, layerShiftMm, threadsCross, thickSeamNm, usualNm } from '../physics';
 import type { Reason } from '../result';
 import type { Setup } from '../setup';
 import { STITCH } from '../stitch';
@@ -193,7 +193,7 @@ function dialReasons({ seam, aims, machine }: Question, { foot, thread, pressure
       ? 'This machine’s pressure is fixed: a walking or glide-soled foot, tissue or starch stand in for it.'
       : '';
   const own = seam.operation.tensionSteps;
-  const depth = interlockDepth(tensionSteps - own, thread, seam.gripMm);
+  const depth = threadsCross(seam, thread, tensionSteps);
   const where =
     Math.abs(depth - 0.5) < 0.08 ? 'in the middle of the cloth' : depth > 0.5 ? 'a little low' : 'a little high';
   const steps =

@@ -55,6 +55,33 @@ export function layerShiftMm(
 }
 
 /**
+ * How much more or less than the model one machine creeps, from a line the person measured on it.
+ *
+ * The model solved backwards: the same foot, pressure and cloth predict a shift; what was measured against that is the
+ * machine's own factor, and the strain is what bends a strip set (`stripBow`).
+ *
+ * @param seam - cloth and operation of the measured line
+ * @param foot - the foot it was sewn under
+ * @param pressure - 0 … 1
+ * @param measured - how far the top layer ended behind, mm (negative: ahead), over how many mm
+ * @returns factor (1 = as the model says; null where it predicts no shift to compare with) and strain in percent
+ * @throws when the measured length is not above 0
+ * @example
+ * feedFactor({ layers: 1, operation: { joins: true } }, 'standard', 0.5, { shiftMm: 3, overMm: 300 }) // => { factor: null, strainPercent: 1 }
+ */
+export function feedFactor(
+  seam: Pick<SeamContext, 'layers' | 'operation' | 'profile'>,
+  foot: Foot,
+  pressure: number,
+  measured: { shiftMm: number; overMm: number },
+): { factor: number | null; strainPercent: number } {
+  const { shiftMm, overMm } = measured;
+  if (!(overMm > 0)) throw new Error(`feedFactor: expected a length above 0, got ${overMm}`);
+  const predicted = (layerShiftMm(seam, foot, pressure) * overMm) / 300;
+  return { factor: predicted > 0 ? shiftMm / predicted : null, strainPercent: (100 * shiftMm) / overMm };
+}
+
+/**
  * The lightest pressure at which the cloth still feeds surely.
  *
  * @param massGsm - mass of one layer, g/m²

@@ -4,6 +4,7 @@ import { clothSchema } from '../cloth';
 import { type Needle, type Thread } from '../kit';
 import { STITCHES } from '../stitch';
 import {
+  feedFactor,
   feedRisks,
   feedsFromPressure,
   growthPercent,
@@ -74,6 +75,16 @@ describe('feeding', () => {
   it('never shifts a single layer', () => {
     const hem = seam({ structure: 'knit' }, { kind: 'hem', layers: 1 });
     expect(layerShiftMm(hem, 'standard', 1)).toBe(0);
+  });
+
+  it('solved backwards gives back the machine that a measured line came from', () => {
+    const predicted = layerShiftMm(jersey, 'standard', 0.5);
+    const { factor, strainPercent } = feedFactor(jersey, 'standard', 0.5, { shiftMm: 1.5 * predicted, overMm: 300 });
+    expect(factor).toBeCloseTo(1.5, 10);
+    expect(strainPercent).toBeCloseTo(predicted / 2, 10);
+    // 3 mm long over 300 mm is 1 %.
+    expect(feedFactor(jersey, 'standard', 0.5, { shiftMm: 3, overMm: 300 }).strainPercent).toBe(1);
+    expect(() => feedFactor(jersey, 'standard', 0.5, { shiftMm: 3, overMm: 0 })).toThrow(/feedFactor: expected/);
   });
 
   it('needs pressure for heavy cloth and none for light', () => {

@@ -29,6 +29,17 @@ export const OPERATION_KINDS = [
 ] as const;
 export type OperationKind = (typeof OPERATION_KINDS)[number];
 
+/** How a person would look for an operation. */
+export const OPERATION_GROUPS: readonly { name: string; kinds: readonly OperationKind[] }[] = [
+  { name: 'Seams', kinds: ['join', 'strip-join', 'piping'] },
+  { name: 'Hems and edges', kinds: ['hem', 'rolled-hem', 'blind-hem', 'edge-finish', 'binding'] },
+  { name: 'Bands and elastic', kinds: ['band', 'elastic', 'casing'] },
+  { name: 'Zips', kinds: ['zip-centred', 'zip-concealed', 'zip-exposed', 'zip-lapped'] },
+  { name: 'Lines', kinds: ['topstitch', 'ditch', 'quilt-lines', 'understitch', 'stay', 'baste'] },
+  { name: 'Shape', kinds: ['dart', 'gather'] },
+  { name: 'Firm spots', kinds: ['reinforce', 'bar-tack', 'buttonhole'] },
+];
+
 /** What an operation asks of a setting. */
 export interface OperationFacts {
   id: OperationKind;

@@ -3,6 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { ALL_NEEDLES, ALL_THREADS, FEET, PLAIN_MACHINE, PLATES } from '../kit';
 import { STITCHES } from '../stitch';
 import {
+  OPERATION_GROUPS,
+  OPERATION_KINDS,
   operationSchema,
   requiredGive,
   READINGS,
@@ -108,6 +110,10 @@ describe('the give a seam needs', () => {
 });
 
 describe('an operation', () => {
+  it('stands in exactly one group', () => {
+    expect(OPERATION_GROUPS.flatMap((group) => group.kinds).sort()).toEqual([...OPERATION_KINDS].sort());
+  });
+
   it('names the kinds there are, takes a second cloth and checks it', () => {
     expect(operationSchema.safeParse({ kind: 'weld' }).error?.issues[0].message).toMatch(
       /expected one of join, strip-join/,

@@ -43,7 +43,14 @@ export function Answer({ asked, answered }: { asked: AskedNow; answered: Answere
     <div className={styles.columns}>
       <div className={styles.main}>
         <Bench asked={asked} answered={answered} seam={seam} hand={hand} setup={setup} keeping={keeping} />
-        <Chosen asked={asked} answered={answered} setup={setup} seam={seam} measured={now.give.measured} />
+        <Chosen
+          asked={asked}
+          answered={answered}
+          setup={setup}
+          seam={seam}
+          measured={now.give.measured}
+          onKeep={keeping.canKeep(setup) ? () => keeping.keep(setup, nameOf(setup)) : undefined}
+        />
         <Schools input={input} machine={machine} onTake={hand.take} />
         {answer.cautions.length > 0 && (
           <div className={styles.cautions}>
@@ -100,22 +107,18 @@ function Bench({ asked, answered: { answer, input }, seam, hand, setup, keeping 
         <TurnDial
           dial={turning}
           setup={setup}
+          seam={seam}
           input={input}
           machine={machine}
           onTake={hand.take}
           onDone={() => setTurning(null)}
         />
       )}
-      <p className={styles.otherWay}>
-        {setup !== answer.setup && (
-          <>
-            Moved by hand, not the best one. <Button onClick={hand.back}>Back to the best</Button>
-          </>
-        )}
-        {keeping.canKeep(setup) && (
-          <Button onClick={() => keeping.keep(setup, nameOf(setup))}>Keep this to compare</Button>
-        )}
-      </p>
+      {setup !== answer.setup && (
+        <p className={styles.otherWay}>
+          Moved by hand, not the best one. <Button onClick={hand.back}>Back to the best</Button>
+        </p>
+      )}
       {columns.length > 1 && (
         <Compare label="Settings side by side" columns={columns} input={input} machine={machine} onTake={hand.take} />
       )}
@@ -132,9 +135,10 @@ interface ChosenProps {
   setup: Setup;
   seam: SeamContext;
   measured: number | undefined;
+  onKeep?: () => void;
 }
 
-function Chosen({ asked, answered, setup, seam, measured }: ChosenProps) {
+function Chosen({ asked, answered, setup, seam, measured, onKeep }: ChosenProps) {
   const { answer, input } = answered;
   const [low, high] = giveOfSetup(seam, setup);
   const test = useTestOnScrap(asked);
@@ -154,7 +158,7 @@ function Chosen({ asked, answered, setup, seam, measured }: ChosenProps) {
         />
         {required > 0 && <GiveChart input={input} setup={setup} required={required} />}
       </div>
-      <SewLikeThis plan={answer.plan} onTest={() => void test(setup)} />
+      <SewLikeThis plan={answer.plan} onTest={() => void test(setup)} onKeep={onKeep} />
     </div>
   );
 }

@@ -3,10 +3,11 @@
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import type { ClothRecord } from '@/core/file';
-import { OPERATION, OPERATION_KINDS, operationSchema } from '@/core/setup';
+import { OPERATION, OPERATION_GROUPS, operationSchema } from '@/core/setup';
 import { formatNumber } from '@/core/units';
 import type { AskedNow } from '@/parts/workspace';
 import { checkedBy, Choice, ChoiceList, Field, optionalBy, plainNumber } from '@/ui';
+import styles from './Match.module.css';
 import type { Answered } from './useMatch';
 
 const COUNT = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine', 'Ten', 'Eleven', 'Twelve'];
@@ -65,14 +66,21 @@ function SeamChoice({ asked }: { asked: AskedNow }) {
   return (
     <Choice text={OPERATION[kind].name} name="seam">
       {(close) => (
-        <ChoiceList
-          value={kind}
-          options={OPERATION_KINDS.map((id) => ({ id, name: OPERATION[id].name }))}
-          onPick={(picked) => {
-            void asked.ask({ operation: { kind: picked } });
-            close();
-          }}
-        />
+        <div className={styles.groups}>
+          {OPERATION_GROUPS.map(({ name, kinds }) => (
+            <section key={name} aria-label={name}>
+              <h3>{name}</h3>
+              <ChoiceList
+                value={kind}
+                options={kinds.map((id) => ({ id, name: OPERATION[id].name }))}
+                onPick={(picked) => {
+                  void asked.ask({ operation: { kind: picked } });
+                  close();
+                }}
+              />
+            </section>
+          ))}
+        </div>
       )}
     </Choice>
   );

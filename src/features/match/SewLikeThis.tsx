@@ -22,8 +22,15 @@ const HOLD: Record<Plan['hold'][number], string> = {
   tape: 'tape',
 };
 
+interface Props {
+  plan: Plan;
+  onTest: () => void;
+  /** Puts the setting aside to compare; absent when there is no room or it is there already. */
+  onKeep?: () => void;
+}
+
 /** The plan beside the dials, in the order it is done, and the way on: a scrap. */
-export function SewLikeThis({ plan, onTest }: { plan: Plan; onTest: () => void }) {
+export function SewLikeThis({ plan, onTest, onKeep }: Props) {
   const { press, cut } = plan;
   const steps = [
     `${plan.seam}.`,
@@ -40,9 +47,12 @@ export function SewLikeThis({ plan, onTest }: { plan: Plan; onTest: () => void }
   return (
     <section className={styles.sew} aria-labelledby="sew-like-this">
       <h2 id="sew-like-this">Sew it like this</h2>
-      <Button variant="contained" onClick={onTest} size="large">
-        Test on scrap
-      </Button>
+      <div className={styles.onward}>
+        <Button variant="contained" onClick={onTest} size="large">
+          Test on scrap
+        </Button>
+        {onKeep && <Button onClick={onKeep}>Keep to compare</Button>}
+      </div>
       <ol>
         {steps.map((text) => (
           <li key={text}>{text}</li>

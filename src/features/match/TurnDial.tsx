@@ -5,8 +5,10 @@ import Slider from '@mui/material/Slider';
 import dynamic from 'next/dynamic';
 import { type Machine, machineReads } from '@/core/kit';
 import type { DialSweep, MatchInput } from '@/core/match';
+import { type SeamContext, threadsCross } from '@/core/physics';
 import { type Dial, dialOf, dialValues, type Setup, turnDial, withDial } from '@/core/setup';
 import { SIGN_TEXT } from '@/core/stitch';
+import { LockstitchSection } from '@/ui';
 import styles from './Match.module.css';
 import { useFromWorker } from './useFromWorker';
 
@@ -28,6 +30,7 @@ const PENS = [
 interface Props {
   dial: Dial;
   setup: Setup;
+  seam: SeamContext;
   input: MatchInput;
   machine: Machine;
   onTake: (setup: Setup) => void;
@@ -35,7 +38,7 @@ interface Props {
 }
 
 /** One dial under the hand: turned mark by mark, with what every mark would bring. */
-export function TurnDial({ dial, setup, input, machine, onTake, onDone }: Props) {
+export function TurnDial({ dial, setup, seam, input, machine, onTake, onDone }: Props) {
   const values = dialValues(machine, setup, dial);
   const index = nearest(values, dialOf(setup, dial));
   const shown = (value: number) => machineReads(machine, withDial(setup, dial, value))[dial];
@@ -78,6 +81,7 @@ export function TurnDial({ dial, setup, input, machine, onTake, onDone }: Props)
         />
         <Button onClick={onDone}>Done</Button>
       </div>
+      {dial === 'tension' && <LockstitchSection depth={threadsCross(seam, setup.thread, setup.tensionSteps)} />}
       {sweep && sweep.values.length === values.length && (
         <SweepChart sweep={sweep} dial={dial} index={index} now={now} shown={values.map(shown)} />
       )}
