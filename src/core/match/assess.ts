@@ -54,7 +54,8 @@ export function giveOfSetup(seam: SeamContext, setup: Setup): [number, number] {
     threadExtension: FIBRE[setup.thread.fibre].extension,
     twinGapMm: setup.needle.gapMm,
   });
-  const most = Math.max(seam.clothGive, seam.required.percent);
+  // An assumed stretch may be surpassed as far as its honest range goes; a measured one is what it is.
+  const most = Math.min(seam.giveLimit, Math.max(seam.clothGive, seam.required.percent));
   return [Math.min(low, most), Math.min(high, most)];
 }
 

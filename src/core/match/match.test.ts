@@ -138,6 +138,22 @@ describe('give comes before everything else', () => {
     lows.forEach((low, i) => expect(low).toBeGreaterThanOrEqual([5, 15, 25, 35, 45][i]));
   });
 
+  it('no seam can be asked to give more than the cloth it is in', () => {
+    const found = ask({ ...jersey, operation: { kind: 'join', requiredGive: 80 } });
+    expect(found.setup).toBeNull();
+    expect(found.blocked).toEqual([
+      expect.objectContaining({ code: 'cloth.stretches-less', limit: 50, actual: 80, unit: '%' }),
+    ]);
+    // Where the stretch is only assumed, its honest range is believed.
+    const assumed = { structure: 'knit', family: 'jersey' } as const;
+    expect(ask({ cloth: assumed, operation: { kind: 'join', requiredGive: 80 } }).setup).not.toBeNull();
+    const woven = { structure: 'woven', family: 'lawn' } as const;
+    expect(ask({ cloth: woven, operation: { kind: 'join', requiredGive: 12 } }).setup).toBeNull();
+    expect(
+      ask({ cloth: woven, operation: { kind: 'join', requiredGive: 12, direction: 'bias' } }).setup,
+    ).not.toBeNull();
+  });
+
   it('a machine with no zigzag and a seam that must stretch is blocked, and hears what would help', () => {
     const found = ask({
       ...jersey,

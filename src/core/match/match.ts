@@ -64,10 +64,13 @@ export function match(input: MatchInput): MatchOutput {
 
 function safeBest({ seam }: Question, found: SearchResult): Scored | null {
   const best = found[0];
-  if (!best) return null;
+  if (!best || asksTooMuch(seam)) return null;
   if (!fallsShort(best.cost)) return best;
   return giveOfSetup(seam, best.setup)[0] >= NEARLY_ENOUGH * seam.required.percent ? best : null;
 }
+
+/** No stitch helps where the cloth itself does not stretch so far. */
+const asksTooMuch = ({ required, giveLimit }: Question['seam']) => required.percent > giveLimit + 0.5;
 
 function answerWith(question: Question, found: SearchResult, best: Scored): MatchAnswer {
   const { seam, machine } = question;
@@ -130,6 +133,11 @@ function blockedBy({ kit, machine, seam, aims }: Question, low: number): Blocked
     .filter((part) => kit[part].length === 0)
     .map((part) => ({ code: `kit.${part}-empty`, text: `The kit has no ${part}.` }));
   if (empty.length > 0) return empty;
+  if (asksTooMuch(seam)) {
+    const most = Math.floor(seam.giveLimit);
+    const text = `The cloth itself stretches ${most} % at most along this seam: ask the seam for less, or take a cloth that stretches more.`;
+    return [{ code: 'cloth.stretches-less', text, limit: most, actual: seam.required.percent, unit: '%' }];
+  }
   if (low < seam.required.percent) {
     const text = `The best this machine and kit can sew gives about ${Math.floor(low)} % at the cautious end; the seam must give ${seam.required.percent} %.`;
     return [

@@ -42,7 +42,7 @@ describe('whatever is asked', () => {
     fc.assert(
       fc.property(
         knits,
-        fc.integer({ min: 20, max: 150 }),
+        fc.integer({ min: 100, max: 150 }),
         fc.integer({ min: 0, max: 60 }),
         fc.integer({ min: 1, max: 40 }),
         (facts, stretchAcross, give, more) => {

@@ -25,6 +25,8 @@ export interface SeamContext {
   required: RequiredGive;
   /** The cloth's own give along the seam, percent. */
   clothGive: number;
+  /** The most any seam in it can be asked to give, percent: what was measured, or the top of the honest range. */
+  giveLimit: number;
   /** 0 … 1: how readily the cloth stretches along the seam while it is fed. */
   compliance: number;
   /** 0 … 1: how light and easily puckered it is; 0 from 130 g/m² up. */
@@ -53,7 +55,9 @@ export function seamContext(cloth: Cloth, operation: Operation): SeamContext {
   const profile = partner ? mergeProfiles(first, partner) : first;
   const facts = OPERATION[operation.kind];
   const layers = operation.layers ?? facts.layers;
-  const clothGive = giveOfCloth(profile, operation.direction).value;
+  const stretch = giveOfCloth(profile, operation.direction);
+  const clothGive = stretch.value;
+  const bias = operation.direction === 'bias' && profile.structure === 'woven' ? BIAS_GIVE : 0;
   const sheets = sheetsOf(profile, facts, layers);
   const thicknessMm = partner
     ? (stitchedThickness(first, sheets) + stitchedThickness(partner, sheets)) / 2
@@ -69,12 +73,16 @@ export function seamContext(cloth: Cloth, operation: Operation): SeamContext {
     gripMm: airy ? thicknessMm * AIRY_GRIP : thicknessMm,
     required: requiredGive(profile, operation),
     clothGive,
+    giveLimit: Math.max(stretch.high, bias),
     compliance: Math.min(1, clothGive / 100) * (profile.structure === 'foam' ? FOAM_COMPLIANCE : 1),
     lightness: Math.min(1, Math.max(0, (130 - profile.massGsm.value) / 90)),
     tightness: tightnessOf(profile),
     looseness: loosenessOf(profile),
   };
 }
+
+/** What any woven gives across its corners, percent (common practice). */
+const BIAS_GIVE = 20;
 
 /** Foam springs back as it leaves the foot: little of its stretch stays in the seam (model). */
 const FOAM_COMPLIANCE = 0.4;

@@ -51,7 +51,11 @@ export function SewLikeThis({ plan, onTest, onKeep }: Props) {
         <Button variant="contained" onClick={onTest} size="large">
           Test on scrap
         </Button>
-        {onKeep && <Button onClick={onKeep}>Keep to compare</Button>}
+        {onKeep && (
+          <Button onClick={onKeep} sx={{ paddingInline: 1 }}>
+            Keep to compare
+          </Button>
+        )}
       </div>
       <ol>
         {steps.map((text) => (
