@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { NOUNS, WORKROOM_FORMAT, workroomSchema } from '../src/core/file';
 import {
   checkInputSchema,
@@ -7,8 +7,8 @@ import {
   match,
   matchInputSchema,
   matchOutputSchema,
-  SCHOOLS,
 } from '../src/core/match';
+import { SCHOOLS } from '../src/core/setup';
 import { command, type Command } from './command';
 
 const counts = z.strictObject(Object.fromEntries(NOUNS.map((noun) => [noun, z.number()])));

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { firstFieldError } from '../src/core/result';
 import { CALCULATIONS } from './calculations';
 import type { Command } from './command';

@@ -6,8 +6,8 @@ import { writeFileSync } from 'node:fs';
 import { FAMILY, type Family, familyFromName } from '../src/core/cloth';
 import { type ClothRecord, clothOf, readWorkroom, type Workroom } from '../src/core/file';
 import { type Kit, type Machine, PLAIN_MACHINE } from '../src/core/kit';
-import { match, matchInputSchema, USUAL_SCHOOLS } from '../src/core/match';
-import { OPERATION, type OperationKind, type Setup } from '../src/core/setup';
+import { match, matchInputSchema } from '../src/core/match';
+import { OPERATION, type OperationKind, type Setup, USUAL_SCHOOLS } from '../src/core/setup';
 import type { Line } from '../src/core/swatch';
 
 const day = (date: string, time = '10:00') => `2026-${date}T${time}:00Z`;

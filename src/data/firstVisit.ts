@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { readWorkroom } from '@/core/file';
 import { readPreference, writePreference } from './preferences';
 import { importWorkroom, startOwn } from './workroomFile';

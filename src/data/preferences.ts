@@ -1,6 +1,5 @@
-import { z } from 'zod';
-import { schoolsSchema, USUAL_SCHOOLS } from '@/core/match';
-import { operationSchema, setupSchema } from '@/core/setup';
+import * as z from 'zod';
+import { operationSchema, schoolsSchema, setupSchema, USUAL_SCHOOLS } from '@/core/setup';
 import { database } from './database';
 
 /** What this browser remembers between visits, each with its shape and what it is before it was set. */

@@ -9,7 +9,7 @@ import {
   WORKROOM_VERSION,
 } from '@/core/file';
 import { PLAIN_MACHINE } from '@/core/kit';
-import { USUAL_SCHOOLS } from '@/core/match';
+import { USUAL_SCHOOLS } from '@/core/setup';
 import { database } from './database';
 import { readKit, writeKit } from './kit';
 import { readPreference, writePreference } from './preferences';

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { clothSchema } from '../cloth';
 import { machineSchema } from '../kit';
 import { words } from '../result';

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { above0, wholeWithin, within } from '../result';
 
 /** What can be measured on a sewn line. Every part may be missing: people measure what they need. */

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { above0, oneOf, within, words } from '../result';
 import { FAMILIES, STRUCTURES, TRAITS } from './words';
 

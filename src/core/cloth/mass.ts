@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { above0 } from '../result';
 import { arealMass, GSM_PER_MOMME, GSM_PER_OZ_SQ_YD } from '../units';
 

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { above0 } from '../result';
 
 /** A strip slid off the edge of a table until its tip falls to a slope of 41.5°. */

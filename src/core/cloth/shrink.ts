@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { above0 } from '../result';
 
 /** A marked length before and after the wash, and how much finished cloth is needed. */

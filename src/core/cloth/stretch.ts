@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { above0 } from '../result';
 
 /** Marks read off a ruler while a folded edge is pulled: at rest, pulled until it resists, let go for a minute. */

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { clothSchema, stretchMarksSchema } from '../cloth';
 import { idSchema, momentSchema } from '../card';
 import { kitSchema, machineSchema } from '../kit';

@@ -1,6 +1,6 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { cardSchema, momentSchema } from '../card';
-import { schoolsSchema } from '../match';
+import { schoolsSchema } from '../setup';
 import { type FieldError, firstFieldError, words } from '../result';
 import { lineSchema, swatchSchema } from '../swatch';
 import { clothRecordSchema, kitRecordSchema, machineRecordSchema, onMachineSchema } from './records';

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { above0, oneOf, within } from '../result';
 import { threadDiameterMm } from './needleThreadFit';
 import { THREAD_FIBRES } from './threads';

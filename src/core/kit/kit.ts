@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { oneOf } from '../result';
 import { FEET, FOOT, PLATES } from './feet';
 import { ALL_NEEDLES, needleSchema } from './needles';

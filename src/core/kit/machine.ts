@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { STITCHES } from '../stitch';
 import { above0, oneOf, within, wholeWithin, words } from '../result';
 import { PLATES } from './feet';

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { NEEDLE_SIZES } from '../units';
 import { above0, oneOf, within } from '../result';
 import { POINT, type Point, POINTS } from './needles';

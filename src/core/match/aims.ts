@@ -20,7 +20,7 @@ import { SCHOOL_RULES } from './rules/schoolRules';
 import { SEAM_RULES } from './rules/seamRules';
 import { SIZE_RULES } from './rules/sizeRules';
 import { STITCH_RULES } from './rules/stitchRules';
-import type { Schools } from './schools';
+import type { Schools } from '../setup';
 
 /** Every rule, general ones first: a later rule overrides an earlier one where both speak. */
 export const RULES: readonly Rule[] = [

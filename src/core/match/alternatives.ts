@@ -1,8 +1,8 @@
 import { FOOT, type Foot, needleName, PLATE, POINT, type Point } from '../kit';
-import { type Risk, tellRisks } from '../physics';
+import { giveOfSetup, type Risk, tellRisks } from '../physics';
 import type { Setup } from '../setup';
 import { SIGN_TEXT, STITCH, stitchFacts, type StitchId, STITCHES } from '../stitch';
-import { giveOfSetup, hazardsOf } from './assess';
+import { hazardsOf } from './assess';
 import { cautiousGive, fallsShort } from './cost';
 import type { Question } from './question';
 import type { Scored, SearchResult } from './search';

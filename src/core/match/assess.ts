@@ -1,9 +1,10 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { clothSchema } from '../cloth';
 import { FIT_VERDICTS, type Machine, machineSchema, needleThreadFit, PLAIN_MACHINE } from '../kit';
 import { checkInterlocks } from '../interlock';
 import {
   feedRisks,
+  giveOfSetup,
   giveRisk,
   type Hazard,
   needleRisks,
@@ -11,14 +12,12 @@ import {
   riskSchema,
   type SeamContext,
   seamContext,
-  seamGive,
   stitchRisks,
   tellRisks,
   tensionRisks,
   tunnelRisk,
 } from '../physics';
 import { blockedSchema } from '../result';
-import { FIBRE } from '../kit';
 import { operationSchema, type Setup, setupSchema } from '../setup';
 
 /** A setting to be looked over. */
@@ -37,27 +36,6 @@ export const checkOutputSchema = z.strictObject({
   needleThread: z.strictObject({ fill: z.number(), verdict: z.enum(FIT_VERDICTS) }),
 });
 export type CheckResult = z.infer<typeof checkOutputSchema>;
-
-/**
- * How far a setting's seam gives before thread takes the load, as an estimate.
- *
- * @param seam - cloth and operation
- * @param setup - the setting
- * @returns cautious and hopeful end in percent, neither above what the cloth itself gives
- */
-export function giveOfSetup(seam: SeamContext, setup: Setup): [number, number] {
-  const { low, high } = seamGive({
-    stitch: setup.stitch,
-    lengthMm: setup.lengthMm,
-    widthMm: setup.widthMm,
-    thicknessMm: seam.thicknessMm,
-    threadExtension: FIBRE[setup.thread.fibre].extension,
-    twinGapMm: setup.needle.gapMm,
-  });
-  // An assumed stretch may be surpassed as far as its honest range goes; a measured one is what it is.
-  const most = Math.min(seam.giveLimit, Math.max(seam.clothGive, seam.required.percent));
-  return [Math.min(low, most), Math.min(high, most)];
-}
 
 /**
  * Everything the models see coming with a setting, the worst first.

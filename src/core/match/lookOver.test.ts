@@ -1,17 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { checkInterlocks, clashOf } from '../interlock';
 import { PLAIN_MACHINE } from '../kit';
-import type { Setup } from '../setup';
-import {
-  answer,
-  giveMap,
-  lookOver,
-  matchInputSchema,
-  type MatchRequest,
-  SCHOOLS,
-  schoolsThatMatter,
-  sweepDial,
-} from '.';
+import { SCHOOLS, type Setup } from '../setup';
+import { answer, giveMap, lookOver, matchInputSchema, type MatchRequest, schoolsThatMatter, sweepDial } from '.';
 
 const parse = (request: MatchRequest) => matchInputSchema.parse(request);
 const jersey = parse({
@@ -28,6 +19,13 @@ describe('a setting moved by hand', () => {
     expect(found.reasons.map((r) => r.parameter)).toEqual(answer(jersey).reasons.map((r) => r.parameter));
     const worse = lookOver(jersey, { ...best, pressure: 1, foot: 'standard' });
     expect(worse.risks[0].level).toBeGreaterThan(0.5);
+    const twin = lookOver(jersey, {
+      ...best,
+      stitch: 'straight',
+      widthMm: 0,
+      needle: { point: 'twin', nm: 80, gapMm: 2 },
+    });
+    expect(twin.cautions.join(' ')).toMatch(/two needles must clear plate and foot/);
   });
 
   it('says of every part what it is, even of one made for another job', () => {

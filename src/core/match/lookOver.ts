@@ -2,8 +2,9 @@ import { checkInterlocks } from '../interlock';
 import type { Reason } from '../result';
 import { type Dial, dialValues, type Setup, withDial } from '../setup';
 import { type Sign, stitchFacts } from '../stitch';
-import { assess, type CheckResult, giveOfSetup, hazardsOf } from './assess';
-import { tellRisks } from '../physics';
+import { assess, type CheckResult, hazardsOf } from './assess';
+import { giveOfSetup, tellRisks } from '../physics';
+import { cautionsFor } from './cautions';
 import { cautiousGive } from './cost';
 import { measuredGive } from './learn';
 import { type MatchInput, openQuestion, type Question } from './question';
@@ -13,6 +14,7 @@ import { reasonsFor } from './reasons';
 export interface LookedOver extends CheckResult {
   give: { required: number; estimate: [number, number]; measured?: number };
   reasons: Reason[];
+  cautions: string[];
 }
 
 /**
@@ -34,6 +36,7 @@ export function lookOver(input: MatchInput, setup: Setup): LookedOver {
       ...(measured && { measured: measured.percent }),
     },
     reasons: reasonsFor(question, setup, 'by-hand'),
+    cautions: cautionsFor(question, setup),
   };
 }
 

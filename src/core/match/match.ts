@@ -1,14 +1,14 @@
 import { machineReads } from '../kit';
+import { giveOfSetup, secureRisk } from '../physics';
 import type { Blocked } from '../result';
-import { secureRisk } from '../physics';
 import type { Setup } from '../setup';
 import { alternativesTo, rejectedBy, usualGive } from './alternatives';
-import { assess, giveOfSetup } from './assess';
+import { assess } from './assess';
 import { cautionsFor } from './cautions';
 import { confidenceIn } from './confidence';
 import { fallsShort } from './cost';
-import type { MatchAnswer, MatchOutput, MatchSharpening } from './output';
 import { measuredGive } from './learn';
+import type { MatchAnswer, MatchOutput, MatchSharpening } from './output';
 import { planFor } from './planFor';
 import { type MatchInput, openQuestion, type Question } from './question';
 import { reasonsFor } from './reasons';

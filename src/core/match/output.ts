@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { MEASURABLE } from '../cloth';
 import { riskSchema } from '../physics';
 import { blockedSchema, reasonSchema } from '../result';

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { SECURES } from '../physics';
 
 /** How the seam is held, cut, begun, secured and pressed: everything but the dials. */

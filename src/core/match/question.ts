@@ -1,10 +1,9 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { testedCardSchema } from '../card';
 import { clothSchema } from '../cloth';
 import { FULL_KIT, type Kit, kitSchema, type Machine, machineSchema, PLAIN_MACHINE } from '../kit';
 import { seamContext, type SeamContext } from '../physics';
-import { operationSchema } from '../setup';
-import { type Schools, schoolsSchema, USUAL_SCHOOLS } from './schools';
+import { operationSchema, type Schools, schoolsSchema, USUAL_SCHOOLS } from '../setup';
 import { aimsFor, type Aims } from './aims';
 import { learnFrom, type Learned, moveAims } from './learn';
 

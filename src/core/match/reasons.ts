@@ -1,10 +1,17 @@
 import { FIBRE, FOOT, type Foot, needleName, needleThreadFit, type Plate, POINT } from '../kit';
-import { FEED_TOLERANCE, growthPercent, layerShiftMm, threadsCross, thickSeamNm, usualNm } from '../physics';
+import {
+  giveOfSetup,
+  FEED_TOLERANCE,
+  growthPercent,
+  layerShiftMm,
+  threadsCross,
+  thickSeamNm,
+  usualNm,
+} from '../physics';
 import type { Reason } from '../result';
 import type { Setup } from '../setup';
 import { STITCH } from '../stitch';
 import { formatNeedleSize, formatNumber } from '../units';
-import { giveOfSetup } from './assess';
 import { longestOnCurve } from './grid';
 import { loweringFibre } from './planFor';
 import type { Question } from './question';

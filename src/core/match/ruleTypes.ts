@@ -1,10 +1,9 @@
 import type { Family, Structure, Trait } from '../cloth';
 import type { Foot, Plate, Point, ThreadFibre } from '../kit';
 import type { Provenance } from '../result';
-import type { OperationKind } from '../setup';
+import type { OperationKind, SchoolChoice } from '../setup';
 import type { StitchId } from '../stitch';
 import type { Plan } from './plan';
-import type { SchoolChoice } from './schools';
 
 /** When a rule speaks: every condition named must hold. Lists mean any of them. */
 export interface When {

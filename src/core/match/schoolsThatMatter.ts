@@ -1,8 +1,7 @@
-import type { Setup } from '../setup';
+import { type SchoolQuestion, SCHOOLS, type Schools, type Setup, USUAL_SCHOOLS } from '../setup';
 import { answer } from './match';
 import type { Plan } from './plan';
 import type { MatchInput } from './question';
-import { type SchoolQuestion, SCHOOLS, type Schools, USUAL_SCHOOLS } from './schools';
 
 /** One way taught, and what it makes of this seam. */
 export interface SchoolAnswer {

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { above0, wholeWithin, within } from '../result';
 
 /** A set of strips sewn together along their length. Strain is how much longer the upper strip came out, percent. */

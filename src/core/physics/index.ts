@@ -12,3 +12,4 @@ export * from './tensionRisks';
 export * from './humpRisk';
 export * from './secureRisk';
 export * from './threadRisks';
+export * from './giveOfSetup';

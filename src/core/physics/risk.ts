@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { SIGNS } from '../stitch';
 
 /** How likely a fault is, by the sign it would show as. 0 none … 1 sure to show. */

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 
 /** An expected "cannot": what stands in the way, and by how much where that is a number. */
 export const blockedSchema = z.strictObject({

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 
 /** What a field expects, said the same way for a wrong type and a wrong size. */
 const number = (expected: string) => z.number({ error: `expected ${expected}` });

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 
 /** Where a statement comes from, strongest first. */
 export const provenanceSchema = z.enum(['measured', 'standard', 'handbook', 'common-practice', 'model', 'memory']);

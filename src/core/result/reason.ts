@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { provenanceSchema } from './provenance';
 
 /** Why one parameter is what it is. */

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { above0, within } from '../result';
 
 /** A band for an opening. Lengths in mm, stretch and recovery of the band in percent; the join is at each end. */

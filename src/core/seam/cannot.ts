@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { type Blocked, blockedSchema } from '../result';
 
 /** What a seam's arithmetic returns when the numbers cannot work: which one to change, and to what. */

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { above0, oneOf, within } from '../result';
 import { type Cannot, cannot } from './cannot';
 

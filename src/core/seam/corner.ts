@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { above0, oneOf } from '../result';
 
 /** The last stretch before a corner. The angle is the one between the two edges: 90 is square. */

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { chordErrorMm, longestChordMm, turnPerChordDeg } from '../geometry';
 import { above0 } from '../result';
 

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { above0, wholeWithin, within } from '../result';
 
 /** A step in thickness under the foot. Lengths in mm; squash is what a layer keeps of its thickness. */

@@ -5,3 +5,4 @@ export * from './requiredGive';
 export * from './setup';
 export * from './dialValues';
 export * from './withPart';
+export * from './schools';

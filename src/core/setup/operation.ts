@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { clothSchema } from '../cloth';
 import { above0, oneOf, within, wholeWithin } from '../result';
 import { OPERATION_KINDS } from './operations';

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { FEET, needleSchema, PLATES, threadSchema } from '../kit';
 import { above0, oneOf, within } from '../result';
 import { STITCHES } from '../stitch';

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { idSchema, lineMeasuresSchema, momentSchema } from '../card';
 import { oneOf, wholeWithin, words } from '../result';
 import { operationSchema, setupSchema } from '../setup';

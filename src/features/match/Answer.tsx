@@ -2,8 +2,7 @@
 
 import Button from '@mui/material/Button';
 import { useEffect, useMemo, useState } from 'react';
-import { giveOfSetup } from '@/core/match';
-import { type SeamContext, seamContext } from '@/core/physics';
+import { giveOfSetup, type SeamContext, seamContext } from '@/core/physics';
 import type { Dial, Setup } from '@/core/setup';
 import { STITCH } from '@/core/stitch';
 import { writePreference } from '@/data';
@@ -52,11 +51,11 @@ export function Answer({ asked, answered }: { asked: AskedNow; answered: Answere
           onKeep={keeping.canKeep(setup) ? () => keeping.keep(setup, nameOf(setup)) : undefined}
         />
         <Schools input={input} machine={machine} onTake={hand.take} />
-        {answer.cautions.length > 0 && (
+        {now.cautions.length > 0 && (
           <div className={styles.cautions}>
             <CautionPlate>
               <ul>
-                {answer.cautions.map((text) => (
+                {now.cautions.map((text) => (
                   <li key={text}>{text}</li>
                 ))}
               </ul>

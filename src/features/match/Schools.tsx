@@ -2,8 +2,8 @@
 
 import { useState } from 'react';
 import type { Machine } from '@/core/kit';
-import { type MatchInput, type SchoolMatters, schoolName, SCHOOLS } from '@/core/match';
-import type { Setup } from '@/core/setup';
+import type { MatchInput, SchoolMatters } from '@/core/match';
+import { schoolName, SCHOOLS, type Setup } from '@/core/setup';
 import { readPreference, writePreference } from '@/data';
 import { Choice, ChoiceList } from '@/ui';
 import { Compare } from './Compare';

@@ -3,8 +3,8 @@
 import Link from 'next/link';
 import { useMemo } from 'react';
 import type { Measurable } from '@/core/cloth';
-import { giveOfSetup, type MatchInput } from '@/core/match';
-import { type Risk, seamContext } from '@/core/physics';
+import type { MatchInput } from '@/core/match';
+import { giveOfSetup, type Risk, seamContext } from '@/core/physics';
 import { PROVENANCE_TEXT, type Reason } from '@/core/result';
 import type { Setup } from '@/core/setup';
 import { SIGN_TEXT, STITCH } from '@/core/stitch';

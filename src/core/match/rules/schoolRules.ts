@@ -1,7 +1,7 @@
 import type { StitchId } from '../../stitch';
 import type { Costs } from '../ruleTypes';
 import { type Rule, rule } from '../ruleTypes';
-import type { SchoolQuestion } from '../schools';
+import type { SchoolQuestion } from '../../setup';
 import { HOLED, KNIT, SILKY } from './groups';
 
 /** What every other stitch costs when a school names one. */

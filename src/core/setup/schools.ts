@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 
 /** A question on which good practitioners differ, the answers taught, and the one Bobbet starts from. */
 export interface School {
