@@ -93,9 +93,10 @@ export function missingThings(question: Question, bestCost: number | null): Miss
   const ideal = withKit(mergeKits(kit, FULL_KIT));
   const now = bestCost ?? Infinity;
   const things = ideal ? partsToTry(question, ideal.setup) : [];
-  const gained = things.map(({ what, kit: more }) => ({ what, cost: withKit(more)?.cost ?? Infinity }));
+  const gained = things.map((thing) => ({ ...thing, cost: withKit(thing.kit)?.cost ?? Infinity }));
   const single = gained.filter(({ cost }) => worth(now, cost)).sort((a, b) => a.cost - b.cost);
-  if (single.length > 0) return single.map(({ what, cost }) => ({ what, gains: gainText(now, cost) }));
+  if (single.length > 0)
+    return single.map(({ what, fits, cost }) => ({ what, gains: gainText(now, cost) + (fits ? `; ${fits}` : '') }));
   if (ideal && worth(now, ideal.cost)) {
     return [{ what: things.map((t) => t.what).join(' and '), gains: gainText(now, ideal.cost) }];
   }
@@ -111,7 +112,7 @@ function gainText(now: number, cost: number): string {
   return `takes about ${Math.round((100 * (now - cost)) / now)} % off the risks and compromises`;
 }
 
-function partsToTry({ kit }: Question, ideal: Setup): { what: string; kit: Kit }[] {
+function partsToTry({ kit, machine }: Question, ideal: Setup): { what: string; fits?: string; kit: Kit }[] {
   const has = <T>(list: readonly T[], item: T) => list.some((other) => JSON.stringify(other) === JSON.stringify(item));
   const needle = has(kit.needles, ideal.needle)
     ? []
@@ -121,12 +122,22 @@ function partsToTry({ kit }: Question, ideal: Setup): { what: string; kit: Kit }
     : [{ what: threadName(ideal.thread), kit: { ...kit, threads: [...kit.threads, ideal.thread] } }];
   const foot = kit.feet.includes(ideal.foot)
     ? []
-    : [{ what: `${FOOT[ideal.foot].name} foot`, kit: { ...kit, feet: [...kit.feet, ideal.foot] } }];
+    : [
+        {
+          what: `${FOOT[ideal.foot].name} foot`,
+          fits: shankText(machine),
+          kit: { ...kit, feet: [...kit.feet, ideal.foot] },
+        },
+      ];
   const plate = kit.plates.includes(ideal.plate)
     ? []
     : [{ what: `${PLATE[ideal.plate].name} plate`, kit: { ...kit, plates: [...kit.plates, ideal.plate] } }];
   return [...needle, ...thread, ...foot, ...plate];
 }
+
+/** Feet are sold by shank: one for another machine does not fit. */
+const shankText = ({ shank }: Question['machine']) =>
+  shank === 'built-in' ? 'this machine takes its maker’s own feet' : `get one for a ${shank} shank`;
 
 function mergeKits(a: Kit, b: Kit): Kit {
   return {
