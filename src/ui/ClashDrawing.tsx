@@ -1,6 +1,5 @@
 import type { Clash } from '@/core/interlock';
 import { formatNumber } from '@/core/units';
-import { Dimension } from './Dimension';
 
 const WIDTH = 440;
 const HEIGHT = 168;
@@ -48,14 +47,14 @@ function Strike({ part, open, needle }: Extract<Clash, { kind: 'strike' }>) {
             </g>
           ),
       )}
-      <Dimension
-        x1={at(needle[0])}
-        y1={34}
-        x2={at(needle[1])}
-        y2={34}
-        place="above"
-        label={`needle, ${formatNumber(needle[1] - needle[0])} mm`}
+      <path
+        d={`M${at(needle[0])} 34 H${at(needle[1])} ${needle.map((mm) => `M${at(mm)} 26 v16 M${at(mm) - 5} 39 l10 -10`).join(' ')}`}
+        stroke="var(--ink)"
+        strokeWidth="1.3"
       />
+      <text x={WIDTH / 2} y={16} textAnchor="middle" fill="var(--ink)" fontSize={14} fontWeight={650}>
+        needle, {formatNumber(needle[1] - needle[0])} mm
+      </text>
       <text x={at((open[0] + open[1]) / 2)} y={HEIGHT - 6} textAnchor="middle" fill="var(--ink)" fontSize={14}>
         {NAMES[part]}, {widthMm} mm
       </text>

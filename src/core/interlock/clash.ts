@@ -27,15 +27,23 @@ export function clashOf(closed: Closed, setup: Setup, machine: Machine): Clash {
   }
   const reach = needleReach(setup);
   const needle: [number, number] = [-reach.left, reach.right];
-  if (closed.code.startsWith('interlock.foot')) {
-    const hole = footOpening(setup.foot, setup.footSide);
-    if (hole) return { kind: 'strike', part: 'foot', open: [-hole.left, hole.right], needle };
-  }
+  const { part, open } = metalRound(closed, setup, machine);
+  // A stitch that feeds back strikes by its sideways play, which no swing shows.
+  const hits = needle[0] < open[0] || needle[1] > open[1];
+  return hits ? { kind: 'strike', part, open, needle } : { kind: 'words' };
+}
+
+function metalRound(
+  closed: Closed,
+  setup: Setup,
+  machine: Machine,
+): Pick<Extract<Clash, { kind: 'strike' }>, 'part' | 'open'> {
+  const hole = closed.code.startsWith('interlock.foot') ? footOpening(setup.foot, setup.footSide) : null;
+  if (hole) return { part: 'foot', open: [-hole.left, hole.right] };
   if (setup.plate === 'straight') {
     const half = PLATE.straight.holeMm!;
-    const at = machine.straightHoleMm;
-    return { kind: 'strike', part: 'plate', open: [at - half, at + half], needle };
+    return { part: 'plate', open: [machine.straightHoleMm - half, machine.straightHoleMm + half] };
   }
   const half = machine.maxWidthMm / 2 + SLOT_CLEARANCE_MM;
-  return { kind: 'strike', part: 'slot', open: [-half, half], needle };
+  return { part: 'slot', open: [-half, half] };
 }

@@ -76,6 +76,7 @@ describe('the picture of a refusal', () => {
     expect(clash({ widthMm: 6, needlePositionMm: 2, foot: 'standard' })).toMatchObject({ part: 'slot' });
     expect(clash({ lengthMm: 6 })).toEqual({ kind: 'limit', limit: 5, actual: 6, unit: 'mm' });
     expect(clash({}, { ...PLAIN_MACHINE, stitches: ['straight'] })).toEqual({ kind: 'words' });
+    expect(clash({ plate: 'straight', stitch: 'triple-straight', widthMm: 0 })).toEqual({ kind: 'words' });
     const moved = clash({ plate: 'straight' }, { ...PLAIN_MACHINE, straightHoleMm: -3 });
     expect(moved).toMatchObject({ open: [-3.8, -2.2] });
   });
