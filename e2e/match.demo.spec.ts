@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { OPERATION, OPERATION_KINDS } from '../src/core/setup';
+import { OPERATION, OPERATION_GROUPS } from '../src/core/setup';
 import { answered, expect, reading, test } from './page';
 
 async function openMerino(page: Page) {
@@ -89,10 +89,11 @@ test('give at other widths and lengths is drawn against what the seam needs', as
   ).toBeVisible();
 });
 
-test('every operation in the sentence has an answer', async ({ page }) => {
+test('operations of every group in the sentence have an answer', async ({ page }) => {
   test.setTimeout(240_000);
   await openMerino(page);
-  for (const kind of OPERATION_KINDS) {
+  // All of them with every cloth are answered in the core's own tests.
+  for (const kind of OPERATION_GROUPS.map((group) => group.kinds.at(-1)!)) {
     await page.getByRole('button', { name: /, change seam/ }).click();
     await page.getByRole('dialog').getByRole('button', { name: OPERATION[kind].name, exact: true }).click();
     await expect(page.getByRole('button', { name: `${OPERATION[kind].name}, change seam` })).toBeVisible();
