@@ -64,6 +64,20 @@ export function elastaneOf(fibres: Cloth['fibres']): number | null {
     .reduce((sum, [, part]) => sum + part, 0);
 }
 
+/**
+ * Whether a cloth is cotton and nothing that stretches.
+ *
+ * @param fibres - percent by fibre
+ * @returns true from 95 % cotton without any elastane
+ * @example
+ * isAllCotton({ Cotton: 100 }) // => true
+ * isAllCotton({ cotton: 95, elastane: 5 }) // => false
+ */
+export function isAllCotton(fibres: Cloth['fibres']): boolean {
+  const cotton = Object.entries(fibres ?? {}).filter(([name]) => name.trim().toLowerCase() === 'cotton');
+  return cotton.reduce((sum, [, part]) => sum + part, 0) >= 95 && elastaneOf(fibres) === 0;
+}
+
 /** A fibre below this share does not decide how hot the cloth may be ironed. */
 const COUNTS_FROM_PERCENT = 5;
 

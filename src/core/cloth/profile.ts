@@ -1,5 +1,5 @@
 import type { Cloth } from './cloth';
-import { elastaneOf, fibreCeiling } from './fibres';
+import { elastaneOf, fibreCeiling, isAllCotton } from './fibres';
 import { FAMILY, type Range, SOFT_SQUASH, SQUASH } from './families';
 import type { Family, Structure, Trait } from './words';
 
@@ -69,7 +69,7 @@ export function clothProfile(given: Cloth): ClothProfile {
   const massGsm = property(massOf(cloth), facts.massGsm);
   const thick = [massGsm.low * 0.85, massGsm.value, massGsm.high * 1.2].map((m) => m / facts.density);
   const elastane = elastaneOf(cloth.fibres);
-  const allCotton = (cloth.fibres?.cotton ?? 0) >= 95 && (elastane ?? 0) === 0;
+  const allCotton = isAllCotton(cloth.fibres);
   return {
     name: cloth.name ?? facts.name,
     family: cloth.family,

@@ -1,18 +1,20 @@
 import { checkInterlocks } from '../interlock';
+import { tellRisks } from '../physics';
 import type { Reason } from '../result';
 import { type Dial, dialValues, type Setup, withDial } from '../setup';
 import { type Sign, stitchFacts } from '../stitch';
-import { assess, type CheckResult, hazardsOf } from './assess';
-import { giveOfSetup, tellRisks } from '../physics';
+import { type CheckResult, hazardsOf } from './assess';
+import { assessAnswer } from './assessAnswer';
 import { cautionsFor } from './cautions';
 import { cautiousGive } from './cost';
-import { measuredGive } from './learn';
-import { type MatchInput, openQuestion, type Question } from './question';
+import { giveAnswer } from './giveAnswer';
+import type { MatchOutput } from './output';
+import { type MatchInput, openQuestion } from './question';
 import { reasonsFor } from './reasons';
 
 /** A setting chosen by hand, looked over as the best one is. */
 export interface LookedOver extends CheckResult {
-  give: { required: number; estimate: [number, number]; measured?: number };
+  give: MatchOutput['give'];
   reasons: Reason[];
   cautions: string[];
 }
@@ -26,15 +28,9 @@ export interface LookedOver extends CheckResult {
  */
 export function lookOver(input: MatchInput, setup: Setup): LookedOver {
   const question = openQuestion(input);
-  const { seam, machine, learned } = question;
-  const measured = measuredGive(learned, setup.stitch, setup, setup.thread);
   return {
-    ...assess(seam, setup, machine),
-    give: {
-      required: seam.required.percent,
-      estimate: giveOfSetup(seam, setup),
-      ...(measured && { measured: measured.percent }),
-    },
+    ...assessAnswer(question, setup),
+    give: giveAnswer(question, setup),
     reasons: reasonsFor(question, setup, 'by-hand'),
     cautions: cautionsFor(question, setup),
   };
@@ -45,8 +41,6 @@ export interface DialSweep {
   values: number[];
   /** Risks that rise above slight somewhere, the worst first, one level for each value. */
   series: { sign: Sign; levels: number[] }[];
-  /** Cautious give at each value, percent. */
-  give: number[];
   /** Whether the value may be dialled at all. */
   open: boolean[];
 }
@@ -57,7 +51,7 @@ const SLIGHT = 0.1;
 const LINES = 4;
 
 /**
- * How risks and give change as one dial is turned and everything else stays.
+ * How risks change as one dial is turned and everything else stays.
  *
  * @param input - the question
  * @param setup - the setting
@@ -78,7 +72,6 @@ export function sweepDial(input: MatchInput, setup: Setup, dial: Dial): DialSwee
   return {
     values,
     series,
-    give: tried.map((one) => giveOfSetup(seam, one)[0]),
     open: tried.map((one) => checkInterlocks({ setup: one, machine, thicknessMm: seam.thicknessMm }).length === 0),
   };
 }
@@ -100,7 +93,7 @@ const LENGTHS_MM = [1, 1.5, 2, 2.5, 3, 4];
  * @returns cautious give in percent: a line for each length over the widths, or one over the lengths for a line stitch
  */
 export function giveMap(input: MatchInput, setup: Setup): GiveMap {
-  const question: Question = openQuestion(input);
+  const question = openQuestion(input);
   const { machine } = question;
   const at = (lengthMm: number, widthMm: number) =>
     cautiousGive(question, setup.stitch, { lengthMm, widthMm }, setup.thread, setup.needle.gapMm).low;

@@ -1,13 +1,12 @@
 import { machineReads } from '../kit';
-import { giveOfSetup, secureRisk } from '../physics';
+import { giveOfSetup } from '../physics';
 import type { Blocked } from '../result';
-import type { Setup } from '../setup';
 import { alternativesTo, rejectedBy, usualGive } from './alternatives';
-import { assess } from './assess';
+import { assessAnswer } from './assessAnswer';
 import { cautionsFor } from './cautions';
 import { confidenceIn } from './confidence';
 import { fallsShort } from './cost';
-import { measuredGive } from './learn';
+import { giveAnswer } from './giveAnswer';
 import type { MatchAnswer, MatchOutput, MatchSharpening } from './output';
 import { planFor } from './planFor';
 import { type MatchInput, openQuestion, type Question } from './question';
@@ -73,9 +72,9 @@ function safeBest({ seam }: Question, found: SearchResult): Scored | null {
 const asksTooMuch = ({ required, giveLimit }: Question['seam']) => required.percent > giveLimit + 0.5;
 
 function answerWith(question: Question, found: SearchResult, best: Scored): MatchAnswer {
-  const { seam, machine } = question;
+  const { machine } = question;
   const { setup } = best;
-  const { risks } = assess(seam, setup, machine, [secureRisk(seam.profile, question.aims.plan.secure)]);
+  const { risks } = assessAnswer(question, setup);
   const confidence = confidenceIn(question, risks);
   const short = fallsShort(best.cost)
     ? [
@@ -86,12 +85,7 @@ function answerWith(question: Question, found: SearchResult, best: Scored): Matc
     setup,
     machineReads: machineReads(machine, setup),
     plan: planFor(question, setup),
-    give: {
-      required: seam.required.percent,
-      assumed: seam.required.assumed,
-      estimate: giveOfSetup(seam, setup),
-      ...measuredPart(question, setup),
-    },
+    give: giveAnswer(question, setup),
     risks,
     reasons: reasonsFor(question, setup),
     alternatives: alternativesTo(question, found),
@@ -101,11 +95,6 @@ function answerWith(question: Question, found: SearchResult, best: Scored): Matc
     confidence: confidence.value,
     confidenceDrivers: confidence.drivers,
   };
-}
-
-function measuredPart({ learned }: Question, { stitch, lengthMm, widthMm, thread }: Setup) {
-  const measured = measuredGive(learned, stitch, { lengthMm, widthMm }, thread);
-  return measured ? { measured: measured.percent } : {};
 }
 
 function answerBlocked(question: Question, found: SearchResult): MatchAnswer {

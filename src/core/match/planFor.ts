@@ -32,7 +32,8 @@ function pressFor({ aims, seam }: Question): Plan['press'] {
  */
 export function loweringFibre({ aims, seam, input }: Question): { fibre: string; ceilingC: number } | null {
   if (seam.profile.ceilingC >= aims.plan.press.maxSolePlateC) return null;
-  return fibreCeiling(input.cloth.fibres) ?? fibreCeiling(input.operation.second?.fibres);
+  const both = [input.cloth.fibres, input.operation.second?.fibres].map(fibreCeiling);
+  return both.find((found) => found?.ceilingC === seam.profile.ceilingC) ?? null;
 }
 
 function notesFor({ seam, machine, input }: Question, setup: Setup): string[] {
@@ -55,7 +56,7 @@ function notesFor({ seam, machine, input }: Question, setup: Setup): string[] {
 
 /** Of two cloths the one that moves more lies where the feed can hold it. */
 function pairNotes(first: string, second: string, { profile }: Question['seam']): string[] {
-  const notes = [`Two different cloths: the setting is for both, the more delicate one decides.`];
+  const notes = ['Two different cloths: the setting is for both, the more delicate one decides.'];
   if (profile.traits.includes('napped')) notes.push('Pile side up, the plain cloth underneath on the feed.');
   else notes.push(`Put the stretchier or longer of ${first} and ${second} underneath, on the feed, which eases it in.`);
   return notes;

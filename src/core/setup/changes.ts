@@ -18,6 +18,20 @@ export const READINGS = [
 ] as const;
 export type Reading = (typeof READINGS)[number];
 
+/** Each reading in words for a screen. */
+export const READING_TEXT: Readonly<Record<Reading, string>> = {
+  needle: 'Needle',
+  plate: 'Plate',
+  foot: 'Foot',
+  thread: 'Thread',
+  stitch: 'Stitch',
+  length: 'Length',
+  width: 'Width',
+  position: 'Needle position',
+  tension: 'Tension',
+  pressure: 'Pressure',
+};
+
 /** Readings for which the machine is switched off first. */
 export const POWER_OFF_READINGS: readonly Reading[] = ['needle', 'plate', 'foot'];
 

@@ -80,6 +80,20 @@ export function withDial(setup: Setup, dial: Dial, value: number): Setup {
 }
 
 /**
+ * Which of a dial's values is nearest to one.
+ *
+ * @param values - at least one
+ * @param value - in the same unit
+ * @returns its place; the lower one when two are as near
+ * @example
+ * nearestIndex([1, 2, 3], 2.2) // => 1
+ */
+export function nearestIndex(values: readonly number[], value: number): number {
+  const off = (i: number) => Math.abs(values[i] - value);
+  return values.reduce((best, _, i) => (off(i) < off(best) ? i : best), 0);
+}
+
+/**
  * A setting with one dial turned up or down.
  *
  * @param machine - the machine
@@ -95,10 +109,5 @@ export function turnDial(machine: Machine, setup: Setup, dial: Dial, by: number)
   const onward = values.filter(beyond);
   if (onward.length === 0) return null;
   if (dial === 'tension' || dial === 'pressure') return withDial(setup, dial, by > 0 ? onward[0] : onward.at(-1)!);
-  const wanted = now + by;
-  return withDial(
-    setup,
-    dial,
-    onward.reduce((best, v) => (Math.abs(v - wanted) < Math.abs(best - wanted) ? v : best)),
-  );
+  return withDial(setup, dial, onward[nearestIndex(onward, now + by)]);
 }

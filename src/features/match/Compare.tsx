@@ -3,7 +3,7 @@
 import Button from '@mui/material/Button';
 import type { Machine } from '@/core/kit';
 import type { LookedOver, MatchInput } from '@/core/match';
-import { READINGS, type Setup, settingReadings } from '@/core/setup';
+import { READING_TEXT, type Setup, settingReadings } from '@/core/setup';
 import { SIGN_TEXT } from '@/core/stitch';
 import { formatNumber } from '@/core/units';
 import styles from './Match.module.css';
@@ -17,18 +17,6 @@ export interface Compared {
   onRemove?: () => void;
 }
 
-const READING_NAMES: Record<(typeof READINGS)[number], string> = {
-  needle: 'Needle',
-  plate: 'Plate',
-  foot: 'Foot',
-  thread: 'Thread',
-  stitch: 'Stitch',
-  length: 'Length',
-  width: 'Width',
-  position: 'Needle stands',
-  tension: 'Tension',
-  pressure: 'Pressure',
-};
 /** The order a person compares in: what shows first. */
 const ORDER = [
   'stitch',
@@ -79,7 +67,7 @@ export function Compare({
         </thead>
         <tbody>
           {ORDER.map((reading) => (
-            <Row key={reading} name={READING_NAMES[reading]} cells={shown.map((s) => s[reading])} />
+            <Row key={reading} name={READING_TEXT[reading]} cells={shown.map((s) => s[reading])} />
           ))}
           {known && <Looks looks={known} />}
           <Takes columns={columns} onTake={onTake} />

@@ -1,17 +1,12 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import type { MatchInput } from '@/core/match';
-import type { Setup } from '@/core/setup';
+import { nearestIndex, type Setup } from '@/core/setup';
 import { formatNumber } from '@/core/units';
+import { LazyLineChart } from './LazyLineChart';
 import styles from './Match.module.css';
 import { useFromWorker } from './useFromWorker';
-
-const LineChart = dynamic(() => import('@/ui/LineChart'), {
-  ssr: false,
-  loading: () => <div style={{ height: 260 }} />,
-});
 
 const DASHES = [[2, 3], [5, 4], [9, 4], [], [12, 3, 2, 3], [3, 2, 3, 6]];
 
@@ -21,18 +16,14 @@ export function GiveChart({ input, setup, required }: { input: MatchInput; setup
   const key = JSON.stringify([input, setup.stitch, setup.thread.fibre, setup.needle.gapMm]);
   const map = useFromWorker(open ? key : null, (worker) => worker.giveMap(input, setup));
   const most = Math.max(40, required * 2.4);
-  const here = map ? nearest(map.values, map.along === 'width' ? setup.widthMm : setup.lengthMm) : 0;
-  const mine = map
-    ? map.lines.reduce(
-        (best, { lengthMm }, i, all) => (off(lengthMm, setup) < off(all[best].lengthMm, setup) ? i : best),
-        0,
-      )
-    : 0;
+  const here = map ? nearestIndex(map.values, map.along === 'width' ? setup.widthMm : setup.lengthMm) : 0;
+  const lengths = map?.lines.map(({ lengthMm }) => lengthMm ?? setup.lengthMm) ?? [];
+  const mine = nearestIndex(lengths, setup.lengthMm);
   return (
     <details className={styles.chart} onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary>Give at other widths and lengths</summary>
       {map && (
-        <LineChart
+        <LazyLineChart
           height={260}
           label={`Cautious give by ${map.along}: the seam needs ${required} percent; this setting gives ${Math.round(map.lines[mine].give[here])} percent.`}
           x={{ label: `${map.along}, mm`, values: map.values.map((mm) => formatNumber(mm, 2)) }}
@@ -51,7 +42,3 @@ export function GiveChart({ input, setup, required }: { input: MatchInput; setup
     </details>
   );
 }
-
-const off = (lengthMm: number | null, setup: Setup) => Math.abs((lengthMm ?? setup.lengthMm) - setup.lengthMm);
-const nearest = (values: readonly number[], value: number) =>
-  values.reduce((best, v, i) => (Math.abs(v - value) < Math.abs(values[best] - value) ? i : best), 0);

@@ -2,22 +2,25 @@
 
 import Button from '@mui/material/Button';
 import Slider from '@mui/material/Slider';
-import dynamic from 'next/dynamic';
 import { type Machine, machineReads } from '@/core/kit';
 import type { DialSweep, MatchInput } from '@/core/match';
 import { type SeamContext, threadsCross } from '@/core/physics';
-import { type Dial, dialOf, dialValues, type Setup, turnDial, withDial } from '@/core/setup';
+import {
+  type Dial,
+  dialOf,
+  dialValues,
+  nearestIndex,
+  READING_TEXT,
+  type Setup,
+  turnDial,
+  withDial,
+} from '@/core/setup';
 import { SIGN_TEXT } from '@/core/stitch';
 import { LockstitchSection } from '@/ui';
+import { LazyLineChart } from './LazyLineChart';
 import styles from './Match.module.css';
 import { useFromWorker } from './useFromWorker';
 
-const LineChart = dynamic(() => import('@/ui/LineChart'), {
-  ssr: false,
-  loading: () => <div style={{ height: 210 }} />,
-});
-
-const NAMES: Record<Dial, string> = { length: 'Length', width: 'Width', tension: 'Tension', pressure: 'Pressure' };
 const UNIT: Record<Dial, string> = { length: ' mm', width: ' mm', tension: '', pressure: '' };
 /** Each line in the chart is told apart by its dashes first. */
 const PENS = [
@@ -40,11 +43,12 @@ interface Props {
 /** One dial under the hand: turned mark by mark, with what every mark would bring. */
 export function TurnDial({ dial, setup, seam, input, machine, onTake, onDone }: Props) {
   const values = dialValues(machine, setup, dial);
-  const index = nearest(values, dialOf(setup, dial));
+  const index = nearestIndex(values, dialOf(setup, dial));
   const shown = (value: number) => machineReads(machine, withDial(setup, dial, value))[dial];
   const now = `${shown(values[index])}${UNIT[dial]}`;
-  const rest = JSON.stringify([input, { ...setup, [dial]: null, ...restOf(dial) }, dial]);
-  const sweep = useFromWorker(rest, (worker) => worker.sweepDial(input, setup, dial));
+  // A sweep does not depend on where its own dial stands.
+  const key = JSON.stringify([input, withDial(setup, dial, 0), dial]);
+  const sweep = useFromWorker(key, (worker) => worker.sweepDial(input, setup, dial));
   const step = (way: -1 | 1) => {
     const next = turnDial(machine, setup, dial, way * 0.1);
     return (
@@ -52,7 +56,7 @@ export function TurnDial({ dial, setup, seam, input, machine, onTake, onDone }: 
         type="button"
         disabled={!next}
         onClick={() => next && onTake(next)}
-        aria-label={`${NAMES[dial]} ${way < 0 ? 'down' : 'up'}`}
+        aria-label={`${READING_TEXT[dial]} ${way < 0 ? 'down' : 'up'}`}
       >
         {way < 0 ? '−' : '+'}
       </button>
@@ -61,11 +65,11 @@ export function TurnDial({ dial, setup, seam, input, machine, onTake, onDone }: 
   return (
     <section
       className={styles.turning}
-      aria-label={`${NAMES[dial]} by hand`}
+      aria-label={`${READING_TEXT[dial]} by hand`}
       onKeyDown={(e) => e.key === 'Escape' && onDone()}
     >
       <div className={styles.turnBar}>
-        <h2>{NAMES[dial]} by hand</h2>
+        <h2>{READING_TEXT[dial]} by hand</h2>
         <span className={styles.steps}>
           {step(-1)}
           <output>{now}</output>
@@ -76,7 +80,7 @@ export function TurnDial({ dial, setup, seam, input, machine, onTake, onDone }: 
           min={0}
           max={values.length - 1}
           onChange={(_, at) => onTake(withDial(setup, dial, values[at as number]))}
-          aria-label={NAMES[dial]}
+          aria-label={READING_TEXT[dial]}
           getAriaValueText={(at) => `${shown(values[at])}${UNIT[dial]}`}
         />
         <Button onClick={onDone}>Done</Button>
@@ -102,10 +106,10 @@ interface SweepProps {
 function SweepChart({ sweep, dial, index, now, shown }: SweepProps) {
   const flat = { name: 'no risk changes along this dial', values: shown.map(() => 0), colour: 'green' as const };
   return (
-    <LineChart
+    <LazyLineChart
       height={210}
-      label={summary(sweep.series, index, NAMES[dial], now)}
-      x={{ label: `${NAMES[dial]} on the dial${UNIT[dial] && `,${UNIT[dial]}`}`, values: shown }}
+      label={summary(sweep.series, index, READING_TEXT[dial], now)}
+      x={{ label: `${READING_TEXT[dial]} on the dial${UNIT[dial] && `,${UNIT[dial]}`}`, values: shown }}
       y={{ label: 'risk', max: 1 }}
       lines={
         sweep.series.length === 0
@@ -122,13 +126,6 @@ function SweepChart({ sweep, dial, index, now, shown }: SweepProps) {
     />
   );
 }
-
-const nearest = (values: readonly number[], value: number) =>
-  values.reduce((best, v, i) => (Math.abs(v - value) < Math.abs(values[best] - value) ? i : best), 0);
-
-/** A sweep does not depend on where its own dial stands. */
-const restOf = (dial: Dial) =>
-  ({ length: { lengthMm: 0 }, width: { widthMm: 0 }, tension: { tensionSteps: 0 }, pressure: { pressure: 0 } })[dial];
 
 function summary(
   series: { sign: keyof typeof SIGN_TEXT; levels: number[] }[],

@@ -2,6 +2,7 @@
 
 import { useEffect, useState } from 'react';
 import type { Remote } from 'comlink';
+import { useSay } from '@/parts/workspace';
 import { matchWorker } from '@/workers/matchClient';
 import type { MatchWorker } from '@/workers/match.worker';
 
@@ -13,14 +14,14 @@ import type { MatchWorker } from '@/workers/match.worker';
  * @param ask - how to ask for it
  */
 export function useFromWorker<T>(key: string | null, ask: (worker: Remote<MatchWorker>) => Promise<T>): T | null {
+  const say = useSay();
   const [state, setState] = useState<{ key: string; value: T } | null>(null);
   useEffect(() => {
     if (key === null) return;
     let overtaken = false;
     ask(matchWorker())
       .then((value) => !overtaken && setState({ key, value }))
-      // A worker that fails here fails on the main question too, which says so on screen.
-      .catch(() => undefined);
+      .catch((cause: Error) => !overtaken && say(`This part could not be worked out: ${cause.message}`));
     return () => {
       overtaken = true;
     };

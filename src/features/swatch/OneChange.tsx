@@ -1,18 +1,11 @@
 'use client';
 
 import { checkInterlocks } from '@/core/interlock';
-import { type Dial, DIALS, settingReadings, turnDial } from '@/core/setup';
+import { DIALS, READING_TEXT, settingReadings, turnDial } from '@/core/setup';
 import { stitchFacts } from '@/core/stitch';
 import type { Line } from '@/core/swatch';
 import styles from './Swatch.module.css';
 import type { SaveLine, Scrap } from './useScrap';
-
-const NAMES: Record<Dial, string> = {
-  length: 'Length',
-  width: 'Width',
-  tension: 'Tension',
-  pressure: 'Pressure',
-};
 
 /** Length and width are turned by half a millimetre, as people do. */
 const TURN_MM = 0.5;
@@ -32,7 +25,7 @@ export function OneChange({ scrap, line, onSave }: { scrap: Scrap; line: Line; o
     <div className={styles.dials}>
       {dials.map((dial) => (
         <div key={dial}>
-          <span className={styles.quiet}>{NAMES[dial]}</span>
+          <span className={styles.quiet}>{READING_TEXT[dial]}</span>
           <strong>{shown[dial]}</strong>
           {old && old[dial] !== shown[dial] && <s className={styles.quiet}>{old[dial]}</s>}
           <span className={styles.turn}>
@@ -48,7 +41,7 @@ export function OneChange({ scrap, line, onSave }: { scrap: Scrap; line: Line; o
                   disabled={!next || closed !== undefined}
                   title={closed?.text}
                   onClick={() => next && onSave(() => ({ setup: next }))}
-                  aria-label={`${NAMES[dial]} ${way < 0 ? 'down' : 'up'}`}
+                  aria-label={`${READING_TEXT[dial]} ${way < 0 ? 'down' : 'up'}`}
                 >
                   {way < 0 ? '−' : '+'}
                 </button>

@@ -1,25 +1,12 @@
 'use client';
 
 import { useState } from 'react';
-import type { Change, Reading } from '@/core/setup';
-import { READINGS } from '@/core/setup';
+import type { Change } from '@/core/setup';
+import { READING_TEXT, READINGS } from '@/core/setup';
 import { formatNumber } from '@/core/units';
 import { sayWhen } from '../workspace';
 import styles from './Strip.module.css';
 import { type StripState, useStrip } from './useStrip';
-
-const NAMES: Record<Reading, string> = {
-  needle: 'Needle',
-  plate: 'Plate',
-  foot: 'Foot',
-  thread: 'Thread',
-  stitch: 'Stitch',
-  length: 'Length',
-  width: 'Width',
-  position: 'Needle position',
-  tension: 'Tension',
-  pressure: 'Pressure',
-};
 
 /** What is on the machine, always in sight: what must change shows from → to, in the order to do it. */
 export function Strip() {
@@ -91,7 +78,7 @@ function Columns({ strip }: { strip: StripState }) {
               <ToChange change={change} onTick={() => tick(reading)} />
             ) : (
               <div className={styles.column}>
-                <span className={styles.label}>{NAMES[reading]}</span>
+                <span className={styles.label}>{READING_TEXT[reading]}</span>
                 <span className={styles.value}>{readings?.[reading]}</span>
                 {hours && <span className={styles.label}>{hours}</span>}
               </div>
@@ -104,7 +91,7 @@ function Columns({ strip }: { strip: StripState }) {
 }
 
 function ToChange({ change, onTick }: { change: Change; onTick: () => void }) {
-  const name = NAMES[change.reading];
+  const name = READING_TEXT[change.reading];
   const from = change.from ?? 'not known';
   return (
     <button

@@ -59,7 +59,7 @@ export const SEAM_RULES: readonly Rule[] = [
   rule('notes.nap', { traits: ['napped'] }, note('One direction for every piece.'), 'Turned round, the same cloth looks another colour.'),
   rule('notes.pull-taut', SILKY, note('Hold it taut in front and behind, without pulling.'), 'Slack fine cloth puckers.'),
   rule('notes.steam-back', { ...KNIT, kind: ['join', 'hem', 'band'] }, note('A seam that came out long: hold the iron 25 mm above and steam it back.'), 'Steam shrinks a stretched knit.'),
-  rule('notes.stripes', { kind: ['topstitch', 'join'], traits: ['slippery'] }, note('Press the stitching flat as it is before opening the seam.'), 'It melts the stitches into the cloth.'),
+  rule('notes.press-flat', { kind: ['topstitch', 'join'], traits: ['slippery'] }, note('Press the stitching flat as it is before opening the seam.'), 'It melts the stitches into the cloth.'),
   rule('notes.fixed-pressure', { ...KNIT, fixedPressure: true }, note('This machine’s pressure cannot be set: a walking or glide-soled foot, tissue on top, or starch stand in for it.'), 'Without a dial, less drag is what is left.'),
   rule('notes.fixed-pressure-nap', { traits: ['napped'], fixedPressure: true }, note('This machine’s pressure cannot be set: baste closely and sew over tissue.'), 'Without a dial, the layers are held by hand.'),
   rule('notes.stretch-woven', { structure: ['woven'], elastaneFrom: 1.5 }, note('A woven with elastane is sewn as a woven: stretch needle only if the scrap skips.'), 'It gives across, but it frays and has no loops.'),
