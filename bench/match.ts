@@ -1,7 +1,7 @@
 /** How long match takes, in Node, bundled as the worker is: the full kit on the full grid, and one home's kit. */
 import { readFileSync } from 'node:fs';
-import { FAMILY } from '../src/core/cloth';
-import { clothOf, type Workroom } from '../src/core/file';
+import { clothOf, FAMILY } from '../src/core/cloth';
+import { kitOf, type Workroom } from '../src/core/file';
 import { answer, matchInputSchema, type MatchRequest, sharpen } from '../src/core/match';
 import { OPERATION_KINDS } from '../src/core/setup';
 import { CALCULATIONS } from '../cli/calculations';
@@ -20,7 +20,11 @@ const all = (more: Partial<MatchRequest>) =>
 const usual = (more: Partial<MatchRequest>) =>
   demo.cloths.flatMap((cloth) =>
     (['join', 'topstitch', 'hem'] as const).map((kind) =>
-      matchInputSchema.parse({ cloth: clothOf(cloth), operation: { kind }, ...more }),
+      // The app asks with what a gauge found, which the headless command does not take.
+      ({
+        ...matchInputSchema.parse({ cloth: { structure: 'knit' }, operation: { kind }, ...more }),
+        cloth: clothOf(cloth),
+      }),
     ),
   );
 
@@ -38,7 +42,7 @@ function time(name: string, inputs: ReturnType<typeof all>, work: (input: (typeo
   );
 }
 
-const home = { machine: demo.machines[0].machine, kit: demo.kit.kit ?? undefined };
+const home = { machine: demo.machines[0].machine, kit: kitOf(demo.kit, demo.needles, demo.threads) ?? undefined };
 time('answer, everything on sale, every seam', all({}), answer);
 time('answer, everything on sale, usual seams', usual({}), answer);
 time('answer, one home’s kit, every seam', all(home), answer);

@@ -3,12 +3,14 @@
  * Run with `npm run demo` after changing it; the file is an ordinary export.
  */
 import { writeFileSync } from 'node:fs';
-import { FAMILY, type Family, familyFromName } from '../src/core/cloth';
-import { type ClothRecord, clothOf, readWorkroom, type Workroom } from '../src/core/file';
-import { type Kit, type Machine, PLAIN_MACHINE } from '../src/core/kit';
-import { match, matchInputSchema } from '../src/core/match';
+import { type ClothReading, clothOf, FAMILY, type Family, familyFromName } from '../src/core/cloth';
+import { type ClothRecord, readWorkroom, type Workroom, WORKROOM_VERSION } from '../src/core/file';
+import type { Kit, Machine } from '../src/core/kit';
+import { PLAIN_MACHINE } from '../src/core/kit';
+import { match } from '../src/core/match';
 import { OPERATION, type OperationKind, type Setup, USUAL_SCHOOLS } from '../src/core/setup';
 import type { Line } from '../src/core/swatch';
+import { NEEDLES, THREADS } from './tin';
 
 const day = (date: string, time = '10:00') => `2026-${date}T${time}:00Z`;
 
@@ -41,26 +43,11 @@ const black: Machine & { name: string } = {
   needlePositions: 1,
 };
 
+// What Match may choose from, from the same tin that the file lists needle by needle.
+const distinct = <T>(list: T[]): T[] => [...new Map(list.map((item) => [JSON.stringify(item), item])).values()];
 const kit: Kit = {
-  needles: [
-    { point: 'universal', nm: 60 },
-    { point: 'universal', nm: 70 },
-    { point: 'universal', nm: 80 },
-    { point: 'universal', nm: 90 },
-    { point: 'ballpoint', nm: 75 },
-    { point: 'ballpoint', nm: 80 },
-    { point: 'stretch', nm: 75 },
-    { point: 'jeans', nm: 90 },
-    { point: 'jeans', nm: 100 },
-    { point: 'twin-stretch', nm: 75, gapMm: 2.5 },
-  ],
-  threads: [
-    { fibre: 'polyester', tex: 18 },
-    { fibre: 'polyester', tex: 27 },
-    { fibre: 'polyester', tex: 40 },
-    { fibre: 'polyester', tex: 60 },
-    { fibre: 'cotton', tex: 30 },
-  ],
+  needles: distinct(NEEDLES.filter((n) => n.spent === null).map((n) => n.needle)),
+  threads: distinct(THREADS.map((t) => t.thread)),
   feet: ['standard', 'walking', 'zip', 'buttonhole', 'straight', 'rolled-hem'],
   plates: ['standard', 'straight'],
   overlocker: false,
@@ -77,17 +64,22 @@ interface Bolt {
   /** Pulls of 100 mm: pulled to, let go. */
   across?: [number, number?][];
   along?: [number, number?][];
+  /** Readings of the other gauges. */
+  more?: Unread[];
   added: string;
+  where?: string;
   notes?: string;
 }
 
+type Unread = ClothReading extends infer R ? (R extends ClothReading ? Omit<R, 'at'> : never) : never;
+
 // prettier-ignore
 const BOLTS: Bolt[] = [
-  { id: 'merino', name: 'Merino jersey', colour: '#b7c6d0', gsm: 160, fibres: { wool: 95, elastane: 5 }, across: [[154, 103], [150, 102], [152, 103]], along: [[128, 101]], added: '11-02', notes: 'Base layer for the winter run.' },
+  { id: 'merino', name: 'Merino jersey', colour: '#b7c6d0', gsm: 160, fibres: { wool: 95, elastane: 5 }, across: [[154, 103], [150, 102], [152, 103]], along: [[128, 101]], more: [{ gauge: 'weight', piece: { widthMm: 100, lengthMm: 150 }, grams: 2.4 }, { gauge: 'thickness', layers: 8, stackMm: 4.6 }, { gauge: 'shrink', wash: 1, beforeMm: 250, acrossMm: 244, alongMm: 238 }, { gauge: 'pin-hole', stays: false }], where: 'blue crate, top', added: '11-02', notes: 'Base layer for the winter run.' },
   { id: 'deck', name: 'Deck canvas', colour: '#c8b48a', gsm: 380, mm: 0.7, fibres: { cotton: 100 }, added: '10-11', notes: 'Cushion covers, piped.' },
-  { id: 'denim', name: 'Apron denim', colour: '#6f86a6', gsm: 370, fibres: { cotton: 100 }, added: '10-18' },
-  { id: 'habotai', name: 'Silk habotai bunting', colour: '#e0b7a6', gsm: 36, fibres: { silk: 100 }, added: '10-20' },
-  { id: 'neoprene', name: 'Neoprene for the tiller grip', colour: '#8f9aa8', mm: 2.5, added: '10-25' },
+  { id: 'denim', name: 'Apron denim', colour: '#6f86a6', gsm: 370, fibres: { cotton: 100 }, more: [{ gauge: 'shrink', wash: 1, beforeMm: 500, acrossMm: 492, alongMm: 472 }, { gauge: 'shrink', wash: 2, beforeMm: 500, acrossMm: 491, alongMm: 469 }, { gauge: 'bleed', rinse: 2, shows: 'a little' }, { gauge: 'stiffness', direction: 'along', overhangMm: 62 }], where: 'under the bunk', added: '10-18' },
+  { id: 'habotai', name: 'Silk habotai bunting', colour: '#e0b7a6', gsm: 36, more: [{ gauge: 'heat', soleC: 110, seen: 'nothing' }, { gauge: 'heat', soleC: 150, seen: 'water-mark' }, { gauge: 'fray', looseMm: 3 }], fibres: { silk: 100 }, added: '10-20' },
+  { id: 'neoprene', name: 'Neoprene for the tiller grip', colour: '#8f9aa8', mm: 2.5, more: [{ gauge: 'pin-hole', stays: true }], added: '10-25' },
   { id: 'fleece', name: 'Polar fleece hat', colour: '#a8b89a', gsm: 240, fibres: { polyester: 100 }, across: [[136, 103]], added: '10-27' },
   { id: 'sateen', name: 'Cotton sateen headscarf', colour: '#c59fb2', family: 'poplin', gsm: 120, fibres: { cotton: 100 }, added: '11-01' },
   { id: 'lawn', name: 'Lawn for the curtains', colour: '#dcd6b4', gsm: 80, fibres: { cotton: 100 }, added: '11-04' },
@@ -99,6 +91,7 @@ function cloth(bolt: Bolt): ClothRecord {
   const family = bolt.family ?? familyFromName(bolt.name) ?? 'other';
   const pulls = (direction: 'across' | 'along') =>
     (bolt[direction] ?? []).map(([stretched, relaxed]) => ({
+      gauge: 'stretch' as const,
       direction,
       at: day(bolt.added, '11:00'),
       marks: { rest: 100, stretched, ...(relaxed !== undefined && { relaxed }) },
@@ -115,7 +108,12 @@ function cloth(bolt: Bolt): ClothRecord {
       ...(bolt.fibres && { fibres: bolt.fibres }),
     },
     colour: bolt.colour,
-    readings: [...pulls('across'), ...pulls('along')],
+    readings: [
+      ...pulls('across'),
+      ...pulls('along'),
+      ...(bolt.more ?? []).map((reading, i) => ({ ...reading, at: day(bolt.added, `12:0${i}`) }) as ClothReading),
+    ],
+    where: bolt.where ?? '',
     notes: bolt.notes ?? '',
     addedAt: day(bolt.added),
   };
@@ -125,8 +123,7 @@ const cloths = BOLTS.map(cloth);
 const clothById = (id: string) => cloths.find((c) => c.id === id)!;
 
 function best(clothId: string, kind: OperationKind, machine = green): Setup {
-  const input = matchInputSchema.parse({ cloth: clothOf(clothById(clothId)), operation: { kind }, machine, kit });
-  const { setup } = match(input);
+  const { setup } = match({ cloth: clothOf(clothById(clothId)), operation: { kind }, machine, kit });
   if (!setup) throw new Error(`best: expected a setting for ${clothId}, got none`);
   return setup;
 }
@@ -233,15 +230,23 @@ scrap(
 
 const workroom: Workroom = {
   format: 'bobbet-workroom',
-  version: 1,
+  version: WORKROOM_VERSION,
   name: 'The Tansy Wren',
   exportedAt: day('11-22'),
   cloths,
   machines: [
-    { id: 'green', machine: green, addedAt: day('09-01') },
-    { id: 'black', machine: black, addedAt: day('09-02') },
+    { id: 'green', machine: green, sewnHours: 41.5, addedAt: day('09-01') },
+    { id: 'black', machine: black, sewnHours: 12.2, addedAt: day('09-02') },
   ],
-  kit: { kit },
+  kit: { feet: kit.feet, away: [], plates: kit.plates, needles: 'owned', threads: 'owned', overlocker: false },
+  needles: NEEDLES,
+  threads: THREADS,
+  care: [
+    { id: 'care-1', machineId: 'green', kind: 'lint', at: day('11-01'), atHours: 34, notes: '' },
+    { id: 'care-2', machineId: 'green', kind: 'oil', at: day('10-12'), atHours: 28, notes: 'One drop at the hook.' },
+    { id: 'care-3', machineId: 'black', kind: 'lint', at: day('09-20'), atHours: 3, notes: '' },
+  ],
+  photos: [],
   schools: USUAL_SCHOOLS,
   onMachine: [
     {
@@ -251,6 +256,7 @@ const workroom: Workroom = {
       clothName: 'Deck canvas',
       since: day('11-22', '16:00'),
       needleHours: 3.4,
+      needleId: 'jeans-100-1',
     },
     {
       machineId: 'black',
@@ -259,6 +265,7 @@ const workroom: Workroom = {
       clothName: 'Lawn for the curtains',
       since: day('11-18', '12:00'),
       needleHours: 1.2,
+      needleId: null,
     },
   ],
   swatches,

@@ -1,15 +1,21 @@
 import 'fake-indexeddb/auto';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
+import Dexie from 'dexie';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { readWorkroom, type Workroom } from '@/core/file';
-import { database } from './database';
-import { changeKit, readKit, writeKit } from './kit';
+import { clothRecordSchema, readWorkroom, type Workroom } from '@/core/file';
+import { database, WorkroomDatabase } from './database';
+import { dependantsOfCloth, dependantsOfFoot, dependantsOfMachine, isFree, removeWithScraps } from './dependants';
+import { readDraft, writeDraft } from './drafts';
+import { changeKit, readKit } from './kit';
 import { readPreference, writePreference } from './preferences';
-import { cards, cloths, lines, onMachines } from './repositories';
+import { cards, care, cloths, lines, machines, needles, onMachines, threads } from './repositories';
 import { StoreError } from './repository';
+import { countSewing } from './sewing';
+import { reportTrouble, setTrouble, troubleNow } from './trouble';
 import { exportText, importWorkroom, previewImport, startOwn } from './workroomFile';
 
+const AT = '2026-05-01T09:00:00Z';
 const demoText = readFileSync(path.join(import.meta.dirname, '../../demo/tansy-wren.json'), 'utf8');
 const demo = (): Workroom => {
   const read = readWorkroom(demoText);
@@ -99,11 +105,142 @@ describe('the workroom file', () => {
 describe('the kit', () => {
   it('is everything until something is ticked, and each change builds on the one before', async () => {
     expect(await readKit()).toBeNull();
-    await writeKit({ needles: [], threads: [], feet: ['standard'], plates: ['standard'], overlocker: false });
+    await changeKit(() => ({ feet: ['standard'], plates: ['standard'] }));
     await Promise.all([
-      changeKit((kit) => ({ ...kit, feet: [...kit.feet, 'walking'] })),
-      changeKit((kit) => ({ ...kit, threads: [{ fibre: 'silk', tex: 16 }] })),
+      changeKit((kit) => ({ feet: [...(kit.feet ?? []), 'walking'] })),
+      changeKit(() => ({ threads: 'owned' })),
+      threads.put({ id: 's1', thread: { fibre: 'silk', tex: 16 }, colour: '#ffffff', addedAt: AT }),
     ]);
     expect(await readKit()).toMatchObject({ feet: ['standard', 'walking'], threads: [{ fibre: 'silk', tex: 16 }] });
+  });
+
+  it('does not choose a foot that is put away, nor a needle that is spent', async () => {
+    await changeKit(() => ({ feet: ['standard', 'walking'], away: ['walking'], needles: 'owned' }));
+    await needles.putAll([
+      { id: 'n1', needle: { point: 'universal', nm: 80 }, addedAt: AT },
+      { id: 'n2', needle: { point: 'universal', nm: 80 }, addedAt: AT },
+      { id: 'n3', needle: { point: 'jeans', nm: 100 }, spent: 'struck', addedAt: AT },
+    ]);
+    expect(await readKit()).toMatchObject({ feet: ['standard'], needles: [{ point: 'universal', nm: 80 }] });
+  });
+});
+
+describe('sewing', () => {
+  const on = () => demo().onMachine[0];
+  it('ages the needle in the machine, remembers what it sewed, and counts for the machine', async () => {
+    await importWorkroom(demo(), 'replace');
+    await countSewing('green', 30, { name: 'Deck canvas', family: 'canvas' });
+    await countSewing('green', 30, { name: 'Tea towel', family: 'hand-woven' });
+    const needle = await needles.get(on().needleId!);
+    expect(needle!.hours).toBeCloseTo(3.4 + 0.5 + 1, 10);
+    expect(needle!.sewed.map((s) => s.what)).toEqual(['Tea towel', 'Deck canvas']);
+    expect(needle!.sewed[1].hours).toBeCloseTo(3.9, 10);
+    expect((await onMachines.get('green'))!.needleHours).toBeCloseTo(4.9, 10);
+    expect((await machines.get('green'))!.sewnHours).toBeCloseTo(42.5, 10);
+  });
+
+  it('that was counted by mistake is taken back whole', async () => {
+    await importWorkroom(demo(), 'replace');
+    const before = await exportText(now);
+    await countSewing('black', 24, { name: 'Pillow', family: 'lawn' });
+    await countSewing('black', -24, { name: 'Pillow', family: 'lawn' });
+    const after = JSON.parse(await exportText(now)) as Workroom;
+    expect(after.machines.find((m) => m.id === 'black')!.sewnHours).toBeCloseTo(12.2, 10);
+    expect(after.needles).toEqual((JSON.parse(before) as Workroom).needles);
+  });
+});
+
+describe('what hangs on a thing', () => {
+  beforeEach(() => importWorkroom(demo(), 'replace'));
+
+  it('is counted before it goes', async () => {
+    expect(await dependantsOfCloth('merino', 'Merino jersey')).toEqual({ cards: 0, scraps: 1, onMachine: false });
+    expect(await dependantsOfCloth('deck', 'Deck canvas')).toEqual({ cards: 1, scraps: 1, onMachine: true });
+    expect(isFree(await dependantsOfCloth('neoprene', 'Neoprene for the tiller grip'))).toBe(true);
+    expect((await dependantsOfMachine('green')).cards).toBeGreaterThan(0);
+    expect((await dependantsOfFoot('buttonhole')).cards).toBe(0);
+  });
+
+  it('goes with it when it is removed for good, but cards stand alone', async () => {
+    await removeWithScraps('clothId', 'deck');
+    expect(await cloths.get('deck')).toBeUndefined();
+    expect((await lines.all()).some((line) => line.swatchId === 'canvas-seam')).toBe(false);
+    expect(await cards.get('card-canvas-seam')).toBeDefined();
+    const { read } = await previewImport(await exportText(now), now);
+    expect(read.ok).toBe(true);
+  });
+
+  it('goes with a machine too, and what is left is a whole workroom', async () => {
+    await removeWithScraps('machineId', 'black');
+    expect(await onMachines.get('black')).toBeUndefined();
+    expect((await care.all()).every((c) => c.machineId === 'green')).toBe(true);
+    const { read } = await previewImport(await exportText(now), now);
+    expect(read.ok).toBe(true);
+  });
+});
+
+describe('a draft', () => {
+  it('is there again after a reload, and gone once it is empty', async () => {
+    await writeDraft('cloth:a:weight', { width: '100', grams: '' });
+    expect(await readDraft('cloth:a:weight')).toEqual({ width: '100', grams: '' });
+    await writeDraft('cloth:a:weight', { width: '', grams: '' });
+    expect(await database.drafts.count()).toBe(0);
+  });
+
+  it('that is damaged is an empty one', async () => {
+    await database.table('drafts').put({ key: 'x', value: { width: 7 } });
+    expect(await readDraft('x')).toEqual({});
+  });
+});
+
+describe('a browser without room', () => {
+  it('is told as such, and what was stored stays', async () => {
+    const full = Object.assign(new Error('AbortError'), {
+      name: 'AbortError',
+      inner: new DOMException('x', 'QuotaExceededError'),
+    });
+    expect(reportTrouble(full)).toBe(true);
+    expect(troubleNow()).toMatchObject({ kind: 'full' });
+    setTrouble(null);
+    expect(reportTrouble(new TypeError('a slip of ours'))).toBe(false);
+    expect(troubleNow()).toBeNull();
+  });
+
+  it('something wrong names its field', async () => {
+    const wrong = await cloths.put({ ...demo().cloths[0], colour: 'red' }).catch((cause: unknown) => cause);
+    expect(reportTrouble(wrong)).toBe(true);
+    expect(troubleNow()!.text).toContain('colour');
+    setTrouble(null);
+  });
+});
+
+describe('a database of version 1', () => {
+  it('keeps everything: readings name their gauge, ticks become needles and spools', async () => {
+    const name = 'bobbet-old';
+    const old = new Dexie(name);
+    old.version(1).stores({
+      cloths: 'id, addedAt',
+      machines: 'id, addedAt',
+      kit: 'id',
+      onMachine: 'machineId',
+      swatches: 'id, clothId, startedAt',
+      lines: 'id, swatchId, sewnAt',
+      cards: 'id, clothId, passedAt',
+      preferences: 'key',
+    });
+    const file = JSON.parse(
+      readFileSync(path.join(import.meta.dirname, '../core/file/fixtures/workroom-v1.json'), 'utf8'),
+    ) as { cloths: { readings: object[] }[]; kit: { kit: { needles: object[] } } };
+    await old.table('cloths').bulkPut(file.cloths);
+    await old.table('kit').put({ id: 'kit', kit: file.kit.kit });
+    old.close();
+    const migrated = new WorkroomDatabase(name);
+    const stored = await migrated.cloths.toArray();
+    expect(stored).toHaveLength(file.cloths.length);
+    for (const cloth of stored) expect(clothRecordSchema.safeParse(cloth).success).toBe(true);
+    expect(stored.flatMap((c) => c.readings)).toHaveLength(file.cloths.flatMap((c) => c.readings).length);
+    expect(await migrated.needles.count()).toBe(file.kit.kit.needles.length);
+    expect(await migrated.kit.get('kit')).toMatchObject({ needles: 'owned', threads: 'owned' });
+    await migrated.delete();
   });
 });

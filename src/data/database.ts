@@ -1,6 +1,17 @@
 import Dexie, { type EntityTable } from 'dexie';
 import type { Card } from '@/core/card';
-import type { ClothRecord, KitRecord, MachineRecord, OnMachine } from '@/core/file';
+import {
+  type CareRecord,
+  clothOfVersion2,
+  type ClothRecord,
+  type KitRecord,
+  kitOfVersion2,
+  type MachineRecord,
+  type NeedleRecord,
+  type OnMachine,
+  type PhotoRecord,
+  type ThreadRecord,
+} from '@/core/file';
 import type { Line, Swatch } from '@/core/swatch';
 
 /** A named value that belongs to this browser, not to the workroom. */
@@ -9,16 +20,27 @@ export interface Preference {
   value: unknown;
 }
 
+/** What was typed somewhere and not yet kept, so that a reload loses nothing. */
+export interface Draft {
+  key: string;
+  value: Record<string, string>;
+}
+
 /** The tables of one workroom. Stored values are checked by their repositories on the way in and out. */
 export class WorkroomDatabase extends Dexie {
   cloths!: EntityTable<ClothRecord, 'id'>;
   machines!: EntityTable<MachineRecord, 'id'>;
   kit!: EntityTable<KitRecord & { id: string }, 'id'>;
+  needles!: EntityTable<NeedleRecord, 'id'>;
+  threads!: EntityTable<ThreadRecord, 'id'>;
+  care!: EntityTable<CareRecord, 'id'>;
+  photos!: EntityTable<PhotoRecord, 'id'>;
   onMachine!: EntityTable<OnMachine, 'machineId'>;
   swatches!: EntityTable<Swatch, 'id'>;
   lines!: EntityTable<Line, 'id'>;
   cards!: EntityTable<Card, 'id'>;
   preferences!: EntityTable<Preference, 'key'>;
+  drafts!: EntityTable<Draft, 'key'>;
 
   constructor(name = 'bobbet') {
     super(name);
@@ -33,6 +55,26 @@ export class WorkroomDatabase extends Dexie {
       cards: 'id, clothId, passedAt',
       preferences: 'key',
     });
+    this.version(2)
+      .stores({
+        needles: 'id, addedAt',
+        threads: 'id, addedAt',
+        care: 'id, machineId, at',
+        photos: 'id',
+        drafts: 'key',
+        swatches: 'id, clothId, machineId, startedAt',
+        cards: 'id, clothId, machineId, passedAt',
+      })
+      .upgrade(async (transaction) => {
+        const cloths = await transaction.table('cloths').toArray();
+        await transaction.table('cloths').bulkPut(cloths.map(clothOfVersion2));
+        const stored: unknown = await transaction.table('kit').get('kit');
+        const ticked = (stored as { kit?: unknown } | undefined)?.kit;
+        const { kit, needles, threads } = kitOfVersion2(ticked, new Date().toISOString());
+        await transaction.table('needles').bulkPut(needles);
+        await transaction.table('threads').bulkPut(threads);
+        await transaction.table('kit').put({ ...(kit as object), id: 'kit' });
+      });
   }
 }
 

@@ -1,23 +1,33 @@
-import { kitSchema, type Kit } from '@/core/kit';
+import type { Kit } from '@/core/kit';
+import { kitOf, type KitRecord, kitRecordSchema } from '@/core/file';
 import { database } from './database';
+import { needles, threads } from './repositories';
 
 const KEY = 'kit';
 
-/** The kit as the person ticked it; null while nothing was ticked, so that everything may be chosen. */
-export async function readKit(): Promise<Kit | null> {
+/** What Match may choose from, as the person said; everything on sale while nothing was said. */
+export async function readKitRecord(): Promise<KitRecord> {
   const stored = await database.kit.get(KEY);
-  return stored?.kit ? (kitSchema.safeParse(stored.kit).data ?? null) : null;
+  if (!stored) return kitRecordSchema.parse({});
+  const { id: _, ...record } = stored;
+  return kitRecordSchema.safeParse(record).data ?? kitRecordSchema.parse({});
 }
 
-/** Changes the kit as it is stored now. */
-export async function changeKit(edit: (now: Kit) => Kit): Promise<void> {
+/** Changes the kit record as it is stored now. */
+export async function changeKit(edit: (now: KitRecord) => Partial<KitRecord>): Promise<void> {
   await database.transaction('rw', database.kit, async () => {
-    const now = await readKit();
-    if (now) await writeKit(edit(now));
+    const now = await readKitRecord();
+    await writeKitRecord({ ...now, ...edit(now) });
   });
 }
 
-/** Stores the kit, or null for "everything may be chosen". */
-export async function writeKit(kit: Kit | null): Promise<void> {
-  await database.kit.put({ id: KEY, kit: kit && kitSchema.parse(kit) });
+/** Stores the kit record. */
+export async function writeKitRecord(record: KitRecord): Promise<void> {
+  await database.kit.put({ ...kitRecordSchema.parse(record), id: KEY });
+}
+
+/** The kit that Match chooses from, or null for everything on sale. */
+export async function readKit(): Promise<Kit | null> {
+  const [record, tin, spools] = await Promise.all([readKitRecord(), needles.all(), threads.all()]);
+  return kitOf(record, tin, spools);
 }

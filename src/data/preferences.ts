@@ -12,8 +12,22 @@ export const PREFERENCES = {
   question: z
     .object({ clothId: z.string().nullable(), machineId: z.string().nullable(), operation: operationSchema })
     .catch({ clothId: null, machineId: null, operation: { kind: 'join' } }),
+  /** CSS pixels to the mm on this screen, and the zoom at which that was matched with a card. */
+  screen: z
+    .object({ pxPerMm: z.number().min(1).max(40), ratio: z.number().min(0.1).max(20) })
+    .nullable()
+    .catch(null),
   /** Which schools the person follows where good practitioners differ. */
   schools: schoolsSchema.catch(USUAL_SCHOOLS),
+  /** The sewing clock while it runs: since when, on which machine, what is sewn. */
+  clock: z
+    .object({
+      machineId: z.string(),
+      since: z.iso.datetime(),
+      cloth: z.object({ name: z.string(), family: z.string() }),
+    })
+    .nullable()
+    .catch(null),
   /** The setting the strip leads to, and what it is for. */
   target: z.object({ setup: setupSchema, machineId: z.string(), clothName: z.string() }).nullable().catch(null),
 };

@@ -22,10 +22,12 @@ export class StoreError extends Error {
 }
 
 /** Reads and writes one kind of thing, checked both ways. */
-export interface Repository<T> {
+export interface Repository<T, In = T> {
   all: () => Promise<T[]>;
   get: (id: string) => Promise<T | undefined>;
-  put: (record: T) => Promise<void>;
+  put: (record: In) => Promise<void>;
+  /** Stores many, all of them or none. */
+  putAll: (records: readonly In[]) => Promise<void>;
   /** Changes what is stored now, whatever the screen still shows; two quick changes never undo each other. */
   change: (id: string, edit: (now: T | undefined) => T | undefined) => Promise<void>;
   remove: (id: string) => Promise<T | undefined>;
@@ -43,25 +45,34 @@ export interface Repository<T> {
  * @param schema - its shape
  * @param keyOf - its key
  */
-export function repository<T>(
+export function repository<T, In = T>(
   noun: string,
   table: () => Table<T, string>,
-  schema: z.ZodType<T>,
+  schema: z.ZodType<T, In>,
   keyOf: (record: T) => string,
-): Repository<T> {
+): Repository<T, In> {
   const check = (record: unknown) => schema.safeParse(record);
-  const put = async (record: T) => {
+  const checked = (record: unknown): T => {
     const parsed = check(record);
-    if (!parsed.success) {
-      const { path, message } = firstFieldError(parsed.error, record);
-      throw new StoreError(noun, path, message);
-    }
-    await table().put(parsed.data);
+    if (parsed.success) return parsed.data;
+    const { path, message } = firstFieldError(parsed.error, record);
+    throw new StoreError(noun, path, message);
+  };
+  const put = async (record: unknown) => {
+    await table().put(checked(record));
   };
   return {
-    all: async () => (await table().toArray()).flatMap((raw) => check(raw).data ?? []),
+    all: async () => {
+      const list = await table().toArray();
+      return inSlices(list, (raw) => check(raw).data);
+    },
     get: async (id) => check(await table().get(id)).data,
     put,
+    putAll: async (records) => {
+      const list = records.map(checked);
+      const store = table();
+      await store.db.transaction('rw', store, () => store.bulkPut(list));
+    },
     change: async (id, edit) => {
       const store = table();
       await store.db.transaction('rw', store, async () => {
@@ -75,11 +86,26 @@ export function repository<T>(
       return before;
     },
     unreadable: async () =>
-      (await table().toArray()).flatMap((raw) => {
+      inSlices(await table().toArray(), (raw) => {
         const parsed = check(raw);
-        if (parsed.success) return [];
+        if (parsed.success) return undefined;
         const { path, message } = firstFieldError(parsed.error, raw);
-        return [{ noun, id: String(keyOf(raw) ?? '?'), problem: `${path}: ${message}` }];
+        return { noun, id: String(keyOf(raw as T) ?? '?'), problem: `${path}: ${message}` };
       }),
   };
 }
+
+/** Entries checked in one go; more than that, and the page gets a breath between slices. */
+const SLICE = 400;
+
+async function inSlices<T>(list: unknown[], read: (raw: unknown) => T | undefined): Promise<T[]> {
+  const out: T[] = [];
+  for (let i = 0; i < list.length; i += 1) {
+    if (i > 0 && i % SLICE === 0) await breath();
+    const value = read(list[i]);
+    if (value !== undefined) out.push(value);
+  }
+  return out;
+}
+
+const breath = () => new Promise((resolve) => setTimeout(resolve));

@@ -1,22 +1,39 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import type { Card } from '@/core/card';
-import type { ClothRecord, MachineRecord, OnMachine } from '@/core/file';
+import type { OnMachine, PhotoRecord } from '@/core/file';
 import type { Kit } from '@/core/kit';
-import type { Line, Swatch } from '@/core/swatch';
-import { readKit } from './kit';
+import type { Line } from '@/core/swatch';
+import { readKit, readKitRecord } from './kit';
 import { type PreferenceKey, type PreferenceValue, readPreference } from './preferences';
 import type { Unreadable } from './repository';
-import { cards, cloths, lines, machines, onMachines, swatches } from './repositories';
+import { cards, care, cloths, lines, machines, needles, onMachines, photos, swatches, threads } from './repositories';
+import { sharedLive } from './sharedLive';
+
+const newestFirst =
+  <T>(of: (record: T) => string) =>
+  (a: T, b: T) =>
+    of(a) < of(b) ? 1 : -1;
 
 /** Each hook follows its table: undefined while it is first read, then the value now, again after every change. */
-export const useCloths = (): ClothRecord[] | undefined =>
-  useLiveQuery(async () => (await cloths.all()).sort((a, b) => (a.addedAt < b.addedAt ? 1 : -1)));
-export const useMachines = (): MachineRecord[] | undefined =>
-  useLiveQuery(async () => (await machines.all()).sort((a, b) => (a.addedAt < b.addedAt ? -1 : 1)));
+export const useCloths = sharedLive(async () => (await cloths.all()).sort(newestFirst((c) => c.addedAt)));
+export const useMachines = sharedLive(async () =>
+  (await machines.all()).sort((a, b) => (a.addedAt < b.addedAt ? -1 : 1)),
+);
+export const useSwatches = sharedLive(async () => (await swatches.all()).sort(newestFirst((s) => s.startedAt)));
+export const useCards = sharedLive(async (): Promise<Card[]> =>
+  (await cards.all()).sort(newestFirst((c) => c.passedAt)),
+);
+export const useNeedles = sharedLive(() => needles.all());
+export const useThreads = sharedLive(() => threads.all());
+export const useCare = sharedLive(async () => (await care.all()).sort(newestFirst((c) => c.at)));
+export const useKitRecord = sharedLive(readKitRecord);
+/** Wrapped, since null is a value of its own: everything may be chosen. */
+export const useKit = sharedLive(async (): Promise<{ kit: Kit | null }> => ({ kit: await readKit() }));
+
 export const useOnMachine = (machineId: string | null): OnMachine | null | undefined =>
   useLiveQuery(async () => (machineId ? ((await onMachines.get(machineId)) ?? null) : null), [machineId]);
-export const useSwatches = (): Swatch[] | undefined =>
-  useLiveQuery(async () => (await swatches.all()).sort((a, b) => (a.startedAt < b.startedAt ? 1 : -1)));
+export const usePhoto = (id: string | undefined): PhotoRecord | null | undefined =>
+  useLiveQuery(async () => (id ? ((await photos.get(id)) ?? null) : null), [id]);
 export const useLines = (swatchId?: string): Line[] | undefined =>
   useLiveQuery(
     async () =>
@@ -25,10 +42,6 @@ export const useLines = (swatchId?: string): Line[] | undefined =>
         .sort((a, b) => a.number - b.number),
     [swatchId],
   );
-export const useCards = (): Card[] | undefined =>
-  useLiveQuery(async () => (await cards.all()).sort((a, b) => (a.passedAt < b.passedAt ? 1 : -1)));
-/** Wrapped, since null is a value of its own: everything may be chosen. */
-export const useKit = (): { kit: Kit | null } | undefined => useLiveQuery(async () => ({ kit: await readKit() }));
 
 /** One preference, live. */
 export function usePreference<K extends PreferenceKey>(key: K): PreferenceValue<K> | undefined {
@@ -36,7 +49,7 @@ export function usePreference<K extends PreferenceKey>(key: K): PreferenceValue<
 }
 
 /** Stored things that could not be read, over all tables. */
-export const useUnreadable = (): Unreadable[] | undefined =>
-  useLiveQuery(async () =>
-    (await Promise.all([cloths, machines, onMachines, swatches, lines, cards].map((r) => r.unreadable()))).flat(),
-  );
+export const useUnreadable = sharedLive(async (): Promise<Unreadable[]> => {
+  const all = [cloths, machines, onMachines, needles, threads, care, photos, swatches, lines, cards];
+  return (await Promise.all(all.map((r) => r.unreadable()))).flat();
+});

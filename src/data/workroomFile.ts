@@ -11,19 +11,21 @@ import {
 import { PLAIN_MACHINE } from '@/core/kit';
 import { USUAL_SCHOOLS } from '@/core/setup';
 import { database } from './database';
-import { readKit, writeKit } from './kit';
+import { readKitRecord, writeKitRecord } from './kit';
 import { readPreference, writePreference } from './preferences';
-import { cards, cloths, lines, machines, onMachines, swatches } from './repositories';
+import { cards, care, cloths, lines, machines, needles, onMachines, photos, swatches, threads } from './repositories';
 
 /** Everything in the workroom, as one value. */
 export async function readAll(now: Date): Promise<Workroom> {
-  const [all, kit, name, schools] = await Promise.all([
+  const [all, tin, kit, name, schools] = await Promise.all([
     Promise.all([cloths.all(), machines.all(), onMachines.all(), swatches.all(), lines.all(), cards.all()]),
-    readKit(),
+    Promise.all([needles.all(), threads.all(), care.all(), photos.all()]),
+    readKitRecord(),
     readPreference('workroomName'),
     readPreference('schools'),
   ]);
   const [clothList, machineList, onMachine, swatchList, lineList, cardList] = all;
+  const [needleList, threadList, careList, photoList] = tin;
   return {
     format: WORKROOM_FORMAT,
     version: WORKROOM_VERSION,
@@ -31,12 +33,16 @@ export async function readAll(now: Date): Promise<Workroom> {
     exportedAt: now.toISOString(),
     cloths: clothList,
     machines: machineList,
-    kit: { kit },
+    kit,
     schools,
     onMachine,
     swatches: swatchList,
     lines: lineList,
     cards: cardList,
+    needles: needleList,
+    threads: threadList,
+    care: careList,
+    photos: photoList,
   };
 }
 
@@ -51,16 +57,7 @@ export async function previewImport(text: string, now: Date): Promise<{ read: Re
   return { read, plan: read.ok ? planImport(await readAll(now), read.workroom) : null };
 }
 
-const TABLES = () => [
-  database.cloths,
-  database.machines,
-  database.kit,
-  database.onMachine,
-  database.swatches,
-  database.lines,
-  database.cards,
-  database.preferences,
-];
+const TABLES = () => database.tables;
 
 /**
  * Puts a checked workroom into the database, all of it or nothing.
@@ -73,7 +70,8 @@ export async function importWorkroom(workroom: Workroom, how: 'merge' | 'replace
     if (how === 'replace') await clearTables();
     for (const noun of NOUNS) await database.table(noun).bulkPut(workroom[noun]);
     await database.onMachine.bulkPut(workroom.onMachine);
-    if (how === 'replace' || workroom.kit.kit) await writeKit(workroom.kit.kit);
+    // A file in which everything may be chosen says nothing of what is owned here.
+    if (how === 'replace' || saysOwned(workroom)) await writeKitRecord(workroom.kit);
     if (how === 'replace') {
       await writePreference('workroomName', workroom.name);
       await writePreference('schools', workroom.schools);
@@ -98,8 +96,12 @@ async function clearTables(): Promise<void> {
   for (const noun of NOUNS) await database.table(noun).clear();
   await database.onMachine.clear();
   await database.kit.clear();
+  await database.drafts.clear();
   await writePreference('target', null);
 }
+
+const saysOwned = ({ kit }: Workroom) =>
+  kit.needles === 'owned' || kit.threads === 'owned' || kit.feet !== null || kit.plates !== null;
 
 /** The question on the Match screen must not point at a cloth or machine that is gone. */
 async function forgetLostQuestion(): Promise<void> {

@@ -1,15 +1,15 @@
 'use client';
 
-import { type PointerEvent, useId, useRef } from 'react';
+import { type KeyboardEvent, type PointerEvent, useId, useRef } from 'react';
 import { formatLength, formatNumber, type UnitSystem } from '@/core/units';
 import { ClothFill, type Look } from './ClothFill';
-import { Dimension, HaloText } from './Dimension';
+import { HaloText } from './Dimension';
 
-const WIDTH = 760;
 const LEFT = 34;
-const SPAN = WIDTH - 2 * LEFT;
+const WIDTH = 760;
 
-type MarkName = 'stretched' | 'relaxed';
+/** The three marks that are read off the ruler. */
+export type MarkName = 'rest' | 'stretched' | 'relaxed';
 
 interface Props {
   look: Look;
@@ -17,58 +17,64 @@ interface Props {
   stretchedMm: number | null;
   relaxedMm: number | null;
   units: UnitSystem;
-  /** A mark was dragged along the ruler, mm. */
-  onDrag: (mark: MarkName, mm: number) => void;
+  /** CSS pixels to the mm when the screen's true scale is known: then the ruler is a real one. */
+  pxPerMm: number | null;
+  /** A mark was dragged along the ruler, or moved with the arrow keys, mm. */
+  onMark: (mark: MarkName, mm: number) => void;
 }
 
-/** A folded edge on a ruler: at rest, pulled, let go. The two outer marks can be dragged. */
-export function StretchRuler({ look, restMm, stretchedMm, relaxedMm, units, onDrag }: Props) {
+/** A folded edge on a ruler: at rest, pulled, let go. Every mark can be dragged, or moved with the arrow keys. */
+export function StretchRuler({ look, restMm, stretchedMm, relaxedMm, units, pxPerMm, onMark }: Props) {
   const id = useId();
   const drawing = useRef<SVGSVGElement>(null);
-  const topMm = Math.max(restMm * 2.2, (stretchedMm ?? 0) * 1.15);
-  const at = (mm: number) => LEFT + (SPAN * mm) / topMm;
-  const drag = (mark: MarkName) => (event: PointerEvent<SVGElement>) => {
-    const box = drawing.current?.getBoundingClientRect();
-    if (event.buttons === 0 || !box) return;
-    event.currentTarget.setPointerCapture(event.pointerId);
-    const x = ((event.clientX - box.left) / box.width) * WIDTH;
-    onDrag(mark, Math.max(restMm, Math.round(((x - LEFT) / SPAN) * topMm)));
+  const least = Math.max(restMm * (pxPerMm ? 1.25 : 2.2), (stretchedMm ?? 0) * 1.12);
+  const scale = pxPerMm ?? (WIDTH - 2 * LEFT) / least;
+  const topMm = Math.max(least, (WIDTH - 2 * LEFT) / scale);
+  const width = 2 * LEFT + topMm * scale;
+  const at = (mm: number) => LEFT + mm * scale;
+  const toMm = (clientX: number) => {
+    const box = drawing.current!.getBoundingClientRect();
+    return Math.round((((clientX - box.left) / box.width) * width - LEFT) / scale);
   };
+  const mark = (name: MarkName, mm: number, props: Pick<MarkProps, 'y' | 'colour' | 'text'>) => (
+    <Mark key={name} name={name} x={at(mm)} mm={mm} flip={at(mm) > width * 0.6} {...{ toMm, onMark }} {...props} />
+  );
   const stretched = stretchedMm ?? restMm * 1.5;
   return (
-    <svg
-      ref={drawing}
-      viewBox={`0 0 ${WIDTH} 218`}
-      className="draft"
-      role="img"
-      aria-label="A folded edge of the cloth on a ruler"
-      style={{ display: 'block', width: '100%', height: 'auto', touchAction: 'none' }}
-    >
-      <defs>
-        <ClothFill id={`${id}a`} look={look} />
-        <ClothFill id={`${id}b`} look={look} stretch={(stretched - restMm) / restMm} />
-      </defs>
-      <Edge fill={`${id}a`} y={34} height={44} toX={at(restMm)} text="at rest" />
-      <Edge fill={`${id}b`} y={92} height={38} toX={at(stretched)} text="pulled" guessed={stretchedMm === null} />
-      <Scale topMm={topMm} at={at} units={units} />
-      <Dimension x1={LEFT} y1={20} x2={at(restMm)} y2={20} label={formatLength(restMm, units)} />
-      <Mark
-        x={at(stretched)}
-        y={92}
-        name={stretchedMm === null ? 'drag to where it reaches' : `pulled to ${formatLength(stretched, units)}`}
-        colour="var(--red)"
-        onMove={drag('stretched')}
-      />
-      {relaxedMm !== null && (
-        <Mark
-          x={at(relaxedMm)}
-          y={40}
-          name={`let go ${formatLength(relaxedMm, units)}`}
-          colour="var(--green)"
-          onMove={drag('relaxed')}
-        />
-      )}
-    </svg>
+    <div style={{ overflowX: 'auto', maxWidth: '100%' }}>
+      <svg
+        ref={drawing}
+        viewBox={`0 0 ${width} 218`}
+        className="draft"
+        role="group"
+        aria-label={`A folded edge of the cloth on a ruler${pxPerMm ? ', true to scale' : ''}`}
+        style={
+          pxPerMm
+            ? { display: 'block', width, height: 218, touchAction: 'pan-x' }
+            : { display: 'block', width: '100%', height: 'auto', touchAction: 'none' }
+        }
+      >
+        <defs>
+          <ClothFill id={`${id}a`} look={look} />
+          <ClothFill id={`${id}b`} look={look} stretch={(stretched - restMm) / restMm} />
+        </defs>
+        <Edge fill={`${id}a`} y={34} height={44} toX={at(restMm)} text="at rest" />
+        <Edge fill={`${id}b`} y={92} height={38} toX={at(stretched)} text="pulled" guessed={stretchedMm === null} />
+        <Scale topMm={topMm} at={at} units={units} right={width - LEFT} />
+        {mark('rest', restMm, { y: 24, colour: 'var(--draft, #231f2c)', text: formatLength(restMm, units) })}
+        {relaxedMm !== null &&
+          mark('relaxed', relaxedMm, {
+            y: 56,
+            colour: 'var(--green)',
+            text: `let go ${formatLength(relaxedMm, units)}`,
+          })}
+        {mark('stretched', stretched, {
+          y: 92,
+          colour: 'var(--red)',
+          text: stretchedMm === null ? 'drag to where it reaches' : `pulled to ${formatLength(stretched, units)}`,
+        })}
+      </svg>
+    </div>
   );
 }
 
@@ -101,32 +107,64 @@ function Edge({ fill, y, height, toX, text, guessed }: EdgeProps) {
   );
 }
 
-function Mark({
-  x,
-  y,
-  name,
-  colour,
-  onMove,
-}: {
+interface MarkProps {
+  name: MarkName;
   x: number;
   y: number;
-  name: string;
+  mm: number;
   colour: string;
-  onMove: (event: PointerEvent<SVGElement>) => void;
-}) {
+  text: string;
+  flip: boolean;
+  toMm: (clientX: number) => number;
+  onMark: (mark: MarkName, mm: number) => void;
+}
+
+const SAID: Record<MarkName, string> = { rest: 'At rest', stretched: 'Pulled to', relaxed: 'Let go' };
+
+function Mark({ name, x, y, mm, colour, text, flip, toMm, onMark }: MarkProps) {
+  const drag = (event: PointerEvent<SVGElement>) => {
+    if (event.buttons === 0) return;
+    event.currentTarget.setPointerCapture(event.pointerId);
+    onMark(name, Math.max(1, toMm(event.clientX)));
+  };
+  const key = (event: KeyboardEvent) => {
+    const step = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 }[event.key];
+    if (!step) return;
+    event.preventDefault();
+    onMark(name, Math.max(1, Math.round(mm + step * (event.shiftKey ? 5 : 1))));
+  };
   return (
-    <g onPointerDown={onMove} onPointerMove={onMove} style={{ cursor: 'ew-resize' }}>
-      <rect x={x - 22} y={y - 12} width="44" height={170 - y} fill="transparent" />
+    <g
+      role="slider"
+      tabIndex={0}
+      aria-label={`${SAID[name]}, on the ruler`}
+      aria-valuenow={Math.round(mm)}
+      aria-valuemin={1}
+      aria-valuemax={5000}
+      aria-valuetext={`${Math.round(mm)} mm`}
+      onPointerDown={drag}
+      onPointerMove={drag}
+      onKeyDown={key}
+      style={{ cursor: 'ew-resize', touchAction: 'none' }}
+    >
+      <rect x={x - 22} y={y - 18} width="44" height={168 - y} fill="transparent" />
       <path d={`M${x} ${y - 8} V150`} stroke={colour} strokeWidth="3.4" />
       <circle cx={x} cy={y - 8} r="8" fill="var(--sheet)" stroke={colour} strokeWidth="3" />
-      <HaloText x={x > WIDTH * 0.55 ? x - 13 : x + 13} anchor={x > WIDTH * 0.55 ? 'end' : 'start'} y={y - 2} size={14}>
-        {name}
+      <HaloText x={flip ? x - 13 : x + 13} anchor={flip ? 'end' : 'start'} y={y - 2} size={14}>
+        {text}
       </HaloText>
     </g>
   );
 }
 
-function Scale({ topMm, at, units }: { topMm: number; at: (mm: number) => number; units: UnitSystem }) {
+interface ScaleProps {
+  topMm: number;
+  at: (mm: number) => number;
+  units: UnitSystem;
+  right: number;
+}
+
+function Scale({ topMm, at, units, right }: ScaleProps) {
   const unit = units === 'inch' ? 25.4 : 10;
   const parts = units === 'inch' ? 8 : 10;
   const count = Math.floor((topMm / unit) * parts);
@@ -136,7 +174,7 @@ function Scale({ topMm, at, units }: { topMm: number; at: (mm: number) => number
       <rect
         x={LEFT - 12}
         y={150}
-        width={SPAN + 24}
+        width={right - LEFT + 24}
         height={48}
         fill="var(--tape)"
         stroke="var(--tape-edge)"
@@ -160,7 +198,7 @@ function Scale({ topMm, at, units }: { topMm: number; at: (mm: number) => number
           </g>
         );
       })}
-      <text x={WIDTH - LEFT + 4} y={212} textAnchor="end" fontSize="13" fill="var(--ink-2)">
+      <text x={right + 4} y={212} textAnchor="end" fontSize="13" fill="var(--ink-2)">
         {units === 'inch' ? 'inches' : 'cm'}
       </text>
     </g>

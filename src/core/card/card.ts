@@ -1,16 +1,9 @@
 import * as z from 'zod';
-import { clothSchema } from '../cloth';
-import { machineSchema } from '../kit';
-import { words } from '../result';
+import { knownClothSchema } from '../cloth';
+import { ownMachineSchema } from '../kit';
+import { idSchema, momentSchema, words } from '../result';
 import { operationSchema, setupSchema } from '../setup';
 import { lineMeasuresSchema } from './measures';
-
-/** A moment, as ISO 8601 text in UTC. */
-export const momentSchema = z.iso.datetime({
-  error: 'expected a date and time such as 2026-03-01T10:00:00Z',
-});
-/** A key of a stored thing. */
-export const idSchema = words('a key', 80);
 
 /** A setting that passed on scrap, frozen with everything it was passed on. */
 export const cardSchema = z.strictObject({
@@ -18,10 +11,10 @@ export const cardSchema = z.strictObject({
   name: words('a name', 120),
   passedAt: momentSchema,
   clothId: idSchema,
-  cloth: clothSchema,
+  cloth: knownClothSchema,
   operation: operationSchema,
   machineId: idSchema,
-  machine: machineSchema,
+  machine: ownMachineSchema,
   setup: setupSchema,
   measures: lineMeasuresSchema,
   lineId: idSchema,

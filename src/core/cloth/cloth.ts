@@ -24,5 +24,15 @@ export const clothSchema = z.strictObject({
   fibres: fibresSchema.optional(),
   traits: z.array(oneOf(TRAITS)).default([]),
 });
-export type Cloth = z.infer<typeof clothSchema>;
+
+/**
+ * A cloth as its owner knows it: what goes into every computation, and where it differs from its family.
+ *
+ * `without` lists traits of its family that this cloth does not have; `ceilingC` is the sole plate a scrap of it stood.
+ */
+export const knownClothSchema = clothSchema.safeExtend({
+  without: z.array(oneOf(TRAITS)).optional(),
+  ceilingC: within(0, 230, 'a temperature in °C').optional(),
+});
+export type Cloth = z.infer<typeof knownClothSchema>;
 export type ClothInput = z.input<typeof clothSchema>;

@@ -81,11 +81,17 @@ export function clothProfile(given: Cloth): ClothProfile {
     recovery: property(cloth.recovery, usualRecovery(cloth, elastane, allCotton)),
     elastane,
     allCotton,
-    ceilingC: fibreCeiling(cloth.fibres)?.ceilingC ?? HOTTEST_C,
-    traits: [...new Set([...(own ? facts.traits : []), ...cloth.traits])],
+    ceilingC: cloth.ceilingC ?? fibreCeiling(cloth.fibres)?.ceilingC ?? HOTTEST_C,
+    traits: traitsOf(cloth, own ? facts.traits : []),
     wearShare: own ? facts.wearShare : STRETCHES.includes(cloth.structure) ? 0.5 : 0,
     notes,
   };
+}
+
+/** What its family brings and what was said of it, less what it was said not to have. */
+function traitsOf(cloth: Cloth, ofFamily: readonly Trait[]): Trait[] {
+  const brought = ofFamily.filter((trait) => !cloth.without?.includes(trait));
+  return [...new Set([...brought, ...cloth.traits])];
 }
 
 /** What the cloth really is, where its name misleads. */

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { describe, expect, it } from 'vitest';
-import { clothOf, planImport, readWorkroom, type StretchReading, type Workroom } from '.';
+import { migrateWorkroom, planImport, readWorkroom, type Workroom } from '.';
 
 const demoText = readFileSync(path.join(import.meta.dirname, '../../../demo/tansy-wren.json'), 'utf8');
 const demo = () => JSON.parse(demoText) as Workroom;
@@ -32,8 +32,8 @@ describe('a workroom file', () => {
     ],
     [
       'a newer version',
-      (f) => ((f as { version: number }).version = 2),
-      'version: expected 1, got 2: this file was written by a newer Bobbet',
+      (f) => ((f as { version: number }).version = 3),
+      'version: expected 2, got 3: this file was written by a newer Bobbet',
     ],
     ['a list left out', (f) => delete (f as Partial<Workroom>).lines, 'lines: '],
     [
@@ -48,7 +48,7 @@ describe('a workroom file', () => {
     ],
     [
       'marks that cannot be',
-      (f) => (f.cloths[0].readings[0].marks.relaxed = 400),
+      (f) => Object.assign(f.cloths[0].readings[0], { marks: { rest: 100, stretched: 150, relaxed: 400 } }),
       'cloths[0].readings[0].marks.relaxed: expected at most the stretched length',
     ],
   ])('with %s is refused, naming it', (_, edit, message) => expect(problem(edit)).toContain(message));
@@ -79,23 +79,39 @@ describe('before an import', () => {
   });
 });
 
-describe('a cloth with readings', () => {
-  const reading = (stretched: number, relaxed?: number): StretchReading => ({
-    direction: 'across',
-    at: '2026-01-01T00:00:00Z',
-    marks: { rest: 100, stretched, ...(relaxed !== undefined && { relaxed }) },
-  });
-  const record = {
-    cloth: { name: 'A', structure: 'knit' as const, family: 'jersey' as const, traits: [], stretchAcross: 10 },
-  };
+describe('a file of version 1', () => {
+  const old = readFileSync(path.join(import.meta.dirname, 'fixtures/workroom-v1.json'), 'utf8');
 
-  it('uses them instead of what was typed, at their cautious end', () => {
-    const cloth = clothOf({ ...record, readings: [reading(148, 104), reading(150, 103), reading(152, 102)] });
-    expect(cloth.stretchAcross).toBeCloseTo(48, 10);
-    expect(cloth.recovery).toBeLessThan(95);
+  it('is read as if it were written today, and nothing in it is lost', () => {
+    const read = readWorkroom(old);
+    if (!read.ok) throw new Error(`${read.error.path}: ${read.error.message}`);
+    const { workroom } = read;
+    const was = JSON.parse(old) as { kit: { kit: { needles: unknown[]; threads: unknown[]; feet: string[] } } };
+    expect(workroom.version).toBe(2);
+    expect(workroom.cloths).toHaveLength(10);
+    expect(workroom.cloths[0].readings[0]).toMatchObject({ gauge: 'stretch', direction: 'across' });
+    expect(workroom.needles.map((n) => n.needle)).toEqual(was.kit.kit.needles);
+    expect(workroom.threads.map((t) => t.thread)).toEqual(was.kit.kit.threads);
+    expect(workroom.kit).toMatchObject({ feet: was.kit.kit.feet, needles: 'owned', threads: 'owned' });
+    expect(workroom.cards).toHaveLength(5);
   });
 
-  it('keeps what was typed while there are none', () => {
-    expect(clothOf({ ...record, readings: [] }).stretchAcross).toBe(10);
+  it('in which nothing was ticked leaves everything on sale to choose from', () => {
+    const file = { ...(JSON.parse(old) as object), kit: { kit: null } };
+    const read = readWorkroom(JSON.stringify(file));
+    expect(read.ok && read.workroom.kit).toMatchObject({ feet: null, plates: null, needles: 'any', threads: 'any' });
+    expect(read.ok && read.workroom.needles).toEqual([]);
   });
+
+  it.each([
+    null,
+    7,
+    'text',
+    [],
+    {},
+    { version: 1, cloths: 3, kit: 'all' },
+    { version: 1, cloths: [null], kit: { kit: [] } },
+  ])('that is broken as %j is carried over without a crash, for the check to name what is wrong', (file) =>
+    expect(() => migrateWorkroom(file)).not.toThrow(),
+  );
 });

@@ -1,3 +1,5 @@
-export * from './measuredCloth';
+export * from './migrate';
 export * from './records';
+export * from './tin';
 export * from './workroom';
+export * from './csv';

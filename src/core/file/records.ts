@@ -1,34 +1,45 @@
 import * as z from 'zod';
-import { clothSchema, stretchMarksSchema } from '../cloth';
-import { idSchema, momentSchema } from '../card';
-import { kitSchema, machineSchema } from '../kit';
-import { oneOf, within, words } from '../result';
+import { knownClothSchema, readingSchema } from '../cloth';
+import { careKindSchema, FEET, ownMachineSchema, PLATES } from '../kit';
+import { idSchema, momentSchema, oneOf, within, words } from '../result';
 import { READINGS, setupSchema } from '../setup';
 
-/** One pull of a folded edge, as it was read. Marks in mm. */
-export const stretchReadingSchema = z.strictObject({
-  direction: oneOf(['across', 'along']),
-  marks: stretchMarksSchema,
-  at: momentSchema,
-});
-export type StretchReading = z.infer<typeof stretchReadingSchema>;
+const notes = z.string().max(2000, 'expected at most 2000 letters').default('');
+/** Where a thing is kept, in the person's own words. */
+const where = z.string().trim().max(120, 'expected at most 120 letters').default('');
+const colour = z.string().regex(/^#[0-9a-f]{6}$/i, 'expected a colour such as #a1b2c3');
+const hours = (max: number) => within(0, max, 'hours');
 
 /** A cloth in the drawer: what computations take, and what only people need. */
 export const clothRecordSchema = z.strictObject({
   id: idSchema,
-  /** Name, structure, family and what was typed in; stretch and recovery come from the readings where there are any. */
-  cloth: clothSchema.safeExtend({ name: words('a name') }),
-  colour: z.string().regex(/^#[0-9a-f]{6}$/i, 'expected a colour such as #a1b2c3'),
-  readings: z.array(stretchReadingSchema).max(200, 'expected at most 200 readings').default([]),
-  notes: z.string().max(2000, 'expected at most 2000 letters').default(''),
+  /** Name, structure, family and what was typed in; what the gauges read is in the readings. */
+  cloth: knownClothSchema.safeExtend({ name: words('a name') }),
+  colour,
+  readings: z.array(readingSchema).max(400, 'expected at most 400 readings').default([]),
+  photoId: idSchema.optional(),
+  where,
+  notes,
+  /** Out of the way, but kept: cards and scraps may still point at it. */
+  archivedAt: momentSchema.optional(),
   addedAt: momentSchema,
 });
 export type ClothRecord = z.infer<typeof clothRecordSchema>;
 
+const everySchema = z.strictObject({
+  everyHours: within(0.5, 5000, 'hours').nullable(),
+  everyMonths: within(1, 240, 'months').nullable(),
+});
+
 /** A machine in the workroom. */
 export const machineRecordSchema = z.strictObject({
   id: idSchema,
-  machine: machineSchema.safeExtend({ name: words('a name') }),
+  machine: ownMachineSchema.safeExtend({ name: words('a name') }),
+  /** Hours the needle ran, counted from sewing. */
+  sewnHours: hours(100000).default(0),
+  /** Where its owner cares for it more or less often than usual. */
+  careEvery: z.partialRecord(careKindSchema, everySchema).optional(),
+  archivedAt: momentSchema.optional(),
   addedAt: momentSchema,
 });
 export type MachineRecord = z.infer<typeof machineRecordSchema>;
@@ -41,10 +52,45 @@ export const onMachineSchema = z.strictObject({
   unsure: z.array(oneOf(READINGS)).default([]),
   clothName: words('a name').nullable(),
   since: momentSchema,
-  needleHours: within(0, 1000, 'hours').default(0),
+  needleHours: hours(1000).default(0),
+  /** Which needle of the tin it is; null for one that is not in the tin. */
+  needleId: idSchema.nullable().default(null),
 });
 export type OnMachine = z.infer<typeof onMachineSchema>;
 
-/** The workroom's one kit. Null while the person has not said what is owned: then everything may be chosen. */
-export const kitRecordSchema = z.strictObject({ kit: kitSchema.nullable() });
+/** Something done to keep a machine well. */
+export const careRecordSchema = z.strictObject({
+  id: idSchema,
+  machineId: idSchema,
+  kind: careKindSchema,
+  at: momentSchema,
+  atHours: hours(100000),
+  notes,
+});
+export type CareRecord = z.infer<typeof careRecordSchema>;
+
+/** A small picture of a real thing, as a data address. */
+export const photoRecordSchema = z.strictObject({
+  id: idSchema,
+  data: z
+    .string()
+    .regex(/^data:image\/(jpeg|png|webp);base64,[A-Za-z0-9+/=]+$/, 'expected a picture as a data address')
+    .max(3_000_000, 'expected a picture of at most 2 MB'),
+  widthPx: within(1, 4000, 'a width in pixels'),
+  heightPx: within(1, 4000, 'a height in pixels'),
+  takenAt: momentSchema,
+});
+export type PhotoRecord = z.infer<typeof photoRecordSchema>;
+
+/** What Match may choose from: everything on sale, or what is owned. Feet and plates are null for everything on sale. */
+export const kitRecordSchema = z.strictObject({
+  feet: z.array(oneOf(FEET)).nullable().default(null),
+  /** Feet that are owned but put away: not chosen, not forgotten. */
+  away: z.array(oneOf(FEET)).default([]),
+  plates: z.array(oneOf(PLATES)).nullable().default(null),
+  needles: oneOf(['any', 'owned']).default('any'),
+  threads: oneOf(['any', 'owned']).default('any'),
+  overlocker: z.boolean({ error: 'expected true or false' }).default(false),
+});
 export type KitRecord = z.infer<typeof kitRecordSchema>;
+export { colour as colourSchema, where as whereSchema, notes as notesSchema };

@@ -1,13 +1,22 @@
 import * as z from 'zod';
-import { cardSchema, momentSchema } from '../card';
+import { cardSchema } from '../card';
 import { schoolsSchema } from '../setup';
-import { type FieldError, firstFieldError, words } from '../result';
+import { type FieldError, firstFieldError, momentSchema, words } from '../result';
 import { lineSchema, swatchSchema } from '../swatch';
-import { clothRecordSchema, kitRecordSchema, machineRecordSchema, onMachineSchema } from './records';
+import { migrateWorkroom } from './migrate';
+import {
+  careRecordSchema,
+  clothRecordSchema,
+  kitRecordSchema,
+  machineRecordSchema,
+  onMachineSchema,
+  photoRecordSchema,
+} from './records';
+import { needleRecordSchema, threadRecordSchema } from './tin';
 
 /** Name and version written into every exported file. */
 export const WORKROOM_FORMAT = 'bobbet-workroom';
-export const WORKROOM_VERSION = 1;
+export const WORKROOM_VERSION = 2;
 
 /** Everything in a workroom, in one file. */
 export const workroomSchema = z
@@ -25,6 +34,10 @@ export const workroomSchema = z
     swatches: z.array(swatchSchema),
     lines: z.array(lineSchema),
     cards: z.array(cardSchema),
+    needles: z.array(needleRecordSchema),
+    threads: z.array(threadRecordSchema),
+    care: z.array(careRecordSchema),
+    photos: z.array(photoRecordSchema),
   })
   .superRefine((file, context) => {
     for (const { path, message } of brokenLinks(file)) context.addIssue({ code: 'custom', path, message });
@@ -32,7 +45,17 @@ export const workroomSchema = z
 export type Workroom = z.infer<typeof workroomSchema>;
 
 /** The lists of a workroom whose entries have a key of their own. */
-export const NOUNS = ['cloths', 'machines', 'swatches', 'lines', 'cards'] as const;
+export const NOUNS = [
+  'cloths',
+  'machines',
+  'swatches',
+  'lines',
+  'cards',
+  'needles',
+  'threads',
+  'care',
+  'photos',
+] as const;
 export type Noun = (typeof NOUNS)[number];
 
 type Linked = Pick<Workroom, Noun | 'onMachine'>;
@@ -40,6 +63,7 @@ type Linked = Pick<Workroom, Noun | 'onMachine'>;
 function brokenLinks(file: Linked): { path: (string | number)[]; message: string }[] {
   const ids = (noun: Noun) => new Set(file[noun].map((entry) => entry.id));
   const [cloths, machines, swatches] = [ids('cloths'), ids('machines'), ids('swatches')];
+  const [needles, photos] = [ids('needles'), ids('photos')];
   const twice = NOUNS.flatMap((noun) => {
     const seen = new Set<string>();
     return file[noun].flatMap((entry, i) => {
@@ -50,9 +74,16 @@ function brokenLinks(file: Linked): { path: (string | number)[]; message: string
   });
   const points = (noun: string, i: number, field: string, known: Set<string>, id: string) =>
     known.has(id) ? [] : [{ path: [noun, i, field], message: `expected something in this file, got "${id}"` }];
+  const maybe = (noun: string, i: number, field: string, known: Set<string>, id: string | null | undefined) =>
+    id ? points(noun, i, field, known, id) : [];
   return [
     ...twice,
-    ...file.onMachine.flatMap((on, i) => points('onMachine', i, 'machineId', machines, on.machineId)),
+    ...file.cloths.flatMap((cloth, i) => maybe('cloths', i, 'photoId', photos, cloth.photoId)),
+    ...file.care.flatMap((care, i) => points('care', i, 'machineId', machines, care.machineId)),
+    ...file.onMachine.flatMap((on, i) => [
+      ...points('onMachine', i, 'machineId', machines, on.machineId),
+      ...maybe('onMachine', i, 'needleId', needles, on.needleId),
+    ]),
     ...file.swatches.flatMap((s, i) => [
       ...points('swatches', i, 'clothId', cloths, s.clothId),
       ...points('swatches', i, 'machineId', machines, s.machineId),
@@ -88,7 +119,7 @@ export function readWorkroom(text: string): ReadWorkroom {
     const message = `expected ${WORKROOM_VERSION}, got ${version}: this file was written by a newer Bobbet`;
     return { ok: false, error: { path: 'version', message } };
   }
-  const parsed = workroomSchema.safeParse(input);
+  const parsed = workroomSchema.safeParse(migrateWorkroom(input));
   return parsed.success
     ? { ok: true, workroom: parsed.data }
     : { ok: false, error: firstFieldError(parsed.error, input) };

@@ -1,3 +1,4 @@
+export * from './area';
 export * from './chord';
 export * from './outline';
 export * from './svgOutline';

@@ -1,4 +1,4 @@
-import { FOOT, footOpening, isTwin, type Machine, PLATE, pressureSteps } from '../kit';
+import { FOOT, footOpening, isTwin, type Machine, PLATE, pressureSteps, trueLengthMm, trueWidthMm } from '../kit';
 import type { Blocked } from '../result';
 import type { Setup } from '../setup';
 import { STITCH, stitchFacts } from '../stitch';
@@ -164,7 +164,7 @@ export const INTERLOCKS: readonly Interlock[] = [
     code: 'interlock.length-range',
     strike: false,
     check: ({ setup, machine }) => {
-      const limit = machine.maxLengthMm * (machine.offsets?.lengthFactor ?? 1);
+      const limit = trueLengthMm(machine, machine.maxLengthMm);
       return over(setup.lengthMm, limit)
         ? { text: 'The stitch is longer than this machine can make.', limit, actual: setup.lengthMm, unit: 'mm' }
         : null;
@@ -173,15 +173,12 @@ export const INTERLOCKS: readonly Interlock[] = [
   {
     code: 'interlock.width-range',
     strike: false,
-    check: ({ setup, machine }) =>
-      over(setup.widthMm, machine.maxWidthMm)
-        ? {
-            text: 'The stitch is wider than this machine can make.',
-            limit: machine.maxWidthMm,
-            actual: setup.widthMm,
-            unit: 'mm',
-          }
-        : null,
+    check: ({ setup, machine }) => {
+      const limit = trueWidthMm(machine, machine.maxWidthMm);
+      return over(setup.widthMm, limit)
+        ? { text: 'The stitch is wider than this machine can make.', limit, actual: setup.widthMm, unit: 'mm' }
+        : null;
+    },
   },
   {
     code: 'interlock.tension-range',

@@ -1,5 +1,6 @@
 import { formatNumber } from '../units';
 import type { Machine } from './machine';
+import { dialLengthMm, dialWidthMm } from './trueSize';
 
 /** One place on a pressure dial and how hard it presses: 0 lightest, 0.5 the machine's normal, 1 heaviest. */
 export interface PressureStep {
@@ -132,7 +133,7 @@ export interface MachineReads {
  * machineReads(machine, { lengthMm: 2.5, widthMm: 2, tensionSteps: 0, pressure: 0.25, needlePositionMm: 0 }).pressure // => '1' where machine = { lengthStepMm: 0.1, widthStepMm: 0.1, pressureDial: { positions: [0, 1, 2, 3], normal: 2 }, tensionDial: { min: 0, max: 9, normal: 4, step: 0.5 } }
  */
 export function machineReads(
-  machine: Pick<Machine, 'pressureDial' | 'tensionDial' | 'offsets' | 'lengthStepMm' | 'widthStepMm'>,
+  machine: Pick<Machine, 'pressureDial' | 'tensionDial' | 'offsets' | 'calibration' | 'lengthStepMm' | 'widthStepMm'>,
   setup: {
     lengthMm: number;
     widthMm: number;
@@ -145,8 +146,8 @@ export function machineReads(
   const position = setup.needlePositionMm;
   const side = position < 0 ? 'left' : 'right';
   return {
-    length: onStep(setup.lengthMm / (machine.offsets?.lengthFactor ?? 1), machine.lengthStepMm),
-    width: onStep(setup.widthMm, machine.widthStepMm),
+    length: onStep(dialLengthMm(machine, setup.lengthMm), machine.lengthStepMm),
+    width: onStep(dialWidthMm(machine, setup.widthMm), machine.widthStepMm),
     tension: formatNumber(tensionReading(machine, setup.tensionSteps), 2),
     pressure: nearestPressureStep(machine, setup.pressure).position,
     needlePosition: position === 0 ? 'centre' : `${formatNumber(Math.abs(position), 1)} mm ${side}`,

@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { STITCHES } from '../stitch';
 import { above0, oneOf, within, wholeWithin, words } from '../result';
+import { calibrationSchema } from './calibration';
 import { PLATES } from './feet';
 
 const dialPosition = z.union([z.number(), words('a dial position', 20)], {
@@ -56,7 +57,10 @@ export const machineSchema = z.strictObject({
     })
     .optional(),
 });
-export type Machine = z.infer<typeof machineSchema>;
+
+/** A machine as its owner knows it: with what was measured on it. */
+export const ownMachineSchema = machineSchema.safeExtend({ calibration: calibrationSchema.optional() });
+export type Machine = z.infer<typeof ownMachineSchema>;
 
 /** What is assumed when nothing is said of the machine: a plain modern domestic one. */
 export const PLAIN_MACHINE: Machine = {

@@ -1,5 +1,5 @@
 import { longestChordMm } from '../geometry';
-import type { Machine } from '../kit';
+import { type Machine, trueLengthMm, trueWidthMm } from '../kit';
 import { stitchFacts, type StitchId } from '../stitch';
 import type { Question } from './question';
 
@@ -18,7 +18,7 @@ const CURVE_ERROR_MM = 0.1;
  */
 export function lengthGrid({ machine, aims, seam }: Question, stitch: StitchId): number[] {
   const { min, max } = aims.length[stitch].aim;
-  const longest = Math.min(max, machine.maxLengthMm * (machine.offsets?.lengthFactor ?? 1));
+  const longest = Math.min(max, trueLengthMm(machine, machine.maxLengthMm));
   const radius = seam.asked.radiusMm;
   const curve = radius === undefined ? Infinity : longestOnCurve(radius);
   // A tight curve shortens the stitch below what the rules want, never under 1 mm.
@@ -47,7 +47,7 @@ export function longestOnCurve(radiusMm: number): number {
 export function widthGrid({ machine, aims }: Question, stitch: StitchId): number[] {
   if (!stitchFacts(stitch).swings) return [0];
   const { min, max } = aims.width[stitch].aim;
-  return steps(min, Math.min(max, machine.maxWidthMm), widthStep(machine));
+  return steps(min, Math.min(max, trueWidthMm(machine, machine.maxWidthMm)), widthStep(machine));
 }
 
 function widthStep({ widthStepMm }: Machine): number {

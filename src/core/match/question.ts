@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { testedCardSchema } from '../card';
 import { clothSchema } from '../cloth';
-import { FULL_KIT, type Kit, kitSchema, type Machine, machineSchema, PLAIN_MACHINE } from '../kit';
+import { creepFactor, FULL_KIT, type Kit, kitSchema, type Machine, machineSchema, PLAIN_MACHINE } from '../kit';
 import { seamContext, type SeamContext } from '../physics';
 import { operationSchema, type Schools, schoolsSchema, USUAL_SCHOOLS } from '../setup';
 import { aimsFor, type Aims } from './aims';
@@ -38,8 +38,8 @@ export interface Question {
  * @returns everything the search and the reasons need
  */
 export function openQuestion(input: MatchInput): Question {
-  const seam = seamContext(input.cloth, input.operation);
-  const machine = input.machine ?? PLAIN_MACHINE;
+  const machine: Machine = input.machine ?? PLAIN_MACHINE;
+  const seam = seamContext(input.cloth, input.operation, creepFactor(machine));
   const kit = input.kit ?? FULL_KIT;
   const schools = input.schools ?? USUAL_SCHOOLS;
   const learned = learnFrom(input.tested ?? [], seam, input.machine);

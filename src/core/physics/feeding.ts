@@ -30,7 +30,8 @@ export function growthPercent(seam: Pick<SeamContext, 'compliance'>, foot: Foot,
 /**
  * How far the top layer ends behind the bottom one over 300 mm.
  *
- * Model: pressure times the foot's drag, by how readily the layers slide on each other.
+ * Model: pressure times the foot's drag, by how readily the layers slide on each other, and by the machine's own creep
+ * where that was measured.
  *
  * @param seam - cloth and operation
  * @param foot - the foot
@@ -40,7 +41,7 @@ export function growthPercent(seam: Pick<SeamContext, 'compliance'>, foot: Foot,
  * layerShiftMm({ layers: 1, operation: { joins: true } }, 'standard', 0.5) // => 0
  */
 export function layerShiftMm(
-  seam: Pick<SeamContext, 'layers' | 'operation' | 'profile'>,
+  seam: Pick<SeamContext, 'layers' | 'operation' | 'profile' | 'creep'>,
   foot: Foot,
   pressure: number,
 ): number {
@@ -51,7 +52,7 @@ export function layerShiftMm(
     (traits.includes('slippery') ? 0.5 : 0) +
     (traits.includes('napped') ? 1 : 0);
   const joined = seam.operation.joins ? 1 : 0.5;
-  return SHIFT_AT_NORMAL * slide * joined * FOOT[foot].drag * (0.35 + 1.3 * pressure);
+  return SHIFT_AT_NORMAL * slide * joined * FOOT[foot].drag * (0.35 + 1.3 * pressure) * (seam.creep ?? 1);
 }
 
 /**
@@ -77,7 +78,7 @@ export function feedFactor(
 ): { factor: number | null; strainPercent: number } {
   const { shiftMm, overMm } = measured;
   if (!(overMm > 0)) throw new Error(`feedFactor: expected a length above 0, got ${overMm}`);
-  const predicted = (layerShiftMm(seam, foot, pressure) * overMm) / 300;
+  const predicted = (layerShiftMm({ ...seam, creep: 1 }, foot, pressure) * overMm) / 300;
   return { factor: predicted > 0 ? shiftMm / predicted : null, strainPercent: (100 * shiftMm) / overMm };
 }
 

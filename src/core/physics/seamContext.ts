@@ -35,6 +35,8 @@ export interface SeamContext {
   tightness: number;
   /** 0 … 1: how easily its threads slip out of a seam. */
   looseness: number;
+  /** How much more than the model this machine lets the top layer creep; 1 until a line was measured on it. */
+  creep?: number;
 }
 
 /** Bulk density, kg/m³, from which a light woven is so dense that a needle crowds its yarns (model). */
@@ -45,11 +47,12 @@ const DENSE = { from: 490, room: 110, upToGsm: 240 };
  *
  * @param cloth - checked cloth
  * @param operation - checked operation
+ * @param creep - what the machine's own measured lines say of its feeding, 1 for none
  * @returns the context
  * @example
  * seamContext({ structure: 'knit', family: 'jersey', traits: [], stretchAcross: 50 }, { kind: 'join' }).required // => { percent: 25, assumed: true }
  */
-export function seamContext(cloth: Cloth, operation: Operation): SeamContext {
+export function seamContext(cloth: Cloth, operation: Operation, creep = 1): SeamContext {
   const first = clothProfile(cloth);
   const partner = operation.second ? clothProfile(operation.second) : null;
   const profile = partner ? mergeProfiles(first, partner) : first;
@@ -78,6 +81,7 @@ export function seamContext(cloth: Cloth, operation: Operation): SeamContext {
     lightness: Math.min(1, Math.max(0, (130 - profile.massGsm.value) / 90)),
     tightness: tightnessOf(profile),
     looseness: loosenessOf(profile),
+    creep,
   };
 }
 

@@ -5,3 +5,4 @@ export * from './fieldError';
 export * from './fields';
 export * from './provenance';
 export * from './reason';
+export * from './stored';

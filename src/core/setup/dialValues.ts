@@ -1,4 +1,4 @@
-import { type Machine, pressureSteps } from '../kit';
+import { type Machine, pressureSteps, trueLengthMm, trueWidthMm } from '../kit';
 import { stitchFacts } from '../stitch';
 import type { Setup } from './setup';
 
@@ -34,11 +34,12 @@ const steps = (from: number, to: number, step: number) =>
  */
 export function dialValues(machine: Machine, setup: Pick<Setup, 'stitch'>, dial: Dial): number[] {
   if (dial === 'length') {
-    const longest = machine.maxLengthMm * (machine.offsets?.lengthFactor ?? 1);
+    const longest = trueLengthMm(machine, machine.maxLengthMm);
     return steps(machine.lengthStepMm, longest, machine.lengthStepMm).filter((mm) => mm >= SHORTEST_MM);
   }
   if (dial === 'width') {
-    return stitchFacts(setup.stitch).swings ? steps(machine.widthStepMm, machine.maxWidthMm, machine.widthStepMm) : [];
+    const widest = trueWidthMm(machine, machine.maxWidthMm);
+    return stitchFacts(setup.stitch).swings ? steps(machine.widthStepMm, widest, machine.widthStepMm) : [];
   }
   if (dial === 'pressure') return [...new Set(pressureSteps(machine).map((step) => step.pressure))];
   const { min, max, normal, step } = machine.tensionDial;

@@ -1,6 +1,6 @@
 import * as z from 'zod';
-import { idSchema, lineMeasuresSchema, momentSchema } from '../card';
-import { oneOf, wholeWithin, words } from '../result';
+import { lineMeasuresSchema } from '../card';
+import { idSchema, momentSchema, oneOf, wholeWithin, words } from '../result';
 import { operationSchema, setupSchema } from '../setup';
 import { SIGNS } from '../stitch';
 

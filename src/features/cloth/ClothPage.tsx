@@ -3,60 +3,84 @@
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { type Gauge, PROPERTIES, PROPERTY } from '@/core/cloth';
 import type { ClothRecord } from '@/core/file';
-import { cloths } from '@/data';
-import { useQuestion, useUndo } from '@/parts/workspace';
-import { ClothSwatch } from '@/ui';
+import { cloths, reportTrouble } from '@/data';
+import { useQuestion } from '@/parts/workspace';
+import { Tabs } from '@/ui';
+import { Buying } from './Buying';
 import styles from './Cloth.module.css';
+import { ClothPicture } from './ClothPicture';
 import { Facts } from './Facts';
+import { Follows } from './Follows';
+import { GAUGE_PARTS } from './gauges';
+import { GaugeRow } from './GaugeRow';
 import { Identity } from './Identity';
+import { PutAway } from './PutAway';
 import type { SaveCloth } from './saveCloth';
-import { StretchGauge } from './StretchGauge';
 
-/** One cloth: what it is, how far it stretches, and where every number came from. */
+const VIEWS = [
+  { id: 'measure', name: 'Measure' },
+  { id: 'follows', name: 'What follows' },
+  { id: 'buying', name: 'Buying' },
+  { id: 'identity', name: 'What it is' },
+] as const;
+type View = (typeof VIEWS)[number]['id'];
+
+/** One cloth: what it is, the instruments that measure it, where every number came from, and what follows from it. */
 export function ClothPage({ record }: { record: ClothRecord }) {
   const router = useRouter();
-  const undo = useUndo();
   const asked = useQuestion();
-  const save: SaveCloth = (edit) => void cloths.change(record.id, (now) => now && { ...now, ...edit(now) });
+  const [view, setView] = useState<View>('measure');
+  const [gauge, setGauge] = useState<Gauge>('stretch');
+  const save: SaveCloth = (edit) =>
+    void cloths.change(record.id, (now) => now && { ...now, ...edit(now) }).catch(reportTrouble);
   const match = async () => {
     await asked?.ask({ clothId: record.id });
     router.push('/match');
   };
-  const remove = async () => {
-    const before = await cloths.remove(record.id);
-    router.push('/cloth');
-    undo(`${record.cloth.name} is out of the drawer.`, async () => {
-      if (before) await cloths.put(before);
-    });
+  const pick = (next: Gauge) => {
+    setGauge(next);
+    setView('measure');
   };
+  const Instrument = GAUGE_PARTS[gauge];
   return (
     <div className={styles.page}>
       <div className={styles.head}>
-        <ClothSwatch
-          look={{ ...record.cloth, colour: record.colour }}
-          label={`${record.cloth.name}, drawn`}
-          className={styles.big}
-        />
+        <ClothPicture record={record} onSave={save} />
         <div>
           <p className={styles.quiet}>
             <Link href="/cloth">All cloths</Link>
+            {record.where && `, kept in: ${record.where}`}
           </p>
           <h1>{record.cloth.name}</h1>
           <div className={styles.actions}>
             <Button variant="contained" onClick={() => void match()}>
               Match it
             </Button>
-            <Button onClick={() => void remove()}>Take it out of the drawer</Button>
+            <PutAway record={record} />
           </div>
         </div>
       </div>
       <div className={styles.columns}>
-        <StretchGauge record={record} onSave={save} />
-        <div>
-          <Facts record={record} />
-          <Identity record={record} onSave={save} />
+        <div className={styles.bench}>
+          <Tabs label="About this cloth" value={view} options={VIEWS} onPick={setView} />
+          {view === 'measure' && (
+            <>
+              <GaugeRow record={record} value={gauge} onPick={setGauge} />
+              <Instrument key={gauge} record={record} onSave={save} />
+            </>
+          )}
+          {view === 'follows' && <Follows record={record} machine={asked?.machine ?? null} kit={asked?.kit ?? null} />}
+          {view === 'buying' && <Buying record={record} />}
+          {view === 'identity' && <Identity record={record} onSave={save} />}
         </div>
+        <Facts
+          record={record}
+          machine={asked?.machine ?? null}
+          onGauge={(property) => pick(PROPERTY[PROPERTIES.find((p) => p === property)!].gauge)}
+        />
       </div>
     </div>
   );

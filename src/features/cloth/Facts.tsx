@@ -1,82 +1,86 @@
 'use client';
 
-import { clothProfile, FAMILY, type Measurable, type Property } from '@/core/cloth';
-import { type ClothRecord, clothOf, measuredStretch } from '@/core/file';
+import { type Known, type KnownProperty, knownOf, PROPERTY } from '@/core/cloth';
+import type { ClothRecord, MachineRecord } from '@/core/file';
 import { formatNumber } from '@/core/units';
-import { useUnits } from '@/parts/workspace';
+import { sayWhen, useUnits } from '@/parts/workspace';
 import styles from './Cloth.module.css';
+import { useMeasureNext } from './useClothAnswer';
 
-/** What each property changes, in a few words. */
-const CHANGES: Record<Measurable, string> = {
-  stretchAcross: 'stitch, width, give',
-  stretchAlong: 'seams that run the other way',
-  recovery: 'pressure, a second row',
-  massGsm: 'needle, thread',
-  thicknessMm: 'tension, thread used',
-};
+interface Props {
+  record: ClothRecord;
+  machine: MachineRecord | null;
+  onGauge: (property: KnownProperty) => void;
+}
 
-const NAMES: Record<Measurable, string> = {
-  stretchAcross: 'Stretch across',
-  stretchAlong: 'Stretch along',
-  recovery: 'Comes back',
-  massGsm: 'Weight',
-  thicknessMm: 'Thickness',
-};
-
-/** Every property with its value, where it came from, and what it changes. */
-export function Facts({ record }: { record: ClothRecord }) {
-  const profile = clothProfile(clothOf(record));
-  const { mass } = useUnits();
-  const family = FAMILY[profile.family].name;
-  const print: Record<Measurable, (value: number) => string> = {
-    stretchAcross: percent,
-    stretchAlong: percent,
-    recovery: percent,
-    massGsm: mass,
-    thicknessMm: (mm) => `${formatNumber(mm, 2)} mm`,
-  };
+/** Every property with its value, where it came from, what it changes, and the gauge that finds it one press away. */
+export function Facts({ record, machine, onGauge }: Props) {
+  const next = useMeasureNext(record, machine);
   return (
-    <section aria-labelledby="facts">
+    <aside className={styles.known} aria-labelledby="facts">
+      {next && (
+        <section className={styles.next} aria-labelledby="next">
+          <h2 id="next">Measure next</h2>
+          <p>{next.why}</p>
+          <button type="button" onClick={() => onGauge(next.measure)}>
+            {PROPERTY[next.measure].name}
+          </button>
+        </section>
+      )}
       <h2 id="facts">What is known</h2>
-      <dl className={styles.facts}>
-        {(Object.keys(NAMES) as Measurable[]).map((key) => (
-          <div key={key}>
-            <dt>{NAMES[key]}</dt>
-            <dd>
-              <strong className={profile[key].source === 'measured' ? styles.measured : undefined}>
-                {print[key](profile[key].value)}
-              </strong>
-              <span>{source(record, key, profile[key], family, print[key])}</span>
-              <small>decides {CHANGES[key]}</small>
-            </dd>
-          </div>
+      <ul className={styles.facts}>
+        {knownOf(record).map((known) => (
+          <Fact key={known.property} known={known} onPress={() => onGauge(known.property)} />
         ))}
-      </dl>
-    </section>
+      </ul>
+    </aside>
   );
 }
 
-const percent = (value: number) => `${formatNumber(value, 0)} %`;
+function Fact({ known, onPress }: { known: Known; onPress: () => void }) {
+  const print = usePrinted();
+  const { name, decides } = PROPERTY[known.property];
+  const value = known.words ?? print(known.property, known.value ?? 0);
+  return (
+    <li>
+      <button type="button" onClick={onPress} aria-label={`${name}: ${value}. Measure it`}>
+        <span className={styles.factName}>{name}</span>
+        <strong className={known.source === 'measured' ? styles.measured : undefined}>{value}</strong>
+        <span>{sourceText(known, print)}</span>
+        <small>decides {decides}</small>
+      </button>
+    </li>
+  );
+}
 
-function source(
-  record: ClothRecord,
-  key: Measurable,
-  property: Property,
-  family: string,
-  print: (v: number) => string,
-): string {
-  if (property.source === 'inferred') return `assumed for ${family}: ${print(property.low)} to ${print(property.high)}`;
-  const read =
-    key === 'stretchAcross'
-      ? measuredStretch(record.readings, 'across').stretch
-      : key === 'stretchAlong'
-        ? measuredStretch(record.readings, 'along').stretch
-        : null;
-  if (!read)
-    return key === 'recovery' && record.readings.some((r) => r.marks.relaxed !== undefined)
-      ? 'measured, the cautious end'
-      : 'as entered';
-  return read.n === 1
-    ? 'measured once'
-    : `measured ${read.n} times, ${percent(read.mean)} ± ${formatNumber(read.spread, 1)}; the cautious end is used`;
+type Print = (property: KnownProperty, value: number) => string;
+
+function usePrinted(): Print {
+  const { mass } = useUnits();
+  return (property, value) => {
+    if (property === 'massGsm') return mass(value);
+    if (property === 'thicknessMm') return `${formatNumber(value, 2)} mm`;
+    return `${formatNumber(value, 0)} %`;
+  };
+}
+
+function sourceText(known: Known, print: Print): string {
+  const { source, measured, low, high, from, property } = known;
+  if (source === 'typed') return 'typed in, from the label or by hand';
+  if (source === 'inferred') {
+    const range = known.words === null && low !== null && high !== null;
+    const span = range ? `: ${print(property, low)} to ${print(property, high)}` : '';
+    return from === 'nothing' ? 'nothing is known' : `assumed for ${from}${span}`;
+  }
+  if (!measured) return 'measured';
+  const when = sayWhen(measured.at);
+  if (measured.n === 1) return `measured once, ${when}`;
+  if (measured.spread === 0) return `measured ${measured.n} times, last ${when}`;
+  const digits = property === 'thicknessMm' ? 2 : 1;
+  const mean =
+    property === 'stiffness' || property === 'fray'
+      ? `${formatNumber(measured.mean, 1)} mm`
+      : print(property, measured.mean);
+  const used = ['stretchAcross', 'stretchAlong', 'recovery'].includes(property) ? '; the cautious end is used' : '';
+  return `measured ${measured.n} times, ${mean} ± ${formatNumber(measured.spread, digits)}, last ${when}${used}`;
 }

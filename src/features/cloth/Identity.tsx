@@ -2,14 +2,25 @@
 
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { clothSchema, FAMILIES, FAMILY, STRUCTURES, TRAITS } from '@/core/cloth';
-import type { ClothRecord } from '@/core/file';
+import {
+  clothOf,
+  clothProfile,
+  FAMILIES,
+  FAMILY,
+  fibreText,
+  knownClothSchema,
+  measuredTraits,
+  STRUCTURES,
+  type Trait,
+  TRAITS,
+} from '@/core/cloth';
+import { type ClothRecord, clothRecordSchema } from '@/core/file';
 import { formatNumber, parseArealMassGsm } from '@/core/units';
 import { useUnits } from '@/parts/workspace';
-import { checkedBy, Field, lengthIn, optionalBy, Ticks, withTick } from '@/ui';
+import { checkedBy, Field, lengthIn, optionalBy, plainNumber, Ticks, withTick } from '@/ui';
 import styles from './Cloth.module.css';
 import type { SaveCloth } from './saveCloth';
-import { fibresText, readFibres } from './fibres';
+import { readFibres } from './fibres';
 
 const STRUCTURE_NAMES: Record<(typeof STRUCTURES)[number], string> = {
   woven: 'woven: two sets of threads, frays',
@@ -28,7 +39,7 @@ interface Props {
 /** What the person can say about the cloth without a gauge. A family is a start, never a cage. */
 export function Identity({ record, onSave }: Props) {
   const { cloth } = record;
-  const shape = clothSchema.shape;
+  const shape = knownClothSchema.shape;
   const set = (change: Partial<typeof cloth>) => onSave((now) => ({ cloth: { ...now.cloth, ...change } }));
   return (
     <section aria-labelledby="identity" className={styles.identity}>
@@ -72,13 +83,14 @@ export function Identity({ record, onSave }: Props) {
       <MeasureFields record={record} onSave={onSave} />
       <Field
         label="Fibres"
-        text={fibresText(cloth.fibres)}
+        text={fibreText(cloth.fibres)}
         read={checkedBy<ClothRecord['cloth']['fibres']>(readFibres, shape.fibres)}
         onValue={(fibres) => set({ fibres })}
         help="such as cotton 95, elastane 5"
       />
       <Traits record={record} onSave={onSave} />
       <Colour record={record} onSave={onSave} />
+      <Kept record={record} onSave={onSave} />
     </section>
   );
 
@@ -98,33 +110,65 @@ function Colour({ record, onSave }: Props) {
 function MeasureFields({ record, onSave }: Props) {
   const { mass } = useUnits();
   const { cloth } = record;
-  const shape = clothSchema.shape;
+  const shape = knownClothSchema.shape;
   const set = (change: Partial<typeof cloth>) => onSave((now) => ({ cloth: { ...now.cloth, ...change } }));
   const text = (value: number | undefined) => (value === undefined ? '' : formatNumber(value, 2));
+  const percent = (key: 'stretchAcross' | 'stretchAlong' | 'recovery', label: string) => (
+    <Field
+      label={label}
+      unit="%"
+      text={text(cloth[key])}
+      read={checkedBy<number | undefined>(optionalBy(plainNumber, 'a percent'), shape[key])}
+      onValue={(value) => set({ [key]: value })}
+    />
+  );
   return (
-    <div className={styles.pair}>
-      <Field
-        label="Weight"
-        text={cloth.massGsm === undefined ? '' : mass(cloth.massGsm)}
-        read={checkedBy<number | undefined>(
-          optionalBy(parseArealMassGsm, 'a weight, such as 160 g/m², 12 oz or 19 momme'),
-          shape.massGsm,
-        )}
-        onValue={(massGsm) => set({ massGsm })}
-        help="g/m², oz or momme"
-      />
-      <Field
-        label="Thickness of one layer"
-        unit="mm"
-        text={text(cloth.thicknessMm)}
-        read={checkedBy<number | undefined>(optionalBy(lengthIn('mm'), 'a thickness in mm'), shape.thicknessMm)}
-        onValue={(thicknessMm) => set({ thicknessMm })}
-      />
-    </div>
+    <>
+      <p className={styles.quiet}>
+        What a label or a shop says can be typed here. What the instruments measure comes before it; a reading set aside
+        gives it back.
+      </p>
+      <div className={styles.pair}>
+        <Field
+          label="Weight"
+          text={cloth.massGsm === undefined ? '' : mass(cloth.massGsm)}
+          read={checkedBy<number | undefined>(
+            optionalBy(parseArealMassGsm, 'a weight, such as 160 g/m², 12 oz or 19 momme'),
+            shape.massGsm,
+          )}
+          onValue={(massGsm) => set({ massGsm })}
+          help="g/m², oz or momme"
+        />
+        <Field
+          label="Thickness of one layer"
+          unit="mm"
+          text={text(cloth.thicknessMm)}
+          read={checkedBy<number | undefined>(optionalBy(lengthIn('mm'), 'a thickness in mm'), shape.thicknessMm)}
+          onValue={(thicknessMm) => set({ thicknessMm })}
+        />
+        {percent('stretchAcross', 'Stretches across')}
+        {percent('stretchAlong', 'Stretches along')}
+        {percent('recovery', 'Comes back')}
+        <TextField
+          select
+          size="small"
+          fullWidth
+          label="Iron"
+          value={cloth.ceilingC === undefined ? '' : String(cloth.ceilingC)}
+          onChange={(e) => set({ ceilingC: e.target.value === '' ? undefined : Number(e.target.value) })}
+        >
+          <MenuItem value="">by its fibres</MenuItem>
+          <MenuItem value="0">none</MenuItem>
+          <MenuItem value="110">one dot, 110 °C</MenuItem>
+          <MenuItem value="150">two dots, 150 °C</MenuItem>
+          <MenuItem value="200">three dots, 200 °C</MenuItem>
+        </TextField>
+      </div>
+    </>
   );
 }
 
-const TRAIT_NAMES: Record<(typeof TRAITS)[number], string> = {
+const TRAIT_NAMES: Record<Trait, string> = {
   slippery: 'slides',
   sheer: 'sheer',
   napped: 'has a pile or nap',
@@ -137,15 +181,49 @@ const TRAIT_NAMES: Record<(typeof TRAITS)[number], string> = {
   stiff: 'stiff',
 };
 
+/** What the family brings can be taken off, what a gauge found is changed at the gauge. */
 function Traits({ record, onSave }: Props) {
   const { cloth } = record;
-  const given = FAMILY[cloth.family].structure === cloth.structure ? FAMILY[cloth.family].traits : [];
+  const { traits } = clothProfile(clothOf(record));
+  const found = measuredTraits(record.readings, clothOf(record).massGsm);
+  const name = (id: Trait) => `${TRAIT_NAMES[id]}${id in found ? ' (measured)' : ''}`;
+  const ofFamily = FAMILY[cloth.family].structure === cloth.structure ? FAMILY[cloth.family].traits : [];
   return (
     <Ticks
       legend="It also…"
-      options={TRAITS.map((id) => ({ id, name: TRAIT_NAMES[id], disabled: given.includes(id) }))}
-      on={[...given, ...cloth.traits]}
-      onToggle={(id, on) => onSave((now) => ({ cloth: { ...now.cloth, traits: withTick(now.cloth.traits, id, on) } }))}
+      options={TRAITS.map((id) => ({ id, name: name(id), disabled: id in found }))}
+      on={traits}
+      onToggle={(id, on) =>
+        onSave((now) => ({
+          cloth: {
+            ...now.cloth,
+            traits: withTick(now.cloth.traits, id, on && !ofFamily.includes(id)),
+            without: withTick(now.cloth.without ?? [], id, !on && ofFamily.includes(id)),
+          },
+        }))
+      }
     />
+  );
+}
+
+function Kept({ record, onSave }: Props) {
+  const { where, notes } = clothRecordSchema.shape;
+  const words = (schema: typeof where) => checkedBy<string>((text) => ({ ok: true, value: text }), schema);
+  return (
+    <>
+      <Field
+        label="Where it is kept"
+        text={record.where}
+        read={words(where)}
+        onValue={(value) => onSave(() => ({ where: value }))}
+      />
+      <Field
+        label="Notes"
+        text={record.notes}
+        read={words(notes as unknown as typeof where)}
+        onValue={(value) => onSave(() => ({ notes: value }))}
+        textFieldProps={{ multiline: true, minRows: 2 }}
+      />
+    </>
   );
 }

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { fibresText, readFibres } from './fibres';
+import { fibreText } from '@/core/cloth';
+import { readFibres } from './fibres';
 
 describe('fibres as people write them', () => {
   it.each<[string, object]>([
@@ -15,6 +16,6 @@ describe('fibres as people write them', () => {
   it('nothing typed is nothing known', () => expect(readFibres(' ')).toEqual({ ok: true, value: undefined }));
   it('numbers alone are not fibres', () => expect(readFibres('95, 5').ok).toBe(false));
   it('what is printed is read back', () => {
-    expect(readFibres(fibresText({ silk: 70, cotton: 30 }))).toEqual({ ok: true, value: { silk: 70, cotton: 30 } });
+    expect(readFibres(fibreText({ silk: 70, cotton: 30 }))).toEqual({ ok: true, value: { silk: 70, cotton: 30 } });
   });
 });

@@ -19,7 +19,7 @@ import { Schools } from './Schools';
 import { SewLikeThis } from './SewLikeThis';
 import { TurnDial } from './TurnDial';
 import { type ByHand, useByHand } from './useByHand';
-import { useFromWorker } from './useFromWorker';
+import { useFromWorker } from '@/parts/asking';
 import { type Keeping, useKeeping } from './useKeeping';
 import type { Answered } from './useMatch';
 import { useTestOnScrap } from './useTestOnScrap';

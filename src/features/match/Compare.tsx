@@ -7,7 +7,7 @@ import { READING_TEXT, type Setup, settingReadings } from '@/core/setup';
 import { SIGN_TEXT } from '@/core/stitch';
 import { formatNumber } from '@/core/units';
 import styles from './Match.module.css';
-import { useFromWorker } from './useFromWorker';
+import { useFromWorker } from '@/parts/asking';
 
 /** A setting to stand beside others. */
 export interface Compared {

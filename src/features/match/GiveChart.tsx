@@ -4,9 +4,9 @@ import { useState } from 'react';
 import type { MatchInput } from '@/core/match';
 import { nearestIndex, type Setup } from '@/core/setup';
 import { formatNumber } from '@/core/units';
-import { LazyLineChart } from './LazyLineChart';
+import { LazyLineChart } from '@/parts/asking';
 import styles from './Match.module.css';
-import { useFromWorker } from './useFromWorker';
+import { useFromWorker } from '@/parts/asking';
 
 const DASHES = [[2, 3], [5, 4], [9, 4], [], [12, 3, 2, 3], [3, 2, 3, 6]];
 

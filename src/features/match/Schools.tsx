@@ -8,7 +8,7 @@ import { readPreference, writePreference } from '@/data';
 import { Choice, ChoiceList } from '@/ui';
 import { Compare } from './Compare';
 import styles from './Match.module.css';
-import { useFromWorker } from './useFromWorker';
+import { useFromWorker } from '@/parts/asking';
 
 interface Props {
   input: MatchInput;

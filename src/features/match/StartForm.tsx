@@ -86,7 +86,11 @@ function newCloth(name: string, rest: number, stretchedMm: number | undefined): 
     id: newId(),
     cloth: { name, family, structure: FAMILY[family].structure, traits: [] },
     colour: COLOURS[letters % COLOURS.length],
-    readings: stretchedMm === undefined ? [] : [{ direction: 'across', at, marks: { rest, stretched: stretchedMm } }],
+    readings:
+      stretchedMm === undefined
+        ? []
+        : [{ gauge: 'stretch', direction: 'across', at, marks: { rest, stretched: stretchedMm } }],
+    where: '',
     notes: '',
     addedAt: at,
   };

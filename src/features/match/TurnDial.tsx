@@ -17,9 +17,9 @@ import {
 } from '@/core/setup';
 import { SIGN_TEXT } from '@/core/stitch';
 import { LockstitchSection } from '@/ui';
-import { LazyLineChart } from './LazyLineChart';
+import { LazyLineChart } from '@/parts/asking';
 import styles from './Match.module.css';
-import { useFromWorker } from './useFromWorker';
+import { useFromWorker } from '@/parts/asking';
 
 const UNIT: Record<Dial, string> = { length: ' mm', width: ' mm', tension: '', pressure: '' };
 /** Each line in the chart is told apart by its dashes first. */

@@ -2,8 +2,7 @@
 
 import { useEffect, useMemo, useState } from 'react';
 import { nearestCards } from '@/core/card';
-import { clothProfile } from '@/core/cloth';
-import { clothOf } from '@/core/file';
+import { clothOf, clothProfile } from '@/core/cloth';
 import type { MatchAnswer, MatchInput, MatchSharpening } from '@/core/match';
 import { useCards, usePreference } from '@/data';
 import type { AskedNow } from '@/parts/workspace';

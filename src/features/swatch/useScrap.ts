@@ -1,11 +1,21 @@
 'use client';
 
 import type { Card } from '@/core/card';
-import { type ClothRecord, clothOf, type MachineRecord } from '@/core/file';
+import { clothOf } from '@/core/cloth';
+import type { ClothRecord, MachineRecord } from '@/core/file';
 import { seamContext, type SeamContext } from '@/core/physics';
 import { needleMinutes } from '@/core/stitch';
 import type { Line, Swatch } from '@/core/swatch';
-import { cards, lines as lineStore, onMachines, useCards, useCloths, useLines, useMachines, useSwatches } from '@/data';
+import {
+  cards,
+  countSewing,
+  lines as lineStore,
+  useCards,
+  useCloths,
+  useLines,
+  useMachines,
+  useSwatches,
+} from '@/data';
 import { newId, nowText } from '@/parts/workspace';
 
 /** A scrap with everything that hangs on it. */
@@ -43,11 +53,11 @@ const LINE_MM = 120;
 /** Keeps a line's outcome and counts the needle's time for it. */
 export async function settle(scrap: Scrap, line: Line, status: Line['status']): Promise<void> {
   await lineStore.put({ ...line, status });
-  const on = await onMachines.get(scrap.machine.id);
-  if (!on || line.status !== 'sewing') return;
+  if (line.status !== 'sewing') return;
   // People sew a trial at about half of what the machine can do.
   const minutes = needleMinutes(line.setup.stitch, line.setup.lengthMm, LINE_MM, scrap.machine.machine.speedSpm / 2);
-  await onMachines.put({ ...on, needleHours: on.needleHours + minutes / 60 });
+  const { name, family } = scrap.cloth.cloth;
+  await countSewing(scrap.machine.id, minutes, { name, family });
 }
 
 /** Freezes a passed line as a card, with the cloth and the machine as they were. */

@@ -6,6 +6,7 @@ import { type ImportPlan, NOUNS, type Workroom } from '@/core/file';
 import { exportText, importWorkroom, openDemo, previewImport, writePreference } from '@/data';
 import { useSay, useStartOwn, useUndo } from '@/parts/workspace';
 import { StopPlate } from '@/ui';
+import { saveFile, today } from './saveFile';
 import styles from './Workroom.module.css';
 
 const NOUN_NAMES: Record<(typeof NOUNS)[number], string> = {
@@ -14,6 +15,10 @@ const NOUN_NAMES: Record<(typeof NOUNS)[number], string> = {
   swatches: 'scraps',
   lines: 'lines',
   cards: 'cards',
+  needles: 'needles',
+  threads: 'threads',
+  care: 'care entries',
+  photos: 'photos',
 };
 
 interface Preview {
@@ -138,10 +143,5 @@ function ImportPreview({ preview, onDone }: { preview: Preview; onDone: () => vo
 }
 
 async function download() {
-  const url = URL.createObjectURL(new Blob([await exportText(new Date())], { type: 'application/json' }));
-  const link = document.createElement('a');
-  link.href = url;
-  link.download = `bobbet-workroom-${new Date().toISOString().slice(0, 10)}.json`;
-  link.click();
-  URL.revokeObjectURL(url);
+  saveFile(`bobbet-workroom-${today()}.json`, await exportText(new Date()), 'application/json');
 }

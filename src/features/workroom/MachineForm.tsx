@@ -1,10 +1,12 @@
 'use client';
 
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
 import { type Machine, machineSchema, PLATE, PLATES } from '@/core/kit';
 import type { MachineRecord } from '@/core/file';
 import { STITCH, STITCHES } from '@/core/stitch';
 import { formatNumber } from '@/core/units';
-import { machines } from '@/data';
+import { machines, reportTrouble } from '@/data';
 import { checkedBy, Field, lengthIn, plainNumber, type Typed, Tick, Ticks, withTick } from '@/ui';
 import { Dials } from './Dials';
 import styles from './Workroom.module.css';
@@ -22,7 +24,9 @@ type NumberKey =
 
 const NUMBERS: { key: NumberKey; label: string; unit?: string; help?: string }[] = [
   { key: 'maxLengthMm', label: 'Longest stitch', unit: 'mm' },
+  { key: 'lengthStepMm', label: 'Length in steps of', unit: 'mm' },
   { key: 'maxWidthMm', label: 'Widest swing', unit: 'mm', help: '0 if it sews straight only' },
+  { key: 'widthStepMm', label: 'Width in steps of', unit: 'mm' },
   { key: 'needlePositions', label: 'Needle positions', help: '1 if the needle stands in the centre only' },
   {
     key: 'straightHoleMm',
@@ -35,11 +39,20 @@ const NUMBERS: { key: NumberKey; label: string; unit?: string; help?: string }[]
   { key: 'speedSpm', label: 'Top speed', unit: 'stitches a minute' },
 ];
 
+const SHANKS: [Machine['shank'], string][] = [
+  ['low', 'low'],
+  ['high', 'high'],
+  ['slant', 'slanting'],
+  ['built-in', 'built-in upper feed'],
+];
+
 /** What one machine can do, and its dials as they really are. Its manual has the last word. */
 export function MachineForm({ record }: { record: MachineRecord }) {
   const { machine } = record;
   const change = (edit: (now: Machine) => Partial<MachineRecord['machine']>) =>
-    void machines.change(record.id, (now) => now && { ...now, machine: { ...now.machine, ...edit(now.machine) } });
+    void machines
+      .change(record.id, (now) => now && { ...now, machine: { ...now.machine, ...edit(now.machine) } })
+      .catch(reportTrouble);
   const set = (part: Partial<MachineRecord['machine']>) => change(() => part);
   return (
     <div className={styles.form}>
@@ -68,6 +81,20 @@ export function MachineForm({ record }: { record: MachineRecord }) {
           />
         ))}
       </div>
+      <TextField
+        select
+        size="small"
+        label="Shank"
+        value={machine.shank}
+        onChange={(e) => set({ shank: e.target.value as Machine['shank'] })}
+        helperText="height of the presser bar: feet for another shank do not fit"
+      >
+        {SHANKS.map(([id, name]) => (
+          <MenuItem key={id} value={id}>
+            {name}
+          </MenuItem>
+        ))}
+      </TextField>
       <Ticks
         legend="Stitches it has"
         options={STITCHES.map((id) => ({ id, name: STITCH[id].name }))}

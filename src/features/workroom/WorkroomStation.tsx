@@ -1,71 +1,51 @@
 'use client';
 
-import Button from '@mui/material/Button';
-import { useQuestion } from '@/parts/workspace';
-import { machines as store } from '@/data';
-import { PLAIN_MACHINE } from '@/core/kit';
-import { newId, nowText, useUndo } from '@/parts/workspace';
-import { ChoiceList } from '@/ui';
+import { useRouter, useSearchParams } from 'next/navigation';
+import { Tabs } from '@/ui';
+import { Care } from './Care';
+import { CsvFiles } from './CsvFiles';
 import { Files } from './Files';
-import { KitTicks } from './KitTicks';
-import { MachineForm } from './MachineForm';
+import { Kit } from './Kit';
+import { Machines } from './Machines';
+import { Spools } from './Spools';
+import { Tin } from './Tin';
 import styles from './Workroom.module.css';
 
-/** Workroom: what the machine can do, what is owned, and the file that holds it all. */
+const PLACES = [
+  { id: 'machines', name: 'Machines' },
+  { id: 'care', name: 'Care' },
+  { id: 'kit', name: 'Feet and plates' },
+  { id: 'needles', name: 'Needles' },
+  { id: 'threads', name: 'Threads' },
+  { id: 'files', name: 'Files' },
+] as const;
+type Place = (typeof PLACES)[number]['id'];
+
+/** Workroom: what the machines can do, what is owned, how it is kept, and the files that hold it all. */
 export function WorkroomStation() {
-  const asked = useQuestion();
-  const undo = useUndo();
-  if (!asked) return null;
-  const { machine, machines } = asked;
-  const add = async () => {
-    const id = newId();
-    await store.put({
-      id,
-      addedAt: nowText(),
-      machine: { ...PLAIN_MACHINE, name: `Machine ${machines.length + 1}` },
-    });
-    await asked.ask({ machineId: id });
-  };
-  const remove = async () => {
-    if (!machine) return;
-    await store.remove(machine.id);
-    await asked.ask({ machineId: null });
-    undo(`${machine.machine.name} is removed.`, async () => {
-      await store.put(machine);
-      await asked.ask({ machineId: machine.id });
-    });
-  };
+  const router = useRouter();
+  const asked = useSearchParams().get('place');
+  const place: Place = PLACES.find(({ id }) => id === asked)?.id ?? 'machines';
   return (
     <div className={styles.page}>
       <h1>Workroom</h1>
-      <div className={styles.columns}>
-        <section aria-labelledby="machine">
-          <h2 id="machine">Machine</h2>
-          {machines.length > 1 && (
-            <ChoiceList
-              focus={false}
-              value={machine?.id ?? null}
-              options={machines.map(({ id, machine: m }) => ({ id, name: m.name }))}
-              onPick={(machineId) => void asked.ask({ machineId })}
-            />
-          )}
-          {machine ? (
-            <MachineForm key={machine.id} record={machine} />
-          ) : (
-            <p>No machine. Add one to be told what to dial.</p>
-          )}
-          <div className={styles.actions}>
-            <Button variant="outlined" onClick={() => void add()}>
-              Another machine
-            </Button>
-            {machine && machines.length > 1 && <Button onClick={() => void remove()}>Remove this machine</Button>}
-          </div>
-        </section>
-        <div>
-          <KitTicks />
+      <Tabs
+        label="In the workroom"
+        value={place}
+        options={PLACES}
+        onPick={(id) => router.replace(`/workroom?place=${id}`, { scroll: false })}
+      />
+      {place === 'machines' && <Machines />}
+      {place === 'care' && <Care />}
+      {place === 'kit' && <Kit />}
+      {place === 'needles' && <Tin />}
+      {place === 'threads' && <Spools />}
+      {place === 'files' && (
+        <div className={styles.columns}>
           <Files />
+          <CsvFiles />
         </div>
-      </div>
+      )}
     </div>
   );
 }

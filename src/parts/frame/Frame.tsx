@@ -1,17 +1,18 @@
 'use client';
 
 import { type ReactNode, useEffect } from 'react';
-import { openOnFirstVisit } from '@/data';
+import { openOnFirstVisit, reportTrouble } from '@/data';
 import { Strip } from '../strip';
 import { newId } from '../workspace';
 import { Banners } from './Banners';
 import styles from './Frame.module.css';
 import { Tape } from './Tape';
+import { Trouble } from './Trouble';
 
 /** One frame for every station: the tape on top, one task in the middle, the strip below. */
 export function Frame({ children }: { children: ReactNode }) {
   useEffect(() => {
-    void openOnFirstVisit(new Date(), newId());
+    openOnFirstVisit(new Date(), newId()).catch(reportTrouble);
   }, []);
   return (
     <div className={styles.frame}>
@@ -20,6 +21,7 @@ export function Frame({ children }: { children: ReactNode }) {
       </a>
       <Tape />
       <Banners />
+      <Trouble />
       <main id="task" tabIndex={-1} className={styles.task}>
         {children}
       </main>

@@ -5,8 +5,10 @@ import type { Change } from '@/core/setup';
 import { READING_TEXT, READINGS } from '@/core/setup';
 import { formatNumber } from '@/core/units';
 import { sayWhen } from '../workspace';
+import { NeedleChoice } from './NeedleChoice';
 import styles from './Strip.module.css';
-import { type StripState, useStrip } from './useStrip';
+import { useClock } from './useClock';
+import { type NeedleNow, type StripState, useStrip } from './useStrip';
 
 /** What is on the machine, always in sight: what must change shows from → to, in the order to do it. */
 export function Strip() {
@@ -34,8 +36,9 @@ export function Strip() {
 }
 
 function Summary({ strip }: { strip: StripState }) {
-  const { machine, on, changes, leftOver, tickAll } = strip;
+  const { machine, on, changes, leftOver, clash, tickAll } = strip;
   const powerOff = changes.some((c) => c.powerOff);
+  const { running, start, stop } = useClock(machine.id);
   return (
     <div className={styles.summary}>
       <span className={styles.label}>On the machine</span>
@@ -52,10 +55,22 @@ function Summary({ strip }: { strip: StripState }) {
         </>
       ) : (
         on && (
-          <span className={styles.label}>
-            {on.clothName ? `Set for ${on.clothName}, ${sayWhen(on.since)}` : `Set ${sayWhen(on.since)}`}
-          </span>
+          <>
+            <span className={leftOver ? styles.must : styles.label}>
+              {on.clothName
+                ? `${leftOver ? 'Still set' : 'Set'} for ${on.clothName}, ${sayWhen(on.since)}`
+                : `Set ${sayWhen(on.since)}`}
+            </span>
+            <button type="button" className={styles.all} aria-pressed={running} onClick={running ? stop : start}>
+              {running ? 'Stop sewing' : 'I am sewing'}
+            </button>
+          </>
         )
+      )}
+      {clash && (
+        <strong role="alert" className={styles.clash}>
+          {clash}
+        </strong>
       )}
     </div>
   );
@@ -70,8 +85,6 @@ function Columns({ strip }: { strip: StripState }) {
     <ol className={styles.columns}>
       {shown.map((reading) => {
         const change = changes.find((c) => c.reading === reading);
-        const hours =
-          reading === 'needle' && on && on.needleHours >= 0.05 ? `${formatNumber(on.needleHours, 1)} of 5 h` : null;
         return (
           <li key={reading} className={change ? styles.changed : undefined}>
             {change ? (
@@ -80,7 +93,7 @@ function Columns({ strip }: { strip: StripState }) {
               <div className={styles.column}>
                 <span className={styles.label}>{READING_TEXT[reading]}</span>
                 <span className={styles.value}>{readings?.[reading]}</span>
-                {hours && <span className={styles.label}>{hours}</span>}
+                {reading === 'needle' && on && <NeedleLife strip={strip} />}
               </div>
             )}
           </li>
@@ -108,4 +121,22 @@ function ToChange({ change, onTick }: { change: Change; onTick: () => void }) {
       <span className={styles.to}>{change.to}</span>
     </button>
   );
+}
+
+/** Hours of the needle that is in, and another one out of the tin. */
+function NeedleLife({ strip }: { strip: StripState }) {
+  const { needle, putNeedle } = strip;
+  const worn = needle.state === 'past' || needle.state === 'spent';
+  return (
+    <NeedleChoice needle={needle} onPut={putNeedle}>
+      <span className={worn ? styles.must : styles.label}>{hoursText(needle)}</span>
+    </NeedleChoice>
+  );
+}
+
+function hoursText({ hours, lifeHours, state }: NeedleNow): string {
+  if (state === 'spent') return 'spent: change it';
+  if (state === 'new') return 'new';
+  const so = `${formatNumber(hours, 1)} ${lifeHours === null ? 'h' : `of ${lifeHours} h`}`;
+  return state === 'past' ? `${so}: change it` : so;
 }

@@ -1,9 +1,11 @@
 'use client';
 
-import type { MachineRecord, OnMachine } from '@/core/file';
-import { type Change, type Reading, READINGS, setupChanges, settingReadings, withReading } from '@/core/setup';
-import { onMachines, type PreferenceValue, useOnMachine, usePreference } from '@/data';
-import { nowText, useQuestion } from '../workspace';
+import type { MachineRecord, NeedleRecord, OnMachine } from '@/core/file';
+import { checkInterlocks } from '@/core/interlock';
+import { needleState, type NeedleState, nextNeedle } from '@/core/kit';
+import { type Change, type Reading, READINGS, settingReadings, setupChanges, withReading } from '@/core/setup';
+import { onMachines, type PreferenceValue, reportTrouble, useNeedles, useOnMachine, usePreference } from '@/data';
+import { nowText, sayWhen, useNeedleLife, useQuestion } from '../workspace';
 
 /** What the strip shows. */
 export interface StripState {
@@ -11,13 +13,29 @@ export interface StripState {
   on: OnMachine | null;
   readings: Record<Reading, string> | null;
   changes: Change[];
-  /** The cloth the machine is still set for, when another is wanted. */
+  /** What the machine is still set for, when the cloth or the day has changed since. */
   leftOver: string | null;
+  /** What would break with what is on the machine now; null when nothing would. */
+  clash: string | null;
+  needle: NeedleNow;
   tick: (reading: Reading) => void;
   tickAll: () => void;
+  putNeedle: (needle: NeedleRecord | null) => void;
+}
+
+/** The needle that is in the machine, and what the tin holds of its kind. */
+export interface NeedleNow {
+  hours: number;
+  lifeHours: number | null;
+  state: NeedleState;
+  /** Needles of the tin that are like it and fit to sew. */
+  others: NeedleRecord[];
 }
 
 type Target = NonNullable<PreferenceValue<'target'>>;
+
+const alike = (a: NeedleRecord['needle'], b: NeedleRecord['needle']) =>
+  a.point === b.point && a.nm === b.nm && a.gapMm === b.gapMm;
 
 /** What is on the machine now and what has to change for the chosen setting. */
 export function useStrip(): StripState | null {
@@ -25,23 +43,63 @@ export function useStrip(): StripState | null {
   const machine = asked?.machine ?? null;
   const on = useOnMachine(machine?.id ?? null);
   const wanted = usePreference('target');
-  if (!machine || on === undefined || wanted === undefined) return null;
+  const tin = useNeedles();
+  const lifeHours = useNeedleLife();
+  if (!machine || on === undefined || wanted === undefined || tin === undefined) return null;
   const target = wanted?.machineId === machine.id ? wanted : null;
   const changes = target ? setupChanges(machine.machine, on?.setup ?? null, target.setup, on?.unsure) : [];
   const store = (edit: (now: OnMachine | null) => OnMachine) =>
-    void onMachines.change(machine.id, (now) => edit(now ?? null));
+    void onMachines.change(machine.id, (now) => edit(now ?? null)).catch(reportTrouble);
+  const pick = (needle: NeedleRecord['needle']) =>
+    nextNeedle(
+      tin.filter((n) => alike(n.needle, needle)).map((n) => ({ ...n, spent: n.spent !== null, record: n })),
+      lifeHours,
+    )?.record ?? null;
   return {
     machine,
     on,
     readings: on ? settingReadings(machine.machine, on.setup) : null,
     changes,
-    leftOver: on && target && changes.length > 0 && on.clothName !== target.clothName ? on.clothName : null,
-    tick: (reading) => target && store((now) => ticked(machine, now, target, reading)),
-    tickAll: () => target && store((now) => allSet(now, target, changes)),
+    leftOver: leftOver(on, target, changes),
+    clash: on ? clashOf(machine, on) : null,
+    needle: needleNow(on, tin, lifeHours),
+    tick: (reading) => target && store((now) => ticked(machine, now, target, reading, pick)),
+    tickAll: () => target && store((now) => allSet(now, target, changes, pick)),
+    putNeedle: (needle) => store((now) => ({ ...now!, needleId: needle?.id ?? null, needleHours: needle?.hours ?? 0 })),
   };
 }
 
-function ticked({ machine }: MachineRecord, on: OnMachine | null, target: Target, reading: Reading): OnMachine {
+function leftOver(on: OnMachine | null, target: Target | null, changes: readonly Change[]): string | null {
+  if (!on?.clothName) return null;
+  const otherCloth = target !== null && changes.length > 0 && on.clothName !== target.clothName;
+  const otherDay = sayWhen(on.since) !== 'today';
+  return otherCloth || otherDay ? on.clothName : null;
+}
+
+function clashOf({ machine }: MachineRecord, on: OnMachine): string | null {
+  // Thickness belongs to a seam; what clashes here does so with any.
+  return checkInterlocks({ setup: on.setup, machine, thicknessMm: 0 })[0]?.text ?? null;
+}
+
+function needleNow(on: OnMachine | null, tin: readonly NeedleRecord[], lifeHours: number | null): NeedleNow {
+  const record = tin.find((n) => n.id === on?.needleId);
+  const hours = record?.hours ?? on?.needleHours ?? 0;
+  const state = needleState({ hours, spent: record?.spent != null }, lifeHours);
+  const others = on
+    ? tin.filter((n) => n.spent === null && n.id !== on.needleId && alike(n.needle, on.setup.needle))
+    : [];
+  return { hours, lifeHours, state, others };
+}
+
+type Pick = (needle: NeedleRecord['needle']) => NeedleRecord | null;
+
+function ticked(
+  { machine }: MachineRecord,
+  on: OnMachine | null,
+  target: Target,
+  reading: Reading,
+  pick: Pick,
+): OnMachine {
   const unsure = (on ? on.unsure : [...READINGS]).filter((r) => r !== reading);
   const now = on ?? fresh(target);
   const setup = withReading(now.setup, target.setup, reading);
@@ -50,16 +108,21 @@ function ticked({ machine }: MachineRecord, on: OnMachine | null, target: Target
     ...now,
     setup,
     unsure,
-    needleHours: reading === 'needle' ? 0 : now.needleHours,
+    ...(reading === 'needle' && needleIn(pick(target.setup.needle))),
     clothName: done ? target.clothName : now.clothName,
     since: done ? nowText() : now.since,
   };
 }
 
-function allSet(on: OnMachine | null, target: Target, changes: Change[]): OnMachine {
-  const newNeedle = changes.some((c) => c.reading === 'needle');
-  return { ...fresh(target), needleHours: on && !newNeedle ? on.needleHours : 0 };
+function allSet(on: OnMachine | null, target: Target, changes: Change[], pick: Pick): OnMachine {
+  const newNeedle = !on || changes.some((c) => c.reading === 'needle');
+  const needle = newNeedle
+    ? needleIn(pick(target.setup.needle))
+    : { needleHours: on.needleHours, needleId: on.needleId };
+  return { ...fresh(target), ...needle };
 }
+
+const needleIn = (needle: NeedleRecord | null) => ({ needleId: needle?.id ?? null, needleHours: needle?.hours ?? 0 });
 
 const fresh = ({ machineId, setup, clothName }: Target): OnMachine => ({
   machineId,
@@ -68,4 +131,5 @@ const fresh = ({ machineId, setup, clothName }: Target): OnMachine => ({
   clothName,
   since: nowText(),
   needleHours: 0,
+  needleId: null,
 });

@@ -1,6 +1,10 @@
 export { newId, nowText } from './newId';
+export { type DraftTexts, useDraft } from './useDraft';
+export { useNeedleLife } from './useNeedleLife';
 export { type AskedNow, useQuestion } from './useQuestion';
+export { type ScreenScale, useScreenScale } from './useScreenScale';
 export { useStartOwn } from './useStartOwn';
 export { useSay, useUndo } from './useUndo';
 export { useUnits } from './useUnits';
+export { wholeUndo } from './wholeUndo';
 export { sayWhen } from './when';

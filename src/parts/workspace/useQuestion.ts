@@ -18,8 +18,11 @@ export interface AskedNow {
   operation: Operation;
   cloth: ClothRecord | null;
   machine: MachineRecord | null;
+  /** What may be chosen: nothing that was put away. */
   cloths: ClothRecord[];
   machines: MachineRecord[];
+  /** Machines that were put away. */
+  away: MachineRecord[];
   kit: Kit | null;
   ask: (change: Partial<PreferenceValue<'question'>>) => Promise<void>;
 }
@@ -31,12 +34,14 @@ export function useQuestion(): AskedNow | undefined {
   const machines = useMachines();
   const kit = useKit();
   if (!question || !cloths || !machines || !kit) return undefined;
+  const here = machines.filter((m) => m.archivedAt === undefined);
   return {
     operation: question.operation,
     cloth: cloths.find((c) => c.id === question.clothId) ?? null,
-    machine: machines.find((m) => m.id === question.machineId) ?? machines[0] ?? null,
-    cloths,
-    machines,
+    machine: here.find((m) => m.id === question.machineId) ?? here[0] ?? null,
+    cloths: cloths.filter((c) => c.archivedAt === undefined),
+    machines: here,
+    away: machines.filter((m) => m.archivedAt !== undefined),
     kit: kit.kit,
     ask: async (change) => writePreference('question', { ...(await readPreference('question')), ...change }),
   };

@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from 'react';
 import type { Remote } from 'comlink';
-import { useSay } from '@/parts/workspace';
+import { useSay } from '../workspace';
 import { matchWorker } from '@/workers/matchClient';
 import type { MatchWorker } from '@/workers/match.worker';
 

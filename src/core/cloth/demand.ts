@@ -1,0 +1,72 @@
+import * as z from 'zod';
+import { above0, within } from '../result';
+
+/** The stretch ruler printed on a pattern: a rest length that must reach a second mark, and what the cloth can do. */
+export const stretchDemandSchema = z
+  .strictObject({
+    restMm: above0('a length in mm', 2000),
+    reachMm: above0('a length in mm', 8000),
+    stretchPercent: within(0, 400, 'a stretch in percent'),
+    /** The least the cloth was seen or guessed to stretch; left out, the same as `stretchPercent`. */
+    leastPercent: within(0, 400, 'a stretch in percent').optional(),
+    recoveryPercent: within(0, 100, 'a percent').optional(),
+  })
+  .refine((d) => d.reachMm >= d.restMm, {
+    path: ['reachMm'],
+    error: 'expected at least the first mark: the pattern asks cloth to stretch, not to shrink',
+  })
+  .refine((d) => d.reachMm <= d.restMm * 5, {
+    path: ['reachMm'],
+    error: 'expected at most five times the first mark (400 % stretch)',
+  });
+
+/** How a cloth answers a pattern. */
+export interface DemandFit {
+  demandPercent: number;
+  /** How far the rest length of this cloth reaches, mm. */
+  clothReachMm: number;
+  /** What it lacks at the pattern's mark, mm; 0 when it gets there. */
+  shortMm: number;
+  verdict: 'plenty' | 'enough' | 'doubtful' | 'too-little';
+  text: string;
+}
+
+/** A garment worn at more than this share of what its cloth can do feels tight and wears out (common practice). */
+const EASY_SHARE = 0.8;
+/** Under this recovery a garment that needs the stretch bags (common practice). */
+const COMES_BACK = 80;
+
+/**
+ * Whether a cloth has the stretch that a pattern was drawn for.
+ *
+ * @param input - the pattern's two marks, and what the cloth does
+ * @returns the demand and how the cloth meets it
+ * @example
+ * stretchDemand({ restMm: 100, reachMm: 135, stretchPercent: 50 }).verdict // => 'plenty'
+ * stretchDemand({ restMm: 100, reachMm: 160, stretchPercent: 50 }).shortMm // => 10
+ */
+export function stretchDemand(input: z.infer<typeof stretchDemandSchema>): DemandFit {
+  const { restMm, reachMm, stretchPercent, recoveryPercent } = input;
+  const least = Math.min(stretchPercent, input.leastPercent ?? stretchPercent);
+  const demandPercent = ((reachMm - restMm) * 100) / restMm;
+  const clothReachMm = restMm * (1 + stretchPercent / 100);
+  const shortMm = Math.max(0, reachMm - clothReachMm);
+  const verdict =
+    demandPercent > stretchPercent + 1e-9
+      ? 'too-little'
+      : demandPercent > least + 1e-9
+        ? 'doubtful'
+        : demandPercent <= least * EASY_SHARE + 1e-9
+          ? 'plenty'
+          : 'enough';
+  const bags = verdict !== 'too-little' && demandPercent > 0 && (recoveryPercent ?? 100) < COMES_BACK;
+  return { demandPercent, clothReachMm, shortMm, verdict, text: `${TEXT[verdict]}${bags ? BAGS : ''}` };
+}
+
+const TEXT: Record<DemandFit['verdict'], string> = {
+  plenty: 'It reaches the mark with room to spare.',
+  enough: 'It just reaches the mark: worn, it will be near the end of its stretch.',
+  doubtful: 'It may reach the mark; measure its stretch to be sure.',
+  'too-little': 'It does not reach the mark. Take a size up, another pattern, or another cloth.',
+};
+const BAGS = ' It comes back badly, though: knees, elbows and seat will bag.';

@@ -1,0 +1,55 @@
+import type { z } from 'zod';
+import { firstFieldError } from '../../result';
+import { RowReader } from './cells';
+import { type CellError, type Column, readRows } from './table';
+
+/** What a file of records would do, or everything that is wrong with it: never a part of it. */
+export type ReadRecords<T> = { ok: true; records: T[]; ignored: string[] } | { ok: false; errors: CellError[] };
+
+/**
+ * Reads a table into records, all of them or none.
+ *
+ * @param columns - the known columns
+ * @param table - cells, headings first
+ * @param required - headings that must be there
+ * @param build - one row as unchecked records; null when one of its cells is wrong
+ * @param schema - the shape of a record
+ * @returns records and the headings that were left out, or every wrong cell by row and column
+ */
+export function readRecords<T>(
+  columns: readonly Column<T>[],
+  table: readonly (readonly string[])[],
+  required: readonly string[],
+  build: (row: RowReader) => unknown[] | null,
+  schema: z.ZodType<T>,
+): ReadRecords<T> {
+  const read = readRows(columns, table, required);
+  const errors = [...read.errors];
+  if (errors.length === 0 && read.rows.length === 0) {
+    errors.push({ row: 2, column: required[0], message: 'expected at least one row under the headings' });
+  }
+  const keyRows = new Map<string, number>();
+  const records = read.rows.flatMap(({ row, cells }) => {
+    const before = errors.length;
+    const built = build(new RowReader(row, cells, errors));
+    if (!built || errors.length > before) return [];
+    return built.flatMap((candidate) => {
+      const parsed = schema.safeParse(candidate);
+      if (parsed.success) {
+        const first = keyRows.get((candidate as { id: string }).id);
+        if (first !== undefined) errors.push({ row, column: 'Key', message: again(first) });
+        keyRows.set((candidate as { id: string }).id, row);
+        return [parsed.data];
+      }
+      const { path, message } = firstFieldError(parsed.error, candidate);
+      const column = columns.find((c) => path === c.path || path.startsWith(`${c.path}.`));
+      errors.push({ row, column: column?.heading ?? path, message });
+      return [];
+    });
+  });
+  return errors.length > 0
+    ? { ok: false, errors: errors.sort((a, b) => a.row - b.row) }
+    : { ok: true, records, ignored: read.ignored };
+}
+
+const again = (row: number) => `expected a key of its own, got the one of row ${row} again`;

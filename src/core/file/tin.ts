@@ -1,0 +1,84 @@
+import * as z from 'zod';
+import {
+  ALL_NEEDLES,
+  ALL_THREADS,
+  FEET,
+  FOOT,
+  type Kit,
+  needleSchema,
+  PLATES,
+  spentReasonSchema,
+  threadSchema,
+} from '../kit';
+import { idSchema, momentSchema, oneOf, within, words } from '../result';
+import { colourSchema, type KitRecord, notesSchema, whereSchema } from './records';
+
+/** One needle of the tin, with its life so far. */
+export const needleRecordSchema = z.strictObject({
+  id: idSchema,
+  needle: needleSchema,
+  /** The pack it came from, in the person's words; needles bought together share it. */
+  pack: z.string().trim().max(80, 'expected at most 80 letters').default(''),
+  where: whereSchema,
+  hours: within(0, 1000, 'hours').default(0),
+  /** What it sewed, newest first. */
+  sewed: z
+    .array(z.strictObject({ what: words('a cloth'), hours: within(0, 1000, 'hours') }))
+    .max(60, 'expected at most 60 cloths')
+    .default([]),
+  spent: spentReasonSchema.nullable().default(null),
+  notes: notesSchema,
+  addedAt: momentSchema,
+});
+export type NeedleRecord = z.infer<typeof needleRecordSchema>;
+
+/** What a thread is kept for. */
+export const PURPOSES = ['all-purpose', 'seams', 'topstitching', 'hand', 'overlocker', 'basting'] as const;
+
+/** One spool. */
+export const threadRecordSchema = z.strictObject({
+  id: idSchema,
+  thread: threadSchema,
+  /** The number as it is printed on the spool, in whatever system. */
+  printed: z.string().trim().max(40, 'expected at most 40 letters').default(''),
+  colourName: z.string().trim().max(60, 'expected at most 60 letters').default(''),
+  colour: colourSchema,
+  purpose: oneOf(PURPOSES).default('all-purpose'),
+  quality: oneOf(['good', 'unknown', 'cheap']).default('unknown'),
+  metresLeft: within(0, 50000, 'metres').optional(),
+  where: whereSchema,
+  notes: notesSchema,
+  addedAt: momentSchema,
+});
+export type ThreadRecord = z.infer<typeof threadRecordSchema>;
+
+const distinct = <T>(list: readonly T[]): T[] => [
+  ...new Map(list.map((item) => [JSON.stringify(item), item])).values(),
+];
+
+/**
+ * The kit that Match chooses from: kinds of needles and threads, feet and plates.
+ *
+ * Needles put aside for good do not count, nor feet put away.
+ *
+ * @param record - what may be chosen from
+ * @param needles - the needle tin
+ * @param threads - the spools
+ * @returns the kit, or null when everything on sale may be chosen
+ */
+export function kitOf(
+  record: KitRecord,
+  needles: readonly Pick<NeedleRecord, 'needle' | 'spent'>[],
+  threads: readonly Pick<ThreadRecord, 'thread'>[],
+): Kit | null {
+  const anything = record.needles === 'any' && record.threads === 'any' && !record.feet && !record.plates;
+  if (anything && !record.overlocker) return null;
+  const fit = needles.filter((n) => n.spent === null);
+  return {
+    needles: record.needles === 'any' ? [...ALL_NEEDLES] : distinct(fit.map((n) => n.needle)),
+    threads: record.threads === 'any' ? [...ALL_THREADS] : distinct(threads.map((t) => t.thread)),
+    feet: record.feet?.filter((foot) => !record.away.includes(foot)) ?? FEET.filter((foot) => !FOOT[foot].builtIn),
+    plates: record.plates ?? [...PLATES],
+    overlocker: record.overlocker,
+  };
+}

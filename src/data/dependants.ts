@@ -1,0 +1,73 @@
+import type { Foot } from '@/core/kit';
+import { database } from './database';
+
+/** How much hangs on one thing. */
+export interface Dependants {
+  cards: number;
+  scraps: number;
+  /** Whether a machine is set for it, or is it. */
+  onMachine: boolean;
+}
+
+/** Whether nothing hangs on it. */
+export const isFree = ({ cards, scraps, onMachine }: Dependants): boolean => cards + scraps === 0 && !onMachine;
+
+/** What hangs on a cloth. */
+export async function dependantsOfCloth(id: string, name: string): Promise<Dependants> {
+  const [cards, scraps, on] = await Promise.all([
+    database.cards.where('clothId').equals(id).count(),
+    database.swatches.where('clothId').equals(id).count(),
+    database.onMachine.toArray(),
+  ]);
+  return { cards, scraps, onMachine: on.some((o) => o.clothName === name) };
+}
+
+/** What hangs on a machine. */
+export async function dependantsOfMachine(id: string): Promise<Dependants> {
+  const [cards, scraps, on] = await Promise.all([
+    database.cards.where('machineId').equals(id).count(),
+    database.swatches.where('machineId').equals(id).count(),
+    database.onMachine.get(id),
+  ]);
+  return { cards, scraps, onMachine: on !== undefined };
+}
+
+/** What hangs on a foot: cards that were proven under it, and machines it is on. */
+export async function dependantsOfFoot(foot: Foot): Promise<Dependants> {
+  const [cards, on] = await Promise.all([database.cards.toArray(), database.onMachine.toArray()]);
+  return {
+    cards: cards.filter((card) => card.setup.foot === foot).length,
+    scraps: 0,
+    onMachine: on.some((o) => o.setup.foot === foot),
+  };
+}
+
+/**
+ * Takes a cloth or machine out for good, with the scraps, lines and notes that cannot stand without it. Cards stay: they
+ * stand alone.
+ */
+export async function removeWithScraps(what: 'clothId' | 'machineId', id: string): Promise<void> {
+  const tables = [
+    database.cloths,
+    database.machines,
+    database.swatches,
+    database.lines,
+    database.onMachine,
+    database.care,
+    database.photos,
+  ];
+  await database.transaction('rw', tables, async () => {
+    const scraps = await database.swatches.where(what).equals(id).primaryKeys();
+    await database.lines.where('swatchId').anyOf(scraps).delete();
+    await database.swatches.bulkDelete(scraps);
+    if (what === 'clothId') {
+      const cloth = await database.cloths.get(id);
+      if (cloth?.photoId) await database.photos.delete(cloth.photoId);
+      await database.cloths.delete(id);
+    } else {
+      await database.onMachine.delete(id);
+      await database.care.where('machineId').equals(id).delete();
+      await database.machines.delete(id);
+    }
+  });
+}

@@ -1,0 +1,100 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import type { ReactNode } from 'react';
+import type { ClothReading, Gauge } from '@/core/cloth';
+import { sayWhen, useUndo, useUnits } from '@/parts/workspace';
+import styles from './Gauges.module.css';
+import type { GaugeProps } from './GaugeProps';
+import { sayReading } from './sayReading';
+
+interface Props extends GaugeProps {
+  gauge: Gauge;
+  title: string;
+  howTo: string;
+  drawing: ReactNode;
+  /** The fields or picks. */
+  children: ReactNode;
+  verdict: ReactNode;
+  hint: string;
+  problem?: string;
+  onKeep?: () => void;
+  canKeep?: boolean;
+}
+
+/** One instrument: how to use it, its drawing, its numbers, what they say, and what was read so far. */
+export function GaugeShell(props: Props) {
+  const { gauge, title, howTo, drawing, children, verdict, hint, problem, onKeep, canKeep, record, onSave } = props;
+  return (
+    <section className={styles.gauge} aria-labelledby={`gauge-${gauge}`}>
+      <h2 id={`gauge-${gauge}`}>{title}</h2>
+      <p className={styles.howTo}>{howTo}</p>
+      {drawing}
+      <div className={styles.marks}>
+        {children}
+        {onKeep && (
+          <Button variant="outlined" onClick={onKeep} disabled={!canKeep}>
+            Keep this reading
+          </Button>
+        )}
+      </div>
+      {problem && (
+        <p role="alert" className={styles.problem}>
+          {problem}
+        </p>
+      )}
+      <p aria-live="polite" className={styles.verdict}>
+        {verdict ?? hint}
+      </p>
+      <Readings gauge={gauge} record={record} onSave={onSave} />
+    </section>
+  );
+}
+
+function Readings({ gauge, record, onSave }: GaugeProps & { gauge: Gauge }) {
+  const units = useUnits();
+  const undo = useUndo();
+  const own = record.readings.flatMap((reading, index) => (reading.gauge === gauge ? [{ reading, index }] : []));
+  if (own.length === 0) return null;
+  const drop = (index: number) => {
+    const before = record.readings;
+    onSave((now) => ({ readings: now.readings.filter((_, i) => i !== index) }));
+    undo('Reading removed.', async () => onSave(() => ({ readings: before })));
+  };
+  const setAside = (index: number) =>
+    onSave((now) => ({ readings: now.readings.map((r, i) => (i === index ? turned(r) : r)) }));
+  return (
+    <table className={styles.readings}>
+      <caption>Readings so far</caption>
+      <tbody>
+        {own.map(({ reading, index }, i) => {
+          const [what, result] = sayReading(reading, units);
+          return (
+            <tr key={`${reading.at}${index}`} data-aside={reading.aside}>
+              <td>{what}</td>
+              <td>
+                <strong>{result}</strong>
+              </td>
+              <td className={styles.when}>{reading.aside ? 'set aside' : sayWhen(reading.at)}</td>
+              <td className={styles.does}>
+                <Button size="small" onClick={() => setAside(index)} aria-label={`${ASIDE(reading)} reading ${i + 1}`}>
+                  {ASIDE(reading)}
+                </Button>
+                <Button size="small" onClick={() => drop(index)} aria-label={`Remove reading ${i + 1}`}>
+                  Remove
+                </Button>
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}
+
+const ASIDE = (reading: ClothReading) => (reading.aside ? 'Use again' : 'Set aside');
+
+function turned(reading: ClothReading): ClothReading {
+  const { aside, ...rest } = reading;
+  return (aside ? rest : { ...rest, aside: true }) as ClothReading;
+}

@@ -1,0 +1,170 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import { gsmOf, measuredMass, pieceAreaMm2 } from '@/core/cloth';
+import { crossesItself, type Point2 } from '@/core/geometry';
+import { formatNumber, parseLengthMm } from '@/core/units';
+import { useScreenScale, useUnits } from '@/parts/workspace';
+import { MeasureField, plainNumber, TraceBoard, WeightDrawing } from '@/ui';
+import styles from './Gauges.module.css';
+import type { GaugeProps } from './GaugeProps';
+import { GaugeShell } from './GaugeShell';
+import { TrueScale } from './TrueScale';
+import { useGauge } from './useGauge';
+
+const BOARD = { widthMm: 150, heightMm: 90 };
+
+const readCorners = (text: string | undefined): Point2[] =>
+  (text ?? '')
+    .split(';')
+    .filter(Boolean)
+    .map((pair) => pair.split(',').map(Number))
+    .map(([x, y]) => ({ x, y }));
+const writeCorners = (corners: readonly Point2[]) => corners.map(({ x, y }) => `${x},${y}`).join(';');
+
+/** A piece on the kitchen scale: a rectangle, or any scrap traced on the screen. */
+export function WeightGauge(props: GaugeProps) {
+  const { record } = props;
+  const { system, mass, length } = useUnits();
+  const scale = useScreenScale();
+  const unit = system === 'inch' ? 'in' : 'mm';
+  const parse = (text: string) => parseLengthMm(text, unit);
+  const expected = `a length in ${unit}`;
+  const weight = { key: 'grams', path: 'grams', parse: plainNumber, expected: 'a weight in g, such as 2,4' };
+  const side = (key: string) => ({ key, path: `piece.${key}Mm`, parse, expected, optional: true });
+  const gauge = useGauge(props, 'weight', [side('width'), side('length'), weight], (v, texts) => {
+    const outline = readCorners(texts.corners);
+    if (texts.way === 'trace') return outline.length < 3 ? null : { piece: { outline }, grams: v.grams };
+    if (v.width === undefined || v.length === undefined) return null;
+    return { piece: { widthMm: v.width, lengthMm: v.length }, grams: v.grams };
+  });
+  const tracing = gauge.texts.way === 'trace';
+  const corners = readCorners(gauge.texts.corners);
+  const wrong = crossesItself(corners);
+  const shown = (mm: number | undefined) => (mm === undefined ? '' : length(mm));
+  const field = (key: string, label: string, fieldUnit: string, help?: string) => (
+    <MeasureField
+      label={label}
+      unit={fieldUnit}
+      text={gauge.texts[key] ?? ''}
+      onText={(text) => gauge.setText(key, text)}
+      problem={gauge.problems[key]}
+      help={help}
+      onEnter={gauge.keep}
+    />
+  );
+  const soFar = measuredMass(record.readings);
+  return (
+    <GaugeShell
+      {...props}
+      gauge="weight"
+      title="How heavy is it?"
+      howTo="Weigh one layer of a known piece on a kitchen scale. The larger the piece, the truer the answer; a letter scale reads tenths."
+      drawing={
+        tracing ? (
+          <Tracing {...{ scale, corners, wrong }} onCorners={(next) => gauge.setText('corners', writeCorners(next))} />
+        ) : (
+          <WeightDrawing
+            look={{ ...record.cloth, colour: record.colour }}
+            width={shown(gauge.values.width)}
+            length={shown(gauge.values.length)}
+            grams={gauge.values.grams === undefined ? '' : formatNumber(gauge.values.grams, 2)}
+          />
+        )
+      }
+      problem={gauge.problems['']}
+      verdict={
+        gauge.reading && (
+          <>
+            <strong>{mass(gsmOf(gauge.reading))}</strong> from{' '}
+            {formatNumber(pieceAreaMm2(gauge.reading.piece) / 100, 0)} cm²
+          </>
+        )
+      }
+      hint={
+        soFar
+          ? `${mass(soFar.mean)}${soFar.n > 1 ? ` ± ${formatNumber(soFar.spread, 1)}` : ''} from ${soFar.n}.`
+          : 'A 10 by 10 cm piece of 160 g/m² weighs 1.6 g.'
+      }
+      onKeep={gauge.keep}
+      canKeep={gauge.reading !== null}
+    >
+      <div role="group" aria-label="How the piece is measured" className={styles.toggle}>
+        {(['rectangle', 'trace'] as const).map((way) => (
+          <button
+            key={way}
+            type="button"
+            aria-pressed={tracing === (way === 'trace')}
+            onClick={() => gauge.setText('way', way)}
+          >
+            {way === 'trace' ? 'Trace it' : 'Rectangle'}
+          </button>
+        ))}
+      </div>
+      {!tracing && field('width', 'Width', unit)}
+      {!tracing && field('length', 'Length', unit)}
+      {field('grams', 'Weight', 'g')}
+    </GaugeShell>
+  );
+}
+
+interface TracingProps {
+  scale: ReturnType<typeof useScreenScale>;
+  corners: Point2[];
+  wrong: boolean;
+  onCorners: (corners: Point2[]) => void;
+}
+
+function Tracing({ scale, corners, wrong, onCorners }: TracingProps) {
+  return (
+    <div>
+      {scale.pxPerMm && (
+        <>
+          <TraceBoard
+            {...BOARD}
+            pxPerMm={scale.pxPerMm}
+            corners={corners}
+            wrong={wrong}
+            onCorner={(corner) => onCorners([...corners, corner])}
+          />
+          <div className={styles.picks}>
+            <Button size="small" disabled={corners.length === 0} onClick={() => onCorners(corners.slice(0, -1))}>
+              Take the last corner back
+            </Button>
+            <Button size="small" disabled={corners.length === 0} onClick={() => onCorners([])}>
+              Begin again
+            </Button>
+          </div>
+          <Corner corners={corners} onCorners={onCorners} />
+        </>
+      )}
+      {wrong && (
+        <p role="alert" className={styles.problem}>
+          The outline crosses itself: tap the corners in order, all one way round.
+        </p>
+      )}
+      {!scale.pxPerMm && <p>Lay the scrap on the screen and tap round it, once the screen is true to scale.</p>}
+      <TrueScale scale={scale} />
+    </div>
+  );
+}
+
+/** The same for hands on a keyboard: corners typed in mm. */
+function Corner({ corners, onCorners }: Pick<TracingProps, 'corners' | 'onCorners'>) {
+  return (
+    <MeasureField
+      label="Corners, mm from the top left, such as 0,0; 80,0; 40,60"
+      text={corners.map(({ x, y }) => `${x},${y}`).join('; ')}
+      onText={(text) => {
+        const pairs = text.split(';').map((pair) =>
+          pair
+            .trim()
+            .split(/\s*,\s*/)
+            .map(Number),
+        );
+        const good = pairs.every((pair) => pair.length === 2 && pair.every(Number.isFinite));
+        if (good) onCorners(pairs.map(([x, y]) => ({ x, y })));
+      }}
+    />
+  );
+}

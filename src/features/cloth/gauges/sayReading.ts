@@ -1,0 +1,48 @@
+import { type ClothReading, gsmOf, stretchFromMarks } from '@/core/cloth';
+import { formatNumber } from '@/core/units';
+
+/** How lengths and weights are printed for the person. */
+export interface Printing {
+  length: (mm: number) => string;
+  mass: (gsm: number) => string;
+}
+
+type Says = { [G in ClothReading['gauge']]: (r: Extract<ClothReading, { gauge: G }>, p: Printing) => [string, string] };
+
+const percent = (value: number, digits = 0) => `${formatNumber(value, digits)} %`;
+
+const SAYS: Says = {
+  stretch: ({ direction, marks }, { length }) => {
+    const { stretchPercent, recoveryPercent } = stretchFromMarks(marks);
+    const back = typeof recoveryPercent === 'number' ? `, back ${percent(recoveryPercent)}` : '';
+    const relaxed = marks.relaxed === undefined ? '' : ` → ${length(marks.relaxed)}`;
+    return [
+      `${direction}: ${length(marks.rest)} → ${length(marks.stretched)}${relaxed}`,
+      `${percent(stretchPercent)}${back}`,
+    ];
+  },
+  weight: (r, { length, mass }) => [
+    'outline' in r.piece
+      ? `traced, ${r.piece.outline.length} corners, ${formatNumber(r.grams, 2)} g`
+      : `${length(r.piece.widthMm)} × ${length(r.piece.lengthMm)}, ${formatNumber(r.grams, 2)} g`,
+    mass(gsmOf(r)),
+  ],
+  thickness: (r) => [
+    `${r.layers} ${r.layers === 1 ? 'layer' : 'layers'}, ${formatNumber(r.stackMm, 2)} mm`,
+    `${formatNumber(r.stackMm / r.layers, 2)} mm`,
+  ],
+  shrink: (r, { length }) => [
+    `wash ${r.wash}: ${length(r.beforeMm)} → ${length(r.acrossMm)} across, ${length(r.alongMm)} along`,
+    `${percent(((r.beforeMm - r.alongMm) * 100) / r.beforeMm, 1)} along`,
+  ],
+  stiffness: (r) => [`strip cut ${r.direction}`, `${formatNumber(r.overhangMm, 1)} mm over the edge`],
+  fray: (r) => ['ten rubs', `${formatNumber(r.looseMm, 1)} mm loose`],
+  'pin-hole': (r) => ['a pin, in and out', r.stays ? 'the hole stays' : 'the hole closes'],
+  bleed: (r) => [`rinse ${r.rinse}`, r.shows === 'nothing' ? 'clear' : r.shows],
+  heat: (r) => [`${r.soleC} °C`, r.seen === 'nothing' ? 'no mark' : r.seen.replace('-', ' ')],
+};
+
+/** A reading in two pieces of text: what was read, and what it means. */
+export function sayReading(reading: ClothReading, printing: Printing): [string, string] {
+  return SAYS[reading.gauge](reading as never, printing);
+}

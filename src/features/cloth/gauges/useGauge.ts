@@ -1,0 +1,89 @@
+'use client';
+
+import { type ClothReading, type Gauge, type ReadingOf, readingSchema } from '@/core/cloth';
+import { firstFieldError } from '@/core/result';
+import { nowText, useDraft } from '@/parts/workspace';
+import type { GaugeProps } from './GaugeProps';
+
+/** One number of a gauge: how it is typed, and where it goes in the reading. */
+export interface GaugeField {
+  key: string;
+  /** The reading's own path, as a problem names it. */
+  path: string;
+  parse: (text: string) => number | null;
+  /** What is expected, for a text that cannot be read. */
+  expected: string;
+  optional?: boolean;
+}
+
+/** A gauge being read. */
+export interface GaugeState<G extends Gauge> {
+  texts: Record<string, string>;
+  setText: (field: string, text: string) => void;
+  values: Record<string, number | undefined>;
+  /** What is wrong, by field; under `''` what belongs to none of them. */
+  problems: Record<string, string>;
+  /** The reading as it would be kept; null while something is missing or wrong. */
+  reading: ReadingOf<G> | null;
+  keep: () => void;
+}
+
+const sentence = (text: string) => `${text[0].toUpperCase()}${text.slice(1)}.`;
+
+/**
+ * The state of one gauge: what was typed (it survives a reload), what it means, and what is wrong with it.
+ *
+ * @param props - the cloth and how to save it
+ * @param gauge - which gauge
+ * @param fields - its numbers
+ * @param build - the reading from the numbers, without its moment; null while it cannot be made
+ * @param sticky - fields that stay filled after a reading was kept
+ */
+export function useGauge<G extends Gauge>(
+  { record, onSave }: GaugeProps,
+  gauge: G,
+  fields: readonly GaugeField[],
+  build: (values: Record<string, number>, texts: Record<string, string>) => unknown,
+  sticky: readonly string[] = [],
+): GaugeState<G> {
+  const { texts, setText, clear } = useDraft(`cloth:${record.id}:${gauge}`);
+  const values: Record<string, number | undefined> = {};
+  const problems: Record<string, string> = {};
+  let ready = true;
+  for (const { key, parse, expected, optional } of fields) {
+    const text = (texts[key] ?? '').trim();
+    const value = text === '' ? null : parse(text);
+    values[key] = value ?? undefined;
+    if (text !== '' && value === null) problems[key] = `Expected ${expected}.`;
+    if (value === null && (text !== '' || !optional)) ready = false;
+  }
+  const checked = ready ? check(gauge, build(values as Record<string, number>, texts)) : null;
+  if (checked?.problem) {
+    const field = fields.find(({ path }) => checked.path === path || checked.path.startsWith(`${path}.`));
+    problems[field?.key ?? ''] ??= sentence(checked.problem);
+  }
+  const reading = (checked?.reading as ReadingOf<G> | undefined) ?? null;
+  const keep = () => {
+    if (!reading) return;
+    const kept = { ...reading, at: nowText() } as ClothReading;
+    onSave((now) => ({ readings: [...now.readings, kept] }));
+    clear(Object.fromEntries(sticky.flatMap((key) => (texts[key] ? [[key, texts[key]]] : []))));
+  };
+  return { texts, setText, values, problems, reading, keep };
+}
+
+interface Checked {
+  reading?: ClothReading;
+  path: string;
+  problem?: string;
+}
+
+function check(gauge: Gauge, built: unknown): Checked | null {
+  if (built === null || typeof built !== 'object') return null;
+  const candidate = { gauge, at: '2026-01-01T00:00:00Z', ...built };
+  const parsed = readingSchema.safeParse(candidate);
+  if (parsed.success) return { reading: parsed.data, path: '' };
+  const { path, message } = firstFieldError(parsed.error, candidate);
+  // What was typed stands in the field; the message need not say it again.
+  return { path, problem: message.replace(/, got .*$/, '') };
+}

@@ -1,0 +1,41 @@
+'use client';
+
+import { clothOf } from '@/core/cloth';
+import type { ClothRecord, MachineRecord } from '@/core/file';
+import type { Kit } from '@/core/kit';
+import type { MatchAnswer, MatchInput, MatchSharpening } from '@/core/match';
+import { usePreference } from '@/data';
+import { useFromWorker } from '@/parts/asking';
+
+function useInput(record: ClothRecord, machine: MachineRecord | null, kit: Kit | null): MatchInput | null {
+  const schools = usePreference('schools');
+  if (!machine || !schools) return null;
+  // A plain seam stands for all: what is said here is about the cloth.
+  return {
+    cloth: clothOf(record),
+    operation: { kind: 'join' },
+    machine: machine.machine,
+    ...(kit && { kit }),
+    schools,
+  };
+}
+
+/** What Match says of a plain seam in this cloth, worked out off the main thread. */
+export function useClothAnswer(
+  record: ClothRecord,
+  machine: MachineRecord | null,
+  kit: Kit | null,
+): MatchAnswer | null {
+  const input = useInput(record, machine, kit);
+  return useFromWorker(input && JSON.stringify(['answer', input]), (worker) => worker.answer(input!));
+}
+
+/** The one measurement that would change most, or null when nothing is open. */
+export function useMeasureNext(
+  record: ClothRecord,
+  machine: MachineRecord | null,
+): MatchSharpening['measureNext'][number] | null {
+  const input = useInput(record, machine, null);
+  const said = useFromWorker(input && JSON.stringify(['sharpen', input]), (worker) => worker.sharpen(input!));
+  return said?.measureNext[0] ?? null;
+}

@@ -1,0 +1,136 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import type { CareRecord, MachineRecord } from '@/core/file';
+import { CARE, type CareKind, careStandings, type CareStanding } from '@/core/kit';
+import { formatNumber } from '@/core/units';
+import { care as store, machines as machineStore, reportTrouble, useCare } from '@/data';
+import { newId, nowText, sayWhen, useQuestion, useUndo } from '@/parts/workspace';
+import { CautionPlate, Field, plainNumber, type Typed } from '@/ui';
+import styles from './Workroom.module.css';
+
+/** Care: what each machine wants and when, by its own sewing hours; what was done. */
+export function Care() {
+  const asked = useQuestion();
+  const log = useCare();
+  if (!asked || !log) return null;
+  return (
+    <section className={styles.section} aria-label="Care">
+      <CautionPlate>
+        The manual of the machine comes first. Switch it off and unplug it before you clean, oil or change a bulb; what
+        is inside the housing is for a qualified technician.
+      </CautionPlate>
+      {asked.machines.map((record) => (
+        <MachineCare key={record.id} record={record} log={log.filter((c) => c.machineId === record.id)} />
+      ))}
+    </section>
+  );
+}
+
+function MachineCare({ record, log }: { record: MachineRecord; log: CareRecord[] }) {
+  const undo = useUndo();
+  const { machine, sewnHours } = record;
+  const standings = careStandings(record, log, nowText());
+  const done = async (kind: CareKind) => {
+    const id = newId();
+    await store.put({ id, machineId: record.id, kind, at: nowText(), atHours: sewnHours });
+    undo(`${CARE[kind].name}: noted for ${machine.name}.`, async () => void (await store.remove(id)));
+  };
+  return (
+    <section aria-labelledby={`care-${record.id}`} className={styles.careOf}>
+      <h2 id={`care-${record.id}`}>
+        {machine.name} <small>{formatNumber(sewnHours, 1)} h sewn</small>
+      </h2>
+      <ul>
+        {standings.map((standing) => (
+          <Standing
+            key={standing.kind}
+            standing={standing}
+            record={record}
+            onDone={() => void done(standing.kind).catch(reportTrouble)}
+          />
+        ))}
+      </ul>
+      {log.length > 0 && (
+        <details>
+          <summary>Done so far: {log.length}</summary>
+          <ul className={styles.log}>
+            {log.map((entry) => (
+              <li key={entry.id}>
+                {sayWhen(entry.at)}, at {formatNumber(entry.atHours, 1)} h: {CARE[entry.kind].name}
+                {entry.notes && `. ${entry.notes}`}
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+    </section>
+  );
+}
+
+interface StandingProps {
+  standing: CareStanding;
+  record: MachineRecord;
+  onDone: () => void;
+}
+
+function Standing({ standing, record, onDone }: StandingProps) {
+  const { kind, due, why, last, leftHours, everyHours } = standing;
+  const facts = CARE[kind];
+  const share = everyHours === null ? 0 : Math.min(1, standing.sinceHours / everyHours);
+  return (
+    <li data-due={due || undefined}>
+      <div>
+        <strong>{facts.name}</strong>
+        <span className={due ? styles.due : styles.quiet}>
+          {due
+            ? `Due: ${why}`
+            : leftHours !== null
+              ? `in ${formatNumber(leftHours, 1)} h of sewing`
+              : 'when it is needed'}
+          {last ? `; last ${sayWhen(last.at)}` : '; never noted'}
+        </span>
+        {everyHours !== null && (
+          <svg viewBox="0 0 200 8" className={styles.careBar} aria-hidden>
+            <path d="M2 4 H198" stroke="var(--rule)" strokeWidth="5" />
+            <path d={`M2 4 H${2 + 196 * share}`} stroke={due ? 'var(--red)' : 'var(--green)'} strokeWidth="5" />
+          </svg>
+        )}
+        <small>{facts.how}</small>
+        {due && <small className={styles.caution}>{facts.caution}</small>}
+      </div>
+      <Every kind={kind} record={record} everyHours={everyHours} />
+      <Button variant={due ? 'contained' : 'outlined'} onClick={onDone} aria-label={`${facts.name}: done today`}>
+        Done today
+      </Button>
+    </li>
+  );
+}
+
+/** How often, as the person wants it for this machine. */
+function Every({ kind, record, everyHours }: { kind: CareKind; record: MachineRecord; everyHours: number | null }) {
+  const read = (text: string): Typed<number | null> => {
+    if (text.trim() === '') return { ok: true, value: null };
+    const value = plainNumber(text);
+    return value === null || value < 0.5 || value > 5000
+      ? { ok: false, expected: 'Expected 0.5 to 5000 hours, or nothing.' }
+      : { ok: true, value };
+  };
+  const set = (hours: number | null) =>
+    void machineStore
+      .change(record.id, (now) => {
+        if (!now) return undefined;
+        const everyMonths = now.careEvery?.[kind]?.everyMonths ?? CARE[kind].everyMonths;
+        return { ...now, careEvery: { ...now.careEvery, [kind]: { everyHours: hours, everyMonths } } };
+      })
+      .catch(reportTrouble);
+  return (
+    <Field
+      label="Every"
+      unit="h"
+      text={everyHours === null ? '' : formatNumber(everyHours, 1)}
+      read={read}
+      onValue={set}
+    />
+  );
+}

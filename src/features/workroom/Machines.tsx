@@ -1,0 +1,79 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import { PLAIN_MACHINE } from '@/core/kit';
+import { formatNumber } from '@/core/units';
+import { machines as store, reportTrouble } from '@/data';
+import { newId, nowText, useQuestion } from '@/parts/workspace';
+import { Tabs } from '@/ui';
+import { Calibrate } from './calibrate/Calibrate';
+import { DialFaces } from './DialFaces';
+import { MachineForm } from './MachineForm';
+import { PutMachineAway } from './PutMachineAway';
+import styles from './Workroom.module.css';
+
+/** The machines: which one, its dials as they stand, what it truly does, and what it can do. */
+export function Machines() {
+  const asked = useQuestion();
+  const [view, setView] = useState<'calibrate' | 'about'>('calibrate');
+  if (!asked) return null;
+  const { machine, machines, away } = asked;
+  const add = async () => {
+    const id = newId();
+    const name = `Machine ${machines.length + away.length + 1}`;
+    await store.put({ id, addedAt: nowText(), machine: { ...PLAIN_MACHINE, name } });
+    await asked.ask({ machineId: id });
+    setView('about');
+  };
+  return (
+    <div className={styles.machines}>
+      <div role="group" aria-label="Which machine" className={styles.which}>
+        {machines.map(({ id, machine: m, sewnHours }) => (
+          <button
+            key={id}
+            type="button"
+            aria-pressed={id === machine?.id}
+            onClick={() => void asked.ask({ machineId: id }).catch(reportTrouble)}
+          >
+            {m.name}
+            <small>{formatNumber(sewnHours, 1)} h sewn</small>
+          </button>
+        ))}
+        <Button onClick={() => void add().catch(reportTrouble)}>Another machine</Button>
+      </div>
+      {away.length > 0 && (
+        <p className={styles.quiet}>
+          Put away:{' '}
+          {away.map(({ archivedAt: _, ...record }) => (
+            <Button key={record.id} size="small" onClick={() => void store.put(record).catch(reportTrouble)}>
+              {record.machine.name}: bring it back
+            </Button>
+          ))}
+        </p>
+      )}
+      {machine ? (
+        <>
+          <DialFaces record={machine} />
+          <Tabs
+            label="About this machine"
+            value={view}
+            options={[
+              { id: 'calibrate', name: 'Calibrate' },
+              { id: 'about', name: 'What it can do' },
+            ]}
+            onPick={setView}
+          />
+          {view === 'calibrate' ? (
+            <Calibrate key={machine.id} record={machine} />
+          ) : (
+            <MachineForm key={machine.id} record={machine} />
+          )}
+          {machines.length > 1 && <PutMachineAway record={machine} />}
+        </>
+      ) : (
+        <p>No machine. Add one to be told what to dial.</p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,19 @@
+'use client';
+
+import { changeKit, reportTrouble, useKitRecord } from '@/data';
+import { Tick } from '@/ui';
+
+/** Whether Match chooses from what is owned, or from everything on sale. */
+export function Owned({ what, count }: { what: 'needles' | 'threads'; count: number }) {
+  const kit = useKitRecord();
+  if (!kit) return null;
+  const owned = kit[what] === 'owned';
+  return (
+    <Tick
+      key={String(owned)}
+      name={`Match chooses from these ${count} only, not from everything on sale`}
+      checked={owned}
+      onToggle={(on) => void changeKit(() => ({ [what]: on ? 'owned' : 'any' })).catch(reportTrouble)}
+    />
+  );
+}

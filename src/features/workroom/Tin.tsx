@@ -1,0 +1,262 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useMemo, useState } from 'react';
+import type { NeedleRecord } from '@/core/file';
+import { needleName, needleState, type Point, POINT, POINTS, SPENT_REASONS, SPENT_TEXT } from '@/core/kit';
+import { formatNeedleSize, formatNumber } from '@/core/units';
+import { changeKit, needles as store, reportTrouble, useNeedles } from '@/data';
+import { LongList, useFound } from '@/parts/longList';
+import { newId, nowText, useDraft, useNeedleLife, useSay, useUndo } from '@/parts/workspace';
+import { CautionPlate, MeasureField, plainNumber } from '@/ui';
+import { Owned } from './Owned';
+import styles from './Workroom.module.css';
+
+const keyOf = (record: NeedleRecord) => record.id;
+const textOf = ({ needle, pack, where, sewed, spent }: NeedleRecord) =>
+  [needleName(needle), pack, where, spent ? 'spent' : '', ...sewed.map((s) => s.what)].join(' ');
+
+/** The needle tin: every needle with its hours, what it sewed, and where it is kept. */
+export function Tin() {
+  const all = useNeedles();
+  const [text, setText] = useState('');
+  const [open, setOpen] = useState<string | null>(null);
+  const life = useNeedleLife();
+  const sorted = useMemo(() => [...(all ?? [])].sort(byKind), [all]);
+  const found = useFound(sorted, keyOf, textOf, text);
+  if (!all) return null;
+  return (
+    <section className={styles.section} aria-label="Needles">
+      <AddNeedles any={all.length > 0} />
+      {all.length > 0 && (
+        <>
+          <Owned what="needles" count={all.filter((n) => n.spent === null).length} />
+          <div className={styles.find}>
+            <MeasureField label="Find a needle" text={text} onText={setText} />
+            <p role="status" className={styles.quiet}>
+              {found.length} of {all.length} needles;{' '}
+              {life === null ? 'hours do not decide' : `each is kept ${life} hours`} (your school, on Match)
+            </p>
+          </div>
+          <LongList label="Needles in the tin" items={found} keyOf={keyOf} rowPx={58}>
+            {(record) => (
+              <NeedleRow
+                record={record}
+                life={life}
+                open={open === record.id}
+                onOpen={() => setOpen(open === record.id ? null : record.id)}
+              />
+            )}
+          </LongList>
+        </>
+      )}
+    </section>
+  );
+}
+
+function byKind(a: NeedleRecord, b: NeedleRecord): number {
+  const order = (n: NeedleRecord) => POINTS.indexOf(n.needle.point) * 1000 + n.needle.nm;
+  return order(a) - order(b) || b.hours - a.hours || (a.id < b.id ? -1 : 1);
+}
+
+const STATE_TEXT = { new: 'new', good: '', near: 'nearly done', past: 'past its hours', spent: 'spent' };
+
+interface RowProps {
+  record: NeedleRecord;
+  life: number | null;
+  open: boolean;
+  onOpen: () => void;
+}
+
+function NeedleRow({ record, life, open, onOpen }: RowProps) {
+  const { needle, hours, spent, sewed, pack, where } = record;
+  const state = needleState({ hours, spent: spent !== null }, life);
+  const share = life === null ? 0 : Math.min(1, hours / life);
+  const said = spent ? `spent: ${SPENT_TEXT[spent]}` : STATE_TEXT[state];
+  return (
+    <div className={styles.needle} data-state={state}>
+      <button type="button" aria-expanded={open} onClick={onOpen}>
+        <strong>{needleName(needle)}</strong>
+        <span className={styles.life}>
+          <svg viewBox="0 0 120 12" aria-hidden>
+            <path d="M2 6 H96 L118 6" stroke="var(--rule)" strokeWidth="4" />
+            <path d={`M2 6 H${2 + 112 * share}`} stroke="currentColor" strokeWidth="4" />
+          </svg>
+          {formatNumber(hours, 1)} h {said && <em>{said}</em>}
+        </span>
+        <span className={styles.quiet}>{[sewed[0]?.what, pack, where].filter(Boolean).join(', ') || 'no notes'}</span>
+      </button>
+      {open && <NeedleDetail record={record} />}
+    </div>
+  );
+}
+
+function NeedleDetail({ record }: { record: NeedleRecord }) {
+  const undo = useUndo();
+  const set = (change: Partial<NeedleRecord>) =>
+    void store.change(record.id, (now) => now && { ...now, ...change }).catch(reportTrouble);
+  const remove = async () => {
+    await store.remove(record.id);
+    undo(`${needleName(record.needle)} is out of the tin.`, () => store.put(record));
+  };
+  return (
+    <div className={styles.detail}>
+      {record.sewed.length > 0 && (
+        <p>Sewed {record.sewed.map((s) => `${s.what} ${formatNumber(s.hours, 1)} h`).join(', ')}.</p>
+      )}
+      <div className={styles.row}>
+        <NeedleText record={record} field="hours" label="Hours" unit="h" />
+        <NeedleText record={record} field="where" label="Where it is kept" />
+        <NeedleText record={record} field="pack" label="Pack" />
+      </div>
+      {record.spent === null ? (
+        <>
+          <p className={styles.picks}>
+            Spent:{' '}
+            {SPENT_REASONS.map((reason) => (
+              <Button key={reason} size="small" onClick={() => set({ spent: reason })}>
+                {SPENT_TEXT[reason]}
+              </Button>
+            ))}
+          </p>
+        </>
+      ) : (
+        <>
+          {(record.spent === 'struck' || record.spent === 'broken') && (
+            <CautionPlate>
+              Find every fragment, look at the plate for a burr, and never use this needle again. Spent needles go into
+              a closed container.
+            </CautionPlate>
+          )}
+          <Button size="small" onClick={() => set({ spent: null })}>
+            Not spent after all
+          </Button>
+        </>
+      )}
+      <Button size="small" onClick={() => void remove().catch(reportTrouble)}>
+        Take it out of the tin
+      </Button>
+    </div>
+  );
+}
+
+function NeedleText({
+  record,
+  field,
+  label,
+  unit,
+}: {
+  record: NeedleRecord;
+  field: 'hours' | 'where' | 'pack';
+  label: string;
+  unit?: string;
+}) {
+  const [draft, setDraft] = useState<string | null>(null);
+  const shown = draft ?? (field === 'hours' ? formatNumber(record.hours, 2) : record[field]);
+  const value = field === 'hours' ? plainNumber(shown) : shown;
+  const problem =
+    field === 'hours' && (value === null || (value as number) > 1000)
+      ? 'Expected hours from 0 to 1000.'
+      : typeof value === 'string' && value.length > 80
+        ? 'Expected at most 80 letters.'
+        : null;
+  return (
+    <MeasureField
+      label={label}
+      unit={unit}
+      text={shown}
+      problem={problem}
+      onText={(text) => {
+        setDraft(text);
+        const next = field === 'hours' ? plainNumber(text) : text;
+        if (next === null || (typeof next === 'number' ? next > 1000 : next.length > 80)) return;
+        void store.change(record.id, (now) => now && { ...now, [field]: next }).catch(reportTrouble);
+      }}
+    />
+  );
+}
+
+/** A pack bought: how many of which kind, and where they are kept. */
+function AddNeedles({ any }: { any: boolean }) {
+  const { texts, setText, clear } = useDraft('workroom:needles');
+  const say = useSay();
+  const point = (texts.point || 'universal') as Point;
+  const { sizes, gapsMm } = POINT[point];
+  const nm = sizes.includes(Number(texts.nm)) ? Number(texts.nm) : (sizes.find((s) => s >= 80) ?? sizes[0]);
+  const gapMm = gapsMm.length === 0 ? undefined : gapsMm.includes(Number(texts.gap)) ? Number(texts.gap) : gapsMm[0];
+  const count = (texts.count ?? '').trim() === '' ? 5 : plainNumber(texts.count);
+  const problem =
+    count === null || count < 1 || count > 200 || !Number.isInteger(count)
+      ? 'Expected a whole number from 1 to 200.'
+      : null;
+  const add = async () => {
+    if (problem) return;
+    const needle = { point, nm, ...(gapMm !== undefined && { gapMm }) };
+    const at = nowText();
+    await store.putAll(
+      Array.from({ length: count! }, () => ({
+        id: newId(),
+        needle,
+        pack: (texts.pack ?? '').trim() || `pack of ${count}`,
+        where: (texts.where ?? '').trim(),
+        addedAt: at,
+      })),
+    );
+    if (!any) await changeKit(() => ({ needles: 'owned' }));
+    clear({ where: texts.where ?? '' });
+    say(`${count} × ${needleName(needle)} ${count === 1 ? 'is' : 'are'} in the tin.`);
+  };
+  return (
+    <form
+      className={styles.row}
+      aria-label="A pack of needles"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void add().catch(reportTrouble);
+      }}
+    >
+      <TextField select size="small" label="Point" value={point} onChange={(e) => setText('point', e.target.value)}>
+        {POINTS.map((id) => (
+          <MenuItem key={id} value={id}>
+            {POINT[id].name}
+          </MenuItem>
+        ))}
+      </TextField>
+      <TextField select size="small" label="Size" value={String(nm)} onChange={(e) => setText('nm', e.target.value)}>
+        {sizes.map((size) => (
+          <MenuItem key={size} value={String(size)}>
+            {formatNeedleSize(size)}
+          </MenuItem>
+        ))}
+      </TextField>
+      {gapsMm.length > 0 && (
+        <TextField
+          select
+          size="small"
+          label="Gap"
+          value={String(gapMm)}
+          onChange={(e) => setText('gap', e.target.value)}
+        >
+          {gapsMm.map((gap) => (
+            <MenuItem key={gap} value={String(gap)}>
+              {gap} mm
+            </MenuItem>
+          ))}
+        </TextField>
+      )}
+      <MeasureField
+        label="How many"
+        text={texts.count ?? ''}
+        onText={(text) => setText('count', text)}
+        problem={problem}
+        help="5 if left empty"
+      />
+      <MeasureField label="Where they are kept" text={texts.where ?? ''} onText={(text) => setText('where', text)} />
+      <Button type="submit" variant="outlined">
+        Into the tin
+      </Button>
+    </form>
+  );
+}

@@ -1,0 +1,19 @@
+'use client';
+
+import type { MachineRecord } from '@/core/file';
+import styles from '../Workroom.module.css';
+import { BobbinCalibration } from './BobbinCalibration';
+import { LengthCalibration, WidthCalibration } from './DialCalibration';
+import { FeedCalibration } from './FeedCalibration';
+
+/** What the machine truly does: its dials against counted stitches, its bobbin, its feed. */
+export function Calibrate({ record }: { record: MachineRecord }) {
+  return (
+    <div className={styles.calibrate}>
+      <LengthCalibration record={record} />
+      <WidthCalibration record={record} />
+      <BobbinCalibration record={record} />
+      <FeedCalibration record={record} />
+    </div>
+  );
+}

@@ -1,0 +1,89 @@
+'use client';
+
+import type { z } from 'zod';
+import type { MachineRecord } from '@/core/file';
+import type { Calibration } from '@/core/kit';
+import { firstFieldError } from '@/core/result';
+import { machines, reportTrouble } from '@/data';
+import { nowText, useDraft, useUndo } from '@/parts/workspace';
+
+type Kind = keyof Calibration;
+const NOTHING: Calibration = { length: [], width: [], bobbin: [], feed: [] };
+
+/** One kind of measure being taken on a machine. */
+export interface Measures<K extends Kind> {
+  list: Calibration[K];
+  texts: Record<string, string>;
+  setText: (field: string, text: string) => void;
+  /** What is wrong, by the schema's own field. */
+  problems: Record<string, string>;
+  /** The measure as it would be kept; null while something is missing or wrong. */
+  measure: Calibration[K][number] | null;
+  keep: () => void;
+  drop: (index: number) => void;
+}
+
+/**
+ * Measures of one kind: what was typed (it survives a reload), what is wrong with it, and the list so far.
+ *
+ * @param record - the machine
+ * @param kind - which measures
+ * @param schema - the shape of one
+ * @param build - the measure from what was typed, without its moment; null while something is missing
+ * @param refuse - why the list would not hold with it, by field; null when it does
+ * @param sticky - texts that stay after a measure was kept
+ */
+export function useMeasures<K extends Kind>(
+  record: MachineRecord,
+  kind: K,
+  schema: z.ZodType<Calibration[K][number]>,
+  build: (texts: Record<string, string>) => { value: object | null; problems: Record<string, string> },
+  refuse: (list: Calibration[K]) => [field: string, text: string] | null,
+  sticky: readonly string[] = [],
+): Measures<K> {
+  const { texts, setText, clear } = useDraft(`machine:${record.id}:${kind}`);
+  const undo = useUndo();
+  const list = (record.machine.calibration?.[kind] ?? []) as Calibration[K];
+  const built = build(texts);
+  const problems = { ...built.problems };
+  let measure: Calibration[K][number] | null = null;
+  if (built.value) {
+    const candidate = { ...built.value, at: '2026-01-01T00:00:00Z' };
+    const parsed = schema.safeParse(candidate);
+    if (parsed.success) {
+      const refused = refuse([...list, parsed.data] as Calibration[K]);
+      if (refused) problems[refused[0]] = refused[1];
+      else measure = parsed.data;
+    } else {
+      const { path, message } = firstFieldError(parsed.error, candidate);
+      const said = message.replace(/, got .*$/, '');
+      problems[path] = `${said[0].toUpperCase()}${said.slice(1)}.`;
+    }
+  }
+  const store = (edit: (now: Calibration[K]) => Calibration[K]) =>
+    machines
+      .change(record.id, (now) => {
+        if (!now) return undefined;
+        const calibration = now.machine.calibration ?? NOTHING;
+        return {
+          ...now,
+          machine: {
+            ...now.machine,
+            calibration: { ...calibration, [kind]: edit(calibration[kind] as Calibration[K]) },
+          },
+        };
+      })
+      .catch(reportTrouble);
+  const keep = () => {
+    if (!measure) return;
+    const kept = { ...measure, at: nowText() };
+    void store((now) => [...now, kept] as Calibration[K]);
+    clear(Object.fromEntries(sticky.flatMap((key) => (texts[key] ? [[key, texts[key]]] : []))));
+  };
+  const drop = (index: number) => {
+    const before = list;
+    void store((now) => now.filter((_, i) => i !== index) as Calibration[K]);
+    undo('Measure removed.', async () => void (await store(() => before)));
+  };
+  return { list, texts, setText, problems, measure, keep, drop };
+}

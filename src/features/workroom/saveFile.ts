@@ -1,0 +1,12 @@
+/** Hands a text to the person as a file. */
+export function saveFile(name: string, text: string, type: string): void {
+  const url = URL.createObjectURL(new Blob([text], { type }));
+  const link = document.createElement('a');
+  link.href = url;
+  link.download = name;
+  link.click();
+  URL.revokeObjectURL(url);
+}
+
+/** Today, as it stands in a file's name. */
+export const today = (): string => new Date().toISOString().slice(0, 10);

@@ -1,0 +1,3 @@
+export { LazyLineChart } from './LazyLineChart';
+export { planText } from './planText';
+export { useFromWorker } from './useFromWorker';

@@ -1,0 +1,45 @@
+import type { Plan } from '@/core/match';
+
+const SECURE: Record<Plan['secure'], string> = {
+  'back-stitch': 'End with three stitches back.',
+  lock: 'End with the lock stitch.',
+  knot: 'Leave the tails and knot them by hand; no back-stitch.',
+  'short-stitch': 'End with a few very short stitches.',
+};
+
+const HOLD: Record<Plan['hold'][number], string> = {
+  pins: 'pins',
+  'ballpoint-pins': 'ballpoint pins',
+  'silk-pins-in-allowance': 'silk pins inside the allowance',
+  clips: 'clips',
+  weights: 'weights',
+  baste: 'basting',
+  glue: 'a line of fabric glue',
+  tape: 'tape',
+};
+
+/** Each part of a plan as one sentence. */
+export interface PlanText {
+  cut: string;
+  mark: string;
+  hold: string;
+  speed: string;
+  secure: string;
+  press: string;
+}
+
+/** A plan in sentences, for every screen that shows one. */
+export function planText({ cut, mark, hold, tissue, speed, secure, press }: Plan): PlanText {
+  const steam = { no: 'no steam', little: 'little steam', yes: 'with steam' }[press.steam];
+  return {
+    cut: `Cut ${cut.layers === 'single' ? 'one layer at a time' : 'folded'} with ${cut.tool}${cut.sandwich ? ', between sheets of tissue' : ''}${cut.oneWay ? ', all pieces one way' : ''}.`,
+    mark: `Mark: ${mark[0].toLowerCase()}${mark.slice(1)}.`,
+    hold: `Hold with ${hold.map((way) => HOLD[way]).join(' or ')}${tissue ? ', tissue under' : ''}.`,
+    speed: `Sew ${speed === 'slow' ? 'slowly' : speed === 'steady' ? 'slow and even' : 'freely'}: guide, never pull.`,
+    secure: SECURE[secure],
+    press:
+      press.maxSolePlateC === 0
+        ? 'No iron.'
+        : `Press at ${press.maxSolePlateC} °C at most${press.pressCloth ? ', through a cloth' : ''}, ${steam}.`,
+  };
+}

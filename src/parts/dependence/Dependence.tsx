@@ -1,0 +1,54 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import type { Dependants } from '@/data';
+import styles from './Dependence.module.css';
+
+interface Props {
+  /** What is to go, by its name. */
+  what: string;
+  hangs: Dependants;
+  archiveText: string;
+  archiveMeans: string;
+  removeMeans: string;
+  onArchive: () => void;
+  onRemove: () => void;
+  onClose: () => void;
+}
+
+const count = (n: number, one: string, many: string) => (n === 0 ? [] : [`${n} ${n === 1 ? one : many}`]);
+
+/** Before something goes on which other things hang: what they are, and a gentler way. */
+export function Dependence(props: Props) {
+  const { what, hangs, archiveText, archiveMeans, removeMeans, onArchive, onRemove, onClose } = props;
+  const things = [
+    ...count(hangs.cards, 'card', 'cards'),
+    ...count(hangs.scraps, 'scrap', 'scraps'),
+    ...(hangs.onMachine ? ['what is on a machine now'] : []),
+  ];
+  return (
+    <Dialog open onClose={onClose} aria-labelledby="dependence">
+      <div className={styles.dependence}>
+        <h2 id="dependence">
+          {things.join(' and ')} {things.length === 1 && hangs.cards + hangs.scraps <= 1 ? 'hangs' : 'hang'} on {what}
+        </h2>
+        <p>
+          <strong>{archiveText}:</strong> {archiveMeans}
+        </p>
+        <p>
+          <strong>Remove for good:</strong> {removeMeans}
+        </p>
+        <div className={styles.actions}>
+          <Button variant="contained" autoFocus onClick={onArchive}>
+            {archiveText}
+          </Button>
+          <Button variant="outlined" onClick={onClose}>
+            Leave it
+          </Button>
+          <Button onClick={onRemove}>Remove for good</Button>
+        </div>
+      </div>
+    </Dialog>
+  );
+}

@@ -1,0 +1,1 @@
+export { Dependence } from './Dependence';

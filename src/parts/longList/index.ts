@@ -1,0 +1,2 @@
+export { LongList } from './LongList';
+export { useFound } from './useFound';

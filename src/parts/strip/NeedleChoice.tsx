@@ -1,0 +1,75 @@
+'use client';
+
+import Popover from '@mui/material/Popover';
+import { type ReactNode, useState } from 'react';
+import type { NeedleRecord } from '@/core/file';
+import { formatNumber } from '@/core/units';
+import styles from './Strip.module.css';
+import type { NeedleNow } from './useStrip';
+
+interface Props {
+  needle: NeedleNow;
+  onPut: (needle: NeedleRecord | null) => void;
+  children: ReactNode;
+}
+
+/** Needles offered at once; a tin may hold hundreds of one kind. */
+const OFFERED = 8;
+
+/** Which needle of the tin is in: the one in use, another like it, or one that is not in the tin. */
+export function NeedleChoice({ needle, onPut, children }: Props) {
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const put = (record: NeedleRecord | null) => {
+    onPut(record);
+    setAnchor(null);
+  };
+  const begun = needle.others.filter((n) => n.hours >= 0.02).sort((a, b) => b.hours - a.hours);
+  const [fresh] = needle.others.filter((n) => n.hours < 0.02);
+  return (
+    <>
+      <button
+        type="button"
+        className={styles.life}
+        aria-haspopup="dialog"
+        aria-label="Another needle like it"
+        onClick={(event) => setAnchor(event.currentTarget)}
+      >
+        {children}
+      </button>
+      <Popover
+        open={anchor !== null}
+        anchorEl={anchor}
+        onClose={() => setAnchor(null)}
+        anchorOrigin={{ vertical: 'top', horizontal: 'left' }}
+        transformOrigin={{ vertical: 'bottom', horizontal: 'left' }}
+        slotProps={{ paper: { role: 'dialog', 'aria-label': 'Which needle is in' } }}
+      >
+        <div className={styles.tin}>
+          <strong>Another needle of this kind</strong>
+          <p>Switch the machine off before you change it.</p>
+          <ul>
+            {fresh && (
+              <li>
+                <button type="button" autoFocus onClick={() => put(fresh)}>
+                  a new one{fresh.where && `, from the ${fresh.where}`}
+                </button>
+              </li>
+            )}
+            {begun.slice(0, OFFERED).map((record) => (
+              <li key={record.id}>
+                <button type="button" onClick={() => put(record)}>
+                  the one with {formatNumber(record.hours, 1)} h{record.where && `, from the ${record.where}`}
+                </button>
+              </li>
+            ))}
+            <li>
+              <button type="button" onClick={() => put(null)}>
+                a new one that is not in the tin
+              </button>
+            </li>
+          </ul>
+        </div>
+      </Popover>
+    </>
+  );
+}

@@ -1,0 +1,3 @@
+export * from './Drawings';
+export { ScaleCard } from './ScaleCard';
+export { TraceBoard } from './TraceBoard';
