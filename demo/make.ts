@@ -41,6 +41,17 @@ const black: Machine & { name: string } = {
   extraLiftMm: 0,
   speedSpm: 600,
   needlePositions: 1,
+  calibration: {
+    length: [
+      { dialMm: 2, stitches: 46, overMm: 100, at: day('09-20') },
+      { dialMm: 2, stitches: 47, overMm: 100, at: day('09-20', '10:10') },
+      { dialMm: 3, stitches: 30, overMm: 100, at: day('09-20', '10:20') },
+      { dialMm: 4, stitches: 23, overMm: 100, at: day('09-20', '10:30') },
+    ],
+    width: [],
+    bobbin: [{ metres: 44, thread: { fibre: 'polyester', tex: 27 }, at: day('09-21') }],
+    feed: [],
+  },
 };
 
 // What Match may choose from, from the same tin that the file lists needle by needle.

@@ -9,7 +9,8 @@ const KEY = 'kit';
 export async function readKitRecord(): Promise<KitRecord> {
   const stored = await database.kit.get(KEY);
   if (!stored) return kitRecordSchema.parse({});
-  const { id: _, ...record } = stored;
+  const record: Partial<typeof stored> = { ...stored };
+  delete record.id;
   return kitRecordSchema.safeParse(record).data ?? kitRecordSchema.parse({});
 }
 

@@ -6,6 +6,7 @@ export function Dimension({
   y2,
   label,
   place = 'end',
+  on = 'cloth',
 }: {
   x1: number;
   y1: number;
@@ -13,6 +14,8 @@ export function Dimension({
   y2: number;
   label: string;
   place?: 'end' | 'start' | 'above';
+  /** What it is drawn on: cloth may be any colour and wants a halo, paper does not. */
+  on?: 'cloth' | 'paper';
 }) {
   const slash = (x: number, y: number) => `M${x - 5} ${y + 5} L${x + 5} ${y - 5}`;
   const across = y1 === y2;
@@ -23,15 +26,15 @@ export function Dimension({
     above: { x: (x1 + x2) / 2, y: y1 - 12, anchor: 'middle' },
   }[place];
   return (
-    <g stroke="var(--draft, #231f2c)" strokeWidth="1.3" fill="none">
+    <g stroke={on === 'paper' ? 'var(--ink)' : 'var(--draft, #231f2c)'} strokeWidth="1.3" fill="none">
       <path
         d={`M${x1} ${y1} L${x2} ${y2} ${slash(x1, y1)} ${slash(x2, y2)} ${tick(x1, y1)} ${tick(x2, y2)}`}
         stroke="#fffcf6"
         strokeWidth="5"
-        strokeOpacity="0.75"
+        strokeOpacity={on === 'paper' ? 0 : 0.75}
       />
       <path d={`M${x1} ${y1} L${x2} ${y2} ${slash(x1, y1)} ${slash(x2, y2)} ${tick(x1, y1)} ${tick(x2, y2)}`} />
-      <HaloText x={at.x} y={at.y} anchor={at.anchor as 'start'}>
+      <HaloText x={at.x} y={at.y} anchor={at.anchor as 'start'} on={on}>
         {label}
       </HaloText>
     </g>
@@ -45,7 +48,8 @@ export function HaloText({
   anchor = 'start',
   size = 15,
   weight = 650,
-  colour = '#231f2c',
+  on = 'cloth',
+  colour = on === 'paper' ? 'var(--ink)' : '#231f2c',
   children,
 }: {
   x: number;
@@ -54,6 +58,7 @@ export function HaloText({
   size?: number;
   weight?: number;
   colour?: string;
+  on?: 'cloth' | 'paper';
   children: string;
 }) {
   return (
@@ -64,7 +69,7 @@ export function HaloText({
       fontSize={size}
       fontWeight={weight}
       fill={colour}
-      stroke="#fffcf6"
+      stroke={on === 'paper' ? 'none' : '#fffcf6'}
       strokeWidth="6"
       strokeLinejoin="round"
       paintOrder="stroke"

@@ -37,7 +37,7 @@ export function StretchRuler({ look, restMm, stretchedMm, relaxedMm, units, pxPe
     return Math.round((((clientX - box.left) / box.width) * width - LEFT) / scale);
   };
   const mark = (name: MarkName, mm: number, props: Pick<MarkProps, 'y' | 'colour' | 'text'>) => (
-    <Mark key={name} name={name} x={at(mm)} mm={mm} flip={at(mm) > width * 0.6} {...{ toMm, onMark }} {...props} />
+    <Mark key={name} name={name} x={at(mm)} mm={mm} flip={at(mm) > width - 190} {...{ toMm, onMark }} {...props} />
   );
   const stretched = stretchedMm ?? restMm * 1.5;
   return (

@@ -1,6 +1,7 @@
 'use client';
 
 import Button from '@mui/material/Button';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -9,16 +10,17 @@ import type { ClothRecord } from '@/core/file';
 import { cloths, reportTrouble } from '@/data';
 import { useQuestion } from '@/parts/workspace';
 import { Tabs } from '@/ui';
-import { Buying } from './Buying';
 import styles from './Cloth.module.css';
 import { ClothPicture } from './ClothPicture';
 import { Facts } from './Facts';
-import { Follows } from './Follows';
 import { GAUGE_PARTS } from './gauges';
 import { GaugeRow } from './GaugeRow';
-import { Identity } from './Identity';
 import { PutAway } from './PutAway';
 import type { SaveCloth } from './saveCloth';
+
+const Buying = dynamic(() => import('./Buying').then((part) => part.Buying));
+const Follows = dynamic(() => import('./Follows').then((part) => part.Follows));
+const Identity = dynamic(() => import('./Identity').then((part) => part.Identity));
 
 const VIEWS = [
   { id: 'measure', name: 'Measure' },
@@ -49,18 +51,18 @@ export function ClothPage({ record }: { record: ClothRecord }) {
     <div className={styles.page}>
       <div className={styles.head}>
         <ClothPicture record={record} onSave={save} />
-        <div>
+        <div className={styles.title}>
           <p className={styles.quiet}>
             <Link href="/cloth">All cloths</Link>
             {record.where && `, kept in: ${record.where}`}
           </p>
           <h1>{record.cloth.name}</h1>
-          <div className={styles.actions}>
-            <Button variant="contained" onClick={() => void match()}>
-              Match it
-            </Button>
-            <PutAway record={record} />
-          </div>
+        </div>
+        <div className={styles.actions}>
+          <PutAway record={record} />
+          <Button variant="contained" onClick={() => void match()}>
+            Match it
+          </Button>
         </div>
       </div>
       <div className={styles.columns}>

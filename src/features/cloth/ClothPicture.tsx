@@ -15,10 +15,7 @@ interface Props {
   onSave: SaveCloth;
 }
 
-/** The cloth as it is drawn, or as it was photographed. */
-export function ClothPicture({ record, onSave }: Props) {
-  const photo = usePhoto(record.photoId);
-  const picker = useRef<HTMLInputElement>(null);
+function useTakePhoto({ record, onSave }: Props) {
   const [busy, setBusy] = useState(false);
   const say = useSay();
   const undo = useUndo();
@@ -44,6 +41,15 @@ export function ClothPicture({ record, onSave }: Props) {
       onSave(() => ({ photoId: before.id }));
     });
   };
+  return { busy, take, drop };
+}
+
+/** The cloth as it is drawn, or as it was photographed. */
+export function ClothPicture(props: Props) {
+  const { record } = props;
+  const photo = usePhoto(record.photoId);
+  const picker = useRef<HTMLInputElement>(null);
+  const { busy, take, drop } = useTakePhoto(props);
   return (
     <div className={styles.picture}>
       {photo ? (

@@ -1,9 +1,11 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useSearchParams } from 'next/navigation';
 import { useCloths } from '@/data';
-import { ClothPage } from './ClothPage';
 import { Drawer } from './Drawer';
+
+const ClothPage = dynamic(() => import('./ClothPage').then((part) => part.ClothPage));
 
 /** Cloth: the drawer, or one cloth out of it. */
 export function ClothStation() {

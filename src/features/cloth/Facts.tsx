@@ -18,6 +18,9 @@ export function Facts({ record, machine, onGauge }: Props) {
   const next = useMeasureNext(record, machine);
   return (
     <aside className={styles.known} aria-labelledby="facts">
+      {next === null && (
+        <p className={styles.settled}>Nothing more to measure would change the setting of a plain seam.</p>
+      )}
       {next && (
         <section className={styles.next} aria-labelledby="next">
           <h2 id="next">Measure next</h2>
@@ -59,8 +62,8 @@ function usePrinted(): Print {
   const { mass } = useUnits();
   return (property, value) => {
     if (property === 'massGsm') return mass(value);
-    if (property === 'thicknessMm') return `${formatNumber(value, 2)} mm`;
-    return `${formatNumber(value, 0)} %`;
+    if (property === 'thicknessMm') return `${formatNumber(value, 2)}\u00a0mm`;
+    return `${formatNumber(value, 0)}\u00a0%`;
   };
 }
 
@@ -75,12 +78,12 @@ function sourceText(known: Known, print: Print): string {
   if (!measured) return 'measured';
   const when = sayWhen(measured.at);
   if (measured.n === 1) return `measured once, ${when}`;
-  if (measured.spread === 0) return `measured ${measured.n} times, last ${when}`;
+  if (measured.spread === 0) return `measured ${measured.n} times, ${when}`;
   const digits = property === 'thicknessMm' ? 2 : 1;
   const mean =
     property === 'stiffness' || property === 'fray'
       ? `${formatNumber(measured.mean, 1)} mm`
       : print(property, measured.mean);
-  const used = ['stretchAcross', 'stretchAlong', 'recovery'].includes(property) ? '; the cautious end is used' : '';
-  return `measured ${measured.n} times, ${mean} ± ${formatNumber(measured.spread, digits)}, last ${when}${used}`;
+  const used = ['stretchAcross', 'stretchAlong', 'recovery'].includes(property) ? ': used at the cautious end' : '';
+  return `${measured.n} times, ${mean} ± ${formatNumber(measured.spread, digits)}, ${when}${used}`;
 }

@@ -149,22 +149,34 @@ function MeasureFields({ record, onSave }: Props) {
         {percent('stretchAcross', 'Stretches across')}
         {percent('stretchAlong', 'Stretches along')}
         {percent('recovery', 'Comes back')}
-        <TextField
-          select
-          size="small"
-          fullWidth
-          label="Iron"
-          value={cloth.ceilingC === undefined ? '' : String(cloth.ceilingC)}
-          onChange={(e) => set({ ceilingC: e.target.value === '' ? undefined : Number(e.target.value) })}
-        >
-          <MenuItem value="">by its fibres</MenuItem>
-          <MenuItem value="0">none</MenuItem>
-          <MenuItem value="110">one dot, 110 °C</MenuItem>
-          <MenuItem value="150">two dots, 150 °C</MenuItem>
-          <MenuItem value="200">three dots, 200 °C</MenuItem>
-        </TextField>
+        <Iron ceilingC={cloth.ceilingC} onPick={(ceilingC) => set({ ceilingC })} />
       </div>
     </>
+  );
+}
+
+interface IronProps {
+  ceilingC: number | undefined;
+  onPick: (ceilingC: number | undefined) => void;
+}
+
+function Iron({ ceilingC, onPick }: IronProps) {
+  return (
+    <TextField
+      select
+      size="small"
+      fullWidth
+      label="Iron"
+      slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
+      value={ceilingC === undefined ? '' : String(ceilingC)}
+      onChange={(e) => onPick(e.target.value === '' ? undefined : Number(e.target.value))}
+    >
+      <MenuItem value="">by its fibres</MenuItem>
+      <MenuItem value="0">none</MenuItem>
+      <MenuItem value="110">one dot, 110 °C</MenuItem>
+      <MenuItem value="150">two dots, 150 °C</MenuItem>
+      <MenuItem value="200">three dots, 200 °C</MenuItem>
+    </TextField>
   );
 }
 

@@ -34,8 +34,8 @@ export function PutAway({ record }: { record: ClothRecord }) {
     undo(`${name} is removed.`, bring);
   };
   if (record.archivedAt) {
-    const { archivedAt: _, ...rest } = record;
-    return <Button onClick={() => void cloths.put(rest).catch(reportTrouble)}>Back into the drawer</Button>;
+    const bring = () => void cloths.put({ ...record, archivedAt: undefined }).catch(reportTrouble);
+    return <Button onClick={bring}>Back into the drawer</Button>;
   }
   return (
     <>

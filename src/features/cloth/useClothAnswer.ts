@@ -30,12 +30,12 @@ export function useClothAnswer(
   return useFromWorker(input && JSON.stringify(['answer', input]), (worker) => worker.answer(input!));
 }
 
-/** The one measurement that would change most, or null when nothing is open. */
+/** What to measure next: undefined while it is worked out, null when nothing more would change a plain seam. */
 export function useMeasureNext(
   record: ClothRecord,
   machine: MachineRecord | null,
-): MatchSharpening['measureNext'][number] | null {
+): MatchSharpening['measureNext'][number] | null | undefined {
   const input = useInput(record, machine, null);
   const said = useFromWorker(input && JSON.stringify(['sharpen', input]), (worker) => worker.sharpen(input!));
-  return said?.measureNext[0] ?? null;
+  return said ? (said.measureNext[0] ?? null) : undefined;
 }

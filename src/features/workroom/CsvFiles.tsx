@@ -3,7 +3,8 @@
 import Button from '@mui/material/Button';
 import { useRef, useState } from 'react';
 import { CLOTH_COLUMNS, KIT_COLUMNS, NEEDLE_COLUMNS } from '@/core/file';
-import { CSV_NOUNS, type CsvNoun, type CsvPreview, csvText, importCsv, previewCsv, reportTrouble } from '@/data';
+import { reportTrouble } from '@/data';
+import { CSV_NOUNS, type CsvNoun, type CsvPreview, csvText, importCsv, previewCsv } from '@/data/csv';
 import { newId, nowText, useSay, useUndo, wholeUndo } from '@/parts/workspace';
 import { StopPlate } from '@/ui';
 import { saveFile, today } from './saveFile';

@@ -1,7 +1,8 @@
 'use client';
 
+import type { ReactNode } from 'react';
 import type { MachineRecord } from '@/core/file';
-import { dialLengthMm, dialWidthMm, machineReads, tensionReading } from '@/core/kit';
+import { dialLengthMm, dialWidthMm, type Machine, machineReads, tensionReading } from '@/core/kit';
 import { formatNumber } from '@/core/units';
 import { useOnMachine } from '@/data';
 import { RoundDial, SlideDial } from '@/ui';
@@ -16,78 +17,94 @@ export function DialFaces({ record }: { record: MachineRecord }) {
   const on = useOnMachine(record.id);
   const setup = on?.setup ?? AT_REST;
   const reads = machineReads(machine, setup);
-  const { tensionDial, pressureDial, maxLengthMm, maxWidthMm } = machine;
-  const tension = tensionReading(machine, setup.tensionSteps);
-  const positions = pressureDial?.positions.map(String) ?? [];
+  const { tensionDial } = machine;
   return (
     <section aria-labelledby="dials" className={styles.faces}>
       <h2 id="dials">
         {on ? `Its dials now${on.clothName ? `, set for ${on.clothName}` : ''}` : 'Its dials at normal'}
       </h2>
       <ul>
-        <Face
+        <Millimetres
           name="Length"
-          reads={`${reads.length} mm`}
-          note={trueNote(setup.lengthMm, dialLengthMm(machine, setup.lengthMm))}
-        >
+          max={machine.maxLengthMm}
+          trueMm={setup.lengthMm}
+          dialMm={dialLengthMm(machine, setup.lengthMm)}
+          reads={reads.length}
+        />
+        {machine.maxWidthMm > 0 && (
           <Millimetres
-            max={maxLengthMm}
-            at={dialLengthMm(machine, setup.lengthMm)}
-            label="Length"
-            says={reads.length}
-          />
-        </Face>
-        {maxWidthMm > 0 && (
-          <Face
             name="Width"
-            reads={`${reads.width} mm`}
-            note={trueNote(setup.widthMm, dialWidthMm(machine, setup.widthMm))}
-          >
-            <Millimetres max={maxWidthMm} at={dialWidthMm(machine, setup.widthMm)} label="Width" says={reads.width} />
-          </Face>
+            max={machine.maxWidthMm}
+            trueMm={setup.widthMm}
+            dialMm={dialWidthMm(machine, setup.widthMm)}
+            reads={reads.width}
+          />
         )}
         <Face
           name="Tension"
           reads={`${reads.tension} of ${formatNumber(tensionDial.max)}`}
           note={`normal is ${formatNumber(tensionDial.normal)}`}
         >
-          <RoundDial {...tensionDial} value={tension} label="Tension" />
+          <RoundDial {...tensionDial} value={tensionReading(machine, setup.tensionSteps)} label="Tension" />
         </Face>
-        <Face
-          name="Pressure"
-          reads={pressureDial ? reads.pressure : 'fixed'}
-          note={
-            pressureDial
-              ? `normal is ${pressureDial.normal}, lightest ${positions[0]}`
-              : 'a glide or walking foot, tissue or starch stand in for it'
-          }
-        >
-          {pressureDial && (
-            <SlideDial
-              marks={positions}
-              at={positions.indexOf(reads.pressure)}
-              normal={pressureDial.positions.indexOf(pressureDial.normal)}
-              label="Pressure"
-              says={reads.pressure}
-            />
-          )}
-        </Face>
+        <Pressure machine={machine} reads={reads.pressure} />
       </ul>
     </section>
   );
 }
 
-function Face({
-  name,
-  reads,
-  note,
-  children,
-}: {
+function Pressure({ machine, reads }: { machine: Machine; reads: string }) {
+  const dial = machine.pressureDial;
+  if (!dial) {
+    const note = 'a glide or walking foot, tissue or starch stand in for it';
+    return <Face name="Pressure" reads="fixed" note={note} />;
+  }
+  const marks = dial.positions.map(String);
+  return (
+    <Face name="Pressure" reads={reads} note={`normal is ${dial.normal}, lightest ${marks[0]}`}>
+      <SlideDial
+        marks={marks}
+        at={marks.indexOf(reads)}
+        normal={dial.positions.indexOf(dial.normal)}
+        label="Pressure"
+        says={reads}
+      />
+    </Face>
+  );
+}
+
+interface MillimetresProps {
+  name: 'Length' | 'Width';
+  max: number;
+  trueMm: number;
+  dialMm: number;
+  reads: string;
+}
+
+function Millimetres({ name, max, trueMm, dialMm, reads }: MillimetresProps) {
+  const marks = Array.from({ length: Math.floor(max) + 1 }, (_, mm) => String(mm));
+  const off = Math.abs(trueMm - dialMm) > 0.04;
+  const note =
+    trueMm === 0
+      ? 'this stitch does not swing'
+      : off
+        ? `truly ${formatNumber(trueMm, 1)} mm`
+        : 'as printed on the dial';
+  return (
+    <Face name={name} reads={trueMm === 0 ? 'none' : `${reads} mm`} note={note}>
+      <SlideDial marks={marks} at={dialMm} label={name} says={`${reads} mm`} />
+    </Face>
+  );
+}
+
+interface FaceProps {
   name: string;
   reads: string;
   note: string;
-  children: React.ReactNode;
-}) {
+  children?: ReactNode;
+}
+
+function Face({ name, reads, note, children }: FaceProps) {
   return (
     <li>
       <span>{name}</span>
@@ -97,11 +114,3 @@ function Face({
     </li>
   );
 }
-
-function Millimetres({ max, at, label, says }: { max: number; at: number; label: string; says: string }) {
-  const marks = Array.from({ length: Math.floor(max) + 1 }, (_, mm) => String(mm));
-  return <SlideDial marks={marks} at={at} label={label} says={`${says} mm`} />;
-}
-
-const trueNote = (trueMm: number, dialMm: number) =>
-  Math.abs(trueMm - dialMm) > 0.04 ? `truly ${formatNumber(trueMm, 1)} mm` : 'as printed on the dial';

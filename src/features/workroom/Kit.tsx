@@ -11,12 +11,13 @@ import styles from './Workroom.module.css';
 /** What nearly everybody has with a machine. */
 const STARTER: { feet: Foot[]; plates: Plate[] } = { feet: ['standard', 'zip', 'buttonhole'], plates: ['standard'] };
 
+type Change = (edit: Parameters<typeof changeKit>[0]) => void;
+
 /** Feet and plates: what is owned, and what of it is put away. */
 export function Kit() {
   const kit = useKitRecord();
-  const [going, setGoing] = useState<{ foot: Foot; hangs: Dependants } | null>(null);
   if (!kit) return null;
-  const change = (edit: Parameters<typeof changeKit>[0]) => void changeKit(edit).catch(reportTrouble);
+  const change: Change = (edit) => void changeKit(edit).catch(reportTrouble);
   if (!kit.feet || !kit.plates) {
     return (
       <section className={styles.section}>
@@ -30,32 +31,10 @@ export function Kit() {
       </section>
     );
   }
-  const drop = (foot: Foot) =>
-    change((now) => ({ feet: withTick(now.feet ?? [], foot, false), away: withTick(now.away, foot, false) }));
-  const toggle = async (foot: Foot, on: boolean) => {
-    if (on)
-      return change((now) => ({ feet: withTick(now.feet ?? [], foot, true), away: withTick(now.away, foot, false) }));
-    const hangs = await dependantsOfFoot(foot);
-    if (isFree(hangs)) drop(foot);
-    else setGoing({ foot, hangs });
-  };
-  const owned = kit.feet.filter((foot) => !kit.away.includes(foot));
   return (
     <section className={styles.section}>
       <h2>Feet</h2>
-      <ul className={styles.things}>
-        {FEET.map((foot) => (
-          <li key={foot}>
-            <Tick
-              key={String(owned.includes(foot))}
-              name={FOOT[foot].name}
-              checked={owned.includes(foot)}
-              onToggle={(on) => void toggle(foot, on).catch(reportTrouble)}
-            />
-            <small>{kit.away.includes(foot) ? 'put away: tick it to use it again' : FOOT[foot].plain}</small>
-          </li>
-        ))}
-      </ul>
+      <Feet feet={kit.feet} away={kit.away} change={change} />
       <h2>Needle plates</h2>
       <ul className={styles.things}>
         {PLATES.map((plate) => (
@@ -75,24 +54,53 @@ export function Kit() {
           Untick all: choose from everything on sale
         </Button>
       </p>
+    </section>
+  );
+}
+
+function Feet({ feet, away, change }: { feet: Foot[]; away: Foot[]; change: Change }) {
+  const [going, setGoing] = useState<{ foot: Foot; hangs: Dependants } | null>(null);
+  const owned = feet.filter((foot) => !away.includes(foot));
+  const move = (foot: Foot, on: boolean) =>
+    change((now) => ({ feet: withTick(now.feet ?? [], foot, on), away: withTick(now.away, foot, false) }));
+  const toggle = async (foot: Foot, on: boolean) => {
+    const hangs = on ? null : await dependantsOfFoot(foot);
+    if (!hangs || isFree(hangs)) move(foot, on);
+    else setGoing({ foot, hangs });
+  };
+  return (
+    <>
+      <ul className={styles.things}>
+        {FEET.map((foot) => (
+          <li key={foot}>
+            <Tick
+              key={`${owned.includes(foot)}${going?.foot === foot}`}
+              name={FOOT[foot].name}
+              checked={owned.includes(foot)}
+              onToggle={(on) => void toggle(foot, on).catch(reportTrouble)}
+            />
+            <small>{away.includes(foot) ? 'put away: tick it to use it again' : FOOT[foot].plain}</small>
+          </li>
+        ))}
+      </ul>
       {going && (
         <Dependence
           what={`the ${FOOT[going.foot].name.toLowerCase()} foot`}
           hangs={going.hangs}
           archiveText="Put it away"
-          archiveMeans="Match does not choose it any more; it stays in the list, and its cards say that it is put away."
+          archiveMeans="Match does not choose it any more; it stays in the list, and a tick brings it back."
           removeMeans="It is not owned any more. Cards stay as they are, but cannot be sewn as they say."
           onArchive={() => {
             change((now) => ({ away: withTick(now.away, going.foot, true) }));
             setGoing(null);
           }}
           onRemove={() => {
-            drop(going.foot);
+            move(going.foot, false);
             setGoing(null);
           }}
           onClose={() => setGoing(null)}
         />
       )}
-    </section>
+    </>
   );
 }

@@ -81,20 +81,7 @@ export function MachineForm({ record }: { record: MachineRecord }) {
           />
         ))}
       </div>
-      <TextField
-        select
-        size="small"
-        label="Shank"
-        value={machine.shank}
-        onChange={(e) => set({ shank: e.target.value as Machine['shank'] })}
-        helperText="height of the presser bar: feet for another shank do not fit"
-      >
-        {SHANKS.map(([id, name]) => (
-          <MenuItem key={id} value={id}>
-            {name}
-          </MenuItem>
-        ))}
-      </TextField>
+      <Shank shank={machine.shank} onPick={(shank) => set({ shank })} />
       <Ticks
         legend="Stitches it has"
         options={STITCHES.map((id) => ({ id, name: STITCH[id].name }))}
@@ -109,6 +96,25 @@ export function MachineForm({ record }: { record: MachineRecord }) {
       />
       <Tick name="It sews in reverse" checked={machine.reverse} onToggle={(reverse) => set({ reverse })} />
     </div>
+  );
+}
+
+function Shank({ shank, onPick }: { shank: Machine['shank']; onPick: (shank: Machine['shank']) => void }) {
+  return (
+    <TextField
+      select
+      size="small"
+      label="Shank"
+      value={shank}
+      onChange={(e) => onPick(e.target.value as Machine['shank'])}
+      helperText="height of the presser bar: feet for another shank do not fit"
+    >
+      {SHANKS.map(([id, name]) => (
+        <MenuItem key={id} value={id}>
+          {name}
+        </MenuItem>
+      ))}
+    </TextField>
   );
 }
 

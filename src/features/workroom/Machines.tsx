@@ -1,17 +1,20 @@
 'use client';
 
 import Button from '@mui/material/Button';
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
+import type { MachineRecord } from '@/core/file';
 import { PLAIN_MACHINE } from '@/core/kit';
 import { formatNumber } from '@/core/units';
 import { machines as store, reportTrouble } from '@/data';
 import { newId, nowText, useQuestion } from '@/parts/workspace';
 import { Tabs } from '@/ui';
-import { Calibrate } from './calibrate/Calibrate';
 import { DialFaces } from './DialFaces';
 import { MachineForm } from './MachineForm';
 import { PutMachineAway } from './PutMachineAway';
 import styles from './Workroom.module.css';
+
+const Calibrate = dynamic(() => import('./calibrate/Calibrate').then((part) => part.Calibrate));
 
 /** The machines: which one, its dials as they stand, what it truly does, and what it can do. */
 export function Machines() {
@@ -42,16 +45,7 @@ export function Machines() {
         ))}
         <Button onClick={() => void add().catch(reportTrouble)}>Another machine</Button>
       </div>
-      {away.length > 0 && (
-        <p className={styles.quiet}>
-          Put away:{' '}
-          {away.map(({ archivedAt: _, ...record }) => (
-            <Button key={record.id} size="small" onClick={() => void store.put(record).catch(reportTrouble)}>
-              {record.machine.name}: bring it back
-            </Button>
-          ))}
-        </p>
-      )}
+      <Away away={away} />
       {machine ? (
         <>
           <DialFaces record={machine} />
@@ -75,5 +69,23 @@ export function Machines() {
         <p>No machine. Add one to be told what to dial.</p>
       )}
     </div>
+  );
+}
+
+function Away({ away }: { away: MachineRecord[] }) {
+  if (away.length === 0) return null;
+  return (
+    <p className={styles.quiet}>
+      Put away:{' '}
+      {away.map((record) => (
+        <Button
+          key={record.id}
+          size="small"
+          onClick={() => void store.put({ ...record, archivedAt: undefined }).catch(reportTrouble)}
+        >
+          {record.machine.name}: bring it back
+        </Button>
+      ))}
+    </p>
   );
 }

@@ -1,16 +1,15 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import { useMemo, useState } from 'react';
 import type { NeedleRecord } from '@/core/file';
-import { needleName, needleState, type Point, POINT, POINTS, SPENT_REASONS, SPENT_TEXT } from '@/core/kit';
-import { formatNeedleSize, formatNumber } from '@/core/units';
-import { changeKit, needles as store, reportTrouble, useNeedles } from '@/data';
+import { needleName, needleState, POINTS, SPENT_REASONS, SPENT_TEXT } from '@/core/kit';
+import { formatNumber } from '@/core/units';
+import { needles as store, reportTrouble, useNeedles } from '@/data';
 import { LongList, useFound } from '@/parts/longList';
-import { newId, nowText, useDraft, useNeedleLife, useSay, useUndo } from '@/parts/workspace';
+import { useNeedleLife, useUndo } from '@/parts/workspace';
 import { CautionPlate, MeasureField, plainNumber } from '@/ui';
+import { AddNeedles } from './AddNeedles';
 import { Owned } from './Owned';
 import styles from './Workroom.module.css';
 
@@ -175,88 +174,5 @@ function NeedleText({
         void store.change(record.id, (now) => now && { ...now, [field]: next }).catch(reportTrouble);
       }}
     />
-  );
-}
-
-/** A pack bought: how many of which kind, and where they are kept. */
-function AddNeedles({ any }: { any: boolean }) {
-  const { texts, setText, clear } = useDraft('workroom:needles');
-  const say = useSay();
-  const point = (texts.point || 'universal') as Point;
-  const { sizes, gapsMm } = POINT[point];
-  const nm = sizes.includes(Number(texts.nm)) ? Number(texts.nm) : (sizes.find((s) => s >= 80) ?? sizes[0]);
-  const gapMm = gapsMm.length === 0 ? undefined : gapsMm.includes(Number(texts.gap)) ? Number(texts.gap) : gapsMm[0];
-  const count = (texts.count ?? '').trim() === '' ? 5 : plainNumber(texts.count);
-  const problem =
-    count === null || count < 1 || count > 200 || !Number.isInteger(count)
-      ? 'Expected a whole number from 1 to 200.'
-      : null;
-  const add = async () => {
-    if (problem) return;
-    const needle = { point, nm, ...(gapMm !== undefined && { gapMm }) };
-    const at = nowText();
-    await store.putAll(
-      Array.from({ length: count! }, () => ({
-        id: newId(),
-        needle,
-        pack: (texts.pack ?? '').trim() || `pack of ${count}`,
-        where: (texts.where ?? '').trim(),
-        addedAt: at,
-      })),
-    );
-    if (!any) await changeKit(() => ({ needles: 'owned' }));
-    clear({ where: texts.where ?? '' });
-    say(`${count} × ${needleName(needle)} ${count === 1 ? 'is' : 'are'} in the tin.`);
-  };
-  return (
-    <form
-      className={styles.row}
-      aria-label="A pack of needles"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void add().catch(reportTrouble);
-      }}
-    >
-      <TextField select size="small" label="Point" value={point} onChange={(e) => setText('point', e.target.value)}>
-        {POINTS.map((id) => (
-          <MenuItem key={id} value={id}>
-            {POINT[id].name}
-          </MenuItem>
-        ))}
-      </TextField>
-      <TextField select size="small" label="Size" value={String(nm)} onChange={(e) => setText('nm', e.target.value)}>
-        {sizes.map((size) => (
-          <MenuItem key={size} value={String(size)}>
-            {formatNeedleSize(size)}
-          </MenuItem>
-        ))}
-      </TextField>
-      {gapsMm.length > 0 && (
-        <TextField
-          select
-          size="small"
-          label="Gap"
-          value={String(gapMm)}
-          onChange={(e) => setText('gap', e.target.value)}
-        >
-          {gapsMm.map((gap) => (
-            <MenuItem key={gap} value={String(gap)}>
-              {gap} mm
-            </MenuItem>
-          ))}
-        </TextField>
-      )}
-      <MeasureField
-        label="How many"
-        text={texts.count ?? ''}
-        onText={(text) => setText('count', text)}
-        problem={problem}
-        help="5 if left empty"
-      />
-      <MeasureField label="Where they are kept" text={texts.where ?? ''} onText={(text) => setText('where', text)} />
-      <Button type="submit" variant="outlined">
-        Into the tin
-      </Button>
-    </form>
   );
 }

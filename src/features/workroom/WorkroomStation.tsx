@@ -1,15 +1,18 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { Tabs } from '@/ui';
-import { Care } from './Care';
-import { CsvFiles } from './CsvFiles';
-import { Files } from './Files';
-import { Kit } from './Kit';
 import { Machines } from './Machines';
-import { Spools } from './Spools';
-import { Tin } from './Tin';
 import styles from './Workroom.module.css';
+
+// What is not seen at once is fetched when its place is opened.
+const Care = dynamic(() => import('./Care').then((part) => part.Care));
+const CsvFiles = dynamic(() => import('./CsvFiles').then((part) => part.CsvFiles));
+const Files = dynamic(() => import('./Files').then((part) => part.Files));
+const Kit = dynamic(() => import('./Kit').then((part) => part.Kit));
+const Spools = dynamic(() => import('./Spools').then((part) => part.Spools));
+const Tin = dynamic(() => import('./Tin').then((part) => part.Tin));
 
 const PLACES = [
   { id: 'machines', name: 'Machines' },

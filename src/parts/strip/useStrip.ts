@@ -84,7 +84,7 @@ function clashOf({ machine }: MachineRecord, on: OnMachine): string | null {
 function needleNow(on: OnMachine | null, tin: readonly NeedleRecord[], lifeHours: number | null): NeedleNow {
   const record = tin.find((n) => n.id === on?.needleId);
   const hours = record?.hours ?? on?.needleHours ?? 0;
-  const state = needleState({ hours, spent: record?.spent != null }, lifeHours);
+  const state = needleState({ hours, spent: Boolean(record?.spent) }, lifeHours);
   const others = on
     ? tin.filter((n) => n.spent === null && n.id !== on.needleId && alike(n.needle, on.setup.needle))
     : [];

@@ -1,5 +1,5 @@
 export { newId, nowText } from './newId';
-export { type DraftTexts, useDraft } from './useDraft';
+export { useDraft } from './useDraft';
 export { useNeedleLife } from './useNeedleLife';
 export { type AskedNow, useQuestion } from './useQuestion';
 export { type ScreenScale, useScreenScale } from './useScreenScale';

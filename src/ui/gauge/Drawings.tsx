@@ -4,7 +4,11 @@ import { Dimension, HaloText } from '../Dimension';
 
 const W = 640;
 const INK = 'var(--ink)';
-const frame = { className: 'draft', role: 'img', style: { display: 'block', width: '100%', height: 'auto' } } as const;
+const frame = {
+  className: 'draft',
+  role: 'img',
+  style: { display: 'block', width: '100%', height: 'auto', maxHeight: 205 },
+} as const;
 
 /** A cut piece and the scale it lies on. */
 export function WeightDrawing({
@@ -25,8 +29,8 @@ export function WeightDrawing({
         <ClothFill id={id} look={look} />
       </defs>
       <rect x="70" y="30" width="200" height="120" fill={`url(#${id})`} stroke={INK} strokeWidth="1.4" />
-      <Dimension x1={70} y1={170} x2={270} y2={170} label={width || 'width'} />
-      <Dimension x1={46} y1={30} x2={46} y2={150} label={length || 'length'} />
+      <Dimension on="paper" x1={70} y1={170} x2={270} y2={170} label={width || 'width'} />
+      <Dimension on="paper" x1={46} y1={30} x2={46} y2={150} label={length || 'length'} />
       <path d="M380 96 H560 L548 108 H392 Z" fill="var(--sheet)" stroke={INK} strokeWidth="1.6" />
       <path d="M404 108 L392 168 H548 L536 108" fill="var(--sheet)" stroke={INK} strokeWidth="1.6" />
       <path d="M410 96 q14 -34 50 -26 q50 -18 66 26 Z" fill={`url(#${id})`} stroke={INK} strokeWidth="1.2" />
@@ -60,8 +64,8 @@ export function StackDrawing({ look, layers, height }: { look: Look; layers: num
       ))}
       <path d={`M120 ${top - 5} H430`} stroke={INK} strokeWidth="7" strokeLinecap="round" />
       <path d="M90 153 H470" stroke={INK} strokeWidth="2" />
-      <Dimension x1={440} y1={top} x2={440} y2={150} label={height || 'height'} />
-      <HaloText x={150} y={top - 18} size={14}>
+      <Dimension on="paper" x1={440} y1={top} x2={440} y2={150} label={height || 'height'} />
+      <HaloText on="paper" x={150} y={top - 18} size={14}>
         {`${layers} layers under a light, flat weight`}
       </HaloText>
     </svg>
@@ -91,9 +95,9 @@ export function ShrinkDrawing({ look, across, along }: { look: Look; across: num
         strokeWidth="1.6"
         strokeDasharray="7 5"
       />
-      <Dimension x1={170} y1={182} x2={170 + w} y2={182} label={`across ${percentLeft(across)}`} />
-      <Dimension x1={150} y1={20 + side - h} x2={150} y2={20 + side} label="" />
-      <HaloText x={140} y={100} anchor="end" size={15}>{`along ${percentLeft(along)}`}</HaloText>
+      <Dimension on="paper" x1={170} y1={182} x2={170 + w} y2={182} label={`across ${percentLeft(across)}`} />
+      <Dimension on="paper" x1={150} y1={20 + side - h} x2={150} y2={20 + side} label="" />
+      <HaloText on="paper" x={140} y={100} anchor="end" size={15}>{`along ${percentLeft(along)}`}</HaloText>
       <path d="M420 150 V40 M412 54 L420 40 L428 54" stroke={INK} strokeWidth="1.6" fill="none" />
       <text x="434" y="100" fontSize="14" fill="var(--ink-2)">
         selvedge this way
@@ -140,7 +144,7 @@ export function OverhangDrawing({ look, overhangMm }: { look: Look; overhangMm: 
         strokeWidth="1.3"
       />
       <path d={`M60 ${y - 16} H${x + 40}`} stroke={INK} strokeWidth="6" strokeLinecap="round" opacity="0.25" />
-      <HaloText x={x + 96} y={y - 2}>
+      <HaloText on="paper" x={x + 96} y={y - 2}>
         {overhangMm === null ? 'overhang' : `overhang ${overhangMm} mm`}
       </HaloText>
     </svg>
@@ -164,7 +168,9 @@ export function FrayDrawing({ look, looseMm }: { look: Look; looseMm: number }) 
       <rect x="80" y="16" width="486" height="84" fill={`url(#${id})`} />
       <path d="M80 16 V100 H566 V16" fill="none" stroke={INK} strokeWidth="1.3" />
       {looseMm > 0 && <path d={threads.join(' ')} stroke={INK} strokeWidth="1.5" fill="none" opacity="0.75" />}
-      {looseMm > 0 && <Dimension x1={584} y1={100} x2={584} y2={100 + px} label={`${looseMm} mm`} place="above" />}
+      {looseMm > 0 && (
+        <Dimension on="paper" x1={584} y1={100} x2={584} y2={100 + px} label={`${looseMm} mm`} place="above" />
+      )}
     </svg>
   );
 }

@@ -1,30 +1,16 @@
 'use client';
 
 import Slider from '@mui/material/Slider';
-import {
-  type ClothReading,
-  HEAT_SIGNS,
-  type HeatSign,
-  heatFinding,
-  IRON_STEPS,
-  measuredFray,
-  readingsOf,
-} from '@/core/cloth';
+import { measuredFray, readingsOf } from '@/core/cloth';
 import { formatNumber, parseLengthMm } from '@/core/units';
-import { nowText } from '@/parts/workspace';
-import { CautionPlate, FrayDrawing, IronDrawing, MeasureField, PinHoleDrawing, RagDrawing } from '@/ui';
+import { FrayDrawing, MeasureField, PinHoleDrawing, RagDrawing } from '@/ui';
 import styles from './Gauges.module.css';
 import type { GaugeProps } from './GaugeProps';
 import { GaugeShell } from './GaugeShell';
 import { useGauge } from './useGauge';
+import { useKeepReading } from './useKeepReading';
 
 const look = ({ record }: GaugeProps) => ({ ...record.cloth, colour: record.colour });
-
-/** Keeps a reading that was picked from pictures, at once. */
-function useKeep({ onSave }: GaugeProps) {
-  return (reading: ClothReading extends infer R ? (R extends ClothReading ? Omit<R, 'at'> : never) : never) =>
-    onSave((now) => ({ readings: [...now.readings, { ...reading, at: nowText() } as ClothReading] }));
-}
 
 /** Ten rubs with a thumb nail along a cut edge. */
 export function FrayGauge(props: GaugeProps) {
@@ -88,7 +74,7 @@ const frays = (mm: number) =>
 
 /** A pin, in and out. */
 export function PinHoleGauge(props: GaugeProps) {
-  const keep = useKeep(props);
+  const keep = useKeepReading(props);
   const last = readingsOf(props.record.readings, 'pin-hole').at(-1);
   return (
     <GaugeShell
@@ -130,7 +116,7 @@ const RAGS = [
 
 /** A damp white rag, and the rinsing water. */
 export function BleedGauge(props: GaugeProps) {
-  const keep = useKeep(props);
+  const keep = useKeepReading(props);
   const rinses = readingsOf(props.record.readings, 'bleed');
   const last = rinses.at(-1);
   const next = (last?.rinse ?? 0) + 1;
@@ -162,79 +148,6 @@ export function BleedGauge(props: GaugeProps) {
           {name}
         </button>
       ))}
-    </GaugeShell>
-  );
-}
-
-const HEAT_NAMES: Record<HeatSign, string> = {
-  nothing: 'No mark',
-  shine: 'It shines',
-  mark: 'A press mark stays',
-  'water-mark': 'Water leaves a mark',
-  shrank: 'It shrank',
-  melted: 'It melts or sticks',
-};
-
-/** Rising heat on a scrap, one step at a time, until something shows. */
-export function HeatGauge(props: GaugeProps) {
-  const keep = useKeep(props);
-  const readings = readingsOf(props.record.readings, 'heat');
-  const found = heatFinding(props.record.readings);
-  const seen = (step: number) => readings.filter((r) => r.soleC === step).at(-1)?.seen;
-  const next = IRON_STEPS.find((step) => seen(step) === undefined);
-  return (
-    <GaugeShell
-      {...props}
-      gauge="heat"
-      title="How hot may the iron be?"
-      howTo="Press a scrap for five seconds through nothing, coolest first. Let it cool, look against the light, then put a drop of water on it. Go up only while nothing shows."
-      drawing={
-        <CautionPlate>
-          A hot iron burns and can set cloth alight: on a scrap only, hand off the sole, never left alone, window open.
-          The care label of the cloth and the manual of the iron come first.
-        </CautionPlate>
-      }
-      verdict={null}
-      hint={
-        found
-          ? found.failedC === null
-            ? `No mark at ${found.goodC} °C.`
-            : `${HEAT_NAMES[found.sign!]} at ${found.failedC} °C: ${found.goodC === null ? 'no iron on this cloth.' : `${found.goodC} °C at most.`}`
-          : 'One dot is about 110 °C, two 150, three 200.'
-      }
-    >
-      <ol className={styles.ladder}>
-        {IRON_STEPS.map((step, i) => {
-          const sign = seen(step);
-          const locked = found?.failedC !== null && found !== null && step > found.failedC;
-          const state =
-            sign === undefined ? (locked || step !== next ? 'locked' : 'open') : sign === 'nothing' ? 'good' : 'failed';
-          return (
-            <li key={step}>
-              <IronDrawing dots={(i + 1) as 1 | 2 | 3} state={state} />
-              <span>
-                <strong>{step} °C</strong>
-                {sign !== undefined && <em>{HEAT_NAMES[sign]}</em>}
-                {locked && sign === undefined && <em>not this hot: it already showed at {found.failedC} °C</em>}
-                {state === 'open' && (
-                  <span className={styles.picks}>
-                    {HEAT_SIGNS.map((one) => (
-                      <button
-                        key={one}
-                        type="button"
-                        className={styles.pick}
-                        onClick={() => keep({ gauge: 'heat', soleC: step, seen: one })}
-                      >
-                        {HEAT_NAMES[one]}
-                      </button>
-                    ))}
-                  </span>
-                )}
-              </span>
-            </li>
-          );
-        })}
-      </ol>
     </GaugeShell>
   );
 }

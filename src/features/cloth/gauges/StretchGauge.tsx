@@ -3,53 +3,43 @@
 import { measuredStretch, stretchFromMarks, type StretchMarks } from '@/core/cloth';
 import { formatNumber, parseLengthMm } from '@/core/units';
 import { useScreenScale, useUnits } from '@/parts/workspace';
-import { MeasureField, StretchRuler } from '@/ui';
-import styles from './Gauges.module.css';
+import { StretchRuler } from '@/ui';
 import type { GaugeProps } from './GaugeProps';
 import { GaugeShell } from './GaugeShell';
+import { Toggle, WAYS } from './Toggle';
 import { TrueScale } from './TrueScale';
+import { TypedField } from './TypedField';
 import { useGauge } from './useGauge';
 
-const WAYS = ['across', 'along'] as const;
-
-/** A folded edge on a ruler, three marks, and what they say. */
-export function StretchGauge(props: GaugeProps) {
-  const { record } = props;
-  const { system, length } = useUnits();
-  const scale = useScreenScale();
-  const unit = system === 'inch' ? 'in' : 'cm';
+function useStretch(props: GaugeProps) {
+  const { system } = useUnits();
+  const unit: 'in' | 'cm' = system === 'inch' ? 'in' : 'cm';
   const perUnit = system === 'inch' ? 25.4 : 10;
-  const parse = (text: string) => parseLengthMm(text, unit);
-  const example = `a length in ${unit}, such as ${unit === 'in' ? '6 1/8' : '15,5'}`;
   const usual = system === 'inch' ? 4 * 25.4 : 100;
+  const parse = (text: string) => parseLengthMm(text, unit);
+  const expected = `a length in ${unit}, such as ${unit === 'in' ? '6 1/8' : '15,5'}`;
+  const field = (key: string, optional: boolean) => ({ key, path: `marks.${key}`, parse, expected, optional });
   const gauge = useGauge(
     props,
     'stretch',
-    [
-      { key: 'rest', path: 'marks.rest', parse, expected: example, optional: true },
-      { key: 'stretched', path: 'marks.stretched', parse, expected: example },
-      { key: 'relaxed', path: 'marks.relaxed', parse, expected: example, optional: true },
-    ],
+    [field('rest', true), field('stretched', false), field('relaxed', true)],
     (v, texts) => ({
       direction: texts.direction || 'across',
       marks: { rest: v.rest ?? usual, stretched: v.stretched, ...(v.relaxed !== undefined && { relaxed: v.relaxed }) },
     }),
     ['direction', 'rest'],
   );
-  const direction = (gauge.texts.direction || 'across') as (typeof WAYS)[number];
-  const rest = gauge.values.rest ?? usual;
+  const direction: 'across' | 'along' = gauge.texts.direction === 'along' ? 'along' : 'across';
+  return { gauge, direction, system, unit, perUnit, usual, rest: gauge.values.rest ?? usual };
+}
+
+/** A folded edge on a ruler, three marks, and what they say. */
+export function StretchGauge(props: GaugeProps) {
+  const { record } = props;
+  const { length } = useUnits();
+  const scale = useScreenScale();
+  const { gauge, direction, system, unit, perUnit, usual, rest } = useStretch(props);
   const { stretched, relaxed } = gauge.values;
-  const field = (key: string, label: string, help?: string) => (
-    <MeasureField
-      label={label}
-      unit={unit}
-      text={gauge.texts[key] ?? ''}
-      onText={(text) => gauge.setText(key, text)}
-      problem={gauge.problems[key]}
-      help={help}
-      onEnter={gauge.keep}
-    />
-  );
   return (
     <GaugeShell
       {...props}
@@ -75,21 +65,21 @@ export function StretchGauge(props: GaugeProps) {
       onKeep={gauge.keep}
       canKeep={gauge.reading !== null}
     >
-      <div role="group" aria-label="Which way it is pulled" className={styles.toggle}>
-        {WAYS.map((way) => (
-          <button
-            key={way}
-            type="button"
-            aria-pressed={direction === way}
-            onClick={() => gauge.setText('direction', way)}
-          >
-            {way === 'across' ? 'Across' : 'Along'}
-          </button>
-        ))}
-      </div>
-      {field('rest', 'At rest', `${formatNumber(usual / perUnit, 1)} if left empty`)}
-      {field('stretched', 'Pulled to')}
-      {field('relaxed', 'Let go, after a minute')}
+      <Toggle
+        label="Which way it is pulled"
+        value={direction}
+        options={WAYS}
+        onPick={(way) => gauge.setText('direction', way)}
+      />
+      <TypedField
+        gauge={gauge}
+        name="rest"
+        label="At rest"
+        unit={unit}
+        help={`${formatNumber(usual / perUnit, 1)} if left empty`}
+      />
+      <TypedField gauge={gauge} name="stretched" label="Pulled to" unit={unit} />
+      <TypedField gauge={gauge} name="relaxed" label="Let go, after a minute" unit={unit} />
     </GaugeShell>
   );
 }

@@ -3,11 +3,12 @@
 import { clothOf, clothProfile, measuredOverhang, measuredThickness, rigidityFrom, shrinkFinding } from '@/core/cloth';
 import { formatNumber, parseLengthMm } from '@/core/units';
 import { useUnits } from '@/parts/workspace';
-import { MeasureField, OverhangDrawing, plainNumber, ShrinkDrawing, StackDrawing } from '@/ui';
-import styles from './Gauges.module.css';
+import { OverhangDrawing, plainNumber, ShrinkDrawing, StackDrawing } from '@/ui';
 import type { GaugeProps } from './GaugeProps';
 import { GaugeShell } from './GaugeShell';
-import { type GaugeState, useGauge } from './useGauge';
+import { Toggle, WAYS } from './Toggle';
+import { TypedField } from './TypedField';
+import { useGauge } from './useGauge';
 
 const mmField = (key: string, path = `${key}Mm`) => ({
   key,
@@ -17,28 +18,6 @@ const mmField = (key: string, path = `${key}Mm`) => ({
 });
 const count = (key: string, expected: string) => ({ key, path: key, parse: plainNumber, expected });
 const look = ({ record }: GaugeProps) => ({ ...record.cloth, colour: record.colour });
-
-interface FieldProps {
-  gauge: Pick<GaugeState<'fray'>, 'texts' | 'setText' | 'problems' | 'keep'>;
-  name: string;
-  label: string;
-  unit?: string;
-  help?: string;
-}
-
-function Typed({ gauge, name, label, unit, help }: FieldProps) {
-  return (
-    <MeasureField
-      label={label}
-      unit={unit}
-      text={gauge.texts[name] ?? ''}
-      onText={(text) => gauge.setText(name, text)}
-      problem={gauge.problems[name]}
-      help={help}
-      onEnter={gauge.keep}
-    />
-  );
-}
 
 /** A stack of layers, measured at once. */
 export function ThicknessGauge(props: GaugeProps) {
@@ -79,8 +58,8 @@ export function ThicknessGauge(props: GaugeProps) {
       onKeep={gauge.keep}
       canKeep={reading !== null}
     >
-      <Typed gauge={gauge} name="layers" label="Layers" />
-      <Typed gauge={gauge} name="stack" label="Height of the stack" unit="mm" />
+      <TypedField gauge={gauge} name="layers" label="Layers" />
+      <TypedField gauge={gauge} name="stack" label="Height of the stack" unit="mm" />
     </GaugeShell>
   );
 }
@@ -120,10 +99,10 @@ export function ShrinkGauge(props: GaugeProps) {
       onKeep={gauge.keep}
       canKeep={gauge.reading !== null}
     >
-      <Typed gauge={gauge} name="wash" label="Which wash" help={`${next} if left empty`} />
-      <Typed gauge={gauge} name="before" label="Before" unit="mm" />
-      <Typed gauge={gauge} name="across" label="After, across" unit="mm" />
-      <Typed gauge={gauge} name="along" label="After, along" unit="mm" />
+      <TypedField gauge={gauge} name="wash" label="Which wash" help={`${next} if left empty`} />
+      <TypedField gauge={gauge} name="before" label="Before" unit="mm" />
+      <TypedField gauge={gauge} name="across" label="After, across" unit="mm" />
+      <TypedField gauge={gauge} name="along" label="After, along" unit="mm" />
     </GaugeShell>
   );
 }
@@ -138,7 +117,7 @@ export function StiffnessGauge(props: GaugeProps) {
     (v, texts) => ({ direction: texts.direction || 'along', overhangMm: v.overhang }),
     ['direction'],
   );
-  const direction = gauge.texts.direction || 'along';
+  const direction = gauge.texts.direction === 'across' ? 'across' : 'along';
   const soFar = measuredOverhang(props.record.readings);
   const at = gauge.reading?.overhangMm ?? soFar?.mean;
   const result = at === undefined ? null : rigidityFrom({ massGsm: massGsm.value, overhangMm: at });
@@ -167,19 +146,13 @@ export function StiffnessGauge(props: GaugeProps) {
       onKeep={gauge.keep}
       canKeep={gauge.reading !== null}
     >
-      <div role="group" aria-label="Which way the strip was cut" className={styles.toggle}>
-        {(['along', 'across'] as const).map((way) => (
-          <button
-            key={way}
-            type="button"
-            aria-pressed={direction === way}
-            onClick={() => gauge.setText('direction', way)}
-          >
-            {way === 'across' ? 'Across' : 'Along'}
-          </button>
-        ))}
-      </div>
-      <Typed gauge={gauge} name="overhang" label="Overhang" unit="mm" />
+      <Toggle
+        label="Which way the strip was cut"
+        value={direction}
+        options={WAYS}
+        onPick={(way) => gauge.setText('direction', way)}
+      />
+      <TypedField gauge={gauge} name="overhang" label="Overhang" unit="mm" />
     </GaugeShell>
   );
 }

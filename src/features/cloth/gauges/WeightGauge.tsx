@@ -9,7 +9,9 @@ import { MeasureField, plainNumber, TraceBoard, WeightDrawing } from '@/ui';
 import styles from './Gauges.module.css';
 import type { GaugeProps } from './GaugeProps';
 import { GaugeShell } from './GaugeShell';
+import { Toggle } from './Toggle';
 import { TrueScale } from './TrueScale';
+import { TypedField } from './TypedField';
 import { useGauge } from './useGauge';
 
 const BOARD = { widthMm: 150, heightMm: 90 };
@@ -22,38 +24,43 @@ const readCorners = (text: string | undefined): Point2[] =>
     .map(([x, y]) => ({ x, y }));
 const writeCorners = (corners: readonly Point2[]) => corners.map(({ x, y }) => `${x},${y}`).join(';');
 
-/** A piece on the kitchen scale: a rectangle, or any scrap traced on the screen. */
-export function WeightGauge(props: GaugeProps) {
-  const { record } = props;
-  const { system, mass, length } = useUnits();
-  const scale = useScreenScale();
-  const unit = system === 'inch' ? 'in' : 'mm';
+const WAYS_TO_MEASURE = [
+  { id: 'rectangle', name: 'Rectangle' },
+  { id: 'trace', name: 'Trace it' },
+] as const;
+
+function useWeight(props: GaugeProps) {
+  const { system } = useUnits();
+  const unit: 'in' | 'mm' = system === 'inch' ? 'in' : 'mm';
   const parse = (text: string) => parseLengthMm(text, unit);
-  const expected = `a length in ${unit}`;
   const weight = { key: 'grams', path: 'grams', parse: plainNumber, expected: 'a weight in g, such as 2,4' };
-  const side = (key: string) => ({ key, path: `piece.${key}Mm`, parse, expected, optional: true });
-  const gauge = useGauge(props, 'weight', [side('width'), side('length'), weight], (v, texts) => {
+  const side = (key: string) => ({
+    key,
+    path: `piece.${key}Mm`,
+    parse,
+    expected: `a length in ${unit}`,
+    optional: true,
+  });
+  // A rectangle typed before the tracing began stays, but does not count.
+  const fields = (texts: Record<string, string>) =>
+    texts.way === 'trace' ? [weight] : [side('width'), side('length'), weight];
+  const gauge = useGauge(props, 'weight', fields, (v, texts) => {
     const outline = readCorners(texts.corners);
     if (texts.way === 'trace') return outline.length < 3 ? null : { piece: { outline }, grams: v.grams };
     if (v.width === undefined || v.length === undefined) return null;
     return { piece: { widthMm: v.width, lengthMm: v.length }, grams: v.grams };
   });
-  const tracing = gauge.texts.way === 'trace';
+  return { gauge, unit, way: gauge.texts.way === 'trace' ? ('trace' as const) : ('rectangle' as const) };
+}
+
+/** A piece on the kitchen scale: a rectangle, or any scrap traced on the screen. */
+export function WeightGauge(props: GaugeProps) {
+  const { record } = props;
+  const { mass, length } = useUnits();
+  const scale = useScreenScale();
+  const { gauge, unit, way } = useWeight(props);
   const corners = readCorners(gauge.texts.corners);
-  const wrong = crossesItself(corners);
   const shown = (mm: number | undefined) => (mm === undefined ? '' : length(mm));
-  const field = (key: string, label: string, fieldUnit: string, help?: string) => (
-    <MeasureField
-      label={label}
-      unit={fieldUnit}
-      text={gauge.texts[key] ?? ''}
-      onText={(text) => gauge.setText(key, text)}
-      problem={gauge.problems[key]}
-      help={help}
-      onEnter={gauge.keep}
-    />
-  );
-  const soFar = measuredMass(record.readings);
   return (
     <GaugeShell
       {...props}
@@ -61,8 +68,13 @@ export function WeightGauge(props: GaugeProps) {
       title="How heavy is it?"
       howTo="Weigh one layer of a known piece on a kitchen scale. The larger the piece, the truer the answer; a letter scale reads tenths."
       drawing={
-        tracing ? (
-          <Tracing {...{ scale, corners, wrong }} onCorners={(next) => gauge.setText('corners', writeCorners(next))} />
+        way === 'trace' ? (
+          <Tracing
+            scale={scale}
+            corners={corners}
+            wrong={crossesItself(corners)}
+            onCorners={(next) => gauge.setText('corners', writeCorners(next))}
+          />
         ) : (
           <WeightDrawing
             look={{ ...record.cloth, colour: record.colour }}
@@ -81,31 +93,28 @@ export function WeightGauge(props: GaugeProps) {
           </>
         )
       }
-      hint={
-        soFar
-          ? `${mass(soFar.mean)}${soFar.n > 1 ? ` ± ${formatNumber(soFar.spread, 1)}` : ''} from ${soFar.n}.`
-          : 'A 10 by 10 cm piece of 160 g/m² weighs 1.6 g.'
-      }
+      hint={soFar(record.readings, mass)}
       onKeep={gauge.keep}
       canKeep={gauge.reading !== null}
     >
-      <div role="group" aria-label="How the piece is measured" className={styles.toggle}>
-        {(['rectangle', 'trace'] as const).map((way) => (
-          <button
-            key={way}
-            type="button"
-            aria-pressed={tracing === (way === 'trace')}
-            onClick={() => gauge.setText('way', way)}
-          >
-            {way === 'trace' ? 'Trace it' : 'Rectangle'}
-          </button>
-        ))}
-      </div>
-      {!tracing && field('width', 'Width', unit)}
-      {!tracing && field('length', 'Length', unit)}
-      {field('grams', 'Weight', 'g')}
+      <Toggle
+        label="How the piece is measured"
+        value={way}
+        options={WAYS_TO_MEASURE}
+        onPick={(next) => gauge.setText('way', next)}
+      />
+      {way === 'rectangle' && <TypedField gauge={gauge} name="width" label="Width" unit={unit} />}
+      {way === 'rectangle' && <TypedField gauge={gauge} name="length" label="Length" unit={unit} />}
+      <TypedField gauge={gauge} name="grams" label="Weight" unit="g" />
     </GaugeShell>
   );
+}
+
+function soFar(readings: GaugeProps['record']['readings'], mass: (gsm: number) => string): string {
+  const measured = measuredMass(readings);
+  if (!measured) return 'A 10 by 10 cm piece of 160 g/m² weighs 1.6 g.';
+  const spread = measured.n > 1 ? ` ± ${formatNumber(measured.spread, 1)}` : '';
+  return `${mass(measured.mean)}${spread} from ${measured.n}.`;
 }
 
 interface TracingProps {

@@ -1,10 +1,18 @@
+import dynamic from 'next/dynamic';
 import type { ComponentType } from 'react';
 import type { Gauge } from '@/core/cloth';
 import type { GaugeProps } from './GaugeProps';
-import { BleedGauge, FrayGauge, HeatGauge, PinHoleGauge } from './LookGauges';
 import { StretchGauge } from './StretchGauge';
-import { ShrinkGauge, StiffnessGauge, ThicknessGauge } from './TableGauges';
-import { WeightGauge } from './WeightGauge';
+
+// The first instrument is there at once, the others are fetched when they are picked up.
+const WeightGauge = dynamic(() => import('./WeightGauge').then((part) => part.WeightGauge));
+const ThicknessGauge = dynamic(() => import('./TableGauges').then((part) => part.ThicknessGauge));
+const ShrinkGauge = dynamic(() => import('./TableGauges').then((part) => part.ShrinkGauge));
+const StiffnessGauge = dynamic(() => import('./TableGauges').then((part) => part.StiffnessGauge));
+const FrayGauge = dynamic(() => import('./LookGauges').then((part) => part.FrayGauge));
+const PinHoleGauge = dynamic(() => import('./LookGauges').then((part) => part.PinHoleGauge));
+const BleedGauge = dynamic(() => import('./LookGauges').then((part) => part.BleedGauge));
+const HeatGauge = dynamic(() => import('./HeatGauge').then((part) => part.HeatGauge));
 
 /** The instrument of each gauge. */
 export const GAUGE_PARTS: Readonly<Record<Gauge, ComponentType<GaugeProps>>> = {

@@ -35,14 +35,14 @@ const sentence = (text: string) => `${text[0].toUpperCase()}${text.slice(1)}.`;
  *
  * @param props - the cloth and how to save it
  * @param gauge - which gauge
- * @param fields - its numbers
+ * @param fields - its numbers, which may depend on what was picked
  * @param build - the reading from the numbers, without its moment; null while it cannot be made
  * @param sticky - fields that stay filled after a reading was kept
  */
 export function useGauge<G extends Gauge>(
   { record, onSave }: GaugeProps,
   gauge: G,
-  fields: readonly GaugeField[],
+  fields: readonly GaugeField[] | ((texts: Record<string, string>) => readonly GaugeField[]),
   build: (values: Record<string, number>, texts: Record<string, string>) => unknown,
   sticky: readonly string[] = [],
 ): GaugeState<G> {
@@ -50,7 +50,8 @@ export function useGauge<G extends Gauge>(
   const values: Record<string, number | undefined> = {};
   const problems: Record<string, string> = {};
   let ready = true;
-  for (const { key, parse, expected, optional } of fields) {
+  const asked = typeof fields === 'function' ? fields(texts) : fields;
+  for (const { key, parse, expected, optional } of asked) {
     const text = (texts[key] ?? '').trim();
     const value = text === '' ? null : parse(text);
     values[key] = value ?? undefined;
@@ -59,7 +60,7 @@ export function useGauge<G extends Gauge>(
   }
   const checked = ready ? check(gauge, build(values as Record<string, number>, texts)) : null;
   if (checked?.problem) {
-    const field = fields.find(({ path }) => checked.path === path || checked.path.startsWith(`${path}.`));
+    const field = asked.find(({ path }) => checked.path === path || checked.path.startsWith(`${path}.`));
     problems[field?.key ?? ''] ??= sentence(checked.problem);
   }
   const reading = (checked?.reading as ReadingOf<G> | undefined) ?? null;

@@ -2,12 +2,12 @@
 
 import Button from '@mui/material/Button';
 import type { MachineRecord } from '@/core/file';
-import { type Calibration, bobbinMeasureSchema, bobbinMetres, type Thread, threadName } from '@/core/kit';
+import { bobbinMeasureSchema, bobbinMetres, type Thread, threadName } from '@/core/kit';
 import { formatNumber, parseThreadTex } from '@/core/units';
 import { useOnMachine } from '@/data';
-import { MeasureField } from '@/ui';
 import styles from '../Workroom.module.css';
 import { MeasureList } from './MeasureList';
+import { NumberIn } from './NumberIn';
 import { typedNumbers } from './typedNumbers';
 import { useMeasures } from './useMeasures';
 
@@ -33,9 +33,9 @@ export function BobbinCalibration({ record }: { record: MachineRecord }) {
       ]);
       return { value: value && { metres: value.metres, thread: { fibre, tex: value.tex } }, problems };
     },
-    (_list: Calibration['bobbin']) => null,
+    () => null,
   );
-  const { texts, setText, problems, measure } = measures;
+  const { measure } = measures;
   const now = bobbinMetres(record.machine, USUAL);
   return (
     <section aria-labelledby="cal-bobbin" className={styles.calibration}>
@@ -45,21 +45,12 @@ export function BobbinCalibration({ record }: { record: MachineRecord }) {
         Tex × 1000 is metres.
       </p>
       <div className={styles.row}>
-        <MeasureField
-          label="Wound off"
-          unit="m"
-          text={texts.metres ?? ''}
-          onText={(text) => setText('metres', text)}
-          problem={problems.metres}
-          onEnter={measures.keep}
-        />
-        <MeasureField
+        <NumberIn measures={measures} name="metres" label="Wound off" unit="m" />
+        <NumberIn
+          measures={measures}
+          name="tex"
           label="Thread number"
-          text={texts.tex ?? ''}
-          onText={(text) => setText('tex', text)}
-          problem={problems.tex ?? problems['thread.tex']}
           help={`any system; Tex ${formatNumber(on?.setup.thread.tex ?? USUAL.tex)} if left empty`}
-          onEnter={measures.keep}
         />
         <Button variant="outlined" disabled={!measure} onClick={measures.keep}>
           Keep this bobbin

@@ -13,10 +13,10 @@ import {
   widthMeasureSchema,
 } from '@/core/kit';
 import { formatNumber, parseLengthMm } from '@/core/units';
-import { MeasureField } from '@/ui';
 import styles from '../Workroom.module.css';
 import { DialChart } from './DialChart';
 import { MeasureList } from './MeasureList';
+import { NumberIn } from './NumberIn';
 import { typedNumbers } from './typedNumbers';
 import { useMeasures } from './useMeasures';
 
@@ -51,7 +51,7 @@ export function LengthCalibration({ record }: { record: MachineRecord }) {
       ]),
     (length) => falls(lengthCurve({ ...NOTHING, length }), 'stitches'),
   );
-  const { texts, setText, problems, measure } = measures;
+  const { measure } = measures;
   const counted = measure ? measure.overMm / measure.stitches : null;
   return (
     <section aria-labelledby="cal-length" className={styles.calibration}>
@@ -61,31 +61,15 @@ export function LengthCalibration({ record }: { record: MachineRecord }) {
         Do it at dial 2, 3 and 4; repeat any of them for its spread.
       </p>
       <div className={styles.row}>
-        <MeasureField
+        <NumberIn
+          measures={measures}
+          name="dialMm"
           label="Dial says"
           unit="mm"
-          text={texts.dialMm ?? ''}
-          onText={(text) => setText('dialMm', text)}
-          problem={problems.dialMm}
           help={next === undefined ? undefined : `${next} if left empty`}
-          onEnter={measures.keep}
         />
-        <MeasureField
-          label="Stitches counted"
-          text={texts.stitches ?? ''}
-          onText={(text) => setText('stitches', text)}
-          problem={problems.stitches}
-          onEnter={measures.keep}
-        />
-        <MeasureField
-          label="Between marks"
-          unit="mm"
-          text={texts.overMm ?? ''}
-          onText={(text) => setText('overMm', text)}
-          problem={problems.overMm}
-          help="100 if left empty"
-          onEnter={measures.keep}
-        />
+        <NumberIn measures={measures} name="stitches" label="Stitches counted" />
+        <NumberIn measures={measures} name="overMm" label="Between marks" unit="mm" help="100 if left empty" />
         <Button variant="outlined" disabled={!measure} onClick={measures.keep}>
           Keep this count
         </Button>
@@ -127,30 +111,21 @@ export function WidthCalibration({ record }: { record: MachineRecord }) {
       ]),
     (width) => falls(widthCurve({ ...NOTHING, width }), 'trueMm'),
   );
-  const { texts, setText, problems, measure } = measures;
+  const { measure } = measures;
   if (machine.maxWidthMm === 0) return <p>This machine does not swing: there is no width to calibrate.</p>;
   return (
     <section aria-labelledby="cal-width" className={styles.calibration}>
       <h2 id="cal-width">Width</h2>
       <p>Zigzag at 1.5 mm length on firm cloth. Measure from the leftmost hole to the rightmost, at dial 2, 3 and 4.</p>
       <div className={styles.row}>
-        <MeasureField
+        <NumberIn
+          measures={measures}
+          name="dialMm"
           label="Dial says"
           unit="mm"
-          text={texts.dialMm ?? ''}
-          onText={(text) => setText('dialMm', text)}
-          problem={problems.dialMm}
           help={next === undefined ? undefined : `${next} if left empty`}
-          onEnter={measures.keep}
         />
-        <MeasureField
-          label="Whole swing"
-          unit="mm"
-          text={texts.trueMm ?? ''}
-          onText={(text) => setText('trueMm', text)}
-          problem={problems.trueMm}
-          onEnter={measures.keep}
-        />
+        <NumberIn measures={measures} name="trueMm" label="Whole swing" unit="mm" />
         <Button variant="outlined" disabled={!measure} onClick={measures.keep}>
           Keep this width
         </Button>

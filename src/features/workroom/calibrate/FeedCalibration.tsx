@@ -1,17 +1,26 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import { clothOf } from '@/core/cloth';
 import type { MachineRecord } from '@/core/file';
-import { creepFactor, FEET, feedMeasureSchema, type Foot, FOOT, pressureSteps } from '@/core/kit';
+import {
+  creepFactor,
+  FEET,
+  type FeedMeasure,
+  feedMeasureSchema,
+  type Foot,
+  FOOT,
+  type Machine,
+  nearestPressureStep,
+  pressureSteps,
+} from '@/core/kit';
 import { feedFactor, seamContext, stripBow } from '@/core/physics';
 import { formatNumber, parseLengthMm } from '@/core/units';
 import { useCloths } from '@/data';
-import { MeasureField } from '@/ui';
+import { Pick } from '../Pick';
 import styles from '../Workroom.module.css';
 import { MeasureList } from './MeasureList';
+import { NumberIn } from './NumberIn';
 import { typedNumbers } from './typedNumbers';
 import { useMeasures } from './useMeasures';
 
@@ -21,11 +30,9 @@ const signed = (text: string) => {
   return value === null ? null : minus ? -value : value;
 };
 
-/** Two equal strips sewn 300 mm: how far the top one ends behind. */
-export function FeedCalibration({ record }: { record: MachineRecord }) {
-  const { machine } = record;
+function useFeed(record: MachineRecord) {
   const cloths = useCloths() ?? [];
-  const steps = pressureSteps(machine);
+  const steps = pressureSteps(record.machine);
   const measures = useMeasures(
     record,
     'feed',
@@ -36,27 +43,29 @@ export function FeedCalibration({ record }: { record: MachineRecord }) {
         { key: 'overMm', expected: 'a length in mm', parse: (text) => parseLengthMm(text, 'mm'), otherwise: 300 },
       ]);
       const cloth = cloths.find((c) => c.id === texts.clothId) ?? cloths[0];
-      if (!value || !cloth) return { value: null, problems };
+      if (!value || !cloth || !(value.overMm > 0)) return { value: null, problems };
       const foot = (texts.foot || 'standard') as Foot;
-      const pressure = (
-        steps.find((s) => s.position === texts.pressure) ??
-        steps.find((s) => s.pressure === 0.5) ??
-        steps[0]
-      ).pressure;
+      const step = steps.find((s) => s.position === texts.pressure) ?? nearestPressureStep(record.machine, 0.5);
       const seam = seamContext(clothOf(cloth), { kind: 'join' });
-      const factor =
-        value.overMm > 0
-          ? feedFactor(seam, foot, pressure, { shiftMm: value.shiftMm, overMm: value.overMm }).factor
-          : null;
-      return { value: { ...value, foot, pressure, clothName: cloth.cloth.name, factor }, problems };
+      const { shiftMm, overMm } = value;
+      const { factor } = feedFactor(seam, foot, step.pressure, { shiftMm, overMm });
+      return { value: { ...value, foot, pressure: step.pressure, clothName: cloth.cloth.name, factor }, problems };
     },
     () => null,
     ['clothId', 'foot', 'pressure'],
   );
-  const { texts, setText, problems, measure, list } = measures;
-  const creep = creepFactor(machine);
-  const last = measure ?? list.at(-1);
-  const strain = last ? Math.abs((100 * last.shiftMm) / last.overMm) : null;
+  return { cloths, steps, measures };
+}
+
+/** Two equal strips sewn 300 mm: how far the top one ends behind. */
+export function FeedCalibration({ record }: { record: MachineRecord }) {
+  const { machine } = record;
+  const { cloths, steps, measures } = useFeed(record);
+  const { texts, setText, measure, list } = measures;
+  const chosen = cloths.find((c) => c.id === texts.clothId) ?? cloths[0];
+  const pick = (key: string, label: string, value: string, options: readonly (readonly [string, string])[]) => (
+    <Pick label={label} value={value} options={options} onPick={(id) => setText(key, id)} />
+  );
   return (
     <section aria-labelledby="cal-feed" className={styles.calibration}>
       <h2 id="cal-feed">Feed</h2>
@@ -65,85 +74,29 @@ export function FeedCalibration({ record }: { record: MachineRecord }) {
         and not pulling. Measure how far the top one ends behind the bottom one; minus if it ends ahead.
       </p>
       <div className={styles.row}>
-        <TextField
-          select
-          size="small"
-          label="Cloth"
-          value={texts.clothId && cloths.some((c) => c.id === texts.clothId) ? texts.clothId : (cloths[0]?.id ?? '')}
-          onChange={(e) => setText('clothId', e.target.value)}
-        >
-          {cloths.slice(0, 200).map((c) => (
-            <MenuItem key={c.id} value={c.id}>
-              {c.cloth.name}
-            </MenuItem>
-          ))}
-        </TextField>
-        <TextField
-          select
-          size="small"
-          label="Foot"
-          value={texts.foot || 'standard'}
-          onChange={(e) => setText('foot', e.target.value)}
-        >
-          {FEET.filter((foot) => FOOT[foot].general).map((foot) => (
-            <MenuItem key={foot} value={foot}>
-              {FOOT[foot].name}
-            </MenuItem>
-          ))}
-        </TextField>
-        {machine.pressureDial && (
-          <TextField
-            select
-            size="small"
-            label="Pressure"
-            value={texts.pressure || String(machine.pressureDial.normal)}
-            onChange={(e) => setText('pressure', e.target.value)}
-          >
-            {steps.map(({ position }) => (
-              <MenuItem key={position} value={position}>
-                {position}
-              </MenuItem>
-            ))}
-          </TextField>
-        )}
-        <MeasureField
-          label="Top ends behind by"
-          unit="mm"
-          text={texts.shiftMm ?? ''}
-          onText={(text) => setText('shiftMm', text)}
-          problem={problems.shiftMm}
-          onEnter={measures.keep}
-        />
-        <MeasureField
-          label="Over"
-          unit="mm"
-          text={texts.overMm ?? ''}
-          onText={(text) => setText('overMm', text)}
-          problem={problems.overMm}
-          help="300 if left empty"
-          onEnter={measures.keep}
-        />
+        {chosen &&
+          pick(
+            'clothId',
+            'Cloth',
+            chosen.id,
+            cloths.slice(0, MOST).map((c) => [c.id, c.cloth.name] as const),
+          )}
+        {pick('foot', 'Foot', texts.foot || 'standard', FEET_TO_TRY)}
+        {machine.pressureDial &&
+          pick(
+            'pressure',
+            'Pressure',
+            texts.pressure || String(machine.pressureDial.normal),
+            steps.map(({ position }) => [position, position] as const),
+          )}
+        <NumberIn measures={measures} name="shiftMm" label="Top ends behind by" unit="mm" />
+        <NumberIn measures={measures} name="overMm" label="Over" unit="mm" help="300 if left empty" />
         <Button variant="outlined" disabled={!measure} onClick={measures.keep}>
           Keep this line
         </Button>
       </div>
-      {cloths.length === 0 && <p>Put a cloth into the drawer first: the model needs to know what was sewn.</p>}
-      <p className={styles.says}>
-        {list.some((f) => f.factor !== null) ? (
-          <>
-            This machine lets the top layer creep <strong>{formatNumber(creep, 1)} times</strong> as much as the model
-            expects; Match reckons with it.{' '}
-          </>
-        ) : (
-          'Until then the model stands for the machine. '
-        )}
-        {strain !== null &&
-          strain > 0 &&
-          `A metre of strips 63.5 mm wide, all sewn from one end, would bow about ${formatNumber(
-            stripBow({ strainPercent: strain, stripMm: 63.5, spanMm: 1000, seams: 1, alternate: false }).sagittaMm,
-            0,
-          )} mm: alternate the end you start from.`}
-      </p>
+      {!chosen && <p>Put a cloth into the drawer first: the model needs to know what was sewn.</p>}
+      <FeedSays machine={machine} last={measure ?? list.at(-1) ?? null} />
       <MeasureList
         rows={list.map((f) => [
           `${f.clothName}, ${FOOT[f.foot].name.toLowerCase()} foot, ${formatNumber(f.overMm)} mm`,
@@ -153,5 +106,31 @@ export function FeedCalibration({ record }: { record: MachineRecord }) {
         onDrop={measures.drop}
       />
     </section>
+  );
+}
+
+const FEET_TO_TRY = FEET.filter((foot) => FOOT[foot].general).map((foot) => [foot, FOOT[foot].name] as const);
+/** Cloths offered in the list; the newest come first. */
+const MOST = 200;
+/** The strips people sew most: 2 1/2 inches, a metre long. */
+const STRIP = { stripMm: 63.5, spanMm: 1000, seams: 1, alternate: false };
+
+function FeedSays({ machine, last }: { machine: Machine; last: FeedMeasure | null }) {
+  const measured = (machine.calibration?.feed ?? []).some((f) => f.factor !== null);
+  const strain = last ? Math.abs((100 * last.shiftMm) / last.overMm) : 0;
+  const bow = strain > 0 ? stripBow({ ...STRIP, strainPercent: strain }).sagittaMm : 0;
+  return (
+    <p className={styles.says}>
+      {measured ? (
+        <>
+          This machine lets the top layer creep <strong>{formatNumber(creepFactor(machine), 1)} times</strong> as much
+          as the model expects; Match reckons with it.{' '}
+        </>
+      ) : (
+        'Until then the model stands for the machine. '
+      )}
+      {bow > 0 &&
+        `A metre of strips 63.5 mm wide, all sewn from one end, would bow about ${formatNumber(bow, 0)} mm: alternate the end you start from.`}
+    </p>
   );
 }

@@ -1,0 +1,13 @@
+'use client';
+
+import type { ClothReading } from '@/core/cloth';
+import { nowText } from '@/parts/workspace';
+import type { GaugeProps } from './GaugeProps';
+
+/** A reading whose moment is not known yet. */
+type Undated = ClothReading extends infer R ? (R extends ClothReading ? Omit<R, 'at'> : never) : never;
+
+/** Keeps a reading that was picked from pictures, at once. */
+export function useKeepReading({ onSave }: GaugeProps): (reading: Undated) => void {
+  return (reading) => onSave((now) => ({ readings: [...now.readings, { ...reading, at: nowText() } as ClothReading] }));
+}

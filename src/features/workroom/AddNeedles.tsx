@@ -1,0 +1,83 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import { type Needle, needleName, type Point, POINT, POINTS } from '@/core/kit';
+import { formatNeedleSize } from '@/core/units';
+import { changeKit, needles as store, reportTrouble } from '@/data';
+import { newId, nowText, useDraft, useSay } from '@/parts/workspace';
+import { MeasureField, plainNumber } from '@/ui';
+import { Pick } from './Pick';
+import styles from './Workroom.module.css';
+
+const MOST = 200;
+
+/** The pack being typed: a point brings its own sizes and gaps. */
+function packOf(texts: Record<string, string>) {
+  const point = (texts.point || 'universal') as Point;
+  const { sizes, gapsMm } = POINT[point];
+  const nm = sizes.includes(Number(texts.nm)) ? Number(texts.nm) : (sizes.find((s) => s >= 80) ?? sizes[0]);
+  const gapMm = gapsMm.includes(Number(texts.gap)) ? Number(texts.gap) : gapsMm[0];
+  const needle: Needle = { point, nm, ...(gapMm !== undefined && { gapMm }) };
+  const count = (texts.count ?? '').trim() === '' ? 5 : plainNumber(texts.count);
+  const wrong = count === null || count < 1 || count > MOST || !Number.isInteger(count);
+  return { needle, sizes, gapsMm, count: wrong ? null : count };
+}
+
+/** A pack bought: how many of which kind, and where they are kept. */
+export function AddNeedles({ any }: { any: boolean }) {
+  const { texts, setText, clear } = useDraft('workroom:needles');
+  const say = useSay();
+  const { needle, sizes, gapsMm, count } = packOf(texts);
+  const add = async () => {
+    if (count === null) return;
+    const record = { needle, pack: `pack of ${count}`, where: (texts.where ?? '').trim(), addedAt: nowText() };
+    await store.putAll(Array.from({ length: count }, () => ({ ...record, id: newId() })));
+    if (!any) await changeKit(() => ({ needles: 'owned' }));
+    clear({ where: texts.where ?? '' });
+    say(`${count} × ${needleName(needle)} ${count === 1 ? 'is' : 'are'} in the tin.`);
+  };
+  const pick = (key: string, label: string, value: string, options: readonly (readonly [string, string])[]) => (
+    <Pick label={label} value={value} options={options} onPick={(id) => setText(key, id)} />
+  );
+  return (
+    <form
+      className={styles.row}
+      aria-label="A pack of needles"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void add().catch(reportTrouble);
+      }}
+    >
+      {pick(
+        'point',
+        'Point',
+        needle.point,
+        POINTS.map((id) => [id, POINT[id].name] as const),
+      )}
+      {pick(
+        'nm',
+        'Size',
+        String(needle.nm),
+        sizes.map((size) => [String(size), formatNeedleSize(size)] as const),
+      )}
+      {gapsMm.length > 0 &&
+        pick(
+          'gap',
+          'Gap',
+          String(needle.gapMm),
+          gapsMm.map((gap) => [String(gap), `${gap} mm`] as const),
+        )}
+      <MeasureField
+        label="How many"
+        text={texts.count ?? ''}
+        onText={(text) => setText('count', text)}
+        problem={count === null ? `Expected a whole number from 1 to ${MOST}.` : null}
+        help="5 if left empty"
+      />
+      <MeasureField label="Where they are kept" text={texts.where ?? ''} onText={(text) => setText('where', text)} />
+      <Button type="submit" variant="outlined">
+        Into the tin
+      </Button>
+    </form>
+  );
+}

@@ -1,0 +1,123 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import { PURPOSES, type ThreadRecord, threadRecordSchema } from '@/core/file';
+import { FIBRE, THREAD_FIBRES } from '@/core/kit';
+import { firstFieldError } from '@/core/result';
+import { formatNumber, parseThreadTex, threadNumbers } from '@/core/units';
+import { changeKit, reportTrouble, threads as store } from '@/data';
+import { newId, nowText, useDraft, useSay } from '@/parts/workspace';
+import { MeasureField, plainNumber } from '@/ui';
+import { Pick } from './Pick';
+import { PURPOSE_TEXT } from './purposeText';
+import styles from './Workroom.module.css';
+
+const QUALITY: [ThreadRecord['quality'], string][] = [
+  ['good', 'good'],
+  ['unknown', 'not known'],
+  ['cheap', 'cheap, fuzzy'],
+];
+const A_NUMBER = 'Expected a thread number, such as Tex 27, Tkt 120, 40 wt, 243 den or Ne 20.';
+
+/** The spool being typed, and what is wrong with it by field. */
+function spoolOf(texts: Record<string, string>, tried: boolean) {
+  const text = (key: string) => (texts[key] ?? '').trim();
+  const tex = parseThreadTex(text('printed'));
+  const metresLeft = text('metres') === '' ? undefined : plainNumber(text('metres'));
+  const problems: Record<string, string> = {};
+  if (tex === null && (text('printed') !== '' || tried)) problems.printed = A_NUMBER;
+  if (metresLeft === null) problems.metres = 'Expected metres.';
+  const candidate = {
+    id: newId(),
+    thread: { fibre: text('fibre') || 'polyester', tex: tex === null ? undefined : Number(tex.toFixed(2)) },
+    printed: text('printed'),
+    colourName: text('colourName'),
+    colour: text('colour') || '#8a929b',
+    purpose: text('purpose') || 'all-purpose',
+    quality: text('quality') || 'unknown',
+    ...(metresLeft !== undefined && { metresLeft }),
+    where: text('where'),
+    addedAt: nowText(),
+  };
+  if (tex === null || metresLeft === null) return { tex, spool: null, problems };
+  const checked = threadRecordSchema.safeParse(candidate);
+  if (checked.success) return { tex, spool: checked.data, problems };
+  const { path, message } = firstFieldError(checked.error, candidate);
+  const field = { 'thread.tex': 'printed', metresLeft: 'metres' }[path] ?? path;
+  problems[field] = `${message[0].toUpperCase()}${message.slice(1)}.`;
+  return { tex, spool: null, problems };
+}
+
+function useAddThread(any: boolean) {
+  const { texts, setText, clear } = useDraft('workroom:threads');
+  const say = useSay();
+  const [tried, setTried] = useState(false);
+  const { tex, spool, problems } = spoolOf(texts, tried);
+  const add = async () => {
+    setTried(!spool);
+    if (!spool) return;
+    await store.put(spool);
+    if (!any) await changeKit(() => ({ threads: 'owned' }));
+    clear({ where: texts.where ?? '' });
+    say('The spool is noted.');
+  };
+  return { texts, setText, tex, problems, add };
+}
+
+/** A spool to be noted: its number as printed, in any system. */
+export function AddThread({ any }: { any: boolean }) {
+  const { texts, setText, tex, problems, add } = useAddThread(any);
+  const other = tex === null ? null : threadNumbers(tex);
+  const field = (key: string, label: string, unit?: string, help?: string) => (
+    <MeasureField
+      label={label}
+      unit={unit}
+      text={texts[key] ?? ''}
+      onText={(text) => setText(key, text)}
+      problem={problems[key]}
+      help={help}
+    />
+  );
+  const pick = (key: string, label: string, otherwise: string, options: readonly (readonly [string, string])[]) => (
+    <Pick label={label} value={texts[key] || otherwise} options={options} onPick={(id) => setText(key, id)} />
+  );
+  const numbers = other
+    ? `Tex ${formatNumber(other.tex, 1)}, ticket ${formatNumber(other.ticket, 0)}, ${formatNumber(other.weight, 0)} wt`
+    : 'in any system';
+  return (
+    <form
+      className={styles.row}
+      aria-label="A spool"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void add().catch(reportTrouble);
+      }}
+    >
+      {pick(
+        'fibre',
+        'Fibre',
+        'polyester',
+        THREAD_FIBRES.map((id) => [id, FIBRE[id].name] as const),
+      )}
+      {field('printed', 'Number on the spool', undefined, numbers)}
+      {field('colourName', 'Colour in words')}
+      <label className={styles.colour}>
+        Colour{' '}
+        <input type="color" value={texts.colour || '#8a929b'} onChange={(e) => setText('colour', e.target.value)} />
+      </label>
+      {pick(
+        'purpose',
+        'For',
+        'all-purpose',
+        PURPOSES.map((id) => [id, PURPOSE_TEXT[id]] as const),
+      )}
+      {pick('quality', 'Quality', 'unknown', QUALITY)}
+      {field('metres', 'Metres left', 'm')}
+      {field('where', 'Where it is kept')}
+      <Button type="submit" variant="outlined">
+        Note it
+      </Button>
+    </form>
+  );
+}
