@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { NOUNS, WORKROOM_FORMAT, workroomSchema } from '../src/core/file';
+import { anyWorkroomSchema, NOUNS, WORKROOM_FORMAT } from '../src/core/file';
 import {
   checkInputSchema,
   checkOutputSchema,
@@ -29,7 +29,7 @@ export const COMMANDS: Record<string, Command> = {
   ),
   verify: command(
     'an exported workroom, read as an import would read it',
-    workroomSchema,
+    anyWorkroomSchema,
     z.strictObject({ format: z.literal(WORKROOM_FORMAT), version: z.number(), counts }),
     (file) => ({
       format: file.format,

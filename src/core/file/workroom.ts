@@ -44,6 +44,9 @@ export const workroomSchema = z
   });
 export type Workroom = z.infer<typeof workroomSchema>;
 
+/** A workroom file of this or any older version, brought up to this one. */
+export const anyWorkroomSchema = z.preprocess(migrateWorkroom, workroomSchema);
+
 /** The lists of a workroom whose entries have a key of their own. */
 export const NOUNS = [
   'cloths',
@@ -119,10 +122,11 @@ export function readWorkroom(text: string): ReadWorkroom {
     const message = `expected ${WORKROOM_VERSION}, got ${version}: this file was written by a newer Bobbet`;
     return { ok: false, error: { path: 'version', message } };
   }
-  const parsed = workroomSchema.safeParse(migrateWorkroom(input));
+  const newest = migrateWorkroom(input);
+  const parsed = workroomSchema.safeParse(newest);
   return parsed.success
     ? { ok: true, workroom: parsed.data }
-    : { ok: false, error: firstFieldError(parsed.error, input) };
+    : { ok: false, error: firstFieldError(parsed.error, newest) };
 }
 
 /** What importing a file would do to each list. */

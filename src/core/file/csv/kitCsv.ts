@@ -84,7 +84,10 @@ function threadOf(row: RowReader, known: ReadonlyMap<string, ThreadRecord>, fres
   const id = row.text('Key') || fresh.newId();
   const fibre = row.word('Fibre', THREAD_FIBRES, (one) => FIBRE[one].name) ?? before?.thread.fibre ?? 'polyester';
   if (row.text('Number') === '' && !before) row.wrong('Number', 'a thread number, such as Tex 27 or Tkt 120');
-  const tex = row.by('Number', parseThreadTex, 'a thread number, such as Tex 27 or Tkt 120') ?? before?.thread.tex;
+  // Labels round: an unchanged number keeps the Tex that was known behind it.
+  const unchanged = before !== undefined && row.text('Number') === before.printed;
+  const typed = unchanged ? undefined : row.by('Number', parseThreadTex, 'a thread number, such as Tex 27 or Tkt 120');
+  const tex = typed ?? before?.thread.tex;
   const metresLeft = row.number('Left m', 'm', 'metres') ?? before?.metresLeft;
   return {
     id,

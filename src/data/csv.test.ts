@@ -1,0 +1,90 @@
+import 'fake-indexeddb/auto';
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import { beforeEach, describe, expect, it } from 'vitest';
+import { readWorkroom } from '@/core/file';
+import { csvText, decodeText, importCsv, parseTable, previewCsv } from './csv';
+import { database } from './database';
+import { readKit, readKitRecord } from './kit';
+import { cloths, needles, threads } from './repositories';
+import { importWorkroom } from './workroomFile';
+
+const read = readWorkroom(readFileSync(path.join(import.meta.dirname, '../../demo/tansy-wren.json'), 'utf8'));
+const demo = () => (read.ok ? structuredClone(read.workroom) : Promise.reject(new Error('demo')));
+const bytes = (text: string) => new TextEncoder().encode(text);
+const fresh = () => {
+  let count = 0;
+  return { newId: () => `new-${(count += 1)}`, now: '2026-02-01T00:00:00Z' };
+};
+
+beforeEach(async () => {
+  await Promise.all(database.tables.map((table) => table.clear()));
+});
+
+describe('the text of a table', () => {
+  it('is read in whatever letters the spreadsheet wrote it', () => {
+    expect(decodeText(bytes('\ufeffName\nCrêpe'))).toBe('Name\nCrêpe');
+    expect(decodeText(new Uint8Array([0x43, 0x72, 0xea, 0x70, 0x65]))).toBe('Crêpe');
+    expect(decodeText(new Uint8Array([0xff, 0xfe, 0x41, 0x00, 0x42, 0x00]))).toBe('AB');
+  });
+
+  it.each([
+    ['commas', 'Name,Weight\nLawn,80'],
+    ['semicolons', 'Name;Weight\nLawn;80'],
+    ['tabs', 'Name\tWeight\nLawn\t80'],
+    ['a first line that names them', 'sep=;\r\nName;Weight\r\nLawn;80'],
+    ['quotes round cells', '"Name","Weight"\r\n"Lawn","80"'],
+  ])('may have %s between its cells', (_, text) =>
+    expect(parseTable(text)).toEqual([
+      ['Name', 'Weight'],
+      ['Lawn', '80'],
+    ]),
+  );
+
+  // RFC 4180, section 2.6 and 2.7: line breaks, commas and doubled quotes inside quoted cells.
+  it('keeps commas, quotes and line breaks inside a cell', () =>
+    expect(parseTable('Name,Notes\n"Wool, ""thick""","two\nlines"')[1]).toEqual(['Wool, "thick"', 'two\nlines']));
+});
+
+describe('lists out and in', () => {
+  it.each(['cloths', 'needles', 'kit'] as const)('%s exported and imported again change nothing', async (noun) => {
+    await importWorkroom(await demo(), 'replace');
+    const text = await csvText(noun);
+    const before = [await cloths.all(), await needles.all(), await threads.all(), await readKitRecord()];
+    const preview = await previewCsv(noun, bytes(text), fresh());
+    expect(preview).toMatchObject({ ok: true, added: 0 });
+    await importCsv(preview);
+    expect(await csvText(noun)).toBe(text);
+    expect((await cloths.all()).length).toBe((before[0] as unknown[]).length);
+    expect(await needles.all()).toEqual(before[1]);
+  });
+
+  it('a table with a fault stores nothing', async () => {
+    const preview = await previewCsv('cloths', bytes('Name,Weight\nLawn,80\nTweed,heavy'), fresh());
+    expect(preview.ok).toBe(false);
+    await expect(importCsv(preview)).rejects.toThrow(/without a fault/);
+    expect(await cloths.all()).toEqual([]);
+  });
+
+  it('needles that come in are what Match chooses from', async () => {
+    await importCsv(await previewCsv('needles', bytes('Point,Size,Count\nJeans,100/16,3'), fresh()));
+    expect(await needles.all()).toHaveLength(3);
+    expect((await readKit())!.needles).toEqual([{ point: 'jeans', nm: 100 }]);
+  });
+
+  it('feet and plates are added to what is owned', async () => {
+    await importCsv(
+      await previewCsv(
+        'kit',
+        bytes('What,Name,Kept in\nfoot,Walking,\nfoot,Roller,put away\nplate,Standard,'),
+        fresh(),
+      ),
+    );
+    expect(await readKitRecord()).toMatchObject({
+      feet: ['walking', 'roller'],
+      away: ['roller'],
+      plates: ['standard'],
+    });
+    expect((await readKit())!.feet).toEqual(['walking']);
+  });
+});
