@@ -1,11 +1,10 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { OPERATION, OPERATION_GROUPS } from '../src/core/setup';
-import { answered, expect, reading, test } from './page';
+import { answered, expect, openDemo, reading, test } from './page';
 
 async function openMerino(page: Page) {
-  await page.goto('/match');
-  await expect(page.getByText('This is a demo workroom')).toBeVisible();
+  await openDemo(page);
   await page.goto('/match?cloth=merino');
   await answered(page);
 }

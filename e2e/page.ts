@@ -30,3 +30,9 @@ export const reading = (page: Page, label: string) =>
 export async function answered(page: Page) {
   await expect(reading(page, 'Stitch').first()).toBeVisible();
 }
+
+/** Opens the demo workroom. */
+export async function openDemo(page: Page) {
+  await page.goto('/match');
+  await expect(page.getByText('This is a demo workroom')).toBeVisible();
+}

@@ -1,6 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import type { Page } from '@playwright/test';
-import { answered, expect, reading, test } from './page';
+import { answered, expect, openDemo, reading, test } from './page';
 
 const SCREENS = [
   '/match?cloth=merino',
@@ -12,12 +11,12 @@ const SCREENS = [
   '/ledger',
   '/ledger?id=card-fleece-hat',
   '/workroom',
+  '/workroom?place=care',
+  '/workroom?place=kit',
+  '/workroom?place=needles',
+  '/workroom?place=threads',
+  '/workroom?place=files',
 ];
-
-async function openDemo(page: Page) {
-  await page.goto('/match');
-  await expect(page.getByText('This is a demo workroom')).toBeVisible();
-}
 
 for (const colorScheme of ['light', 'dark'] as const) {
   test(`axe finds nothing wrong on any screen, ${colorScheme === 'light' ? 'by daylight' : 'in the evening'}`, async ({
@@ -138,17 +137,17 @@ test('a failed line leads to the next, and what is thrown away can be brought ba
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('button', { name: /^Line 4/ })).toBeVisible();
 
-  await page.goto('/cloth?id=velvet');
+  await page.goto('/cloth?id=neoprene');
   await page.getByRole('button', { name: 'Take it out of the drawer' }).click();
-  await expect(page.getByText('Velvet cushion is out of the drawer.')).toBeVisible();
-  await expect(page.getByRole('link', { name: /Velvet cushion/ })).toHaveCount(0);
+  await expect(page.getByText('Neoprene for the tiller grip is out of the drawer.')).toBeVisible();
+  await expect(page.getByRole('link', { name: /Neoprene/ })).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('link', { name: /Velvet cushion/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Neoprene/ })).toBeVisible();
 });
 
 test('a broken file is refused with the path of the first wrong field, and changes nothing', async ({ page }) => {
   await openDemo(page);
-  await page.goto('/workroom');
+  await page.goto('/workroom?place=files');
   const broken = {
     format: 'bobbet-workroom',
     version: 1,

@@ -20,12 +20,6 @@ export interface Preference {
   value: unknown;
 }
 
-/** What was typed somewhere and not yet kept, so that a reload loses nothing. */
-export interface Draft {
-  key: string;
-  value: Record<string, string>;
-}
-
 /** The tables of one workroom. Stored values are checked by their repositories on the way in and out. */
 export class WorkroomDatabase extends Dexie {
   cloths!: EntityTable<ClothRecord, 'id'>;
@@ -40,7 +34,6 @@ export class WorkroomDatabase extends Dexie {
   lines!: EntityTable<Line, 'id'>;
   cards!: EntityTable<Card, 'id'>;
   preferences!: EntityTable<Preference, 'key'>;
-  drafts!: EntityTable<Draft, 'key'>;
 
   constructor(name = 'bobbet') {
     super(name);
@@ -61,7 +54,6 @@ export class WorkroomDatabase extends Dexie {
         threads: 'id, addedAt',
         care: 'id, machineId, at',
         photos: 'id',
-        drafts: 'key',
         swatches: 'id, clothId, machineId, startedAt',
         cards: 'id, clothId, machineId, passedAt',
       })

@@ -11,6 +11,7 @@ import {
 import { PLAIN_MACHINE } from '@/core/kit';
 import { USUAL_SCHOOLS } from '@/core/setup';
 import { database } from './database';
+import { clearDrafts } from './drafts';
 import { readKitRecord, writeKitRecord } from './kit';
 import { readPreference, writePreference } from './preferences';
 import { cards, care, cloths, lines, machines, needles, onMachines, photos, swatches, threads } from './repositories';
@@ -90,13 +91,13 @@ export async function startOwn(now: Date, id: string): Promise<void> {
     await writePreference('workroom', 'own');
     await forgetLostQuestion();
   });
+  clearDrafts();
 }
 
 async function clearTables(): Promise<void> {
   for (const noun of NOUNS) await database.table(noun).clear();
   await database.onMachine.clear();
   await database.kit.clear();
-  await database.drafts.clear();
   await writePreference('target', null);
 }
 

@@ -18,9 +18,9 @@ import { GaugeRow } from './GaugeRow';
 import { PutAway } from './PutAway';
 import type { SaveCloth } from './saveCloth';
 
-const Buying = dynamic(() => import('./Buying').then((part) => part.Buying));
-const Follows = dynamic(() => import('./Follows').then((part) => part.Follows));
-const Identity = dynamic(() => import('./Identity').then((part) => part.Identity));
+const Buying = dynamic(() => import('./Buying').then((part) => part.Buying), { loading: () => null });
+const Follows = dynamic(() => import('./Follows').then((part) => part.Follows), { loading: () => null });
+const Identity = dynamic(() => import('./Identity').then((part) => part.Identity), { loading: () => null });
 
 const VIEWS = [
   { id: 'measure', name: 'Measure' },

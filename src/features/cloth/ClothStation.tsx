@@ -5,7 +5,7 @@ import { useSearchParams } from 'next/navigation';
 import { useCloths } from '@/data';
 import { Drawer } from './Drawer';
 
-const ClothPage = dynamic(() => import('./ClothPage').then((part) => part.ClothPage));
+const ClothPage = dynamic(() => import('./ClothPage').then((part) => part.ClothPage), { loading: () => null });
 
 /** Cloth: the drawer, or one cloth out of it. */
 export function ClothStation() {

@@ -14,7 +14,9 @@ import { MachineForm } from './MachineForm';
 import { PutMachineAway } from './PutMachineAway';
 import styles from './Workroom.module.css';
 
-const Calibrate = dynamic(() => import('./calibrate/Calibrate').then((part) => part.Calibrate));
+const Calibrate = dynamic(() => import('./calibrate/Calibrate').then((part) => part.Calibrate), {
+  loading: () => null,
+});
 
 /** The machines: which one, its dials as they stand, what it truly does, and what it can do. */
 export function Machines() {

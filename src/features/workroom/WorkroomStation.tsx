@@ -7,12 +7,12 @@ import { Machines } from './Machines';
 import styles from './Workroom.module.css';
 
 // What is not seen at once is fetched when its place is opened.
-const Care = dynamic(() => import('./Care').then((part) => part.Care));
-const CsvFiles = dynamic(() => import('./CsvFiles').then((part) => part.CsvFiles));
-const Files = dynamic(() => import('./Files').then((part) => part.Files));
-const Kit = dynamic(() => import('./Kit').then((part) => part.Kit));
-const Spools = dynamic(() => import('./Spools').then((part) => part.Spools));
-const Tin = dynamic(() => import('./Tin').then((part) => part.Tin));
+const Care = dynamic(() => import('./Care').then((part) => part.Care), { loading: () => null });
+const CsvFiles = dynamic(() => import('./CsvFiles').then((part) => part.CsvFiles), { loading: () => null });
+const Files = dynamic(() => import('./Files').then((part) => part.Files), { loading: () => null });
+const Kit = dynamic(() => import('./Kit').then((part) => part.Kit), { loading: () => null });
+const Spools = dynamic(() => import('./Spools').then((part) => part.Spools), { loading: () => null });
+const Tin = dynamic(() => import('./Tin').then((part) => part.Tin), { loading: () => null });
 
 const PLACES = [
   { id: 'machines', name: 'Machines' },

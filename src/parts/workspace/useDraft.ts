@@ -1,47 +1,43 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { readDraft, reportTrouble, writeDraft } from '@/data';
 
-/** Texts being typed by field. */
-export type DraftTexts = Record<string, string>;
+type Texts = Record<string, string>;
+
+/** Texts that are being typed. */
+export interface Draft {
+  texts: Texts;
+  setText: (field: string, text: string) => void;
+  /** Forgets what was typed, but for what the next one begins with. */
+  clear: (keep?: Texts) => void;
+}
 
 /**
  * Texts that are typed but not yet kept: they survive a reload, and belong to one key.
  *
  * @param key - what is being filled in
- * @returns the texts, how to change one, and how to clear them once they are kept
  */
-export function useDraft(key: string): {
-  texts: DraftTexts;
-  setText: (field: string, text: string) => void;
-  clear: (keep?: DraftTexts) => void;
-} {
-  const [state, setState] = useState<{ key: string; texts: DraftTexts }>({ key, texts: {} });
-  // Typed before the stored draft was read: what is typed wins, field by field.
-  const now = useRef<{ key: string; texts: DraftTexts }>({ key, texts: {} });
+export function useDraft(key: string): Draft {
+  const [state, setState] = useState<{ key: string; texts: Texts }>({ key: '', texts: {} });
   useEffect(() => {
-    let gone = false;
-    now.current = { key, texts: {} };
-    readDraft(key)
-      .then((stored) => {
-        if (gone) return;
-        now.current = { key, texts: { ...stored, ...now.current.texts } };
-        setState(now.current);
-      })
-      .catch(reportTrouble);
-    return () => {
-      gone = true;
-    };
+    // Read after the page is there: the server has no drafts, and both must draw the same at first.
+    // eslint-disable-next-line react-hooks/set-state-in-effect
+    setState({ key, texts: readDraft(key) });
   }, [key]);
-  const put = (texts: DraftTexts) => {
-    now.current = { key, texts };
-    setState(now.current);
-    writeDraft(key, texts).catch(reportTrouble);
+  const put = (edit: (now: Texts) => Texts) => {
+    const texts = edit(readDraft(key));
+    setState({ key, texts });
+    try {
+      writeDraft(key, texts);
+    } catch (cause) {
+      // Without room it is still on the screen; anything else is a slip of ours.
+      if (!reportTrouble(cause)) throw cause;
+    }
   };
   return {
     texts: state.key === key ? state.texts : {},
-    setText: (field, text) => put({ ...now.current.texts, [field]: text }),
-    clear: (keep = {}) => put(keep),
+    setText: (field, text) => put((now) => ({ ...now, [field]: text })),
+    clear: (keep = {}) => put(() => keep),
   };
 }

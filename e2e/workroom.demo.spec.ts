@@ -1,0 +1,246 @@
+import { readFile } from 'node:fs/promises';
+import type { Page } from '@playwright/test';
+import { answered, expect, openDemo, reading, test } from './page';
+
+const typed = (page: Page, label: string) => page.getByRole('textbox', { name: label });
+const region = (page: Page, name: string) => page.getByRole('region', { name, exact: true });
+
+test('a machine with a wrong dial is calibrated, and Match tells another number from then on', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/match?cloth=deck');
+  await answered(page);
+  const truly = await reading(page, 'Length').textContent();
+  await page.goto('/workroom');
+  const length = region(page, 'Length');
+  await expect(length).toContainText('Until then the dial is taken at its word.');
+  // Dial 2 sews 1.67, dial 3 sews 2.5, dial 4 sews 3.33: a sixth short.
+  for (const [dial, stitches] of [
+    ['2', '60'],
+    ['3', '40'],
+    ['4', '30'],
+  ]) {
+    await length.getByRole('textbox', { name: 'Dial says' }).fill(dial);
+    await length.getByRole('textbox', { name: 'Stitches counted' }).fill(stitches);
+    await length.getByRole('textbox', { name: 'Stitches counted' }).press('Enter');
+    await expect(length.getByText(`dial ${dial}: ${stitches} stitches in 100 mm`)).toBeVisible();
+  }
+  await expect(length).toContainText('about 17 % less than it says');
+  await expect(length.getByRole('img', { name: /What the length dial says/ })).toBeVisible();
+  // A count no dial can give is refused beside its field.
+  await length.getByRole('textbox', { name: 'Dial says' }).fill('4');
+  await length.getByRole('textbox', { name: 'Stitches counted' }).fill('9');
+  await expect(length.getByText(/Expected a count within half and twice of what the dial says/)).toBeVisible();
+  await length.getByRole('textbox', { name: 'Dial says' }).fill('5');
+  await length.getByRole('textbox', { name: 'Stitches counted' }).fill('39');
+  await expect(length.getByText(/dial 5 would give less than dial 4/)).toBeVisible();
+  await expect(length.getByRole('button', { name: 'Keep this count' })).toBeDisabled();
+
+  await page.goto('/match?cloth=deck');
+  await answered(page);
+  await expect(reading(page, 'Length')).not.toHaveText(truly!);
+  const strip = page.getByRole('complementary', { name: 'On the machine' });
+  await expect(strip).toContainText('Length');
+  const told = Number(/[\d.]+/.exec((await reading(page, 'Length').textContent())!)![0]);
+  const before = Number(/[\d.]+/.exec(truly!)![0]);
+  expect(told / before).toBeGreaterThan(1.1);
+});
+
+test('width, bobbin and feed are measured too, and say what follows', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/workroom');
+  const width = region(page, 'Width');
+  await width.getByRole('textbox', { name: 'Dial says' }).fill('4');
+  await width.getByRole('textbox', { name: 'Whole swing' }).fill('3,6');
+  await width.getByRole('button', { name: 'Keep this width' }).click();
+  await expect(width).toContainText('about 10 % less than it says');
+  const bobbin = region(page, 'Bobbin');
+  await bobbin.getByRole('textbox', { name: 'Wound off' }).fill('40');
+  await bobbin.getByRole('textbox', { name: 'Thread number' }).fill('Tkt 120');
+  await bobbin.getByRole('button', { name: 'Keep this bobbin' }).click();
+  await expect(bobbin).toContainText('measured once');
+  const feed = region(page, 'Feed');
+  await feed.getByRole('textbox', { name: 'Top ends behind by' }).fill('3');
+  await expect(feed).toContainText('would bow about 20 mm');
+  await feed.getByRole('button', { name: 'Keep this line' }).click();
+  await expect(feed).toContainText('times as much as the model expects');
+});
+
+test('the strip knows the needle: hours, another one of its kind, and the hours that sewing adds', async ({ page }) => {
+  await openDemo(page);
+  await page.clock.install();
+  await page.goto('/workroom?place=needles');
+  const strip = page.getByRole('complementary', { name: 'On the machine' });
+  await expect(strip).toContainText('3.4 of 5 h');
+  await expect(strip).toContainText('Still set for Deck canvas');
+  await strip.getByRole('button', { name: 'I am sewing' }).click();
+  await page.clock.fastForward('03:30:00');
+  await strip.getByRole('button', { name: 'Stop sewing' }).click();
+  await expect(page.getByText(/210 min at the machine: 70 min of needle counted/)).toBeVisible();
+  await expect(strip).toContainText('4.6 of 5 h');
+  await strip.getByRole('button', { name: 'I am sewing' }).click();
+  await page.clock.fastForward('03:00:00');
+  await strip.getByRole('button', { name: 'Stop sewing' }).click();
+  await expect(strip).toContainText('5.6 of 5 h: change it');
+  await strip.getByRole('button', { name: 'Another needle like it' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Which needle is in' });
+  await expect(dialog).toContainText('Switch the machine off before you change it.');
+  await dialog.getByRole('button', { name: /^a new one, from the tobacco tin/ }).click();
+  await expect(strip.getByRole('button', { name: 'Another needle like it' })).toHaveText('new');
+});
+
+test('needles come in packs, are found, and are spent with the caution that belongs to it', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/workroom?place=needles');
+  await expect(page.getByText('23 of 23 needles')).toBeVisible();
+  await typed(page, 'How many').fill('0');
+  await expect(page.getByText('Expected a whole number from 1 to 200.')).toBeVisible();
+  await typed(page, 'How many').fill('3');
+  await typed(page, 'Where they are kept').fill('sail locker');
+  await page.getByRole('button', { name: 'Into the tin' }).click();
+  await expect(page.getByText('26 of 26 needles')).toBeVisible();
+  await typed(page, 'Find a needle').fill('sail loc');
+  await expect(page.getByText('3 of 26 needles')).toBeVisible();
+  await page.getByRole('list', { name: 'Needles in the tin' }).getByRole('button').first().click();
+  await page.getByRole('button', { name: 'struck metal' }).click();
+  await expect(page.getByText(/Find every fragment/)).toBeVisible();
+});
+
+test('a spool is noted by whatever number is printed on it', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/workroom?place=threads');
+  await typed(page, 'Number on the spool').fill('huge');
+  await expect(page.getByText(/Expected a thread number, such as Tex 27/)).toBeVisible();
+  await typed(page, 'Number on the spool').fill('243 den');
+  await expect(page.getByText('Tex 27, ticket 111, 37 wt')).toBeVisible();
+  await typed(page, 'Colour in words').fill('heron blue');
+  await page.getByRole('button', { name: 'Note it' }).click();
+  await expect(page.getByRole('list', { name: 'Spools' })).toContainText('heron blue');
+});
+
+test('a foot that cards were proven under is put away rather than forgotten', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/workroom?place=kit');
+  await page.getByLabel('Walking', { exact: true }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog).toContainText('on the walking foot');
+  await dialog.getByRole('button', { name: 'Put it away' }).click();
+  await expect(page.getByText('put away: tick it to use it again')).toBeVisible();
+  await expect(page.getByLabel('Walking', { exact: true })).not.toBeChecked();
+  await page.getByLabel('Walking', { exact: true }).check();
+  await expect(page.getByText('put away: tick it to use it again')).toHaveCount(0);
+});
+
+test('care is due by sewing hours, is noted, and the reminder is gone', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/workroom?place=care');
+  const boat = region(page, 'the boat machine 12.2 h sewn');
+  await expect(boat).toContainText('Due: 9.2 h sewn since, every 8 h');
+  await expect(page.getByRole('note')).toContainText('unplug');
+  await boat.getByRole('button', { name: 'Lint out of feed and bobbin case: done today' }).click();
+  await expect(boat).toContainText('in 8 h of sewing; last today');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(boat).toContainText('Due: 9.2 h');
+});
+
+test('a machine with scraps is put away, not lost, and comes back', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/workroom');
+  await page.getByRole('button', { name: /^the boat machine/ }).click();
+  await page.getByRole('button', { name: 'Remove this machine' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Put it away' }).click();
+  await page.getByRole('button', { name: 'the boat machine: bring it back' }).click();
+  await expect(page.getByRole('button', { name: /^the boat machine/ })).toBeVisible();
+});
+
+const HEAD = 'Name,Weight g/m²,Thickness mm,Stretch across %,Most like,Fibres,Kept in';
+const rows = (wrong: boolean) =>
+  Array.from({ length: 50 }, (_, i) => {
+    const weight = wrong && i === 6 ? 'heavy' : String(80 + i * 5);
+    const stretch = wrong && i === 20 ? '900' : i % 2 ? '' : String(i);
+    const fibres = wrong && i === 43 ? '"cotton 90, wool 40"' : '"cotton 95, elastane 5"';
+    return `Remnant ${i + 1},${weight},0.${i + 10},${stretch},jersey,${fibres},=crate`;
+  });
+const csv = (wrong: boolean) => ({
+  name: 'remnants.csv',
+  mimeType: 'text/csv',
+  buffer: Buffer.from([HEAD, ...rows(wrong)].join('\r\n')),
+});
+
+test('a CSV of 50 cloths with three bad rows is refused by row and column; put right, it comes in whole', async ({
+  page,
+}, info) => {
+  await openDemo(page);
+  await page.goto('/workroom?place=files');
+  const input = page.getByLabel('Import Cloths from CSV');
+  await input.setInputFiles(csv(true));
+  const refused = page.getByRole('alert').filter({ hasText: 'remnants.csv was not imported' });
+  await expect(refused).toContainText('3 cells are wrong; nothing here has changed');
+  await expect(refused).toContainText(
+    'Row 8, Weight g/m²: expected a weight, such as 160, 12 oz or 19 momme, got "heavy"',
+  );
+  await expect(refused).toContainText('Row 22, Stretch across %: expected a stretch in percent from 0 to 400, got 900');
+  await expect(refused).toContainText('Row 45, Fibres: expected fibres that add up to at most 100 percent');
+  await refused.getByRole('button', { name: 'All right' }).click();
+  await page.getByRole('link', { name: 'Cloth', exact: true }).click();
+  await expect(page.getByText('10 cloths')).toBeVisible();
+
+  await page.goto('/workroom?place=files');
+  await input.setInputFiles(csv(false));
+  await expect(page.getByText('add 50 and change 0')).toBeVisible();
+  await page.getByRole('button', { name: 'Import it' }).click();
+  await expect(page.getByText('remnants.csv is imported.')).toBeVisible();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Export Cloths as CSV' }).click();
+  const file = info.outputPath('cloths.csv');
+  await (await download).saveAs(file);
+  const text = await readFile(file, 'utf8');
+  expect(text.split('\r\n').filter(Boolean)).toHaveLength(61);
+  expect(text).toContain("'=crate");
+  expect(text).not.toMatch(/,=crate/);
+  await input.setInputFiles(file);
+  await expect(page.getByText('add 0 and change 60')).toBeVisible();
+
+  await page.getByRole('link', { name: 'Cloth', exact: true }).click();
+  await expect(page.getByText('60 cloths')).toBeVisible();
+  await typed(page, 'Find a cloth').fill('remnant 37');
+  await expect(page.getByRole('link', { name: /Remnant 37/ })).toBeVisible();
+});
+
+test('2,000 cloths and 10,000 needles are scrolled and searched with only what is in sight on the page', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await page.goto('/workroom?place=files');
+  const many = ['Name,Most like', ...Array.from({ length: 2000 }, (_, i) => `Bolt ${i + 1},jersey`)].join('\n');
+  await page
+    .getByLabel('Import Cloths from CSV')
+    .setInputFiles({ name: 'bolts.csv', mimeType: 'text/csv', buffer: Buffer.from(many) });
+  await page.getByRole('button', { name: 'Import it' }).click();
+  await expect(page.getByText('bolts.csv is imported.')).toBeVisible();
+  const tin = [
+    'Point,Size,Count,Kept in',
+    ...Array.from({ length: 20 }, (_, i) => `Universal,80/12,500,drawer ${i + 1}`),
+  ];
+  await page
+    .getByLabel('Import Needles from CSV')
+    .setInputFiles({ name: 'tin.csv', mimeType: 'text/csv', buffer: Buffer.from(tin.join('\n')) });
+  await page.getByRole('button', { name: 'Import it' }).click();
+  await expect(page.getByText('tin.csv is imported.')).toBeVisible();
+
+  await page.getByRole('link', { name: 'Cloth', exact: true }).click();
+  await expect(page.getByText('2010 cloths')).toBeVisible();
+  const swatches = page.getByRole('list', { name: 'Cloths' }).getByRole('listitem');
+  expect(await swatches.count()).toBeLessThan(120);
+  await page.evaluate(() => window.scrollTo(0, document.body.scrollHeight));
+  await expect(page.getByRole('link', { name: /Deck canvas/ })).toBeVisible();
+  expect(await swatches.count()).toBeLessThan(120);
+  await page.evaluate(() => window.scrollTo(0, 0));
+  await typed(page, 'Find a cloth').fill('bolt 1999');
+  await expect(page.getByRole('link', { name: /Bolt 1999/ })).toBeVisible();
+
+  await page.goto('/workroom?place=needles');
+  await expect(page.getByText('10023 of 10023 needles')).toBeVisible();
+  expect(await page.getByRole('list', { name: 'Needles in the tin' }).getByRole('listitem').count()).toBeLessThan(120);
+  await typed(page, 'Find a needle').fill('drawer 17');
+  await expect(page.getByText('500 of 10023 needles')).toBeVisible();
+});
