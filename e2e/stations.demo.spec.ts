@@ -22,7 +22,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
   test(`axe finds nothing wrong on any screen, ${colorScheme === 'light' ? 'by daylight' : 'in the evening'}`, async ({
     page,
   }) => {
-    test.setTimeout(240_000);
+    test.setTimeout(420_000);
     await page.emulateMedia({ colorScheme });
     // Tall enough that the strip at the bottom covers nothing, as for a person who has scrolled.
     await page.setViewportSize({ width: 1280, height: 3200 });
@@ -43,7 +43,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
 }
 
 test('no screen is wider than a 390 px phone, and what is pressed is large enough', async ({ page }) => {
-  test.setTimeout(240_000);
+  test.setTimeout(420_000);
   await openDemo(page);
   await page.setViewportSize({ width: 390, height: 844 });
   for (const screen of SCREENS) {

@@ -244,3 +244,19 @@ test('2,000 cloths and 10,000 needles are scrolled and searched with only what i
   await typed(page, 'Find a needle').fill('drawer 17');
   await expect(page.getByText('500 of 10023 needles')).toBeVisible();
 });
+
+test('what clashes on the machine is named at once, while it is being set', async ({ page }) => {
+  await openDemo(page);
+  const strip = page.getByRole('complementary', { name: 'On the machine' });
+  await page.goto('/match?cloth=habotai');
+  await answered(page);
+  await strip.getByRole('button', { name: 'All set' }).click();
+  await expect(strip).toContainText('Set for Silk habotai bunting, today');
+  await page.goto('/match?cloth=merino');
+  await answered(page);
+  await expect(strip).toContainText('power off first');
+  await expect(strip.getByRole('alert')).toHaveCount(0);
+  // The dials before the plate: the order on the strip would never do this.
+  await strip.getByRole('button', { name: /^Stitch: change/ }).click();
+  await expect(strip.getByRole('alert')).toContainText(/needle|hole|plate|foot/i);
+});

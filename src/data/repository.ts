@@ -96,7 +96,7 @@ export function repository<T, In = T>(
 }
 
 /** Entries checked in one go; more than that, and the page gets a breath between slices. */
-const SLICE = 400;
+const SLICE = 120;
 
 async function inSlices<T>(list: unknown[], read: (raw: unknown) => T | undefined): Promise<T[]> {
   const out: T[] = [];

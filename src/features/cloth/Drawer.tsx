@@ -25,7 +25,7 @@ const textOf = ({ cloth, where, notes }: ClothRecord) =>
   ].join(' ');
 
 /** A swatch with its two lines of text, px. */
-const SWATCH = { wide: 190, high: 186, gap: 20 };
+const SWATCH = { wide: 165, high: 166, gap: 20 };
 
 /** The drawer: every cloth as a cut swatch. */
 export function Drawer({ cloths, lost }: { cloths: ClothRecord[]; lost: boolean }) {

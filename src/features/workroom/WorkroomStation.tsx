@@ -4,6 +4,7 @@ import dynamic from 'next/dynamic';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { Tabs } from '@/ui';
 import { Machines } from './Machines';
+import { useCareDue } from './useCareDue';
 import styles from './Workroom.module.css';
 
 // What is not seen at once is fetched when its place is opened.
@@ -28,6 +29,7 @@ type Place = (typeof PLACES)[number]['id'];
 export function WorkroomStation() {
   const router = useRouter();
   const asked = useSearchParams().get('place');
+  const due = useCareDue();
   const place: Place = PLACES.find(({ id }) => id === asked)?.id ?? 'machines';
   return (
     <div className={styles.page}>
@@ -35,7 +37,7 @@ export function WorkroomStation() {
       <Tabs
         label="In the workroom"
         value={place}
-        options={PLACES}
+        options={PLACES.map((one) => (one.id === 'care' && due > 0 ? { ...one, note: `${due} due` } : one))}
         onPick={(id) => router.replace(`/workroom?place=${id}`, { scroll: false })}
       />
       {place === 'machines' && <Machines />}

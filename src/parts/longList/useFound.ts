@@ -39,7 +39,11 @@ export function useFound<T>(
   return useMemo(() => {
     if (!wanted || !index) return items;
     const byKey = new Map(items.map((item) => [keyOf(item), item]));
-    const found = index.search.search(asked, { prefix: true, fuzzy: 0.2, combineWith: 'AND' });
+    const found = index.search.search(asked, {
+      prefix: true,
+      fuzzy: (term) => (term.length > 4 ? 0.2 : false),
+      combineWith: 'AND',
+    });
     return found.flatMap(({ id }) => byKey.get(id as string) ?? []);
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [items, index, asked, wanted]);
