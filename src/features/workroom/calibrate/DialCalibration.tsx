@@ -112,7 +112,8 @@ export function WidthCalibration({ record }: { record: MachineRecord }) {
     (width) => falls(widthCurve({ ...NOTHING, width }), 'trueMm'),
   );
   const { measure } = measures;
-  if (machine.maxWidthMm === 0) return <p>This machine does not swing: there is no width to calibrate.</p>;
+  // A machine that sews straight only has no width to be out.
+  if (machine.maxWidthMm === 0) return null;
   return (
     <section aria-labelledby="cal-width" className={styles.calibration}>
       <h2 id="cal-width">Width</h2>
