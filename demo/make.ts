@@ -249,7 +249,15 @@ const workroom: Workroom = {
     { id: 'green', machine: green, sewnHours: 41.5, addedAt: day('09-01') },
     { id: 'black', machine: black, sewnHours: 12.2, addedAt: day('09-02') },
   ],
-  kit: { feet: kit.feet, away: [], plates: kit.plates, needles: 'owned', threads: 'owned', overlocker: false },
+  kit: {
+    feet: kit.feet,
+    away: [],
+    plates: kit.plates,
+    needles: 'owned',
+    threads: 'owned',
+    overlocker: false,
+    kept: { walking: 'machine drawer', zip: 'machine drawer', 'rolled-hem': 'biscuit box' },
+  },
   needles: NEEDLES,
   threads: THREADS,
   care: [

@@ -24,8 +24,10 @@ const port = 4330;
 const server = await serve(port, { quiet: true });
 try {
   const { answers, scores } = await import('../bench/browser.mjs');
+  const { lists } = await import('../bench/lists.mjs');
   const browser = chromium();
   await answers(`http://localhost:${port}`, browser);
+  await lists(`http://localhost:${port}`, browser);
   await scores(`http://localhost:${port}`, browser);
 } finally {
   server.kill('SIGTERM');

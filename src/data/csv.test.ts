@@ -76,7 +76,7 @@ describe('lists out and in', () => {
     await importCsv(
       await previewCsv(
         'kit',
-        bytes('What,Name,Kept in\nfoot,Walking,\nfoot,Roller,put away\nplate,Standard,'),
+        bytes('What,Name,Kept in\nfoot,Walking,\nfoot,Roller,put away\nplate,Standard,on the machine'),
         fresh(),
       ),
     );
@@ -84,6 +84,7 @@ describe('lists out and in', () => {
       feet: ['walking', 'roller'],
       away: ['roller'],
       plates: ['standard'],
+      kept: { 'plate-standard': 'on the machine' },
     });
     expect((await readKit())!.feet).toEqual(['walking']);
   });

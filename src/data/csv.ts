@@ -102,7 +102,7 @@ export async function importCsv(preview: CsvPreview): Promise<void> {
 
 async function importKit(rows: readonly KitRow[]): Promise<void> {
   const feet = rows.flatMap((row) => (row.what === 'foot' ? [row] : []));
-  const plates = rows.flatMap((row) => (row.what === 'plate' ? [row.plate] : []));
+  const plates = rows.flatMap((row) => (row.what === 'plate' ? [row] : []));
   const spools = rows.flatMap((row) => (row.what === 'thread' ? [row.spool] : []));
   await database.transaction('rw', database.threads, database.kit, async () => {
     await threads.putAll(spools);
@@ -110,8 +110,13 @@ async function importKit(rows: readonly KitRow[]): Promise<void> {
       const away = now.away.filter((foot) => !feet.some((row) => row.foot === foot));
       return {
         ...(feet.length > 0 && { feet: [...new Set([...(now.feet ?? []), ...feet.map((row) => row.foot)])] }),
+        kept: {
+          ...now.kept,
+          ...Object.fromEntries(feet.flatMap((row) => (row.where ? [[row.foot, row.where]] : []))),
+          ...Object.fromEntries(plates.flatMap((row) => (row.where ? [[`plate-${row.plate}`, row.where]] : []))),
+        },
         away: [...away, ...feet.flatMap((row) => (row.away ? [row.foot] : []))],
-        ...(plates.length > 0 && { plates: [...new Set([...(now.plates ?? []), ...plates])] }),
+        ...(plates.length > 0 && { plates: [...new Set([...(now.plates ?? []), ...plates.map((row) => row.plate)])] }),
         ...(spools.length > 0 && { threads: 'owned' as const }),
       };
     });

@@ -88,6 +88,8 @@ export const kitRecordSchema = z.strictObject({
   /** Feet that are owned but put away: not chosen, not forgotten. */
   away: z.array(oneOf(FEET)).default([]),
   plates: z.array(oneOf(PLATES)).nullable().default(null),
+  /** Where a foot or a plate is kept. */
+  kept: z.partialRecord(oneOf([...FEET, ...PLATES.map((plate) => `plate-${plate}` as const)]), where).default({}),
   needles: oneOf(['any', 'owned']).default('any'),
   threads: oneOf(['any', 'owned']).default('any'),
   overlocker: z.boolean({ error: 'expected true or false' }).default(false),

@@ -48,6 +48,7 @@ export function DialFaces({ record }: { record: MachineRecord }) {
           <RoundDial {...tensionDial} value={tensionReading(machine, setup.tensionSteps)} label="Tension" />
         </Face>
         <Pressure machine={machine} reads={reads.pressure} />
+        <NeedlePlace machine={machine} positionMm={setup.needlePositionMm} reads={reads.needlePosition} />
       </ul>
     </section>
   );
@@ -69,6 +70,28 @@ function Pressure({ machine, reads }: { machine: Machine; reads: string }) {
         label="Pressure"
         says={reads}
       />
+    </Face>
+  );
+}
+
+/** Where the needle stands, seen from the front, on the machine's own places. */
+function NeedlePlace({ machine, positionMm, reads }: { machine: Machine; positionMm: number; reads: string }) {
+  const { needlePositions, maxWidthMm } = machine;
+  const moves = needlePositions > 1 && maxWidthMm > 0;
+  const note = moves ? `${needlePositions} places across ${formatNumber(maxWidthMm)} mm` : 'stands in the centre only';
+  const step = maxWidthMm / Math.max(1, needlePositions - 1);
+  const marks = Array.from({ length: needlePositions }, (_, i) => formatNumber(Math.abs(i * step - maxWidthMm / 2), 1));
+  return (
+    <Face name="Needle position" reads={reads} note={note}>
+      {moves && (
+        <SlideDial
+          marks={marks}
+          at={(positionMm + maxWidthMm / 2) / step}
+          normal={(needlePositions - 1) / 2}
+          label="Needle position, left to right"
+          says={reads}
+        />
+      )}
     </Face>
   );
 }

@@ -2,6 +2,7 @@
 
 import Button from '@mui/material/Button';
 import { useState } from 'react';
+import type { KitRecord } from '@/core/file';
 import { FEET, FOOT, type Foot, PLATE, PLATES, type Plate } from '@/core/kit';
 import { changeKit, type Dependants, dependantsOfFoot, isFree, reportTrouble, useKitRecord } from '@/data';
 import { Dependence } from '@/parts/dependence';
@@ -34,7 +35,7 @@ export function Kit() {
   return (
     <section className={styles.section}>
       <h2>Feet</h2>
-      <Feet feet={kit.feet} away={kit.away} change={change} />
+      <Feet kit={kit} change={change} />
       <h2>Needle plates</h2>
       <ul className={styles.things}>
         {PLATES.map((plate) => (
@@ -45,6 +46,9 @@ export function Kit() {
               onToggle={(on) => change((now) => ({ plates: withTick(now.plates ?? [], plate, on) }))}
             />
             <small>{PLATE[plate].plain}</small>
+            {kit.plates!.includes(plate) && (
+              <KeptIn name={PLATE[plate].name} place={`plate-${plate}`} kit={kit} change={change} />
+            )}
           </li>
         ))}
       </ul>
@@ -58,9 +62,10 @@ export function Kit() {
   );
 }
 
-function Feet({ feet, away, change }: { feet: Foot[]; away: Foot[]; change: Change }) {
+function Feet({ kit, change }: { kit: KitRecord; change: Change }) {
+  const { away } = kit;
   const [going, setGoing] = useState<{ foot: Foot; hangs: Dependants } | null>(null);
-  const owned = feet.filter((foot) => !away.includes(foot));
+  const owned = (kit.feet ?? []).filter((foot) => !away.includes(foot));
   const move = (foot: Foot, on: boolean) =>
     change((now) => ({ feet: withTick(now.feet ?? [], foot, on), away: withTick(now.away, foot, false) }));
   const toggle = async (foot: Foot, on: boolean) => {
@@ -80,6 +85,7 @@ function Feet({ feet, away, change }: { feet: Foot[]; away: Foot[]; change: Chan
               onToggle={(on) => void toggle(foot, on).catch(reportTrouble)}
             />
             <small>{away.includes(foot) ? 'put away: tick it to use it again' : FOOT[foot].plain}</small>
+            {owned.includes(foot) && <KeptIn name={FOOT[foot].name} place={foot} kit={kit} change={change} />}
           </li>
         ))}
       </ul>
@@ -102,5 +108,34 @@ function Feet({ feet, away, change }: { feet: Foot[]; away: Foot[]; change: Chan
         />
       )}
     </>
+  );
+}
+
+interface KeptInProps {
+  name: string;
+  place: keyof KitRecord['kept'];
+  kit: KitRecord;
+  change: Change;
+}
+
+/** Where one foot or plate is kept, in the person's words. */
+function KeptIn({ name, place, kit, change }: KeptInProps) {
+  const [text, setText] = useState(kit.kept[place] ?? '');
+  const long = text.length > 120;
+  return (
+    <label className={styles.keptIn}>
+      <span>kept in</span>
+      <input
+        value={text}
+        aria-label={`Where ${name} is kept`}
+        aria-invalid={long}
+        onChange={(event) => {
+          setText(event.target.value);
+          if (event.target.value.length <= 120)
+            change((now) => ({ kept: { ...now.kept, [place]: event.target.value } }));
+        }}
+      />
+      {long && <em role="alert">Expected at most 120 letters.</em>}
+    </label>
   );
 }

@@ -55,6 +55,9 @@ describe('a list that goes out and comes back', () => {
     if (!back.ok) throw new Error(JSON.stringify(back.errors));
     expect(back.records.flatMap((r) => (r.what === 'thread' ? [r.spool] : []))).toEqual(threads);
     expect(back.records.flatMap((r) => (r.what === 'foot' ? [r.foot] : []))).toEqual(kit.feet);
+    expect(back.records.find((r) => r.what === 'foot' && r.foot === 'walking')).toMatchObject({
+      where: 'machine drawer',
+    });
   });
 
   it('every column has a heading of its own and says what it holds', () => {

@@ -2,17 +2,20 @@ import { FEET, FIBRE, FOOT, type Foot, PLATE, PLATES, type Plate, THREAD_FIBRES 
 import { formatNumber, parseThreadTex } from '../../units';
 import * as z from 'zod';
 import { oneOf } from '../../result';
-import type { KitRecord } from '../records';
+import { type KitRecord, whereSchema } from '../records';
 import { PURPOSES, type ThreadRecord, threadRecordSchema } from '../tin';
 import type { RowReader } from './cells';
 import type { FreshFrom } from './clothCsv';
 import { readRecords, type ReadRecords } from './result';
 import { type Column, writeRows } from './table';
 
+/** Stands for the place of a foot that is owned but not chosen from. */
+const AWAY = 'put away';
+
 /** One row of a kit file: a foot, a plate or a spool. */
 const kitRowSchema = z.discriminatedUnion('what', [
-  z.strictObject({ what: z.literal('foot'), id: z.string(), foot: oneOf(FEET), away: z.boolean() }),
-  z.strictObject({ what: z.literal('plate'), id: z.string(), plate: oneOf(PLATES) }),
+  z.strictObject({ what: z.literal('foot'), id: z.string(), foot: oneOf(FEET), away: z.boolean(), where: whereSchema }),
+  z.strictObject({ what: z.literal('plate'), id: z.string(), plate: oneOf(PLATES), where: whereSchema }),
   z.strictObject({ what: z.literal('thread'), id: z.string(), spool: threadRecordSchema }),
 ]);
 export type KitRow = z.infer<typeof kitRowSchema>;
@@ -31,7 +34,7 @@ export const KIT_COLUMNS: readonly Column<KitRow>[] = [
   { heading: 'For', means: PURPOSES.join(', '), also: [{ heading: 'Purpose' }], path: 'spool.purpose', write: spool((t) => t.purpose) },
   { heading: 'Quality', means: 'good, unknown or cheap', path: 'spool.quality', write: spool((t) => t.quality) },
   { heading: 'Left m', means: 'metres left', also: [{ heading: 'Metres left' }, { heading: 'Meters left' }], path: 'spool.metresLeft', write: spool((t) => (t.metresLeft === undefined ? '' : formatNumber(t.metresLeft, 1))) },
-  { heading: 'Kept in', means: 'where it is kept', also: [{ heading: 'Where' }], path: 'spool.where', write: (r) => (r.what === 'thread' ? r.spool.where : r.what === 'foot' && r.away ? 'put away' : '') },
+  { heading: 'Kept in', means: 'where it is kept', also: [{ heading: 'Where' }], path: 'spool.where', write: (r) => (r.what === 'thread' ? r.spool.where : r.what === 'foot' && r.away ? AWAY : r.where) },
   { heading: 'Notes', means: 'anything else', path: 'spool.notes', write: spool((t) => t.notes) },
   { heading: 'Key', means: 'leave it as exported: the same spool again; empty: a new one', also: [{ heading: 'Id' }], path: 'id', write: spool((t) => t.id) },
 ];
@@ -39,8 +42,19 @@ export const KIT_COLUMNS: readonly Column<KitRow>[] = [
 /** Feet, plates and spools as a table. */
 export function writeKit(kit: KitRecord, threads: readonly ThreadRecord[]): string[][] {
   const rows: KitRow[] = [
-    ...(kit.feet ?? []).map((foot): KitRow => ({ what: 'foot', id: foot, foot, away: kit.away.includes(foot) })),
-    ...(kit.plates ?? []).map((plate): KitRow => ({ what: 'plate', id: plate, plate })),
+    ...(kit.feet ?? []).map((foot): KitRow => ({
+      what: 'foot',
+      id: foot,
+      foot,
+      away: kit.away.includes(foot),
+      where: kit.kept[foot] ?? '',
+    })),
+    ...(kit.plates ?? []).map((plate): KitRow => ({
+      what: 'plate',
+      id: plate,
+      plate,
+      where: kit.kept[`plate-${plate}`] ?? '',
+    })),
     ...threads.map((one): KitRow => ({ what: 'thread', id: one.id, spool: one })),
   ];
   return writeRows(KIT_COLUMNS, rows);
@@ -69,14 +83,15 @@ function kitRow(row: RowReader, known: ReadonlyMap<string, ThreadRecord>, fresh:
   if (row.text('What') === '') return row.wrong('What', 'foot, plate or thread') ?? null;
   if (what === undefined) return null;
   if (what === 'thread') return [{ what, ...threadOf(row, known, fresh) }];
-  const name = row.text('Name');
-  if (name === '') return row.wrong('Name', `the name of a ${what}`) ?? null;
+  const where = row.text('Kept in');
+  if (row.text('Name') === '') return row.wrong('Name', `the name of a ${what}`) ?? null;
   if (what === 'foot') {
     const foot = row.word<Foot>('Name', FEET, (id) => FOOT[id].name);
-    return foot ? [{ what, id: `foot ${foot}`, foot, away: row.text('Kept in').toLowerCase() === 'put away' }] : null;
+    const away = where.toLowerCase() === AWAY;
+    return foot ? [{ what, id: `foot ${foot}`, foot, away, where: away ? '' : where }] : null;
   }
   const plate = row.word<Plate>('Name', PLATES, (id) => PLATE[id].name);
-  return plate ? [{ what, id: `plate ${plate}`, plate }] : null;
+  return plate ? [{ what, id: `plate ${plate}`, plate, where }] : null;
 }
 
 function threadOf(row: RowReader, known: ReadonlyMap<string, ThreadRecord>, fresh: FreshFrom) {
