@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { diagnose, diagnoseInputSchema, diagnoseOutputSchema } from '../src/core/diagnose';
 import { anyWorkroomSchema, NOUNS, WORKROOM_FORMAT } from '../src/core/file';
 import {
   checkInputSchema,
@@ -27,6 +28,12 @@ export const COMMANDS: Record<string, Command> = {
     checkOutputSchema,
     checkSetup,
   ),
+  diagnose: command(
+    'what went wrong with a line, and the one change to try next',
+    diagnoseInputSchema,
+    diagnoseOutputSchema,
+    diagnose,
+  ),
   verify: command(
     'an exported workroom, read as an import would read it',
     anyWorkroomSchema,
@@ -40,7 +47,7 @@ export const COMMANDS: Record<string, Command> = {
 };
 
 /** Names the contract gives that this version does not answer yet. */
-export const LATER: readonly string[] = ['diagnose', 'schedule', 'photo', 'sew'];
+export const LATER: readonly string[] = ['schedule', 'photo', 'sew'];
 
 /** The schools that `schema match` lists beside the shapes. */
 export const SCHOOL_LIST = SCHOOLS.map(({ question, asks, names, default: usual, why }) => ({

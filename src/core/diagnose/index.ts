@@ -1,0 +1,5 @@
+export { CAUSE, type Cause, CAUSES } from './causes';
+export { type ChangeId, CHANGES } from './changes';
+export { diagnose } from './diagnose';
+export { type DiagnoseInput, diagnoseInputSchema, type DiagnoseOutput, diagnoseOutputSchema } from './input';
+export { LINKS } from './links';

@@ -1,0 +1,53 @@
+import * as z from 'zod';
+import { clothSchema, knownClothSchema } from '../cloth';
+import { kitSchema, machineSchema, ownMachineSchema } from '../kit';
+import { oneOf, wholeWithin, within } from '../result';
+import { operationSchema, setupSchema } from '../setup';
+import { SIGNS } from '../stitch';
+import { CAUSES } from './causes';
+import { CHANGES } from './changes';
+
+const findingSchema = z.strictObject({
+  sign: oneOf(SIGNS),
+  severity: wholeWithin(0, 3, 'a severity'),
+  where: z.string().max(200, 'expected at most 200 letters').optional(),
+});
+
+const more = {
+  operation: operationSchema,
+  setup: setupSchema,
+  /** Severity 0: looked for and not there. */
+  findings: z.array(findingSchema).max(100, 'expected at most 100 findings'),
+  history: z
+    .array(z.strictObject({ change: oneOf(CHANGES), result: oneOf(['better', 'same', 'worse']) }))
+    .max(200, 'expected at most 200 changes')
+    .default([]),
+  needleHours: within(0, 1000, 'hours').optional(),
+  threadQuality: oneOf(['good', 'unknown', 'cheap']).optional(),
+  kit: kitSchema.optional(),
+};
+
+/** A line that did not come out right: what was sewn how, what was seen, what was tried. */
+export const diagnoseInputSchema = z.strictObject({ cloth: clothSchema, machine: machineSchema.optional(), ...more });
+
+const ownInputSchema = z.strictObject({ cloth: knownClothSchema, machine: ownMachineSchema.optional(), ...more });
+export type DiagnoseInput = z.output<typeof ownInputSchema>;
+
+const stepSchema = z.strictObject({
+  change: oneOf(CHANGES),
+  kind: oneOf(['check', 'technique', 'setting', 'question']),
+  setup: setupSchema.optional(),
+  text: z.string(),
+  minutes: z.number(),
+  because: z.string(),
+});
+export type NextStep = z.infer<typeof stepSchema>;
+
+/** What is behind it, and what to do about it. */
+export const diagnoseOutputSchema = z.strictObject({
+  causes: z.array(z.strictObject({ cause: oneOf(CAUSES), probability: z.number().min(0).max(1) })),
+  next: stepSchema,
+  then: z.array(stepSchema).max(3),
+  stop: z.string().optional(),
+});
+export type DiagnoseOutput = z.infer<typeof diagnoseOutputSchema>;
