@@ -1,2 +1,3 @@
 export * from './criteria';
 export * from './swatch';
+export * from './measuredSigns';

@@ -36,5 +36,7 @@ export const lineSchema = z.strictObject({
   status: oneOf(['sewing', 'passed', 'failed']),
   sewnAt: momentSchema,
   notes: z.string().max(2000, 'expected at most 2000 letters').default(''),
+  /** The one thing changed from the line before, as diagnosis names it. */
+  change: words('a change', 60).optional(),
 });
 export type Line = z.infer<typeof lineSchema>;

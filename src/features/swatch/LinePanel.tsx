@@ -2,6 +2,7 @@
 
 import Button from '@mui/material/Button';
 import Link from 'next/link';
+import type { NextStep } from '@/core/diagnose';
 import { STITCH } from '@/core/stitch';
 import { type Line, passCriteria, passes } from '@/core/swatch';
 import { formatNumber } from '@/core/units';
@@ -13,9 +14,17 @@ import { OneChange } from './OneChange';
 import { Signs } from './Signs';
 import styles from './Swatch.module.css';
 import { makeCard, type SaveLine, type Scrap, settle } from './useScrap';
+import { WhatNext } from './WhatNext';
+
+interface Props {
+  scrap: Scrap;
+  line: Line;
+  /** Begins another line like this one, with one thing changed when diagnosis said what. */
+  onNext: (step?: NextStep) => void;
+}
 
 /** The line in hand: its setting, what was measured, what was seen, and whether it passes. */
-export function LinePanel({ scrap, line, onNext }: { scrap: Scrap; line: Line; onNext: () => void }) {
+export function LinePanel({ scrap, line, onNext }: Props) {
   const { setup } = line;
   const criteria = passCriteria(scrap.seam, line);
   const save: SaveLine = (edit) => void lineStore.change(line.id, (now) => now && { ...now, ...edit(now) });
@@ -29,6 +38,10 @@ export function LinePanel({ scrap, line, onNext }: { scrap: Scrap; line: Line; o
     await makeCard(scrap, line);
     say('Passed. The card is in the Ledger.');
   };
+  const take = async (step: NextStep) => {
+    await settle(scrap, line, 'failed');
+    onNext(step);
+  };
   const card = scrap.cards.find((c) => c.lineId === line.id);
   const size = `${formatNumber(setup.lengthMm, 2)}${setup.widthMm > 0 ? ` × ${formatNumber(setup.widthMm, 2)}` : ''} mm`;
   return (
@@ -40,6 +53,7 @@ export function LinePanel({ scrap, line, onNext }: { scrap: Scrap; line: Line; o
       <Measures line={line} onSave={save} required={scrap.seam.required.percent} />
       <Signs line={line} onSave={save} />
       <Criteria criteria={criteria} />
+      {!card && <WhatNext scrap={scrap} line={line} onTake={(step) => void take(step)} />}
       <div className={styles.actions}>
         {card ? (
           <Link href={`/ledger?id=${card.id}`}>This line is a card: see it in the Ledger</Link>
@@ -54,12 +68,12 @@ export function LinePanel({ scrap, line, onNext }: { scrap: Scrap; line: Line; o
           </Button>
         )}
         {line.status === 'sewing' && (
-          <Button variant="outlined" onClick={() => void settle(scrap, line, 'failed').then(onNext)}>
+          <Button variant="outlined" onClick={() => void settle(scrap, line, 'failed').then(() => onNext())}>
             Failed: next line
           </Button>
         )}
         {line.status !== 'sewing' && (
-          <Button variant="outlined" onClick={onNext}>
+          <Button variant="outlined" onClick={() => onNext()}>
             Another line
           </Button>
         )}

@@ -32,6 +32,7 @@ export function Measures({ line, onSave, required }: Props) {
       <Counted {...part} />
       <Grown {...part} />
       <Pulled {...part} required={required} />
+      <Shifted {...part} />
     </div>
   );
 }
@@ -62,6 +63,27 @@ function Grown({ measures, facts: { growthPercent: growth }, set }: PartProps) {
       read={checkedAs(measures, 'afterMm', MM)}
       onValue={(afterMm) => set({ afterMm })}
       help={grew || 'between the same marks'}
+    />
+  );
+}
+
+/** A length that may be written with a minus: the top layer ran ahead. */
+const SIGNED = optionalBy((typed) => {
+  const ahead = /^\s*[-−]/.test(typed);
+  const plain = typed.replace(/^\s*[-−]\s*/, '');
+  const mm = /^0([.,]0*)?$/.test(plain.trim()) ? 0 : lengthIn('mm')(plain);
+  return mm === null ? null : ahead ? -mm : mm;
+}, 'a length in mm; minus when the top ran ahead');
+
+function Shifted({ measures, set }: PartProps) {
+  return (
+    <Field
+      label="Top layer behind"
+      unit="mm"
+      text={text(measures.shiftMm)}
+      read={checkedAs(measures, 'shiftMm', SIGNED)}
+      onValue={(shiftMm) => set({ shiftMm })}
+      help="at the end of the line; minus if ahead"
     />
   );
 }

@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
+import type { NextStep } from '@/core/diagnose';
 import { OPERATION } from '@/core/setup';
 import type { Line } from '@/core/swatch';
 import { lines as lineStore, swatches, writePreference } from '@/data';
@@ -21,11 +22,13 @@ export function ScrapPage({ scrap }: { scrap: Scrap }) {
     lines.find((l) => l.id === picked) ?? lines.findLast((l) => l.status === 'sewing') ?? lines.at(-1) ?? null;
   useTarget(scrap, line);
   const remove = useRemoveScrap(scrap);
-  const add = async (from: Line) => {
+  const add = async (from: Line, step?: NextStep) => {
     const id = newId();
     const number = Math.max(0, ...lines.map((l) => l.number)) + 1;
     await lineStore.put({
       ...from,
+      setup: step?.setup ?? from.setup,
+      change: step?.change,
       id,
       number,
       measures: { markedMm: 100 },
@@ -58,7 +61,7 @@ export function ScrapPage({ scrap }: { scrap: Scrap }) {
         </p>
       </section>
       {line ? (
-        <LinePanel key={line.id} scrap={scrap} line={line} onNext={() => void add(line)} />
+        <LinePanel key={line.id} scrap={scrap} line={line} onNext={(step) => void add(line, step)} />
       ) : (
         <p className={styles.panel}>No line on this scrap. Start again from Match.</p>
       )}

@@ -168,9 +168,7 @@ export function FrayDrawing({ look, looseMm }: { look: Look; looseMm: number }) 
       <rect x="80" y="16" width="486" height="84" fill={`url(#${id})`} />
       <path d="M80 16 V100 H566 V16" fill="none" stroke={INK} strokeWidth="1.3" />
       {looseMm > 0 && <path d={threads.join(' ')} stroke={INK} strokeWidth="1.5" fill="none" opacity="0.75" />}
-      {looseMm > 0 && (
-        <Dimension on="paper" x1={584} y1={100} x2={584} y2={100 + px} label={`${looseMm} mm`} place="above" />
-      )}
+      {looseMm > 0 && <Dimension on="paper" x1={578} y1={100} x2={578} y2={100 + px} label={`${looseMm} mm`} />}
     </svg>
   );
 }

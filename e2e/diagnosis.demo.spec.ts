@@ -1,0 +1,31 @@
+import { expect, openDemo, test } from './page';
+
+test('a line that fails is told the one thing to change, and one press makes it the next line', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/swatch?id=velvet');
+  const said = page.getByRole('region', { name: 'Change one thing' });
+  // Pile that crept and foot marks: what drags on the upper layer, or presses too hard.
+  await expect(said).toContainText(/walking foot|Presser pressure one mark lighter/);
+  await expect(said).toContainText(/About \d+ in 100 that it helps/);
+  await expect(said.getByRole('list', { name: 'What is most likely behind it' }).getByRole('listitem')).toHaveCount(3);
+  const first = await said.locator('p').first().textContent();
+  await said.getByRole('button', { name: 'Do it: line 2' }).click();
+  await expect(page.getByRole('heading', { name: /^Line 2/ })).toBeVisible();
+  await expect(said).toHaveCount(0);
+
+  // The same again: what was tried is not proposed a second time.
+  await page.getByRole('textbox', { name: /Top layer behind/ }).fill('5');
+  await expect(said).toBeVisible();
+  await expect(said.locator('p').first()).not.toHaveText(first!);
+  await page.reload();
+  await expect(said.locator('p').first()).not.toHaveText(first!);
+});
+
+test('nothing seen and nothing measured asks for no change', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/swatch?id=merino-side');
+  await page.getByRole('button', { name: 'Nothing wrong' }).click();
+  await expect(page.getByRole('region', { name: 'Change one thing' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Came out long and wavy: not seen' }).click();
+  await expect(page.getByRole('region', { name: 'Change one thing' })).toBeVisible();
+});

@@ -1,0 +1,29 @@
+import { describe, expect, it } from 'vitest';
+import { seamContext } from '../physics';
+import { allSigns, measuredSigns } from '.';
+
+const jersey = { structure: 'knit' as const, family: 'jersey' as const, traits: [], stretchAcross: 50 };
+const seam = seamContext(jersey, { kind: 'join' });
+const of = (measures: object) => measuredSigns(seam, { measures: { markedMm: 100, ...measures } });
+
+describe('a line that was measured shows its faults by itself', () => {
+  it('nothing, while nothing was measured or all is as it may be', () =>
+    expect([of({}), of({ afterMm: 102, shiftMm: 2, poppedAtMm: 126 })]).toEqual([[], []]));
+  it('longer than it may be is wavy, and bad from twice that', () =>
+    expect([of({ afterMm: 103 }), of({ afterMm: 104 })]).toEqual([
+      [{ sign: 'wavy', severity: 2 }],
+      [{ sign: 'wavy', severity: 3 }],
+    ]));
+  it('a top layer ahead is as uneven as one behind', () =>
+    expect(of({ shiftMm: -3 })).toEqual([{ sign: 'uneven-layers', severity: 2 }]));
+  it('popped before the give it needs is popped', () =>
+    expect([of({ poppedAtMm: 120 }), of({ poppedAtMm: 110 })]).toEqual([
+      [{ sign: 'popped', severity: 2 }],
+      [{ sign: 'popped', severity: 3 }],
+    ]));
+  it('held that far is no fault', () => expect(of({ heldToMm: 110 })).toEqual([]));
+  it('of what is seen and what is measured the worse counts', () => {
+    const line = { measures: { markedMm: 100, afterMm: 104 }, findings: [{ sign: 'wavy' as const, severity: 1 }] };
+    expect(allSigns(seam, line)).toEqual([{ sign: 'wavy', severity: 3 }]);
+  });
+});
