@@ -84,8 +84,12 @@ describe('bad input is one line that names the field, exit 2, nothing on standar
     ['calc hump', { layerMm: 1, lowLayers: 4, highLayers: 2 }, 'highLayers: expected at least lowLayers'],
     ['calc topstitch', { edges: [], lengthMm: 3, fromEdgeMm: 6 }, 'edges: expected one edge or more'],
     ['verify', { format: 'bobbet-workroom', version: 1 }, 'name: expected a name'],
-    ['sew', {}, 'sew: not in this version yet'],
-    ['frobnicate', {}, 'command: expected one of match, check, diagnose, verify, calc, schema, help, got "frobnicate"'],
+    ['photo', {}, 'photo: not in this version yet'],
+    [
+      'frobnicate',
+      {},
+      'command: expected one of match, check, diagnose, sew, verify, calc, schema, help, got "frobnicate"',
+    ],
     ['calc constructor', {}, 'command: expected one of'],
   ])('%s %j', (args, input, message) => {
     const { exit, out, error } = run(args, input);

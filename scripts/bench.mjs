@@ -10,15 +10,18 @@ install();
 if (!build()) stop('Building failed. Look above for the reason.');
 const { chromium } = await import('./chromium.mjs');
 const esbuild = await import('esbuild');
-const outfile = path.join(mkdtempSync(path.join(tmpdir(), 'bobbet-')), 'match.mjs');
-await esbuild.build({
-  entryPoints: [path.join(root, 'bench/match.ts')],
-  bundle: true,
-  platform: 'node',
-  format: 'esm',
-  outfile,
-});
-run(process.execPath, [outfile]);
+const folder = mkdtempSync(path.join(tmpdir(), 'bobbet-'));
+for (const name of ['match', 'lab']) {
+  const outfile = path.join(folder, `${name}.mjs`);
+  await esbuild.build({
+    entryPoints: [path.join(root, `bench/${name}.ts`)],
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    outfile,
+  });
+  run(process.execPath, [outfile]);
+}
 
 const port = 4330;
 const server = await serve(port, { quiet: true });

@@ -1,6 +1,6 @@
 import * as z from 'zod';
-import { clothSchema, knownClothSchema } from '../cloth';
-import { kitSchema, machineSchema, ownMachineSchema } from '../kit';
+import { type Cloth, clothSchema } from '../cloth';
+import { kitSchema, type Machine, machineSchema } from '../kit';
 import { oneOf, wholeWithin, within } from '../result';
 import { operationSchema, setupSchema } from '../setup';
 import { SIGNS } from '../stitch';
@@ -30,8 +30,11 @@ const more = {
 /** A line that did not come out right: what was sewn how, what was seen, what was tried. */
 export const diagnoseInputSchema = z.strictObject({ cloth: clothSchema, machine: machineSchema.optional(), ...more });
 
-const ownInputSchema = z.strictObject({ cloth: knownClothSchema, machine: ownMachineSchema.optional(), ...more });
-export type DiagnoseInput = z.output<typeof ownInputSchema>;
+/** The same with what only an owner knows of cloth and machine. */
+export type DiagnoseInput = Omit<z.output<typeof diagnoseInputSchema>, 'cloth' | 'machine'> & {
+  cloth: Cloth;
+  machine?: Machine;
+};
 
 const stepSchema = z.strictObject({
   change: oneOf(CHANGES),

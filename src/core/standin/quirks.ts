@@ -1,0 +1,63 @@
+import { seeded } from '../random';
+
+/** What nobody can read off a machine: how it differs from what its dials say, and the state it is in. */
+export interface Quirks {
+  /** True mm for each mm on the length dial. */
+  lengthFactor: number;
+  /** Steps the needle tension is off. */
+  tensionSteps: number;
+  /** How much harder (above 0) or lighter the foot presses than its dial says. */
+  pressure: number;
+  /** How much more than others it lets the upper layer creep. */
+  creep: number;
+  /** 0 fresh … 1 blunt. */
+  needleWear: number;
+  /** 0 smooth … 1 fuzzy. */
+  threadFuzz: number;
+  /** 0 clean … 1 packed. */
+  lint: number;
+}
+
+/** Faults that can be hidden in a stand-in. */
+export const HIDDEN_FAULTS = [
+  'dull-needle',
+  'pressure-high',
+  'dial-short',
+  'cheap-thread',
+  'big-needle',
+  'tension-high',
+  'lint',
+] as const;
+export type HiddenFault = (typeof HIDDEN_FAULTS)[number];
+
+const FAULTS: Record<HiddenFault, Partial<Quirks>> = {
+  'dull-needle': { needleWear: 0.9 },
+  'pressure-high': { pressure: 0.4 },
+  'dial-short': { lengthFactor: 0.72 },
+  'cheap-thread': { threadFuzz: 0.9 },
+  // The needle belongs to the setting: whoever sets the stand-in up puts it in.
+  'big-needle': {},
+  'tension-high': { tensionSteps: 3 },
+  lint: { lint: 0.85 },
+};
+
+/**
+ * The quirks of one stand-in machine.
+ *
+ * @param seed - which machine
+ * @param fault - a fault to hide in it
+ * @returns its quirks
+ */
+export function quirksOf(seed: number, fault?: HiddenFault): Quirks {
+  const { next, bell } = seeded(seed);
+  const own: Quirks = {
+    lengthFactor: 1 + 0.03 * bell(),
+    tensionSteps: 0.25 * bell(),
+    pressure: 0.04 * bell(),
+    creep: Math.max(0.5, 1 + 0.2 * bell()),
+    needleWear: 0.15 * next(),
+    threadFuzz: 0.15 * next(),
+    lint: 0.15 * next(),
+  };
+  return { ...own, ...(fault && FAULTS[fault]) };
+}
