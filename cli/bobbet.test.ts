@@ -159,3 +159,54 @@ describe('the rest of the command', () => {
     expect(run('help match').out).toMatch(/complete setting/);
   });
 });
+
+describe('diagnose and the stand-in', () => {
+  const setup = {
+    needle: { point: 'ballpoint', nm: 75 },
+    thread: { fibre: 'polyester', tex: 27 },
+    foot: 'standard',
+    plate: 'standard',
+    stitch: 'zigzag',
+    lengthMm: 2.5,
+    widthMm: 2,
+    pressure: 0.5,
+  };
+
+  it('names causes that sum to one and the one change to try, with the setting it makes', () => {
+    const answer = result('diagnose', { ...jersey, setup, findings: [{ sign: 'wavy', severity: 2 }] });
+    const sum = answer.causes.reduce((all: number, c: { probability: number }) => all + c.probability, 0);
+    expect(sum).toBeCloseTo(1, 9);
+    expect(answer.next).toMatchObject({ change: 'pressure-down', kind: 'setting', setup: { pressure: 0.25 } });
+    expect(answer.then.length).toBeLessThanOrEqual(3);
+  });
+
+  it('sews the same simulated line for the same seed', () => {
+    const input = { setup, cloth: jersey.cloth, machineSeed: 12 };
+    expect(run('sew', input).out).toBe(run('sew', input).out);
+    expect(result('sew', input)).toMatchObject({ simulated: true, measures: { overMm: 100 } });
+  });
+
+  it.each<[string, unknown, string]>([
+    ['diagnose', { ...jersey, setup, findings: [{ sign: 'ghost', severity: 1 }] }, 'findings[0].sign: expected one of'],
+    [
+      'diagnose',
+      { ...jersey, setup, findings: [{ sign: 'wavy', severity: 9 }] },
+      'findings[0].severity: expected a severity from 0 to 3, got 9',
+    ],
+    [
+      'diagnose',
+      { ...jersey, setup, findings: [], history: [{ change: 'pray', result: 'same' }] },
+      'history[0].change: expected one of',
+    ],
+    ['sew', { setup, cloth: jersey.cloth }, 'machineSeed: expected a whole number'],
+    [
+      'sew',
+      { setup, cloth: jersey.cloth, machineSeed: 1, lengthMm: 5 },
+      'lengthMm: expected a length in mm from 20 to 1000, got 5',
+    ],
+  ])('%s with nonsense ends with 2 and names the field', (name, input, message) => {
+    const { exit, out, error } = run(name, input);
+    expect([exit, out]).toEqual([2, '']);
+    expect(error).toContain(message);
+  });
+});

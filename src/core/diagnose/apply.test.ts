@@ -1,0 +1,118 @@
+import { describe, expect, it } from 'vitest';
+import { FULL_KIT, type Kit, PLAIN_MACHINE } from '../kit';
+import { type Setup, setupSchema } from '../setup';
+import { applyEdit, type ApplyTo } from './apply';
+import type { Edit } from './changes';
+
+const jersey = { structure: 'knit' as const, family: 'jersey' as const, traits: [], stretchAcross: 50 };
+const setup: Setup = setupSchema.parse({
+  needle: { point: 'ballpoint', nm: 80 },
+  thread: { fibre: 'polyester', tex: 27 },
+  foot: 'standard',
+  plate: 'standard',
+  stitch: 'zigzag',
+  lengthMm: 2.5,
+  widthMm: 2,
+});
+const to = (more: Partial<ApplyTo> = {}): ApplyTo => ({
+  cloth: jersey,
+  operation: { kind: 'join' },
+  setup,
+  machine: PLAIN_MACHINE,
+  kit: FULL_KIT,
+  ...more,
+});
+const after = (edit: Edit, more?: Partial<ApplyTo>) => applyEdit(edit, to(more));
+const straight: Setup = { ...setup, stitch: 'straight', widthMm: 0 };
+const few: Kit = {
+  needles: [{ point: 'ballpoint', nm: 80 }],
+  threads: [{ fibre: 'polyester', tex: 27 }],
+  feet: ['standard'],
+  plates: ['standard'],
+  overlocker: false,
+};
+
+describe('one change makes one difference', () => {
+  it.each<[string, Edit, Partial<Setup>, Partial<ApplyTo>?]>([
+    ['a needle one size finer', { kind: 'needle-size', steps: -1 }, { needle: { point: 'ballpoint', nm: 75 } }],
+    ['a needle one size thicker', { kind: 'needle-size', steps: 1 }, { needle: { point: 'ballpoint', nm: 90 } }],
+    [
+      'a stretch needle of the nearest size',
+      { kind: 'needle-point', point: 'stretch' },
+      { needle: { point: 'stretch', nm: 75 } },
+    ],
+    ['the next finer thread of the same fibre', { kind: 'thread-finer' }, { thread: { fibre: 'polyester', tex: 24 } }],
+    ['tension a step down', { kind: 'dial', dial: 'tensionSteps', by: -1 }, { tensionSteps: -1 }],
+    ['half a millimetre longer', { kind: 'dial', dial: 'lengthMm', by: 0.5 }, { lengthMm: 3 }],
+    ['half a millimetre wider', { kind: 'dial', dial: 'widthMm', by: 0.5 }, { widthMm: 2.5 }],
+    ['pressure one of the machine’s own marks lighter', { kind: 'pressure', by: -1 }, { pressure: 0.25 }],
+    ['pressure one mark heavier', { kind: 'pressure', by: 1 }, { pressure: 1 }],
+    ['the walking foot', { kind: 'foot', foot: 'walking' }, { foot: 'walking' }],
+    [
+      'the straight-stitch plate under a straight stitch',
+      { kind: 'plate-straight' },
+      { plate: 'straight' },
+      { setup: straight },
+    ],
+  ])('%s', (_, edit, change, more) => {
+    const before = more?.setup ?? setup;
+    expect(after(edit, more)).toEqual({ ...before, ...change });
+  });
+
+  it('a stitch that gives enough is the plainest that does', () => {
+    const next = after({ kind: 'stitch-that-gives' }, { setup: straight })!;
+    expect(next.stitch).toBe('zigzag');
+    expect(next.widthMm).toBeGreaterThan(0);
+  });
+});
+
+describe('what cannot be done is not offered', () => {
+  it.each<[string, Edit, Partial<ApplyTo>]>([
+    ['a finer needle that is not owned', { kind: 'needle-size', steps: -1 }, { kit: few }],
+    ['another point that is not owned', { kind: 'needle-point', point: 'stretch' }, { kit: few }],
+    ['the point that is in already', { kind: 'needle-point', point: 'ballpoint' }, {}],
+    ['a finer thread that is not owned', { kind: 'thread-finer' }, { kit: few }],
+    ['a foot that is not owned', { kind: 'foot', foot: 'walking' }, { kit: few }],
+    ['a plate that is not owned', { kind: 'plate-straight' }, { kit: few, setup: straight }],
+    ['a plate that a zigzag would strike', { kind: 'plate-straight' }, {}],
+    ['lighter than the lightest mark', { kind: 'pressure', by: -1 }, { setup: { ...setup, pressure: 0 } }],
+    [
+      'any pressure where it is fixed',
+      { kind: 'pressure', by: 1 },
+      { machine: { ...PLAIN_MACHINE, pressureDial: null } },
+    ],
+    [
+      'longer than the machine sews',
+      { kind: 'dial', dial: 'lengthMm', by: 0.5 },
+      { setup: { ...setup, lengthMm: 4.8 } },
+    ],
+    ['wider than the machine swings', { kind: 'dial', dial: 'widthMm', by: 0.5 }, { setup: { ...setup, widthMm: 7 } }],
+    [
+      'shorter than a stitch can be',
+      { kind: 'dial', dial: 'lengthMm', by: -0.5 },
+      { setup: { ...setup, lengthMm: 0.6 } },
+    ],
+    [
+      'tension beyond the dial',
+      { kind: 'dial', dial: 'tensionSteps', by: 1 },
+      { setup: { ...setup, tensionSteps: 5 } },
+    ],
+    [
+      'a stitch that gives on a machine that sews straight only',
+      { kind: 'stitch-that-gives' },
+      { setup: straight, machine: { ...PLAIN_MACHINE, stitches: ['straight'] } },
+    ],
+  ])('%s', (_, edit, more) => expect(after(edit, more)).toBeNull());
+});
+
+describe('twin needles', () => {
+  it('stay twins, with the same gap', () => {
+    const twin: Setup = { ...straight, needle: { point: 'twin', nm: 80, gapMm: 2.5 } };
+    const edit: Edit = { kind: 'needle-point', point: 'stretch', twin: 'twin-stretch' };
+    expect(after(edit, { setup: twin, operation: { kind: 'hem' } })!.needle).toEqual({
+      point: 'twin-stretch',
+      nm: 75,
+      gapMm: 2.5,
+    });
+  });
+});
