@@ -12,6 +12,7 @@ test('a line that fails is told the one thing to change, and one press makes it 
   await said.getByRole('button', { name: 'Do it: line 2' }).click();
   await expect(page.getByRole('heading', { name: /^Line 2/ })).toBeVisible();
   await expect(said).toHaveCount(0);
+  await expect(page.getByText(/^One change from the line before\. /)).toBeVisible();
 
   // The same again: what was tried is not proposed a second time.
   await page.getByRole('textbox', { name: /Top layer behind/ }).fill('5');

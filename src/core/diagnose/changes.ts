@@ -43,7 +43,6 @@ export const CHANGES = [
   'fence-tape',
   'wider-allowance',
   'zip-overlap',
-  'needle-hours',
   'technician',
 ] as const;
 export type ChangeId = (typeof CHANGES)[number];
@@ -122,8 +121,21 @@ const ROWS: ChangeFacts[] = [
   { id: 'technician', kind: 'check', text: 'Take the machine to a qualified technician: hook timing is set inside.', minutes: 240, cures: { 'hook-timing': 0.97 } },
 ];
 
-/** Every change by its id; the question of the needle's hours is asked elsewhere. */
-export const CHANGE: Readonly<Partial<Record<ChangeId, ChangeFacts>>> = Object.fromEntries(
+/** Every change by its id. */
+export const CHANGE: Readonly<Record<ChangeId, ChangeFacts>> = Object.fromEntries(
   ROWS.map((row) => [row.id, row]),
-);
+) as unknown as Record<ChangeId, ChangeFacts>;
 export const CHANGE_LIST: readonly ChangeFacts[] = ROWS;
+
+/**
+ * What a change asks for, in words.
+ *
+ * @param id - a change as a line keeps it
+ * @returns its sentence; null for one that is not known
+ * @example
+ * changeText('tension-down') // => 'Needle tension one step down.'
+ * changeText('pray') // => null
+ */
+export function changeText(id: string): string | null {
+  return ROWS.find((row) => row.id === id)?.text ?? null;
+}

@@ -16,6 +16,7 @@ import {
   diagnoseOutputSchema,
   LINKS,
 } from '.';
+import { CHANGE, CHANGES } from './changes';
 
 const settings = FAMILIES.flatMap((family) => {
   const input = matchInputSchema.parse({
@@ -179,6 +180,17 @@ describe('the graph', () => {
   it('holds chances and odds that can be', () => {
     for (const sign of SIGNS) for (const p of Object.values(LINKS[sign])) expect(p > 0 && p < 1).toBe(true);
     for (const cause of CAUSES) expect(CAUSE[cause].base).toBeGreaterThan(0);
+  });
+
+  it('has a remedy for every cause but "something else", and a cause for every remedy but those that only mend the look', () => {
+    for (const cause of CAUSES) {
+      if (cause !== 'something-else')
+        expect(
+          CHANGES.some((id) => (CHANGE[id].cures[cause] ?? 0) > 0.5),
+          cause,
+        ).toBe(true);
+    }
+    for (const id of CHANGES) expect(Object.keys(CHANGE[id].cures).length, id).toBeGreaterThan(0);
   });
 
   it('refuses a sign nobody knows', () => {

@@ -36,7 +36,7 @@ export function diagnose(input: DiagnoseInput): DiagnoseOutput {
   const [next, ...then] = steps;
   const top = causes.find((c) => c.cause !== 'something-else')!;
   if (next) return { causes, next, then: then.slice(0, 3), ...stopIf(next) };
-  const technician = stepOf(CHANGE.technician!, input.setup, odds, top.cause);
+  const technician = stepOf(CHANGE.technician, input.setup, odds, top.cause);
   return { causes, next: technician, then: [], stop: STOP };
 }
 
@@ -68,7 +68,7 @@ function shows(cause: Cause, sign: Sign, severity: number): number {
 
 /** What a change that was tried says of a cause. */
 function after(cause: Cause, change: ChangeId, result: 'better' | 'same' | 'worse'): number {
-  const cure = CHANGE[change]?.cures[cause] ?? 0;
+  const cure = CHANGE[change].cures[cause] ?? 0;
   if (result === 'better') return 0.15 + 1.7 * cure;
   return Math.max(0.03, 1 - cure);
 }

@@ -1,5 +1,5 @@
 export { CAUSE, type Cause, CAUSES } from './causes';
-export { type ChangeId, CHANGES } from './changes';
+export { type ChangeId, CHANGES, changeText } from './changes';
 export { diagnose } from './diagnose';
 export {
   type DiagnoseInput,

@@ -1,5 +1,6 @@
 'use client';
 
+import { changeText } from '@/core/diagnose';
 import { checkInterlocks } from '@/core/interlock';
 import { DIALS, READING_TEXT, settingReadings, turnDial } from '@/core/setup';
 import { stitchFacts } from '@/core/stitch';
@@ -20,6 +21,7 @@ export function OneChange({ scrap, line, onSave }: { scrap: Scrap; line: Line; o
   );
   const before = scrap.lines.findLast((l) => l.number < line.number);
   const old = before ? settingReadings(machine, before.setup) : null;
+  const made = line.change ? changeText(line.change) : null;
   const changed = dials.filter((dial) => old && old[dial] !== shown[dial]);
   return (
     <div className={styles.dials}>
@@ -52,11 +54,13 @@ export function OneChange({ scrap, line, onSave }: { scrap: Scrap; line: Line; o
       ))}
       {old && (
         <p className={styles.quiet}>
-          {changed.length === 0
-            ? 'The same as the line before: change one thing.'
-            : changed.length === 1
-              ? 'One change from the line before. Everything else stays.'
-              : `${changed.length} changes at once: if it works you will not know which one did it.`}
+          {made !== null && changed.length <= 1
+            ? `One change from the line before. ${made}`
+            : changed.length === 0
+              ? 'The same as the line before: change one thing.'
+              : changed.length === 1
+                ? 'One change from the line before. Everything else stays.'
+                : `${changed.length} changes at once: if it works you will not know which one did it.`}
         </p>
       )}
     </div>
