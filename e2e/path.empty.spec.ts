@@ -176,3 +176,21 @@ test('a machine that sews straight only hears that a stretching seam is not poss
   await expect(page.getByText(/the seam must give 25 %/)).toBeVisible();
   await expect(page.getByText(/A machine with zigzag stitch/)).toBeVisible();
 });
+
+test('nothing can be typed before the workroom is open, however slowly it opens', async ({ page }) => {
+  await page.route('**/first-visit', async (route) => {
+    await new Promise((done) => setTimeout(done, 2500));
+    await route.continue();
+  });
+  await page.goto('/match');
+  await expect(page.getByText('Opening the workroom')).toBeAttached();
+  await expect(page.getByLabel('What it is called')).toHaveCount(0);
+  await expect(page.getByLabel('What it is called')).toBeFocused();
+  await page.keyboard.type('cotton jersey');
+  await page.keyboard.press('Tab');
+  await page.keyboard.type('15');
+  await page.keyboard.press('Enter');
+  await answered(page);
+  await page.getByRole('link', { name: 'Cloth', exact: true }).click();
+  await expect(page.getByRole('link', { name: /cotton jersey/ })).toBeVisible();
+});

@@ -1,7 +1,7 @@
 'use client';
 
 import { type ReactNode, useEffect } from 'react';
-import { openOnFirstVisit, reportTrouble } from '@/data';
+import { openOnFirstVisit, reportTrouble, setTrouble, usePreference } from '@/data';
 import { Strip } from '../strip';
 import { newId } from '../workspace';
 import { Banners } from './Banners';
@@ -12,8 +12,14 @@ import { Trouble } from './Trouble';
 /** One frame for every station: the tape on top, one task in the middle, the strip below. */
 export function Frame({ children }: { children: ReactNode }) {
   useEffect(() => {
-    openOnFirstVisit(new Date(), newId()).catch(reportTrouble);
+    openOnFirstVisit(new Date(), newId()).catch((cause: Error) => {
+      if (reportTrouble(cause)) return;
+      setTrouble({ kind: 'other', text: `The workroom could not be opened: ${cause.message}. Load the page again.` });
+    });
   }, []);
+  // Opening for the first time empties the tables: what was typed before would go with it.
+  const workroom = usePreference('workroom');
+  const open = workroom !== undefined && workroom !== 'unopened';
   return (
     <div className={styles.frame}>
       <a href="#task" className={styles.skip}>
@@ -23,7 +29,13 @@ export function Frame({ children }: { children: ReactNode }) {
       <Banners />
       <Trouble />
       <main id="task" tabIndex={-1} className={styles.task}>
-        {children}
+        {open ? (
+          children
+        ) : (
+          <p role="status" className="unseen">
+            Opening the workroom
+          </p>
+        )}
       </main>
       <Strip />
     </div>
