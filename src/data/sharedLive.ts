@@ -21,7 +21,7 @@ export function sharedLive<T>(query: () => Promise<T>): () => T | undefined {
       },
       error: (cause: unknown) => {
         following = false;
-        reportTrouble(cause);
+        if (!reportTrouble(cause)) throw cause;
       },
     });
   };

@@ -7,7 +7,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { type Gauge, PROPERTIES, PROPERTY } from '@/core/cloth';
 import type { ClothRecord } from '@/core/file';
-import { cloths, reportTrouble } from '@/data';
+import { cloths } from '@/data';
 import { useQuestion } from '@/parts/workspace';
 import { Tabs } from '@/ui';
 import styles from './Cloth.module.css';
@@ -36,8 +36,7 @@ export function ClothPage({ record }: { record: ClothRecord }) {
   const asked = useQuestion();
   const [view, setView] = useState<View>('measure');
   const [gauge, setGauge] = useState<Gauge>('stretch');
-  const save: SaveCloth = (edit) =>
-    void cloths.change(record.id, (now) => now && { ...now, ...edit(now) }).catch(reportTrouble);
+  const save: SaveCloth = (edit) => void cloths.change(record.id, (now) => now && { ...now, ...edit(now) });
   const match = async () => {
     await asked?.ask({ clothId: record.id });
     router.push('/match');

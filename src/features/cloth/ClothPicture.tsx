@@ -3,7 +3,7 @@
 import Button from '@mui/material/Button';
 import { useRef, useState } from 'react';
 import type { ClothRecord } from '@/core/file';
-import { photos, reportTrouble, usePhoto } from '@/data';
+import { photos, usePhoto } from '@/data';
 import { newId, nowText, useSay, useUndo } from '@/parts/workspace';
 import { ClothSwatch } from '@/ui';
 import { shrinkPhoto } from '@/workers/photoClient';
@@ -70,7 +70,7 @@ export function ClothPicture(props: Props) {
         accept="image/jpeg,image/png,image/webp"
         aria-label="Photo of the cloth"
         onChange={(event) => {
-          void take(event.target.files?.[0]).catch(reportTrouble);
+          void take(event.target.files?.[0]);
           event.target.value = '';
         }}
       />
@@ -78,7 +78,7 @@ export function ClothPicture(props: Props) {
         {busy ? 'Shrinking it…' : photo ? 'Another photo' : 'Add a photo'}
       </Button>
       {photo && (
-        <Button size="small" onClick={() => void drop().catch(reportTrouble)}>
+        <Button size="small" onClick={() => void drop()}>
           Draw it instead
         </Button>
       )}

@@ -7,7 +7,7 @@ import { type FormEvent, useMemo, useState } from 'react';
 import { clothOf, familyFromName, FAMILY } from '@/core/cloth';
 import type { ClothRecord } from '@/core/file';
 import { formatNumber } from '@/core/units';
-import { cloths as store, reportTrouble } from '@/data';
+import { cloths as store } from '@/data';
 import { LongList, useFound } from '@/parts/longList';
 import { newId, nowText } from '@/parts/workspace';
 import { ClothSwatch, MeasureField, Tick } from '@/ui';
@@ -111,7 +111,7 @@ function AddCloth() {
     router.push(`/cloth?id=${id}`);
   };
   return (
-    <form className={styles.add} onSubmit={(event) => void add(event).catch(reportTrouble)} noValidate>
+    <form className={styles.add} onSubmit={(event) => void add(event)} noValidate>
       <MeasureField label="Another cloth: what is it called?" text={name} onText={setName} problem={problem} />
       <Button type="submit" variant="outlined">
         Add it

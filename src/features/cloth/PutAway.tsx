@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { ClothRecord } from '@/core/file';
-import { cloths, type Dependants, dependantsOfCloth, isFree, removeWithScraps, reportTrouble } from '@/data';
+import { cloths, type Dependants, dependantsOfCloth, isFree, removeWithScraps } from '@/data';
 import { Dependence } from '@/parts/dependence';
 import { nowText, useUndo, wholeUndo } from '@/parts/workspace';
 
@@ -34,12 +34,12 @@ export function PutAway({ record }: { record: ClothRecord }) {
     undo(`${name} is removed.`, bring);
   };
   if (record.archivedAt) {
-    const bring = () => void cloths.put({ ...record, archivedAt: undefined }).catch(reportTrouble);
+    const bring = () => void cloths.put({ ...record, archivedAt: undefined });
     return <Button onClick={bring}>Back into the drawer</Button>;
   }
   return (
     <>
-      <Button onClick={() => void ask().catch(reportTrouble)}>Take it out of the drawer</Button>
+      <Button onClick={() => void ask()}>Take it out of the drawer</Button>
       {hangs && (
         <Dependence
           what={name}
@@ -47,8 +47,8 @@ export function PutAway({ record }: { record: ClothRecord }) {
           archiveText="Put it away"
           archiveMeans="It leaves the drawer and the choices on Match; scraps and cards keep it, and it can come back."
           removeMeans="Its scraps and their lines go with it. Cards stay: they stand alone."
-          onArchive={() => void archive().catch(reportTrouble)}
-          onRemove={() => void remove().catch(reportTrouble)}
+          onArchive={() => void archive()}
+          onRemove={() => void remove()}
           onClose={() => setHangs(null)}
         />
       )}

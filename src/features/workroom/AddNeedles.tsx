@@ -3,7 +3,7 @@
 import Button from '@mui/material/Button';
 import { type Needle, needleName, type Point, POINT, POINTS } from '@/core/kit';
 import { formatNeedleSize } from '@/core/units';
-import { changeKit, needles as store, reportTrouble } from '@/data';
+import { changeKit, needles as store } from '@/data';
 import { newId, nowText, useDraft, useSay } from '@/parts/workspace';
 import { MeasureField, plainNumber } from '@/ui';
 import { Pick } from './Pick';
@@ -45,7 +45,7 @@ export function AddNeedles({ any }: { any: boolean }) {
       aria-label="A pack of needles"
       onSubmit={(event) => {
         event.preventDefault();
-        void add().catch(reportTrouble);
+        void add();
       }}
     >
       {pick(

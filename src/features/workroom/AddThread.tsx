@@ -6,7 +6,7 @@ import { PURPOSES, type ThreadRecord, threadRecordSchema } from '@/core/file';
 import { FIBRE, THREAD_FIBRES } from '@/core/kit';
 import { firstFieldError } from '@/core/result';
 import { formatNumber, parseThreadTex, threadNumbers } from '@/core/units';
-import { changeKit, reportTrouble, threads as store } from '@/data';
+import { changeKit, threads as store } from '@/data';
 import { newId, nowText, useDraft, useSay } from '@/parts/workspace';
 import { MeasureField, plainNumber } from '@/ui';
 import { Pick } from './Pick';
@@ -91,7 +91,7 @@ export function AddThread({ any }: { any: boolean }) {
       aria-label="A spool"
       onSubmit={(event) => {
         event.preventDefault();
-        void add().catch(reportTrouble);
+        void add();
       }}
     >
       {pick(

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import type { CareRecord, MachineRecord } from '@/core/file';
 import { CARE, type CareKind, careStandings, type CareStanding } from '@/core/kit';
 import { formatNumber } from '@/core/units';
-import { care as store, machines as machineStore, reportTrouble, useCare } from '@/data';
+import { care as store, machines as machineStore, useCare } from '@/data';
 import { newId, nowText, sayWhen, useQuestion, useUndo } from '@/parts/workspace';
 import { CautionPlate, Field, plainNumber, type Typed } from '@/ui';
 import styles from './Workroom.module.css';
@@ -43,12 +43,7 @@ function MachineCare({ record, log }: { record: MachineRecord; log: CareRecord[]
       </h2>
       <ul>
         {standings.map((standing) => (
-          <Standing
-            key={standing.kind}
-            standing={standing}
-            record={record}
-            onDone={() => void done(standing.kind).catch(reportTrouble)}
-          />
+          <Standing key={standing.kind} standing={standing} record={record} onDone={() => void done(standing.kind)} />
         ))}
       </ul>
       {log.length > 0 && (
@@ -117,13 +112,11 @@ function Every({ kind, record, everyHours }: { kind: CareKind; record: MachineRe
       : { ok: true, value };
   };
   const set = (hours: number | null) =>
-    void machineStore
-      .change(record.id, (now) => {
-        if (!now) return undefined;
-        const everyMonths = now.careEvery?.[kind]?.everyMonths ?? CARE[kind].everyMonths;
-        return { ...now, careEvery: { ...now.careEvery, [kind]: { everyHours: hours, everyMonths } } };
-      })
-      .catch(reportTrouble);
+    void machineStore.change(record.id, (now) => {
+      if (!now) return undefined;
+      const everyMonths = now.careEvery?.[kind]?.everyMonths ?? CARE[kind].everyMonths;
+      return { ...now, careEvery: { ...now.careEvery, [kind]: { everyHours: hours, everyMonths } } };
+    });
   return (
     <Field
       label="Every"

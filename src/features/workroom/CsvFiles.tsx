@@ -3,7 +3,6 @@
 import Button from '@mui/material/Button';
 import { useRef, useState } from 'react';
 import { CLOTH_COLUMNS, KIT_COLUMNS, NEEDLE_COLUMNS } from '@/core/file';
-import { reportTrouble } from '@/data';
 import { CSV_NOUNS, type CsvNoun, type CsvPreview, csvText, importCsv, previewCsv } from '@/data/csv';
 import { newId, nowText, useSay, useUndo, wholeUndo } from '@/parts/workspace';
 import { StopPlate } from '@/ui';
@@ -54,11 +53,7 @@ function CsvList({ noun, onRead }: { noun: CsvNoun; onRead: (read: { fileName: s
     <div className={styles.csv}>
       <h3>{name}</h3>
       <div className={styles.actions}>
-        <Button
-          variant="outlined"
-          onClick={() => void save().catch(reportTrouble)}
-          aria-label={`Export ${name} as CSV`}
-        >
+        <Button variant="outlined" onClick={() => void save()} aria-label={`Export ${name} as CSV`}>
           Export CSV
         </Button>
         <Button variant="outlined" onClick={() => picker.current?.click()}>
@@ -71,7 +66,7 @@ function CsvList({ noun, onRead }: { noun: CsvNoun; onRead: (read: { fileName: s
           accept=".csv,.tsv,.txt,text/csv"
           aria-label={`Import ${name} from CSV`}
           onChange={(event) => {
-            void read(event.target.files?.[0]).catch(reportTrouble);
+            void read(event.target.files?.[0]);
             event.target.value = '';
           }}
         />
@@ -127,7 +122,7 @@ function Preview({ fileName, read, onDone }: { fileName: string; read: CsvPrevie
         {read.ignored.length > 0 && ` Left out, since nothing here is called so: ${read.ignored.join(', ')}.`}
       </p>
       <div className={styles.actions}>
-        <Button variant="contained" onClick={() => void take().catch(reportTrouble)}>
+        <Button variant="contained" onClick={() => void take()}>
           Import it
         </Button>
         <Button onClick={onDone}>Leave it</Button>

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { KitRecord } from '@/core/file';
 import { FEET, FOOT, type Foot, PLATE, PLATES, type Plate } from '@/core/kit';
-import { changeKit, type Dependants, dependantsOfFoot, isFree, reportTrouble, useKitRecord } from '@/data';
+import { changeKit, type Dependants, dependantsOfFoot, isFree, useKitRecord } from '@/data';
 import { Dependence } from '@/parts/dependence';
 import { Tick, withTick } from '@/ui';
 import styles from './Workroom.module.css';
@@ -18,7 +18,7 @@ type Change = (edit: Parameters<typeof changeKit>[0]) => void;
 export function Kit() {
   const kit = useKitRecord();
   if (!kit) return null;
-  const change: Change = (edit) => void changeKit(edit).catch(reportTrouble);
+  const change: Change = (edit) => void changeKit(edit);
   if (!kit.feet || !kit.plates) {
     return (
       <section className={styles.section}>
@@ -82,7 +82,7 @@ function Feet({ kit, change }: { kit: KitRecord; change: Change }) {
               key={`${owned.includes(foot)}${going?.foot === foot}`}
               name={FOOT[foot].name}
               checked={owned.includes(foot)}
-              onToggle={(on) => void toggle(foot, on).catch(reportTrouble)}
+              onToggle={(on) => void toggle(foot, on)}
             />
             <small>{away.includes(foot) ? 'put away: tick it to use it again' : FOOT[foot].plain}</small>
             {owned.includes(foot) && <KeptIn name={FOOT[foot].name} place={foot} kit={kit} change={change} />}

@@ -6,7 +6,7 @@ import { type Machine, machineSchema, PLATE, PLATES } from '@/core/kit';
 import type { MachineRecord } from '@/core/file';
 import { STITCH, STITCHES } from '@/core/stitch';
 import { formatNumber } from '@/core/units';
-import { machines, reportTrouble } from '@/data';
+import { machines } from '@/data';
 import { checkedBy, Field, lengthIn, plainNumber, type Typed, Tick, Ticks, withTick } from '@/ui';
 import { Dials } from './Dials';
 import styles from './Workroom.module.css';
@@ -50,9 +50,7 @@ const SHANKS: [Machine['shank'], string][] = [
 export function MachineForm({ record }: { record: MachineRecord }) {
   const { machine } = record;
   const change = (edit: (now: Machine) => Partial<MachineRecord['machine']>) =>
-    void machines
-      .change(record.id, (now) => now && { ...now, machine: { ...now.machine, ...edit(now.machine) } })
-      .catch(reportTrouble);
+    void machines.change(record.id, (now) => now && { ...now, machine: { ...now.machine, ...edit(now.machine) } });
   const set = (part: Partial<MachineRecord['machine']>) => change(() => part);
   return (
     <div className={styles.form}>

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import type { MachineRecord } from '@/core/file';
 import { PLAIN_MACHINE } from '@/core/kit';
 import { formatNumber } from '@/core/units';
-import { machines as store, reportTrouble } from '@/data';
+import { machines as store } from '@/data';
 import { newId, nowText, useQuestion } from '@/parts/workspace';
 import { Tabs } from '@/ui';
 import { DialFaces } from './DialFaces';
@@ -39,13 +39,13 @@ export function Machines() {
             key={id}
             type="button"
             aria-pressed={id === machine?.id}
-            onClick={() => void asked.ask({ machineId: id }).catch(reportTrouble)}
+            onClick={() => void asked.ask({ machineId: id })}
           >
             {m.name}
             <small>{formatNumber(sewnHours, 1)} h sewn</small>
           </button>
         ))}
-        <Button onClick={() => void add().catch(reportTrouble)}>Another machine</Button>
+        <Button onClick={() => void add()}>Another machine</Button>
       </div>
       <Away away={away} />
       {machine ? (
@@ -80,11 +80,7 @@ function Away({ away }: { away: MachineRecord[] }) {
     <p className={styles.quiet}>
       Put away:{' '}
       {away.map((record) => (
-        <Button
-          key={record.id}
-          size="small"
-          onClick={() => void store.put({ ...record, archivedAt: undefined }).catch(reportTrouble)}
-        >
+        <Button key={record.id} size="small" onClick={() => void store.put({ ...record, archivedAt: undefined })}>
           {record.machine.name}: bring it back
         </Button>
       ))}

@@ -1,6 +1,6 @@
 'use client';
 
-import { changeKit, reportTrouble, useKitRecord } from '@/data';
+import { changeKit, useKitRecord } from '@/data';
 import { Tick } from '@/ui';
 
 /** Whether Match chooses from what is owned, or from everything on sale. */
@@ -13,7 +13,7 @@ export function Owned({ what, count }: { what: 'needles' | 'threads'; count: num
       key={String(owned)}
       name={`Match chooses from these ${count} only, not from everything on sale`}
       checked={owned}
-      onToggle={(on) => void changeKit(() => ({ [what]: on ? 'owned' : 'any' })).catch(reportTrouble)}
+      onToggle={(on) => void changeKit(() => ({ [what]: on ? 'owned' : 'any' }))}
     />
   );
 }

@@ -3,7 +3,7 @@
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { MachineRecord } from '@/core/file';
-import { type Dependants, dependantsOfMachine, isFree, machines, removeWithScraps, reportTrouble } from '@/data';
+import { type Dependants, dependantsOfMachine, isFree, machines, removeWithScraps } from '@/data';
 import { Dependence } from '@/parts/dependence';
 import { nowText, useUndo, wholeUndo } from '@/parts/workspace';
 
@@ -30,7 +30,7 @@ export function PutMachineAway({ record }: { record: MachineRecord }) {
   };
   return (
     <p>
-      <Button onClick={() => void ask().catch(reportTrouble)}>Remove this machine</Button>
+      <Button onClick={() => void ask()}>Remove this machine</Button>
       {hangs && (
         <Dependence
           what={name}
@@ -38,8 +38,8 @@ export function PutMachineAway({ record }: { record: MachineRecord }) {
           archiveText="Put it away"
           archiveMeans="It leaves the choices; its scraps, cards and measures stay, and it can come back."
           removeMeans="Its scraps, their lines and its care log go with it. Cards stay: they stand alone."
-          onArchive={() => void archive().catch(reportTrouble)}
-          onRemove={() => void remove().catch(reportTrouble)}
+          onArchive={() => void archive()}
+          onRemove={() => void remove()}
           onClose={() => setHangs(null)}
         />
       )}

@@ -5,7 +5,7 @@ import { useMemo, useState } from 'react';
 import type { ThreadRecord } from '@/core/file';
 import { threadName } from '@/core/kit';
 import { formatNumber } from '@/core/units';
-import { reportTrouble, threads as store, useThreads } from '@/data';
+import { threads as store, useThreads } from '@/data';
 import { LongList, useFound } from '@/parts/longList';
 import { useUndo } from '@/parts/workspace';
 import { MeasureField } from '@/ui';
@@ -82,11 +82,7 @@ function Spool({ record }: { record: ThreadRecord }) {
       <span className={styles.quiet}>
         {[metresLeft !== undefined && `${formatNumber(metresLeft, 0)} m left`, where].filter(Boolean).join(', ')}
       </span>
-      <Button
-        size="small"
-        onClick={() => void remove().catch(reportTrouble)}
-        aria-label={`Remove ${colourName || threadName(thread)}`}
-      >
+      <Button size="small" onClick={() => void remove()} aria-label={`Remove ${colourName || threadName(thread)}`}>
         Remove
       </Button>
     </div>

@@ -5,7 +5,7 @@ import { useMemo, useState } from 'react';
 import type { NeedleRecord } from '@/core/file';
 import { needleName, needleState, POINTS, SPENT_REASONS, SPENT_TEXT } from '@/core/kit';
 import { formatNumber } from '@/core/units';
-import { needles as store, reportTrouble, useNeedles } from '@/data';
+import { needles as store, useNeedles } from '@/data';
 import { LongList, useFound } from '@/parts/longList';
 import { useNeedleLife, useUndo } from '@/parts/workspace';
 import { CautionPlate, MeasureField, plainNumber } from '@/ui';
@@ -94,8 +94,7 @@ function NeedleRow({ record, life, open, onOpen }: RowProps) {
 
 function NeedleDetail({ record }: { record: NeedleRecord }) {
   const undo = useUndo();
-  const set = (change: Partial<NeedleRecord>) =>
-    void store.change(record.id, (now) => now && { ...now, ...change }).catch(reportTrouble);
+  const set = (change: Partial<NeedleRecord>) => void store.change(record.id, (now) => now && { ...now, ...change });
   const remove = async () => {
     await store.remove(record.id);
     undo(`${needleName(record.needle)} is out of the tin.`, () => store.put(record));
@@ -134,7 +133,7 @@ function NeedleDetail({ record }: { record: NeedleRecord }) {
           </Button>
         </>
       )}
-      <Button size="small" onClick={() => void remove().catch(reportTrouble)}>
+      <Button size="small" onClick={() => void remove()}>
         Take it out of the tin
       </Button>
     </div>
@@ -171,7 +170,7 @@ function NeedleText({
         setDraft(text);
         const next = field === 'hours' ? plainNumber(text) : text;
         if (next === null || (typeof next === 'number' ? next > 1000 : next.length > 80)) return;
-        void store.change(record.id, (now) => now && { ...now, [field]: next }).catch(reportTrouble);
+        void store.change(record.id, (now) => now && { ...now, [field]: next });
       }}
     />
   );

@@ -9,7 +9,7 @@ import styles from './Frame.module.css';
 export function Trouble() {
   const trouble = useSyncExternalStore(followTrouble, troubleNow, () => null);
   useEffect(() => {
-    // Whatever was not caught where it happened.
+    // Changes are not caught where they are made: whatever the database refuses ends here.
     const catchAll = (event: PromiseRejectionEvent) => {
       if (reportTrouble(event.reason)) event.preventDefault();
     };

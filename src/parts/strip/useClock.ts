@@ -2,7 +2,7 @@
 
 import { NEEDLE_SHARE } from '@/core/kit';
 import { formatNumber } from '@/core/units';
-import { countSewing, readPreference, reportTrouble, usePreference, writePreference } from '@/data';
+import { countSewing, readPreference, usePreference, writePreference } from '@/data';
 import { nowText, useQuestion, useUndo } from '../workspace';
 
 /** Forgotten overnight, a clock counts no more than this, minutes. */
@@ -32,7 +32,7 @@ export function useClock(machineId: string | null): { running: boolean; start: (
   };
   return {
     running: clock !== null && clock.machineId === machineId,
-    start: () => void start().catch(reportTrouble),
-    stop: () => void stop().catch(reportTrouble),
+    start: () => void start(),
+    stop: () => void stop(),
   };
 }

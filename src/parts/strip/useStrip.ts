@@ -4,7 +4,7 @@ import type { MachineRecord, NeedleRecord, OnMachine } from '@/core/file';
 import { checkInterlocks } from '@/core/interlock';
 import { needleState, type NeedleState, nextNeedle } from '@/core/kit';
 import { type Change, type Reading, READINGS, settingReadings, setupChanges, withReading } from '@/core/setup';
-import { onMachines, type PreferenceValue, reportTrouble, useNeedles, useOnMachine, usePreference } from '@/data';
+import { onMachines, type PreferenceValue, useNeedles, useOnMachine, usePreference } from '@/data';
 import { nowText, sayWhen, useNeedleLife, useQuestion } from '../workspace';
 
 /** What the strip shows. */
@@ -49,7 +49,7 @@ export function useStrip(): StripState | null {
   const target = wanted?.machineId === machine.id ? wanted : null;
   const changes = target ? setupChanges(machine.machine, on?.setup ?? null, target.setup, on?.unsure) : [];
   const store = (edit: (now: OnMachine | null) => OnMachine) =>
-    void onMachines.change(machine.id, (now) => edit(now ?? null)).catch(reportTrouble);
+    void onMachines.change(machine.id, (now) => edit(now ?? null));
   const pick = (needle: NeedleRecord['needle']) =>
     nextNeedle(
       tin.filter((n) => alike(n.needle, needle)).map((n) => ({ ...n, spent: n.spent !== null, record: n })),

@@ -4,7 +4,7 @@ import type { z } from 'zod';
 import type { MachineRecord } from '@/core/file';
 import type { Calibration } from '@/core/kit';
 import { firstFieldError } from '@/core/result';
-import { machines, reportTrouble } from '@/data';
+import { machines } from '@/data';
 import { nowText, useDraft, useUndo } from '@/parts/workspace';
 
 type Kind = keyof Calibration;
@@ -61,19 +61,17 @@ export function useMeasures<K extends Kind>(
     }
   }
   const store = (edit: (now: Calibration[K]) => Calibration[K]) =>
-    machines
-      .change(record.id, (now) => {
-        if (!now) return undefined;
-        const calibration = now.machine.calibration ?? NOTHING;
-        return {
-          ...now,
-          machine: {
-            ...now.machine,
-            calibration: { ...calibration, [kind]: edit(calibration[kind] as Calibration[K]) },
-          },
-        };
-      })
-      .catch(reportTrouble);
+    machines.change(record.id, (now) => {
+      if (!now) return undefined;
+      const calibration = now.machine.calibration ?? NOTHING;
+      return {
+        ...now,
+        machine: {
+          ...now.machine,
+          calibration: { ...calibration, [kind]: edit(calibration[kind] as Calibration[K]) },
+        },
+      };
+    });
   const keep = () => {
     if (!measure) return;
     const kept = { ...measure, at: nowText() };
