@@ -7,10 +7,11 @@ import { csvText, decodeText, importCsv, parseTable, previewCsv } from './csv';
 import { database } from './database';
 import { readKit, readKitRecord } from './kit';
 import { cloths, needles, threads } from './repositories';
-import { importWorkroom } from './workroomFile';
+import { exportText, importWorkroom } from './workroomFile';
 
 const read = readWorkroom(readFileSync(path.join(import.meta.dirname, '../../demo/tansy-wren.json'), 'utf8'));
 const demo = () => (read.ok ? structuredClone(read.workroom) : Promise.reject(new Error('demo')));
+const now = new Date('2026-05-01T10:00:00Z');
 const bytes = (text: string) => new TextEncoder().encode(text);
 const fresh = () => {
   let count = 0;
@@ -52,11 +53,10 @@ describe('lists out and in', () => {
     const text = await csvText(noun);
     const before = [await cloths.all(), await needles.all(), await threads.all(), await readKitRecord()];
     const preview = await previewCsv(noun, bytes(text), fresh());
-    expect(preview).toMatchObject({ ok: true, added: 0 });
+    expect(preview).toMatchObject({ ok: true, added: 0, changed: 0 });
     await importCsv(preview);
     expect(await csvText(noun)).toBe(text);
-    expect((await cloths.all()).length).toBe((before[0] as unknown[]).length);
-    expect(await needles.all()).toEqual(before[1]);
+    expect([await cloths.all(), await needles.all(), await threads.all(), await readKitRecord()]).toEqual(before);
   });
 
   it('a table with a fault stores nothing', async () => {
@@ -87,5 +87,35 @@ describe('lists out and in', () => {
       kept: { 'plate-standard': 'on the machine' },
     });
     expect((await readKit())!.feet).toEqual(['walking']);
+  });
+
+  it.each<['cloths' | 'needles' | 'kit', string]>([
+    ['cloths', 'Name,Weight,Key\nMerino of another weight,220,merino\nTweed,300,'],
+    ['needles', 'Point,Size,Hours,Key\nJeans,100/16,2,jeans-100-1\nLeather,90/14,,'],
+    ['kit', 'What,Name,Number,Key\nthread,moss,Tkt 75,spool-1\nthread,plum,Tex 30,\nfoot,Roller,,'],
+  ])('%s that were imported are taken back: the new ones go, the others are as they were', async (noun, table) => {
+    await importWorkroom(await demo(), 'replace');
+    const before = await exportText(now);
+    const preview = await previewCsv(noun, bytes(table), fresh());
+    expect(preview).toMatchObject({ ok: true, changed: 1 });
+    const takeBack = await importCsv(preview);
+    expect(await exportText(now)).not.toBe(before);
+    await takeBack();
+    expect(await exportText(now)).toBe(before);
+  });
+
+  it('a number that is only shown rounded or measured is not typed in by bringing it back', async () => {
+    await importWorkroom(await demo(), 'replace');
+    const [head, ...rows] = parseTable(await csvText('cloths'));
+    const merino = rows.find((row) => row.includes('merino'))!;
+    merino[head.indexOf('Notes')] = 'For the spring.';
+    const preview = await previewCsv(
+      'cloths',
+      bytes([head, merino].map((row) => row.map((c) => `"${c}"`).join(',')).join('\n')),
+      fresh(),
+    );
+    await importCsv(preview);
+    const was = (await demo()).cloths.find((c) => c.id === 'merino')!;
+    expect(await cloths.get('merino')).toEqual({ ...was, notes: 'For the spring.' });
   });
 });

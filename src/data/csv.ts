@@ -1,7 +1,10 @@
 import Papa from 'papaparse';
 import {
+  canonical,
   type FreshFrom,
+  type KitRecord,
   type KitRow,
+  kitRows,
   readCloths,
   readKit,
   readNeedles,
@@ -11,8 +14,9 @@ import {
   writeNeedles,
 } from '@/core/file';
 import { database } from './database';
-import { changeKit, readKitRecord } from './kit';
+import { changeKit, readKitRecord, writeKitRecord } from './kit';
 import { cloths, needles, threads } from './repositories';
+import type { Repository } from './repository';
 
 /** The lists that go out and come in as tables. */
 export const CSV_NOUNS = ['cloths', 'needles', 'kit'] as const;
@@ -56,69 +60,76 @@ export async function csvText(noun: CsvNoun): Promise<string> {
   return `\ufeff${Papa.unparse(await rows[noun]())}\r\n`;
 }
 
-/** What a table would do: records to store with how many are new, or everything that is wrong with it. */
+/** What a table would do: records to store with how many are new or differ, or everything that is wrong with it. */
 export type CsvPreview = ReadRecords<unknown> & { noun: CsvNoun; added: number; changed: number };
 
 /** Reads a table against what is here, without changing anything. */
 export async function previewCsv(noun: CsvNoun, bytes: Uint8Array, fresh: FreshFrom): Promise<CsvPreview> {
   const table = parseTable(decodeText(bytes));
-  if (noun === 'cloths') return counted(noun, readCloths(table, await cloths.all(), fresh), await cloths.all());
-  if (noun === 'needles') return counted(noun, readNeedles(table, await needles.all(), fresh), await needles.all());
-  const spools = await threads.all();
-  const kit = await readKitRecord();
-  const here = [
-    ...spools,
-    ...(kit.feet ?? []).map((foot) => ({ id: `foot ${foot}` })),
-    ...(kit.plates ?? []).map((plate) => ({ id: `plate ${plate}` })),
-  ];
-  return counted(noun, readKit(table, spools, fresh), here);
-}
-
-function counted<T extends { id: string }>(
-  noun: CsvNoun,
-  read: ReadRecords<T>,
-  here: readonly { id: string }[],
-): CsvPreview {
-  const known = new Set(here.map((record) => record.id));
-  const records = read.ok ? read.records : [];
-  const changed = records.filter((record) => known.has(record.id)).length;
-  return { ...read, noun, added: records.length - changed, changed };
-}
-
-/** Puts a table that was read without a fault into the workroom, all of it or nothing. */
-export async function importCsv(preview: CsvPreview): Promise<void> {
-  if (!preview.ok) throw new Error('importCsv: expected a table without a fault');
-  const { records } = preview;
-  if (preview.noun === 'cloths') return cloths.putAll(records as Parameters<typeof cloths.putAll>[0]);
-  if (preview.noun === 'needles') {
-    await database.transaction('rw', database.needles, database.kit, async () => {
-      await needles.putAll(records as Parameters<typeof needles.putAll>[0]);
-      await changeKit(() => ({ needles: 'owned' }));
-    });
-    return;
+  if (noun === 'cloths') {
+    const here = await cloths.all();
+    return counted(noun, readCloths(table, here, fresh), here);
   }
-  await importKit(records as KitRow[]);
+  if (noun === 'needles') {
+    const here = await needles.all();
+    return counted(noun, readNeedles(table, here, fresh), here);
+  }
+  const [kit, spools] = [await readKitRecord(), await threads.all()];
+  return counted(noun, readKit(table, spools, fresh), kitRows(kit, spools));
 }
 
-async function importKit(rows: readonly KitRow[]): Promise<void> {
+function counted<T extends { id: string }>(noun: CsvNoun, read: ReadRecords<T>, here: readonly T[]): CsvPreview {
+  const known = new Map(here.map((record) => [record.id, canonical(record)]));
+  const records = read.ok ? read.records : [];
+  const old = records.filter((record) => known.has(record.id));
+  const changed = old.filter((record) => known.get(record.id) !== canonical(record)).length;
+  return { ...read, noun, added: records.length - old.length, changed };
+}
+
+/**
+ * Puts a table that was read without a fault into the workroom, all of it or nothing.
+ *
+ * @param preview - from `previewCsv`
+ * @returns how to take it back: what was added goes, what was changed is as it was
+ */
+export async function importCsv(preview: CsvPreview): Promise<() => Promise<void>> {
+  if (!preview.ok) throw new Error('importCsv: expected a table without a fault');
+  const kit = await readKitRecord();
+  const rows = preview.noun === 'kit' ? (preview.records as KitRow[]) : [];
+  const records =
+    preview.noun === 'kit' ? rows.flatMap((r) => (r.what === 'thread' ? [r.spool] : [])) : preview.records;
+  const store =
+    preview.noun === 'cloths' ? database.cloths : preview.noun === 'needles' ? database.needles : database.threads;
+  const repository = { cloths, needles, kit: threads }[preview.noun] as Repository<unknown>;
+  const ids = (records as { id: string }[]).map((record) => record.id);
+  const before = (await store.bulkGet(ids)).filter((record) => record !== undefined);
+  await database.transaction('rw', store, database.kit, async () => {
+    await repository.putAll(records);
+    if (preview.noun === 'needles') await changeKit(() => ({ needles: 'owned' }));
+    if (preview.noun === 'kit') await changeKit((now) => kitWith(now, rows));
+  });
+  return () =>
+    database.transaction('rw', store, database.kit, async () => {
+      await store.bulkDelete(ids);
+      await repository.putAll(before);
+      if (preview.noun !== 'cloths') await writeKitRecord(kit);
+    });
+}
+
+/** The kit with the feet and plates of a table: they are added, and what it says of their place holds. */
+function kitWith(now: KitRecord, rows: readonly KitRow[]): Partial<KitRecord> {
   const feet = rows.flatMap((row) => (row.what === 'foot' ? [row] : []));
   const plates = rows.flatMap((row) => (row.what === 'plate' ? [row] : []));
-  const spools = rows.flatMap((row) => (row.what === 'thread' ? [row.spool] : []));
-  await database.transaction('rw', database.threads, database.kit, async () => {
-    await threads.putAll(spools);
-    await changeKit((now) => {
-      const away = now.away.filter((foot) => !feet.some((row) => row.foot === foot));
-      return {
-        ...(feet.length > 0 && { feet: [...new Set([...(now.feet ?? []), ...feet.map((row) => row.foot)])] }),
-        kept: {
-          ...now.kept,
-          ...Object.fromEntries(feet.flatMap((row) => (row.where ? [[row.foot, row.where]] : []))),
-          ...Object.fromEntries(plates.flatMap((row) => (row.where ? [[`plate-${row.plate}`, row.where]] : []))),
-        },
-        away: [...away, ...feet.flatMap((row) => (row.away ? [row.foot] : []))],
-        ...(plates.length > 0 && { plates: [...new Set([...(now.plates ?? []), ...plates.map((row) => row.plate)])] }),
-        ...(spools.length > 0 && { threads: 'owned' as const }),
-      };
-    });
-  });
+  const places = [
+    ...feet.map(({ foot, where }) => [foot, where] as const),
+    ...plates.map(({ plate, where }) => [`plate-${plate}`, where] as const),
+  ];
+  const away = now.away.filter((foot) => !feet.some((row) => row.foot === foot));
+  return {
+    ...(feet.length > 0 && { feet: [...new Set([...(now.feet ?? []), ...feet.map((row) => row.foot)])] }),
+    ...(plates.length > 0 && { plates: [...new Set([...(now.plates ?? []), ...plates.map((row) => row.plate)])] }),
+    ...(rows.some((row) => row.what === 'thread') && { threads: 'owned' as const }),
+    kept: { ...now.kept, ...Object.fromEntries(places.filter(([, where]) => where !== '')) },
+    away: [...away, ...feet.flatMap((row) => (row.away ? [row.foot] : []))],
+  };
 }

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import { useRef, useState } from 'react';
 import { CLOTH_COLUMNS, KIT_COLUMNS, NEEDLE_COLUMNS } from '@/core/file';
 import { CSV_NOUNS, type CsvNoun, type CsvPreview, csvText, importCsv, previewCsv } from '@/data/csv';
-import { newId, nowText, useSay, useUndo, wholeUndo } from '@/parts/workspace';
+import { newId, nowText, useSay, useUndo } from '@/parts/workspace';
 import { StopPlate } from '@/ui';
 import { saveFile, today } from './saveFile';
 import styles from './Workroom.module.css';
@@ -109,10 +109,9 @@ function Preview({ fileName, read, onDone }: { fileName: string; read: CsvPrevie
     );
   }
   const take = async () => {
-    const bring = await wholeUndo();
-    await importCsv(read);
+    const takeBack = await importCsv(read);
     onDone();
-    undo(`${fileName} is imported.`, bring);
+    undo(`${fileName} is imported.`, takeBack);
   };
   return (
     <div className={styles.preview} role="status">

@@ -6,11 +6,24 @@ export class RowReader {
     readonly row: number,
     private readonly cells: Readonly<{ [heading: string]: string }>,
     private readonly errors: CellError[],
+    /** The same row as it would be exported now; null for what is not here yet. */
+    private readonly exported: Readonly<{ [heading: string]: string }> | null = null,
   ) {}
 
-  /** The text of a cell; empty when the column is not there. */
+  /**
+   * The text of a cell; empty when the column is not there, or when it stands as it was exported: what a table shows
+   * rounded or measured is not typed in by bringing it back.
+   */
   text(heading: string): string {
-    return this.cells[heading] ?? '';
+    const text = this.cells[heading] ?? '';
+    return this.exported?.[heading] === text ? '' : text;
+  }
+
+  /** Whether a new thing lacks a cell that it must have; noted as wrong. */
+  lacks(heading: string, expected: string): boolean {
+    const lacking = !this.exported && this.text(heading) === '';
+    if (lacking) this.wrong(heading, expected);
+    return lacking;
   }
 
   /** Notes that a cell is wrong. */

@@ -48,8 +48,8 @@ export interface FreshFrom {
 /**
  * Reads a cloth table, all of it or nothing.
  *
- * A row with a known key changes that cloth and keeps its readings, photo and whatever the file does not say; any other
- * row is a new cloth.
+ * A row with a known key changes that cloth by the cells that differ from what would be exported now, and keeps its
+ * readings, photo and whatever the file does not say; any other row is a new cloth.
  *
  * @param table - cells, headings first
  * @param known - the cloths that are here
@@ -61,17 +61,15 @@ export function readCloths(
   known: readonly ClothRecord[],
   fresh: FreshFrom,
 ): ReadRecords<ClothRecord> {
-  const byKey = new Map(known.map((record) => [record.id, record]));
-  const build = (row: RowReader) => clothRow(row, byKey, fresh);
-  return readRecords(CLOTH_COLUMNS, table, ['Name'], build, clothRecordSchema);
+  const build = (row: RowReader, before: ClothRecord | undefined) => clothRow(row, before, fresh);
+  return readRecords(CLOTH_COLUMNS, table, ['Name'], known, build, clothRecordSchema);
 }
 
 const DRAWN = '#b9c0b0';
 
-function clothRow(row: RowReader, known: ReadonlyMap<string, ClothRecord>, fresh: FreshFrom): unknown[] | null {
-  const name = row.text('Name');
-  if (name === '') return row.wrong('Name', 'a name') ?? null;
-  const before = known.get(row.text('Key'));
+function clothRow(row: RowReader, before: ClothRecord | undefined, fresh: FreshFrom): unknown[] | null {
+  if (row.lacks('Name', 'a name')) return null;
+  const name = row.text('Name') || before!.cloth.name;
   const family =
     row.word('Most like', FAMILIES, (id) => FAMILY[id].name) ?? before?.cloth.family ?? familyFromName(name) ?? 'other';
   const structure = row.word('Made as', STRUCTURES, (id) => id) ?? before?.cloth.structure ?? FAMILY[family].structure;
@@ -100,7 +98,7 @@ function clothRow(row: RowReader, known: ReadonlyMap<string, ClothRecord>, fresh
   return [
     {
       ...(before ?? { addedAt: fresh.now }),
-      id: row.text('Key') || fresh.newId(),
+      id: before?.id ?? (row.text('Key') || fresh.newId()),
       cloth,
       colour: row.text('Colour') || before?.colour || DRAWN,
       where: row.text('Kept in') || before?.where || '',

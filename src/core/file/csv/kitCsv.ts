@@ -1,7 +1,7 @@
-import { FEET, FIBRE, FOOT, type Foot, PLATE, PLATES, type Plate, THREAD_FIBRES } from '../../kit';
-import { formatNumber, parseThreadTex } from '../../units';
 import * as z from 'zod';
+import { FEET, FIBRE, FOOT, type Foot, PLATE, PLATES, type Plate, THREAD_FIBRES } from '../../kit';
 import { oneOf } from '../../result';
+import { formatNumber, parseThreadTex } from '../../units';
 import { type KitRecord, whereSchema } from '../records';
 import { PURPOSES, type ThreadRecord, threadRecordSchema } from '../tin';
 import type { RowReader } from './cells';
@@ -39,26 +39,27 @@ export const KIT_COLUMNS: readonly Column<KitRow>[] = [
   { heading: 'Key', means: 'leave it as exported: the same spool again; empty: a new one', also: [{ heading: 'Id' }], path: 'id', write: spool((t) => t.id) },
 ];
 
+/** One key for each foot and plate, apart from those of spools. */
+const footRow = (foot: Foot, away: boolean, where: string): KitRow => ({
+  what: 'foot',
+  id: `foot ${foot}`,
+  foot,
+  away,
+  where,
+});
+const plateRow = (plate: Plate, where: string): KitRow => ({ what: 'plate', id: `plate ${plate}`, plate, where });
+const spoolRow = (one: ThreadRecord): KitRow => ({ what: 'thread', id: one.id, spool: one });
+
+/** Feet, plates and spools, one row each. */
+export const kitRows = (kit: KitRecord, threads: readonly ThreadRecord[]): KitRow[] => [
+  ...(kit.feet ?? []).map((foot) => footRow(foot, kit.away.includes(foot), kit.kept[foot] ?? '')),
+  ...(kit.plates ?? []).map((plate) => plateRow(plate, kit.kept[`plate-${plate}`] ?? '')),
+  ...threads.map(spoolRow),
+];
+
 /** Feet, plates and spools as a table. */
-export function writeKit(kit: KitRecord, threads: readonly ThreadRecord[]): string[][] {
-  const rows: KitRow[] = [
-    ...(kit.feet ?? []).map((foot): KitRow => ({
-      what: 'foot',
-      id: foot,
-      foot,
-      away: kit.away.includes(foot),
-      where: kit.kept[foot] ?? '',
-    })),
-    ...(kit.plates ?? []).map((plate): KitRow => ({
-      what: 'plate',
-      id: plate,
-      plate,
-      where: kit.kept[`plate-${plate}`] ?? '',
-    })),
-    ...threads.map((one): KitRow => ({ what: 'thread', id: one.id, spool: one })),
-  ];
-  return writeRows(KIT_COLUMNS, rows);
-}
+export const writeKit = (kit: KitRecord, threads: readonly ThreadRecord[]): string[][] =>
+  writeRows(KIT_COLUMNS, kitRows(kit, threads));
 
 /**
  * Reads a kit table, all of it or nothing.
@@ -73,52 +74,53 @@ export function readKit(
   known: readonly ThreadRecord[],
   fresh: FreshFrom,
 ): ReadRecords<KitRow> {
-  const byKey = new Map(known.map((record) => [record.id, record]));
-  const build = (row: RowReader) => kitRow(row, byKey, fresh);
-  return readRecords(KIT_COLUMNS, table, ['What'], build, kitRowSchema);
+  const build = (row: RowReader, before: KitRow | undefined) => kitRow(row, before, fresh);
+  return readRecords(KIT_COLUMNS, table, ['What'], known.map(spoolRow), build, kitRowSchema);
 }
 
-function kitRow(row: RowReader, known: ReadonlyMap<string, ThreadRecord>, fresh: FreshFrom): unknown[] | null {
-  const what = row.word('What', ['foot', 'plate', 'thread'] as const, (word) => word);
-  if (row.text('What') === '') return row.wrong('What', 'foot, plate or thread') ?? null;
+function kitRow(row: RowReader, before: KitRow | undefined, fresh: FreshFrom): unknown[] | null {
+  if (row.lacks('What', 'foot, plate or thread')) return null;
+  const what = row.word('What', ['foot', 'plate', 'thread'] as const, (word) => word) ?? before?.what;
   if (what === undefined) return null;
-  if (what === 'thread') return [{ what, ...threadOf(row, known, fresh) }];
+  if (what === 'thread') return threadRow(row, before?.what === 'thread' ? before.spool : undefined, fresh);
+  if (row.lacks('Name', `the name of a ${what}`)) return null;
   const where = row.text('Kept in');
-  if (row.text('Name') === '') return row.wrong('Name', `the name of a ${what}`) ?? null;
-  if (what === 'foot') {
-    const foot = row.word<Foot>('Name', FEET, (id) => FOOT[id].name);
-    const away = where.toLowerCase() === AWAY;
-    return foot ? [{ what, id: `foot ${foot}`, foot, away, where: away ? '' : where }] : null;
+  if (what === 'plate') {
+    const plate = row.word<Plate>('Name', PLATES, (id) => PLATE[id].name);
+    return plate ? [plateRow(plate, where)] : null;
   }
-  const plate = row.word<Plate>('Name', PLATES, (id) => PLATE[id].name);
-  return plate ? [{ what, id: `plate ${plate}`, plate, where }] : null;
+  const foot = row.word<Foot>('Name', FEET, (id) => FOOT[id].name);
+  const away = where.toLowerCase() === AWAY;
+  return foot ? [footRow(foot, away, away ? '' : where)] : null;
 }
 
-function threadOf(row: RowReader, known: ReadonlyMap<string, ThreadRecord>, fresh: FreshFrom) {
-  const before = known.get(row.text('Key'));
-  const id = row.text('Key') || fresh.newId();
+function threadRow(row: RowReader, before: ThreadRecord | undefined, fresh: FreshFrom): unknown[] | null {
+  const id = before?.id ?? (row.text('Key') || fresh.newId());
   const fibre = row.word('Fibre', THREAD_FIBRES, (one) => FIBRE[one].name) ?? before?.thread.fibre ?? 'polyester';
-  if (row.text('Number') === '' && !before) row.wrong('Number', 'a thread number, such as Tex 27 or Tkt 120');
-  // Labels round: an unchanged number keeps the Tex that was known behind it.
-  const unchanged = before !== undefined && row.text('Number') === before.printed;
-  const typed = unchanged ? undefined : row.by('Number', parseThreadTex, 'a thread number, such as Tex 27 or Tkt 120');
-  const tex = typed ?? before?.thread.tex;
+  if (row.lacks('Number', A_NUMBER)) return null;
+  const tex = row.by('Number', parseThreadTex, A_NUMBER) ?? before?.thread.tex;
+  if (tex === undefined) return null;
   const metresLeft = row.number('Left m', 'm', 'metres') ?? before?.metresLeft;
-  return {
-    id,
-    spool: {
-      ...(before ?? { addedAt: fresh.now }),
+  return [
+    {
+      what: 'thread',
       id,
-      thread: { fibre, tex: tex === undefined ? tex : Number(tex.toFixed(2)) },
-      printed: row.text('Number') || before?.printed || '',
-      colourName: row.text('Name') || before?.colourName || '',
-      colour: row.text('Colour') || before?.colour || '#8a929b',
-      purpose: row.word('For', PURPOSES, (word) => word) ?? before?.purpose ?? 'all-purpose',
-      quality:
-        row.word('Quality', ['good', 'unknown', 'cheap'] as const, (word) => word) ?? before?.quality ?? 'unknown',
-      ...(metresLeft !== undefined && { metresLeft }),
-      where: row.text('Kept in') || before?.where || '',
-      notes: row.text('Notes') || before?.notes || '',
+      spool: {
+        ...(before ?? { addedAt: fresh.now }),
+        id,
+        thread: { fibre, tex: Number(tex.toFixed(2)) },
+        printed: row.text('Number') || before?.printed || '',
+        colourName: row.text('Name') || before?.colourName || '',
+        colour: row.text('Colour') || before?.colour || '#8a929b',
+        purpose: row.word('For', PURPOSES, (word) => word) ?? before?.purpose ?? 'all-purpose',
+        quality:
+          row.word('Quality', ['good', 'unknown', 'cheap'] as const, (word) => word) ?? before?.quality ?? 'unknown',
+        ...(metresLeft !== undefined && { metresLeft }),
+        where: row.text('Kept in') || before?.where || '',
+        notes: row.text('Notes') || before?.notes || '',
+      },
     },
-  };
+  ];
 }
+
+const A_NUMBER = 'a thread number, such as Tex 27 or Tkt 120';

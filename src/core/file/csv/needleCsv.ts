@@ -40,24 +40,22 @@ export function readNeedles(
   known: readonly NeedleRecord[],
   fresh: FreshFrom,
 ): ReadRecords<NeedleRecord> {
-  const byKey = new Map(known.map((record) => [record.id, record]));
-  const build = (row: RowReader) => needleRow(row, byKey, fresh);
-  return readRecords(NEEDLE_COLUMNS, table, ['Point', 'Size'], build, needleRecordSchema);
+  const build = (row: RowReader, before: NeedleRecord | undefined) => needleRow(row, before, fresh);
+  return readRecords(NEEDLE_COLUMNS, table, ['Point', 'Size'], known, build, needleRecordSchema);
 }
 
-function needleRow(row: RowReader, known: ReadonlyMap<string, NeedleRecord>, fresh: FreshFrom): unknown[] | null {
-  const point = row.word('Point', POINTS, (id) => POINT[id].name);
-  const nm = row.by('Size', parseNeedleSize, 'a needle size, such as 80/12');
-  for (const heading of ['Point', 'Size'])
-    if (row.text(heading) === '') row.wrong(heading, `a ${heading.toLowerCase()}`);
-  const gapMm = row.by('Gap mm', (text) => parseLengthMm(text, 'mm'), 'a gap in mm');
+function needleRow(row: RowReader, before: NeedleRecord | undefined, fresh: FreshFrom): unknown[] | null {
+  const point = row.word('Point', POINTS, (id) => POINT[id].name) ?? before?.needle.point;
+  const nm = row.by('Size', parseNeedleSize, 'a needle size, such as 80/12') ?? before?.needle.nm;
+  row.lacks('Point', 'a point');
+  row.lacks('Size', 'a size');
+  const gapMm = row.by('Gap mm', (text) => parseLengthMm(text, 'mm'), 'a gap in mm') ?? before?.needle.gapMm;
   const count = row.number('Count', 'pcs', 'a whole number') ?? 1;
   if (!Number.isInteger(count) || count < 1 || count > MOST) {
     return row.wrong('Count', `a whole number from 1 to ${MOST}`) ?? null;
   }
-  const key = row.text('Key');
+  const key = before?.id ?? row.text('Key');
   if (key !== '' && count > 1) return row.wrong('Count', '1 for a needle with a key') ?? null;
-  const before = known.get(key);
   const record = {
     ...(before ?? { addedAt: fresh.now }),
     needle: { point, nm, ...(gapMm !== undefined && { gapMm }) },

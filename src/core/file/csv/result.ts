@@ -1,7 +1,7 @@
 import type { z } from 'zod';
 import { firstFieldError } from '../../result';
 import { RowReader } from './cells';
-import { type CellError, type Column, readRows } from './table';
+import { type CellError, cellsOf, type Column, readRows } from './table';
 
 /** What a file of records would do, or everything that is wrong with it: never a part of it. */
 export type ReadRecords<T> = { ok: true; records: T[]; ignored: string[] } | { ok: false; errors: CellError[] };
@@ -12,15 +12,17 @@ export type ReadRecords<T> = { ok: true; records: T[]; ignored: string[] } | { o
  * @param columns - the known columns
  * @param table - cells, headings first
  * @param required - headings that must be there
- * @param build - one row as unchecked records; null when one of its cells is wrong
+ * @param known - what is here already, by key: a row of the same key changes it
+ * @param build - one row as unchecked records, from what is here of its key; null when one of its cells is wrong
  * @param schema - the shape of a record
  * @returns records and the headings that were left out, or every wrong cell by row and column
  */
-export function readRecords<T>(
-  columns: readonly Column<T>[],
+export function readRecords<T, K extends { id: string }>(
+  columns: readonly Column<K>[],
   table: readonly (readonly string[])[],
   required: readonly string[],
-  build: (row: RowReader) => unknown[] | null,
+  known: readonly K[],
+  build: (row: RowReader, before: K | undefined) => unknown[] | null,
   schema: z.ZodType<T>,
 ): ReadRecords<T> {
   const read = readRows(columns, table, required);
@@ -28,16 +30,19 @@ export function readRecords<T>(
   if (errors.length === 0 && read.rows.length === 0) {
     errors.push({ row: 2, column: required[0], message: 'expected at least one row under the headings' });
   }
+  const byKey = new Map(known.map((record) => [record.id, record]));
   const keyRows = new Map<string, number>();
   const records = read.rows.flatMap(({ row, cells }) => {
-    const before = errors.length;
-    const built = build(new RowReader(row, cells, errors));
-    if (!built || errors.length > before) return [];
+    const before = byKey.get(cells[KEY] ?? '');
+    const exported = before ? cellsOf(columns, before) : null;
+    const wrong = errors.length;
+    const built = build(new RowReader(row, cells, errors, exported), before);
+    if (!built || errors.length > wrong) return [];
     return built.flatMap((candidate) => {
       const parsed = schema.safeParse(candidate);
       if (parsed.success) {
         const first = keyRows.get((candidate as { id: string }).id);
-        if (first !== undefined) errors.push({ row, column: 'Key', message: again(first) });
+        if (first !== undefined) errors.push({ row, column: KEY, message: again(first) });
         keyRows.set((candidate as { id: string }).id, row);
         return [parsed.data];
       }
@@ -51,5 +56,8 @@ export function readRecords<T>(
     ? { ok: false, errors: errors.sort((a, b) => a.row - b.row) }
     : { ok: true, records, ignored: read.ignored };
 }
+
+/** The heading of the column that makes a row the same thing again. */
+const KEY = 'Key';
 
 const again = (row: number) => `expected a key of its own, got the one of row ${row} again`;

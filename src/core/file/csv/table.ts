@@ -5,9 +5,6 @@ export interface CellError {
   message: string;
 }
 
-/** A cell read, or what was expected in it. */
-export type Cell<T> = { ok: true; value: T } | { ok: false; expected: string };
-
 /** One column: its heading with its unit, what else it may be called, how it is read and written. */
 export interface Column<Record> {
   heading: string;
@@ -96,6 +93,17 @@ const clean = (cell: string) =>
     .replace(/[\u00a0\u202f\ufeff]/g, ' ')
     .trim()
     .replace(/^'(?=[=+\-@\t\r])/, '');
+
+/**
+ * A record's texts by heading, as they are read back.
+ *
+ * @param columns - the columns
+ * @param record - the record
+ * @returns texts by heading, without what guards a formula
+ */
+export function cellsOf<R>(columns: readonly Column<R>[], record: R): { [heading: string]: string } {
+  return Object.fromEntries(columns.map((column) => [column.heading, clean(column.write(record))]));
+}
 
 /**
  * A record's texts under their headings, safe to open in a spreadsheet.
