@@ -4,12 +4,14 @@ import path from 'node:path';
 import Dexie from 'dexie';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { clothRecordSchema, readWorkroom, type Workroom } from '@/core/file';
+import { changePhoto } from './changePhoto';
 import { database, WorkroomDatabase } from './database';
 import { dependantsOfCloth, dependantsOfFoot, dependantsOfMachine, isFree, removeWithScraps } from './dependants';
 import { readDraft, writeDraft } from './drafts';
 import { changeKit, readKit } from './kit';
 import { readPreference, writePreference } from './preferences';
-import { cards, care, cloths, lines, machines, needles, onMachines, threads } from './repositories';
+import { removeNeedle } from './removeNeedle';
+import { cards, care, cloths, lines, machines, needles, onMachines, photos, threads } from './repositories';
 import { StoreError } from './repository';
 import { countSewing } from './sewing';
 import { reportTrouble, setTrouble, troubleNow } from './trouble';
@@ -215,6 +217,45 @@ describe('a draft', () => {
     localStorage.setItem('other', 'stays');
     await startOwn(now, 'm1');
     expect(Object.keys(localStorage)).toEqual(['other']);
+  });
+});
+
+describe('a needle taken out of the tin', () => {
+  it('leaves its machine too, so that the workroom can go out, and comes back into it', async () => {
+    await importWorkroom(demo(), 'replace');
+    const before = await exportText(now);
+    const inMachine = (await onMachines.get('green'))!.needleId!;
+    const back = await removeNeedle(inMachine);
+    expect(await needles.get(inMachine)).toBeUndefined();
+    expect((await onMachines.get('green'))!.needleId).toBeNull();
+    expect((await previewImport(await exportText(now), now)).read.ok).toBe(true);
+    await back();
+    expect(await exportText(now)).toBe(before);
+  });
+});
+
+describe('a photo of a cloth', () => {
+  const photo = (id: string) => ({ id, data: 'data:image/webp;base64,AAAA', widthPx: 40, heightPx: 30, takenAt: AT });
+  it('takes the place of the one before, goes, and comes back', async () => {
+    await cloths.put(demo().cloths[0]);
+    const { id } = demo().cloths[0];
+    await changePhoto(id, photo('p1'));
+    await changePhoto(id, photo('p2'));
+    expect((await photos.all()).map((p) => p.id)).toEqual(['p2']);
+    const back = await changePhoto(id, null);
+    expect(await photos.all()).toEqual([]);
+    expect((await cloths.get(id))!.photoId).toBeUndefined();
+    expect((await previewImport(await exportText(now), now)).read.ok).toBe(true);
+    await back();
+    expect((await cloths.get(id))!.photoId).toBe('p2');
+    expect(await photos.get('p2')).toEqual(photo('p2'));
+  });
+
+  it('goes with its cloth', async () => {
+    await cloths.put(demo().cloths[0]);
+    await changePhoto(demo().cloths[0].id, photo('p1'));
+    await removeWithScraps('clothId', demo().cloths[0].id);
+    expect(await photos.all()).toEqual([]);
   });
 });
 

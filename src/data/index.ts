@@ -1,3 +1,4 @@
+export { changePhoto } from './changePhoto';
 export {
   type Dependants,
   dependantsOfCloth,
@@ -10,7 +11,8 @@ export { readDraft, writeDraft } from './drafts';
 export { openDemo, openOnFirstVisit } from './firstVisit';
 export { changeKit } from './kit';
 export { type PreferenceValue, readPreference, writePreference } from './preferences';
-export { cards, care, cloths, lines, machines, needles, onMachines, photos, swatches, threads } from './repositories';
+export { removeNeedle } from './removeNeedle';
+export { cards, care, cloths, lines, machines, needles, onMachines, swatches, threads } from './repositories';
 export { countSewing } from './sewing';
 export { followTrouble, reportTrouble, setTrouble, troubleNow } from './trouble';
 export * from './useLive';

@@ -5,7 +5,7 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { type Gauge, PROPERTIES, PROPERTY } from '@/core/cloth';
+import { type Gauge, PROPERTY } from '@/core/cloth';
 import type { ClothRecord } from '@/core/file';
 import { cloths } from '@/data';
 import { useQuestion } from '@/parts/workspace';
@@ -49,7 +49,7 @@ export function ClothPage({ record }: { record: ClothRecord }) {
   return (
     <div className={styles.page}>
       <div className={styles.head}>
-        <ClothPicture record={record} onSave={save} />
+        <ClothPicture record={record} />
         <div className={styles.title}>
           <p className={styles.quiet}>
             <Link href="/cloth">All cloths</Link>
@@ -80,7 +80,7 @@ export function ClothPage({ record }: { record: ClothRecord }) {
         <Facts
           record={record}
           machine={asked?.machine ?? null}
-          onGauge={(property) => pick(PROPERTY[PROPERTIES.find((p) => p === property)!].gauge)}
+          onGauge={(property) => pick(PROPERTY[property].gauge)}
         />
       </div>
     </div>

@@ -3,19 +3,13 @@
 import Button from '@mui/material/Button';
 import { useRef, useState } from 'react';
 import type { ClothRecord } from '@/core/file';
-import { photos, usePhoto } from '@/data';
+import { changePhoto, usePhoto } from '@/data';
 import { newId, nowText, useSay, useUndo } from '@/parts/workspace';
 import { ClothSwatch } from '@/ui';
 import { shrinkPhoto } from '@/workers/photoClient';
 import styles from './Cloth.module.css';
-import type { SaveCloth } from './saveCloth';
 
-interface Props {
-  record: ClothRecord;
-  onSave: SaveCloth;
-}
-
-function useTakePhoto({ record, onSave }: Props) {
+function useTakePhoto(record: ClothRecord) {
   const [busy, setBusy] = useState(false);
   const say = useSay();
   const undo = useUndo();
@@ -27,29 +21,17 @@ function useTakePhoto({ record, onSave }: Props) {
       say(`${file.name} is not a picture that can be read: expected JPEG, PNG or WebP.`);
       return;
     }
-    const id = newId();
-    await photos.put({ id, ...small, takenAt: nowText() });
-    if (record.photoId) await photos.remove(record.photoId);
-    onSave(() => ({ photoId: id }));
+    await changePhoto(record.id, { id: newId(), ...small, takenAt: nowText() });
   };
-  const drop = async () => {
-    const before = record.photoId ? await photos.remove(record.photoId) : undefined;
-    onSave(() => ({ photoId: undefined }));
-    undo('The picture is removed.', async () => {
-      if (!before) return;
-      await photos.put(before);
-      onSave(() => ({ photoId: before.id }));
-    });
-  };
+  const drop = async () => undo('The picture is removed.', await changePhoto(record.id, null));
   return { busy, take, drop };
 }
 
 /** The cloth as it is drawn, or as it was photographed. */
-export function ClothPicture(props: Props) {
-  const { record } = props;
+export function ClothPicture({ record }: { record: ClothRecord }) {
   const photo = usePhoto(record.photoId);
   const picker = useRef<HTMLInputElement>(null);
-  const { busy, take, drop } = useTakePhoto(props);
+  const { busy, take, drop } = useTakePhoto(record);
   return (
     <div className={styles.picture}>
       {photo ? (

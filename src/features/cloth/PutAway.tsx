@@ -14,24 +14,21 @@ export function PutAway({ record }: { record: ClothRecord }) {
   const undo = useUndo();
   const [hangs, setHangs] = useState<Dependants | null>(null);
   const { name } = record.cloth;
-  const back = async () => cloths.put(record);
   const ask = async () => {
     const found = await dependantsOfCloth(record.id, name);
-    if (!isFree(found)) return setHangs(found);
-    await cloths.remove(record.id);
-    router.push('/cloth');
-    undo(`${name} is out of the drawer.`, back);
+    if (isFree(found)) await remove();
+    else setHangs(found);
   };
   const archive = async () => {
     await cloths.put({ ...record, archivedAt: nowText() });
     router.push('/cloth');
-    undo(`${name} is put away.`, back);
+    undo(`${name} is put away.`, () => cloths.put(record));
   };
   const remove = async () => {
     const bring = await wholeUndo();
     await removeWithScraps('clothId', record.id);
     router.push('/cloth');
-    undo(`${name} is removed.`, bring);
+    undo(`${name} is out of the drawer.`, bring);
   };
   if (record.archivedAt) {
     const bring = () => void cloths.put({ ...record, archivedAt: undefined });
