@@ -1,31 +1,34 @@
 'use client';
 
-import { MeasureField } from '@/ui';
+import { MeasureField } from './MeasureField';
+
+/** What is typed into a small form, text by field, until it is kept. */
+export interface Draft {
+  texts: Record<string, string>;
+  setText: (field: string, text: string) => void;
+  problems: Record<string, string>;
+  keep?: () => void;
+}
 
 interface Props {
-  measures: {
-    texts: Record<string, string>;
-    setText: (field: string, text: string) => void;
-    problems: Record<string, string>;
-    keep: () => void;
-  };
+  draft: Draft;
   name: string;
   label: string;
   unit?: string;
   help?: string;
 }
 
-/** One number of a measure: Enter keeps it. */
-export function NumberIn({ measures, name, label, unit, help }: Props) {
+/** One text of a draft: Enter keeps the whole. */
+export function DraftField({ draft, name, label, unit, help }: Props) {
   return (
     <MeasureField
       label={label}
       unit={unit}
-      text={measures.texts[name] ?? ''}
-      onText={(text) => measures.setText(name, text)}
-      problem={measures.problems[name]}
+      text={draft.texts[name] ?? ''}
+      onText={(text) => draft.setText(name, text)}
+      problem={draft.problems[name]}
       help={help}
-      onEnter={measures.keep}
+      onEnter={draft.keep}
     />
   );
 }

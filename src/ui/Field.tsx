@@ -2,9 +2,7 @@
 
 import TextField, { type TextFieldProps } from '@mui/material/TextField';
 import { useId, useState } from 'react';
-
-/** What reading a typed text gives: a value, or what was expected instead. */
-export type Typed<T> = { ok: true; value: T } | { ok: false; expected: string };
+import type { Typed } from './typed';
 
 interface Props<T> {
   label: string;

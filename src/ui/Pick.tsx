@@ -3,17 +3,26 @@
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 
-interface Props {
+interface Props<T extends string> {
   label: string;
-  value: string;
-  options: readonly (readonly [id: string, name: string])[];
-  onPick: (id: string) => void;
+  value: T;
+  options: readonly (readonly [id: T, name: string])[];
+  onPick: (id: T) => void;
+  help?: string;
 }
 
 /** One of a list, in a form. */
-export function Pick({ label, value, options, onPick }: Props) {
+export function Pick<T extends string>({ label, value, options, onPick, help }: Props<T>) {
   return (
-    <TextField select size="small" label={label} value={value} onChange={(event) => onPick(event.target.value)}>
+    <TextField
+      select
+      size="small"
+      fullWidth
+      label={label}
+      value={value}
+      onChange={(event) => onPick(event.target.value as T)}
+      helperText={help}
+    >
       {options.map(([id, name]) => (
         <MenuItem key={id} value={id}>
           {name}

@@ -24,11 +24,14 @@ const MM_PER: Record<string, number> = {
   yards: 914.4,
 };
 
+/** A unit that may stand behind a field, for numbers typed without one. */
+export type LengthUnit = 'mm' | 'cm' | 'm' | 'in' | 'yd';
+
 /**
  * Reads a length as people write it.
  *
- * A number without a unit is taken in the unit given; a bare fraction is always inches, since nobody writes
- * fractions of a millimetre.
+ * A number without a unit is taken in the unit given; a bare fraction is inches (yards where yards are
+ * meant), since nobody writes fractions of a millimetre.
  *
  * @param text - for example `5/8`, `1 1/2"`, `1.5cm`, `16 mm`
  * @param bare - the unit of a plain number without one
@@ -37,14 +40,31 @@ const MM_PER: Record<string, number> = {
  * parseLengthMm('5/8') // => 15.875
  * parseLengthMm('1.5cm') // => 15
  * parseLengthMm('10', 'cm') // => 100
+ * parseLengthMm('1 1/2', 'yd') // => 1371.6
  * parseLengthMm('ten') // => null
  */
-export function parseLengthMm(text: string, bare: 'mm' | 'cm' | 'in' = 'mm'): number | null {
+export function parseLengthMm(text: string, bare: LengthUnit = 'mm'): number | null {
   const read = parseQuantity(text);
   if (!read) return null;
-  const unit = read.unit === '' ? (read.fraction ? 'in' : bare) : read.unit;
+  const unit = read.unit === '' ? (read.fraction && bare !== 'yd' ? 'in' : bare) : read.unit;
   const scale = MM_PER[unit];
   return scale === undefined ? null : read.value * scale;
+}
+
+/**
+ * Reads a length that may lie on either side of a mark, such as a top layer that ran ahead.
+ *
+ * @param text - a length in mm or with its unit, with a minus (either sign of it) for the other side
+ * @returns millimetres, or null when it is not a length
+ * @example
+ * parseSignedMm('-2,5') // => -2.5
+ * parseSignedMm('− 1/8"') // => -3.175
+ * parseSignedMm('0') // => 0
+ */
+export function parseSignedMm(text: string): number | null {
+  const minus = /^\s*[-−]\s*/.exec(text);
+  const mm = parseLengthMm(minus ? text.slice(minus[0].length) : text);
+  return minus && mm ? -mm : mm;
 }
 
 /**

@@ -9,6 +9,7 @@ import {
   parseLengthMm,
   parseNeedleSize,
   parseQuantity,
+  parseSignedMm,
   parseStitchLengthMm,
   parseThreadTex,
   THREAD_SYSTEMS,
@@ -34,6 +35,22 @@ describe('people’s ways of writing numbers are read', () => {
   it.each(['', 'ten', '5/0', '--3', '-3 mm', '3 parsecs', '1.2.3'])('%j is not a length', (text) =>
     expect(parseLengthMm(text)).toBeNull(),
   );
+
+  it('a plain number is in the unit of its field, and a fraction of a yard is not one of an inch', () => {
+    expect(parseLengthMm('2.5', 'm')).toBe(2500);
+    expect(parseLengthMm('1 1/2', 'yd')).toBeCloseTo(1371.6, 9);
+    expect(parseLengthMm('1 1/2', 'cm')).toBeCloseTo(38.1, 9);
+  });
+
+  it.each([
+    ['-2,5', -2.5],
+    ['− 3 mm', -3],
+    ['4', 4],
+    ['0', 0],
+    ['-0', 0],
+    ['--3', null],
+    ['-', null],
+  ])('%s lies %s mm from the mark', (text, mm) => expect(parseSignedMm(text)).toBe(mm));
 
   it('reads cloth weight by unit, and silk weight written mm', () => {
     expect(parseArealMassGsm('160')).toBe(160);

@@ -5,25 +5,24 @@ import type { ClothRecord } from '@/core/file';
 import type { Blocked } from '@/core/result';
 import { formatNumber } from '@/core/units';
 import { useUnits } from '@/parts/workspace';
-import { MeasureField, StopPlate, Tick } from '@/ui';
+import { DraftField, StopPlate, Tick } from '@/ui';
 import styles from './Cloth.module.css';
 import { BUYING_FIELDS, useBuying } from './useBuying';
 
 /** How much to buy: the pattern's length on this cloth's width, with the wash, the nap, the repeat and the lay in it. */
 export function Buying({ record }: { record: ClothRecord }) {
-  const { texts, setText, units, problems, napped, oneWay, single, shrink, answer } = useBuying(record);
+  const { draft, units, napped, oneWay, single, shrink, answer } = useBuying(record);
   return (
     <section aria-labelledby="buying" className={styles.follows}>
       <h2 id="buying">How much to buy</h2>
       <div className={styles.threes}>
         {BUYING_FIELDS.map(({ key, label, unit }) => (
-          <MeasureField
+          <DraftField
             key={key}
+            draft={draft}
+            name={key}
             label={label}
-            unit={units[unit] || undefined}
-            text={texts[key] ?? ''}
-            onText={(text) => setText(key, text)}
-            problem={problems[key]}
+            unit={unit === 'count' ? undefined : units[unit]}
           />
         ))}
       </div>
@@ -32,12 +31,12 @@ export function Buying({ record }: { record: ClothRecord }) {
           key={String(oneWay)}
           name={`All pieces one way${napped ? ', for its pile' : ''}: 15 % more`}
           checked={oneWay}
-          onToggle={(on) => setText('oneWay', on ? 'yes' : 'no')}
+          onToggle={(on) => draft.setText('oneWay', on ? 'yes' : 'no')}
         />
         <Tick
           name="Cut in a single layer, not on the fold"
           checked={single}
-          onToggle={(on) => setText('single', on ? 'yes' : 'no')}
+          onToggle={(on) => draft.setText('single', on ? 'yes' : 'no')}
         />
       </div>
       <p className={styles.quiet}>

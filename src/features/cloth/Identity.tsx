@@ -17,7 +17,7 @@ import {
 import { type ClothRecord, clothRecordSchema } from '@/core/file';
 import { formatNumber, parseArealMassGsm } from '@/core/units';
 import { useUnits } from '@/parts/workspace';
-import { checkedBy, Field, lengthIn, optionalBy, plainNumber, Ticks, withTick } from '@/ui';
+import { checkedBy, Field, lengthIn, optionalBy, Pick, plainNumber, Ticks, withTick, wordsBy } from '@/ui';
 import styles from './Cloth.module.css';
 import type { SaveCloth } from './saveCloth';
 import { readFibres } from './fibres';
@@ -47,9 +47,7 @@ export function Identity({ record, onSave }: Props) {
       <Field
         label="Name"
         text={cloth.name}
-        read={(text) =>
-          text.trim() === '' ? { ok: false, expected: 'Expected a name.' } : { ok: true, value: text.trim() }
-        }
+        read={wordsBy(clothRecordSchema.shape.cloth.shape.name)}
         onValue={(name) => set({ name })}
       />
       <TextField
@@ -149,36 +147,25 @@ function MeasureFields({ record, onSave }: Props) {
         {percent('stretchAcross', 'Stretches across')}
         {percent('stretchAlong', 'Stretches along')}
         {percent('recovery', 'Comes back')}
-        <Iron ceilingC={cloth.ceilingC} onPick={(ceilingC) => set({ ceilingC })} />
+        <Pick
+          label="Iron"
+          value={String(cloth.ceilingC ?? 'fibres')}
+          options={IRON}
+          onPick={(id) => set({ ceilingC: id === 'fibres' ? undefined : Number(id) })}
+        />
       </div>
     </>
   );
 }
 
-interface IronProps {
-  ceilingC: number | undefined;
-  onPick: (ceilingC: number | undefined) => void;
-}
-
-function Iron({ ceilingC, onPick }: IronProps) {
-  return (
-    <TextField
-      select
-      size="small"
-      fullWidth
-      label="Iron"
-      slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
-      value={ceilingC === undefined ? '' : String(ceilingC)}
-      onChange={(e) => onPick(e.target.value === '' ? undefined : Number(e.target.value))}
-    >
-      <MenuItem value="">by its fibres</MenuItem>
-      <MenuItem value="0">none</MenuItem>
-      <MenuItem value="110">one dot, 110 °C</MenuItem>
-      <MenuItem value="150">two dots, 150 °C</MenuItem>
-      <MenuItem value="200">three dots, 200 °C</MenuItem>
-    </TextField>
-  );
-}
+/** As the dots of a care label say it; `fibres` leaves it to what the cloth is made of. */
+const IRON = [
+  ['fibres', 'by its fibres'],
+  ['0', 'none'],
+  ['110', 'one dot, 110 °C'],
+  ['150', 'two dots, 150 °C'],
+  ['200', 'three dots, 200 °C'],
+] as const;
 
 const TRAIT_NAMES: Record<Trait, string> = {
   slippery: 'slides',
@@ -220,19 +207,18 @@ function Traits({ record, onSave }: Props) {
 
 function Kept({ record, onSave }: Props) {
   const { where, notes } = clothRecordSchema.shape;
-  const words = (schema: typeof where) => checkedBy<string>((text) => ({ ok: true, value: text }), schema);
   return (
     <>
       <Field
         label="Where it is kept"
         text={record.where}
-        read={words(where)}
+        read={wordsBy(where)}
         onValue={(value) => onSave(() => ({ where: value }))}
       />
       <Field
         label="Notes"
         text={record.notes}
-        read={words(notes as unknown as typeof where)}
+        read={wordsBy(notes)}
         onValue={(value) => onSave(() => ({ notes: value }))}
         textFieldProps={{ multiline: true, minRows: 2 }}
       />

@@ -6,7 +6,7 @@ import { type ClothRecord } from '@/core/file';
 import { familyFromName, FAMILY, stretchMarksSchema } from '@/core/cloth';
 import { cloths } from '@/data';
 import { type AskedNow, newId, nowText, useUnits } from '@/parts/workspace';
-import { Field, lengthIn, optionalBy } from '@/ui';
+import { Field, fieldProblem, lengthIn, optionalBy } from '@/ui';
 import styles from './Match.module.css';
 
 const REST_MM = 100;
@@ -59,8 +59,9 @@ export function StartForm({ asked }: { asked: AskedNow }) {
         read={(text) => {
           const typed = read(text);
           if (!typed.ok || typed.value === undefined) return typed;
-          const checked = stretchMarksSchema.safeParse({ rest: restMm(system), stretched: typed.value });
-          return checked.success ? typed : { ok: false, expected: sentence(checked.error.issues[0].message) };
+          const marks = { rest: restMm(system), stretched: typed.value };
+          const checked = stretchMarksSchema.safeParse(marks);
+          return checked.success ? typed : { ok: false, expected: fieldProblem(checked.error, marks).text };
         }}
         onValue={setStretchedMm}
         help="Mark it along a fold and pull until it resists. Leave it empty if the cloth does not stretch."
@@ -73,7 +74,6 @@ export function StartForm({ asked }: { asked: AskedNow }) {
 }
 
 const restMm = (system: 'metric' | 'inch') => (system === 'inch' ? 4 * 25.4 : REST_MM);
-const sentence = (text: string) => `${text[0].toUpperCase()}${text.slice(1)}.`;
 
 /** Colours for cloth whose colour nobody has said yet. */
 const COLOURS = ['#a9bfc8', '#c9b79c', '#b8c2a8', '#c7a8a4', '#a9a6c4', '#d3c38f'];

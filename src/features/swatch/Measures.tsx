@@ -3,8 +3,8 @@
 import { useState } from 'react';
 import { type LineFacts, lineFacts, type LineMeasures, lineMeasuresSchema } from '@/core/card';
 import type { Line } from '@/core/swatch';
-import { formatNumber } from '@/core/units';
-import { checkedBy, Field, lengthIn, optionalBy, plainNumber, type Typed } from '@/ui';
+import { formatNumber, parseSignedMm } from '@/core/units';
+import { checkedBy, Field, lengthIn, optionalBy, plainNumber, sentence, type Typed } from '@/ui';
 import styles from './Swatch.module.css';
 import type { SaveLine } from './useScrap';
 
@@ -67,13 +67,7 @@ function Grown({ measures, facts: { growthPercent: growth }, set }: PartProps) {
   );
 }
 
-/** A length that may be written with a minus: the top layer ran ahead. */
-const SIGNED = optionalBy((typed) => {
-  const ahead = /^\s*[-−]/.test(typed);
-  const plain = typed.replace(/^\s*[-−]\s*/, '');
-  const mm = /^0([.,]0*)?$/.test(plain.trim()) ? 0 : lengthIn('mm')(plain);
-  return mm === null ? null : ahead ? -mm : mm;
-}, 'a length in mm; minus when the top ran ahead');
+const SIGNED = optionalBy(parseSignedMm, 'a length in mm; minus when the top ran ahead');
 
 function Shifted({ measures, set }: PartProps) {
   return (
@@ -131,6 +125,6 @@ function checkedAs(measures: LineMeasures, key: keyof LineMeasures, read: (text:
       [key]: value.value,
     });
     const issue = whole.success ? null : whole.error.issues.find((i) => i.path[0] === key);
-    return issue ? { ok: false, expected: `${issue.message[0].toUpperCase()}${issue.message.slice(1)}.` } : value;
+    return issue ? { ok: false, expected: sentence(issue.message) } : value;
   };
 }

@@ -5,8 +5,7 @@ import { type Needle, needleName, type Point, POINT, POINTS } from '@/core/kit';
 import { formatNeedleSize } from '@/core/units';
 import { changeKit, needles as store } from '@/data';
 import { newId, nowText, useDraft, useSay } from '@/parts/workspace';
-import { MeasureField, plainNumber } from '@/ui';
-import { Pick } from './Pick';
+import { MeasureField, Pick, plainNumber } from '@/ui';
 import styles from './Workroom.module.css';
 
 const MOST = 200;

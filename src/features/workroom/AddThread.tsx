@@ -4,12 +4,10 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { PURPOSES, type ThreadRecord, threadRecordSchema } from '@/core/file';
 import { FIBRE, THREAD_FIBRES } from '@/core/kit';
-import { firstFieldError } from '@/core/result';
 import { formatNumber, parseThreadTex, threadNumbers } from '@/core/units';
 import { changeKit, threads as store } from '@/data';
 import { newId, nowText, useDraft, useSay } from '@/parts/workspace';
-import { MeasureField, plainNumber } from '@/ui';
-import { Pick } from './Pick';
+import { DraftField, fieldProblem, Pick, plainNumber } from '@/ui';
 import { PURPOSE_TEXT } from './purposeText';
 import styles from './Workroom.module.css';
 
@@ -43,9 +41,9 @@ function spoolOf(texts: Record<string, string>, tried: boolean) {
   if (tex === null || metresLeft === null) return { tex, spool: null, problems };
   const checked = threadRecordSchema.safeParse(candidate);
   if (checked.success) return { tex, spool: checked.data, problems };
-  const { path, message } = firstFieldError(checked.error, candidate);
+  const { path, text: said } = fieldProblem(checked.error, candidate);
   const field = { 'thread.tex': 'printed', metresLeft: 'metres' }[path] ?? path;
-  problems[field] = `${message[0].toUpperCase()}${message.slice(1)}.`;
+  problems[field] = said;
   return { tex, spool: null, problems };
 }
 
@@ -70,14 +68,7 @@ export function AddThread({ any }: { any: boolean }) {
   const { texts, setText, tex, problems, add } = useAddThread(any);
   const other = tex === null ? null : threadNumbers(tex);
   const field = (key: string, label: string, unit?: string, help?: string) => (
-    <MeasureField
-      label={label}
-      unit={unit}
-      text={texts[key] ?? ''}
-      onText={(text) => setText(key, text)}
-      problem={problems[key]}
-      help={help}
-    />
+    <DraftField draft={{ texts, setText, problems }} name={key} label={label} unit={unit} help={help} />
   );
   const pick = (key: string, label: string, otherwise: string, options: readonly (readonly [string, string])[]) => (
     <Pick label={label} value={texts[key] || otherwise} options={options} onPick={(id) => setText(key, id)} />

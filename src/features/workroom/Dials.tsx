@@ -1,10 +1,8 @@
 'use client';
 
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import { type Machine, machineSchema } from '@/core/kit';
 import { formatNumber } from '@/core/units';
-import { Field, plainNumber, Tick, type Typed } from '@/ui';
+import { Field, fieldProblem, numberBy, Pick, plainNumber, Tick, type Typed } from '@/ui';
 import styles from './Workroom.module.css';
 
 type Set = (change: Partial<Machine>) => void;
@@ -26,15 +24,18 @@ const TENSION = [
   ['step', 'in steps of'],
 ] as const;
 
+const dialNumber = numberBy(plainNumber, 'a number on the dial');
+
 function TensionDial({ machine, onSet }: { machine: Machine; onSet: Set }) {
   const dial = machine.tensionDial;
   const read =
     (key: keyof Machine['tensionDial']) =>
     (text: string): Typed<number> => {
-      const value = plainNumber(text);
-      if (value === null) return { ok: false, expected: 'Expected a number on the dial.' };
-      const checked = machineSchema.shape.tensionDial.safeParse({ ...dial, [key]: value });
-      return checked.success ? { ok: true, value } : { ok: false, expected: said(checked.error.issues[0].message) };
+      const typed = dialNumber(text);
+      if (!typed.ok) return typed;
+      const whole = { ...dial, [key]: typed.value };
+      const checked = machineSchema.shape.tensionDial.safeParse(whole);
+      return checked.success ? typed : { ok: false, expected: fieldProblem(checked.error, whole).text };
     };
   return (
     <div className={styles.dial}>
@@ -84,27 +85,14 @@ function PressureDial({ machine, onSet }: { machine: Machine; onSet: Set }) {
             onValue={(positions) => onSet({ pressureDial: place(positions) })}
             help="numbers, letters or words as printed"
           />
-          <TextField
-            select
-            size="small"
+          <Pick
             label="normal"
             value={String(dial.normal)}
-            onChange={(e) =>
-              onSet({
-                pressureDial: { ...dial, normal: dial.positions.find((p) => String(p) === e.target.value)! },
-              })
-            }
-          >
-            {dial.positions.map((position) => (
-              <MenuItem key={String(position)} value={String(position)}>
-                {String(position)}
-              </MenuItem>
-            ))}
-          </TextField>
+            options={dial.positions.map((position) => [String(position), String(position)] as const)}
+            onPick={(id) => onSet({ pressureDial: { ...dial, normal: dial.positions.find((p) => String(p) === id)! } })}
+          />
         </>
       )}
     </div>
   );
 }
-
-const said = (text: string) => `${text[0].toUpperCase()}${text.slice(1)}.`;

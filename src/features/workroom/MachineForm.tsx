@@ -1,13 +1,11 @@
 'use client';
 
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import { type Machine, machineSchema, PLATE, PLATES } from '@/core/kit';
-import type { MachineRecord } from '@/core/file';
+import { type MachineRecord, machineRecordSchema } from '@/core/file';
 import { STITCH, STITCHES } from '@/core/stitch';
-import { formatNumber } from '@/core/units';
+import { formatNumber, parseSignedMm } from '@/core/units';
 import { machines } from '@/data';
-import { checkedBy, Field, lengthIn, plainNumber, type Typed, Tick, Ticks, withTick } from '@/ui';
+import { checkedBy, Field, numberBy, Pick, plainNumber, Tick, Ticks, withTick, wordsBy } from '@/ui';
 import { Dials } from './Dials';
 import styles from './Workroom.module.css';
 
@@ -39,7 +37,7 @@ const NUMBERS: { key: NumberKey; label: string; unit?: string; help?: string }[]
   { key: 'speedSpm', label: 'Top speed', unit: 'stitches a minute' },
 ];
 
-const SHANKS: [Machine['shank'], string][] = [
+const SHANKS: readonly (readonly [Machine['shank'], string])[] = [
   ['low', 'low'],
   ['high', 'high'],
   ['slant', 'slanting'],
@@ -57,9 +55,7 @@ export function MachineForm({ record }: { record: MachineRecord }) {
       <Field
         label="Nickname"
         text={machine.name}
-        read={(text): Typed<string> =>
-          text.trim() === '' ? { ok: false, expected: 'Expected a name.' } : { ok: true, value: text.trim() }
-        }
+        read={wordsBy(machineRecordSchema.shape.machine.shape.name)}
         onValue={(name) => set({ name })}
       />
       <Dials machine={machine} onSet={set} />
@@ -72,14 +68,20 @@ export function MachineForm({ record }: { record: MachineRecord }) {
             help={help}
             text={formatNumber(machine[key], 2)}
             read={checkedBy<number>(
-              required(unit?.startsWith('mm') ? lengthIn('mm') : plainNumber, 'a number'),
+              numberBy(unit?.startsWith('mm') ? parseSignedMm : plainNumber, 'a number'),
               machineSchema.shape[key],
             )}
             onValue={(value) => set({ [key]: value })}
           />
         ))}
       </div>
-      <Shank shank={machine.shank} onPick={(shank) => set({ shank })} />
+      <Pick
+        label="Shank"
+        value={machine.shank}
+        options={SHANKS}
+        onPick={(shank) => set({ shank })}
+        help="height of the presser bar: feet for another shank do not fit"
+      />
       <Ticks
         legend="Stitches it has"
         options={STITCHES.map((id) => ({ id, name: STITCH[id].name }))}
@@ -95,34 +97,4 @@ export function MachineForm({ record }: { record: MachineRecord }) {
       <Tick name="It sews in reverse" checked={machine.reverse} onToggle={(reverse) => set({ reverse })} />
     </div>
   );
-}
-
-function Shank({ shank, onPick }: { shank: Machine['shank']; onPick: (shank: Machine['shank']) => void }) {
-  return (
-    <TextField
-      select
-      size="small"
-      label="Shank"
-      value={shank}
-      onChange={(e) => onPick(e.target.value as Machine['shank'])}
-      helperText="height of the presser bar: feet for another shank do not fit"
-    >
-      {SHANKS.map(([id, name]) => (
-        <MenuItem key={id} value={id}>
-          {name}
-        </MenuItem>
-      ))}
-    </TextField>
-  );
-}
-
-/** A reader that wants a number. */
-function required(parse: (text: string) => number | null, expected: string) {
-  return (text: string): Typed<number> => {
-    const minus = /^\s*[-−]/.test(text);
-    const value = parse(text.replace(/^\s*[-−]\s*/, ''));
-    return value === null
-      ? { ok: false, expected: `Expected ${expected}.` }
-      : { ok: true, value: minus ? -value : value };
-  };
 }

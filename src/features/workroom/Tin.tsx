@@ -2,13 +2,13 @@
 
 import Button from '@mui/material/Button';
 import { useMemo, useState } from 'react';
-import type { NeedleRecord } from '@/core/file';
+import { type NeedleRecord, needleRecordSchema } from '@/core/file';
 import { needleName, needleState, POINTS, SPENT_REASONS, SPENT_TEXT } from '@/core/kit';
 import { formatNumber } from '@/core/units';
-import { needles as store, useNeedles } from '@/data';
+import { needles as store, removeNeedle, useNeedles } from '@/data';
 import { LongList, useFound } from '@/parts/longList';
 import { useNeedleLife, useUndo } from '@/parts/workspace';
-import { CautionPlate, MeasureField, plainNumber } from '@/ui';
+import { CautionPlate, checkedBy, Field, MeasureField, numberBy, plainNumber, wordsBy } from '@/ui';
 import { AddNeedles } from './AddNeedles';
 import { Owned } from './Owned';
 import styles from './Workroom.module.css';
@@ -92,12 +92,13 @@ function NeedleRow({ record, life, open, onOpen }: RowProps) {
   );
 }
 
+const { shape } = needleRecordSchema;
+
 function NeedleDetail({ record }: { record: NeedleRecord }) {
   const undo = useUndo();
   const set = (change: Partial<NeedleRecord>) => void store.change(record.id, (now) => now && { ...now, ...change });
   const remove = async () => {
-    await store.remove(record.id);
-    undo(`${needleName(record.needle)} is out of the tin.`, () => store.put(record));
+    undo(`${needleName(record.needle)} is out of the tin.`, await removeNeedle(record.id));
   };
   return (
     <div className={styles.detail}>
@@ -105,9 +106,20 @@ function NeedleDetail({ record }: { record: NeedleRecord }) {
         <p>Sewed {record.sewed.map((s) => `${s.what} ${formatNumber(s.hours, 1)} h`).join(', ')}.</p>
       )}
       <div className={styles.row}>
-        <NeedleText record={record} field="hours" label="Hours" unit="h" />
-        <NeedleText record={record} field="where" label="Where it is kept" />
-        <NeedleText record={record} field="pack" label="Pack" />
+        <Field
+          label="Hours"
+          unit="h"
+          text={formatNumber(record.hours, 2)}
+          read={checkedBy<number>(numberBy(plainNumber, 'hours'), shape.hours)}
+          onValue={(hours) => set({ hours })}
+        />
+        <Field
+          label="Where it is kept"
+          text={record.where}
+          read={wordsBy(shape.where)}
+          onValue={(where) => set({ where })}
+        />
+        <Field label="Pack" text={record.pack} read={wordsBy(shape.pack)} onValue={(pack) => set({ pack })} />
       </div>
       {record.spent === null ? (
         <>
@@ -137,41 +149,5 @@ function NeedleDetail({ record }: { record: NeedleRecord }) {
         Take it out of the tin
       </Button>
     </div>
-  );
-}
-
-function NeedleText({
-  record,
-  field,
-  label,
-  unit,
-}: {
-  record: NeedleRecord;
-  field: 'hours' | 'where' | 'pack';
-  label: string;
-  unit?: string;
-}) {
-  const [draft, setDraft] = useState<string | null>(null);
-  const shown = draft ?? (field === 'hours' ? formatNumber(record.hours, 2) : record[field]);
-  const value = field === 'hours' ? plainNumber(shown) : shown;
-  const problem =
-    field === 'hours' && (value === null || (value as number) > 1000)
-      ? 'Expected hours from 0 to 1000.'
-      : typeof value === 'string' && value.length > 80
-        ? 'Expected at most 80 letters.'
-        : null;
-  return (
-    <MeasureField
-      label={label}
-      unit={unit}
-      text={shown}
-      problem={problem}
-      onText={(text) => {
-        setDraft(text);
-        const next = field === 'hours' ? plainNumber(text) : text;
-        if (next === null || (typeof next === 'number' ? next > 1000 : next.length > 80)) return;
-        void store.change(record.id, (now) => now && { ...now, [field]: next });
-      }}
-    />
   );
 }

@@ -2,8 +2,8 @@
 
 import Slider from '@mui/material/Slider';
 import { measuredFray, readingsOf } from '@/core/cloth';
-import { formatNumber, parseLengthMm } from '@/core/units';
-import { FrayDrawing, MeasureField, PinHoleDrawing, RagDrawing } from '@/ui';
+import { formatNumber } from '@/core/units';
+import { DraftField, FrayDrawing, lengthIn, PinHoleDrawing, RagDrawing } from '@/ui';
 import styles from './Gauges.module.css';
 import type { GaugeProps } from './GaugeProps';
 import { GaugeShell } from './GaugeShell';
@@ -17,7 +17,7 @@ export function FrayGauge(props: GaugeProps) {
   const gauge = useGauge(
     props,
     'fray',
-    [{ key: 'loose', path: 'looseMm', parse: (text) => parseLengthMm(text, 'mm'), expected: 'a length in mm' }],
+    [{ key: 'loose', path: 'looseMm', parse: lengthIn('mm'), expected: 'a length in mm' }],
     (v) => ({ looseMm: v.loose }),
   );
   const loose = gauge.values.loose;
@@ -53,14 +53,7 @@ export function FrayGauge(props: GaugeProps) {
       onKeep={gauge.keep}
       canKeep={gauge.reading !== null}
     >
-      <MeasureField
-        label="Loose yarn"
-        unit="mm"
-        text={gauge.texts.loose ?? ''}
-        onText={(text) => gauge.setText('loose', text)}
-        problem={gauge.problems.loose}
-        onEnter={gauge.keep}
-      />
+      <DraftField draft={gauge} name="loose" label="Loose yarn" unit="mm" />
     </GaugeShell>
   );
 }

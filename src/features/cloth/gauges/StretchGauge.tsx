@@ -1,14 +1,13 @@
 'use client';
 
 import { measuredStretch, stretchFromMarks, type StretchMarks } from '@/core/cloth';
-import { formatNumber, parseLengthMm } from '@/core/units';
+import { formatNumber } from '@/core/units';
 import { useScreenScale, useUnits } from '@/parts/workspace';
-import { StretchRuler } from '@/ui';
+import { DraftField, lengthIn, StretchRuler } from '@/ui';
 import type { GaugeProps } from './GaugeProps';
 import { GaugeShell } from './GaugeShell';
 import { Toggle, WAYS } from './Toggle';
 import { TrueScale } from './TrueScale';
-import { TypedField } from './TypedField';
 import { useGauge } from './useGauge';
 
 function useStretch(props: GaugeProps) {
@@ -16,7 +15,7 @@ function useStretch(props: GaugeProps) {
   const unit: 'in' | 'cm' = system === 'inch' ? 'in' : 'cm';
   const perUnit = system === 'inch' ? 25.4 : 10;
   const usual = system === 'inch' ? 4 * 25.4 : 100;
-  const parse = (text: string) => parseLengthMm(text, unit);
+  const parse = lengthIn(unit);
   const expected = `a length in ${unit}, such as ${unit === 'in' ? '6 1/8' : '15,5'}`;
   const field = (key: string, optional: boolean) => ({ key, path: `marks.${key}`, parse, expected, optional });
   const gauge = useGauge(
@@ -71,15 +70,15 @@ export function StretchGauge(props: GaugeProps) {
         options={WAYS}
         onPick={(way) => gauge.setText('direction', way)}
       />
-      <TypedField
-        gauge={gauge}
+      <DraftField
+        draft={gauge}
         name="rest"
         label="At rest"
         unit={unit}
         help={`${formatNumber(usual / perUnit, 1)} if left empty`}
       />
-      <TypedField gauge={gauge} name="stretched" label="Pulled to" unit={unit} />
-      <TypedField gauge={gauge} name="relaxed" label="Let go, after a minute" unit={unit} />
+      <DraftField draft={gauge} name="stretched" label="Pulled to" unit={unit} />
+      <DraftField draft={gauge} name="relaxed" label="Let go, after a minute" unit={unit} />
     </GaugeShell>
   );
 }

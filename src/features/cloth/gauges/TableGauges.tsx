@@ -1,22 +1,21 @@
 'use client';
 
 import { clothOf, clothProfile, measuredOverhang, measuredThickness, rigidityFrom, shrinkFinding } from '@/core/cloth';
-import { formatNumber, parseLengthMm } from '@/core/units';
+import { formatNumber } from '@/core/units';
 import { useUnits } from '@/parts/workspace';
-import { OverhangDrawing, plainNumber, ShrinkDrawing, StackDrawing } from '@/ui';
+import { DraftField, lengthIn, OverhangDrawing, ShrinkDrawing, StackDrawing } from '@/ui';
 import type { GaugeProps } from './GaugeProps';
 import { GaugeShell } from './GaugeShell';
 import { Toggle, WAYS } from './Toggle';
-import { TypedField } from './TypedField';
 import { useGauge } from './useGauge';
 
 const mmField = (key: string, path = `${key}Mm`) => ({
   key,
   path,
-  parse: (text: string) => parseLengthMm(text, 'mm'),
+  parse: lengthIn('mm'),
   expected: 'a length in mm',
 });
-const count = (key: string, expected: string) => ({ key, path: key, parse: plainNumber, expected });
+const count = (key: string, expected: string) => ({ key, path: key, expected });
 const look = ({ record }: GaugeProps) => ({ ...record.cloth, colour: record.colour });
 
 /** A stack of layers, measured at once. */
@@ -58,8 +57,8 @@ export function ThicknessGauge(props: GaugeProps) {
       onKeep={gauge.keep}
       canKeep={reading !== null}
     >
-      <TypedField gauge={gauge} name="layers" label="Layers" />
-      <TypedField gauge={gauge} name="stack" label="Height of the stack" unit="mm" />
+      <DraftField draft={gauge} name="layers" label="Layers" />
+      <DraftField draft={gauge} name="stack" label="Height of the stack" unit="mm" />
     </GaugeShell>
   );
 }
@@ -99,10 +98,10 @@ export function ShrinkGauge(props: GaugeProps) {
       onKeep={gauge.keep}
       canKeep={gauge.reading !== null}
     >
-      <TypedField gauge={gauge} name="wash" label="Which wash" help={`${next} if left empty`} />
-      <TypedField gauge={gauge} name="before" label="Before" unit="mm" />
-      <TypedField gauge={gauge} name="across" label="After, across" unit="mm" />
-      <TypedField gauge={gauge} name="along" label="After, along" unit="mm" />
+      <DraftField draft={gauge} name="wash" label="Which wash" help={`${next} if left empty`} />
+      <DraftField draft={gauge} name="before" label="Before" unit="mm" />
+      <DraftField draft={gauge} name="across" label="After, across" unit="mm" />
+      <DraftField draft={gauge} name="along" label="After, along" unit="mm" />
     </GaugeShell>
   );
 }
@@ -152,7 +151,7 @@ export function StiffnessGauge(props: GaugeProps) {
         options={WAYS}
         onPick={(way) => gauge.setText('direction', way)}
       />
-      <TypedField gauge={gauge} name="overhang" label="Overhang" unit="mm" />
+      <DraftField draft={gauge} name="overhang" label="Overhang" unit="mm" />
     </GaugeShell>
   );
 }

@@ -3,15 +3,14 @@
 import Button from '@mui/material/Button';
 import { gsmOf, measuredMass, pieceAreaMm2 } from '@/core/cloth';
 import { crossesItself, type Point2 } from '@/core/geometry';
-import { formatNumber, parseLengthMm } from '@/core/units';
+import { formatNumber } from '@/core/units';
 import { useScreenScale, useUnits } from '@/parts/workspace';
-import { MeasureField, plainNumber, TraceBoard, WeightDrawing } from '@/ui';
+import { DraftField, lengthIn, MeasureField, TraceBoard, WeightDrawing } from '@/ui';
 import styles from './Gauges.module.css';
 import type { GaugeProps } from './GaugeProps';
 import { GaugeShell } from './GaugeShell';
 import { Toggle } from './Toggle';
 import { TrueScale } from './TrueScale';
-import { TypedField } from './TypedField';
 import { useGauge } from './useGauge';
 
 const BOARD = { widthMm: 150, heightMm: 90 };
@@ -32,8 +31,8 @@ const WAYS_TO_MEASURE = [
 function useWeight(props: GaugeProps) {
   const { system } = useUnits();
   const unit: 'in' | 'mm' = system === 'inch' ? 'in' : 'mm';
-  const parse = (text: string) => parseLengthMm(text, unit);
-  const weight = { key: 'grams', path: 'grams', parse: plainNumber, expected: 'a weight in g, such as 2,4' };
+  const parse = lengthIn(unit);
+  const weight = { key: 'grams', path: 'grams', expected: 'a weight in g, such as 2,4' };
   const side = (key: string) => ({
     key,
     path: `piece.${key}Mm`,
@@ -103,9 +102,9 @@ export function WeightGauge(props: GaugeProps) {
         options={WAYS_TO_MEASURE}
         onPick={(next) => gauge.setText('way', next)}
       />
-      {way === 'rectangle' && <TypedField gauge={gauge} name="width" label="Width" unit={unit} />}
-      {way === 'rectangle' && <TypedField gauge={gauge} name="length" label="Length" unit={unit} />}
-      <TypedField gauge={gauge} name="grams" label="Weight" unit="g" />
+      {way === 'rectangle' && <DraftField draft={gauge} name="width" label="Width" unit={unit} />}
+      {way === 'rectangle' && <DraftField draft={gauge} name="length" label="Length" unit={unit} />}
+      <DraftField draft={gauge} name="grams" label="Weight" unit="g" />
     </GaugeShell>
   );
 }

@@ -1,19 +1,14 @@
 'use client';
 
 import { type ClothReading, type Gauge, type ReadingOf, readingSchema } from '@/core/cloth';
-import { firstFieldError } from '@/core/result';
 import { nowText, useDraft } from '@/parts/workspace';
+import { fieldProblem, type NumberField, typedNumbers } from '@/ui';
 import type { GaugeProps } from './GaugeProps';
 
 /** One number of a gauge: how it is typed, and where it goes in the reading. */
-export interface GaugeField {
-  key: string;
+export interface GaugeField extends NumberField {
   /** The reading's own path, as a problem names it. */
   path: string;
-  parse: (text: string) => number | null;
-  /** What is expected, for a text that cannot be read. */
-  expected: string;
-  optional?: boolean;
 }
 
 /** A gauge being read. */
@@ -27,8 +22,6 @@ export interface GaugeState<G extends Gauge> {
   reading: ReadingOf<G> | null;
   keep: () => void;
 }
-
-const sentence = (text: string) => `${text[0].toUpperCase()}${text.slice(1)}.`;
 
 /**
  * The state of one gauge: what was typed (it survives a reload), what it means, and what is wrong with it.
@@ -47,21 +40,12 @@ export function useGauge<G extends Gauge>(
   sticky: readonly string[] = [],
 ): GaugeState<G> {
   const { texts, setText, clear } = useDraft(`cloth:${record.id}:${gauge}`);
-  const values: Record<string, number | undefined> = {};
-  const problems: Record<string, string> = {};
-  let ready = true;
   const asked = typeof fields === 'function' ? fields(texts) : fields;
-  for (const { key, parse, expected, optional } of asked) {
-    const text = (texts[key] ?? '').trim();
-    const value = text === '' ? null : parse(text);
-    values[key] = value ?? undefined;
-    if (text !== '' && value === null) problems[key] = `Expected ${expected}.`;
-    if (value === null && (text !== '' || !optional)) ready = false;
-  }
-  const checked = ready ? check(gauge, build(values as Record<string, number>, texts)) : null;
+  const { soFar, value, problems } = typedNumbers(texts, asked);
+  const checked = value && check(gauge, build(value, texts));
   if (checked?.problem) {
     const field = asked.find(({ path }) => checked.path === path || checked.path.startsWith(`${path}.`));
-    problems[field?.key ?? ''] ??= sentence(checked.problem);
+    problems[field?.key ?? ''] ??= checked.problem;
   }
   const reading = (checked?.reading as ReadingOf<G> | undefined) ?? null;
   const keep = () => {
@@ -70,7 +54,7 @@ export function useGauge<G extends Gauge>(
     onSave((now) => ({ readings: [...now.readings, kept] }));
     clear(Object.fromEntries(sticky.flatMap((key) => (texts[key] ? [[key, texts[key]]] : []))));
   };
-  return { texts, setText, values, problems, reading, keep };
+  return { texts, setText, values: soFar, problems, reading, keep };
 }
 
 interface Checked {
@@ -84,7 +68,6 @@ function check(gauge: Gauge, built: unknown): Checked | null {
   const candidate = { gauge, at: '2026-01-01T00:00:00Z', ...built };
   const parsed = readingSchema.safeParse(candidate);
   if (parsed.success) return { reading: parsed.data, path: '' };
-  const { path, message } = firstFieldError(parsed.error, candidate);
-  // What was typed stands in the field; the message need not say it again.
-  return { path, problem: message.replace(/, got .*$/, '') };
+  const { path, text } = fieldProblem(parsed.error, candidate);
+  return { path, problem: text };
 }

@@ -5,10 +5,9 @@ import type { MachineRecord } from '@/core/file';
 import { bobbinMeasureSchema, bobbinMetres, type Thread, threadName } from '@/core/kit';
 import { formatNumber, parseThreadTex } from '@/core/units';
 import { useOnMachine } from '@/data';
+import { DraftField, typedNumbers } from '@/ui';
 import styles from '../Workroom.module.css';
 import { MeasureList } from './MeasureList';
-import { NumberIn } from './NumberIn';
-import { typedNumbers } from './typedNumbers';
 import { useMeasures } from './useMeasures';
 
 const USUAL: Thread = { fibre: 'polyester', tex: 27 };
@@ -45,9 +44,9 @@ export function BobbinCalibration({ record }: { record: MachineRecord }) {
         Tex × 1000 is metres.
       </p>
       <div className={styles.row}>
-        <NumberIn measures={measures} name="metres" label="Wound off" unit="m" />
-        <NumberIn
-          measures={measures}
+        <DraftField draft={measures} name="metres" label="Wound off" unit="m" />
+        <DraftField
+          draft={measures}
           name="tex"
           label="Thread number"
           help={`any system; Tex ${formatNumber(on?.setup.thread.tex ?? USUAL.tex)} if left empty`}

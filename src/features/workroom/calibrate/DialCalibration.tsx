@@ -12,16 +12,15 @@ import {
   widthCurve,
   widthMeasureSchema,
 } from '@/core/kit';
-import { formatNumber, parseLengthMm } from '@/core/units';
+import { formatNumber } from '@/core/units';
+import { DraftField, lengthIn, typedNumbers } from '@/ui';
 import styles from '../Workroom.module.css';
 import { DialChart } from './DialChart';
 import { MeasureList } from './MeasureList';
-import { NumberIn } from './NumberIn';
-import { typedNumbers } from './typedNumbers';
 import { useMeasures } from './useMeasures';
 
 const NOTHING: Calibration = { length: [], width: [], bobbin: [], feed: [] };
-const mm = (text: string) => parseLengthMm(text, 'mm');
+const mm = lengthIn('mm');
 
 /** Dial places worth counting, spread over what people use. */
 function placesToTry(maxMm: number, list: readonly { dialMm: number }[]): number[] {
@@ -61,15 +60,15 @@ export function LengthCalibration({ record }: { record: MachineRecord }) {
         Do it at dial 2, 3 and 4; repeat any of them for its spread.
       </p>
       <div className={styles.row}>
-        <NumberIn
-          measures={measures}
+        <DraftField
+          draft={measures}
           name="dialMm"
           label="Dial says"
           unit="mm"
           help={next === undefined ? undefined : `${next} if left empty`}
         />
-        <NumberIn measures={measures} name="stitches" label="Stitches counted" />
-        <NumberIn measures={measures} name="overMm" label="Between marks" unit="mm" help="100 if left empty" />
+        <DraftField draft={measures} name="stitches" label="Stitches counted" />
+        <DraftField draft={measures} name="overMm" label="Between marks" unit="mm" help="100 if left empty" />
         <Button variant="outlined" disabled={!measure} onClick={measures.keep}>
           Keep this count
         </Button>
@@ -119,14 +118,14 @@ export function WidthCalibration({ record }: { record: MachineRecord }) {
       <h2 id="cal-width">Width</h2>
       <p>Zigzag at 1.5 mm length on firm cloth. Measure from the leftmost hole to the rightmost, at dial 2, 3 and 4.</p>
       <div className={styles.row}>
-        <NumberIn
-          measures={measures}
+        <DraftField
+          draft={measures}
           name="dialMm"
           label="Dial says"
           unit="mm"
           help={next === undefined ? undefined : `${next} if left empty`}
         />
-        <NumberIn measures={measures} name="trueMm" label="Whole swing" unit="mm" />
+        <DraftField draft={measures} name="trueMm" label="Whole swing" unit="mm" />
         <Button variant="outlined" disabled={!measure} onClick={measures.keep}>
           Keep this width
         </Button>

@@ -15,20 +15,12 @@ import {
   pressureSteps,
 } from '@/core/kit';
 import { feedFactor, seamContext, stripBow } from '@/core/physics';
-import { formatNumber, parseLengthMm } from '@/core/units';
+import { formatNumber, parseSignedMm } from '@/core/units';
 import { useCloths } from '@/data';
-import { Pick } from '../Pick';
+import { DraftField, lengthIn, Pick, typedNumbers } from '@/ui';
 import styles from '../Workroom.module.css';
 import { MeasureList } from './MeasureList';
-import { NumberIn } from './NumberIn';
-import { typedNumbers } from './typedNumbers';
 import { useMeasures } from './useMeasures';
-
-const signed = (text: string) => {
-  const minus = /^\s*[-−]/.test(text);
-  const value = parseLengthMm(text.replace(/^\s*[-−]\s*/, ''), 'mm') ?? (/^\s*[-−]?\s*0\s*$/.test(text) ? 0 : null);
-  return value === null ? null : minus ? -value : value;
-};
 
 function useFeed(record: MachineRecord) {
   const cloths = useCloths() ?? [];
@@ -39,8 +31,8 @@ function useFeed(record: MachineRecord) {
     feedMeasureSchema,
     (texts) => {
       const { value, problems } = typedNumbers(texts, [
-        { key: 'shiftMm', expected: 'a difference in mm; minus when the top ends ahead', parse: signed },
-        { key: 'overMm', expected: 'a length in mm', parse: (text) => parseLengthMm(text, 'mm'), otherwise: 300 },
+        { key: 'shiftMm', expected: 'a difference in mm; minus when the top ends ahead', parse: parseSignedMm },
+        { key: 'overMm', expected: 'a length in mm', parse: lengthIn('mm'), otherwise: 300 },
       ]);
       const cloth = cloths.find((c) => c.id === texts.clothId) ?? cloths[0];
       if (!value || !cloth || !(value.overMm > 0)) return { value: null, problems };
@@ -89,8 +81,8 @@ export function FeedCalibration({ record }: { record: MachineRecord }) {
             texts.pressure || String(machine.pressureDial.normal),
             steps.map(({ position }) => [position, position] as const),
           )}
-        <NumberIn measures={measures} name="shiftMm" label="Top ends behind by" unit="mm" />
-        <NumberIn measures={measures} name="overMm" label="Over" unit="mm" help="300 if left empty" />
+        <DraftField draft={measures} name="shiftMm" label="Top ends behind by" unit="mm" />
+        <DraftField draft={measures} name="overMm" label="Over" unit="mm" help="300 if left empty" />
         <Button variant="outlined" disabled={!measure} onClick={measures.keep}>
           Keep this line
         </Button>

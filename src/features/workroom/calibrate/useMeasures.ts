@@ -3,9 +3,9 @@
 import type { z } from 'zod';
 import type { MachineRecord } from '@/core/file';
 import type { Calibration } from '@/core/kit';
-import { firstFieldError } from '@/core/result';
 import { machines } from '@/data';
 import { nowText, useDraft, useUndo } from '@/parts/workspace';
+import { fieldProblem } from '@/ui';
 
 type Kind = keyof Calibration;
 const NOTHING: Calibration = { length: [], width: [], bobbin: [], feed: [] };
@@ -55,9 +55,8 @@ export function useMeasures<K extends Kind>(
       if (refused) problems[refused[0]] = refused[1];
       else measure = parsed.data;
     } else {
-      const { path, message } = firstFieldError(parsed.error, candidate);
-      const said = message.replace(/, got .*$/, '');
-      problems[path] = `${said[0].toUpperCase()}${said.slice(1)}.`;
+      const { path, text } = fieldProblem(parsed.error, candidate);
+      problems[path] = text;
     }
   }
   const store = (edit: (now: Calibration[K]) => Calibration[K]) =>
