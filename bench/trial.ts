@@ -12,7 +12,8 @@ import { HIDDEN_FAULTS, type HiddenFault, type Quirks, quirksOf, sewLine } from 
 import { allSigns, type Finding, passCriteria, passes } from '../src/core/swatch';
 
 /** How a strategy chooses what to do next, out of what was seen and tried. */
-export type Strategy = (input: DiagnoseInput, seed: number) => NextStep | null;
+export type Strategy = (input: DiagnoseInput, seed: number) => Step | null;
+type Step = Pick<NextStep, 'change' | 'setup'>;
 
 /** What became of one trial: how many lines until one passed, or null when none did. */
 export interface Trial {
@@ -121,14 +122,8 @@ const TEXTBOOK: ChangeId[] = [
   'clean-feed',
 ];
 
-function offered(input: DiagnoseInput, change: ChangeId): NextStep | null {
-  const { next, then } = diagnose({ ...input, history: [] });
-  const known = [next, ...then].find((step) => step.change === change);
-  return known ?? { change, kind: 'check', text: '', minutes: 0, because: '', ...settingOf(input, change) };
-}
-
-/** The plain strategies turn the same dials by the same amounts. */
-function settingOf({ setup }: DiagnoseInput, change: ChangeId): { setup?: Setup } {
+/** A change as the plain strategies make it: the same dials by the same amounts. */
+function plainStep({ setup }: DiagnoseInput, change: ChangeId): Step {
   const turned: Partial<Record<ChangeId, Partial<Setup>>> = {
     'tension-down': { tensionSteps: setup.tensionSteps - 1 },
     'tension-up': { tensionSteps: setup.tensionSteps + 1 },
@@ -142,20 +137,20 @@ function settingOf({ setup }: DiagnoseInput, change: ChangeId): { setup?: Setup 
     'stretch-needle': { needle: { ...setup.needle, point: 'stretch' } },
   };
   const edit = turned[change];
-  return edit ? { setup: { ...setup, ...edit } } : {};
+  return { change, ...(edit && { setup: { ...setup, ...edit } }) };
 }
 
 /** The same list for every fault, one after the other. */
 export const textbook: Strategy = (input) => {
   const change = TEXTBOOK[input.history.length];
-  return change ? { ...offered(input, change)!, ...settingOf(input, change) } : null;
+  return change ? plainStep(input, change) : null;
 };
 
 /** Anything of the list that was not tried yet. */
 export const atRandom: Strategy = (input, seed) => {
   const left = TEXTBOOK.filter((change) => !input.history.some((h) => h.change === change));
   const change = left[Math.floor(seeded(seed * 31 + input.history.length).next() * left.length)];
-  return change ? { ...offered(input, change)!, ...settingOf(input, change) } : null;
+  return change ? plainStep(input, change) : null;
 };
 
 /** How a strategy did over faults and seeds. */

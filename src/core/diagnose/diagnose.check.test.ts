@@ -154,6 +154,7 @@ describe('the rules nobody breaks', () => {
       const { next, stop } = ask('skipped', { history, needleHours: 0.1, threadQuality: 'good' });
       if (next.change === 'technician') {
         expect(stop).toMatch(/qualified technician/);
+        expect(next.because).toMatch(/Nothing else/);
         return;
       }
       expect(history.map((h) => h.change)).not.toContain(next.change);

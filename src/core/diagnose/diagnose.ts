@@ -34,16 +34,13 @@ export function diagnose(input: DiagnoseInput): DiagnoseOutput {
   );
   const steps = stepsFor(input, facts, odds);
   const [next, ...then] = steps;
-  const top = causes.find((c) => c.cause !== 'something-else')!;
-  if (next) return { causes, next, then: then.slice(0, 3), ...stopIf(next) };
-  const technician = stepOf(CHANGE.technician, input.setup, odds, top.cause);
-  return { causes, next: technician, then: [], stop: STOP };
+  if (!next) return { causes, next: stepOf(CHANGE.technician, input.setup, NOTHING_LEFT), then: [], stop: STOP };
+  return { causes, next, then: then.slice(0, 3), ...(next.change === 'bobbin-tension' && { stop: STOP }) };
 }
 
+const NOTHING_LEFT = 'Nothing else on the list is likely enough to help to be worth another line.';
 const STOP =
   'What is worth trying has been tried. Go back to the last line that was good; if there is none, take the machine to a qualified technician.';
-const stopIf = (next: NextStep) =>
-  next.change === 'technician' || next.change === 'bobbin-tension' ? { stop: STOP } : {};
 
 function oddsOf(input: DiagnoseInput, facts: Facts): Record<Cause, number> {
   const weights = CAUSES.map((cause) => {
@@ -98,10 +95,9 @@ function offer(change: ChangeFacts, input: DiagnoseInput, facts: Facts, odds: Re
   const setup = change.edit ? applyEdit(change.edit, { ...input, machine, kit }) : input.setup;
   if (!setup) return [];
   const gain = gainOf(change, odds);
-  const main = mainCause(change, odds);
-  return [
-    { id: change.id, gain, perMinute: gain / (change.minutes + LINE_MIN), step: stepOf(change, setup, odds, main) },
-  ];
+  const percent = Math.round(100 * Math.min(0.99, gain));
+  const because = `About ${percent} in 100 that it helps: most likely ${CAUSE[mainCause(change, odds)].text}.`;
+  return [{ id: change.id, gain, perMinute: gain / (change.minutes + LINE_MIN), step: stepOf(change, setup, because) }];
 }
 
 const gainOf = ({ cures }: ChangeFacts, odds: Record<Cause, number>) =>
@@ -112,9 +108,7 @@ function mainCause({ cures }: ChangeFacts, odds: Record<Cause, number>): Cause {
   return (Object.keys(cures) as Cause[]).sort((a, b) => by(b) - by(a))[0];
 }
 
-function stepOf(change: ChangeFacts, setup: Setup, odds: Record<Cause, number>, main: Cause): NextStep {
-  const percent = Math.round(100 * Math.min(0.99, gainOf(change, odds)));
-  const because = `About ${percent} in 100 that it helps: most likely ${CAUSE[main].text}.`;
+function stepOf(change: ChangeFacts, setup: Setup, because: string): NextStep {
   const text = change.caution ? `${change.caution} ${change.text}` : change.text;
   return {
     change: change.id,

@@ -100,3 +100,14 @@ export const ALL_NEEDLES: readonly Needle[] = Object.values(POINT).flatMap(({ id
     gapsMm.length === 0 ? [{ point: id, nm }] : gapsMm.map((gapMm) => ({ point: id, nm, gapMm })),
   ),
 );
+
+/**
+ * Whether two needles are of one kind: point, size, and for twins the gap.
+ *
+ * @param a - one
+ * @param b - the other
+ * @example
+ * sameNeedle({ point: 'jeans', nm: 90 }, { point: 'jeans', nm: 100 }) // => false
+ */
+export const sameNeedle = (a: Needle, b: Needle): boolean =>
+  a.point === b.point && a.nm === b.nm && a.gapMm === b.gapMm;

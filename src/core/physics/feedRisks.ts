@@ -4,7 +4,7 @@ import { feedsFromPressure, growthPercent, layerShiftMm } from './feeding';
 import { type Hazard, riskLevel } from './risk';
 import type { SeamContext } from './seamContext';
 
-/** Growth in percent and shift in mm over 300 mm that a person would accept. */
+/** Growth in percent, and shift in mm over `SHIFT_OVER_MM`, that a person would accept. */
 export const FEED_TOLERANCE = { growthPercent: 2, shiftMm: 2 };
 
 /**

@@ -3,7 +3,9 @@ import type { SeamContext } from './seamContext';
 
 /** Growth in percent that a fully compliant cloth shows at heaviest pressure under a plain foot (model). */
 const GROWTH_AT_FULL = 20;
-/** Layer shift in mm over 300 mm that a jersey shows at normal pressure under a plain foot (model). */
+/** The length over which a shift of the layers is told, mm. */
+export const SHIFT_OVER_MM = 300;
+/** Layer shift in mm over that length that a jersey shows at normal pressure under a plain foot (model). */
 const SHIFT_AT_NORMAL = 4;
 /** Pressure below which a cloth of this mass (g/m²) stops feeding surely: none for light cloth (model). */
 const FEEDS_FROM = { massGsm: 220, perGsm: 1 / 900, most: 0.4 };
@@ -78,7 +80,7 @@ export function feedFactor(
 ): { factor: number | null; strainPercent: number } {
   const { shiftMm, overMm } = measured;
   if (!(overMm > 0)) throw new Error(`feedFactor: expected a length above 0, got ${overMm}`);
-  const predicted = (layerShiftMm({ ...seam, creep: 1 }, foot, pressure) * overMm) / 300;
+  const predicted = (layerShiftMm({ ...seam, creep: 1 }, foot, pressure) * overMm) / SHIFT_OVER_MM;
   return { factor: predicted > 0 ? shiftMm / predicted : null, strainPercent: (100 * shiftMm) / overMm };
 }
 

@@ -8,14 +8,23 @@ const of = (measures: object) => measuredSigns(seam, { measures: { markedMm: 100
 
 describe('a line that was measured shows its faults by itself', () => {
   it('nothing, while nothing was measured or all is as it may be', () =>
-    expect([of({}), of({ afterMm: 102, shiftMm: 2, poppedAtMm: 126 })]).toEqual([[], []]));
+    expect([of({}), of({ afterMm: 102, shiftMm: 1, poppedAtMm: 126 })]).toEqual([[], []]));
   it('longer than it may be is wavy, and bad from twice that', () =>
     expect([of({ afterMm: 103 }), of({ afterMm: 104 })]).toEqual([
       [{ sign: 'wavy', severity: 2 }],
       [{ sign: 'wavy', severity: 3 }],
     ]));
   it('a top layer ahead is as uneven as one behind', () =>
-    expect(of({ shiftMm: -3 })).toEqual([{ sign: 'uneven-layers', severity: 2 }]));
+    expect([of({ shiftMm: 1.5 }), of({ shiftMm: -1.5 }), of({ shiftMm: 2 })]).toEqual([
+      [{ sign: 'uneven-layers', severity: 2 }],
+      [{ sign: 'uneven-layers', severity: 2 }],
+      [{ sign: 'uneven-layers', severity: 3 }],
+    ]));
+  it('on a longer line the layers may lie further apart', () =>
+    expect([of({ markedMm: 300, shiftMm: 2 }), of({ markedMm: 300, shiftMm: 3 })]).toEqual([
+      [],
+      [{ sign: 'uneven-layers', severity: 2 }],
+    ]));
   it('popped before the give it needs is popped', () =>
     expect([of({ poppedAtMm: 120 }), of({ poppedAtMm: 110 })]).toEqual([
       [{ sign: 'popped', severity: 2 }],

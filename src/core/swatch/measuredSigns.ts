@@ -1,9 +1,11 @@
 import { lineFacts } from '../card';
-import { FEED_TOLERANCE, type SeamContext } from '../physics';
+import { FEED_TOLERANCE, type SeamContext, SHIFT_OVER_MM } from '../physics';
 import type { Finding, Line } from './swatch';
 
 /** From twice what is accepted on a fault is bad. */
 const BAD = 2;
+/** A shift up to this, mm, cannot be told from how the layers were cut and laid, however short the line (common practice). */
+const SURE_SHIFT_MM = 1;
 
 /**
  * The signs that the measures of a line show, whether or not an eye picked them.
@@ -17,18 +19,22 @@ const BAD = 2;
  */
 export function measuredSigns(seam: SeamContext, line: Pick<Line, 'measures'>): Finding[] {
   const { growthPercent, give } = lineFacts(line.measures);
-  const { shiftMm } = line.measures;
+  const { shiftMm, markedMm } = line.measures;
   const graded = (sign: Finding['sign'], value: number, accepted: number): Finding[] =>
     value <= accepted + 1e-9 ? [] : [{ sign, severity: value >= accepted * BAD ? 3 : 2 }];
   const needed = seam.required.percent;
   return [
     ...graded('wavy', growthPercent ?? 0, FEED_TOLERANCE.growthPercent),
-    ...graded('uneven-layers', Math.abs(shiftMm ?? 0), FEED_TOLERANCE.shiftMm),
+    ...graded('uneven-layers', Math.abs(shiftMm ?? 0), acceptedShift(markedMm)),
     ...(give?.popped && give.percent < needed - 1e-9
       ? [{ sign: 'popped' as const, severity: give.percent < needed / BAD ? 3 : 2 }]
       : []),
   ];
 }
+
+/** The shift in mm accepted over a line of this length, never less than what can be told. */
+const acceptedShift = (markedMm: number) =>
+  Math.max(SURE_SHIFT_MM, (FEED_TOLERANCE.shiftMm * markedMm) / SHIFT_OVER_MM);
 
 /**
  * What was seen and what was measured of a line, together: of one sign the worse.

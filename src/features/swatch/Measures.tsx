@@ -77,7 +77,7 @@ function Shifted({ measures, set }: PartProps) {
       text={text(measures.shiftMm)}
       read={checkedAs(measures, 'shiftMm', SIGNED)}
       onValue={(shiftMm) => set({ shiftMm })}
-      help="at the end of the line; minus if ahead"
+      help={`over the ${measures.markedMm} mm; minus if ahead`}
     />
   );
 }

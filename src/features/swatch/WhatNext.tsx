@@ -3,6 +3,7 @@
 import { clothOf } from '@/core/cloth';
 import { type DiagnoseInput, type NextStep, outcomesOf } from '@/core/diagnose';
 import type { ThreadRecord } from '@/core/file';
+import { sameNeedle } from '@/core/kit';
 import { allSigns, type Line } from '@/core/swatch';
 import { useKit, useOnMachine, useThreads } from '@/data';
 import { Diagnosis } from '@/parts/diagnosis';
@@ -30,7 +31,8 @@ export function WhatNext({ scrap, line, onTake }: Props) {
     findings,
     history: outcomesOf(before.map((l) => ({ ...l, findings: allSigns(scrap.seam, l) }))),
     threadQuality: qualityOf(threads, line),
-    ...(on && { needleHours: on.needleHours }),
+    // The needle in the machine tells of this line only while it is still the one that sewed it.
+    ...(on && sameNeedle(on.setup.needle, line.setup.needle) && { needleHours: on.needleHours }),
     ...(kit.kit && { kit: kit.kit }),
   };
   const number = Math.max(...scrap.lines.map((l) => l.number)) + 1;

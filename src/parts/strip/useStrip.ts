@@ -2,7 +2,7 @@
 
 import type { MachineRecord, NeedleRecord, OnMachine } from '@/core/file';
 import { checkInterlocks } from '@/core/interlock';
-import { needleState, type NeedleState, nextNeedle } from '@/core/kit';
+import { needleState, type NeedleState, nextNeedle, sameNeedle } from '@/core/kit';
 import { type Change, type Reading, READINGS, settingReadings, setupChanges, withReading } from '@/core/setup';
 import { onMachines, type PreferenceValue, useNeedles, useOnMachine, usePreference } from '@/data';
 import { nowText, sayWhen, useNeedleLife, useQuestion } from '../workspace';
@@ -34,9 +34,6 @@ export interface NeedleNow {
 
 type Target = NonNullable<PreferenceValue<'target'>>;
 
-const alike = (a: NeedleRecord['needle'], b: NeedleRecord['needle']) =>
-  a.point === b.point && a.nm === b.nm && a.gapMm === b.gapMm;
-
 /** What is on the machine now and what has to change for the chosen setting. */
 export function useStrip(): StripState | null {
   const asked = useQuestion();
@@ -52,7 +49,7 @@ export function useStrip(): StripState | null {
     void onMachines.change(machine.id, (now) => edit(now ?? null));
   const pick = (needle: NeedleRecord['needle']) =>
     nextNeedle(
-      tin.filter((n) => alike(n.needle, needle)).map((n) => ({ ...n, spent: n.spent !== null, record: n })),
+      tin.filter((n) => sameNeedle(n.needle, needle)).map((n) => ({ ...n, spent: n.spent !== null, record: n })),
       lifeHours,
     )?.record ?? null;
   return {
@@ -86,7 +83,7 @@ function needleNow(on: OnMachine | null, tin: readonly NeedleRecord[], lifeHours
   const hours = record?.hours ?? on?.needleHours ?? 0;
   const state = needleState({ hours, spent: Boolean(record?.spent) }, lifeHours);
   const others = on
-    ? tin.filter((n) => n.spent === null && n.id !== on.needleId && alike(n.needle, on.setup.needle))
+    ? tin.filter((n) => n.spent === null && n.id !== on.needleId && sameNeedle(n.needle, on.setup.needle))
     : [];
   return { hours, lifeHours, state, others };
 }
