@@ -9,7 +9,7 @@ import { seamContext } from '../src/core/physics';
 import { seeded } from '../src/core/random';
 import type { Setup } from '../src/core/setup';
 import { HIDDEN_FAULTS, type HiddenFault, type Quirks, quirksOf, sewLine } from '../src/core/standin';
-import { allSigns, type Finding, passCriteria, passes } from '../src/core/swatch';
+import { accepted, allSigns, type Finding, passCriteria, passes } from '../src/core/swatch';
 
 /** How a strategy chooses what to do next, out of what was seen and tried. */
 export type Strategy = (input: DiagnoseInput, seed: number) => Step | null;
@@ -77,7 +77,7 @@ export function trial(fault: HiddenFault, seed: number, strategy: Strategy): Tri
   const { cloth, setup: first } = start(fault);
   const operation = { kind: 'join' as const };
   const seam = seamContext(cloth, operation);
-  const needed = seam.required.percent;
+  const needed = accepted(seam, { markedMm: 100 }).givePercent;
   let setup = first;
   let quirks = quirksOf(seed, fault);
   const lines: { change?: ChangeId; findings: Finding[]; setup: Setup }[] = [];

@@ -184,6 +184,8 @@ function scrap(
       measures: line.measures,
       lineId: line.id,
       notes: line.notes,
+      simulated: false,
+      provenAgain: [],
     });
   });
 }

@@ -18,6 +18,13 @@ export const cardSchema = z.strictObject({
   setup: setupSchema,
   measures: lineMeasuresSchema,
   lineId: idSchema,
+  /** Proven with a stand-in machine: never a real result. */
+  simulated: z.boolean({ error: 'expected true or false' }).default(false),
+  /** Every time it was proven again, and what had made it stale. */
+  provenAgain: z
+    .array(z.strictObject({ at: momentSchema, lineId: idSchema, because: z.array(words('a reason', 300)).max(20) }))
+    .max(200, 'expected at most 200 proofs')
+    .default([]),
   notes: z.string().max(2000, 'expected at most 2000 letters').default(''),
 });
 export type Card = z.infer<typeof cardSchema>;

@@ -16,6 +16,10 @@ export const lineMeasuresSchema = z
     poppedAtMm: above0('a length in mm', 10000).optional(),
     /** Pulled as far as this without breaking, mm. */
     heldToMm: above0('a length in mm', 10000).optional(),
+    /** Height of the ridge between two rows, or of the fold the line stands up in, mm. */
+    ridgeMm: within(0, 20, 'a height in mm').optional(),
+    /** Smoothness of the seam against the five grades of AATCC 88B and ISO 7770: 5 smooth, 1 badly puckered; halves may be told. */
+    pucker: within(1, 5, 'a grade from 1 to 5').optional(),
   })
   .refine((m) => m.afterMm === undefined || (m.afterMm >= m.markedMm * 0.5 && m.afterMm <= m.markedMm * 2), {
     path: ['afterMm'],

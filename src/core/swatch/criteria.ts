@@ -1,12 +1,13 @@
-import { lineFacts } from '../card';
-import { FEED_TOLERANCE, type SeamContext } from '../physics';
+import { type LineFacts, lineFacts, type LineMeasures } from '../card';
+import type { SeamContext } from '../physics';
 import { SIGN_TEXT } from '../stitch';
 import { formatNumber } from '../units';
+import { accepted, type Accepted } from './accepted';
 import type { Line } from './swatch';
 
 /** One thing a line has to meet before its setting becomes a card. */
 export interface Criterion {
-  id: 'look' | 'give' | 'growth';
+  id: 'look' | 'give' | 'growth' | 'shift' | 'pucker' | 'ridge';
   text: string;
   state: 'met' | 'failed' | 'open';
   /** What the measures say about it now. */
@@ -16,9 +17,8 @@ export interface Criterion {
 /**
  * What a line must meet, and how far it does.
  *
- * Every line must be looked at and show nothing plainly wrong. A seam that must give must be pulled at least that
- * far. On cloth that stretches the length after sewing must stay within 2 %; on other cloth it is asked only if it
- * was measured.
+ * Every line must be looked at and show nothing plainly wrong. A seam that must give must be pulled that far and a tenth
+ * more. On cloth that stretches the length after sewing must stay within 2 %. Anything else is asked only if it was measured.
  *
  * @param seam - cloth and operation
  * @param line - the line
@@ -26,10 +26,16 @@ export interface Criterion {
  */
 export function passCriteria(seam: SeamContext, line: Pick<Line, 'measures' | 'findings' | 'looked'>): Criterion[] {
   const facts = lineFacts(line.measures);
-  const criteria = [lookCriterion(line)];
-  if (seam.required.percent > 0) criteria.push(giveCriterion(seam.required.percent, facts.give));
-  if (seam.compliance > 0.1 || facts.growthPercent !== undefined) criteria.push(growthCriterion(facts.growthPercent));
-  return criteria;
+  const most = accepted(seam, line.measures);
+  const { percent } = seam.required;
+  return [
+    lookCriterion(line),
+    ...(percent > 0 ? [giveCriterion(percent, most.givePercent, facts.give)] : []),
+    ...(seam.compliance > 0.1 || facts.growthPercent !== undefined
+      ? [growthCriterion(facts.growthPercent, most.growthPercent)]
+      : []),
+    ...measuredCriteria(line.measures, most),
+  ];
 }
 
 /**
@@ -57,24 +63,53 @@ function lookCriterion({ findings, looked }: Pick<Line, 'findings' | 'looked'>):
   };
 }
 
-function giveCriterion(required: number, give: { percent: number; popped: boolean } | undefined): Criterion {
-  const text = `Pulled to ${formatNumber(required)} % without popping`;
+function giveCriterion(worn: number, needed: number, give: LineFacts['give']): Criterion {
+  const text = `Pulled to ${formatNumber(needed)} % without popping: ${formatNumber(worn)} % in wear, and a tenth more`;
   if (!give) return { id: 'give', text, state: 'open', now: 'not pulled yet' };
-  const enough = give.percent >= required - 1e-9;
+  const enough = give.percent >= needed - 1e-9;
   const now = give.popped ? `popped at ${formatNumber(give.percent)} %` : `held to ${formatNumber(give.percent)} %`;
   // A line that held, but was not pulled far enough, says nothing yet.
   return { id: 'give', text, state: enough ? 'met' : give.popped ? 'failed' : 'open', now };
 }
 
-function growthCriterion(growth: number | undefined): Criterion {
-  const limit = FEED_TOLERANCE.growthPercent;
+function growthCriterion(growth: number | undefined, limit: number): Criterion {
   const text = `Within ${limit} % of its length`;
   if (growth === undefined) return { id: 'growth', text, state: 'open', now: 'not measured yet' };
-  const met = Math.abs(growth) <= limit + 1e-9;
-  return {
-    id: 'growth',
+  const now = `${growth < 0 ? 'shrank' : 'grew'} ${formatNumber(Math.abs(growth))} %`;
+  return { id: 'growth', text, state: Math.abs(growth) <= limit + 1e-9 ? 'met' : 'failed', now };
+}
+
+function measuredCriteria({ shiftMm, pucker, ridgeMm }: LineMeasures, most: Accepted): Criterion[] {
+  const one = (id: Criterion['id'], text: string, met: boolean, now: string): Criterion => ({
+    id,
     text,
     state: met ? 'met' : 'failed',
-    now: `${growth < 0 ? 'shrank' : 'grew'} ${formatNumber(Math.abs(growth))} %`,
-  };
+    now,
+  });
+  const mm = (value: number) => `${formatNumber(value, 1)} mm`;
+  return [
+    ...(shiftMm === undefined
+      ? []
+      : [
+          one(
+            'shift',
+            `Layers end within ${mm(most.shiftMm)}`,
+            Math.abs(shiftMm) <= most.shiftMm + 1e-9,
+            `${mm(Math.abs(shiftMm))} apart`,
+          ),
+        ]),
+    ...(pucker === undefined
+      ? []
+      : [
+          one(
+            'pucker',
+            `Smooth to grade ${formatNumber(most.puckerGrade)} or better`,
+            pucker >= most.puckerGrade - 1e-9,
+            `grade ${formatNumber(pucker)}`,
+          ),
+        ]),
+    ...(ridgeMm === undefined
+      ? []
+      : [one('ridge', `No ridge above ${mm(most.ridgeMm)}`, ridgeMm <= most.ridgeMm + 1e-9, `${mm(ridgeMm)} high`)]),
+  ];
 }

@@ -1,3 +1,4 @@
+export * from './accepted';
 export * from './criteria';
-export * from './swatch';
 export * from './measuredSigns';
+export * from './swatch';

@@ -8,7 +8,7 @@ const of = (measures: object) => measuredSigns(seam, { measures: { markedMm: 100
 
 describe('a line that was measured shows its faults by itself', () => {
   it('nothing, while nothing was measured or all is as it may be', () =>
-    expect([of({}), of({ afterMm: 102, shiftMm: 1, poppedAtMm: 126 })]).toEqual([[], []]));
+    expect([of({}), of({ afterMm: 102, shiftMm: 1, poppedAtMm: 128 })]).toEqual([[], []]));
   it('longer than it may be is wavy, and bad from twice that', () =>
     expect([of({ afterMm: 103 }), of({ afterMm: 104 })]).toEqual([
       [{ sign: 'wavy', severity: 2 }],
@@ -24,6 +24,13 @@ describe('a line that was measured shows its faults by itself', () => {
     expect([of({ markedMm: 300, shiftMm: 2 }), of({ markedMm: 300, shiftMm: 3 })]).toEqual([
       [],
       [{ sign: 'uneven-layers', severity: 2 }],
+    ]));
+  it('a low grade is puckers, a high ridge between rows a tunnel', () =>
+    expect([of({ pucker: 3.5, ridgeMm: 0.5 }), of({ pucker: 3 }), of({ pucker: 2 }), of({ ridgeMm: 1.2 })]).toEqual([
+      [],
+      [{ sign: 'pucker-line', severity: 2 }],
+      [{ sign: 'pucker-line', severity: 3 }],
+      [{ sign: 'tunnel', severity: 3 }],
     ]));
   it('popped before the give it needs is popped', () =>
     expect([of({ poppedAtMm: 120 }), of({ poppedAtMm: 110 })]).toEqual([

@@ -1,17 +1,18 @@
 import { lineFacts } from '../card';
-import { FEED_TOLERANCE, type SeamContext, SHIFT_OVER_MM } from '../physics';
+import type { SeamContext } from '../physics';
+import { accepted } from './accepted';
 import type { Finding, Line } from './swatch';
 
+/** The grade of a seam without a pucker. */
+const SMOOTH = 5;
 /** From twice what is accepted on a fault is bad. */
 const BAD = 2;
-/** A shift up to this, mm, cannot be told from how the layers were cut and laid, however short the line (common practice). */
-const SURE_SHIFT_MM = 1;
 
 /**
  * The signs that the measures of a line show, whether or not an eye picked them.
  *
- * Longer than cut is wavy, a top layer behind is uneven layers, popped before the give it needs is popped; each plain from
- * what is accepted on, bad from twice that.
+ * Longer than cut is wavy, a top layer behind is uneven layers, a low grade is puckers, a high ridge is a tunnel, popped
+ * before the give it has to prove is popped; each plain from what is accepted on, bad from twice that.
  *
  * @param seam - cloth and operation
  * @param line - the line
@@ -19,22 +20,21 @@ const SURE_SHIFT_MM = 1;
  */
 export function measuredSigns(seam: SeamContext, line: Pick<Line, 'measures'>): Finding[] {
   const { growthPercent, give } = lineFacts(line.measures);
-  const { shiftMm, markedMm } = line.measures;
-  const graded = (sign: Finding['sign'], value: number, accepted: number): Finding[] =>
-    value <= accepted + 1e-9 ? [] : [{ sign, severity: value >= accepted * BAD ? 3 : 2 }];
-  const needed = seam.required.percent;
+  const { shiftMm, pucker, ridgeMm } = line.measures;
+  const most = accepted(seam, line.measures);
+  const graded = (sign: Finding['sign'], value: number, limit: number): Finding[] =>
+    value <= limit + 1e-9 ? [] : [{ sign, severity: value >= limit * BAD ? 3 : 2 }];
+  const needed = most.givePercent;
   return [
-    ...graded('wavy', growthPercent ?? 0, FEED_TOLERANCE.growthPercent),
-    ...graded('uneven-layers', Math.abs(shiftMm ?? 0), acceptedShift(markedMm)),
+    ...graded('wavy', growthPercent ?? 0, most.growthPercent),
+    ...graded('uneven-layers', Math.abs(shiftMm ?? 0), most.shiftMm),
+    ...graded('pucker-line', SMOOTH - (pucker ?? SMOOTH), SMOOTH - most.puckerGrade),
+    ...graded('tunnel', ridgeMm ?? 0, most.ridgeMm),
     ...(give?.popped && give.percent < needed - 1e-9
       ? [{ sign: 'popped' as const, severity: give.percent < needed / BAD ? 3 : 2 }]
       : []),
   ];
 }
-
-/** The shift in mm accepted over a line of this length, never less than what can be told. */
-const acceptedShift = (markedMm: number) =>
-  Math.max(SURE_SHIFT_MM, (FEED_TOLERANCE.shiftMm * markedMm) / SHIFT_OVER_MM);
 
 /**
  * What was seen and what was measured of a line, together: of one sign the worse.

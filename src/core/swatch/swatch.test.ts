@@ -18,7 +18,7 @@ const states = (seam: typeof jersey, of: ReturnType<typeof line>) =>
 
 describe('a line passes', () => {
   it('on a stretching seam when it was looked at, pulled far enough and measured', () => {
-    const good = line({ measures: { heldToMm: 125, afterMm: 102 } });
+    const good = line({ measures: { heldToMm: 128, afterMm: 102 } });
     expect(states(jersey, good)).toEqual({ look: 'met', give: 'met', growth: 'met' });
     expect(passes(passCriteria(jersey, good))).toBe(true);
   });
@@ -34,6 +34,7 @@ describe('a line does not pass', () => {
     ['while nobody has looked', { looked: false }, 'look', 'open'],
     ['with skipped stitches plain to see', { findings: [{ sign: 'skipped', severity: 2 }] }, 'look', 'failed'],
     ['when it popped too soon', { measures: { poppedAtMm: 121 } }, 'give', 'failed'],
+    ['when it just reached what wear asks and no more', { measures: { poppedAtMm: 126 } }, 'give', 'failed'],
     ['when it was not pulled far enough to know', { measures: { heldToMm: 110 } }, 'give', 'open'],
     ['when it grew 3 %', { measures: { afterMm: 103 } }, 'growth', 'failed'],
     ['when it shrank 4 %', { measures: { afterMm: 96 } }, 'growth', 'failed'],
@@ -41,6 +42,13 @@ describe('a line does not pass', () => {
   ])('%s', (_, change, id, state) => {
     expect(states(jersey, line(change))[id]).toBe(state);
     expect(passes(passCriteria(jersey, line(change)))).toBe(false);
+  });
+
+  it('when what was measured beside is out', () => {
+    const off = line({ measures: { shiftMm: -3, pucker: 3, ridgeMm: 0.8 } });
+    expect(states(denim, off)).toEqual({ look: 'met', shift: 'failed', pucker: 'failed', ridge: 'failed' });
+    const fine = line({ measures: { shiftMm: 1, pucker: 4, ridgeMm: 0.3 } });
+    expect(passes(passCriteria(denim, fine))).toBe(true);
   });
 
   it('but slight signs are allowed', () => {

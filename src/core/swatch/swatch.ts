@@ -1,13 +1,24 @@
 import * as z from 'zod';
 import { lineMeasuresSchema } from '../card';
 import { idSchema, momentSchema, oneOf, wholeWithin, words } from '../result';
-import { operationSchema, setupSchema } from '../setup';
+import { operationSchema, READINGS, setupSchema } from '../setup';
 import { SIGNS } from '../stitch';
+
+/** Where on a line a sign is, for what is not all along it. */
+export const PLACES = [
+  'all along',
+  'at the start',
+  'in one place',
+  'at the end',
+  'on the front only',
+  'on the back only',
+] as const;
 
 /** A sign seen on a line. Severity 1 slight, 2 plain, 3 bad. */
 export const findingSchema = z.strictObject({
   sign: oneOf(SIGNS),
   severity: wholeWithin(1, 3, 'a severity'),
+  where: oneOf(PLACES).optional(),
 });
 export type Finding = z.infer<typeof findingSchema>;
 
@@ -22,6 +33,9 @@ export const swatchSchema = z.strictObject({
 });
 export type Swatch = z.infer<typeof swatchSchema>;
 
+/** How a line stands: still to come, in hand, passed, failed, or given up. */
+export const LINE_STATES = ['planned', 'sewing', 'passed', 'failed', 'abandoned'] as const;
+
 /** One trial on a scrap: what was set, what was measured, what was seen. */
 export const lineSchema = z.strictObject({
   id: idSchema,
@@ -33,10 +47,16 @@ export const lineSchema = z.strictObject({
   findings: z.array(findingSchema).default([]),
   /** True once the person looked and saw nothing wrong. */
   looked: z.boolean().default(false),
-  status: oneOf(['sewing', 'passed', 'failed']),
+  status: oneOf(LINE_STATES),
   sewnAt: momentSchema,
   notes: z.string().max(2000, 'expected at most 2000 letters').default(''),
   /** The one thing changed from the line before, as diagnosis names it. */
   change: words('a change', 60).optional(),
+  /** What a planned line is for, and the one reading it varies from the others; none when it repeats the setting. */
+  plan: z.strictObject({ why: words('a reason', 300), varies: oneOf(READINGS).optional() }).optional(),
+  /** Which stand-in machine sewed it: never a real result. */
+  simulated: z.strictObject({ seed: wholeWithin(0, 2 ** 31, 'a whole number') }).optional(),
+  /** The card that this line is to prove again. */
+  provesCardId: idSchema.optional(),
 });
 export type Line = z.infer<typeof lineSchema>;

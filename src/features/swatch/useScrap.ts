@@ -77,6 +77,8 @@ export async function makeCard(scrap: Scrap, line: Line): Promise<Card> {
     measures: line.measures,
     lineId: line.id,
     notes: line.notes,
+    simulated: line.simulated !== undefined,
+    provenAgain: [],
   };
   await cards.put(card);
   return card;
