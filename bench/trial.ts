@@ -3,13 +3,14 @@
  * until a line passes. Two plain strategies do the same, for comparison.
  */
 import { type Cloth, FAMILY, type Family } from '../src/core/cloth';
-import { type ChangeId, CHANGES, diagnose, type DiagnoseInput, type NextStep, outcomesOf } from '../src/core/diagnose';
+import { type ChangeId, diagnose, type DiagnoseInput, type NextStep, outcomesOf } from '../src/core/diagnose';
 import { match, matchInputSchema } from '../src/core/match';
 import { seamContext } from '../src/core/physics';
 import { seeded } from '../src/core/random';
 import type { Setup } from '../src/core/setup';
-import { HIDDEN_FAULTS, type HiddenFault, type Quirks, quirksOf, sewLine } from '../src/core/standin';
-import { accepted, allSigns, type Finding, passCriteria, passes } from '../src/core/swatch';
+import { sewOnStandIn, standInAfter } from '../src/core/practice';
+import { HIDDEN_FAULTS, type HiddenFault, quirksOf } from '../src/core/standin';
+import { allSigns, type Finding, passCriteria, passes } from '../src/core/swatch';
 
 /** How a strategy chooses what to do next, out of what was seen and tried. */
 export type Strategy = (input: DiagnoseInput, seed: number) => Step | null;
@@ -34,17 +35,6 @@ const CLOTHS: Record<HiddenFault, Family> = {
   'big-needle': 'jersey',
   'tension-high': 'lawn',
   lint: 'canvas',
-};
-
-/** What a change does to the machine, beside what it does to the setting. */
-const DEEDS: Partial<Record<ChangeId, Partial<Quirks>>> = {
-  ...Object.fromEntries(
-    CHANGES.filter((change) => change.endsWith('-needle')).map((change) => [change, { needleWear: 0.05 }]),
-  ),
-  'better-thread': { threadFuzz: 0.05 },
-  'finer-thread': { threadFuzz: 0.05 },
-  'elastic-thread': { threadFuzz: 0.05 },
-  'clean-feed': { lint: 0.05 },
 };
 
 const starts = new Map<HiddenFault, { cloth: Cloth; setup: Setup }>();
@@ -77,18 +67,14 @@ export function trial(fault: HiddenFault, seed: number, strategy: Strategy): Tri
   const { cloth, setup: first } = start(fault);
   const operation = { kind: 'join' as const };
   const seam = seamContext(cloth, operation);
-  const needed = accepted(seam, { markedMm: 100 }).givePercent;
   let setup = first;
   let quirks = quirksOf(seed, fault);
   const lines: { change?: ChangeId; findings: Finding[]; setup: Setup }[] = [];
   let change: ChangeId | undefined;
   for (let number = 1; number <= MOST_LINES; number += 1) {
-    const line = sewLine({ setup, cloth, lengthMm: 100, direction: 'across', layers: 2 }, quirks, seed * 100 + number);
-    const { stitches, afterMm, shiftMm, popPercent } = line.measures;
-    const pulled = popPercent < needed ? { poppedAtMm: 100 + popPercent } : { heldToMm: 101 + needed };
-    const measures = { markedMm: 100, stitches, afterMm, shiftMm, ...pulled };
-    const findings = allSigns(seam, { measures, findings: line.findings });
-    if (passes(passCriteria(seam, { measures, findings, looked: true }))) return { fault, seed, lines: number };
+    const line = sewOnStandIn({ seam, cloth, setup, direction: 'across', quirks, seed: seed * 100 + number });
+    const findings = allSigns(seam, line);
+    if (passes(passCriteria(seam, { ...line, findings }))) return { fault, seed, lines: number };
     lines.push({ change, findings, setup });
     const history = outcomesOf(lines);
     if (history.at(-1)?.result === 'worse' && lines.length > 1) setup = lines.at(-2)!.setup;
@@ -96,7 +82,7 @@ export function trial(fault: HiddenFault, seed: number, strategy: Strategy): Tri
     if (!step || step.change === 'technician') return { fault, seed, lines: null };
     change = step.change;
     setup = step.setup ?? setup;
-    quirks = { ...quirks, ...DEEDS[change] };
+    quirks = standInAfter(quirks, [change]);
   }
   return { fault, seed, lines: null };
 }

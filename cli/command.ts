@@ -6,6 +6,8 @@ export interface Command {
   input: z.ZodType;
   output: z.ZodType;
   run: (input: never) => unknown;
+  /** Draws what `run` tells, as a PNG file. */
+  picture?: (input: never) => Uint8Array;
 }
 
 /** A command whose three parts agree with each other. */
@@ -14,6 +16,7 @@ export function command<I extends z.ZodType, O extends z.ZodType>(
   input: I,
   output: O,
   run: (input: z.output<I>) => z.output<O>,
+  picture?: (input: z.output<I>) => Uint8Array,
 ): Command {
-  return { about, input, output, run };
+  return { about, input, output, run, picture };
 }

@@ -10,7 +10,8 @@ import {
   matchOutputSchema,
 } from '../src/core/match';
 import { SCHOOLS } from '../src/core/setup';
-import { sew, sewInputSchema, sewOutputSchema } from '../src/core/standin';
+import { encode } from 'fast-png';
+import { sew, sewInputSchema, sewOutputSchema, sewPicture } from '../src/core/standin';
 import { command, type Command } from './command';
 
 const counts = z.strictObject(Object.fromEntries(NOUNS.map((noun) => [noun, z.number()])));
@@ -35,7 +36,13 @@ export const COMMANDS: Record<string, Command> = {
     diagnoseOutputSchema,
     diagnose,
   ),
-  sew: command('a line sewn by the stand-in machine of a seed: simulated', sewInputSchema, sewOutputSchema, sew),
+  sew: command(
+    'a line sewn by the stand-in machine of a seed: simulated',
+    sewInputSchema,
+    sewOutputSchema,
+    sew,
+    (input) => encode({ ...sewPicture(input), channels: 4 }),
+  ),
   verify: command(
     'an exported workroom, read as an import would read it',
     anyWorkroomSchema,

@@ -28,18 +28,33 @@ const refuse = (error: string): Outcome => ({
  *
  * @param args - the words after `bobbet --`
  * @param read - reads a file by name, or standard input for `-`
+ * @param write - writes a picture to a file by name
  * @returns exit code and both streams; never throws for bad input
  */
-export function runCommand(args: readonly string[], read: (file: string) => string): Outcome {
+export function runCommand(
+  args: readonly string[],
+  read: (file: string) => string,
+  write: (file: string, data: Uint8Array) => void = () => {},
+): Outcome {
   const [name = 'help', ...rest] = args;
   if (name === 'help') return help(rest);
   if (name === 'schema') return schema(rest);
   const named = name === 'calc' ? `calc ${rest[0] ?? ''}`.trim() : name;
   const found = lookUp(named);
   if (!found) return unknown(named);
-  const [file = '-', ...extra] = name === 'calc' ? rest.slice(1) : rest;
+  const { words, png } = withPng(name === 'calc' ? rest.slice(1) : rest);
+  if (png === '') return refuse('--png: expected the name of a file to write');
+  if (png !== null && !found.picture) return refuse(`--png: ${named} draws no picture`);
+  const [file = '-', ...extra] = words;
   if (extra.length > 0) return refuse(`arguments: expected one file, got "${extra[0]}" as well`);
-  return answer(found, file, read);
+  return answer(found, file, read, png === null ? null : (data) => write(png, data));
+}
+
+/** Takes `--png OUT` out of the words; null when it is not there, empty when its file is missing. */
+function withPng(words: readonly string[]): { words: readonly string[]; png: string | null } {
+  const at = words.indexOf('--png');
+  if (at < 0) return { words, png: null };
+  return { words: words.filter((_, i) => i !== at && i !== at + 1), png: words[at + 1] ?? '' };
 }
 
 function lookUp(name: string): Command | undefined {
@@ -56,7 +71,12 @@ function unknown(name: string): Outcome {
   );
 }
 
-function answer(command: Command, file: string, read: (file: string) => string): Outcome {
+function answer(
+  command: Command,
+  file: string,
+  read: (file: string) => string,
+  keep: ((picture: Uint8Array) => void) | null,
+): Outcome {
   let source: string;
   try {
     source = read(file);
@@ -73,6 +93,13 @@ function answer(command: Command, file: string, read: (file: string) => string):
   if (!parsed.success) {
     const { path, message } = firstFieldError(parsed.error, input);
     return refuse(`${path}: ${message}`);
+  }
+  if (keep && command.picture) {
+    try {
+      keep(command.picture(parsed.data as never));
+    } catch (cause) {
+      return refuse(`--png: cannot write the picture (${(cause as NodeJS.ErrnoException).code ?? 'unwritable'})`);
+    }
   }
   return done(command.run(parsed.data as never));
 }
@@ -92,12 +119,16 @@ function schema([name, ...more]: string[]): Outcome {
 }
 
 const USAGE = 'npm run --silent bobbet -- COMMAND [FILE]      FILE, or -, or nothing for standard input';
+const PICTURE = 'With --png OUT it also writes a picture.';
 
 function help([name, ...more]: string[]): Outcome {
   if (name) {
     const named = name === 'calc' && more[0] ? `calc ${more[0]}` : name;
     const found = lookUp(named) ?? lookUp(`calc ${named}`);
-    if (found) return text(`${named}: ${found.about}\n  its input and output: bobbet schema ${named}\n`);
+    if (found)
+      return text(
+        `${named}: ${found.about}\n${found.picture ? `  ${PICTURE}\n` : ''}  its input and output: bobbet schema ${named}\n`,
+      );
     if (name !== 'calc') return unknown(named);
   }
   const list = (table: Record<string, Command>, prefix = '') =>

@@ -1,6 +1,7 @@
 export { RULES } from './aims';
 export { type Alternative, type Rejected } from './alternatives';
 export { assess, type CheckInput, checkInputSchema, checkOutputSchema, type CheckResult, checkSetup } from './assess';
+export { costOf, type Doubt, doubtsOf } from './doubts';
 export { type DialSweep, type GiveMap, giveMap, type LookedOver, lookOver, sweepDial } from './lookOver';
 export { answer, match, sharpen } from './match';
 export { type MatchAnswer, type MatchOutput, matchOutputSchema, type MatchSharpening } from './output';

@@ -1,7 +1,8 @@
-import { type Cloth, FAMILY, MEASURABLE, type Measurable } from '../cloth';
+import { MEASURABLE, type Measurable } from '../cloth';
 import { FOOT, FULL_KIT, type Kit, needleName, PLATE, PLAIN_MACHINE, threadName } from '../kit';
 import { type Setup } from '../setup';
 import { STITCH } from '../stitch';
+import { clothAt } from './clothAt';
 import { fallsShort } from './cost';
 import { openQuestion, type Question } from './question';
 import { search } from './search';
@@ -71,11 +72,7 @@ export function measureNext(question: Question, setup: Setup): MeasureNext[] {
 }
 
 function differences(question: Question, measure: Measurable, value: number, now: Setup): (keyof Setup)[] {
-  const property = Math.max(value, measure === 'massGsm' || measure === 'thicknessMm' ? 0.01 : 0);
-  const cloth: Cloth = { ...question.input.cloth, [measure]: property };
-  // A heavier cloth of the same family is thicker too, unless its thickness is known.
-  if (measure === 'massGsm' && cloth.thicknessMm === undefined)
-    cloth.thicknessMm = property / FAMILY[cloth.family].density;
+  const cloth = clothAt(question.input.cloth, measure, value);
   const other = search(openQuestion({ ...question.input, cloth }))[0]?.setup;
   return COMPARED.filter((key) => JSON.stringify(other?.[key]) !== JSON.stringify(now[key]));
 }

@@ -4,7 +4,9 @@ import { oneOf, wholeWithin, within } from '../result';
 import { OPERATION, operationSchema, setupSchema } from '../setup';
 import { SIGNS } from '../stitch';
 import { quirksOf } from './quirks';
-import { sewLine, type SewnLine } from './sew';
+import { sewnPicture } from './picture';
+import type { Raster } from './raster';
+import { type SewInput, sewLine, type SewnLine } from './sew';
 
 /** What the stand-in is asked to sew, and which machine it is. */
 export const sewInputSchema = z.strictObject({
@@ -31,20 +33,34 @@ export const sewOutputSchema = z.strictObject({
   simulated: z.literal(true),
 });
 
+type Sew = z.output<typeof sewInputSchema>;
+
 /**
  * Sews a line on the stand-in machine of a seed.
  *
  * @param input - checked input
  * @returns measures and signs, marked as simulated
  */
-export function sew({
-  setup,
-  cloth,
-  operation,
-  machineSeed,
-  lengthMm,
-  direction,
-}: z.output<typeof sewInputSchema>): SewnLine {
+export function sew(input: Sew): SewnLine {
+  return sewLine(lineOf(input), quirksOf(input.machineSeed), chanceOf(input));
+}
+
+/** Pixels to the mm of a written picture. */
+const PX_PER_MM = 10;
+
+/**
+ * The picture of the line that `sew` sews, front above back, at 10 pixels to the mm.
+ *
+ * @param input - checked input
+ * @returns the picture
+ */
+export function sewPicture(input: Sew): Raster {
+  return sewnPicture(lineOf(input), quirksOf(input.machineSeed), chanceOf(input), PX_PER_MM);
+}
+
+const chanceOf = ({ machineSeed }: Sew) => machineSeed + 1;
+
+function lineOf({ setup, cloth, operation, lengthMm, direction }: Sew): SewInput {
   const layers = operation ? (operation.layers ?? OPERATION[operation.kind].layers) : 2;
-  return sewLine({ setup, cloth, lengthMm, direction, layers }, quirksOf(machineSeed), machineSeed + 1);
+  return { setup, cloth, lengthMm, direction, layers };
 }

@@ -1,9 +1,10 @@
 import { type Cloth, type ClothProfile, clothProfile } from '../cloth';
-import { FIBRE, type Foot, isTwin, type Point } from '../kit';
+import { FIBRE, isTwin } from '../kit';
 import { type Chance, seeded } from '../random';
 import type { Setup } from '../setup';
 import { type Sign, threadUse } from '../stitch';
 import type { Quirks } from './quirks';
+import { type State, stateOf } from './state';
 
 /** What is measured on a line that the stand-in sewed. Lengths in mm. */
 export interface SewnMeasures {
@@ -34,17 +35,6 @@ export interface SewInput {
   layers: number;
 }
 
-/** How much a sole holds the upper layer back, 0 … 1: simple, and the stand-in's own. */
-const HOLD: Partial<Record<Foot, number>> = { walking: 0.2, 'dual-feed': 0.2, glide: 0.5, knit: 0.45, roller: 0.35 };
-/** How often a point misses or tears loops, 0 … 1. */
-const ON_KNITS: Partial<Record<Point, number>> = {
-  stretch: 0,
-  'twin-stretch': 0.02,
-  ballpoint: 0.03,
-  universal: 0.2,
-  twin: 0.25,
-};
-
 /**
  * Sews one line on a machine with hidden quirks.
  *
@@ -62,44 +52,6 @@ export function sewLine(input: SewInput, quirks: Quirks, seed: number): SewnLine
   const state = stateOf(input, cloth, quirks);
   const measures = measure(input, cloth, state, chance);
   return { measures, findings: signs(input, cloth, state, measures), simulated: true };
-}
-
-interface State {
-  lengthMm: number;
-  press: number;
-  tension: number;
-  stretch: number;
-  hold: number;
-  skips: number;
-  oversize: number;
-  quirks: Quirks;
-}
-
-function stateOf({ setup, direction }: SewInput, cloth: ClothProfile, quirks: Quirks): State {
-  const stretch =
-    direction === 'along'
-      ? cloth.stretchAlong.value
-      : direction === 'bias'
-        ? Math.max(15, cloth.stretchAcross.value)
-        : cloth.stretchAcross.value;
-  const wanted = 58 + Math.min(50, cloth.massGsm.value * 0.115);
-  const misses =
-    cloth.structure === 'knit'
-      ? (ON_KNITS[setup.needle.point] ?? 0.5)
-      : setup.needle.point === 'ballpoint'
-        ? 0.08
-        : 0.02;
-  const elastic = (cloth.elastane ?? 0) > 9 && !['stretch', 'twin-stretch'].includes(setup.needle.point) ? 0.22 : 0;
-  return {
-    lengthMm: setup.lengthMm * quirks.lengthFactor * (1 - 0.15 * quirks.lint),
-    press: Math.min(1, Math.max(0, setup.pressure + quirks.pressure)),
-    tension: setup.tensionSteps + quirks.tensionSteps,
-    stretch,
-    hold: HOLD[setup.foot] ?? 1,
-    skips: misses + elastic + 0.45 * quirks.needleWear ** 2 + 0.4 * quirks.threadFuzz ** 2,
-    oversize: (setup.needle.nm - wanted) / 10,
-    quirks,
-  };
 }
 
 function measure(

@@ -1,0 +1,107 @@
+import { lineFacts } from '../card';
+import type { Machine } from '../kit';
+import { DIALS, type Dial, dialOf, READING_TEXT, READINGS, settingReadings, type Setup } from '../setup';
+import { SIGN_TEXT } from '../stitch';
+import { formatNumber } from '../units';
+import type { Line } from './swatch';
+
+/** One row of two lines side by side. */
+export interface ComparedRow {
+  name: string;
+  a: string;
+  b: string;
+  differs: boolean;
+}
+
+const SEVERITY = ['', 'slight', 'plain', 'bad'];
+const NOT = 'not measured';
+
+/**
+ * Two lines side by side: every reading, what was measured and what was seen.
+ *
+ * @param machine - whose dials the readings are told on
+ * @param a - one line
+ * @param b - the other
+ * @returns rows; what differs is marked
+ */
+export function compareLines(machine: Machine, a: Line, b: Line): { setting: ComparedRow[]; outcome: ComparedRow[] } {
+  const [one, two] = [settingReadings(machine, a.setup), settingReadings(machine, b.setup)];
+  const row = (name: string, left: string, right: string) => ({ name, a: left, b: right, differs: left !== right });
+  const told = outcomeOf(a).map(([name, left], i) => row(name, left, outcomeOf(b)[i][1]));
+  return {
+    setting: [
+      ...READINGS.map((reading) => row(READING_TEXT[reading], one[reading], two[reading])),
+      row('Direction', a.direction, b.direction),
+    ],
+    outcome: told.filter((r) => r.a !== NOT || r.b !== NOT),
+  };
+}
+
+function outcomeOf({ measures, findings, looked }: Line): [string, string][] {
+  const { lengthMm, growthPercent, give } = lineFacts(measures);
+  const or = (value: number | undefined, text: (value: number) => string) => (value === undefined ? NOT : text(value));
+  const seen = findings.map(({ sign, severity }) => `${SIGN_TEXT[sign].toLowerCase()} (${SEVERITY[severity]})`);
+  return [
+    ['True length', or(lengthMm, (mm) => `${formatNumber(mm, 2)} mm`)],
+    ['Grew', or(growthPercent, (percent) => `${formatNumber(percent)} %`)],
+    ['Gave', give ? `${give.popped ? 'popped at' : 'held to'} ${formatNumber(give.percent, 0)} %` : NOT],
+    ['Top layer behind', or(measures.shiftMm, (mm) => `${formatNumber(mm)} mm`)],
+    ['Pucker grade', or(measures.pucker, (grade) => formatNumber(grade))],
+    ['Ridge', or(measures.ridgeMm, (mm) => `${formatNumber(mm)} mm`)],
+    ['Seen', seen.join(', ') || (looked ? 'nothing wrong' : 'not looked at yet')],
+  ];
+}
+
+/** What can be followed over a dial: its name, its unit, and its value on a line. */
+const FOLLOWED: readonly [name: string, unit: string, of: (line: Line) => number | undefined][] = [
+  ['growth', '%', ({ measures }) => lineFacts(measures).growthPercent],
+  ['give', '%', ({ measures }) => lineFacts(measures).give?.percent],
+  ['layer shift', 'mm', ({ measures }) => measures.shiftMm],
+  ['pucker grade', '', ({ measures }) => measures.pucker],
+  ['ridge', 'mm', ({ measures }) => measures.ridgeMm],
+  ['true stitch length', 'mm', ({ measures }) => lineFacts(measures).lengthMm],
+];
+
+/** One measure over one dial, from lines that differ in nothing else. */
+export interface Trend {
+  dial: Dial;
+  measure: string;
+  unit: string;
+  /** By the dial's value: at least two different ones. */
+  points: { at: number; value: number; line: number }[];
+}
+
+/**
+ * What the lines of a scrap show over the dials that were varied.
+ *
+ * Only lines that agree in every other reading and in direction are put together: with two things changed at once a curve would
+ * say nothing.
+ *
+ * @param lines - of one scrap
+ * @returns trends, the ones with the most lines first
+ */
+export function trendsOf(lines: readonly Line[]): Trend[] {
+  const trends = DIALS.flatMap((dial) =>
+    FOLLOWED.flatMap(([measure, unit, of]): Trend[] => {
+      const groups = new Map<string, Trend['points']>();
+      for (const line of lines) {
+        const value = of(line);
+        if (value === undefined) continue;
+        const key = JSON.stringify([line.direction, Boolean(line.simulated), without(line.setup, dial)]);
+        groups.set(key, [...(groups.get(key) ?? []), { at: dialOf(line.setup, dial), value, line: line.number }]);
+      }
+      const varied = [...groups.values()].filter((points) => new Set(points.map((p) => p.at)).size >= 2);
+      const [most] = varied.sort((a, b) => b.length - a.length);
+      return most ? [{ dial, measure, unit, points: most.sort((a, b) => a.at - b.at) }] : [];
+    }),
+  );
+  return trends.sort((a, b) => b.points.length - a.points.length);
+}
+
+const FIELD: Readonly<Record<Dial, keyof Setup>> = {
+  length: 'lengthMm',
+  width: 'widthMm',
+  tension: 'tensionSteps',
+  pressure: 'pressure',
+};
+const without = (setup: Setup, dial: Dial) => ({ ...setup, [FIELD[dial]]: null });

@@ -1,0 +1,1 @@
+export { SignPicture } from './SignPicture';
