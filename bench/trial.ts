@@ -2,19 +2,23 @@
  * A trial of the diagnosis against the stand-in machine: a fault is hidden, lines are sewn, and only the advice is followed
  * until a line passes. Two plain strategies do the same, for comparison.
  */
+import { lineFacts } from '../src/core/card';
 import { type Cloth, FAMILY, type Family } from '../src/core/cloth';
-import { type ChangeId, diagnose, type DiagnoseInput, type NextStep, outcomesOf } from '../src/core/diagnose';
+import { type ChangeId, type DiagnoseInput, diagnoseUnanswered, outcomesOf } from '../src/core/diagnose';
 import { match, matchInputSchema } from '../src/core/match';
 import { seamContext } from '../src/core/physics';
 import { seeded } from '../src/core/random';
 import type { Setup } from '../src/core/setup';
 import { sewOnStandIn, standInAfter } from '../src/core/practice';
 import { HIDDEN_FAULTS, type HiddenFault, quirksOf } from '../src/core/standin';
-import { allSigns, type Finding, passCriteria, passes } from '../src/core/swatch';
+import { allSigns, type Finding, findingsOf, passCriteria, passes } from '../src/core/swatch';
 
 /** How a strategy chooses what to do next, out of what was seen and tried. */
 export type Strategy = (input: DiagnoseInput, seed: number) => Step | null;
-type Step = Pick<NextStep, 'change' | 'setup'>;
+interface Step {
+  change: ChangeId;
+  setup?: Setup;
+}
 
 /** What became of one trial: how many lines until one passed, or null when none did. */
 export interface Trial {
@@ -78,7 +82,9 @@ export function trial(fault: HiddenFault, seed: number, strategy: Strategy): Tri
     lines.push({ change, findings, setup });
     const history = outcomesOf(lines);
     if (history.at(-1)?.result === 'worse' && lines.length > 1) setup = lines.at(-2)!.setup;
-    const step = strategy({ cloth, operation, setup, findings, history }, seed);
+    const trueLengthMm = lineFacts(line.measures).lengthMm;
+    const told = findingsOf(seam, { ...line, setup });
+    const step = strategy({ cloth, operation, setup, findings: told, history, trueLengthMm }, seed);
     if (!step || step.change === 'technician') return { fault, seed, lines: null };
     change = step.change;
     setup = step.setup ?? setup;
@@ -87,8 +93,8 @@ export function trial(fault: HiddenFault, seed: number, strategy: Strategy): Tri
   return { fault, seed, lines: null };
 }
 
-/** Bobbet's own advice. */
-export const advised: Strategy = (input) => diagnose(input).next;
+/** Bobbet's own advice, followed by someone who knows nothing of the machine and answers every question with "not sure". */
+export const advised: Strategy = (input) => diagnoseUnanswered(input).next;
 
 /** Everything a textbook lists, always in the same order. */
 const TEXTBOOK: ChangeId[] = [

@@ -153,7 +153,7 @@ function scrap(
 ): void {
   const name = `${clothById(clothId).cloth.name}, ${OPERATION[kind].name}`;
   const machine = machineId === 'green' ? green : black;
-  swatches.push({ id, clothId, machineId, operation: { kind }, startedAt: day(date), name });
+  swatches.push({ id, clothId, machineId, operation: { kind }, startedAt: day(date), name, where: '', spares: [] });
   trials.forEach((trial, i) => {
     const line: Line = {
       id: `${id}-${i + 1}`,
@@ -184,6 +184,7 @@ function scrap(
       measures: line.measures,
       lineId: line.id,
       notes: line.notes,
+      where: '',
       simulated: false,
       provenAgain: [],
     });

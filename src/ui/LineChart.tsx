@@ -25,6 +25,8 @@ export interface ChartLine {
   /** Dashes in px; none for a full line. */
   dash?: readonly number[];
   thick?: boolean;
+  /** Marks every value: for the few that were measured. */
+  dots?: boolean;
 }
 
 interface Props {
@@ -88,14 +90,15 @@ export default function LineChart(props: Props) {
 function dataOf({ x, lines }: Props, ink: Ink): ChartData<'line'> {
   return {
     labels: [...x.values],
-    datasets: lines.map(({ name, values, colour, dash, thick }) => ({
+    datasets: lines.map(({ name, values, colour, dash, thick, dots }) => ({
       label: name,
       data: [...values],
       borderColor: ink[colour],
       borderWidth: thick ? 2.6 : 1.6,
       borderDash: [...(dash ?? [])],
-      pointRadius: 0,
-      pointStyle: 'line' as const,
+      pointRadius: dots ? 4.5 : 0,
+      pointBackgroundColor: ink[colour],
+      pointStyle: dots ? ('circle' as const) : ('line' as const),
     })),
   };
 }

@@ -1,7 +1,13 @@
-import { expose } from 'comlink';
+import { expose, transfer } from 'comlink';
 import { diagnose, type DiagnoseInput } from '@/core/diagnose';
 import { answer, giveMap, lookOver, type MatchInput, schoolsThatMatter, sharpen, sweepDial } from '@/core/match';
+import { sewOnStandIn, standInInput, type StandInLine } from '@/core/practice';
 import type { Dial, Setup } from '@/core/setup';
+import { type Colours, sewnPicture } from '@/core/standin';
+import { planScrap } from '@/core/swatch';
+
+/** Sharp on a dense screen, and drawn in about a second. */
+const PX_PER_MM = 8;
 
 const api = {
   answer: (input: MatchInput) => answer(input),
@@ -11,6 +17,13 @@ const api = {
   giveMap: (input: MatchInput, setup: Setup) => giveMap(input, setup),
   diagnose: (input: DiagnoseInput) => diagnose(input),
   schoolsThatMatter: (input: MatchInput) => schoolsThatMatter(input),
+  planScrap: (input: MatchInput, setup: Setup) => planScrap(input, setup),
+  sewOnStandIn: (line: StandInLine) => sewOnStandIn(line),
+  /** The picture of a line the stand-in sewed; its pixels are handed over, not copied. */
+  sewnPicture: (line: StandInLine, colours: Partial<Colours>) => {
+    const picture = sewnPicture(standInInput(line), line.quirks, line.seed, PX_PER_MM, colours);
+    return transfer(picture, [picture.data.buffer]);
+  },
 };
 export type MatchWorker = typeof api;
 

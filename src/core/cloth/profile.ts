@@ -37,6 +37,15 @@ export interface ClothProfile {
 export const MEASURABLE = ['massGsm', 'thicknessMm', 'stretchAcross', 'stretchAlong', 'recovery'] as const;
 export type Measurable = (typeof MEASURABLE)[number];
 
+/** Each of them in words for a screen. */
+export const MEASURABLE_TEXT: Readonly<Record<Measurable, string>> = {
+  massGsm: 'Weight',
+  thicknessMm: 'Thickness',
+  stretchAcross: 'Stretch across',
+  stretchAlong: 'Stretch along',
+  recovery: 'Recovery',
+};
+
 const STRETCHES: readonly Structure[] = ['knit', 'foam'];
 const NO_STRETCH: Range = [0, 0, 3];
 const SOME_STRETCH: Range = [15, 35, 80];

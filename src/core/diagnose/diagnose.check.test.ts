@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { diagnose, diagnoseInputSchema } from '.';
+import { diagnose, diagnoseInputSchema, diagnoseUnanswered } from '.';
 
 /** A setting as the trade would begin with, on the cloth it is for. */
 const jersey = { structure: 'knit', family: 'jersey', massGsm: 170, stretchAcross: 50, recovery: 92 };
@@ -22,16 +22,17 @@ const straight = {
   pressure: 0.5,
   needle: { point: 'universal', nm: 70 },
 };
-const ask = (sign: string, more: Record<string, unknown> = {}) =>
-  diagnose(
-    diagnoseInputSchema.parse({
-      cloth: jersey,
-      operation: { kind: 'join' },
-      setup,
-      findings: [{ sign, severity: 2 }],
-      ...more,
-    }),
-  );
+const input = (sign: string, more: Record<string, unknown> = {}) =>
+  diagnoseInputSchema.parse({
+    cloth: jersey,
+    operation: { kind: 'join' },
+    setup,
+    findings: [{ sign, severity: 2 }],
+    ...more,
+  });
+const ask = (sign: string, more: Record<string, unknown> = {}) => diagnose(input(sign, more));
+/** For who goes on when no question can be answered. */
+const goOn = (sign: string, more: Record<string, unknown> = {}) => diagnoseUnanswered(input(sign, more));
 const first = (sign: string, more: Record<string, unknown> = {}) => ask(sign, more).next.change;
 const wovenLine = { cloth: lawn, setup: straight };
 
@@ -135,7 +136,7 @@ describe('the rules nobody breaks', () => {
   it('the bobbin screw comes last, with a warning', () => {
     const history: { change: string; result: string }[] = [];
     for (let i = 0; i < 30; i += 1) {
-      const { next, stop } = ask('loops-above', { history });
+      const { next, stop } = goOn('loops-above', { history });
       if (next.change === 'bobbin-tension') {
         expect(stop).toMatch(/technician/);
         expect(next.text).toMatch(/Last resort/);
@@ -151,7 +152,7 @@ describe('the rules nobody breaks', () => {
   it('when nothing is left it says so, and sends for a technician', () => {
     const history: { change: string; result: string }[] = [];
     for (let i = 0; i < 40; i += 1) {
-      const { next, stop } = ask('skipped', { history, needleHours: 0.1, threadQuality: 'good' });
+      const { next, stop } = goOn('skipped', { history, needleHours: 0.1, threadQuality: 'good' });
       if (next.change === 'technician') {
         expect(stop).toMatch(/qualified technician/);
         expect(next.because).toMatch(/Nothing else/);

@@ -2,11 +2,13 @@ import { FULL_KIT } from '../kit';
 import type { Setup } from '../setup';
 import type { Sign } from '../stitch';
 import { applyEdit } from './apply';
+import { answered, linkedCauses, type Odds, questionWorthAsking } from './ask';
 import { CAUSE, type Cause, CAUSES } from './causes';
 import { type ChangeFacts, type ChangeId, CHANGE, CHANGE_LIST } from './changes';
 import { type Facts, factsOf, holds, machineOf } from './facts';
 import type { DiagnoseInput, DiagnoseOutput, NextStep } from './input';
 import { LEAK, LINKS, SOMETHING_ELSE } from './links';
+import { ASK_MIN, NOT_SURE, type QuestionFacts, type QuestionId } from './questions';
 
 /** A line sewn again to see whether a change helped, with laying and looking, minutes (model). */
 const LINE_MIN = 2;
@@ -20,7 +22,8 @@ const BEFORE_BOBBIN = 0.08;
  *
  * One cause at a time: odds from cloth, setting and needle, times how strongly each cause shows what was seen and hides
  * what was looked for and not seen (noisy-or with a leak), times how what was tried went. The next step is the one with the
- * most improvement to expect for each minute, its line included. What failed is not proposed again; the bobbin screw only
+ * most improvement to expect for each minute, its line included; a question is asked instead when its answer would split the causes
+ * better. What failed is not proposed again; the bobbin screw only
  * when all else is spent, and the technician when nothing is worth another line.
  *
  * @param input - checked input
@@ -32,22 +35,40 @@ export function diagnose(input: DiagnoseInput): DiagnoseOutput {
   const causes = CAUSES.map((cause) => ({ cause, probability: odds[cause] })).sort(
     (a, b) => b.probability - a.probability || CAUSES.indexOf(a.cause) - CAUSES.indexOf(b.cause),
   );
-  const steps = stepsFor(input, facts, odds);
+  const offers = offersOf(input, facts);
+  const steps = ranked(offers, odds).map((offer) => stepOf(offer, odds));
   const [next, ...then] = steps;
-  if (!next) return { causes, next: stepOf(CHANGE.technician, input.setup, NOTHING_LEFT), then: [], stop: STOP };
+  if (!next) return { causes, next: step(CHANGE.technician, input.setup, NOTHING_LEFT), then: [], stop: STOP };
+  const question = questionWorthAsking(input, facts, odds, (then) => bestOf(offers, then));
+  if (question) return { causes, next: asStep(question), then: steps.slice(0, 3) };
   return { causes, next, then: then.slice(0, 3), ...(next.change === 'bobbin-tension' && { stop: STOP }) };
+}
+
+/**
+ * The next change for who can answer no question.
+ *
+ * @param input - checked input
+ * @returns what `diagnose` says once every question was answered with "not sure"
+ */
+export function diagnoseUnanswered(input: DiagnoseInput): DiagnoseOutput & { next: { change: ChangeId } } {
+  const said = diagnose(input);
+  if (said.next.kind !== 'question') return said as DiagnoseOutput & { next: { change: ChangeId } };
+  const question = said.next.change as QuestionId;
+  return diagnoseUnanswered({ ...input, answers: [...(input.answers ?? []), { question, answer: NOT_SURE }] });
 }
 
 const NOTHING_LEFT = 'Nothing else on the list is likely enough to help to be worth another line.';
 const STOP =
   'What is worth trying has been tried. Go back to the last line that was good; if there is none, take the machine to a qualified technician.';
 
-function oddsOf(input: DiagnoseInput, facts: Facts): Record<Cause, number> {
+function oddsOf(input: DiagnoseInput, facts: Facts): Odds {
+  const plain = input.findings.some(({ severity }) => severity >= 2);
   const weights = CAUSES.map((cause) => {
     let weight = CAUSE[cause].base;
     for (const { when, times } of CAUSE[cause].moved) if (holds(facts, when)) weight *= times;
-    for (const { sign, severity } of input.findings) weight *= shows(cause, sign, severity);
+    for (const { sign, severity } of input.findings) weight *= shows(cause, sign, severity, plain);
     for (const { change, result } of input.history) weight *= after(cause, change, result);
+    weight *= answered(cause, input.answers ?? []);
     return weight;
   });
   const sum = weights.reduce((all, w) => all + w, 0);
@@ -55,12 +76,13 @@ function oddsOf(input: DiagnoseInput, facts: Facts): Record<Cause, number> {
 }
 
 /** How well a cause explains a sign that was seen, or one that was looked for and not there. */
-function shows(cause: Cause, sign: Sign, severity: number): number {
+function shows(cause: Cause, sign: Sign, severity: number, plain: boolean): number {
   const strength = cause === 'something-else' ? SOMETHING_ELSE : (LINKS[sign][cause] ?? 0);
   const seen = 1 - (1 - strength) * (1 - LEAK);
   if (severity === 0) return 1 - seen;
-  // A slight sign says less: its likelihood lies nearer to that of any cause.
-  return severity === 1 ? Math.sqrt(seen) : seen;
+  // A slight sign says less: its likelihood lies nearer to that of any cause. Beside a plain one it hardly counts, for the line
+  // would pass with it.
+  return severity === 1 ? seen ** (plain ? 0.2 : 0.5) : seen;
 }
 
 /** What a change that was tried says of a cause. */
@@ -70,45 +92,67 @@ function after(cause: Cause, change: ChangeId, result: 'better' | 'same' | 'wors
   return Math.max(0.03, 1 - cure);
 }
 
-function stepsFor(input: DiagnoseInput, facts: Facts, odds: Record<Cause, number>): NextStep[] {
-  const offers = CHANGE_LIST.flatMap((change) => offer(change, input, facts, odds));
-  const plain = offers.filter(({ id }) => id !== 'bobbin-tension' && id !== 'technician');
-  const worth = plain.filter(({ gain }) => gain >= WORTH);
-  const bobbin = offers.filter(({ id, gain }) => id === 'bobbin-tension' && gain >= WORTH / 2);
-  const pool = worth.length > 0 && worth.some(({ gain }) => gain >= BEFORE_BOBBIN) ? worth : [...worth, ...bobbin];
-  return pool.sort((a, b) => b.perMinute - a.perMinute || b.gain - a.gain).map(({ step }) => step);
+/** A change that can be made to this line, with the setting it would become. */
+interface Offer {
+  change: ChangeFacts;
+  setup: Setup;
 }
 
-interface Offer {
-  id: ChangeId;
+interface Weighed extends Offer {
   gain: number;
   perMinute: number;
-  step: NextStep;
 }
 
-function offer(change: ChangeFacts, input: DiagnoseInput, facts: Facts, odds: Record<Cause, number>): Offer[] {
-  const tries = input.history.filter((h) => h.change === change.id);
-  const spent = tries.length > 0 && !(change.again && tries.at(-1)!.result === 'better' && tries.length < 3);
-  if (spent || (change.when && !holds(facts, change.when))) return [];
+function offersOf(input: DiagnoseInput, facts: Facts): Offer[] {
   const machine = machineOf(input);
   const kit = input.kit ?? FULL_KIT;
-  const setup = change.edit ? applyEdit(change.edit, { ...input, machine, kit }) : input.setup;
-  if (!setup) return [];
-  const gain = gainOf(change, odds);
-  const percent = Math.round(100 * Math.min(0.99, gain));
-  const because = `About ${percent} in 100 that it helps: most likely ${CAUSE[mainCause(change, odds)].text}.`;
-  return [{ id: change.id, gain, perMinute: gain / (change.minutes + LINE_MIN), step: stepOf(change, setup, because) }];
+  const linked = linkedCauses(input);
+  return CHANGE_LIST.flatMap((change) => {
+    const tries = input.history.filter((h) => h.change === change.id);
+    const spent = tries.length > 0 && !(change.again && tries.at(-1)!.result === 'better' && tries.length < 3);
+    if (spent || (change.when && !holds(facts, change.when))) return [];
+    const setup = change.edit ? applyEdit(change.edit, { ...input, machine, kit }) : input.setup;
+    if (!(Object.keys(change.cures) as Cause[]).some((cause) => linked.has(cause))) return [];
+    return setup ? [{ change, setup }] : [];
+  });
 }
 
-const gainOf = ({ cures }: ChangeFacts, odds: Record<Cause, number>) =>
+/** What is worth doing, the best for each minute first. */
+function ranked(offers: readonly Offer[], odds: Odds): Weighed[] {
+  const weighed = offers.map((offer): Weighed => {
+    const gain = gainOf(offer.change, odds);
+    return { ...offer, gain, perMinute: gain / (offer.change.minutes + LINE_MIN) };
+  });
+  const plain = weighed.filter(({ change: { id } }) => id !== 'bobbin-tension' && id !== 'technician');
+  const worth = plain.filter(({ gain }) => gain >= WORTH);
+  const bobbin = weighed.filter(({ change: { id }, gain }) => id === 'bobbin-tension' && gain >= WORTH / 2);
+  const pool = worth.some(({ gain }) => gain >= BEFORE_BOBBIN) ? worth : [...worth, ...bobbin];
+  return pool.sort((a, b) => b.perMinute - a.perMinute || b.gain - a.gain);
+}
+
+function bestOf(offers: readonly Offer[], odds: Odds): { gain: number; minutes: number } | null {
+  const [best] = ranked(offers, odds);
+  return best ? { gain: best.gain, minutes: best.change.minutes + LINE_MIN } : null;
+}
+
+const gainOf = ({ cures }: ChangeFacts, odds: Odds) =>
   Object.entries(cures).reduce((sum, [cause, cure]) => sum + odds[cause as Cause] * cure, 0);
 
-function mainCause({ cures }: ChangeFacts, odds: Record<Cause, number>): Cause {
+function mainCause({ cures }: ChangeFacts, odds: Odds): Cause {
   const by = (cause: Cause) => odds[cause] * (cures[cause] ?? 0);
   return (Object.keys(cures) as Cause[]).sort((a, b) => by(b) - by(a))[0];
 }
 
-function stepOf(change: ChangeFacts, setup: Setup, because: string): NextStep {
+function stepOf({ change, setup, gain }: Weighed, odds: Odds): NextStep {
+  const percent = Math.round(100 * Math.min(0.99, gain));
+  return step(
+    change,
+    setup,
+    `About ${percent} in 100 that it helps: most likely ${CAUSE[mainCause(change, odds)].text}.`,
+  );
+}
+
+function step(change: ChangeFacts, setup: Setup, because: string): NextStep {
   const text = change.caution ? `${change.caution} ${change.text}` : change.text;
   return {
     change: change.id,
@@ -119,3 +163,12 @@ function stepOf(change: ChangeFacts, setup: Setup, because: string): NextStep {
     because,
   };
 }
+
+const asStep = ({ id, text, answers }: QuestionFacts): NextStep => ({
+  change: id,
+  kind: 'question',
+  text,
+  minutes: ASK_MIN,
+  because: 'The answer decides what to change first.',
+  answers: [...answers.map((a) => ({ id: a.id, text: a.text })), { id: NOT_SURE, text: 'Not sure' }],
+});

@@ -44,6 +44,7 @@ export interface Case {
   machine?: Machine;
   needleHours?: number;
   threadQuality?: 'good' | 'unknown' | 'cheap';
+  trueLengthMm?: number;
   tried: number;
 }
 
@@ -73,7 +74,7 @@ export function factsOf(given: Case): Facts {
     giveShort: seam.required.percent - least,
     giveAsked: seam.required.percent,
     threadExtension: FIBRE[setup.thread.fibre].extension,
-    lengthMm: setup.lengthMm,
+    lengthMm: given.trueLengthMm ?? setup.lengthMm,
     perforates: yes(TEARS.includes(profile.structure)),
     sheer: yes(profile.traits.includes('sheer')),
     tightness: seam.tightness,

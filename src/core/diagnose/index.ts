@@ -1,6 +1,6 @@
 export { CAUSE, type Cause, CAUSES } from './causes';
 export { type ChangeId, CHANGES, changeText } from './changes';
-export { diagnose } from './diagnose';
+export { diagnose, diagnoseUnanswered } from './diagnose';
 export {
   type DiagnoseInput,
   diagnoseInputSchema,
@@ -8,5 +8,6 @@ export {
   diagnoseOutputSchema,
   type NextStep,
 } from './input';
-export { LINKS } from './links';
+export { LINKS, suspectsOf } from './links';
+export { NOT_SURE, QUESTION_IDS } from './questions';
 export { outcomesOf } from './outcomes';

@@ -1,11 +1,12 @@
 import * as z from 'zod';
 import { type Cloth, clothSchema } from '../cloth';
 import { kitSchema, type Machine, machineSchema } from '../kit';
-import { oneOf, wholeWithin, within } from '../result';
+import { above0, oneOf, wholeWithin, within, words } from '../result';
 import { operationSchema, setupSchema } from '../setup';
 import { SIGNS } from '../stitch';
 import { CAUSES } from './causes';
 import { CHANGES } from './changes';
+import { QUESTION_IDS } from './questions';
 
 const findingSchema = z.strictObject({
   sign: oneOf(SIGNS),
@@ -24,7 +25,14 @@ const more = {
     .default([]),
   needleHours: within(0, 1000, 'hours').optional(),
   threadQuality: oneOf(['good', 'unknown', 'cheap']).optional(),
+  /** Stitch length as counted on the line, mm: it may be another than the dial says. */
+  trueLengthMm: above0('a length in mm', 24).optional(),
   kit: kitSchema.optional(),
+  /** What was asked and answered before; an answer may be "not-sure". */
+  answers: z
+    .array(z.strictObject({ question: oneOf(QUESTION_IDS), answer: words('an answer', 40) }))
+    .max(50, 'expected at most 50 answers')
+    .optional(),
 };
 
 /** A line that did not come out right: what was sewn how, what was seen, what was tried. */
@@ -37,12 +45,14 @@ export type DiagnoseInput = Omit<z.output<typeof diagnoseInputSchema>, 'cloth' |
 };
 
 const stepSchema = z.strictObject({
-  change: oneOf(CHANGES),
+  change: oneOf([...CHANGES, ...QUESTION_IDS]),
   kind: oneOf(['check', 'technique', 'setting', 'question']),
   setup: setupSchema.optional(),
   text: z.string(),
   minutes: z.number(),
   because: z.string(),
+  /** For a question: what can be answered. */
+  answers: z.array(z.strictObject({ id: z.string(), text: z.string() })).optional(),
 });
 export type NextStep = z.infer<typeof stepSchema>;
 

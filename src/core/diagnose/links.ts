@@ -1,5 +1,5 @@
 import type { Sign } from '../stitch';
-import type { Cause } from './causes';
+import { CAUSE, type Cause } from './causes';
 
 /**
  * How strongly a cause shows as a sign: the chance that a line with this cause alone shows it.
@@ -40,3 +40,22 @@ export const LINKS: Readonly<Record<Sign, Partial<Record<Cause, number>>>> = {
 /** What shows a sign although nothing on the list is wrong, and how strongly "something else" shows as any sign. */
 export const LEAK = 0.04;
 export const SOMETHING_ELSE = 0.25;
+
+/** As many as a person tries before they ask. */
+const FIRST = 3;
+
+/**
+ * What people suspect first when they see a sign, whatever the cloth: what shows so and is often the one.
+ *
+ * @param sign - the sign
+ * @returns up to three causes in words, the strongest first
+ * @example
+ * suspectsOf('shine') // => ['the iron was too hot or too bare']
+ */
+export function suspectsOf(sign: Sign): string[] {
+  const strength = LINKS[sign];
+  return (Object.keys(strength) as Cause[])
+    .sort((a, b) => strength[b]! * CAUSE[b].base - strength[a]! * CAUSE[a].base)
+    .slice(0, FIRST)
+    .map((cause) => CAUSE[cause].text);
+}

@@ -82,6 +82,7 @@ function brokenLinks(file: Linked): { path: (string | number)[]; message: string
   return [
     ...twice,
     ...file.cloths.flatMap((cloth, i) => maybe('cloths', i, 'photoId', photos, cloth.photoId)),
+    ...file.cards.flatMap((card, i) => maybe('cards', i, 'photoId', photos, card.photoId)),
     ...file.care.flatMap((care, i) => points('care', i, 'machineId', machines, care.machineId)),
     ...file.onMachine.flatMap((on, i) => [
       ...points('onMachine', i, 'machineId', machines, on.machineId),

@@ -112,7 +112,10 @@ function drawStrand({ colours, pxPerMm }: Scene, raster: Raster, strand: Strand,
   const middle = { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 - slack };
   const shadow = (a: Place, b: typeof from, c: typeof from) =>
     stroke(raster, a(b.x, b.y + 0.12), a(c.x, c.y + 0.12), radius * 1.1, () => [70, 66, 74]);
-  if (!fibre) [shadow(px, from, middle), shadow(px, middle, to)];
+  if (!fibre) {
+    shadow(px, from, middle);
+    shadow(px, middle, to);
+  }
   const look = round(colours[strand.thread]);
   stroke(raster, px(from.x, from.y), px(middle.x, middle.y), radius, look);
   stroke(raster, px(middle.x, middle.y), px(to.x, to.y), radius, look);

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { seamContext } from '../physics';
-import { allSigns, measuredSigns } from '.';
+import { allSigns, findingsOf, lineSchema, measuredSigns, signsToLookFor } from '.';
 
 const jersey = { structure: 'knit' as const, family: 'jersey' as const, traits: [], stretchAcross: 50 };
 const seam = seamContext(jersey, { kind: 'join' });
@@ -42,4 +42,29 @@ describe('a line that was measured shows its faults by itself', () => {
     const line = { measures: { markedMm: 100, afterMm: 104 }, findings: [{ sign: 'wavy' as const, severity: 1 }] };
     expect(allSigns(seam, line)).toEqual([{ sign: 'wavy', severity: 3 }]);
   });
+});
+
+describe('what a line says for a diagnosis', () => {
+  const setup = lineSchema.shape.setup.parse({
+    needle: { point: 'ballpoint', nm: 75 },
+    thread: { fibre: 'polyester', tex: 27 },
+    foot: 'standard',
+    plate: 'standard',
+    stitch: 'zigzag',
+    lengthMm: 2.5,
+    widthMm: 2,
+  });
+  const told = (looked: boolean) =>
+    findingsOf(seam, { setup, looked, measures: { markedMm: 100 }, findings: [{ sign: 'skipped', severity: 2 }] });
+
+  it('once somebody looked, the usual signs that are not there are told as looked for and absent', () => {
+    expect(
+      told(true)
+        .filter((f) => f.severity === 0)
+        .map((f) => f.sign),
+    ).toEqual(signsToLookFor(seam, setup).usual.filter((sign) => sign !== 'skipped'));
+    expect(told(true)[0]).toEqual({ sign: 'skipped', severity: 2 });
+  });
+  it('nobody looked: nothing is said to be absent', () =>
+    expect(told(false)).toEqual([{ sign: 'skipped', severity: 2 }]));
 });

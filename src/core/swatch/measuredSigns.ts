@@ -1,6 +1,7 @@
 import { lineFacts } from '../card';
 import type { SeamContext } from '../physics';
 import { accepted } from './accepted';
+import { signsToLookFor } from './signsToLookFor';
 import type { Finding, Line } from './swatch';
 
 /** The grade of a seam without a pucker. */
@@ -50,4 +51,21 @@ export function allSigns(seam: SeamContext, line: Pick<Line, 'measures' | 'findi
     if (!before || before.severity < finding.severity) worst.set(finding.sign, finding);
   }
   return [...worst.values()];
+}
+
+/**
+ * Everything a line says for a diagnosis: what it shows, and what its owner looked for among the usual signs and did not see.
+ *
+ * @param seam - cloth and operation
+ * @param line - the line
+ * @returns findings with severity 0 for what is not there; those only when someone looked
+ */
+export function findingsOf(
+  seam: SeamContext,
+  line: Pick<Line, 'measures' | 'findings' | 'looked' | 'setup'>,
+): { sign: Finding['sign']; severity: number }[] {
+  const seen = allSigns(seam, line).map(({ sign, severity }) => ({ sign, severity }));
+  if (!line.looked) return seen;
+  const absent = signsToLookFor(seam, line.setup).usual.filter((sign) => !seen.some((f) => f.sign === sign));
+  return [...seen, ...absent.map((sign) => ({ sign, severity: 0 }))];
 }

@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { lineMeasuresSchema } from '../card';
+import { MEASURABLE } from '../cloth';
 import { idSchema, momentSchema, oneOf, wholeWithin, words } from '../result';
 import { operationSchema, READINGS, setupSchema } from '../setup';
 import { SIGNS } from '../stitch';
@@ -30,6 +31,13 @@ export const swatchSchema = z.strictObject({
   operation: operationSchema,
   startedAt: momentSchema,
   name: words('a name', 120),
+  /** Where the scrap is kept, in the person's own words. */
+  where: z.string().trim().max(120, 'expected at most 120 letters').default(''),
+  /** What could be measured instead of sewn, and how many planned lines that spares. */
+  spares: z
+    .array(z.strictObject({ measure: oneOf(MEASURABLE), lines: wholeWithin(1, 99, 'a number of lines') }))
+    .max(20, 'expected at most 20 measures')
+    .default([]),
 });
 export type Swatch = z.infer<typeof swatchSchema>;
 
@@ -54,6 +62,11 @@ export const lineSchema = z.strictObject({
   change: words('a change', 60).optional(),
   /** What a planned line is for, and the one reading it varies from the others; none when it repeats the setting. */
   plan: z.strictObject({ why: words('a reason', 300), varies: oneOf(READINGS).optional() }).optional(),
+  /** What was asked about it and answered, as diagnosis names both. */
+  answers: z
+    .array(z.strictObject({ question: words('a question', 60), answer: words('an answer', 40) }))
+    .max(50, 'expected at most 50 answers')
+    .optional(),
   /** Which stand-in machine sewed it: never a real result. */
   simulated: z.strictObject({ seed: wholeWithin(0, 2 ** 31, 'a whole number') }).optional(),
   /** The card that this line is to prove again. */

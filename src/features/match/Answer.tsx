@@ -140,7 +140,7 @@ interface ChosenProps {
 function Chosen({ asked, answered, setup, seam, measured, onKeep }: ChosenProps) {
   const { answer, input } = answered;
   const [low, high] = giveOfSetup(seam, setup);
-  const test = useTestOnScrap(asked);
+  const test = useTestOnScrap(asked, answered.input);
   const { required } = answer.give;
   return (
     <div className={styles.picture}>

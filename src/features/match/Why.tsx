@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { useMemo } from 'react';
-import type { Measurable } from '@/core/cloth';
+import { MEASURABLE_TEXT } from '@/core/cloth';
 import type { MatchInput } from '@/core/match';
 import { giveOfSetup, type Risk, seamContext } from '@/core/physics';
 import { PROVENANCE_TEXT, type Reason } from '@/core/result';
@@ -42,14 +42,6 @@ const NAMES: Record<string, string> = {
   'plan.press': 'Pressing',
   'plan.speed': 'Speed',
   'plan.notes': 'First of all',
-};
-
-const MEASURES: Record<Measurable, string> = {
-  stretchAcross: 'Stretch across',
-  stretchAlong: 'Stretch along',
-  recovery: 'Recovery',
-  massGsm: 'Weight',
-  thicknessMm: 'Thickness',
 };
 
 interface Props {
@@ -189,10 +181,10 @@ function Next({ answered: { sharpening }, clothId }: { answered: Answered; cloth
         <section>
           <h2>Measure next</h2>
           <p>
-            <strong>{MEASURES[measure.measure]}.</strong> {measure.why}{' '}
+            <strong>{MEASURABLE_TEXT[measure.measure]}.</strong> {measure.why}{' '}
             <Link href={`/cloth?id=${clothId}`}>Measure it</Link>
             {others.length > 0 && (
-              <small> Then: {others.map((m) => MEASURES[m.measure].toLowerCase()).join(', ')}.</small>
+              <small> Then: {others.map((m) => MEASURABLE_TEXT[m.measure].toLowerCase()).join(', ')}.</small>
             )}
           </p>
         </section>

@@ -1,16 +1,23 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
+import type { MatchInput } from '@/core/match';
 import { OPERATION, type Setup } from '@/core/setup';
 import { lines, swatches } from '@/data';
-import { type AskedNow, newId, nowText } from '@/parts/workspace';
+import { type AskedNow, newId, nowText, useSay } from '@/parts/workspace';
+import { matchWorker } from '@/workers/matchClient';
 
-/** Cuts a scrap for the question, with the setting as its first line, and goes there. */
-export function useTestOnScrap(asked: AskedNow) {
+/** Plans a scrap for the question, with the setting as its first line, and goes there. */
+export function useTestOnScrap(asked: AskedNow, input: MatchInput) {
   const router = useRouter();
+  const say = useSay();
   return async (setup: Setup) => {
     const { cloth, machine, operation } = asked;
     if (!cloth || !machine) return;
+    const plan = await matchWorker()
+      .planScrap(input, setup)
+      .catch((cause: Error) => void say(`The scrap could not be planned: ${cause.message}`));
+    if (!plan) return;
     const [id, at] = [newId(), nowText()];
     await swatches.put({
       id,
@@ -19,20 +26,23 @@ export function useTestOnScrap(asked: AskedNow) {
       operation,
       startedAt: at,
       name: `${cloth.cloth.name}, ${OPERATION[operation.kind].name}`,
+      where: '',
+      spares: plan.spares,
     });
-    await lines.put({
-      id: newId(),
-      swatchId: id,
-      number: 1,
-      setup,
-      direction: 'across',
-      measures: { markedMm: 100 },
-      findings: [],
-      looked: false,
-      status: 'sewing',
-      sewnAt: at,
-      notes: '',
-    });
+    await lines.putAll(
+      plan.lines.map((line, i) => ({
+        ...line,
+        id: newId(),
+        swatchId: id,
+        number: i + 1,
+        measures: { markedMm: 100 },
+        findings: [],
+        looked: false,
+        status: i === 0 ? ('sewing' as const) : ('planned' as const),
+        sewnAt: at,
+        notes: '',
+      })),
+    );
     router.push(`/swatch?id=${id}`);
   };
 }

@@ -1,84 +1,70 @@
 'use client';
 
-import Button from '@mui/material/Button';
-import Link from 'next/link';
 import type { NextStep } from '@/core/diagnose';
 import { STITCH } from '@/core/stitch';
-import { type Line, passCriteria, passes } from '@/core/swatch';
+import { type Line, passCriteria } from '@/core/swatch';
 import { formatNumber } from '@/core/units';
 import { lines as lineStore } from '@/data';
-import { useSay, useUndo } from '@/parts/workspace';
+import { Notes } from './Notes';
 import { Criteria } from './Criteria';
+import { LineActions } from './LineActions';
+import { isPlanned, settle } from './lineActions';
 import { Measures } from './Measures';
 import { OneChange } from './OneChange';
+import { SewnPicture } from './SewnPicture';
 import { Signs } from './Signs';
+import { StandIn } from './StandIn';
 import styles from './Swatch.module.css';
-import { makeCard, type SaveLine, type Scrap, settle } from './useScrap';
+import type { SaveLine, Scrap } from './useScrap';
 import { WhatNext } from './WhatNext';
 
 interface Props {
   scrap: Scrap;
   line: Line;
-  /** Begins another line like this one, with one thing changed when diagnosis said what. */
-  onNext: (step?: NextStep) => void;
+  onPick: (id: string) => void;
+  /** Begins another line, with the one thing changed that diagnosis named. */
+  onStep: (step: NextStep) => void;
 }
 
+const WAY = { across: 'Across', along: 'Along', bias: 'On the bias of' };
+
 /** The line in hand: its setting, what was measured, what was seen, and whether it passes. */
-export function LinePanel({ scrap, line, onNext }: Props) {
+export function LinePanel({ scrap, line, onPick, onStep }: Props) {
   const { setup } = line;
   const criteria = passCriteria(scrap.seam, line);
   const save: SaveLine = (edit) => void lineStore.change(line.id, (now) => now && { ...now, ...edit(now) });
-  const say = useSay();
-  const undo = useUndo();
-  const remove = async () => {
-    await lineStore.remove(line.id);
-    undo(`Line ${line.number} is unpicked.`, () => lineStore.put(line));
-  };
-  const pass = async () => {
-    await makeCard(scrap, line);
-    say('Passed. The card is in the Ledger.');
-  };
   const take = async (step: NextStep) => {
     await settle(scrap, line, 'failed');
-    onNext(step);
+    onStep(step);
   };
   const card = scrap.cards.find((c) => c.lineId === line.id);
   const size = `${formatNumber(setup.lengthMm, 2)}${setup.widthMm > 0 ? ` × ${formatNumber(setup.widthMm, 2)}` : ''} mm`;
+  const open = line.status === 'sewing' || isPlanned(line);
   return (
     <section className={styles.panel} aria-label={`Line ${line.number}`}>
       <h2>
         Line {line.number}: {STITCH[setup.stitch].name.toLowerCase()}, {size}
       </h2>
-      {line.status === 'sewing' && <OneChange scrap={scrap} line={line} onSave={save} />}
-      <Measures line={line} onSave={save} required={scrap.seam.required.percent} />
-      <Signs line={line} onSave={save} />
-      <Criteria criteria={criteria} />
-      {!card && <WhatNext scrap={scrap} line={line} onTake={(step) => void take(step)} />}
-      <div className={styles.actions}>
-        {card ? (
-          <Link href={`/ledger?id=${card.id}`}>This line is a card: see it in the Ledger</Link>
-        ) : (
-          <Button
-            variant="contained"
-            color={passes(criteria) ? 'secondary' : 'primary'}
-            disabled={!passes(criteria)}
-            onClick={() => void pass()}
-          >
-            Pass: keep it as a card
-          </Button>
-        )}
-        {line.status === 'sewing' && (
-          <Button variant="outlined" onClick={() => void settle(scrap, line, 'failed').then(() => onNext())}>
-            Failed: next line
-          </Button>
-        )}
-        {line.status !== 'sewing' && (
-          <Button variant="outlined" onClick={() => onNext()}>
-            Another line
-          </Button>
-        )}
-        {!card && <Button onClick={() => void remove()}>Unpick this line</Button>}
-      </div>
+      <p className={styles.quiet}>
+        {isPlanned(line) ? `Still to come, ${line.direction}` : WAY[line.direction]} the cloth.
+        {line.plan ? ` ${line.plan.why}` : ''}
+      </p>
+      {open && <OneChange scrap={scrap} line={line} onSave={save} />}
+      {!isPlanned(line) && (
+        <>
+          {line.simulated && <SewnPicture scrap={scrap} line={line} />}
+          {line.status === 'sewing' && !line.simulated && <StandIn scrap={scrap} line={line} onSave={save} />}
+          {/* What a stand-in measured and showed is not changed by hand: it would be neither one nor the other. */}
+          <fieldset className={styles.plainSet} disabled={line.simulated !== undefined}>
+            <Measures scrap={scrap} line={line} onSave={save} />
+            <Signs scrap={scrap} line={line} onSave={save} />
+          </fieldset>
+          <Notes line={line} onSave={save} />
+          <Criteria criteria={criteria} />
+          {!card && <WhatNext scrap={scrap} line={line} onTake={(step) => void take(step)} onSave={save} />}
+        </>
+      )}
+      <LineActions scrap={scrap} line={line} card={card} criteria={criteria} onPick={onPick} />
     </section>
   );
 }

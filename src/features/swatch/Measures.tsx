@@ -2,16 +2,16 @@
 
 import { useState } from 'react';
 import { type LineFacts, lineFacts, type LineMeasures, lineMeasuresSchema } from '@/core/card';
-import type { Line } from '@/core/swatch';
+import { accepted, type Line } from '@/core/swatch';
 import { formatNumber, parseSignedMm } from '@/core/units';
 import { checkedBy, Field, lengthIn, optionalBy, plainNumber, sentence, type Typed } from '@/ui';
 import styles from './Swatch.module.css';
-import type { SaveLine } from './useScrap';
+import type { SaveLine, Scrap } from './useScrap';
 
 interface Props {
+  scrap: Scrap;
   line: Line;
   onSave: SaveLine;
-  required: number;
 }
 
 interface PartProps {
@@ -23,7 +23,7 @@ interface PartProps {
 const MM = optionalBy(lengthIn('mm'), 'a length in mm, such as 102');
 
 /** What can be measured on the line. Nothing has to be; what is open is said below. */
-export function Measures({ line, onSave, required }: Props) {
+export function Measures({ scrap, line, onSave }: Props) {
   const { measures } = line;
   const set = (change: Partial<LineMeasures>) => onSave((now) => ({ measures: { ...now.measures, ...change } }));
   const part = { measures, facts: lineFacts(measures), set };
@@ -31,8 +31,10 @@ export function Measures({ line, onSave, required }: Props) {
     <div className={styles.measures}>
       <Counted {...part} />
       <Grown {...part} />
-      <Pulled {...part} required={required} />
-      <Shifted {...part} />
+      <Pulled {...part} needed={accepted(scrap.seam, measures).givePercent} />
+      {scrap.seam.layers > 1 && <Shifted {...part} />}
+      <Graded {...part} />
+      {line.setup.needle.gapMm !== undefined && <Ridge {...part} />}
     </div>
   );
 }
@@ -82,14 +84,44 @@ function Shifted({ measures, set }: PartProps) {
   );
 }
 
-function Pulled({ measures, facts, set, required }: PartProps & { required: number }) {
+const GRADE = optionalBy(plainNumber, 'a grade from 1 to 5');
+
+/** As seams are graded against the five photographs of the standards, told in words here. */
+const GRADES = '5 smooth, 4 slight puckers, 3 plain, 2 and 1 bad';
+
+function Graded({ measures, set }: PartProps) {
+  return (
+    <Field
+      label="Pucker grade"
+      text={text(measures.pucker)}
+      read={checkedAs(measures, 'pucker', GRADE)}
+      onValue={(pucker) => set({ pucker })}
+      help={GRADES}
+    />
+  );
+}
+
+function Ridge({ measures, set }: PartProps) {
+  return (
+    <Field
+      label="Ridge between rows"
+      unit="mm"
+      text={text(measures.ridgeMm)}
+      read={checkedAs(measures, 'ridgeMm', MM)}
+      onValue={(ridgeMm) => set({ ridgeMm })}
+      help="its height above the cloth"
+    />
+  );
+}
+
+function Pulled({ measures, facts, set, needed }: PartProps & { needed: number }) {
   const [popped, setPopped] = useState(measures.poppedAtMm !== undefined);
   const key = popped ? 'poppedAtMm' : 'heldToMm';
   const pulled = measures.poppedAtMm ?? measures.heldToMm;
   const keep = (mm: number | undefined, broke: boolean) =>
     set({ heldToMm: broke ? undefined : mm, poppedAtMm: broke ? mm : undefined });
-  const must = Math.ceil(measures.markedMm * (1 + required / 100));
-  const open = required > 0 ? `must reach ${must} mm` : 'only if it has to stretch';
+  const must = Math.ceil(measures.markedMm * (1 + needed / 100));
+  const open = needed > 0 ? `must reach ${must} mm` : 'only if it has to stretch';
   const toggle = (broke: boolean) => {
     setPopped(broke);
     keep(pulled, broke);

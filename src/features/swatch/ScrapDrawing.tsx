@@ -6,6 +6,7 @@ import type { Line } from '@/core/swatch';
 import { formatNumber } from '@/core/units';
 import { ClothFill, HaloText, StitchPath } from '@/ui';
 import styles from './Swatch.module.css';
+import { isPlanned } from './lineActions';
 import type { Scrap } from './useScrap';
 
 const WIDTH = 620;
@@ -77,6 +78,7 @@ export function ScrapDrawing({ scrap, current, onPick }: Props) {
 function Row({ line, y, here, onPick }: { line: Line; y: number; here: boolean; onPick: () => void }) {
   const { setup } = line;
   const [title, note] = outcome(line);
+  const planned = isPlanned(line);
   const colour = here ? '#b4233c' : '#4c4556';
   const mark = (mm: number) => (
     <path d={`M${LEFT + mm * PER_MM} ${y - 26} v52`} stroke="#231f2c" strokeWidth="2" strokeDasharray="5 4" />
@@ -91,25 +93,20 @@ function Row({ line, y, here, onPick }: { line: Line; y: number; here: boolean; 
       onKeyDown={(e) => (e.key === 'Enter' || e.key === ' ') && (e.preventDefault(), onPick())}
       style={{ cursor: 'pointer' }}
     >
-      {here ? (
-        <rect
-          x="24"
-          y={y - ROW / 2 + 4}
-          width={WIDTH - 40}
-          height={ROW - 8}
-          fill="#fffcf6"
-          fillOpacity="0.6"
-          stroke="#b4233c"
-          strokeWidth="2"
-        />
-      ) : (
-        <rect x="24" y={y - ROW / 2 + 4} width={WIDTH - 40} height={ROW - 8} fill="transparent" />
-      )}
-      <circle cx="48" cy={y} r="16" fill="#fffcf6" stroke="#231f2c" strokeWidth="2" />
+      <RowGround y={y} here={here} />
+      <circle
+        cx="48"
+        cy={y}
+        r="16"
+        fill="#fffcf6"
+        stroke="#231f2c"
+        strokeWidth="2"
+        strokeDasharray={planned ? '3 3' : undefined}
+      />
       <text x="48" y={y + 5.5} textAnchor="middle" fontSize="16" fontWeight="700" fill="#231f2c">
         {line.number}
       </text>
-      <g transform={`translate(${LEFT} ${y})`}>
+      <g transform={`translate(${LEFT} ${y})`} opacity={planned ? 0.45 : 1}>
         <StitchPath
           stitch={setup.stitch}
           lengthMm={setup.lengthMm}
@@ -129,6 +126,16 @@ function Row({ line, y, here, onPick }: { line: Line; y: number; here: boolean; 
   );
 }
 
+/** The ground of a row, which is what is pressed; the line in hand has a frame. */
+function RowGround({ y, here }: { y: number; here: boolean }) {
+  const frame = { x: 24, y: y - ROW / 2 + 4, width: WIDTH - 40, height: ROW - 8 };
+  return here ? (
+    <rect {...frame} fill="#fffcf6" fillOpacity="0.6" stroke="#b4233c" strokeWidth="2" />
+  ) : (
+    <rect {...frame} fill="transparent" />
+  );
+}
+
 function Outcome({ y, here, title, note }: { y: number; here: boolean; title: string; note: string }) {
   return (
     <g className={styles.outcome}>
@@ -142,6 +149,10 @@ function Outcome({ y, here, title, note }: { y: number; here: boolean; title: st
   );
 }
 
+function stateOf(line: Line, grew: string): string {
+  return line.status === 'passed' ? '✓ passed' : line.status === 'failed' ? '✗ failed' : grew;
+}
+
 function outcome(line: Line): [string, string] {
   const { give, growthPercent } = lineFacts(line.measures);
   const size = `${formatNumber(line.setup.lengthMm, 2)}${line.setup.widthMm > 0 ? ` × ${formatNumber(line.setup.widthMm, 2)}` : ''} mm`;
@@ -149,7 +160,10 @@ function outcome(line: Line): [string, string] {
     growthPercent === undefined
       ? size
       : `${growthPercent < 0 ? 'shrank' : 'grew'} ${formatNumber(Math.abs(growthPercent))} %`;
+  if (isPlanned(line)) return ['to come', `${line.direction} the cloth`];
+  if (line.simulated) return [`simulated, ${line.simulated.seed}`, stateOf(line, grew)];
   if (line.status === 'passed') return ['✓ passed', grew];
+  if (line.status === 'abandoned') return ['given up', grew];
   if (give?.popped) return [`popped at ${formatNumber(give.percent, 0)} %`, grew];
   if (line.status === 'failed') return ['✗ failed', grew];
   return ['sewing now', size];

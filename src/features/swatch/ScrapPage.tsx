@@ -6,10 +6,15 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import type { NextStep } from '@/core/diagnose';
 import { OPERATION } from '@/core/setup';
-import type { Line } from '@/core/swatch';
+import { type Line, swatchSchema } from '@/core/swatch';
+import { MEASURABLE_TEXT } from '@/core/cloth';
 import { lines as lineStore, swatches, writePreference } from '@/data';
-import { newId, nowText, useUndo } from '@/parts/workspace';
+import { useUndo } from '@/parts/workspace';
+import { Field, wordsBy } from '@/ui';
+import { Compare } from './Compare';
+import { anotherLine, isPlanned } from './lineActions';
 import { LinePanel } from './LinePanel';
+import { PrintSheet } from './PrintSheet';
 import { ScrapDrawing } from './ScrapDrawing';
 import styles from './Swatch.module.css';
 import { type Scrap } from './useScrap';
@@ -19,27 +24,14 @@ export function ScrapPage({ scrap }: { scrap: Scrap }) {
   const { swatch, cloth, lines } = scrap;
   const [picked, setPicked] = useState<string | null>(null);
   const line =
-    lines.find((l) => l.id === picked) ?? lines.findLast((l) => l.status === 'sewing') ?? lines.at(-1) ?? null;
+    lines.find((l) => l.id === picked) ??
+    lines.findLast((l) => l.status === 'sewing') ??
+    lines.findLast((l) => !isPlanned(l)) ??
+    lines[0] ??
+    null;
   useTarget(scrap, line);
   const remove = useRemoveScrap(scrap);
-  const add = async (from: Line, step?: NextStep) => {
-    const id = newId();
-    const number = Math.max(0, ...lines.map((l) => l.number)) + 1;
-    await lineStore.put({
-      ...from,
-      setup: step?.setup ?? from.setup,
-      change: step?.change,
-      id,
-      number,
-      measures: { markedMm: 100 },
-      findings: [],
-      looked: false,
-      status: 'sewing',
-      sewnAt: nowText(),
-      notes: '',
-    });
-    setPicked(id);
-  };
+  const step = async (from: Line, taken: NextStep) => setPicked(await anotherLine(scrap, from, taken));
   return (
     <div className={styles.page}>
       <section className={styles.scrap} aria-label="Scrap">
@@ -55,23 +47,57 @@ export function ScrapPage({ scrap }: { scrap: Scrap }) {
           Cut the scrap from {cloth.cloth.name}, the same number of layers as the real seam. Mark 100 mm, sew 120 mm
           through the marks. Swings are drawn wider than they are.
         </p>
+        <Spares scrap={scrap} />
+        <Compare scrap={scrap} />
+        <div className={styles.kept}>
+          <Field
+            label="Where the scrap is kept"
+            text={swatch.where}
+            read={wordsBy(swatchSchema.shape.where)}
+            onValue={(where) => void swatches.change(swatch.id, (now) => now && { ...now, where })}
+          />
+          <Button variant="outlined" onClick={() => window.print()}>
+            Print the scrap at true scale
+          </Button>
+        </div>
         <p>
           <Link href="/swatch">All scraps</Link>
           <Button onClick={() => void remove()}>Throw this scrap away</Button>
         </p>
       </section>
       {line ? (
-        <LinePanel key={line.id} scrap={scrap} line={line} onNext={(step) => void add(line, step)} />
+        <LinePanel
+          key={line.id}
+          scrap={scrap}
+          line={line}
+          onPick={setPicked}
+          onStep={(taken) => void step(line, taken)}
+        />
       ) : (
         <p className={styles.panel}>No line on this scrap. Start again from Match.</p>
       )}
+      <PrintSheet scrap={scrap} />
     </div>
   );
 }
 
-/** The strip leads to the line in hand. */
+/** What a measurement would spare, while its lines are still to come. */
+function Spares({ scrap: { swatch, lines } }: { scrap: Scrap }) {
+  const open = lines.filter((line) => isPlanned(line) && line.plan?.varies).length;
+  if (open === 0 || swatch.spares.length === 0) return null;
+  const names = swatch.spares.map(({ measure }) => MEASURABLE_TEXT[measure].toLowerCase());
+  return (
+    <p className={styles.quiet}>
+      {open === 1 ? 'One planned line tries' : `${open} planned lines try`} what a measurement would tell:{' '}
+      <Link href={`/cloth?id=${swatch.clothId}`}>measure {names.join(' and ')}</Link>, and leave{' '}
+      {open === 1 ? 'it' : 'them'} out.
+    </p>
+  );
+}
+
+/** The strip leads to the line in hand; a stand-in's line asks nothing of the real machine. */
 function useTarget({ cloth, machine }: Scrap, line: Line | null) {
-  const key = line?.status === 'sewing' ? JSON.stringify(line.setup) : null;
+  const key = line?.status === 'sewing' && !line.simulated ? JSON.stringify(line.setup) : null;
   useEffect(() => {
     if (key !== null)
       void writePreference('target', {

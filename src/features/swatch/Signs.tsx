@@ -1,49 +1,99 @@
 'use client';
 
 import { type Sign, SIGN_TEXT } from '@/core/stitch';
-import type { Finding, Line } from '@/core/swatch';
-import { DRAWN_SIGNS, SignPicture } from '@/ui';
+import { type Finding, type Line, PLACES, signsToLookFor } from '@/core/swatch';
+import { Pick, SignPicture } from '@/ui';
+import Link from 'next/link';
 import styles from './Swatch.module.css';
-import type { SaveLine } from './useScrap';
+import type { SaveLine, Scrap } from './useScrap';
 
 const SEVERITY = ['not seen', 'slight', 'plain', 'bad'] as const;
 
+interface Props {
+  scrap: Scrap;
+  line: Line;
+  onSave: SaveLine;
+}
+
 /** What is seen, picked from drawings. Pressing again makes it worse, then takes it away. */
-export function Signs({ line, onSave }: { line: Line; onSave: SaveLine }) {
-  const severity = (sign: Sign) => line.findings.find((f) => f.sign === sign)?.severity ?? 0;
+export function Signs({ scrap, line, onSave }: Props) {
+  const { usual, others } = signsToLookFor(scrap.seam, line.setup);
+  const seen = others.filter((sign) => line.findings.some((f) => f.sign === sign));
   const nothing = line.looked && line.findings.length === 0;
-  const press = (sign: Sign) => {
-    onSave((now) => {
-      const next = ((now.findings.find((f) => f.sign === sign)?.severity ?? 0) + 1) % SEVERITY.length;
-      const others = now.findings.filter((f) => f.sign !== sign);
-      const findings: Finding[] = next === 0 ? others : [...others, { sign, severity: next }];
-      return { findings, looked: true };
-    });
-  };
+  const button = (sign: Sign) => <SignButton key={sign} sign={sign} line={line} onSave={onSave} />;
   return (
-    <fieldset className={styles.signs}>
-      <legend>What do you see? Press again for worse.</legend>
-      <button type="button" aria-pressed={nothing} onClick={() => onSave(() => ({ findings: [], looked: !nothing }))}>
-        <SignPicture sign="none" />
-        Nothing wrong
-        <small>{nothing ? '✓ looked' : ' '}</small>
-      </button>
-      {DRAWN_SIGNS.map((sign) => {
-        const level = severity(sign);
-        return (
-          <button
-            key={sign}
-            type="button"
-            aria-pressed={level > 0}
-            onClick={() => press(sign)}
-            aria-label={`${SIGN_TEXT[sign]}: ${SEVERITY[level]}`}
-          >
-            <SignPicture sign={sign} />
-            {SIGN_TEXT[sign]}
-            <small>{level > 0 ? `${'●'.repeat(level)} ${SEVERITY[level]}` : ' '}</small>
-          </button>
-        );
-      })}
-    </fieldset>
+    <section className={styles.signs} aria-labelledby="signs">
+      <h3 id="signs">What do you see?</h3>
+      <p className={styles.quiet}>
+        Above the line the front, below it, hatched, the back. Press again for worse.{' '}
+        <Link href="/swatch/signs">What they mean</Link>
+      </p>
+      <div className={styles.signGrid}>
+        <button type="button" aria-pressed={nothing} onClick={() => onSave(() => ({ findings: [], looked: !nothing }))}>
+          <SignPicture sign="none" />
+          Nothing wrong
+          <small>{nothing ? '✓ looked' : ' '}</small>
+        </button>
+        {[...usual, ...seen].map(button)}
+      </div>
+      <details className={styles.more}>
+        <summary>Other signs ({others.length - seen.length})</summary>
+        <div className={styles.signGrid}>{others.filter((sign) => !seen.includes(sign)).map(button)}</div>
+      </details>
+      {line.findings.length > 0 && (
+        <ul className={styles.found} aria-label="Where">
+          {line.findings.map((finding) => (
+            <Found key={finding.sign} finding={finding} onSave={onSave} />
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
+
+function SignButton({ sign, line, onSave }: { sign: Sign; line: Line; onSave: SaveLine }) {
+  const level = line.findings.find((f) => f.sign === sign)?.severity ?? 0;
+  const press = () =>
+    onSave((now) => {
+      const before = now.findings.find((f) => f.sign === sign);
+      const next = ((before?.severity ?? 0) + 1) % SEVERITY.length;
+      const others = now.findings.filter((f) => f.sign !== sign);
+      return { findings: next === 0 ? others : [...others, { ...before, sign, severity: next }], looked: true };
+    });
+  return (
+    <button
+      type="button"
+      aria-pressed={level > 0}
+      onClick={press}
+      aria-label={`${SIGN_TEXT[sign]}: ${SEVERITY[level]}`}
+    >
+      <SignPicture sign={sign} />
+      {SIGN_TEXT[sign]}
+      <small>{level > 0 ? `${'●'.repeat(level)} ${SEVERITY[level]}` : ' '}</small>
+    </button>
+  );
+}
+
+const ANYWHERE = 'not said';
+
+function Found({ finding, onSave }: { finding: Finding; onSave: SaveLine }) {
+  const change = (where: string) =>
+    onSave((now) => ({
+      findings: now.findings.map((f) =>
+        f.sign === finding.sign ? { ...f, where: PLACES.find((place) => place === where) } : f,
+      ),
+    }));
+  return (
+    <li>
+      <span>
+        <strong>{SIGN_TEXT[finding.sign]}</strong>, {SEVERITY[finding.severity]}
+      </span>
+      <Pick
+        label={`Where: ${SIGN_TEXT[finding.sign].toLowerCase()}`}
+        value={finding.where ?? ANYWHERE}
+        options={[ANYWHERE, ...PLACES].map((place) => [place, place] as const)}
+        onPick={change}
+      />
+    </li>
   );
 }

@@ -1,28 +1,34 @@
 'use client';
 
+import { lineFacts } from '@/core/card';
 import { clothOf } from '@/core/cloth';
-import { type DiagnoseInput, type NextStep, outcomesOf } from '@/core/diagnose';
+import { type DiagnoseInput, type NextStep, outcomesOf, QUESTION_IDS } from '@/core/diagnose';
 import type { ThreadRecord } from '@/core/file';
 import { sameNeedle } from '@/core/kit';
-import { allSigns, type Line } from '@/core/swatch';
+import { allSigns, findingsOf, type Line } from '@/core/swatch';
 import { useKit, useOnMachine, useThreads } from '@/data';
 import { Diagnosis } from '@/parts/diagnosis';
-import type { Scrap } from './useScrap';
+import { isPlanned } from './lineActions';
+import type { SaveLine, Scrap } from './useScrap';
 
 interface Props {
   scrap: Scrap;
   line: Line;
   onTake: (step: NextStep) => void;
+  onSave: SaveLine;
 }
 
 /** What to change after a line that shows something: from its signs and measures, the needle in it, and what was tried. */
-export function WhatNext({ scrap, line, onTake }: Props) {
+export function WhatNext({ scrap, line, onTake, onSave }: Props) {
   const kit = useKit();
   const on = useOnMachine(scrap.machine.id);
   const threads = useThreads();
-  const findings = allSigns(scrap.seam, line);
-  if (findings.length === 0 || !kit || on === undefined || !threads) return null;
-  const before = scrap.lines.filter((l) => l.number <= line.number);
+  const findings = findingsOf(scrap.seam, line);
+  if (allSigns(scrap.seam, line).length === 0 || !kit || on === undefined || !threads) return null;
+  // A stand-in's lines say nothing of the real machine, nor the other way about.
+  const before = scrap.lines.filter(
+    (l) => !isPlanned(l) && l.number <= line.number && Boolean(l.simulated) === Boolean(line.simulated),
+  );
   const input: DiagnoseInput = {
     cloth: clothOf(scrap.cloth),
     operation: scrap.swatch.operation,
@@ -30,13 +36,34 @@ export function WhatNext({ scrap, line, onTake }: Props) {
     machine: scrap.machine.machine,
     findings,
     history: outcomesOf(before.map((l) => ({ ...l, findings: allSigns(scrap.seam, l) }))),
-    threadQuality: qualityOf(threads, line),
+    threadQuality: line.simulated ? undefined : qualityOf(threads, line),
+    trueLengthMm: lineFacts(line.measures).lengthMm,
     // The needle in the machine tells of this line only while it is still the one that sewed it.
-    ...(on && sameNeedle(on.setup.needle, line.setup.needle) && { needleHours: on.needleHours }),
+    ...(on && !line.simulated && sameNeedle(on.setup.needle, line.setup.needle) && { needleHours: on.needleHours }),
     ...(kit.kit && { kit: kit.kit }),
+    answers: knownAnswers(line),
   };
-  const number = Math.max(...scrap.lines.map((l) => l.number)) + 1;
-  return <Diagnosis input={input} takeText={`Do it: line ${number}`} onTake={onTake} />;
+  const number = 1 + Math.max(...scrap.lines.filter((l) => !isPlanned(l)).map((l) => l.number));
+  return (
+    <Diagnosis
+      input={input}
+      takeText={`Do it: line ${number}`}
+      onTake={onTake}
+      onAnswer={(question, answer) =>
+        onSave((now) => ({
+          answers: [...(now.answers ?? []).filter((a) => a.question !== question), { question, answer }],
+        }))
+      }
+    />
+  );
+}
+
+/** Answers to questions that are still asked. */
+function knownAnswers(line: Line): DiagnoseInput['answers'] {
+  return line.answers?.flatMap(({ question, answer }) => {
+    const id = QUESTION_IDS.find((known) => known === question);
+    return id ? [{ question: id, answer }] : [];
+  });
 }
 
 /** What the spools say of the thread of a line: good or cheap only when all of its kind are. */

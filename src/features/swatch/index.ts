@@ -1,1 +1,2 @@
+export { SignsPage } from './SignsPage';
 export { SwatchStation } from './SwatchStation';

@@ -13,28 +13,39 @@ interface Props {
   /** What taking a step does, in words for its button. */
   takeText: string;
   onTake: (step: NextStep) => void;
+  onAnswer: (question: string, answer: string) => void;
 }
 
 /** Causes shown by name; the rest together are the others. */
 const NAMED = 3;
 
 /** What is behind the signs, and the one thing to change next: why, how long it takes, one press away. */
-export function Diagnosis({ input, takeText, onTake }: Props) {
+export function Diagnosis({ input, takeText, onTake, onAnswer }: Props) {
   const said = useFromWorker(JSON.stringify(input), (worker) => worker.diagnose(input));
   if (!said) return null;
   const { causes, next, then, stop } = said;
   const technician = next.change === 'technician';
+  const question = next.kind === 'question';
   return (
     <section className={styles.diagnosis} aria-labelledby="diagnosis">
-      <h3 id="diagnosis">Change one thing</h3>
+      <h3 id="diagnosis">{question ? 'One question first' : 'Change one thing'}</h3>
       <p className={styles.next} aria-live="polite">
         {next.text}
       </p>
       <p>
-        {next.because} {technician ? '' : `${formatNumber(next.minutes, 1)} min, and a line.`}
+        {next.because} {technician || question ? '' : `${formatNumber(next.minutes, 1)} min, and a line.`}
       </p>
       {stop && <CautionPlate>{stop}</CautionPlate>}
-      {!technician && (
+      {question && (
+        <div className={styles.answers}>
+          {next.answers?.map(({ id, text }) => (
+            <Button key={id} variant="outlined" onClick={() => onAnswer(next.change, id)}>
+              {text}
+            </Button>
+          ))}
+        </div>
+      )}
+      {!technician && !question && (
         <Button variant="contained" onClick={() => onTake(next)}>
           {takeText}
         </Button>
@@ -53,7 +64,7 @@ export function Diagnosis({ input, takeText, onTake }: Props) {
       </ul>
       {then.length > 0 && (
         <details>
-          <summary>If that does not help</summary>
+          <summary>{question ? 'Or change something at once' : 'If that does not help'}</summary>
           <ol>
             {then.map((step) => (
               <li key={step.change}>

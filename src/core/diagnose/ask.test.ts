@@ -1,0 +1,109 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+  CAUSES,
+  diagnose,
+  type DiagnoseInput,
+  diagnoseInputSchema,
+  diagnoseUnanswered,
+  NOT_SURE,
+  QUESTION_IDS,
+} from '.';
+import { QUESTIONS } from './questions';
+
+const asked = (sign: string, more: object = {}): DiagnoseInput =>
+  diagnoseInputSchema.parse({
+    cloth: { structure: 'knit', family: 'jersey', massGsm: 170, stretchAcross: 50 },
+    operation: { kind: 'join' },
+    setup: {
+      needle: { point: 'ballpoint', nm: 75 },
+      thread: { fibre: 'polyester', tex: 27 },
+      foot: 'standard',
+      plate: 'standard',
+      stitch: 'zigzag',
+      lengthMm: 2.5,
+      widthMm: 2,
+      pressure: 0.25,
+    },
+    findings: [{ sign, severity: 3 }],
+    ...more,
+  });
+const odds = (input: DiagnoseInput, cause: string) =>
+  diagnose(input).causes.find((c) => c.cause === cause)!.probability;
+describe('questions', () => {
+  it('have answers whose chances add up to one under every cause', () => {
+    expect(QUESTIONS.map((q) => q.id)).toEqual([...QUESTION_IDS]);
+    for (const { id, answers } of QUESTIONS)
+      for (const cause of CAUSES)
+        expect(
+          answers.reduce((sum, a) => sum + (a.given[cause] ?? a.otherwise), 0),
+          `${id} ${cause}`,
+        ).toBeCloseTo(1, 9);
+  });
+
+  it.each([
+    ['pulling, when the cloth was pulled', 'uneven-length', 'ask-pulled', 'yes', 'no', 'pulled'],
+    ['threading, when the foot was down', 'nest', 'ask-threaded-foot-up', 'no', 'yes', 'rethread-needed'],
+    ['the thread, when it is fuzzy', 'shreds', 'ask-thread-quality', 'no', 'yes', 'thread-poor'],
+    ['the needle, when it is old', 'skipped', 'ask-needle-age', 'long', 'new', 'needle-worn'],
+    ['a pin, when one was crossed', 'needle-broke', 'ask-metal', 'yes', 'no', 'hit-metal'],
+  ])('the answer points to %s', (_, sign, question, yes, no, cause) => {
+    const after = (answer: string) => odds(asked(sign, { answers: [{ question, answer }] }), cause);
+    expect(after(yes)).toBeGreaterThan(odds(asked(sign), cause));
+    expect(after(no)).toBeLessThan(odds(asked(sign), cause));
+    expect(after(NOT_SURE)).toBeCloseTo(odds(asked(sign), cause), 12);
+  });
+
+  it('"not sure" says nothing, and the same is never asked twice', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom('nest', 'wandering', 'uneven-length', 'needle-broke', 'chewed', 'skipped'),
+        (sign) => {
+          let input = asked(sign);
+          for (let i = 0; i <= QUESTION_IDS.length; i += 1) {
+            const { next } = diagnose(input);
+            if (next.kind !== 'question') return;
+            expect((input.answers ?? []).map((a) => a.question)).not.toContain(next.change);
+            expect(next.answers!.at(-1)!.id).toBe(NOT_SURE);
+            input = diagnoseInputSchema.parse({
+              ...input,
+              answers: [...(input.answers ?? []), { question: next.change, answer: NOT_SURE }],
+            });
+          }
+          throw new Error('expected questions to come to an end');
+        },
+      ),
+    );
+  });
+
+  it('are asked where guessing is poor, and a change follows once they are answered', () => {
+    expect(diagnose(asked('wavy')).next.change).toBe('ask-pulled');
+    expect(diagnoseUnanswered(asked('wavy')).next.kind).not.toBe('question');
+  });
+
+  it('are not asked where a cheap check is as good, nor for what is known', () => {
+    expect(diagnose(asked('skipped', { needleHours: 6 })).next.change).toBe('new-needle');
+    for (const sign of ['skipped', 'shreds', 'holes'] as const) {
+      const { next } = diagnose(asked(sign, { needleHours: 1, threadQuality: 'good' }));
+      expect(['ask-needle-age', 'ask-thread-quality']).not.toContain(next.change);
+    }
+  });
+});
+
+describe('the counted stitch length', () => {
+  it('that is shorter than the dial says leads to a longer stitch on vinyl', () => {
+    const vinyl = asked('perforated', {
+      cloth: { structure: 'coated', family: 'vinyl' },
+      setup: {
+        ...asked('perforated').setup,
+        stitch: 'straight',
+        widthMm: 0,
+        lengthMm: 3.5,
+        needle: { point: 'universal', nm: 90 },
+      },
+    });
+    const counted = { ...vinyl, trueLengthMm: 2.5 };
+    expect(odds(counted, 'stitch-too-short')).toBeGreaterThan(odds(vinyl, 'stitch-too-short'));
+    expect(diagnose(counted).next.change).toBe('longer');
+  });
+});

@@ -1,0 +1,93 @@
+import type { Cause } from './causes';
+import type { Condition } from './facts';
+
+/** Questions whose answer can split the causes. */
+export const QUESTION_IDS = [
+  'ask-threaded-foot-up',
+  'ask-pulled',
+  'ask-needle-age',
+  'ask-thread-quality',
+  'ask-start',
+  'ask-metal',
+  'ask-eyes',
+] as const;
+export type QuestionId = (typeof QUESTION_IDS)[number];
+
+/** One answer, and how likely it is given under a cause; `otherwise` under every other one. */
+export interface AnswerFacts {
+  id: string;
+  text: string;
+  given: Partial<Record<Cause, number>>;
+  otherwise: number;
+}
+
+/** One question: under each cause the answers' chances add up to 1. */
+export interface QuestionFacts {
+  id: QuestionId;
+  text: string;
+  /** Only asked when these hold. */
+  when?: readonly Condition[];
+  /** Not asked when this fact is known: it answers the question. */
+  unlessKnown?: 'needleHours' | 'threadCheap';
+  answers: readonly AnswerFacts[];
+}
+
+/** Time it takes to be asked and to answer, minutes. */
+export const ASK_MIN = 0.3;
+/** The answer of who does not know: it says nothing. */
+export const NOT_SURE = 'not-sure';
+
+const yesNo = (given: Partial<Record<Cause, number>>, otherwise: number, yes = 'Yes', no = 'No'): AnswerFacts[] => [
+  { id: 'yes', text: yes, given, otherwise },
+  {
+    id: 'no',
+    text: no,
+    given: Object.fromEntries(Object.entries(given).map(([cause, chance]) => [cause, 1 - chance])),
+    otherwise: 1 - otherwise,
+  },
+];
+
+/** Every question. What people answer under which cause is common practice put into numbers (model). */
+export const QUESTIONS: readonly QuestionFacts[] = [
+  {
+    id: 'ask-threaded-foot-up',
+    text: 'Was the foot up while you threaded the machine?',
+    answers: yesNo({ 'rethread-needed': 0.25 }, 0.8),
+  },
+  {
+    id: 'ask-pulled',
+    text: 'Did you pull the cloth, push it, or hold it back?',
+    answers: yesNo({ pulled: 0.9 }, 0.2),
+  },
+  {
+    id: 'ask-needle-age',
+    text: 'How long has this needle sewn?',
+    unlessKnown: 'needleHours',
+    answers: [
+      { id: 'new', text: 'It is new', given: { 'needle-worn': 0.03 }, otherwise: 0.3 },
+      { id: 'some', text: 'A few hours', given: { 'needle-worn': 0.27 }, otherwise: 0.5 },
+      { id: 'long', text: 'More than a day’s sewing', given: { 'needle-worn': 0.7 }, otherwise: 0.2 },
+    ],
+  },
+  {
+    id: 'ask-thread-quality',
+    text: 'Hold the thread against the light. Is it smooth and even?',
+    unlessKnown: 'threadCheap',
+    answers: yesNo({ 'thread-poor': 0.12 }, 0.85, 'Smooth', 'Fuzzy or lumpy'),
+  },
+  {
+    id: 'ask-start',
+    text: 'Where did the line begin?',
+    answers: yesNo({ 'start-at-edge': 0.95 }, 0.35, 'At the very edge', 'Inside the cloth'),
+  },
+  {
+    id: 'ask-metal',
+    text: 'Did the line cross a pin, a zip or anything hard?',
+    answers: yesNo({ 'hit-metal': 0.85 }, 0.1),
+  },
+  {
+    id: 'ask-eyes',
+    text: 'What did you look at while sewing?',
+    answers: yesNo({ 'eyes-on-needle': 0.9 }, 0.3, 'The needle', 'The guide or the edge'),
+  },
+];

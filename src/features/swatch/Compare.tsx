@@ -1,0 +1,103 @@
+'use client';
+
+import { useState } from 'react';
+import { type Line, type ComparedRow, compareLines, trendsOf } from '@/core/swatch';
+import { LazyLineChart } from '@/parts/asking';
+import { READING_TEXT, settingReadings } from '@/core/setup';
+import { formatNumber } from '@/core/units';
+import { Pick } from '@/ui';
+import { isPlanned } from './lineActions';
+import styles from './Swatch.module.css';
+import type { Scrap } from './useScrap';
+
+/** Two lines side by side with what differs marked, and what the lines show over the dials that were varied. */
+export function Compare({ scrap }: { scrap: Scrap }) {
+  const sewn = scrap.lines.filter((line) => !isPlanned(line));
+  if (sewn.length < 2) return null;
+  return (
+    <details className={styles.more}>
+      <summary>Compare lines</summary>
+      <SideBySide scrap={scrap} sewn={sewn} />
+      <Trends scrap={scrap} />
+    </details>
+  );
+}
+
+function SideBySide({ scrap, sewn }: { scrap: Scrap; sewn: Line[] }) {
+  const [picked, setPicked] = useState<[string, string] | null>(null);
+  const [a, b] = (picked ?? sewn.slice(-2).map((l) => l.id)).map((id) => sewn.find((l) => l.id === id));
+  if (!a || !b) return null;
+  const { setting, outcome } = compareLines(scrap.machine.machine, a, b);
+  const options = sewn.map((l) => [l.id, `Line ${l.number}`] as const);
+  return (
+    <>
+      <div className={styles.twoPicks}>
+        <Pick label="One line" value={a.id} options={options} onPick={(id) => setPicked([id, b.id])} />
+        <Pick label="The other" value={b.id} options={options} onPick={(id) => setPicked([a.id, id])} />
+      </div>
+      <table className={styles.compared}>
+        <caption className="unseen">Two lines side by side</caption>
+        <thead>
+          <tr>
+            <th scope="col">
+              <span className="unseen">What</span>
+            </th>
+            <th scope="col">Line {a.number}</th>
+            <th scope="col">Line {b.number}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {[...setting, ...outcome].map((row) => (
+            <Row key={row.name} row={row} />
+          ))}
+        </tbody>
+      </table>
+    </>
+  );
+}
+
+function Row({ row: { name, a, b, differs } }: { row: ComparedRow }) {
+  return (
+    <tr data-differs={differs || undefined}>
+      <th scope="row">
+        {name}
+        {differs && <span className={styles.differs}>≠ differs</span>}
+      </th>
+      <td>{a}</td>
+      <td>{b}</td>
+    </tr>
+  );
+}
+
+/** More charts than this say less, not more. */
+const SHOWN = 3;
+
+function Trends({ scrap }: { scrap: Scrap }) {
+  const trends = trendsOf(scrap.lines).slice(0, SHOWN);
+  if (trends.length === 0)
+    return (
+      <p className={styles.quiet}>
+        A chart comes of itself once two lines differ in one dial alone and the same thing was measured on both.
+      </p>
+    );
+  const { machine } = scrap.machine;
+  return trends.map(({ dial, measure, unit, points }) => {
+    const dialled = (number: number) =>
+      settingReadings(machine, scrap.lines.find((line) => line.number === number)!.setup)[dial];
+    const told = points.map((p) => `line ${p.line}: ${formatNumber(p.value)} ${unit}`.trim()).join(', ');
+    return (
+      <figure key={dial + measure} className={styles.trend}>
+        <figcaption>
+          {measure} over {READING_TEXT[dial].toLowerCase()}
+        </figcaption>
+        <LazyLineChart
+          label={`${measure} over ${READING_TEXT[dial].toLowerCase()}. ${told}.`}
+          x={{ label: READING_TEXT[dial], values: points.map((p) => `${dialled(p.line)} (line ${p.line})`) }}
+          y={{ label: unit ? `${measure}, ${unit}` : measure }}
+          lines={[{ name: measure, values: points.map((p) => p.value), colour: 'red', thick: true, dots: true }]}
+          height={190}
+        />
+      </figure>
+    );
+  });
+}

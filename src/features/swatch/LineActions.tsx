@@ -1,0 +1,102 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import Link from 'next/link';
+import type { Card } from '@/core/card';
+import { type Criterion, type Line, passes } from '@/core/swatch';
+import { lines as lineStore, usePreference } from '@/data';
+import { useSay, useUndo } from '@/parts/workspace';
+import { anotherLine, isPlanned, makeCard, nextLine, settle, takeUp } from './lineActions';
+import styles from './Swatch.module.css';
+import type { Scrap } from './useScrap';
+
+interface Props {
+  scrap: Scrap;
+  line: Line;
+  card: Card | undefined;
+  criteria: Criterion[];
+  onPick: (id: string) => void;
+}
+
+/** What can be done with the line in hand. */
+export function LineActions({ scrap, line, card, criteria, onPick }: Props) {
+  const undo = useUndo();
+  const remove = async () => {
+    await lineStore.remove(line.id);
+    undo(`Line ${line.number} is ${isPlanned(line) ? 'left out' : 'unpicked'}.`, () => lineStore.put(line));
+  };
+  const toCome = scrap.lines.filter((l) => isPlanned(l) && l.id !== line.id).length;
+  const again = async () => onPick(await anotherLine(scrap, line));
+  return (
+    <>
+      <div className={styles.actions}>
+        {isPlanned(line) ? (
+          <Button variant="contained" onClick={() => void takeUp(line)}>
+            Sew this line now
+          </Button>
+        ) : card ? (
+          <Link href={`/ledger?id=${card.id}`}>This line is a card: see it in the Ledger</Link>
+        ) : (
+          <Pass scrap={scrap} line={line} criteria={criteria} />
+        )}
+        {line.status === 'sewing' && (
+          <Button
+            variant="outlined"
+            onClick={() => void settle(scrap, line, 'failed').then(async () => onPick(await nextLine(scrap, line)))}
+          >
+            Failed: next line
+          </Button>
+        )}
+        {line.status === 'abandoned' && (
+          <Button variant="outlined" onClick={() => void takeUp(line)}>
+            Take it up again
+          </Button>
+        )}
+        {line.status !== 'sewing' && !isPlanned(line) && (
+          <Button variant="outlined" onClick={() => void again()}>
+            Sew it once more
+          </Button>
+        )}
+        {line.status === 'sewing' && (
+          <Button onClick={() => void lineStore.put({ ...line, status: 'abandoned' })}>Give this line up</Button>
+        )}
+        {!card && (
+          <Button onClick={() => void remove()}>{isPlanned(line) ? 'Leave it out' : 'Unpick this line'}</Button>
+        )}
+      </div>
+      {toCome > 0 && (
+        <p className={styles.quiet}>
+          {toCome} {toCome === 1 ? 'line' : 'lines'} of the plan still to come.
+        </p>
+      )}
+    </>
+  );
+}
+
+/** A line that meets everything becomes a card; a simulated one only where everything is made up. */
+function Pass({ scrap, line, criteria }: Pick<Props, 'scrap' | 'line' | 'criteria'>) {
+  const workroom = usePreference('workroom');
+  const say = useSay();
+  const shut = line.simulated !== undefined && workroom !== 'demo';
+  const pass = async () => {
+    await makeCard(scrap, line, []);
+    say(
+      line.simulated ? 'Passed, on a stand-in: the card is marked as simulated.' : 'Passed. The card is in the Ledger.',
+    );
+  };
+  return (
+    <>
+      <Button
+        variant="contained"
+        color={passes(criteria) ? 'secondary' : 'primary'}
+        disabled={!passes(criteria) || shut}
+        onClick={() => void pass()}
+      >
+        {line.provesCardId ? 'Pass: the card is proven again' : 'Pass: keep it as a card'}
+      </Button>
+      {shut && passes(criteria) && (
+        <p className={styles.quiet}>It passed on a stand-in. Sew it on your own machine, and it becomes a card.</p>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,24 @@
+'use client';
+
+import type { Line } from '@/core/swatch';
+import { lineSchema } from '@/core/swatch';
+import { Field, wordsBy } from '@/ui';
+import styles from './Swatch.module.css';
+import type { SaveLine } from './useScrap';
+
+const NOTES = wordsBy(lineSchema.shape.notes);
+
+/** Anything else worth remembering of a line; kept with every letter. */
+export function Notes({ line, onSave }: { line: Line; onSave: SaveLine }) {
+  return (
+    <div className={styles.notes}>
+      <Field
+        label="Notes"
+        text={line.notes}
+        read={NOTES}
+        onValue={(notes) => onSave(() => ({ notes }))}
+        textFieldProps={{ multiline: true, minRows: 2 }}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,85 @@
+import { READING_TEXT, READINGS, settingReadings } from '@/core/setup';
+import { layoutScrap, type Line, LINE_MM, type Piece } from '@/core/swatch';
+import styles from './Print.module.css';
+import type { Scrap } from './useScrap';
+
+/** The scrap at true scale, to lay the cloth on and mark it from, with a label for every line. Seen on paper only. */
+export function PrintSheet({ scrap }: { scrap: Scrap }) {
+  const { swatch, cloth, machine, seam, lines } = scrap;
+  return (
+    <section className={styles.sheet} aria-hidden>
+      <h1>{swatch.name}</h1>
+      <p>
+        {cloth.cloth.name}, {seam.layers} {seam.layers === 1 ? 'layer' : 'layers'}, on {machine.machine.name}, begun{' '}
+        {new Date(swatch.startedAt).toLocaleDateString('en-GB', { dateStyle: 'long' })}. Print at 100 %, then measure
+        the bar.
+      </p>
+      <CheckBar />
+      {layoutScrap(lines).map((piece) => (
+        <div key={piece.direction} className={styles.piece}>
+          <PieceDrawing piece={piece} />
+        </div>
+      ))}
+      <ol className={styles.labels}>
+        {lines.map((line) => (
+          <Label key={line.id} scrap={scrap} line={line} />
+        ))}
+      </ol>
+    </section>
+  );
+}
+
+/** True when it measures 100 mm, and 4 in. */
+function CheckBar() {
+  return (
+    <svg className={styles.bar} width="110mm" height="9mm" viewBox="0 0 110 9">
+      <path d="M2 2 V6 M2 4 H103.6 M102 2 V6 M103.6 3 V5" stroke="#000" strokeWidth="0.3" fill="none" />
+      <text x="52" y="8.6" textAnchor="middle" fontSize="3.4">
+        100 mm to the long mark, 4 in to the short one
+      </text>
+    </svg>
+  );
+}
+
+const WAY = {
+  across: 'cut with the lines across the cloth, selvedge to selvedge',
+  along: 'cut with the lines along the selvedge',
+  bias: 'cut with the lines on the bias',
+};
+
+function PieceDrawing({ piece: { widthMm, heightMm, lines, direction } }: { piece: Piece<Line> }) {
+  return (
+    <svg width={`${widthMm}mm`} height={`${heightMm}mm`} viewBox={`0 0 ${widthMm} ${heightMm}`}>
+      <rect x="0.2" y="0.2" width={widthMm - 0.4} height={heightMm - 0.4} fill="none" stroke="#000" strokeWidth="0.4" />
+      <path
+        d={`M6 8 H${widthMm - 6} M10 6 L6 8 L10 10 M${widthMm - 10} 6 L${widthMm - 6} 8 L${widthMm - 10} 10`}
+        stroke="#000"
+        strokeWidth="0.3"
+        fill="none"
+      />
+      <text x={widthMm / 2} y="6.4" textAnchor="middle" fontSize="3.6">
+        {WAY[direction]}
+      </text>
+      {lines.map(({ line, xMm, yMm }) => (
+        <g key={line.id} stroke="#000" strokeWidth="0.35" fill="none">
+          <path d={`M${xMm} ${yMm} h${LINE_MM.sewn}`} strokeDasharray="2 1.6" />
+          <path d={`M${xMm + LINE_MM.run} ${yMm - 5} v10 M${xMm + LINE_MM.run + LINE_MM.marked} ${yMm - 5} v10`} />
+          <text x={xMm - 3} y={yMm + 1.6} textAnchor="end" fontSize="5" fill="#000" stroke="none">
+            {line.number}
+          </text>
+        </g>
+      ))}
+    </svg>
+  );
+}
+
+function Label({ scrap, line }: { scrap: Scrap; line: Line }) {
+  const shown = settingReadings(scrap.machine.machine, line.setup);
+  return (
+    <li value={line.number}>
+      {READINGS.map((reading) => `${READING_TEXT[reading].toLowerCase()} ${shown[reading]}`).join(', ')};{' '}
+      {line.direction} the cloth.
+      {line.plan && ` ${line.plan.why}`}
+    </li>
+  );
+}

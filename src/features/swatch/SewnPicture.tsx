@@ -1,0 +1,35 @@
+'use client';
+
+import { useEffect, useRef } from 'react';
+import type { Colour } from '@/core/standin';
+import type { Line } from '@/core/swatch';
+import { useFromWorker } from '@/parts/asking';
+import { standInLine } from './StandIn';
+import styles from './Swatch.module.css';
+import type { Scrap } from './useScrap';
+
+/** The scrap that the stand-in sewed, front above back, marked as simulated. */
+export function SewnPicture({ scrap, line }: { scrap: Scrap; line: Line }) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const seed = line.simulated?.seed ?? 0;
+  const asked = standInLine(scrap, line, seed);
+  const cloth = rgb(scrap.cloth.colour);
+  const picture = useFromWorker(JSON.stringify([asked, cloth]), (worker) => worker.sewnPicture(asked, { cloth }));
+  useEffect(() => {
+    if (!picture || !canvas.current) return;
+    const { data, width, height } = picture;
+    canvas.current.width = width;
+    canvas.current.height = height;
+    canvas.current.getContext('2d')?.putImageData(new ImageData(data, width, height), 0, 0);
+  }, [picture]);
+  return (
+    <figure className={styles.sewn}>
+      <canvas ref={canvas} role="img" aria-label="The simulated scrap: front above, back below" />
+      <figcaption>
+        <strong>Simulated by stand-in {seed}.</strong> Front above, back below; needle thread red, bobbin thread blue.
+      </figcaption>
+    </figure>
+  );
+}
+
+const rgb = (hex: string): Colour => [1, 3, 5].map((at) => parseInt(hex.slice(at, at + 2), 16)) as unknown as Colour;

@@ -1,0 +1,92 @@
+import type { Card } from '@/core/card';
+import { clothOf } from '@/core/cloth';
+import type { NextStep } from '@/core/diagnose';
+import { needleMinutes } from '@/core/stitch';
+import { type Line, LINE_MM, replanned } from '@/core/swatch';
+import { cards, countSewing, lines as lineStore } from '@/data';
+import { newId, nowText } from '@/parts/workspace';
+import type { Scrap } from './useScrap';
+
+/** Keeps a line's outcome and counts the needle's time for it; a stand-in wears no needle of ours. */
+export async function settle(scrap: Scrap, line: Line, status: Line['status']): Promise<void> {
+  await lineStore.put({ ...line, status });
+  if (line.status !== 'sewing' || line.simulated) return;
+  const { stitch, lengthMm } = line.setup;
+  // People sew a trial at about half of what the machine can do.
+  const minutes = needleMinutes(stitch, lengthMm, LINE_MM.sewn, scrap.machine.machine.speedSpm / 2);
+  const { name, family } = scrap.cloth.cloth;
+  await countSewing(scrap.machine.id, minutes, { name, family });
+}
+
+/** Whether a line is still to come. */
+export const isPlanned = (line: Line): boolean => line.status === 'planned';
+
+/**
+ * Begins another line: like this one, with the one thing changed that diagnosis named.
+ *
+ * It comes before the lines still planned, and those follow the new setting, each still varying only its own reading.
+ *
+ * @returns the key of the new line
+ */
+export async function anotherLine({ lines }: Scrap, from: Line, step?: NextStep): Promise<string> {
+  const planned = lines.filter(isPlanned);
+  const number = 1 + Math.max(0, ...lines.filter((l) => !isPlanned(l)).map((l) => l.number));
+  const setup = step?.setup ?? from.setup;
+  const line: Line = {
+    id: newId(),
+    swatchId: from.swatchId,
+    number,
+    setup,
+    direction: from.direction,
+    measures: { markedMm: LINE_MM.marked },
+    findings: [],
+    looked: false,
+    status: 'sewing',
+    sewnAt: nowText(),
+    notes: '',
+    change: step?.change,
+    provesCardId: from.provesCardId,
+  };
+  const follow = planned.map((l, i) => ({ ...l, number: number + 1 + i, setup: step ? replanned(l, setup) : l.setup }));
+  await lineStore.putAll([line, ...follow]);
+  return line.id;
+}
+
+/** Takes up the next planned line, or begins another one like this. */
+export async function nextLine(scrap: Scrap, from: Line): Promise<string> {
+  const planned = scrap.lines.find(isPlanned);
+  if (!planned) return anotherLine(scrap, from);
+  await takeUp(planned);
+  return planned.id;
+}
+
+/** A line that was planned or given up is sewn now. */
+export const takeUp = (line: Line): Promise<void> =>
+  lineStore.put({ ...line, status: 'sewing', sewnAt: isPlanned(line) ? nowText() : line.sewnAt });
+
+/** Freezes a passed line as a card, with the cloth and the machine as they were; a card it was to prove again is proven again. */
+export async function makeCard(scrap: Scrap, line: Line, because: readonly string[]): Promise<Card> {
+  const { swatch, cloth, machine } = scrap;
+  await settle(scrap, line, 'passed');
+  const before = line.provesCardId ? await cards.get(line.provesCardId) : undefined;
+  const card: Card = {
+    id: before?.id ?? newId(),
+    name: before?.name ?? swatch.name,
+    passedAt: nowText(),
+    clothId: cloth.id,
+    cloth: clothOf(cloth),
+    operation: swatch.operation,
+    machineId: machine.id,
+    machine: machine.machine,
+    setup: line.setup,
+    measures: line.measures,
+    lineId: line.id,
+    notes: before ? before.notes : line.notes,
+    where: swatch.where || (before?.where ?? ''),
+    photoId: before?.photoId,
+    simulated: line.simulated !== undefined,
+    provenAgain: before ? [...before.provenAgain, { at: nowText(), lineId: line.id, because: [...because] }] : [],
+  };
+  await cards.put(card);
+  return card;
+}
