@@ -205,6 +205,13 @@ scrap('merino-side', 'merino', 'join', '11-21', [
     findings: [{ sign: 'popped', severity: 2 }],
   },
   { setup: merino, measures: { markedMm: 100, stitches: 41 }, looked: false, status: 'sewing' },
+  {
+    setup: merino,
+    direction: 'along',
+    looked: false,
+    status: 'planned',
+    plan: { why: 'The same setting along the cloth: it stretches and puckers differently that way.' },
+  },
 ]);
 scrap('canvas-seam', 'deck', 'join', '11-14', [
   {
@@ -266,6 +273,7 @@ const workroom: Workroom = {
   care: [
     { id: 'care-1', machineId: 'green', kind: 'lint', at: day('11-01'), atHours: 34, notes: '' },
     { id: 'care-2', machineId: 'green', kind: 'oil', at: day('10-12'), atHours: 28, notes: 'One drop at the hook.' },
+    { id: 'care-4', machineId: 'black', kind: 'service', at: day('11-20'), atHours: 12, notes: 'Belt and timing.' },
     { id: 'care-3', machineId: 'black', kind: 'lint', at: day('09-20'), atHours: 3, notes: '' },
   ],
   photos: [],

@@ -8,8 +8,10 @@ const SCREENS = [
   '/cloth?id=merino',
   '/swatch',
   '/swatch?id=merino-side',
+  '/swatch/signs',
   '/ledger',
   '/ledger?id=card-fleece-hat',
+  '/ledger?id=card-curtain-hem',
   '/workroom',
   '/workroom?place=care',
   '/workroom?place=kit',
@@ -129,9 +131,10 @@ test('a failed line leads to the next, and what is thrown away can be brought ba
   await expect(page.getByText('not met: thread popped')).toBeVisible();
   await page.getByRole('button', { name: 'Failed: next line' }).click();
   await expect(page.getByRole('heading', { name: /Line 4/ })).toBeVisible();
-  await expect(page.getByText('The same as the line before: change one thing.')).toBeVisible();
+  // The plan's next line: the same setting the other way of the cloth.
+  await expect(page.getByText('Only the direction differs from the line before.')).toBeVisible();
   await page.getByRole('button', { name: 'Width up' }).click();
-  await expect(page.getByText('One change from the line before.')).toBeVisible();
+  await expect(page.getByText(/^2 changes at once/)).toBeVisible();
   await page.getByRole('button', { name: 'Unpick this line' }).click();
   await expect(page.getByRole('heading', { name: /Line 3/ })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();

@@ -239,10 +239,10 @@ describe('a photo of a cloth', () => {
   it('takes the place of the one before, goes, and comes back', async () => {
     await cloths.put(demo().cloths[0]);
     const { id } = demo().cloths[0];
-    await changePhoto(id, photo('p1'));
-    await changePhoto(id, photo('p2'));
+    await changePhoto('cloths', id, photo('p1'));
+    await changePhoto('cloths', id, photo('p2'));
     expect((await photos.all()).map((p) => p.id)).toEqual(['p2']);
-    const back = await changePhoto(id, null);
+    const back = await changePhoto('cloths', id, null);
     expect(await photos.all()).toEqual([]);
     expect((await cloths.get(id))!.photoId).toBeUndefined();
     expect((await previewImport(await exportText(now), now)).read.ok).toBe(true);
@@ -253,7 +253,7 @@ describe('a photo of a cloth', () => {
 
   it('goes with its cloth', async () => {
     await cloths.put(demo().cloths[0]);
-    await changePhoto(demo().cloths[0].id, photo('p1'));
+    await changePhoto('cloths', demo().cloths[0].id, photo('p1'));
     await removeWithScraps('clothId', demo().cloths[0].id);
     expect(await photos.all()).toEqual([]);
   });

@@ -1,4 +1,4 @@
-export { changePhoto } from './changePhoto';
+export { changePhoto, type PhotoOwner, removeCard } from './changePhoto';
 export {
   type Dependants,
   dependantsOfCloth,

@@ -26,6 +26,7 @@ export const useCards = sharedLive(async (): Promise<Card[]> =>
 export const useNeedles = sharedLive(() => needles.all());
 export const useThreads = sharedLive(() => threads.all());
 export const useCare = sharedLive(async () => (await care.all()).sort(newestFirst((c) => c.at)));
+export const useOnMachines = sharedLive(() => onMachines.all());
 export const useKitRecord = sharedLive(readKitRecord);
 /** Wrapped, since null is a value of its own: everything may be chosen. */
 export const useKit = sharedLive(async (): Promise<{ kit: Kit | null }> => ({ kit: await readKit() }));

@@ -1,7 +1,17 @@
 import { expose, transfer } from 'comlink';
 import { diagnose, type DiagnoseInput } from '@/core/diagnose';
-import { answer, giveMap, lookOver, type MatchInput, schoolsThatMatter, sharpen, sweepDial } from '@/core/match';
-import { sewOnStandIn, standInInput, type StandInLine } from '@/core/practice';
+import type { Offset, TestedCard } from '@/core/card';
+import {
+  answer,
+  giveMap,
+  lookOver,
+  machineOffsets,
+  type MatchInput,
+  schoolsThatMatter,
+  sharpen,
+  sweepDial,
+} from '@/core/match';
+import { sewOnStandIn, standInInput, standInLineOf, type StandInTask } from '@/core/practice';
 import type { Dial, Setup } from '@/core/setup';
 import { type Colours, sewnPicture } from '@/core/standin';
 import { planScrap } from '@/core/swatch';
@@ -17,10 +27,13 @@ const api = {
   giveMap: (input: MatchInput, setup: Setup) => giveMap(input, setup),
   diagnose: (input: DiagnoseInput) => diagnose(input),
   schoolsThatMatter: (input: MatchInput) => schoolsThatMatter(input),
+  machineOffsets: (cards: readonly TestedCard[], since: Partial<Record<Offset, string>>) =>
+    machineOffsets(cards, since),
   planScrap: (input: MatchInput, setup: Setup) => planScrap(input, setup),
-  sewOnStandIn: (line: StandInLine) => sewOnStandIn(line),
+  sewOnStandIn: (task: StandInTask) => sewOnStandIn(standInLineOf(task)),
   /** The picture of a line the stand-in sewed; its pixels are handed over, not copied. */
-  sewnPicture: (line: StandInLine, colours: Partial<Colours>) => {
+  sewnPicture: (task: StandInTask, colours: Partial<Colours>) => {
+    const line = standInLineOf(task);
     const picture = sewnPicture(standInInput(line), line.quirks, line.seed, PX_PER_MM, colours);
     return transfer(picture, [picture.data.buffer]);
   },

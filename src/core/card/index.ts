@@ -1,3 +1,5 @@
 export * from './card';
 export * from './measures';
 export * from './nearest';
+export * from './learned';
+export * from './stale';

@@ -3,8 +3,8 @@ import { OPERATION, type Operation } from '../setup';
 import type { TestedCard } from './card';
 
 /** A tested card and how near it is to what is asked: 0 the same, 1 and more no help. */
-export interface NearCard {
-  card: TestedCard;
+export interface NearCard<C extends TestedCard = TestedCard> {
+  card: C;
   distance: number;
   sameMachine: boolean;
   /** How much of the card's setting to trust here, 0 … 1. */
@@ -54,14 +54,14 @@ export function cardDistance(card: TestedCard, profile: ClothProfile, operation:
  * @param machineName - the machine it will be sewn on; undefined when it is not known
  * @returns cards nearer than 1, those of the same machine first, then the nearest; ties keep their order
  */
-export function nearestCards(
-  cards: readonly TestedCard[],
+export function nearestCards<C extends TestedCard>(
+  cards: readonly C[],
   profile: ClothProfile,
   operation: Operation,
   machineName: string | undefined,
-): NearCard[] {
+): NearCard<C>[] {
   return cards
-    .map((card): NearCard => {
+    .map((card): NearCard<C> => {
       const distance = cardDistance(card, profile, operation);
       const sameMachine = machineName !== undefined && card.machine?.name === machineName;
       const weight = Math.max(0, 1 - distance) * (sameMachine ? 1 : OTHER_MACHINE);

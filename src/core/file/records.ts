@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { OFFSETS } from '../card';
 import { knownClothSchema, readingSchema } from '../cloth';
 import { careKindSchema, FEET, ownMachineSchema, PLATES } from '../kit';
 import { idSchema, momentSchema, oneOf, within, words } from '../result';
@@ -39,6 +40,8 @@ export const machineRecordSchema = z.strictObject({
   sewnHours: hours(100000).default(0),
   /** Where its owner cares for it more or less often than usual. */
   careEvery: z.partialRecord(careKindSchema, everySchema).optional(),
+  /** Moments before which its cards no longer teach, by what they teach. */
+  forgotten: z.partialRecord(oneOf(OFFSETS), momentSchema).optional(),
   archivedAt: momentSchema.optional(),
   addedAt: momentSchema,
 });

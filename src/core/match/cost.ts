@@ -147,14 +147,16 @@ export function feedCost(
 }
 
 /** Cost of a tension with a thread. */
-export function tensionCost({ seam, learned }: Question, thread: Thread, steps: number): number {
+export function tensionCost({ seam, learned, input }: Question, thread: Thread, steps: number): number {
   const tested = learned.tensionSteps;
   if (tested) {
     // What worked on scrap outweighs the model of where the threads cross.
     const model = (1 - tested.weight) * weigh(tensionRisks(seam, thread, steps));
     return model + 0.5 * tested.weight * Math.abs(steps - tested.value);
   }
-  return 0.15 * Math.abs(steps - seam.operation.tensionSteps) + weigh(tensionRisks(seam, thread, steps));
+  // Where this machine's own balance lies is where its cards say.
+  const own = steps - (input.learned?.tensionSteps ?? 0);
+  return 0.15 * Math.abs(own - seam.operation.tensionSteps) + weigh(tensionRisks(seam, thread, own));
 }
 
 /** True when a total cost says that the seam gives too little. */

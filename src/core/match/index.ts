@@ -5,6 +5,7 @@ export { costOf, type Doubt, doubtsOf } from './doubts';
 export { type DialSweep, type GiveMap, giveMap, type LookedOver, lookOver, sweepDial } from './lookOver';
 export { answer, match, sharpen } from './match';
 export { type MatchAnswer, type MatchOutput, matchOutputSchema, type MatchSharpening } from './output';
+export { type MachineOffsets, machineOffsets } from './offsets';
 export { type Plan, planSchema } from './plan';
 export { type MatchInput, matchInputSchema, type MatchRequest, openQuestion, type Question } from './question';
 export { type SchoolAnswer, type SchoolMatters, schoolsThatMatter } from './schoolsThatMatter';

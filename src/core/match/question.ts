@@ -3,6 +3,7 @@ import { testedCardSchema } from '../card';
 import { clothSchema } from '../cloth';
 import { creepFactor, FULL_KIT, type Kit, kitSchema, type Machine, machineSchema, PLAIN_MACHINE } from '../kit';
 import { seamContext, type SeamContext } from '../physics';
+import { wholeWithin, within } from '../result';
 import { operationSchema, type Schools, schoolsSchema, USUAL_SCHOOLS } from '../setup';
 import { aimsFor, type Aims } from './aims';
 import { learnFrom, type Learned, moveAims } from './learn';
@@ -14,6 +15,14 @@ export const matchInputSchema = z.strictObject({
   machine: machineSchema.optional(),
   kit: kitSchema.optional(),
   schools: schoolsSchema.optional(),
+  /** What the machine's own cards have in common, beside the rules; from how many cards. */
+  learned: z
+    .strictObject({
+      tensionSteps: within(-5, 5, 'tension steps').optional(),
+      pressure: within(-1, 1, 'a share').optional(),
+      cards: wholeWithin(1, 5000, 'a number of cards'),
+    })
+    .optional(),
   tested: z.array(testedCardSchema).max(5000, 'expected at most 5000 cards').optional(),
 });
 export type MatchInput = z.infer<typeof matchInputSchema>;
@@ -31,6 +40,8 @@ export interface Question {
   learned: Learned;
 }
 
+const within01 = (share: number) => Math.min(1, Math.max(0, share));
+
 /**
  * Fills in what the question left out and applies the rules of the trade to it, once.
  *
@@ -43,6 +54,11 @@ export function openQuestion(input: MatchInput): Question {
   const kit = input.kit ?? FULL_KIT;
   const schools = input.schools ?? USUAL_SCHOOLS;
   const learned = learnFrom(input.tested ?? [], seam, input.machine);
-  const aims = moveAims(aimsFor({ seam, machine, kit, schools }), learned);
+  const ruled = aimsFor({ seam, machine, kit, schools });
+  const offset = input.learned?.pressure ?? 0;
+  const aims = moveAims(
+    { ...ruled, pressure: { ...ruled.pressure, ideal: within01(ruled.pressure.ideal + offset) } },
+    learned,
+  );
   return { input, seam, machine, kit, schools, aims, learned };
 }

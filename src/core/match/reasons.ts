@@ -53,11 +53,33 @@ const fromModel = (parameter: string, rule: string, text: string): Reason => ({
 export function reasonsFor(question: Question, setup: Setup, chosen: 'best' | 'by-hand' = 'best'): Reason[] {
   return [
     ...testedReasons(question),
+    ...offsetReasons(question),
     ...needleReasons(question, setup),
     ...stitchReasons(question, setup, chosen),
     ...carriageReasons(question, setup),
     ...dialReasons(question, setup),
     ...planReasons(question),
+  ];
+}
+
+/** What the machine's own cards have in common, in words. */
+function offsetReasons({ input: { learned } }: Question): Reason[] {
+  if (!learned) return [];
+  const from = `${learned.cards} ${learned.cards === 1 ? 'card' : 'cards'} of this machine`;
+  const told = (parameter: string, value: number | undefined, unit: string, more: string, less: string): Reason[] =>
+    value === undefined || Math.abs(value) < 0.05
+      ? []
+      : [
+          {
+            parameter,
+            rule: `card.offset-${parameter}`,
+            text: `${from} passed with ${formatNumber(Math.abs(value), 1)} ${unit} ${value > 0 ? more : less} than the rules say.`,
+            provenance: 'measured',
+          },
+        ];
+  return [
+    ...told('tensionSteps', learned.tensionSteps, 'steps of tension', 'more', 'less'),
+    ...told('pressure', learned.pressure && 100 * learned.pressure, '% of the pressure', 'more', 'less'),
   ];
 }
 

@@ -1,1 +1,2 @@
 export * from './standIn';
+export * from './standIns';

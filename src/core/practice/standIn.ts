@@ -1,7 +1,7 @@
 import type { Cloth } from '../cloth';
 import { type ChangeId, CHANGES } from '../diagnose';
-import type { SeamContext } from '../physics';
-import type { Setup } from '../setup';
+import { seamContext, type SeamContext } from '../physics';
+import type { Operation, Setup } from '../setup';
 import { HIDDEN_FAULTS, type HiddenFault, type Quirks, quirksOf, sewLine, type SewInput } from '../standin';
 import { accepted, type Line } from '../swatch';
 
@@ -26,9 +26,6 @@ const DEEDS: Partial<Record<ChangeId, Partial<Quirks>>> = {
 export function standInAfter(quirks: Quirks, changes: readonly (string | undefined)[]): Quirks {
   return changes.reduce<Quirks>((now, change) => ({ ...now, ...DEEDS[change as ChangeId] }), quirks);
 }
-
-/** Stand-ins a person may choose between. */
-export const STAND_INS = [1, 2, 3, 4, 5, 6, 7, 8] as const;
 
 /**
  * The fault hidden in a stand-in of the app.
@@ -100,3 +97,26 @@ export function sewOnStandIn(line: StandInLine): Pick<Line, 'measures' | 'findin
 /** The quirks of a stand-in of the app, with its hidden fault, after what was done to it. */
 export const standInNow = (seed: number, changes: readonly (string | undefined)[]): Quirks =>
   standInAfter(quirksOf(seed, faultOf(seed)), changes);
+
+/** A line of the app, for one of its stand-ins. */
+export interface StandInTask {
+  cloth: Cloth;
+  operation: Operation;
+  setup: Setup;
+  direction: Line['direction'];
+  /** Which stand-in. */
+  standIn: number;
+  /** Which line of its scrap. */
+  number: number;
+  /** What was changed for the lines it sewed before, and for this one. */
+  changes: readonly (string | undefined)[];
+}
+
+/** The task with the machine as it is by now. */
+export const standInLineOf = ({ cloth, operation, standIn, number, changes, ...line }: StandInTask): StandInLine => ({
+  ...line,
+  cloth,
+  seam: seamContext(cloth, operation),
+  quirks: standInNow(standIn, changes),
+  seed: standIn * 1000 + number,
+});

@@ -52,14 +52,14 @@ function outcomeOf({ measures, findings, looked }: Line): [string, string][] {
   ];
 }
 
-/** What can be followed over a dial: its name, its unit, and its value on a line. */
-const FOLLOWED: readonly [name: string, unit: string, of: (line: Line) => number | undefined][] = [
+/** What can be followed over a dial: its name, its unit, its value on a line, and the one dial it goes with, if it is one. */
+const FOLLOWED: readonly [name: string, unit: string, of: (line: Line) => number | undefined, only?: Dial][] = [
   ['growth', '%', ({ measures }) => lineFacts(measures).growthPercent],
   ['give', '%', ({ measures }) => lineFacts(measures).give?.percent],
   ['layer shift', 'mm', ({ measures }) => measures.shiftMm],
   ['pucker grade', '', ({ measures }) => measures.pucker],
   ['ridge', 'mm', ({ measures }) => measures.ridgeMm],
-  ['true stitch length', 'mm', ({ measures }) => lineFacts(measures).lengthMm],
+  ['true stitch length', 'mm', ({ measures }) => lineFacts(measures).lengthMm, 'length'],
 ];
 
 /** One measure over one dial, from lines that differ in nothing else. */
@@ -82,7 +82,8 @@ export interface Trend {
  */
 export function trendsOf(lines: readonly Line[]): Trend[] {
   const trends = DIALS.flatMap((dial) =>
-    FOLLOWED.flatMap(([measure, unit, of]): Trend[] => {
+    FOLLOWED.flatMap(([measure, unit, of, only]): Trend[] => {
+      if (only && only !== dial) return [];
       const groups = new Map<string, Trend['points']>();
       for (const line of lines) {
         const value = of(line);

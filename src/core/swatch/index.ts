@@ -4,5 +4,6 @@ export * from './criteria';
 export * from './layout';
 export * from './measuredSigns';
 export * from './plan';
+export * from './replanned';
 export * from './signsToLookFor';
 export * from './swatch';

@@ -1,7 +1,7 @@
 import { clothProfile, type Measurable } from '../cloth';
 import { type Doubt, doubtsOf, type MatchInput } from '../match';
 import { seamContext } from '../physics';
-import { giveOfCloth, READING_TEXT, READINGS, type Setup, withReading } from '../setup';
+import { giveOfCloth, READING_TEXT, READINGS, type Setup } from '../setup';
 import { formatNumber } from '../units';
 import type { Line } from './swatch';
 
@@ -92,15 +92,4 @@ function whyOf({ reading, measure, value }: Doubt): PlannedLine['plan'] {
     varies: reading,
     why: `Only ${READING_TEXT[reading].toLowerCase()} differs: better if the cloth ${is} ${shown} ${unit}.`,
   };
-}
-
-/**
- * A planned line after the setting it varies has changed: it still varies only its one reading.
- *
- * @param line - still to come
- * @param setup - the setting now
- * @returns its setting
- */
-export function replanned({ plan, setup: old }: Pick<Line, 'plan' | 'setup'>, setup: Setup): Setup {
-  return plan?.varies ? withReading(setup, old, plan.varies) : setup;
 }

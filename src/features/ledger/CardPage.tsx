@@ -7,14 +7,19 @@ import { type Card, lineFacts } from '@/core/card';
 import { clothProfile } from '@/core/cloth';
 import { OPERATION, settingReadings } from '@/core/setup';
 import { formatNumber } from '@/core/units';
-import { cards, useCloths, useMachines, writePreference } from '@/data';
+import { removeCard, useCloths, useMachines, writePreference } from '@/data';
+import { useStale } from '@/parts/staleness';
 import { sayWhen, useQuestion, useSay, useUndo, useUnits } from '@/parts/workspace';
 import { ClothSwatch, Reading } from '@/ui';
+import { Keepsakes } from './Keepsakes';
 import styles from './Ledger.module.css';
+import { Staleness } from './Staleness';
 
 /** One card: the setting in large readings, and what it was proven on. */
 export function CardPage({ card }: { card: Card }) {
   const shown = settingReadings(card.machine, card.setup);
+  const stale = useStale();
+  const reasons = stale?.(card) ?? [];
   const cloth = useCloths()?.find((c) => c.id === card.clothId);
   const [tension, ...of] = shown.tension.split(' ');
   const [pressure, ...ofPressure] = shown.pressure.split(' ');
@@ -28,12 +33,16 @@ export function CardPage({ card }: { card: Card }) {
         <div>
           <h1>{card.name}</h1>
           <p>
-            <strong className={styles.proven}>✓ Proven on scrap {sayWhen(card.passedAt)}</strong>, on{' '}
-            {card.machine.name}
+            <strong className={reasons.length > 0 ? styles.stale : styles.proven}>
+              {card.simulated ? 'Simulated: passed on a stand-in' : reasons.length > 0 ? '! Stale: proven' : '✓ Proven'}{' '}
+              on scrap {sayWhen(card.passedAt)}
+            </strong>
+            , on {card.machine.name}
           </p>
           <Actions card={card} />
         </div>
       </div>
+      <Staleness card={card} reasons={reasons} />
       <dl className={styles.readings}>
         <Reading label="Stitch" value={shown.stitch} />
         <Reading label="Length" value={shown.length.replace(' mm', '')} unit="mm" />
@@ -50,6 +59,7 @@ export function CardPage({ card }: { card: Card }) {
         <Reading size="part" label="Plate" value={shown.plate} />
       </dl>
       <Proof card={card} />
+      <Keepsakes card={card} />
     </div>
   );
 }
@@ -62,9 +72,9 @@ function Actions({ card }: { card: Card }) {
   const machines = useMachines();
   const gone = machines !== undefined && !machines.some((m) => m.id === card.machineId);
   const remove = async () => {
-    await cards.remove(card.id);
+    const back = await removeCard(card.id);
     router.push('/ledger');
-    undo(`The card "${card.name}" is removed.`, () => cards.put(card));
+    undo(`The card "${card.name}" is removed.`, back);
   };
   const set = async () => {
     await asked?.ask({ machineId: card.machineId });
@@ -111,6 +121,8 @@ function Proof({ card }: { card: Card }) {
     ]);
   if (lengthMm !== undefined)
     rows.push(['True stitch length', `${formatNumber(lengthMm, 2)} mm, counted over ${card.measures.markedMm} mm`]);
+  for (const { at, because } of card.provenAgain)
+    rows.push(['Proven again', `${sayWhen(at)}${because.length > 0 ? `, after: ${because.join(' ')}` : ''}`]);
   if (card.notes) rows.push(['Notes', card.notes]);
   return (
     <section aria-labelledby="proof">

@@ -4,10 +4,11 @@ import TextField from '@mui/material/TextField';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { useState } from 'react';
-import { lineFacts, type Card } from '@/core/card';
+import { type Card, lineFacts, type StaleReason } from '@/core/card';
 import { settingReadings } from '@/core/setup';
 import { formatNumber } from '@/core/units';
 import { useCards, useCloths } from '@/data';
+import { useStale } from '@/parts/staleness';
 import { sayWhen } from '@/parts/workspace';
 import { ClothSwatch } from '@/ui';
 import { CardPage } from './CardPage';
@@ -26,6 +27,7 @@ export function LedgerStation() {
 function CardList({ cards, lost }: { cards: Card[]; lost: boolean }) {
   const [text, setText] = useState('');
   const found = useCardSearch(cards, text);
+  const stale = useStale();
   return (
     <div className={styles.list}>
       <h1>Ledger</h1>
@@ -52,7 +54,7 @@ function CardList({ cards, lost }: { cards: Card[]; lost: boolean }) {
           </p>
           <ul className={styles.cards}>
             {found.map((card) => (
-              <CardRow key={card.id} card={card} />
+              <CardRow key={card.id} card={card} reasons={stale?.(card) ?? []} />
             ))}
           </ul>
         </>
@@ -61,7 +63,7 @@ function CardList({ cards, lost }: { cards: Card[]; lost: boolean }) {
   );
 }
 
-function CardRow({ card }: { card: Card }) {
+function CardRow({ card, reasons }: { card: Card; reasons: StaleReason[] }) {
   const cloths = useCloths();
   const shown = settingReadings(card.machine, card.setup);
   const { give } = lineFacts(card.measures);
@@ -84,7 +86,9 @@ function CardRow({ card }: { card: Card }) {
           </span>
         </span>
         <span className={styles.proof}>
-          <strong>✓ proven</strong>
+          <strong data-stale={reasons.length > 0 || undefined}>
+            {card.simulated ? 'simulated' : reasons.length > 0 ? '! stale' : '✓ proven'}
+          </strong>
           <span className={styles.quiet}>
             {give ? `${give.popped ? 'gave' : 'held'} ${formatNumber(give.percent, 0)} %, ` : ''}
             {sayWhen(card.passedAt)}

@@ -9,6 +9,7 @@ import { PROVENANCE_TEXT, type Reason } from '@/core/result';
 import type { Setup } from '@/core/setup';
 import { SIGN_TEXT, STITCH } from '@/core/stitch';
 import { formatNumber } from '@/core/units';
+import { Evidence } from './Evidence';
 import styles from './Match.module.css';
 import type { Answered } from './useMatch';
 
@@ -69,6 +70,7 @@ export function Why({ clothId, answered, input, setup, reasons, risks, onPick }:
           <Reasons reasons={rest} />
         </details>
       </section>
+      <Evidence input={input} />
       <Remains risks={risks} />
       <OtherWays answered={answered} input={input} setup={setup} onPick={onPick} />
       <Next answered={answered} clothId={clothId} />

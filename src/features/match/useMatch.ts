@@ -4,7 +4,8 @@ import { useEffect, useMemo, useState } from 'react';
 import { nearestCards } from '@/core/card';
 import { clothOf, clothProfile } from '@/core/cloth';
 import type { MatchAnswer, MatchInput, MatchSharpening } from '@/core/match';
-import { useCards, usePreference } from '@/data';
+import { usePreference } from '@/data';
+import { asLearned, useMachineOffsets, useTeachingCards } from '@/parts/learned';
 import type { AskedNow } from '@/parts/workspace';
 import { matchWorker } from '@/workers/matchClient';
 
@@ -22,7 +23,8 @@ const CARDS = 5;
 /** The question as the worker takes it, or null while there is no cloth. */
 function useInput(asked: AskedNow | undefined): MatchInput | null {
   const schools = usePreference('schools');
-  const cards = useCards();
+  const cards = useTeachingCards();
+  const learned = asLearned(useMachineOffsets(asked?.machine ?? null));
   if (!asked?.cloth || !asked.machine || !schools || !cards) return null;
   const cloth = clothOf(asked.cloth);
   const { machine } = asked.machine;
@@ -33,6 +35,7 @@ function useInput(asked: AskedNow | undefined): MatchInput | null {
     machine,
     ...(asked.kit && { kit: asked.kit }),
     schools,
+    ...(learned && { learned }),
     ...(near.length > 0 && { tested: near.map(({ card }) => card) }),
   };
 }

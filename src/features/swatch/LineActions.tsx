@@ -4,7 +4,8 @@ import Button from '@mui/material/Button';
 import Link from 'next/link';
 import type { Card } from '@/core/card';
 import { type Criterion, type Line, passes } from '@/core/swatch';
-import { lines as lineStore, usePreference } from '@/data';
+import { lines as lineStore, useCards, usePreference } from '@/data';
+import { useStale } from '@/parts/staleness';
 import { useSay, useUndo } from '@/parts/workspace';
 import { anotherLine, isPlanned, makeCard, nextLine, settle, takeUp } from './lineActions';
 import styles from './Swatch.module.css';
@@ -77,9 +78,12 @@ export function LineActions({ scrap, line, card, criteria, onPick }: Props) {
 function Pass({ scrap, line, criteria }: Pick<Props, 'scrap' | 'line' | 'criteria'>) {
   const workroom = usePreference('workroom');
   const say = useSay();
+  const cards = useCards();
+  const stale = useStale();
   const shut = line.simulated !== undefined && workroom !== 'demo';
   const pass = async () => {
-    await makeCard(scrap, line, []);
+    const before = cards?.find((c) => c.id === line.provesCardId);
+    await makeCard(scrap, line, before && stale ? stale(before).map((r) => r.text) : []);
     say(
       line.simulated ? 'Passed, on a stand-in: the card is marked as simulated.' : 'Passed. The card is in the Ledger.',
     );

@@ -21,7 +21,6 @@ export function OneChange({ scrap, line, onSave }: { scrap: Scrap; line: Line; o
   );
   const before = scrap.lines.findLast((l) => l.number < line.number);
   const old = before ? settingReadings(machine, before.setup) : null;
-  const made = line.change ? changeText(line.change) : null;
   const changed = dials.filter((dial) => old && old[dial] !== shown[dial]);
   return (
     <div className={styles.dials}>
@@ -52,17 +51,19 @@ export function OneChange({ scrap, line, onSave }: { scrap: Scrap; line: Line; o
           </span>
         </div>
       ))}
-      {old && (
-        <p className={styles.quiet}>
-          {made !== null && changed.length <= 1
-            ? `One change from the line before. ${made}`
-            : changed.length === 0
-              ? 'The same as the line before: change one thing.'
-              : changed.length === 1
-                ? 'One change from the line before. Everything else stays.'
-                : `${changed.length} changes at once: if it works you will not know which one did it.`}
-        </p>
-      )}
+      {before && <p className={styles.quiet}>{sayChange(line, before, changed.length)}</p>}
     </div>
   );
+}
+
+/** What was changed since the line before, and whether that was one thing. */
+function sayChange(line: Line, before: Line, dials: number): string {
+  const made = line.change ? changeText(line.change) : null;
+  if (made !== null && dials <= 1) return `One change from the line before. ${made}`;
+  const changed = dials + (line.direction === before.direction ? 0 : 1);
+  if (changed === 0) return 'The same as the line before: change one thing.';
+  if (changed > 1) return `${changed} changes at once: if it works you will not know which one did it.`;
+  return dials === 0
+    ? 'Only the direction differs from the line before.'
+    : 'One change from the line before. Everything else stays.';
 }

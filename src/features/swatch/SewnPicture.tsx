@@ -4,7 +4,7 @@ import { useEffect, useRef } from 'react';
 import type { Colour } from '@/core/standin';
 import type { Line } from '@/core/swatch';
 import { useFromWorker } from '@/parts/asking';
-import { standInLine } from './StandIn';
+import { standInTask } from './StandIn';
 import styles from './Swatch.module.css';
 import type { Scrap } from './useScrap';
 
@@ -12,7 +12,7 @@ import type { Scrap } from './useScrap';
 export function SewnPicture({ scrap, line }: { scrap: Scrap; line: Line }) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const seed = line.simulated?.seed ?? 0;
-  const asked = standInLine(scrap, line, seed);
+  const asked = standInTask(scrap, line, seed);
   const cloth = rgb(scrap.cloth.colour);
   const picture = useFromWorker(JSON.stringify([asked, cloth]), (worker) => worker.sewnPicture(asked, { cloth }));
   useEffect(() => {

@@ -2,7 +2,7 @@
 
 import Button from '@mui/material/Button';
 import { clothOf } from '@/core/cloth';
-import { STAND_INS, type StandInLine, standInNow } from '@/core/practice';
+import { STAND_INS, type StandInTask } from '@/core/practice';
 import type { Line } from '@/core/swatch';
 import { usePreference, writePreference } from '@/data';
 import { useSay } from '@/parts/workspace';
@@ -12,18 +12,18 @@ import styles from './Swatch.module.css';
 import type { SaveLine, Scrap } from './useScrap';
 
 /** A line as a stand-in would sew it: in the state that everything done on this scrap before left the stand-in in. */
-export function standInLine(scrap: Scrap, line: Line, seed: number): StandInLine {
-  const done = scrap.lines.filter((l) => l.number <= line.number && (l.id === line.id || l.simulated?.seed === seed));
+export function standInTask(scrap: Scrap, line: Line, standIn: number): StandInTask {
+  const done = scrap.lines.filter(
+    (l) => l.number <= line.number && (l.id === line.id || l.simulated?.seed === standIn),
+  );
   return {
-    seam: scrap.seam,
     cloth: clothOf(scrap.cloth),
+    operation: scrap.swatch.operation,
     setup: line.setup,
     direction: line.direction,
-    quirks: standInNow(
-      seed,
-      done.map((l) => l.change),
-    ),
-    seed: seed * 1000 + line.number,
+    standIn,
+    number: line.number,
+    changes: done.map((l) => l.change),
   };
 }
 
@@ -34,7 +34,7 @@ export function StandIn({ scrap, line, onSave }: { scrap: Scrap; line: Line; onS
   if (seed === undefined) return null;
   const sew = async () => {
     const sewn = await matchWorker()
-      .sewOnStandIn(standInLine(scrap, line, seed))
+      .sewOnStandIn(standInTask(scrap, line, seed))
       .catch((cause: Error) => void say(`The stand-in could not sew this: ${cause.message}`));
     if (sewn) onSave(() => ({ ...sewn, simulated: { seed } }));
   };

@@ -28,7 +28,7 @@ const tangle =
 const teeth = at([20, 26, 62, 68], (x) => at([7, 13, 29, 35], (y) => `M${x} ${y} l3 -3`));
 const tears =
   'l4 -5 l4 5 l4 -5 l4 5 l4 -5 l4 5 l4 -5 l4 5 l4 -5 l4 5 l4 -5 l4 5 l4 -5 l4 5 l4 -5 l4 5 l4 -5 l4 5 l4 -5 l4 5';
-const step = 'M54 4 V38 M58 4 V38 M62 4 V38 M66 4 V38 M70 4 V38 M74 4 V38 M78 4 V38 M82 4 V38';
+const BUNCH = at([36, 40, 44, 48, 52], (x) => `M${x} 12 V30`);
 const uneven = 'M4 21 h3 M10 21 h15 M28 21 h2 M33 21 h4 M40 21 h19 M62 21 h2 M67 21 h2 M72 21 h12';
 
 /** How every sign looks. A drawing says what is wrong by shape; red only points at it. */
@@ -103,8 +103,8 @@ export const PICTURES: Readonly<Record<Sign | 'none', SignLook>> = {
     back: { cloth: 'M2 2 H86 V8 H2 Z M2 34 H86 V40 H2 Z', wrong: `M4 17 ${tears} M4 31 ${tears}` },
   },
   'hump-stall': {
-    front: { ink: stitches(4, 34), fine: step, wrong: at([39, 42, 45, 48, 51], (x) => `M${x} 14 V28`) },
-    back: { ink: stitches(4, 34), fine: step, wrong: at([39, 42, 45, 48, 51], (x) => `M${x} 14 V28`) },
+    front: { ink: `${stitches(4, 30)} M56 2 V40`, cloth: 'M56 3 H86 V39 H56 Z', wrong: BUNCH },
+    back: { ink: `${stitches(4, 30)} M56 2 V40`, cloth: 'M56 3 H86 V39 H56 Z', wrong: BUNCH },
   },
   'needle-broke': {
     front: {

@@ -1,6 +1,7 @@
 'use client';
 
 import type { MachineRecord } from '@/core/file';
+import { Taught } from '../Taught';
 import styles from '../Workroom.module.css';
 import { BobbinCalibration } from './BobbinCalibration';
 import { LengthCalibration, WidthCalibration } from './DialCalibration';
@@ -14,6 +15,7 @@ export function Calibrate({ record }: { record: MachineRecord }) {
       <WidthCalibration record={record} />
       <BobbinCalibration record={record} />
       <FeedCalibration record={record} />
+      <Taught record={record} />
     </div>
   );
 }

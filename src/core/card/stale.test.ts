@@ -1,0 +1,86 @@
+import { describe, expect, it } from 'vitest';
+import { PLAIN_MACHINE } from '../kit';
+import { cardSchema, staleReasons, type Today } from '.';
+
+const setup = {
+  needle: { point: 'ballpoint' as const, nm: 75 },
+  thread: { fibre: 'polyester' as const, tex: 27 },
+  foot: 'walking' as const,
+  plate: 'standard' as const,
+  stitch: 'zigzag' as const,
+  lengthMm: 2.5,
+  widthMm: 2,
+};
+const cloth = {
+  structure: 'knit' as const,
+  family: 'jersey' as const,
+  traits: [],
+  name: 'Plum jersey',
+  stretchAcross: 50,
+};
+const machine = { ...PLAIN_MACHINE, name: 'the green machine' };
+const card = cardSchema.parse({
+  id: 'c1',
+  name: 'Plum jersey, a plain seam',
+  passedAt: '2026-11-01T10:00:00Z',
+  clothId: 'plum',
+  cloth,
+  operation: { kind: 'join' },
+  machineId: 'green',
+  machine,
+  setup,
+  measures: { markedMm: 100 },
+  lineId: 'l1',
+});
+const today: Today = {
+  machine: card.machine,
+  servicedAt: [],
+  cloth: card.cloth,
+  needles: [setup.needle],
+  threads: [setup.thread],
+  on: { setup: card.setup, needleHours: 1 },
+  needleLifeHours: 5,
+};
+const codes = (now: Partial<Today>) => staleReasons(card, { ...today, ...now }).map((r) => r.code);
+const counted = { dialMm: 2.5, stitches: 44, overMm: 100, at: '2026-11-10T10:00:00Z' };
+const calibration = { length: [counted], width: [], bobbin: [], feed: [] };
+
+describe('a card', () => {
+  it('holds while nothing it rests on has changed', () => expect(codes({})).toEqual([]));
+
+  it.each<[string, Partial<Today>, string[]]>([
+    ['its machine went', { machine: null }, ['machine-gone']],
+    ['the length dial was calibrated anew', { machine: { ...card.machine, calibration } }, ['recalibrated']],
+    ['the machine was serviced after it', { servicedAt: ['2026-11-02T10:00:00Z'] }, ['serviced']],
+    [
+      'another needle size is in the machine',
+      { on: { setup: { ...card.setup, needle: { point: 'ballpoint', nm: 90 } }, needleHours: 0 } },
+      ['other-needle'],
+    ],
+    ['the needle in the machine has sewn its hours', { on: { setup: card.setup, needleHours: 5.2 } }, ['needle-worn']],
+    [
+      'another thread is on the machine',
+      { on: { setup: { ...card.setup, thread: { fibre: 'cotton', tex: 30 } }, needleHours: 0 } },
+      ['other-thread'],
+    ],
+    ['no such needle is left', { needles: [{ point: 'jeans', nm: 100 }] }, ['needle-gone']],
+    ['no such thread is left', { threads: [] }, ['thread-gone']],
+    ['the cloth turned out to stretch more', { cloth: { ...card.cloth, stretchAcross: 70 } }, ['cloth-measured']],
+  ])('is stale when %s', (_, now, expected) => {
+    expect(codes(now)).toEqual(expected);
+    for (const { text } of staleReasons(card, { ...today, ...now })) expect(text).toMatch(/^[A-Zt].*\.$/);
+  });
+
+  it.each<[string, Partial<Today>]>([
+    ['a service before it', { servicedAt: ['2026-10-02T10:00:00Z'] }],
+    ['a bobbin wound off since', { machine: { ...card.machine, calibration: { ...calibration, length: [] } } }],
+    ['a needle that may be bought anew', { needles: null, threads: null }],
+    ['a machine set for another cloth', { on: null }],
+    [
+      'hours, for who changes needles by trouble',
+      { on: { setup: card.setup, needleHours: 40 }, needleLifeHours: null },
+    ],
+    ['a stretch measured nearly the same', { cloth: { ...card.cloth, stretchAcross: 53 } }],
+    ['a cloth that is gone from the drawer', { cloth: null }],
+  ])('still holds after %s', (_, now) => expect(codes(now)).toEqual([]));
+});

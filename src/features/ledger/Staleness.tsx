@@ -1,0 +1,68 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import { useRouter } from 'next/navigation';
+import type { Card, StaleReason } from '@/core/card';
+import { LINE_MM } from '@/core/swatch';
+import { lines, swatches, useCloths, useMachines } from '@/data';
+import { newId, nowText } from '@/parts/workspace';
+import { CautionPlate } from '@/ui';
+import styles from './Ledger.module.css';
+
+/** Why a card no longer holds, and the one line that would prove it again. */
+export function Staleness({ card, reasons }: { card: Card; reasons: StaleReason[] }) {
+  if (reasons.length === 0) return null;
+  return (
+    <CautionPlate>
+      <strong>Stale: it proved another state of things.</strong>
+      <ul className={styles.reasons}>
+        {reasons.map(({ code, text }) => (
+          <li key={code}>{text}</li>
+        ))}
+      </ul>
+      <div className={styles.again}>
+        <ProveAgain card={card} />
+      </div>
+    </CautionPlate>
+  );
+}
+
+function ProveAgain({ card }: { card: Card }) {
+  const router = useRouter();
+  const cloths = useCloths();
+  const machines = useMachines();
+  const here = cloths?.some((c) => c.id === card.clothId) && machines?.some((m) => m.id === card.machineId);
+  const prove = async () => {
+    const [id, at] = [newId(), nowText()];
+    await swatches.put({
+      id,
+      clothId: card.clothId,
+      machineId: card.machineId,
+      operation: card.operation,
+      startedAt: at,
+      name: card.name,
+      where: card.where,
+      spares: [],
+    });
+    await lines.put({
+      id: newId(),
+      swatchId: id,
+      number: 1,
+      setup: card.setup,
+      direction: card.operation.direction ?? 'across',
+      measures: { markedMm: LINE_MM.marked },
+      findings: [],
+      looked: false,
+      status: 'sewing',
+      sewnAt: at,
+      notes: '',
+      provesCardId: card.id,
+    });
+    router.push(`/swatch?id=${id}`);
+  };
+  return (
+    <Button variant="outlined" disabled={!here} onClick={() => void prove()}>
+      Prove it again with one line
+    </Button>
+  );
+}

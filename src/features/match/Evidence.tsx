@@ -1,0 +1,47 @@
+'use client';
+
+import Link from 'next/link';
+import { nearestCards } from '@/core/card';
+import { clothProfile } from '@/core/cloth';
+import type { MatchInput } from '@/core/match';
+import { STITCH } from '@/core/stitch';
+import { formatNumber } from '@/core/units';
+import { useStale } from '@/parts/staleness';
+import { useTeachingCards } from '@/parts/learned';
+import styles from './Match.module.css';
+
+/** More evidence than this is not read. */
+const SHOWN = 3;
+
+/** The person's own cards nearest to this question: what passed, on what, and whether it still holds. */
+export function Evidence({ input }: { input: MatchInput }) {
+  const cards = useTeachingCards();
+  const stale = useStale();
+  if (!cards || !stale) return null;
+  const near = nearestCards(cards, clothProfile(input.cloth), input.operation, input.machine?.name).slice(0, SHOWN);
+  if (near.length === 0) return null;
+  return (
+    <section>
+      <h2>Your cards</h2>
+      <ul className={styles.evidence}>
+        {near.map(({ card, distance, sameMachine }) => {
+          const reasons = stale(card);
+          return (
+            <li key={card.id}>
+              <Link href={`/ledger?id=${card.id}`}>{card.name}</Link>
+              <span>
+                {STITCH[card.setup.stitch].name}, {formatNumber(card.setup.lengthMm)}
+                {card.setup.widthMm > 0 ? ` × ${formatNumber(card.setup.widthMm)}` : ''} mm;{' '}
+                {distance < 0.1 ? 'the same cloth and seam' : `${Math.round(100 * (1 - distance))} of 100 alike`},{' '}
+                {sameMachine ? 'this machine' : 'another machine'}
+              </span>
+              <b data-stale={reasons.length > 0 || undefined}>
+                {card.simulated ? 'simulated' : reasons.length > 0 ? `stale: ${reasons[0].text}` : '✓ holds'}
+              </b>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}

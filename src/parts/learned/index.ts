@@ -1,0 +1,1 @@
+export { asLearned, useMachineOffsets, useTeachingCards } from './useLearned';

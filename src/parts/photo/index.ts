@@ -1,0 +1,1 @@
+export { PhotoButtons } from './PhotoButtons';

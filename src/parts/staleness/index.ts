@@ -1,0 +1,1 @@
+export { useStale } from './useStale';
