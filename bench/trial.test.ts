@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { advised, tally, textbook } from './trial';
+import { advised, atRandom, tally, textbook } from './trial';
 
 /** Enough machines to tell 90 in 100 from luck; the bench tries 200. */
 const SEEDS = 30;
@@ -9,6 +9,16 @@ const SEEDS = 30;
 describe('a stand-in with a hidden fault is brought to a passed line by following only the advice', () => {
   const table = tally(advised, SEEDS);
   const plain = tally(textbook, SEEDS);
+  const chance = tally(atRandom, SEEDS);
+  const told = ({ passed, median }: (typeof table)[number]) => `${Math.round(100 * passed)} %, ${median} lines`;
+  console.table(
+    Object.fromEntries(
+      table.map((row, i) => [
+        row.fault,
+        { advised: told(row), 'textbook order': told(plain[i]), 'at random': told(chance[i]) },
+      ]),
+    ),
+  );
 
   it('at least nine in ten reach a pass, the median within four lines', () => {
     const passed = table.reduce((sum, row) => sum + row.passed, 0) / table.length;
@@ -20,8 +30,9 @@ describe('a stand-in with a hidden fault is brought to a passed line by followin
     for (const { fault, median } of table) expect(median, fault).toBeGreaterThan(1);
   });
 
-  it('and more often than by a fixed textbook order', () => {
+  it('and more often than by a fixed textbook order, or at random', () => {
     const sum = (rows: typeof table) => rows.reduce((all, row) => all + row.passed, 0);
     expect(sum(table)).toBeGreaterThan(sum(plain));
+    expect(sum(table)).toBeGreaterThan(sum(chance));
   });
 });

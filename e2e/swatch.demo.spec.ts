@@ -128,6 +128,19 @@ test('a line is given up, taken up again next week, and sewn once more; where it
   await expect(page.getByRole('button', { name: /^Line 5: to come/ })).toBeVisible();
 });
 
+test('a line takes its setting from the strip, so that nothing is typed twice', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/swatch?id=merino-side');
+  await expect(page.getByText(/^Still to be set on the strip: needle, foot, thread/)).toBeVisible();
+  await page.getByRole('button', { name: 'All set' }).click();
+  await expect(page.getByText('✓ The machine is set for this line.')).toBeVisible();
+  // Sewn a step wider than planned: the strip knows, the line takes it.
+  await page.getByRole('button', { name: 'Width up' }).click();
+  await expect(page.getByText(/^Still to be set on the strip: width\./)).toBeVisible();
+  await page.getByRole('button', { name: 'Take what is on the machine' }).click();
+  await expect(page.getByRole('heading', { name: 'Line 3: zigzag, 2.5 × 2 mm' })).toBeVisible();
+});
+
 test('a question is asked where an answer helps more than a guess, and its answer is kept', async ({ page }) => {
   await openDemo(page);
   await page.goto('/swatch?id=merino-side');

@@ -114,7 +114,22 @@ test('a spool is noted by whatever number is printed on it', async ({ page }) =>
   await expect(page.getByText('Tex 27, ticket 111, 37 wt')).toBeVisible();
   await typed(page, 'Colour in words').fill('heron blue');
   await page.getByRole('button', { name: 'Note it' }).click();
-  await expect(page.getByRole('list', { name: 'Spools' })).toContainText('heron blue');
+  const spools = page.getByRole('list', { name: 'Spools' });
+  await expect(spools).toContainText('heron blue');
+
+  // What is used up and put elsewhere is written down on the spool itself.
+  await spools.getByRole('button', { name: /^heron blue/ }).click();
+  await spools.getByRole('textbox', { name: 'Metres left, m' }).fill('85');
+  await spools.getByRole('textbox', { name: 'Where it is kept' }).fill('biscuit box');
+  await spools.getByRole('textbox', { name: 'Metres left, m' }).fill('much');
+  await expect(spools.getByText('Expected metres, such as 120.')).toBeVisible();
+  await page.reload();
+  await expect(spools.getByRole('button', { name: /^heron blue/ })).toContainText('85 m left, biscuit box');
+  await spools.getByRole('button', { name: /^heron blue/ }).click();
+  await spools.getByRole('button', { name: 'Remove this spool' }).click();
+  await expect(spools).not.toContainText('heron blue');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(spools).toContainText('heron blue');
 });
 
 test('a foot that cards were proven under is put away rather than forgotten', async ({ page }) => {

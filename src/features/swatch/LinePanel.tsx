@@ -6,6 +6,7 @@ import { type Line, passCriteria } from '@/core/swatch';
 import { formatNumber } from '@/core/units';
 import { lines as lineStore } from '@/data';
 import { Notes } from './Notes';
+import { AsSet } from './AsSet';
 import { Criteria } from './Criteria';
 import { LineActions } from './LineActions';
 import { isPlanned, settle } from './lineActions';
@@ -50,6 +51,7 @@ export function LinePanel({ scrap, line, onPick, onStep }: Props) {
         {line.plan ? ` ${line.plan.why}` : ''}
       </p>
       {open && <OneChange scrap={scrap} line={line} onSave={save} />}
+      {line.status === 'sewing' && !line.simulated && <AsSet scrap={scrap} line={line} onSave={save} />}
       {!isPlanned(line) && (
         <>
           {line.simulated && <SewnPicture scrap={scrap} line={line} />}

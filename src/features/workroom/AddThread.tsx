@@ -2,20 +2,15 @@
 
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { PURPOSES, type ThreadRecord, threadRecordSchema } from '@/core/file';
+import { PURPOSES, threadRecordSchema } from '@/core/file';
 import { FIBRE, THREAD_FIBRES } from '@/core/kit';
 import { formatNumber, parseThreadTex, threadNumbers } from '@/core/units';
 import { changeKit, threads as store } from '@/data';
 import { newId, nowText, useDraft, useSay } from '@/parts/workspace';
 import { DraftField, fieldProblem, Pick, plainNumber } from '@/ui';
-import { PURPOSE_TEXT } from './purposeText';
+import { PURPOSE_TEXT, QUALITY_TEXT } from './purposeText';
 import styles from './Workroom.module.css';
 
-const QUALITY: [ThreadRecord['quality'], string][] = [
-  ['good', 'good'],
-  ['unknown', 'not known'],
-  ['cheap', 'cheap, fuzzy'],
-];
 const A_NUMBER = 'Expected a thread number, such as Tex 27, Tkt 120, 40 wt, 243 den or Ne 20.';
 
 /** The spool being typed, and what is wrong with it by field. */
@@ -103,7 +98,7 @@ export function AddThread({ any }: { any: boolean }) {
         'all-purpose',
         PURPOSES.map((id) => [id, PURPOSE_TEXT[id]] as const),
       )}
-      {pick('quality', 'Quality', 'unknown', QUALITY)}
+      {pick('quality', 'Quality', 'unknown', Object.entries(QUALITY_TEXT))}
       {field('metres', 'Metres left', 'm')}
       {field('where', 'Where it is kept')}
       <Button type="submit" variant="outlined">

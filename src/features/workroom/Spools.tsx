@@ -1,6 +1,5 @@
 'use client';
 
-import Button from '@mui/material/Button';
 import { useMemo, useState } from 'react';
 import type { ThreadRecord } from '@/core/file';
 import { threadName } from '@/core/kit';
@@ -12,6 +11,7 @@ import { MeasureField } from '@/ui';
 import { AddThread } from './AddThread';
 import { Owned } from './Owned';
 import { PURPOSE_TEXT } from './purposeText';
+import { SpoolDetail } from './SpoolDetail';
 import styles from './Workroom.module.css';
 
 const keyOf = (record: ThreadRecord) => record.id;
@@ -22,6 +22,7 @@ const textOf = (t: ThreadRecord) =>
 export function Spools() {
   const all = useThreads();
   const [text, setText] = useState('');
+  const [opened, setOpened] = useState<string | null>(null);
   const sorted = useMemo(
     () => [...(all ?? [])].sort((a, b) => a.thread.tex - b.thread.tex || (a.id < b.id ? -1 : 1)),
     [all],
@@ -41,7 +42,13 @@ export function Spools() {
             </p>
           </div>
           <LongList label="Spools" items={found} keyOf={keyOf} rowPx={64}>
-            {(record) => <Spool record={record} />}
+            {(record) => (
+              <Spool
+                record={record}
+                open={record.id === opened}
+                onOpen={() => setOpened(record.id === opened ? null : record.id)}
+              />
+            )}
           </LongList>
         </>
       )}
@@ -49,7 +56,13 @@ export function Spools() {
   );
 }
 
-function Spool({ record }: { record: ThreadRecord }) {
+interface SpoolProps {
+  record: ThreadRecord;
+  open: boolean;
+  onOpen: () => void;
+}
+
+function Spool({ record, open, onOpen }: SpoolProps) {
   const undo = useUndo();
   const { thread, printed, colour, colourName, purpose, quality, metresLeft, where } = record;
   const remove = async () => {
@@ -58,33 +71,33 @@ function Spool({ record }: { record: ThreadRecord }) {
   };
   return (
     <div className={styles.spool}>
-      <svg viewBox="0 0 40 44" width="40" height="44" aria-hidden>
-        <path d="M6 4 H34 V9 H6 Z M6 35 H34 V40 H6 Z" fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1.4" />
-        <rect x="9" y="9" width="22" height="26" fill={colour} stroke="var(--ink)" strokeWidth="1.2" />
-        <path
-          d="M9 15 L31 12 M9 21 L31 18 M9 27 L31 24 M9 33 L31 30"
-          stroke="var(--ink)"
-          strokeWidth="0.7"
-          opacity="0.5"
-        />
-      </svg>
-      <span>
-        <strong>{colourName || threadName(thread)}</strong>
-        <span className={styles.quiet}>
-          {threadName(thread)}
-          {printed && !/^tex/i.test(printed) ? `, printed ${printed}` : ''}
+      <button type="button" aria-expanded={open} onClick={onOpen}>
+        <svg viewBox="0 0 40 44" width="40" height="44" aria-hidden>
+          <path d="M6 4 H34 V9 H6 Z M6 35 H34 V40 H6 Z" fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1.4" />
+          <rect x="9" y="9" width="22" height="26" fill={colour} stroke="var(--ink)" strokeWidth="1.2" />
+          <path
+            d="M9 15 L31 12 M9 21 L31 18 M9 27 L31 24 M9 33 L31 30"
+            stroke="var(--ink)"
+            strokeWidth="0.7"
+            opacity="0.5"
+          />
+        </svg>
+        <span>
+          <strong>{colourName || threadName(thread)}</strong>
+          <span className={styles.quiet}>
+            {threadName(thread)}
+            {printed && !/^tex/i.test(printed) ? `, printed ${printed}` : ''}
+          </span>
         </span>
-      </span>
-      <span className={styles.quiet}>
-        {PURPOSE_TEXT[purpose]}
-        {quality === 'cheap' ? ', cheap: may skip on knits' : quality === 'good' ? ', good' : ''}
-      </span>
-      <span className={styles.quiet}>
-        {[metresLeft !== undefined && `${formatNumber(metresLeft, 0)} m left`, where].filter(Boolean).join(', ')}
-      </span>
-      <Button size="small" onClick={() => void remove()} aria-label={`Remove ${colourName || threadName(thread)}`}>
-        Remove
-      </Button>
+        <span className={styles.quiet}>
+          {PURPOSE_TEXT[purpose]}
+          {quality === 'cheap' ? ', cheap: may skip on knits' : quality === 'good' ? ', good' : ''}
+        </span>
+        <span className={styles.quiet}>
+          {[metresLeft !== undefined && `${formatNumber(metresLeft, 0)} m left`, where].filter(Boolean).join(', ')}
+        </span>
+      </button>
+      {open && <SpoolDetail record={record} onRemove={() => void remove()} />}
     </div>
   );
 }

@@ -9,3 +9,10 @@ export const PURPOSE_TEXT: Record<ThreadRecord['purpose'], string> = {
   overlocker: 'overlocker',
   basting: 'basting',
 };
+
+/** How good a thread is, in words. */
+export const QUALITY_TEXT: Record<ThreadRecord['quality'], string> = {
+  good: 'good',
+  unknown: 'not known',
+  cheap: 'cheap, fuzzy',
+};

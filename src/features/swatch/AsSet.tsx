@@ -1,0 +1,25 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import { READING_TEXT, setupChanges } from '@/core/setup';
+import type { Line } from '@/core/swatch';
+import { useOnMachine } from '@/data';
+import styles from './Swatch.module.css';
+import type { SaveLine, Scrap } from './useScrap';
+
+/** Whether the machine is set for this line; if it was sewn otherwise, the line takes what is on the machine. */
+export function AsSet({ scrap, line, onSave }: { scrap: Scrap; line: Line; onSave: SaveLine }) {
+  const on = useOnMachine(scrap.machine.id);
+  if (!on) return null;
+  const changes = setupChanges(scrap.machine.machine, on.setup, line.setup, on.unsure);
+  if (changes.length === 0) return <p className={styles.asSet}>✓ The machine is set for this line.</p>;
+  const names = changes.map(({ reading }) => READING_TEXT[reading].toLowerCase()).join(', ');
+  return (
+    <div className={styles.asSet}>
+      <span>Still to be set on the strip: {names}. Was the line sewn as the machine is now?</span>
+      <Button size="small" onClick={() => onSave(() => ({ setup: on.setup }))}>
+        Take what is on the machine
+      </Button>
+    </div>
+  );
+}

@@ -1,0 +1,61 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import { PURPOSES, type ThreadRecord, threadRecordSchema } from '@/core/file';
+import { formatNumber } from '@/core/units';
+import { threads as store } from '@/data';
+import { checkedBy, Field, optionalBy, Pick, plainNumber, wordsBy } from '@/ui';
+import { PURPOSE_TEXT, QUALITY_TEXT } from './purposeText';
+import styles from './Workroom.module.css';
+
+const { shape } = threadRecordSchema;
+const QUALITIES = ['good', 'unknown', 'cheap'] as const;
+
+/** What changes about a spool while it is used: how much is left, where it is, what it is for. */
+export function SpoolDetail({ record, onRemove }: { record: ThreadRecord; onRemove: () => void }) {
+  const set = (change: Partial<ThreadRecord>) => void store.change(record.id, (now) => now && { ...now, ...change });
+  const { metresLeft } = record;
+  return (
+    <div className={styles.detail}>
+      <div className={styles.row}>
+        <Field
+          label="Metres left"
+          unit="m"
+          text={metresLeft === undefined ? '' : formatNumber(metresLeft, 0)}
+          read={checkedBy<number | undefined>(optionalBy(plainNumber, 'metres, such as 120'), shape.metresLeft)}
+          onValue={(metres) => set({ metresLeft: metres })}
+        />
+        <Field
+          label="Where it is kept"
+          text={record.where}
+          read={wordsBy(shape.where)}
+          onValue={(where) => set({ where })}
+        />
+        <Field
+          label="Colour in words"
+          text={record.colourName}
+          read={wordsBy(shape.colourName)}
+          onValue={(colourName) => set({ colourName })}
+        />
+        <Pick
+          label="For"
+          value={record.purpose}
+          options={PURPOSES.map((id) => [id, PURPOSE_TEXT[id]] as const)}
+          onPick={(purpose) => set({ purpose })}
+        />
+        <Pick
+          label="Quality"
+          value={record.quality}
+          options={QUALITIES.map((id) => [id, QUALITY_TEXT[id]] as const)}
+          onPick={(quality) => set({ quality })}
+        />
+        <label className={styles.colour}>
+          Colour <input type="color" value={record.colour} onChange={(event) => set({ colour: event.target.value })} />
+        </label>
+      </div>
+      <Button size="small" onClick={onRemove}>
+        Remove this spool
+      </Button>
+    </div>
+  );
+}
