@@ -13,3 +13,4 @@ export * from './spacing';
 export * from './topstitch';
 export * from './turnOfCloth';
 export * from './zip';
+export * from './procedure';

@@ -1,0 +1,167 @@
+import { felledSeam } from '../felled';
+import { allowance, SEAM_LENGTH } from './asks';
+import { BLADE, IRON, LONG, PIN, together } from './pieces';
+import { box, drawnThick, type Scene } from './scene';
+import type { Given, Numbers, Procedure } from './types';
+
+/** A felled seam in section: the wide allowance folded round the trimmed one and stitched down. */
+function felledDown({ band, trim, tuck, fromFold }: Numbers, { thicknessMm }: Given): Scene {
+  const t = drawnThick(thicknessMm);
+  return {
+    label: 'In section: the wide allowance wraps the trimmed one',
+    view: 'section',
+    box: [-34, -14, band + 72, 34],
+    cloths: [
+      {
+        points: [
+          [-30, 0],
+          [0, 0],
+          [0, -1.1 * t],
+          [trim, -1.1 * t],
+        ],
+        side: 'right',
+        thickMm: t,
+      },
+      {
+        points: [
+          [band + 30, 1.1 * t],
+          [0.2, 1.1 * t],
+          [0.2, -3.3 * t],
+          [band, -3.3 * t],
+          [band, -2.2 * t],
+          [band - tuck, -2.2 * t],
+        ],
+        side: 'right',
+        thickMm: t,
+      },
+    ],
+    lines: [
+      {
+        id: 'first',
+        points: [
+          [-0.6, -1.6 * t],
+          [-0.6, 1.8 * t],
+        ],
+        role: 'stitch',
+      },
+      {
+        id: 'second',
+        points: [
+          [band - fromFold, -4 * t],
+          [band - fromFold, 1.8 * t],
+        ],
+        role: 'stitch',
+      },
+    ],
+    dims: [
+      { from: [0, -4.2 * t - 3], to: [band, -4.2 * t - 3], mm: band, name: 'band' },
+      { from: [band - fromFold, 2 * t + 4], to: [band, 2 * t + 4], mm: fromFold },
+    ],
+  };
+}
+
+/** The felled band from above. */
+function felledAbove({ band, fromFold }: Numbers): Scene {
+  return {
+    label: 'From above: two parallel rows',
+    view: 'above',
+    box: [-14, -6, LONG + 44, band + 48],
+    cloths: [{ points: box(0, 0, LONG, band + 34), side: 'right' }],
+    lines: [
+      {
+        id: 'first',
+        points: [
+          [0, 16],
+          [LONG, 16],
+        ],
+        role: 'stitch',
+      },
+      {
+        points: [
+          [0, 16 + band],
+          [LONG, 16 + band],
+        ],
+        role: 'fold',
+      },
+      {
+        id: 'second',
+        points: [
+          [0, 16 + band - fromFold],
+          [LONG, 16 + band - fromFold],
+        ],
+        role: 'stitch',
+      },
+    ],
+    dims: [
+      { from: [LONG + 6, 16], to: [LONG + 6, 16 + band], mm: band },
+      { from: [-7, 16 + band - fromFold], to: [-7, 16 + band], mm: fromFold },
+    ],
+  };
+}
+
+/** One allowance wrapped round the other and stitched down: the seam of jeans. */
+export const FLAT_FELLED: Procedure = {
+  id: 'flat-felled',
+  name: 'Flat-felled seam',
+  group: 'seam',
+  kind: 'join',
+  asks: [
+    SEAM_LENGTH,
+    allowance(16),
+    { key: 'trim', label: 'Under allowance trimmed to', unit: 'mm', usual: 6, least: 3, most: 20 },
+  ],
+  work: ({ seam, allowance: allowanceMm, trim }, { thicknessMm }) => {
+    const found = felledSeam({ allowanceMm, trimMm: trim, thicknessMm });
+    if ('blocked' in found) return found;
+    const { bandMm, tuckMm, topstitchFromFoldMm } = found;
+    return { seam, allowance: allowanceMm, trim, band: bandMm, tuck: tuckMm, fromFold: topstitchFromFoldMm };
+  },
+  views: {
+    first: ({ allowance: a, trim }) => together(a, 'right', 'first', 'From above: the first pass', trim),
+    section: felledDown,
+    above: felledAbove,
+  },
+  ready: ['matching thread: the first line shows', 'iron and clapper', 'scissors'],
+  steps: [
+    {
+      do: 'Lay wrong sides together, raw edges level.',
+      check: 'The right side looks at you on both faces.',
+      view: 'first',
+    },
+    {
+      do: 'Sew {allowance} from the raw edges.',
+      check: 'Straight: this line shows.',
+      caution: PIN,
+      view: 'first',
+      now: ['first'],
+      sews: 'seam',
+    },
+    {
+      do: 'Press open, then both allowances to one side. Let it cool.',
+      check: 'The line lies flat, no fold over it.',
+      caution: IRON,
+      view: 'first',
+    },
+    {
+      do: 'Trim the under allowance to {trim}.',
+      check: 'Only the under one is cut.',
+      caution: BLADE,
+      view: 'first',
+      now: ['trim'],
+    },
+    {
+      do: 'Fold the wide allowance over it: {tuck} go under, the band is {band} wide. Press and pin.',
+      check: 'The tucked edge reaches neither past the seam nor short of the row to come.',
+      view: 'section',
+    },
+    {
+      do: 'Topstitch {fromFold} from the fold, parallel to the first line.',
+      check: 'Both rows stay {band} less {fromFold} apart.',
+      caution: PIN,
+      view: 'above',
+      now: ['second'],
+      sews: 'seam',
+    },
+  ],
+  faults: ['hump-stall', 'skipped', 'wandering', 'loops-below'],
+};

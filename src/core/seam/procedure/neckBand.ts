@@ -1,0 +1,169 @@
+import { bandFor } from '../band';
+import { cannot } from '../cannot';
+import { IRON, PIN } from './pieces';
+import { box, type Scene } from './scene';
+import type { Numbers, Procedure } from './types';
+
+/** Band and opening laid out flat, quarters marked on both. */
+function quarters({ opening, finished, width }: Numbers): Scene {
+  const scale = 180 / opening;
+  const [long, short] = [180, finished * scale];
+  const marks = (length: number, y: number, tall: number) =>
+    [0, 1, 2, 3, 4].map((i) => ({
+      id: 'quarters',
+      points: [
+        [(length * i) / 4, y],
+        [(length * i) / 4, y + tall],
+      ] as const,
+      role: 'mark' as const,
+    }));
+  return {
+    label: 'Laid flat, drawn smaller: quarters on both edges',
+    view: 'above',
+    box: [-8, -16, 206, 92],
+    cloths: [
+      { points: box(0, 34, long, 30), side: 'right' },
+      { points: box(0, 0, short, Math.min(18, width * 0.8)), side: 'right' },
+    ],
+    lines: [...marks(long, 34, 8), ...marks(short, 0, 18)],
+    dims: [
+      { from: [0, 70], to: [long, 70], mm: opening, name: 'opening' },
+      { from: [0, -6], to: [short, -6], mm: finished, name: 'band' },
+    ],
+  };
+}
+
+/** The band folded and sewn on, in section. */
+function sewnOn({ width, allowance: a }: Numbers): Scene {
+  return {
+    label: 'In section: the folded band on the opening',
+    view: 'section',
+    box: [-width - 10, -12, width + 60, 30],
+    cloths: [
+      {
+        points: [
+          [a, -2.4],
+          [-width, -2.4],
+          [-width, -1.2],
+          [a, -1.2],
+        ],
+        side: 'right',
+        thickMm: 0.9,
+      },
+      {
+        points: [
+          [a, 0],
+          [0, 0],
+          [40, 0.1],
+        ],
+        side: 'right',
+        thickMm: 0.9,
+      },
+    ],
+    lines: [
+      {
+        id: 'seam',
+        points: [
+          [0, -3.4],
+          [0, 1],
+        ],
+        role: 'stitch',
+      },
+    ],
+    dims: [{ from: [-width, -5.6], to: [0, -5.6], mm: width, name: 'finished' }],
+  };
+}
+
+/** A ribbed or self band on a neckline: shorter than its opening, stretched on. */
+export const NECK_BAND: Procedure = {
+  id: 'neck-band',
+  name: 'Neckband',
+  group: 'band',
+  kind: 'band',
+  asks: [
+    { key: 'opening', label: 'Round the neckline, at the seam line', unit: 'mm', usual: 600, least: 150, most: 1500 },
+    { key: 'width', label: 'Finished width of the band', unit: 'mm', usual: 20, least: 6, most: 80 },
+    {
+      key: 'stretch',
+      label: 'The band stretches',
+      unit: 'percent',
+      usual: (given) => Math.round(given.stretch),
+      least: 5,
+      most: 300,
+    },
+    { key: 'girth', label: 'Round the head it has to pass', unit: 'mm', usual: 570, least: 200, most: 800 },
+    { key: 'allowance', label: 'Allowance at the neckline', unit: 'mm', usual: 6, least: 3, most: 20 },
+  ],
+  work: ({ opening, width, stretch, girth, allowance }, { recovery }) => {
+    const band = bandFor({
+      openingMm: opening,
+      bandWidthMm: width,
+      stretch,
+      recovery,
+      girthMm: girth,
+      joinAllowanceMm: 10,
+    });
+    if (band.passesGirth === false) {
+      const pulled = Math.floor(band.finishedMm * (1 + (0.8 * stretch) / 100));
+      const text = `Pulled to four fifths of its stretch the band reaches ${pulled} mm and has to pass ${girth} mm: cut the neckline wider, or take a band cloth that stretches more.`;
+      return cannot('seam.band-girth', text, girth, pulled);
+    }
+    return {
+      opening,
+      width,
+      allowance,
+      finished: band.finishedMm,
+      cut: band.cutMm,
+      cutWidth: 2 * (width + allowance),
+      ratio: 100 * band.ratio,
+      quarterBand: band.quarterBandMm,
+      quarterOpening: band.quarterOpeningMm,
+      pull: band.stretchToFitPercent,
+      join: 2 * (width + allowance),
+    };
+  },
+  views: { quarters, section: sewnOn },
+  ready: ['band cloth that recovers', 'eight pins or clips', 'stretch needle or ballpoint'],
+  steps: [
+    {
+      do: 'Cut the band {cut} long and {cutWidth} wide, the stretch along its length.',
+      check: 'It stretches the long way.',
+      view: 'quarters',
+    },
+    {
+      do: 'Join the ends, 10 mm, and press the band in half, wrong sides together.',
+      check: 'A ring {finished} round.',
+      caution: IRON,
+      view: 'section',
+      sews: 'join',
+    },
+    {
+      do: 'Mark quarters on the band, every {quarterBand}, and on the neckline, every {quarterOpening}.',
+      check: 'The band’s join lies at the middle back.',
+      view: 'quarters',
+      now: ['quarters'],
+    },
+    {
+      do: 'Pin quarter to quarter, right sides together, raw edges level.',
+      check: 'Between pins the band is shorter than the neckline.',
+      view: 'quarters',
+      now: ['quarters'],
+    },
+    {
+      do: 'Sew {allowance} from the edge, band on top: stretch only the band, by {pull:n} %, quarter by quarter.',
+      check: 'The neckline is not pulled; no fold is caught.',
+      caution: PIN,
+      view: 'section',
+      now: ['seam'],
+      sews: 'opening',
+    },
+    {
+      do: 'Press the allowance down; steam the band back.',
+      check: 'It lies flat, and passes over the head.',
+      caution: IRON,
+      view: 'section',
+      now: ['seam'],
+    },
+  ],
+  faults: ['wavy', 'popped', 'skipped', 'uneven-layers'],
+};

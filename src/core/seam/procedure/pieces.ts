@@ -1,0 +1,67 @@
+import { box, type Scene } from './scene';
+
+/** Cloth shown beside a seam, and length of seam shown, mm. */
+const BESIDE = 34;
+export const LONG = 110;
+
+/** Two layers laid together from above: raw edges on top, the line at a distance, mm. */
+export function together(
+  distance: number,
+  upper: 'right' | 'wrong',
+  id: string,
+  label: string,
+  trimmed?: number,
+): Scene {
+  return {
+    label,
+    view: 'above',
+    box: [-14, -6, LONG + 40, distance + BESIDE + 10],
+    cloths: [{ points: box(0, 0, LONG, distance + BESIDE), side: upper }],
+    lines: [
+      {
+        points: [
+          [0, 0],
+          [LONG, 0],
+        ],
+        role: 'raw',
+      },
+      {
+        id,
+        points: [
+          [0, distance],
+          [LONG, distance],
+        ],
+        role: 'stitch',
+      },
+      ...(trimmed === undefined
+        ? []
+        : [
+            {
+              id: 'trim',
+              points: [
+                [0, distance - trimmed],
+                [LONG, distance - trimmed],
+              ] as const,
+              role: 'cut' as const,
+            },
+          ]),
+    ],
+    dims: [
+      { from: [LONG + 6, 0], to: [LONG + 6, distance], mm: distance },
+      ...(trimmed === undefined
+        ? []
+        : [{ from: [-7, distance - trimmed] as const, to: [-7, distance] as const, mm: trimmed }]),
+    ],
+    texts: [
+      {
+        at: [4, distance + BESIDE - 4],
+        text: upper === 'wrong' ? 'wrong side up, right sides together' : 'right side up, wrong sides together',
+      },
+    ],
+  };
+}
+
+/** Said where a hand is near the needle, the iron or the blade. */
+export const PIN = 'Take every pin out before the needle reaches it.';
+export const IRON = 'Keep fingers out of the steam; test the heat on a scrap first.';
+export const BLADE = 'Cut away from your fingers; close the blade when it is laid down.';

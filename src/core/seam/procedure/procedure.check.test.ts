@@ -1,0 +1,64 @@
+import { describe, expect, it } from 'vitest';
+import { type Given, type Numbers, PROCEDURES, workOut } from '.';
+
+const GIVEN: Given = {
+  thicknessMm: 0.4,
+  squash: 0.8,
+  stretch: 50,
+  recovery: 95,
+  weight: 'medium',
+  lengthMm: 2.5,
+  widthMm: 0,
+  footLiftMm: 8,
+  extraLiftMm: 2,
+};
+function numbers(id: string, answers: Partial<Numbers>, given: Partial<Given> = {}): Numbers {
+  const worked = workOut(
+    PROCEDURES.find((p) => p.id === id)!,
+    answers,
+    { ...GIVEN, ...given },
+  );
+  if (!worked.ok) throw new Error(`numbers: expected numbers, got ${JSON.stringify(worked)}`);
+  return worked.numbers;
+}
+
+// The trade's own numbers (common practice), in the operations that people run.
+describe('the numbers of the trade come out of the operations', () => {
+  it('flat-felled: 5/8 in allowance, the under one trimmed to 1/4 in, fits denim of 0.9 mm', () => {
+    const n = numbers('flat-felled', { allowance: 15.875, trim: 6.35 }, { thicknessMm: 0.8 });
+    expect(n.band).toBeCloseTo(8, 0);
+    expect(n.fromFold).toBe(2);
+  });
+  it('centred zip: 15 mm seam, rows and bar below the stop, an even number across', () => {
+    const n = numbers('zip-centred', { zip: 180, opening: 180, allowance: 15, tape: 13, coilWidth: 6, row: 7 });
+    expect(n.below).toBe(4);
+    expect(n.across % 2).toBe(0);
+    expect(n.tapeOff).toBe(2);
+  });
+  it('concealed zip: stops 12 mm above the end, the seam overlaps 12 mm, the tape lies 5 mm in at 15 and 10', () =>
+    expect(numbers('zip-concealed', { zip: 220, allowance: 15, tape: 10 })).toMatchObject({
+      above: 12,
+      overlap: 12,
+      tapeOff: 5,
+    }));
+  it('a band of 20 mm on 600 mm is cut about four fifths of its opening', () =>
+    expect(numbers('neck-band', { opening: 600, width: 20, stretch: 60, girth: 500 }).ratio).toBeCloseTo(79, 0));
+  it('gentle curves are clipped about every 25 mm, tight ones closer', () => {
+    expect(numbers('curved-seam', { radius: 125, inside: 1, allowance: 10 }).spacing).toBeCloseTo(25, 6);
+    expect(numbers('curved-seam', { radius: 30, inside: 1, allowance: 10 }).spacing).toBeCloseTo(6, 6);
+  });
+  it('jeans: 3, 6, 9 layers over a mock-felled seam, 4, 8, 12 over a true felled one', () => {
+    expect(numbers('hem-jeans', { seamLayers: 3 })).toMatchObject({ layers: 3, mid: 6, high: 9 });
+    expect(numbers('hem-jeans', { seamLayers: 4 })).toMatchObject({ layers: 4, mid: 8, high: 12 });
+  });
+  it('an edge of 60 mm, 6 mm in, has a row of 48', () => {
+    const n = numbers('topstitch-edge', { edge: 60, edges: 1, from: 6, rows: 1 }, { lengthMm: 3 });
+    expect(n.run).toBeCloseTo(48, 9);
+    expect(n.stitches).toBe(16);
+  });
+  it('strips of 63.5 mm with 3 mm over 300 bow by about 20 mm over a metre; alternating five leaves a tenth', () => {
+    const n = numbers('strip-set', { strips: 6, width: 63.5, long: 1000, shift: 3 });
+    expect(n.sagitta).toBeCloseTo(19.7, 1);
+    expect(n.alternate / n.sagitta).toBeLessThan(0.12);
+  });
+});

@@ -1,0 +1,50 @@
+/** A place on a drawing, mm. */
+export type Point = readonly [x: number, y: number];
+
+/** Cloth seen from above, or a layer seen in section as a strip along a line. */
+export interface SceneCloth {
+  points: readonly Point[];
+  /** Which side is seen from above; in section, on which hand of the line its right side lies. */
+  side: 'right' | 'wrong';
+  /** In section: drawn this thick. Absent: an area. */
+  thickMm?: number;
+}
+
+/** A line on a drawing. Its id ties it to the step in which it is made. */
+export interface SceneLine {
+  id?: string;
+  points: readonly Point[];
+  role: 'stitch' | 'baste' | 'fold' | 'raw' | 'mark' | 'cut' | 'zip' | 'tape' | 'stop' | 'stripe';
+}
+
+/** A dimension with its length: drawn aside of what it measures. */
+export interface SceneDim {
+  from: Point;
+  to: Point;
+  mm: number;
+  /** What it measures, when the length alone does not say. */
+  name?: string;
+}
+
+/** A drawing computed from numbers; x to the right, y down, mm. */
+export interface Scene {
+  label: string;
+  view: 'above' | 'section';
+  box: readonly [x: number, y: number, width: number, height: number];
+  cloths: readonly SceneCloth[];
+  lines: readonly SceneLine[];
+  dims: readonly SceneDim[];
+  texts?: readonly { at: Point; text: string }[];
+}
+
+/** A rectangle as points. */
+export const box = (x: number, y: number, width: number, height: number): Point[] => [
+  [x, y],
+  [x + width, y],
+  [x + width, y + height],
+  [x, y + height],
+];
+
+/** In section a layer thinner than this could not be seen. */
+const LEAST_THICK_MM = 0.9;
+export const drawnThick = (thicknessMm: number): number => Math.max(LEAST_THICK_MM, thicknessMm);

@@ -1,0 +1,69 @@
+import type { OperationKind } from '../../setup';
+import type { Sign } from '../../stitch';
+import type { Cannot } from '../cannot';
+import type { Scene } from './scene';
+
+/** What is known before anything is asked: of the cloth, the setting and the machine. Lengths in mm. */
+export interface Given {
+  /** One layer. */
+  thicknessMm: number;
+  /** What a layer keeps of its thickness when it is sewn down, 0 … 1. */
+  squash: number;
+  /** Stretch across and recovery of the cloth, percent. */
+  stretch: number;
+  recovery: number;
+  weight: 'light' | 'medium' | 'heavy';
+  /** Stitch length and swing of the setting. */
+  lengthMm: number;
+  widthMm: number;
+  footLiftMm: number;
+  extraLiftMm: number;
+}
+
+/** One number asked before the first stitch, in plain language. */
+export interface Ask {
+  key: string;
+  label: string;
+  unit: 'mm' | 'count' | 'percent' | 'degrees';
+  /** A sensible value, from cloth and setting where they say something. */
+  usual: number | ((given: Given) => number);
+  least: number;
+  most: number;
+  help?: string;
+}
+
+/** Numbers by name: what was asked, and what follows from it. Lengths in mm. */
+export type Numbers = Readonly<Record<string, number>>;
+
+/** One action, what to look at, and the check that follows. `{name}` in a text is a length, `{name:n}` a plain number. */
+export interface Step {
+  do: string;
+  check: string;
+  /** Said at this very step, because here is where it can hurt. */
+  caution?: string;
+  /** Which drawing, and which of its lines are sewn, cut or folded now. */
+  view: string;
+  now?: readonly string[];
+  /** Name of the number that says how much is sewn in this step, and at which stitch length if not the setting's. */
+  sews?: string;
+  atMm?: string;
+}
+
+export const PROCEDURE_GROUPS = ['seam', 'zip', 'hem', 'band', 'curve and corner', 'topstitch', 'strips'] as const;
+
+/** One operation: what it asks, how its numbers follow, its drawings and its steps. */
+export interface Procedure {
+  id: string;
+  name: string;
+  group: (typeof PROCEDURE_GROUPS)[number];
+  /** What is matched and proven for it. */
+  kind: OperationKind;
+  asks: readonly Ask[];
+  /** Everything that follows from what was asked; or which number to change. */
+  work: (values: Numbers, given: Given) => Numbers | Cannot;
+  views: Readonly<Record<string, (numbers: Numbers, given: Given) => Scene>>;
+  ready: readonly string[];
+  steps: readonly Step[];
+  /** What goes wrong here most, to be picked from at once. */
+  faults: readonly Sign[];
+}

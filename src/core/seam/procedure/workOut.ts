@@ -1,0 +1,112 @@
+import { needleMinutes, type StitchId, threadUse } from '../../stitch';
+import { formatNumber } from '../../units';
+import type { Cannot } from '../cannot';
+import type { Ask, Given, Numbers, Procedure } from './types';
+
+/** A problem with one answer, by its question. */
+export type AskProblems = Readonly<Record<string, string>>;
+
+/** What comes of the answers: numbers, or what is wrong with one of them, or why they do not go together. */
+export type WorkedOut =
+  { ok: true; numbers: Numbers } | { ok: false; problems: AskProblems } | ({ ok: false } & Cannot);
+
+/**
+ * The usual answer to a question, for this cloth and setting.
+ *
+ * @param ask - the question
+ * @param given - what is known already
+ */
+export const usualOf = ({ usual, least, most }: Ask, given: Given): number =>
+  Math.min(most, Math.max(least, typeof usual === 'number' ? usual : usual(given)));
+
+/**
+ * Everything that follows from the answers, before the first stitch.
+ *
+ * @param procedure - the operation
+ * @param answers - by key; what is left out takes its usual value
+ * @param given - cloth, setting and machine
+ * @returns numbers to sew by; or the question to answer otherwise; or which number to change, and to what
+ */
+export function workOut(procedure: Procedure, answers: Partial<Numbers>, given: Given): WorkedOut {
+  const values: Record<string, number> = {};
+  const problems: Record<string, string> = {};
+  for (const ask of procedure.asks) {
+    const value = answers[ask.key] ?? usualOf(ask, given);
+    if (Number.isFinite(value) && value >= ask.least - 1e-9 && value <= ask.most + 1e-9) values[ask.key] = value;
+    else problems[ask.key] = `Expected ${formatNumber(ask.least)} to ${formatNumber(ask.most)} ${UNIT[ask.unit]}.`;
+  }
+  if (Object.keys(problems).length > 0) return { ok: false, problems };
+  const worked = procedure.work(values, given);
+  return isCannot(worked) ? { ok: false, blocked: worked.blocked } : { ok: true, numbers: worked };
+}
+
+const isCannot = (worked: Numbers | Cannot): worked is Cannot => Array.isArray((worked as Cannot).blocked);
+
+const UNIT = { mm: 'mm', count: '', percent: '%', degrees: '°' } as const;
+
+/**
+ * A sentence of a step with its numbers in it.
+ *
+ * @param text - `{name}` stands for a length, `{name:n}` for a plain number
+ * @param numbers - by name
+ * @param length - prints a length in the person's units
+ * @throws when the text names a number that is not there
+ * @example
+ * fillIn('Sew {first}: {count:n} stitches.', { first: 6, count: 40 }, (mm) => `${mm} mm`) // => 'Sew 6 mm: 40 stitches.'
+ */
+export function fillIn(text: string, numbers: Numbers, length: (mm: number) => string): string {
+  return text.replaceAll(/\{(\w+)(:n)?\}/g, (_, name: string, plain: string | undefined) => {
+    const value = numbers[name];
+    if (value === undefined) throw new Error(`fillIn: expected a number named ${name}, got none`);
+    return plain ? formatNumber(value, 0) : length(value);
+  });
+}
+
+/** What a step or a whole operation takes. */
+export interface Takes {
+  sewnMm: number;
+  minutes: number;
+  /** Thread, needle and bobbin together, mm. */
+  threadMm: number;
+}
+
+/** Thread left at both ends of every line, needle and bobbin, mm (common practice). */
+const TAILS_MM = 400;
+
+/** How a seam is sewn. */
+export interface SewnWith {
+  stitch: StitchId;
+  widthMm: number;
+  /** All layers as they are stitched down, mm. */
+  stitchedMm: number;
+  speedSpm: number;
+}
+
+/**
+ * Seam length, needle time and thread of a step.
+ *
+ * @param procedure - the operation
+ * @param index - which step
+ * @param numbers - of `workOut`
+ * @param given - its stitch length counts where the step names none
+ * @param how - stitch and speed
+ * @returns zeros for a step without sewing
+ */
+export function takesOf(procedure: Procedure, index: number, numbers: Numbers, given: Given, how: SewnWith): Takes {
+  const { sews, atMm } = procedure.steps[index];
+  const sewnMm = sews ? numbers[sews] : 0;
+  if (sewnMm <= 0) return { sewnMm: 0, minutes: 0, threadMm: 0 };
+  const lengthMm = atMm ? numbers[atMm] : given.lengthMm;
+  const { ratio } = threadUse({
+    stitch: how.stitch,
+    lengthMm,
+    widthMm: how.widthMm,
+    thicknessMm: how.stitchedMm,
+    seamMm: sewnMm,
+  });
+  return {
+    sewnMm,
+    minutes: needleMinutes(how.stitch, lengthMm, sewnMm, how.speedSpm),
+    threadMm: ratio * sewnMm + TAILS_MM,
+  };
+}

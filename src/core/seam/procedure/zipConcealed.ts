@@ -1,0 +1,185 @@
+import { zipPlan } from '../zip';
+import { allowance } from './asks';
+import { IRON } from './pieces';
+import { box, type Scene } from './scene';
+import type { Numbers, Procedure } from './types';
+
+const SIDE = 46;
+
+/** The open zip, face down on the right side of one piece. */
+function faceDown({ allowance: a, tape, tapeOff, end, zip, groove }: Numbers): Scene {
+  return {
+    label: 'From above: the open zip, face down on the right side',
+    view: 'above',
+    box: [-10, -14, SIDE + 64, zip + 36],
+    cloths: [{ points: box(0, -6, a + SIDE, zip + 30), side: 'right' }],
+    lines: [
+      {
+        points: [
+          [0, -6],
+          [0, zip + 24],
+        ],
+        role: 'raw',
+      },
+      {
+        points: [
+          [a, -6],
+          [a, zip + 24],
+        ],
+        role: 'mark',
+      },
+      { points: box(tapeOff, -4, tape, zip + 6), role: 'tape', id: 'tape' },
+      {
+        points: [
+          [a, 2],
+          [a, zip],
+        ],
+        role: 'zip',
+      },
+      {
+        points: [
+          [a - groove, 0],
+          [a - groove, end],
+        ],
+        role: 'stitch',
+        id: 'groove',
+      },
+    ],
+    dims: [
+      { from: [0, zip + 18], to: [a, zip + 18], mm: a, name: 'to the seam line' },
+      { from: [a + SIDE - 4, 0], to: [a + SIDE - 4, end], mm: end, name: 'groove' },
+      { from: [0, -9], to: [tapeOff, -9], mm: tapeOff, name: 'tape from the raw edge' },
+    ],
+  };
+}
+
+/** The seam below, closing up to the zip. */
+function closing({ end, overlap, zip }: Numbers): Scene {
+  return {
+    label: 'From the wrong side: the seam runs into the zip’s stitching',
+    view: 'above',
+    box: [-SIDE - 6, end - 50, 2 * SIDE + 60, zip - end + 130],
+    cloths: [{ points: box(-SIDE, end - 44, 2 * SIDE, zip - end + 110), side: 'wrong' }],
+    lines: [
+      {
+        points: [
+          [0, end - 44],
+          [0, zip],
+        ],
+        role: 'zip',
+      },
+      {
+        points: [
+          [-1.2, end - 44],
+          [-1.2, end],
+        ],
+        role: 'stitch',
+        id: 'groove',
+      },
+      {
+        points: [
+          [-2, end - overlap],
+          [0, end + 10],
+          [0, zip + 60],
+        ],
+        role: 'stitch',
+        id: 'seam',
+      },
+    ],
+    dims: [{ from: [SIDE + 6, end - overlap], to: [SIDE + 6, end], mm: overlap, name: 'overlap' }],
+  };
+}
+
+/** A zip that shows nothing but its pull. */
+export const ZIP_CONCEALED: Procedure = {
+  id: 'zip-concealed',
+  name: 'Concealed zip',
+  group: 'zip',
+  kind: 'zip-concealed',
+  asks: [
+    { key: 'zip', label: 'Zip, top stop to bottom stop', unit: 'mm', usual: 220, least: 60, most: 1500 },
+    allowance(15),
+    { key: 'coilWidth', label: 'Coil across', unit: 'mm', usual: 4, least: 2, most: 10 },
+    { key: 'tape', label: 'Middle of the coil to the tape’s edge', unit: 'mm', usual: 10, least: 4, most: 40 },
+  ],
+  work: ({ zip, allowance: allowanceMm, coilWidth, tape }, { lengthMm }) => {
+    const plan = zipPlan({
+      kind: 'concealed',
+      zipMm: zip,
+      allowanceMm,
+      coilToTapeEdgeMm: tape,
+      coilWidthMm: coilWidth,
+      topstitchMm: 7,
+      lengthMm,
+    });
+    if ('blocked' in plan) return plan;
+    const end = plan.positions.grooveEnd.alongMm!;
+    return {
+      zip,
+      allowance: allowanceMm,
+      tape,
+      tapeOff: plan.tapeFromRawEdgeMm,
+      end,
+      above: zip - end,
+      overlap: end - plan.positions.seamStart.alongMm!,
+      groove: coilWidth / 2,
+      stitches: plan.stitches.left.count,
+      stitchMm: plan.stitches.left.lengthMm,
+      rest: 200,
+    };
+  },
+  views: { first: faceDown, closing },
+  ready: ['edges finished first', 'concealed-zip foot, or a one-bar zip foot', 'iron, cool, for the coil only'],
+  steps: [
+    {
+      do: 'Open the zip and press the coil flat from its back, cool.',
+      check: 'The groove beside the coil lies open.',
+      caution: `${IRON} A plastic coil melts.`,
+      view: 'first',
+    },
+    {
+      do: 'Lay one half face down on the right side, tape edge {tapeOff} from the raw edge.',
+      check: 'The coil lies on the seam line, {allowance} in.',
+      view: 'first',
+      now: ['tape'],
+    },
+    {
+      do: 'Baste down the middle of the tape, or leave it out if your foot holds the coil.',
+      check: 'The tape does not creep.',
+      view: 'first',
+      now: ['tape'],
+    },
+    {
+      do: 'Roll the coil open and sew in the groove for {end}: {stitches:n} stitches. Stop {above} above the end.',
+      check: 'The needle runs close to the coil, never into it.',
+      caution: 'Turn the wheel by hand once to see that the needle clears the foot and the coil.',
+      view: 'first',
+      now: ['groove'],
+      sews: 'end',
+      atMm: 'stitchMm',
+    },
+    {
+      do: 'The other half, mirrored: with a one-bar foot move foot and needle to the other side; with a concealed-zip foot the other groove takes the coil.',
+      check: 'Both halves begin at the same height.',
+      view: 'first',
+      now: ['groove'],
+      sews: 'end',
+      atMm: 'stitchMm',
+    },
+    { do: 'Close the zip and look at it from the right side.', check: 'No tape shows, no twist.', view: 'first' },
+    {
+      do: 'Close the rest of the seam: begin {overlap} above the end of the groove stitching, hugging it, the tail of the zip held out.',
+      check: 'No gap between the two stitchings: a gap is the bubble.',
+      view: 'closing',
+      now: ['seam'],
+      sews: 'rest',
+    },
+    {
+      do: 'Sew each tape tail to its own allowance only.',
+      check: 'The seam below hangs free.',
+      view: 'closing',
+      now: ['groove'],
+    },
+  ],
+  faults: ['zip-bubble', 'wandering', 'skipped', 'uneven-layers'],
+};
