@@ -5,7 +5,7 @@ import path from 'node:path';
 import { buildSync } from 'esbuild';
 
 const built = path.join(import.meta.dirname, '.next');
-const STATIONS = ['cloth', 'match', 'swatch', 'ledger', 'workroom'];
+const STATIONS = ['cloth', 'match', 'swatch', 'sew', 'ledger', 'workroom'];
 
 function scriptsOf(station) {
   const html = readFileSync(path.join(built, 'server', 'app', `${station}.html`), 'utf8');

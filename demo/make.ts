@@ -277,6 +277,7 @@ const workroom: Workroom = {
     { id: 'care-3', machineId: 'black', kind: 'lint', at: day('09-20'), atHours: 3, notes: '' },
   ],
   photos: [],
+  runs: [],
   schools: USUAL_SCHOOLS,
   onMachine: [
     {

@@ -9,6 +9,7 @@ const SCREENS = [
   '/swatch',
   '/swatch?id=merino-side',
   '/swatch/signs',
+  '/sew',
   '/ledger',
   '/ledger?id=card-fleece-hat',
   '/ledger?id=card-curtain-hem',

@@ -12,6 +12,7 @@ import {
   type PhotoRecord,
   type ThreadRecord,
 } from '@/core/file';
+import type { Run } from '@/core/seam';
 import type { Line, Swatch } from '@/core/swatch';
 
 /** A named value that belongs to this browser, not to the workroom. */
@@ -33,6 +34,7 @@ export class WorkroomDatabase extends Dexie {
   swatches!: EntityTable<Swatch, 'id'>;
   lines!: EntityTable<Line, 'id'>;
   cards!: EntityTable<Card, 'id'>;
+  runs!: EntityTable<Run, 'id'>;
   preferences!: EntityTable<Preference, 'key'>;
 
   constructor(name = 'bobbet') {
@@ -67,6 +69,7 @@ export class WorkroomDatabase extends Dexie {
         await transaction.table('threads').bulkPut(threads);
         await transaction.table('kit').put({ ...(kit as object), id: 'kit' });
       });
+    this.version(3).stores({ runs: 'id, startedAt' });
   }
 }
 

@@ -28,6 +28,8 @@ export const PREFERENCES = {
     })
     .nullable()
     .catch(null),
+  /** Whether the steps of an operation are read aloud. */
+  spoken: z.boolean().catch(false),
   /** Which simulated machine sews on a scrap. */
   standIn: z.number().int().min(1).max(99).catch(1),
   /** The setting the strip leads to, and what it is for. */

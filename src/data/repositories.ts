@@ -9,6 +9,7 @@ import {
   photoRecordSchema,
   threadRecordSchema,
 } from '@/core/file';
+import { runSchema } from '@/core/seam';
 import { lineSchema, swatchSchema } from '@/core/swatch';
 import { database } from './database';
 import { repository } from './repository';
@@ -26,3 +27,4 @@ export const photos = repository('photo', table('photos'), photoRecordSchema, (r
 export const swatches = repository('scrap', table('swatches'), swatchSchema, (r) => r.id);
 export const lines = repository('line', table('lines'), lineSchema, (r) => r.id);
 export const cards = repository('card', table('cards'), cardSchema, (r) => r.id);
+export const runs = repository('run', table('runs'), runSchema, (r) => r.id);

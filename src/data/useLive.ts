@@ -6,7 +6,19 @@ import type { Line } from '@/core/swatch';
 import { readKit, readKitRecord } from './kit';
 import { type PreferenceKey, type PreferenceValue, readPreference } from './preferences';
 import type { Unreadable } from './repository';
-import { cards, care, cloths, lines, machines, needles, onMachines, photos, swatches, threads } from './repositories';
+import {
+  cards,
+  care,
+  cloths,
+  lines,
+  machines,
+  needles,
+  onMachines,
+  photos,
+  runs,
+  swatches,
+  threads,
+} from './repositories';
 import { sharedLive } from './sharedLive';
 
 const newestFirst =
@@ -23,6 +35,7 @@ export const useSwatches = sharedLive(async () => (await swatches.all()).sort(ne
 export const useCards = sharedLive(async (): Promise<Card[]> =>
   (await cards.all()).sort(newestFirst((c) => c.passedAt)),
 );
+export const useRuns = sharedLive(async () => (await runs.all()).sort(newestFirst((r) => r.startedAt)));
 export const useNeedles = sharedLive(() => needles.all());
 export const useThreads = sharedLive(() => threads.all());
 export const useCare = sharedLive(async () => (await care.all()).sort(newestFirst((c) => c.at)));
@@ -51,6 +64,6 @@ export function usePreference<K extends PreferenceKey>(key: K): PreferenceValue<
 
 /** Stored things that could not be read, over all tables. */
 export const useUnreadable = sharedLive(async (): Promise<Unreadable[]> => {
-  const all = [cloths, machines, onMachines, needles, threads, care, photos, swatches, lines, cards];
+  const all = [cloths, machines, onMachines, needles, threads, care, photos, swatches, lines, cards, runs];
   return (await Promise.all(all.map((r) => r.unreadable()))).flat();
 });

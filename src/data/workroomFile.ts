@@ -14,19 +14,31 @@ import { database } from './database';
 import { clearDrafts } from './drafts';
 import { readKitRecord, writeKitRecord } from './kit';
 import { readPreference, writePreference } from './preferences';
-import { cards, care, cloths, lines, machines, needles, onMachines, photos, swatches, threads } from './repositories';
+import {
+  cards,
+  care,
+  cloths,
+  lines,
+  machines,
+  needles,
+  onMachines,
+  photos,
+  runs,
+  swatches,
+  threads,
+} from './repositories';
 
 /** Everything in the workroom, as one value. */
 export async function readAll(now: Date): Promise<Workroom> {
   const [all, tin, kit, name, schools] = await Promise.all([
     Promise.all([cloths.all(), machines.all(), onMachines.all(), swatches.all(), lines.all(), cards.all()]),
-    Promise.all([needles.all(), threads.all(), care.all(), photos.all()]),
+    Promise.all([needles.all(), threads.all(), care.all(), photos.all(), runs.all()]),
     readKitRecord(),
     readPreference('workroomName'),
     readPreference('schools'),
   ]);
   const [clothList, machineList, onMachine, swatchList, lineList, cardList] = all;
-  const [needleList, threadList, careList, photoList] = tin;
+  const [needleList, threadList, careList, photoList, runList] = tin;
   return {
     format: WORKROOM_FORMAT,
     version: WORKROOM_VERSION,
@@ -44,6 +56,7 @@ export async function readAll(now: Date): Promise<Workroom> {
     threads: threadList,
     care: careList,
     photos: photoList,
+    runs: runList,
   };
 }
 

@@ -18,6 +18,7 @@ export { theme } from './theme';
 export { Tick, Ticks, withTick } from './Ticks';
 export { MeasureField } from './MeasureField';
 export { Tabs } from './Tabs';
+export * from './draft';
 export * from './gauge';
 export * from './signs';
 export * from './typed';

@@ -79,6 +79,26 @@ describe('before an import', () => {
   });
 });
 
+describe('a file of version 2 from before something was added', () => {
+  it('has none of it: no operations, no answers, cards that were proven once and never simulated', () => {
+    const old = demo() as unknown as Record<string, unknown> & Workroom;
+    delete (old as Partial<Workroom>).runs;
+    for (const card of old.cards as unknown as Record<string, unknown>[]) {
+      delete card.simulated;
+      delete card.provenAgain;
+      delete card.where;
+    }
+    for (const scrap of old.swatches as unknown as Record<string, unknown>[]) {
+      delete scrap.where;
+      delete scrap.spares;
+    }
+    const read = readWorkroom(JSON.stringify(old));
+    expect(read.ok && read.workroom.runs).toEqual([]);
+    expect(read.ok && read.workroom.cards[0]).toMatchObject({ simulated: false, provenAgain: [], where: '' });
+    expect(read.ok && read.workroom.swatches[0]).toMatchObject({ where: '', spares: [] });
+  });
+});
+
 describe('a file of version 1', () => {
   const old = readFileSync(path.join(import.meta.dirname, 'fixtures/workroom-v1.json'), 'utf8');
 

@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { cardSchema } from '../card';
 import { schoolsSchema } from '../setup';
 import { type FieldError, firstFieldError, momentSchema, words } from '../result';
+import { runSchema } from '../seam';
 import { lineSchema, swatchSchema } from '../swatch';
 import { migrateWorkroom } from './migrate';
 import {
@@ -38,6 +39,8 @@ export const workroomSchema = z
     threads: z.array(threadRecordSchema),
     care: z.array(careRecordSchema),
     photos: z.array(photoRecordSchema),
+    /** Operations sewn and in hand; files from before there were any have none. */
+    runs: z.array(runSchema).default([]),
   })
   .superRefine((file, context) => {
     for (const { path, message } of brokenLinks(file)) context.addIssue({ code: 'custom', path, message });
@@ -58,6 +61,7 @@ export const NOUNS = [
   'threads',
   'care',
   'photos',
+  'runs',
 ] as const;
 export type Noun = (typeof NOUNS)[number];
 

@@ -1,6 +1,7 @@
 'use client';
 
 import Button from '@mui/material/Button';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
@@ -11,13 +12,15 @@ import { MEASURABLE_TEXT } from '@/core/cloth';
 import { lines as lineStore, swatches, writePreference } from '@/data';
 import { useUndo } from '@/parts/workspace';
 import { Field, wordsBy } from '@/ui';
-import { Compare } from './Compare';
 import { anotherLine, isPlanned } from './lineActions';
 import { LinePanel } from './LinePanel';
 import { PrintSheet } from './PrintSheet';
 import { ScrapDrawing } from './ScrapDrawing';
 import styles from './Swatch.module.css';
 import { type Scrap } from './useScrap';
+
+/** Fetched once there is something to compare. */
+const Compare = dynamic(() => import('./Compare').then((part) => part.Compare), { ssr: false });
 
 /** One scrap: drawn on the left, the line in hand on the right. */
 export function ScrapPage({ scrap }: { scrap: Scrap }) {

@@ -19,6 +19,7 @@ const NOUN_NAMES: Record<(typeof NOUNS)[number], string> = {
   threads: 'threads',
   care: 'care entries',
   photos: 'photos',
+  runs: 'operations sewn',
 };
 
 interface Preview {

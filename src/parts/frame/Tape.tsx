@@ -11,6 +11,7 @@ const STATIONS = [
   { href: '/cloth', name: 'Cloth' },
   { href: '/match', name: 'Match' },
   { href: '/swatch', name: 'Swatch' },
+  { href: '/sew', name: 'Sew' },
   { href: '/ledger', name: 'Ledger' },
   { href: '/workroom', name: 'Workroom', end: true },
 ] as const;

@@ -10,7 +10,6 @@ function sideBySide({ gap, bite, width }: Numbers): Scene {
   return {
     label: 'From above: both edges under one zigzag',
     view: 'above',
-    box: [-14, -26, LONG + 44, 52],
     cloths: [
       { points: box(0, -22, LONG, 22 - gap / 2), side: 'right' },
       { points: box(0, gap / 2, LONG, 22 - gap / 2), side: 'right' },

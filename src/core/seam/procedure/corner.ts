@@ -21,8 +21,7 @@ function drawn({ angle, allowance: a, across, stitch, trim }: Numbers): Scene {
   return {
     label: 'From above: to the point and round it',
     view: 'above',
-    box: [l[0] - 10, tip[1] - 10, r[0] - l[0] + 50, long * Math.cos(half) - tip[1] + 26],
-    cloths: [{ points: [l, tip, r], side: 'wrong' }],
+    cloths: [{ points: [l, tip, r, [r[0] * 0.55, r[1] + 16], [l[0] * 0.55, l[1] + 16]], side: 'wrong' }],
     lines: [
       { points: [l, tip, r], role: 'raw' },
       { id: 'seam', points: seam, role: 'stitch' },

@@ -23,12 +23,10 @@ function drawn({ radius, turn, allowance: a, count, inside, reach }: Numbers): S
   const shown = Math.min(turn, 170);
   const across = Math.max(radius, edge);
   const half = across * Math.sin(Math.min(90, shown / 2) * (Math.PI / 180)) + 16;
-  const low = Math.min(radius, edge) * Math.cos((shown / 2) * (Math.PI / 180));
   const cuts = Math.max(1, Math.round((count * shown) / Math.max(turn, 1)));
   return {
     label: inside > 0 ? 'From above: the allowance has to spread' : 'From above: the allowance has to crowd',
     view: 'above',
-    box: [-half - 8, -across - 16, 2 * half + 46, across - low + 34],
     cloths: [
       {
         points: [...arc(across, shown), ...arc(Math.max(4, Math.min(radius, edge) - 24), shown).reverse()],

@@ -10,7 +10,6 @@ function felledDown({ band, trim, tuck, fromFold }: Numbers, { thicknessMm }: Gi
   return {
     label: 'In section: the wide allowance wraps the trimmed one',
     view: 'section',
-    box: [-34, -14, band + 72, 34],
     cloths: [
       {
         points: [
@@ -65,7 +64,6 @@ function felledAbove({ band, fromFold }: Numbers): Scene {
   return {
     label: 'From above: two parallel rows',
     view: 'above',
-    box: [-14, -6, LONG + 44, band + 48],
     cloths: [{ points: box(0, 0, LONG, band + 34), side: 'right' }],
     lines: [
       {

@@ -10,7 +10,6 @@ function frenchShut({ second, trim }: Numbers, { thicknessMm }: Given): Scene {
   return {
     label: 'In section: the raw edges are shut up in the second seam',
     view: 'section',
-    box: [-12, -10, second + 52, 26],
     cloths: [
       {
         points: [

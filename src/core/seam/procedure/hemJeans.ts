@@ -10,7 +10,6 @@ function section({ fold, hem, fromFold }: Numbers, { thicknessMm }: Given): Scen
   return {
     label: 'In section: folded twice',
     view: 'section',
-    box: [-10, -12, hem + 54, 34],
     cloths: [
       {
         points: [
@@ -49,7 +48,6 @@ function hump({ low, high, shim, sole }: Numbers, { thicknessMm, squash }: Given
   return {
     label: 'From the side: the foot over the hump, level on a shim',
     view: 'section',
-    box: [-46, -above - 14, 92, above + 26],
     cloths: [
       {
         points: [

@@ -9,7 +9,6 @@ function section({ hem, gap, fromEdge }: Numbers, { thicknessMm }: Given): Scene
   return {
     label: 'In section: one fold, two rows',
     view: 'section',
-    box: [-10, -12, hem + 60, 30],
     cloths: [
       {
         points: [
@@ -53,7 +52,6 @@ function above({ hem, gap, fromEdge }: Numbers): Scene {
   return {
     label: 'From above, right side up',
     view: 'above',
-    box: [-16, -10, LONG + 52, hem + 46],
     cloths: [{ points: box(0, 0, LONG, hem + 30), side: 'right' }],
     lines: [
       {

@@ -15,6 +15,7 @@ import { ZIP_CONCEALED } from './zipConcealed';
 
 export type { Point, Scene, SceneCloth, SceneDim, SceneLine } from './scene';
 export { type Ask, type Given, type Numbers, type Procedure, PROCEDURE_GROUPS, type Step } from './types';
+export { OUTCOMES, type Run, runSchema } from './run';
 export * from './workOut';
 
 /** Every operation that can be run, in the order of its group. */

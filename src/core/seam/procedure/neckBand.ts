@@ -20,7 +20,6 @@ function quarters({ opening, finished, width }: Numbers): Scene {
   return {
     label: 'Laid flat, drawn smaller: quarters on both edges',
     view: 'above',
-    box: [-8, -16, 206, 92],
     cloths: [
       { points: box(0, 34, long, 30), side: 'right' },
       { points: box(0, 0, short, Math.min(18, width * 0.8)), side: 'right' },
@@ -38,7 +37,6 @@ function sewnOn({ width, allowance: a }: Numbers): Scene {
   return {
     label: 'In section: the folded band on the opening',
     view: 'section',
-    box: [-width - 10, -12, width + 60, 30],
     cloths: [
       {
         points: [

@@ -15,7 +15,6 @@ export function together(
   return {
     label,
     view: 'above',
-    box: [-14, -6, LONG + 40, distance + BESIDE + 10],
     cloths: [{ points: box(0, 0, LONG, distance + BESIDE), side: upper }],
     lines: [
       {

@@ -9,7 +9,6 @@ function pressedOpen({ allowance: a }: Numbers, { thicknessMm }: Given): Scene {
   return {
     label: 'In section: the allowances lie open',
     view: 'section',
-    box: [-a - 26, -10, 2 * a + 52, 24],
     cloths: [
       {
         points: [

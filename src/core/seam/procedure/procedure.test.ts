@@ -72,8 +72,7 @@ describe('every operation', () => {
             const scene = view(worked.numbers, cloth);
             const points = [...scene.cloths, ...scene.lines].flatMap((part) => part.points);
             for (const [x, y] of points) expect(Number.isFinite(x) && Number.isFinite(y)).toBe(true);
-            expect(scene.box[2]).toBeGreaterThan(0);
-            expect(scene.box[3]).toBeGreaterThan(0);
+            expect(points.length).toBeGreaterThan(3);
           }
         }),
         { numRuns: 40 },

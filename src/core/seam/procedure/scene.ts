@@ -30,7 +30,6 @@ export interface SceneDim {
 export interface Scene {
   label: string;
   view: 'above' | 'section';
-  box: readonly [x: number, y: number, width: number, height: number];
   cloths: readonly SceneCloth[];
   lines: readonly SceneLine[];
   dims: readonly SceneDim[];
@@ -46,5 +45,5 @@ export const box = (x: number, y: number, width: number, height: number): Point[
 ];
 
 /** In section a layer thinner than this could not be seen. */
-const LEAST_THICK_MM = 0.9;
+const LEAST_THICK_MM = 2.4;
 export const drawnThick = (thicknessMm: number): number => Math.max(LEAST_THICK_MM, thicknessMm);

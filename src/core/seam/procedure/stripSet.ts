@@ -15,7 +15,6 @@ function drawn({ strips, width, sagitta, alternate, long }: Numbers): Scene {
   return {
     label: 'Above: begun at one end each time. Below: ends alternated',
     view: 'above',
-    box: [-12, -10, 200, 2 * count * tall + bend + 44],
     cloths: [
       { points: [...bent(0), ...bent(count * tall).reverse()], side: 'right' },
       { points: box(0, count * tall + bend + 18, 150, count * tall), side: 'right' },

@@ -16,7 +16,6 @@ function drawn({ edge, from, gap, rows }: Numbers): Scene {
   return {
     label: 'From above: rows and corners',
     view: 'above',
-    box: [-16, -14, long + 52, long * 0.7 + 26],
     cloths: [{ points: box(0, 0, long, long * 0.7), side: 'right' }],
     lines: [
       {
@@ -33,7 +32,7 @@ function drawn({ edge, from, gap, rows }: Numbers): Scene {
     ],
     dims: [
       { from: [long + 6, 0], to: [long + 6, from], mm: from },
-      ...(rows > 1 ? [{ from: [long + 6, from] as const, to: [long + 6, from + gap] as const, mm: gap }] : []),
+      ...(rows > 1 ? [{ from: [-6, from] as const, to: [-6, from + gap] as const, mm: gap }] : []),
       { from: [from, -6], to: [long - from, -6], mm: edge - 2 * from, name: 'row' },
     ],
   };

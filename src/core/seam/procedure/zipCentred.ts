@@ -2,7 +2,7 @@ import { cannot } from '../cannot';
 import { zipPlan } from '../zip';
 import { allowance } from './asks';
 import { IRON, PIN } from './pieces';
-import { box, type Scene } from './scene';
+import { box, type Scene, type SceneDim, type SceneLine } from './scene';
 import type { Numbers, Procedure } from './types';
 
 /** Where the shown piece of a long zip begins: drawings keep the lower end, where the work is. */
@@ -14,75 +14,84 @@ function fromAbove({ zip, row, below, coilWidth }: Numbers): Scene {
   return {
     label: 'From above, right side up',
     view: 'above',
-    box: [-SIDE - 6, -14, 2 * SIDE + 54, bar + 52],
     cloths: [
       { points: box(-SIDE, -6, SIDE - 0.4, bar + 36), side: 'right' },
       { points: box(0.4, -6, SIDE - 0.4, bar + 36), side: 'right' },
     ],
-    lines: [
-      {
-        points: [
-          [0, zip],
-          [0, bar + 30],
-        ],
-        role: 'stitch',
-        id: 'seam',
-      },
-      {
-        points: [
-          [0, 0],
-          [0, zip],
-        ],
-        role: 'baste',
-        id: 'baste',
-      },
-      {
-        points: [
-          [0, 2],
-          [0, zip],
-        ],
-        role: 'zip',
-      },
-      {
-        points: [
-          [-coilWidth / 2, zip],
-          [coilWidth / 2, zip],
-        ],
-        role: 'stop',
-      },
-      {
-        points: [
-          [-row, 0],
-          [-row, bar],
-        ],
-        role: 'stitch',
-        id: 'left',
-      },
-      {
-        points: [
-          [-row, bar],
-          [row, bar],
-        ],
-        role: 'stitch',
-        id: 'bar',
-      },
-      {
-        points: [
-          [row, bar],
-          [row, 0],
-        ],
-        role: 'stitch',
-        id: 'right',
-      },
-    ],
-    dims: [
-      { from: [-row, bar + 16], to: [0, bar + 16], mm: row },
-      { from: [0, bar + 16], to: [row, bar + 16], mm: row },
-      { from: [SIDE + 8, 0], to: [SIDE + 8, zip], mm: zip, name: 'zip' },
-      { from: [SIDE + 8, zip], to: [SIDE + 8, bar], mm: below, name: 'below the stop' },
-    ],
+    lines: linesAbove(zip, row, below, coilWidth),
+    dims: dimsAbove(zip, row, below),
     texts: [{ at: [-SIDE + 3, 4], text: 'right side' }],
   };
+}
+
+function dimsAbove(zip: number, row: number, below: number): SceneDim[] {
+  const bar = zip + below;
+  return [
+    { from: [-row, bar + 16], to: [0, bar + 16], mm: row },
+    { from: [0, bar + 16], to: [row, bar + 16], mm: row },
+    { from: [SIDE + 8, 0], to: [SIDE + 8, zip], mm: zip, name: 'zip' },
+    { from: [SIDE + 8, zip], to: [SIDE + 8, bar], mm: below, name: 'below the stop' },
+  ];
+}
+
+function linesAbove(zip: number, row: number, below: number, coilWidth: number): SceneLine[] {
+  const bar = zip + below;
+  return [
+    {
+      points: [
+        [0, zip],
+        [0, bar + 30],
+      ],
+      role: 'stitch',
+      id: 'seam',
+    },
+    {
+      points: [
+        [0, 0],
+        [0, zip],
+      ],
+      role: 'baste',
+      id: 'baste',
+    },
+    {
+      points: [
+        [0, 2],
+        [0, zip],
+      ],
+      role: 'zip',
+    },
+    {
+      points: [
+        [-coilWidth / 2, zip],
+        [coilWidth / 2, zip],
+      ],
+      role: 'stop',
+    },
+    {
+      points: [
+        [-row, 0],
+        [-row, bar],
+      ],
+      role: 'stitch',
+      id: 'left',
+    },
+    {
+      points: [
+        [-row, bar],
+        [row, bar],
+      ],
+      role: 'stitch',
+      id: 'bar',
+    },
+    {
+      points: [
+        [row, bar],
+        [row, 0],
+      ],
+      role: 'stitch',
+      id: 'right',
+    },
+  ];
 }
 
 /** The zip from the wrong side: tape on the open allowances. */
@@ -90,7 +99,6 @@ function fromBelow({ zip, tape, allowance: a, tapeOff }: Numbers): Scene {
   return {
     label: 'From the wrong side: the coil on the seam',
     view: 'above',
-    box: [-SIDE - 6, -14, 2 * SIDE + 54, zip + 40],
     cloths: [
       { points: box(-a, -6, a - 0.4, zip + 30), side: 'wrong' },
       { points: box(0.4, -6, a - 0.4, zip + 30), side: 'wrong' },
@@ -122,8 +130,8 @@ function fromBelow({ zip, tape, allowance: a, tapeOff }: Numbers): Scene {
     dims: [
       { from: [0, zip + 22], to: [a, zip + 22], mm: a, name: 'allowance' },
       {
-        from: [-Math.max(a, tape), zip + 22],
-        to: [-Math.min(a, tape), zip + 22],
+        from: [-Math.max(a, tape), -12],
+        to: [-Math.min(a, tape), -12],
         mm: Math.abs(tapeOff),
         name: 'tape edge to raw edge',
       },

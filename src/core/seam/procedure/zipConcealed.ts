@@ -11,7 +11,6 @@ function faceDown({ allowance: a, tape, tapeOff, end, zip, groove }: Numbers): S
   return {
     label: 'From above: the open zip, face down on the right side',
     view: 'above',
-    box: [-10, -14, SIDE + 64, zip + 36],
     cloths: [{ points: box(0, -6, a + SIDE, zip + 30), side: 'right' }],
     lines: [
       {
@@ -58,7 +57,6 @@ function closing({ end, overlap, zip }: Numbers): Scene {
   return {
     label: 'From the wrong side: the seam runs into the zip’s stitching',
     view: 'above',
-    box: [-SIDE - 6, end - 50, 2 * SIDE + 60, zip - end + 130],
     cloths: [{ points: box(-SIDE, end - 44, 2 * SIDE, zip - end + 110), side: 'wrong' }],
     lines: [
       {

@@ -1,0 +1,33 @@
+import * as z from 'zod';
+import { idSchema, momentSchema, oneOf, wholeWithin, within, words } from '../../result';
+import { setupSchema } from '../../setup';
+
+/** How an operation went, as its maker judges it. */
+export const OUTCOMES = ['good', 'will-do', 'unpick'] as const;
+
+/** One operation being sewn, or sewn: its answers, where it stands, how it went. Cloth and machine by name as well, for it outlives both. */
+export const runSchema = z.strictObject({
+  id: idSchema,
+  procedureId: words('an operation', 60),
+  clothId: idSchema,
+  clothName: words('a name', 120),
+  machineId: idSchema,
+  machineName: words('a name', 120),
+  /** By question; what is not here takes its usual value. */
+  answers: z.record(z.string(), z.number()).default({}),
+  /** What it is sewn with, from when it is begun. */
+  setup: setupSchema.optional(),
+  /** The card that proved the setting, if one did. */
+  cardId: idSchema.optional(),
+  status: oneOf(['asking', 'sewing', 'done']),
+  /** The step in hand, from 0. */
+  step: wholeWithin(0, 99, 'a step').default(0),
+  /** Steps whose needle time was counted. */
+  counted: wholeWithin(0, 99, 'a number of steps').default(0),
+  needleMinutes: within(0, 10000, 'minutes').default(0),
+  startedAt: momentSchema,
+  doneAt: momentSchema.optional(),
+  outcome: oneOf(OUTCOMES).optional(),
+  notes: z.string().max(2000, 'expected at most 2000 letters').default(''),
+});
+export type Run = z.infer<typeof runSchema>;

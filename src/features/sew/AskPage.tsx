@@ -1,0 +1,151 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { type Ask, fillIn, type Numbers, takesOf, usualOf } from '@/core/seam';
+import { settingReadings } from '@/core/setup';
+import { formatNumber } from '@/core/units';
+import { runs as store } from '@/data';
+import { useUndo, useUnits } from '@/parts/workspace';
+import { CautionPlate, Field, lengthIn, numberBy, plainNumber, SceneDrawing, StopPlate, type Typed } from '@/ui';
+import styles from './Sew.module.css';
+import type { RunNow } from './useRunNow';
+
+/** The questions of an operation, its drawing following every answer, and what to have ready. */
+export function AskPage({ now }: { now: RunNow }) {
+  const { run, procedure, given, worked, cloth, machine, setup, save } = now;
+  const { length } = useUnits();
+  const router = useRouter();
+  const undo = useUndo();
+  const numbers = worked.ok ? worked.numbers : null;
+  const view = Object.values(procedure.views)[0];
+  const begin = async () => {
+    if (!setup || !numbers) return;
+    await save(() => ({ status: 'sewing', setup, cardId: now.found?.cardId ?? undefined }));
+  };
+  const remove = async () => {
+    await store.remove(run.id);
+    router.push('/sew');
+    undo(`${procedure.name} is put away.`, () => store.put(run));
+  };
+  return (
+    <div className={styles.page}>
+      <section className={styles.drawing} aria-label="Drawing">
+        <h1>{procedure.name}</h1>
+        <p className={styles.quiet}>
+          On {run.clothName}, with {run.machineName}. <Link href="/sew">All operations</Link>
+        </p>
+        {numbers && <SceneDrawing scene={view(numbers, given)} length={length} />}
+        {!worked.ok && 'blocked' in worked && (
+          <StopPlate title="These numbers do not go together">
+            {worked.blocked.map(({ code, text }) => (
+              <p key={code}>{text}</p>
+            ))}
+          </StopPlate>
+        )}
+      </section>
+      <section className={styles.asks} aria-label="Questions">
+        <h2>Before the first stitch</h2>
+        {procedure.asks.map((ask) => (
+          <Answer
+            key={ask.key}
+            ask={ask}
+            value={run.answers[ask.key] ?? usualOf(ask, given)}
+            onValue={(value) => void save((r) => ({ answers: { ...r.answers, [ask.key]: value } }))}
+          />
+        ))}
+        {numbers && <Needed now={now} numbers={numbers} />}
+        <Setting now={now} />
+        <div className={styles.actions}>
+          <Button variant="contained" disabled={!numbers || !setup || !cloth || !machine} onClick={() => void begin()}>
+            Begin
+          </Button>
+          <Button onClick={() => void remove()}>Put it away</Button>
+        </div>
+      </section>
+    </div>
+  );
+}
+
+const UNIT: Readonly<Record<Ask['unit'], string | undefined>> = {
+  mm: 'mm',
+  count: undefined,
+  percent: '%',
+  degrees: '°',
+};
+
+function Answer({ ask, value, onValue }: { ask: Ask; value: number; onValue: (value: number) => void }) {
+  const parse = ask.unit === 'mm' ? lengthIn('mm') : plainNumber;
+  const read = numberBy(parse, ask.unit === 'mm' ? 'a length, such as 15 or 5/8 in' : 'a number');
+  const within = (text: string): Typed<number> => {
+    const typed = read(text);
+    if (!typed.ok || (typed.value >= ask.least - 1e-9 && typed.value <= ask.most + 1e-9)) return typed;
+    const range = `${formatNumber(ask.least)} to ${formatNumber(ask.most)} ${UNIT[ask.unit] ?? ''}`.trim();
+    return { ok: false, expected: `Expected ${range}.` };
+  };
+  return (
+    <Field
+      label={ask.label}
+      unit={UNIT[ask.unit]}
+      text={formatNumber(value, 2)}
+      read={within}
+      onValue={onValue}
+      help={ask.help}
+    />
+  );
+}
+
+/** What to have at hand, and what it takes of thread and time. */
+function Needed({ now, numbers }: { now: RunNow; numbers: Numbers }) {
+  const { procedure, given, how } = now;
+  const { length, metres } = useUnits();
+  const all = procedure.steps.map((_, i) => takesOf(procedure, i, numbers, given, how));
+  const minutes = all.reduce((sum, t) => sum + t.minutes, 0);
+  const thread = all.reduce((sum, t) => sum + t.threadMm, 0);
+  return (
+    <div className={styles.needed}>
+      <h3>Have ready</h3>
+      <ul>
+        {procedure.ready.map((thing) => (
+          <li key={thing}>{fillIn(thing, numbers, length)}</li>
+        ))}
+      </ul>
+      <p>
+        <strong>{metres(thread)}</strong> of thread, needle and bobbin together;{' '}
+        <strong>{formatNumber(minutes, 1)} min</strong> of needle time, in {procedure.steps.length} steps.
+      </p>
+    </div>
+  );
+}
+
+function Setting({ now: { setup, found, machine, run } }: { now: RunNow }) {
+  if (!machine) return <p className={styles.quiet}>Its machine is not in the workroom any more.</p>;
+  if (!setup)
+    return (
+      <p className={styles.quiet}>
+        {found ? 'Match finds no safe setting: look there why.' : 'Looking for the setting.'}
+      </p>
+    );
+  const shown = settingReadings(machine.machine, setup);
+  const proven = found?.cardId ?? run.cardId;
+  return (
+    <div className={styles.setting}>
+      <h3>Sewn with</h3>
+      <p>
+        {shown.stitch}, {shown.length}
+        {setup.widthMm > 0 ? ` × ${shown.width}` : ''}; {shown.needle}, {shown.thread}, {shown.foot.toLowerCase()} foot.
+      </p>
+      {proven ? (
+        <p className={styles.proven}>
+          ✓ Proven on scrap. <Link href={`/ledger?id=${proven}`}>The card</Link>
+        </p>
+      ) : (
+        <CautionPlate>
+          Not proven on scrap yet: this is Match’s estimate. <Link href="/match">Test it first</Link>, or go on with a
+          scrap beside you.
+        </CautionPlate>
+      )}
+    </div>
+  );
+}

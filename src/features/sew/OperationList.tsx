@@ -1,0 +1,123 @@
+'use client';
+
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { type Procedure, PROCEDURE_GROUPS, PROCEDURES, type Run } from '@/core/seam';
+import { runs as store } from '@/data';
+import { type AskedNow, newId, nowText, sayWhen, useQuestion } from '@/parts/workspace';
+import styles from './Sew.module.css';
+
+const GROUP_TEXT: Readonly<Record<Procedure['group'], string>> = {
+  seam: 'Seams',
+  zip: 'Zips',
+  hem: 'Hems',
+  band: 'Bands',
+  'curve and corner': 'Curves and corners',
+  topstitch: 'Topstitching',
+  strips: 'Strips',
+};
+
+/** What can be sewn, by group; what was begun comes first. */
+export function OperationList({ runs, lost }: { runs: Run[]; lost: boolean }) {
+  const asked = useQuestion();
+  const begin = useBegin(asked);
+  return (
+    <div className={styles.list}>
+      <h1>Sew</h1>
+      {lost && <p role="status">That is not here any more.</p>}
+      <Runs id="begun" title="Go on" runs={runs.filter((run) => run.status !== 'done')} say={standing} />
+      {asked && !asked.cloth ? (
+        <p className={styles.quiet}>
+          Choose a cloth first, so that the numbers can be worked out. <Link href="/match">Match a cloth</Link>
+        </p>
+      ) : (
+        <p className={styles.quiet}>
+          On {asked?.cloth?.cloth.name ?? '…'}, with {asked?.machine?.machine.name ?? '…'}.{' '}
+          <Link href="/match">Another cloth or machine</Link>
+        </p>
+      )}
+      <div className={styles.groups}>
+        {PROCEDURE_GROUPS.map((group) => (
+          <section key={group} aria-labelledby={`group-${group}`}>
+            <h2 id={`group-${group}`}>{GROUP_TEXT[group]}</h2>
+            <ul>
+              {PROCEDURES.filter((p) => p.group === group).map((p) => (
+                <li key={p.id}>
+                  <button type="button" disabled={!asked?.cloth} onClick={() => void begin(p)}>
+                    {p.name}
+                    <small>{p.steps.length} steps</small>
+                  </button>
+                </li>
+              ))}
+            </ul>
+          </section>
+        ))}
+      </div>
+      <Runs
+        id="done"
+        title="Sewn"
+        runs={runs.filter((run) => run.status === 'done').slice(0, LOGGED)}
+        say={(run) => (run.outcome ? OUTCOME[run.outcome] : 'not judged')}
+      />
+    </div>
+  );
+}
+
+/** Lays an operation out for the cloth and machine in question, and goes to its questions. */
+function useBegin(asked: AskedNow | undefined) {
+  const router = useRouter();
+  return async ({ id }: Procedure) => {
+    if (!asked?.cloth || !asked.machine) return;
+    const run = newId();
+    await store.put({
+      id: run,
+      procedureId: id,
+      clothId: asked.cloth.id,
+      clothName: asked.cloth.cloth.name,
+      machineId: asked.machine.id,
+      machineName: asked.machine.machine.name,
+      answers: {},
+      status: 'asking',
+      step: 0,
+      counted: 0,
+      needleMinutes: 0,
+      startedAt: nowText(),
+      notes: '',
+    });
+    router.push(`/sew?run=${run}`);
+  };
+}
+
+const nameOf = (run: Run) => PROCEDURES.find((p) => p.id === run.procedureId)?.name ?? run.procedureId;
+
+const OUTCOME = { good: '✓ good', 'will-do': '○ will do', unpick: '✗ unpicked' } as const;
+
+/** The newest of the log. */
+const LOGGED = 12;
+
+const standing = (run: Run) => (run.status === 'asking' ? 'not begun' : `step ${run.step + 1}`);
+
+interface RunsProps {
+  id: string;
+  title: string;
+  runs: Run[];
+  say: (run: Run) => string;
+}
+
+function Runs({ id, title, runs, say }: RunsProps) {
+  if (runs.length === 0) return null;
+  return (
+    <section aria-labelledby={id}>
+      <h2 id={id}>{title}</h2>
+      <ul className={styles.begun}>
+        {runs.map((run) => (
+          <li key={run.id}>
+            <Link href={`/sew?run=${run.id}`}>
+              <strong>{nameOf(run)}</strong>, {run.clothName}: {say(run)}, {sayWhen(run.startedAt)}
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,91 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import { useRouter } from 'next/navigation';
+import { OUTCOMES, type Run, runSchema } from '@/core/seam';
+import { formatNumber } from '@/core/units';
+import { runs as store } from '@/data';
+import { newId, nowText, useUndo } from '@/parts/workspace';
+import { Field, Tabs, wordsBy } from '@/ui';
+import styles from './Sew.module.css';
+import type { RunNow } from './useRunNow';
+
+const OUTCOME_TEXT: Readonly<Record<(typeof OUTCOMES)[number], string>> = {
+  good: 'Good',
+  'will-do': 'It will do',
+  unpick: 'To be unpicked',
+};
+
+const NOTES = wordsBy(runSchema.shape.notes);
+
+/** How it went, in a word and a note; then the next one. */
+export function RunEnd({ now }: { now: RunNow }) {
+  const { run, procedure, save } = now;
+  const { again, remove, log } = useAfter(now);
+  return (
+    <div className={styles.list}>
+      <h1>{procedure.name}: sewn</h1>
+      <p>
+        On {run.clothName}, with {run.machineName}; {formatNumber(run.needleMinutes, 1)} min of needle
+        {run.doneAt ? `, ${minutesBetween(run.startedAt, run.doneAt)} min from start to end` : ''}.
+      </p>
+      <h2>How did it go?</h2>
+      <Tabs
+        label="How did it go?"
+        value={run.outcome ?? ''}
+        options={OUTCOMES.map((id) => ({ id, name: OUTCOME_TEXT[id] }))}
+        onPick={(outcome) => void save(() => ({ outcome: OUTCOMES.find((o) => o === outcome) }))}
+      />
+      <div className={styles.notes}>
+        <Field
+          label="Notes"
+          text={run.notes}
+          read={NOTES}
+          onValue={(notes) => void save(() => ({ notes }))}
+          textFieldProps={{ multiline: true, minRows: 2 }}
+        />
+      </div>
+      <div className={styles.actions}>
+        <Button variant="contained" onClick={log}>
+          Log it, and choose the next
+        </Button>
+        <Button variant="outlined" onClick={() => void again()}>
+          The same again
+        </Button>
+        <Button onClick={() => void remove()}>Take it out of the log</Button>
+      </div>
+    </div>
+  );
+}
+
+/** The same operation again, out of the log, or kept there. */
+function useAfter({ run, procedure }: RunNow) {
+  const router = useRouter();
+  const undo = useUndo();
+  const again = async () => {
+    const id = newId();
+    const fresh: Run = {
+      ...run,
+      id,
+      status: 'sewing',
+      step: 0,
+      counted: 0,
+      needleMinutes: 0,
+      startedAt: nowText(),
+      doneAt: undefined,
+      outcome: undefined,
+      notes: '',
+    };
+    await store.put(fresh);
+    router.push(`/sew?run=${id}`);
+  };
+  const remove = async () => {
+    await store.remove(run.id);
+    router.push('/sew');
+    undo(`${procedure.name} is out of the log.`, () => store.put(run));
+  };
+  return { again, remove, log: () => router.push('/sew') };
+}
+
+const minutesBetween = (from: string, to: string) =>
+  formatNumber(Math.max(0, (new Date(to).getTime() - new Date(from).getTime()) / 60000), 0);

@@ -1,0 +1,1 @@
+export { SewStation } from './SewStation';

@@ -1,0 +1,129 @@
+import { useId } from 'react';
+import type { Point, Scene, SceneCloth, SceneLine } from '@/core/seam';
+import { HaloText } from '../Dimension';
+import { DRAWING, type Fit, fitScene } from './fitScene';
+import { SceneDim } from './SceneDim';
+
+interface Props {
+  scene: Scene;
+  /** Lines made in the step in hand, and in the steps before it. */
+  now?: ReadonlySet<string>;
+  done?: ReadonlySet<string>;
+  length: (mm: number) => string;
+}
+
+/** A drawing computed from numbers: cloth with its right or wrong side, lines by what they are, dimensions with their lengths. */
+export function SceneDrawing({ scene, now = new Set(), done = new Set(), length }: Props) {
+  const id = useId();
+  const fit = fitScene(scene);
+  const { to, scale, height } = fit;
+  const stateOf = ({ id: made }: SceneLine): State =>
+    made === undefined ? 'plain' : now.has(made) ? 'now' : done.has(made) ? 'done' : 'later';
+  return (
+    <svg
+      viewBox={`0 0 ${DRAWING.width} ${height}`}
+      className="draft"
+      role="img"
+      aria-label={scene.label}
+      style={{ display: 'block', width: '100%', height: 'auto' }}
+    >
+      <defs>
+        <pattern id={id} width="9" height="9" patternUnits="userSpaceOnUse">
+          <rect width="9" height="9" fill="var(--cloth-right)" />
+          <path d="M-1 10 L10 -1" stroke="var(--cloth-hatch)" strokeWidth="1.2" />
+        </pattern>
+      </defs>
+      {scene.cloths.map((cloth, i) => (
+        <Cloth key={i} cloth={cloth} to={to} scale={scale} hatch={`url(#${id})`} />
+      ))}
+      {scene.lines.map((line, i) => (
+        <Line key={i} line={line} to={to} state={stateOf(line)} />
+      ))}
+      {scene.dims.map((dim, i) => (
+        <SceneDim key={i} dim={dim} fit={fit} text={[length(dim.mm), dim.name].filter(Boolean).join(' ')} />
+      ))}
+      {scene.texts?.map(({ at, text }) => (
+        <HaloText key={text} x={to(at)[0]} y={to(at)[1]} size={15} weight={450}>
+          {text}
+        </HaloText>
+      ))}
+    </svg>
+  );
+}
+
+type State = 'now' | 'done' | 'later' | 'plain';
+type To = Fit['to'];
+
+const path = (points: readonly Point[], to: To) =>
+  points
+    .map(
+      (point, i) =>
+        `${i === 0 ? 'M' : 'L'}${to(point)
+          .map((v) => v.toFixed(1))
+          .join(' ')}`,
+    )
+    .join(' ');
+
+function Cloth({ cloth, to, scale, hatch }: { cloth: SceneCloth; to: To; scale: number; hatch: string }) {
+  const { points, side, thickMm } = cloth;
+  if (thickMm === undefined)
+    return (
+      <path
+        d={`${path(points, to)} Z`}
+        fill={side === 'right' ? hatch : 'var(--cloth-wrong)'}
+        stroke="var(--ink-2)"
+        strokeWidth="1.3"
+      />
+    );
+  const thick = Math.max(5, thickMm * scale * DRAWN_SHARE);
+  const d = path(points, to);
+  return (
+    <g fill="none" strokeLinejoin="round">
+      <path d={d} stroke="var(--ink-2)" strokeWidth={thick + 2.6} />
+      <path d={d} stroke={side === 'right' ? 'var(--cloth-right)' : 'var(--cloth-wrong)'} strokeWidth={thick} />
+      <path d={d} stroke="var(--cloth-hatch)" strokeWidth={thick * 0.5} strokeDasharray="1.2 7" />
+    </g>
+  );
+}
+
+/** Layers in section leave a little air between them, or a fold could not be told from a lump. */
+const DRAWN_SHARE = 0.82;
+
+const STROKE: Readonly<Record<SceneLine['role'], { width: number; dash?: string }>> = {
+  stitch: { width: 3.2, dash: '11 5' },
+  baste: { width: 2, dash: '16 10' },
+  fold: { width: 2.4 },
+  raw: { width: 2.4, dash: '3 2' },
+  mark: { width: 1.6, dash: '2 6' },
+  cut: { width: 2.4, dash: '7 4' },
+  zip: { width: 9, dash: '4 3' },
+  tape: { width: 1.6, dash: '5 4' },
+  stop: { width: 7 },
+  stripe: { width: 2 },
+};
+const COLOUR: Readonly<Record<State, string>> = {
+  now: 'var(--red)',
+  done: 'var(--green)',
+  later: 'var(--ink-2)',
+  plain: 'var(--ink)',
+};
+/** A line with more corners than this is drawn through: dashes would break its zigzag. */
+const ZIGZAG = 8;
+
+function Line({ line, to, state }: { line: SceneLine; to: To; state: State }) {
+  const { width, dash } = STROKE[line.role];
+  const d = path(line.points, to);
+  // What is done is drawn through, what is in hand stands out, what is to come is faint: never colour alone.
+  const through = line.role === 'stitch' && (state === 'done' || line.points.length > ZIGZAG);
+  return (
+    <g fill="none" strokeLinejoin="round" opacity={state === 'later' ? 0.6 : 1}>
+      {line.role === 'stitch' && <path d={d} stroke="var(--sheet)" strokeWidth={width + 4} strokeOpacity="0.7" />}
+      <path
+        d={d}
+        stroke={COLOUR[state]}
+        strokeWidth={state === 'now' ? width + 1.4 : width}
+        strokeDasharray={through ? undefined : dash}
+      />
+    </g>
+  );
+}

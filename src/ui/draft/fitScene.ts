@@ -1,0 +1,47 @@
+import type { Point, Scene } from '@/core/seam';
+
+/** Size of every drawing in its own units; text keeps its size however large or long the thing is. */
+export const DRAWING = { width: 620, tallest: 500 };
+
+/** Room for what is written beside the drawing, with its number alone or with a name. */
+const ROOM = { plain: 16, side: 80, named: 204, above: 44 };
+
+/** From mm to drawing units. */
+export interface Fit {
+  to: (point: Point) => Point;
+  /** Units to the mm. */
+  scale: number;
+  height: number;
+  /** The middle of what is drawn, in units: what lies left of it is written on the left. */
+  middle: number;
+}
+
+/** Where everything goes: the whole drawing with its dimensions fits, as large as it can be. */
+export function fitScene({ cloths, lines, dims, texts = [] }: Scene): Fit {
+  const points = [
+    ...[...cloths, ...lines].flatMap((part) => part.points),
+    ...dims.flatMap((dim) => [dim.from, dim.to]),
+    ...texts.map(({ at }) => at),
+  ];
+  const [xs, ys] = [points.map(([px]) => px), points.map(([, py]) => py)];
+  const [x, y] = [Math.min(...xs), Math.min(...ys)];
+  const [width, tall] = [Math.max(...xs) - x, Math.max(...ys) - y];
+  const middle = x + width / 2;
+  const beside = (left: boolean) =>
+    Math.max(
+      ROOM.plain,
+      ...dims
+        .filter(({ from, to }) => (from[0] + to[0]) / 2 < middle - 1e-6 === left)
+        .map(({ name }) => (name ? ROOM.named : ROOM.side)),
+    );
+  const [left, right] = [beside(true), beside(false)];
+  const free = DRAWING.width - left - right;
+  const scale = Math.min(free / width, (DRAWING.tallest - 2 * ROOM.above) / tall);
+  const slack = (free - width * scale) / 2;
+  return {
+    to: ([px, py]) => [left + slack + (px - x) * scale, ROOM.above + (py - y) * scale],
+    scale,
+    height: tall * scale + 2 * ROOM.above,
+    middle: left + slack + (width * scale) / 2,
+  };
+}

@@ -1,0 +1,1 @@
+export { SceneDrawing } from './SceneDrawing';
