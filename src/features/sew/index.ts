@@ -1,1 +1,1 @@
-export { SewStation } from './SewStation';
+export { LazySewStation as SewStation } from './LazySewStation';

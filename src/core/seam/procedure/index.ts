@@ -1,12 +1,17 @@
 import { ABUTTED } from './abuttedSeam';
+import { CUFF, ELASTIC_CASING, WAIST_RIB } from './bandsMore';
 import { CORNER } from './corner';
 import { CURVED_SEAM } from './curvedSeam';
 import { FLAT_FELLED } from './flatFelled';
 import { FRENCH } from './frenchSeam';
+import { BAR_TACK, BASTE, DART } from './details';
+import { DOUBLE_ROW, MOCK_FELLED, PLAIN_FINISHED } from './finishedSeams';
 import { HEM_JEANS } from './hemJeans';
 import { HEM_TWIN } from './hemTwin';
 import { NECK_BAND } from './neckBand';
+import { HEM_ROLLED, HEM_TRIPLE, HEM_ZIGZAG } from './plainHems';
 import { PLAIN_OPEN } from './plainOpen';
+import { DITCH, GATHER, QUILT_LINES, STAY_STITCH, UNDERSTITCH } from './rowWork';
 import { STRIP_SET } from './stripSet';
 import { TOPSTITCH_EDGE } from './topstitchEdge';
 import type { Procedure } from './types';
@@ -21,16 +26,33 @@ export * from './workOut';
 /** Every operation that can be run, in the order of its group. */
 export const PROCEDURES: readonly Procedure[] = [
   PLAIN_OPEN,
+  PLAIN_FINISHED,
+  DOUBLE_ROW,
   FRENCH,
   FLAT_FELLED,
+  MOCK_FELLED,
   ABUTTED,
+  BASTE,
   ZIP_CENTRED,
   ZIP_CONCEALED,
   HEM_TWIN,
+  HEM_ZIGZAG,
+  HEM_TRIPLE,
+  HEM_ROLLED,
   HEM_JEANS,
   NECK_BAND,
+  CUFF,
+  WAIST_RIB,
+  ELASTIC_CASING,
   CURVED_SEAM,
   CORNER,
+  DART,
   TOPSTITCH_EDGE,
+  DITCH,
+  UNDERSTITCH,
+  STAY_STITCH,
+  GATHER,
+  BAR_TACK,
   STRIP_SET,
+  QUILT_LINES,
 ];

@@ -131,6 +131,18 @@ describe('what cannot be sewn is refused with the number to change', () => {
     ['a band that cannot pass the head', 'neck-band', { opening: 400, girth: 600, stretch: 20 }, {}, 'seam.band-girth'],
     ['a shim higher than the foot lifts', 'hem-jeans', { seamLayers: 8 }, { thicknessMm: 1 }, 'seam.shim-over-lift'],
     ['a radius below the allowance', 'curved-seam', { radius: 6, allowance: 10 }, {}, 'seam.allowance-over-radius'],
+    ['a casing that cannot pass the body', 'elastic-casing', { girth: 900, round: 800 }, {}, 'seam.casing-girth'],
+    ['a rib that cannot pass the hand', 'cuff', { girth: 400, opening: 200 }, {}, 'seam.band-girth'],
+    ['a dart that points too bluntly', 'dart', { intake: 100, long: 60 }, {}, 'seam.dart-blunt'],
+    [
+      'a longer edge to be met than the one that is gathered',
+      'gather',
+      { long: 400, short: 500 },
+      {},
+      'seam.gather-none',
+    ],
+    ['a second row with no room', 'double-row', { allowance: 6, between: 5 }, {}, 'seam.double-no-room'],
+    ['a roll wider than its allowance', 'hem-rolled', { allowance: 8, roll: 6 }, {}, 'seam.rolled-narrow'],
     ['a hem too narrow for its twin needle', 'hem-twin', { hem: 10, gap: 6 }, {}, 'seam.hem-narrow'],
     ['rows that an edge has no room for', 'topstitch-edge', { edge: 10, from: 6 }, {}, 'seam.topstitch-no-room'],
   ])('%s', (_, id, answers, given, code) => expect(refused(id, answers, given)).toBe(code));
