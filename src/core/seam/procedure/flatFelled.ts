@@ -11,21 +11,22 @@ function felledDown({ band, trim, tuck, fromFold }: Numbers, { thicknessMm }: Gi
     label: 'In section: the wide allowance wraps the trimmed one',
     view: 'section',
     cloths: [
+      // The one that is trimmed turns back over itself; the other wraps it and tucks its edge under.
       {
         points: [
-          [-30, 0],
-          [0, 0],
-          [0, -1.1 * t],
+          [band + 30, 0],
+          [0.4 * t, 0],
+          [0.4 * t, -1.1 * t],
           [trim, -1.1 * t],
         ],
-        side: 'right',
+        side: 'wrong',
         thickMm: t,
       },
       {
         points: [
-          [band + 30, 1.1 * t],
-          [0.2, 1.1 * t],
-          [0.2, -3.3 * t],
+          [-30, 0],
+          [-1.6 * t, 0],
+          [-0.8 * t, -3.3 * t],
           [band, -3.3 * t],
           [band, -2.2 * t],
           [band - tuck, -2.2 * t],
@@ -38,23 +39,23 @@ function felledDown({ band, trim, tuck, fromFold }: Numbers, { thicknessMm }: Gi
       {
         id: 'first',
         points: [
-          [-0.6, -1.6 * t],
-          [-0.6, 1.8 * t],
+          [-0.2 * t, -2.4 * t],
+          [-0.2 * t, 0.9 * t],
         ],
         role: 'stitch',
       },
       {
         id: 'second',
         points: [
-          [band - fromFold, -4 * t],
-          [band - fromFold, 1.8 * t],
+          [band - fromFold, -4.1 * t],
+          [band - fromFold, 0.9 * t],
         ],
         role: 'stitch',
       },
     ],
     dims: [
       { from: [0, -4.2 * t - 3], to: [band, -4.2 * t - 3], mm: band, name: 'band' },
-      { from: [band - fromFold, 2 * t + 4], to: [band, 2 * t + 4], mm: fromFold },
+      { from: [band - fromFold, t + 4], to: [band, t + 4], mm: fromFold },
     ],
   };
 }
