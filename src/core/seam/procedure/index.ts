@@ -17,6 +17,8 @@ import { TOPSTITCH_EDGE } from './topstitchEdge';
 import type { Procedure } from './types';
 import { ZIP_CENTRED } from './zipCentred';
 import { ZIP_CONCEALED } from './zipConcealed';
+import { ZIP_EXPOSED } from './zipExposed';
+import { ZIP_LAPPED } from './zipLapped';
 
 export type { Point, Scene, SceneCloth, SceneDim, SceneLine } from './scene';
 export { type Ask, type Given, type Numbers, type Procedure, PROCEDURE_GROUPS, type Step } from './types';
@@ -35,6 +37,8 @@ export const PROCEDURES: readonly Procedure[] = [
   BASTE,
   ZIP_CENTRED,
   ZIP_CONCEALED,
+  ZIP_EXPOSED,
+  ZIP_LAPPED,
   HEM_TWIN,
   HEM_ZIGZAG,
   HEM_TRIPLE,
