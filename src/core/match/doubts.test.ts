@@ -14,7 +14,7 @@ describe('what a setting costs', () => {
         for (const { setup, cost } of search(question).slice(0, 6))
           expect(costOf(question, setup)).toBeCloseTo(cost, 8);
       }),
-      { numRuns: 25 },
+      { numRuns: 10 },
     );
   });
 

@@ -68,7 +68,7 @@ describe('a scrap is planned', () => {
           expect(checkInterlocks({ setup: line.setup, machine: PLAIN_MACHINE, thicknessMm: 1 })).toEqual([]);
         }
       }),
-      { numRuns: 20 },
+      { numRuns: 8 },
     );
   });
 });
