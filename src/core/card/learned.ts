@@ -18,7 +18,7 @@ const HALF_BELIEVED = 2;
  * The shrunk mean of a few values: n/(n + 2) of the plain mean.
  *
  * One card says little about a machine, five say most of what there is to say; shrinking keeps a single odd one from moving every
- * setting. Empirical Bayes with a prior at 0 as wide as half the spread of a single card (model).
+ * setting. It is the posterior mean under a normal prior at 0 with half the variance of a single card (model).
  *
  * @param values - any numbers
  * @returns mean, spread and count; null for none

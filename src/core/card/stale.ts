@@ -1,5 +1,14 @@
 import { type Cloth, clothProfile, MEASURABLE, MEASURABLE_TEXT } from '../cloth';
-import { type Machine, type Needle, needleName, needleState, sameNeedle, type Thread, threadName } from '../kit';
+import {
+  type Machine,
+  type Needle,
+  needleName,
+  needleState,
+  sameNeedle,
+  sameThread,
+  type Thread,
+  threadName,
+} from '../kit';
 import type { Setup } from '../setup';
 import { formatNumber } from '../units';
 import type { Card } from './card';
@@ -39,7 +48,6 @@ export interface StaleReason {
 type Rule = (card: Card, today: Today) => StaleReason[];
 
 const one = (code: StaleReason['code'], text: string): StaleReason[] => [{ code, text }];
-const sameThread = (a: Thread, b: Thread) => a.fibre === b.fibre && Math.abs(a.tex - b.tex) < 0.5;
 
 /** A property that moved by more than this share of what it was makes another cloth of it. */
 const MOVED = 0.1;

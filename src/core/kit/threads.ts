@@ -56,3 +56,14 @@ export function threadName({ fibre, tex }: Thread): string {
 export const ALL_THREADS: readonly Thread[] = Object.values(FIBRE).flatMap(({ id, texes }) =>
   texes.map((tex) => ({ fibre: id, tex })),
 );
+
+/**
+ * Whether two threads are of one kind: fibre, and size as a spool can tell it.
+ *
+ * @param a - one
+ * @param b - the other
+ * @example
+ * sameThread({ fibre: 'polyester', tex: 27 }, { fibre: 'polyester', tex: 27.3 }) // => true
+ * sameThread({ fibre: 'polyester', tex: 27 }, { fibre: 'cotton', tex: 27 }) // => false
+ */
+export const sameThread = (a: Thread, b: Thread): boolean => a.fibre === b.fibre && Math.abs(a.tex - b.tex) < 0.5;

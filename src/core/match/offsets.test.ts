@@ -27,7 +27,7 @@ describe('what the cards of one machine have in common', () => {
     expect(tensionSteps).toEqual({ mean: 0.5, spread: 0, count: 2 });
     expect(pressure?.mean).toBe(0);
     // Counted at nine tenths of the dial on both.
-    expect(lengthFactor!.mean).toBeCloseTo((-0.1 * 2) / 4, 1);
+    expect(lengthFactor!.mean).toBeCloseTo((-0.1 * 2) / 4, 2);
   });
 
   it('nothing without cards, and what was forgotten no longer teaches', () => {
@@ -38,8 +38,14 @@ describe('what the cards of one machine have in common', () => {
     expect(after.lengthFactor?.count).toBe(2);
   });
 
-  it('under another foot a pressure says nothing', () =>
-    expect(machineOffsets([card(jersey, 0, { foot: 'standard', pressure: 1 })]).pressure).toBeNull());
+  it('under another foot the pressure is held against what the rules say for that foot', () => {
+    const under = (pressure: number) =>
+      machineOffsets([card(jersey, 0, { foot: 'standard', pressure })]).pressure!.mean;
+    expect(under(0.75) - under(0.25)).toBeCloseTo(0.5 / 3, 9);
+  });
+
+  it('a part that no rule would take for such cloth says nothing', () =>
+    expect(machineOffsets([card(lawn, 0, { needle: { point: 'twin', nm: 80, gapMm: 2.5 } })]).tensionSteps).toBeNull());
 });
 
 describe('a learned offset', () => {

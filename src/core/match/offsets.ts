@@ -16,8 +16,8 @@ export interface MachineOffsets {
 /**
  * What the cards of one machine have in common, against the rules.
  *
- * For every card the question is asked again without any card; what passed less what would have been set is what this machine
- * wanted. The shrunk mean over the cards is its offset. Length is told from the counted stitches against the dial.
+ * For every card the question is asked again without any card, of the very needle, thread, foot and plate that passed; what passed
+ * less what would have been set with them is what this machine wanted. The shrunk mean over the cards is its offset. Length is told from the counted stitches against the dial.
  *
  * @param cards - passed on this machine, none of them simulated
  * @param since - moments before which cards are forgotten, by offset
@@ -28,7 +28,9 @@ export function machineOffsets(
   since: Partial<Record<Offset, string>> = {},
 ): MachineOffsets {
   const told = cards.flatMap(({ cloth, operation, machine, setup, measures, passedAt }) => {
-    const rules = search(openQuestion({ cloth, operation, ...(machine && { machine }) }))[0]?.setup;
+    const { needle, thread, foot, plate } = setup;
+    const kit = { needles: [needle], threads: [thread], feet: [foot], plates: [plate], overlocker: false };
+    const rules = search(openQuestion({ cloth, operation, kit, ...(machine && { machine }) }))[0]?.setup;
     const counted = measures ? lineFacts(measures).lengthMm : undefined;
     const dial = dialLengthMm(machine ?? {}, setup.lengthMm);
     return rules
@@ -36,8 +38,7 @@ export function machineOffsets(
           {
             passedAt,
             tensionSteps: setup.tensionSteps - rules.tensionSteps,
-            // Foot and stitch decide how heavy the rules would press: only under the same ones does a difference speak.
-            pressure: setup.foot === rules.foot ? setup.pressure - rules.pressure : undefined,
+            pressure: setup.pressure - rules.pressure,
             lengthFactor: counted === undefined ? undefined : counted / dial - 1,
           },
         ]

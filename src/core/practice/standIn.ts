@@ -3,7 +3,7 @@ import { type ChangeId, CHANGES } from '../diagnose';
 import { seamContext, type SeamContext } from '../physics';
 import type { Operation, Setup } from '../setup';
 import { HIDDEN_FAULTS, type HiddenFault, type Quirks, quirksOf, sewLine, type SewInput } from '../standin';
-import { accepted, type Line } from '../swatch';
+import { accepted, type Line, LINE_MM } from '../swatch';
 
 /** What a change does to the stand-in itself, beside what it does to the setting. */
 const DEEDS: Partial<Record<ChangeId, Partial<Quirks>>> = {
@@ -49,15 +49,13 @@ export interface StandInLine {
   seed: number;
 }
 
-const MARKED_MM = 100;
-
 /** The line as the stand-in takes it. */
 export const standInInput = ({ seam, cloth, setup, direction }: StandInLine): SewInput => ({
   setup,
   cloth,
   direction,
   layers: seam.layers,
-  lengthMm: MARKED_MM,
+  lengthMm: LINE_MM.marked,
 });
 
 /**
@@ -72,16 +70,16 @@ export function sewOnStandIn(line: StandInLine): Pick<Line, 'measures' | 'findin
   const { seam, setup } = line;
   const sewn = sewLine(standInInput(line), line.quirks, line.seed);
   const { stitches, afterMm, shiftMm, popPercent, pucker, ridgeMm } = sewn.measures;
-  const needed = accepted(seam, { markedMm: MARKED_MM }).givePercent;
+  const needed = accepted(seam, { markedMm: LINE_MM.marked }).givePercent;
   const pulled =
     needed === 0
       ? {}
       : popPercent < needed
-        ? { poppedAtMm: MARKED_MM + popPercent }
-        : { heldToMm: Math.ceil(MARKED_MM * (1 + needed / 100)) };
+        ? { poppedAtMm: LINE_MM.marked + popPercent }
+        : { heldToMm: Math.ceil(LINE_MM.marked * (1 + needed / 100)) };
   return {
     measures: {
-      markedMm: MARKED_MM,
+      markedMm: LINE_MM.marked,
       stitches,
       afterMm,
       ...(seam.layers > 1 && { shiftMm }),

@@ -28,8 +28,6 @@ export interface Relief {
   ladders: boolean;
 }
 
-const TEARS = ['hide', 'coated', 'foam'];
-
 /**
  * The shape of a sewn line.
  *
@@ -48,9 +46,8 @@ export function reliefOf(
   { next }: Chance,
 ): Relief {
   const growth = Math.max(0, (measures.afterMm / measures.overMm - 1) * 100);
-  const sharp = Math.max(0, state.oversize) * 0.25 + 0.5 * state.quirks.needleWear ** 2;
+  const { sharp, tears } = state;
   const knit = cloth.structure === 'knit';
-  const tears = TEARS.includes(cloth.structure);
   const pulls = knit || tears ? 0 : Math.max(0, sharp - 0.2);
   const light = setup.plate === 'standard' ? Math.max(0, (70 - cloth.massGsm.value) / 100) : 0;
   return {

@@ -104,19 +104,17 @@ function graded(
 
 function signs({ setup }: SewInput, cloth: ClothProfile, s: State, m: SewnMeasures): SewnLine['findings'] {
   const knit = cloth.structure === 'knit';
-  const tears = ['hide', 'coated', 'foam'].includes(cloth.structure);
   const light = cloth.massGsm.value < 70 && setup.plate === 'standard';
-  const sharpens = Math.max(0, s.oversize) * 0.25 + 0.5 * s.quirks.needleWear ** 2;
   return [
     ...graded('skipped', s.skips, [0.16, 0.26, 0.45]),
-    ...graded(knit ? 'holes' : 'pucker-away', sharpens, [0.3, 0.42, 0.7]),
+    ...graded(knit ? 'holes' : 'pucker-away', s.sharp, [0.3, 0.42, 0.7]),
     ...graded('pucker-line', 5 - m.pucker, [1, 1.6, 2.6]),
     ...graded('loops-above', s.tension, [1.2, 1.6, 2.6]),
     ...graded('loops-below', -s.tension, [1.2, 1.6, 2.6]),
     ...graded('wavy', (100 * (m.afterMm - m.overMm)) / m.overMm, [1.6, 2.1, 4]),
     ...graded('uneven-layers', Math.abs(m.shiftMm), [1.5, 2.1, 4]),
     ...graded('tunnel', m.ridgeMm, [0.35, 0.5, 0.9]),
-    ...(tears ? graded('perforated', 2.9 - s.lengthMm, [0.05, 0.3, 0.9]) : []),
+    ...(s.tears ? graded('perforated', 2.9 - s.lengthMm, [0.05, 0.3, 0.9]) : []),
     ...graded(
       'uneven-length',
       0.7 * s.quirks.lint + (s.press < 0.12 && cloth.massGsm.value > 250 ? 0.5 : 0),

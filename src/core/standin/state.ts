@@ -19,6 +19,10 @@ export interface State {
   skips: number;
   /** Needle sizes (Nm / 10) above what the cloth takes. */
   oversize: number;
+  /** How hard the point is on yarns, from its size and its wear: 0.42 is plain to see. */
+  sharp: number;
+  /** A row of holes tears on. */
+  tears: boolean;
   quirks: Quirks;
 }
 
@@ -32,6 +36,8 @@ const ON_KNITS: Partial<Record<Point, number>> = {
   universal: 0.2,
   twin: 0.25,
 };
+
+const TEARS = ['hide', 'coated', 'foam'];
 
 /** What is on the machine, and which way the line runs. */
 interface Sewn {
@@ -62,6 +68,7 @@ export function stateOf({ setup, direction }: Sewn, cloth: ClothProfile, quirks:
         ? 0.08
         : 0.02;
   const elastic = (cloth.elastane ?? 0) > 9 && !['stretch', 'twin-stretch'].includes(setup.needle.point) ? 0.22 : 0;
+  const oversize = (setup.needle.nm - wanted) / 10;
   return {
     lengthMm: setup.lengthMm * quirks.lengthFactor * (1 - 0.15 * quirks.lint),
     press: Math.min(1, Math.max(0, setup.pressure + quirks.pressure)),
@@ -69,7 +76,9 @@ export function stateOf({ setup, direction }: Sewn, cloth: ClothProfile, quirks:
     stretch,
     hold: HOLD[setup.foot] ?? 1,
     skips: misses + elastic + 0.45 * quirks.needleWear ** 2 + 0.4 * quirks.threadFuzz ** 2,
-    oversize: (setup.needle.nm - wanted) / 10,
+    oversize,
+    sharp: Math.max(0, oversize) * 0.25 + 0.5 * quirks.needleWear ** 2,
+    tears: TEARS.includes(cloth.structure),
     quirks,
   };
 }

@@ -1,6 +1,9 @@
 import { stitchFacts } from './geometry';
 import type { StitchId } from './stitches';
 
+/** People sew at about this share of what the machine can do (model). */
+export const PACE_SHARE = 0.5;
+
 /**
  * How long the needle runs for a piece of seam.
  *

@@ -1,8 +1,9 @@
 import { lineFacts } from '../card';
 import type { Machine } from '../kit';
-import { DIALS, type Dial, dialOf, READING_TEXT, READINGS, settingReadings, type Setup } from '../setup';
+import { DIALS, type Dial, dialOf, READING_TEXT, READINGS, settingReadings, withDial } from '../setup';
 import { SIGN_TEXT } from '../stitch';
 import { formatNumber } from '../units';
+import { SEVERITY_TEXT } from './severity';
 import type { Line } from './swatch';
 
 /** One row of two lines side by side. */
@@ -13,7 +14,6 @@ export interface ComparedRow {
   differs: boolean;
 }
 
-const SEVERITY = ['', 'slight', 'plain', 'bad'];
 const NOT = 'not measured';
 
 /**
@@ -40,7 +40,7 @@ export function compareLines(machine: Machine, a: Line, b: Line): { setting: Com
 function outcomeOf({ measures, findings, looked }: Line): [string, string][] {
   const { lengthMm, growthPercent, give } = lineFacts(measures);
   const or = (value: number | undefined, text: (value: number) => string) => (value === undefined ? NOT : text(value));
-  const seen = findings.map(({ sign, severity }) => `${SIGN_TEXT[sign].toLowerCase()} (${SEVERITY[severity]})`);
+  const seen = findings.map(({ sign, severity }) => `${SIGN_TEXT[sign].toLowerCase()} (${SEVERITY_TEXT[severity]})`);
   return [
     ['True length', or(lengthMm, (mm) => `${formatNumber(mm, 2)} mm`)],
     ['Grew', or(growthPercent, (percent) => `${formatNumber(percent)} %`)],
@@ -88,7 +88,7 @@ export function trendsOf(lines: readonly Line[]): Trend[] {
       for (const line of lines) {
         const value = of(line);
         if (value === undefined) continue;
-        const key = JSON.stringify([line.direction, Boolean(line.simulated), without(line.setup, dial)]);
+        const key = JSON.stringify([line.direction, Boolean(line.simulated), withDial(line.setup, dial, 0)]);
         groups.set(key, [...(groups.get(key) ?? []), { at: dialOf(line.setup, dial), value, line: line.number }]);
       }
       const varied = [...groups.values()].filter((points) => new Set(points.map((p) => p.at)).size >= 2);
@@ -98,11 +98,3 @@ export function trendsOf(lines: readonly Line[]): Trend[] {
   );
   return trends.sort((a, b) => b.points.length - a.points.length);
 }
-
-const FIELD: Readonly<Record<Dial, keyof Setup>> = {
-  length: 'lengthMm',
-  width: 'widthMm',
-  tension: 'tensionSteps',
-  pressure: 'pressure',
-};
-const without = (setup: Setup, dial: Dial) => ({ ...setup, [FIELD[dial]]: null });

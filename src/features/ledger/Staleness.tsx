@@ -3,7 +3,7 @@
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import type { Card, StaleReason } from '@/core/card';
-import { LINE_MM } from '@/core/swatch';
+import { newLine } from '@/core/swatch';
 import { lines, swatches, useCloths, useMachines } from '@/data';
 import { newId, nowText } from '@/parts/workspace';
 import { CautionPlate } from '@/ui';
@@ -44,20 +44,17 @@ function ProveAgain({ card }: { card: Card }) {
       where: card.where,
       spares: [],
     });
-    await lines.put({
-      id: newId(),
-      swatchId: id,
-      number: 1,
-      setup: card.setup,
-      direction: card.operation.direction ?? 'across',
-      measures: { markedMm: LINE_MM.marked },
-      findings: [],
-      looked: false,
-      status: 'sewing',
-      sewnAt: at,
-      notes: '',
-      provesCardId: card.id,
-    });
+    await lines.put(
+      newLine({
+        id: newId(),
+        swatchId: id,
+        number: 1,
+        setup: card.setup,
+        direction: card.operation.direction ?? 'across',
+        sewnAt: at,
+        provesCardId: card.id,
+      }),
+    );
     router.push(`/swatch?id=${id}`);
   };
   return (

@@ -1,11 +1,9 @@
 'use client';
 
 import { useEffect, useMemo, useState } from 'react';
-import { nearestCards } from '@/core/card';
-import { clothOf, clothProfile } from '@/core/cloth';
 import type { MatchAnswer, MatchInput, MatchSharpening } from '@/core/match';
-import { usePreference } from '@/data';
-import { asLearned, useMachineOffsets, useTeachingCards } from '@/parts/learned';
+import type { Operation } from '@/core/setup';
+import { useMatchInput } from '@/parts/learned';
 import type { AskedNow } from '@/parts/workspace';
 import { matchWorker } from '@/workers/matchClient';
 
@@ -17,32 +15,12 @@ export interface Answered {
   sharpening: MatchSharpening | null;
 }
 
-/** More cards than match looks at need not travel to the worker. */
-const CARDS = 5;
-
-/** The question as the worker takes it, or null while there is no cloth. */
-function useInput(asked: AskedNow | undefined): MatchInput | null {
-  const schools = usePreference('schools');
-  const cards = useTeachingCards();
-  const learned = asLearned(useMachineOffsets(asked?.machine ?? null));
-  if (!asked?.cloth || !asked.machine || !schools || !cards) return null;
-  const cloth = clothOf(asked.cloth);
-  const { machine } = asked.machine;
-  const near = nearestCards(cards, clothProfile(cloth), asked.operation, machine.name).slice(0, CARDS);
-  return {
-    cloth,
-    operation: asked.operation,
-    machine,
-    ...(asked.kit && { kit: asked.kit }),
-    schools,
-    ...(learned && { learned }),
-    ...(near.length > 0 && { tested: near.map(({ card }) => card) }),
-  };
-}
+/** Stands in until the question is read; without a cloth nothing is asked. */
+const NO_SEAM: Operation = { kind: 'join' };
 
 /** The answer to what is asked now, worked out off the main thread; one that has been overtaken is dropped. */
 export function useMatch(asked: AskedNow | undefined): { answered: Answered | null; failed: string | null } {
-  const input = useInput(asked);
+  const input = useMatchInput(asked?.cloth ?? null, asked?.machine ?? null, asked?.operation ?? NO_SEAM);
   // The question is compared as text: live queries hand out new objects for the same things.
   const key = input ? JSON.stringify(input) : null;
   const [state, setState] = useState<{ key: string; answered: Answered } | null>(null);

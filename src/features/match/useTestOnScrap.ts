@@ -3,6 +3,7 @@
 import { useRouter } from 'next/navigation';
 import type { MatchInput } from '@/core/match';
 import { OPERATION, type Setup } from '@/core/setup';
+import { newLine } from '@/core/swatch';
 import { lines, swatches } from '@/data';
 import { type AskedNow, newId, nowText, useSay } from '@/parts/workspace';
 import { matchWorker } from '@/workers/matchClient';
@@ -30,18 +31,16 @@ export function useTestOnScrap(asked: AskedNow, input: MatchInput) {
       spares: plan.spares,
     });
     await lines.putAll(
-      plan.lines.map((line, i) => ({
-        ...line,
-        id: newId(),
-        swatchId: id,
-        number: i + 1,
-        measures: { markedMm: 100 },
-        findings: [],
-        looked: false,
-        status: i === 0 ? ('sewing' as const) : ('planned' as const),
-        sewnAt: at,
-        notes: '',
-      })),
+      plan.lines.map((line, i) =>
+        newLine({
+          ...line,
+          id: newId(),
+          swatchId: id,
+          number: i + 1,
+          sewnAt: at,
+          status: i === 0 ? 'sewing' : 'planned',
+        }),
+      ),
     );
     router.push(`/swatch?id=${id}`);
   };

@@ -3,10 +3,12 @@
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
+import type { Card } from '@/core/card';
 import { type Ask, fillIn, type Numbers, takesOf, usualOf } from '@/core/seam';
 import { settingReadings } from '@/core/setup';
 import { formatNumber } from '@/core/units';
 import { runs as store } from '@/data';
+import { useStale } from '@/parts/staleness';
 import { useUndo, useUnits } from '@/parts/workspace';
 import { CautionPlate, Field, lengthIn, numberBy, plainNumber, SceneDrawing, StopPlate, type Typed } from '@/ui';
 import styles from './Sew.module.css';
@@ -22,7 +24,7 @@ export function AskPage({ now }: { now: RunNow }) {
   const view = Object.values(procedure.views)[0];
   const begin = async () => {
     if (!setup || !numbers) return;
-    await save(() => ({ status: 'sewing', setup, cardId: now.found?.cardId ?? undefined }));
+    await save(() => ({ status: 'sewing', setup, cardId: now.found?.card?.id }));
   };
   const remove = async () => {
     await store.remove(run.id);
@@ -128,7 +130,6 @@ function Setting({ now: { setup, found, machine, run } }: { now: RunNow }) {
       </p>
     );
   const shown = settingReadings(machine.machine, setup);
-  const proven = found?.cardId ?? run.cardId;
   return (
     <div className={styles.setting}>
       <h3>Sewn with</h3>
@@ -136,16 +137,34 @@ function Setting({ now: { setup, found, machine, run } }: { now: RunNow }) {
         {shown.stitch}, {shown.length}
         {setup.widthMm > 0 ? ` × ${shown.width}` : ''}; {shown.needle}, {shown.thread}, {shown.foot.toLowerCase()} foot.
       </p>
-      {proven ? (
-        <p className={styles.proven}>
-          ✓ Proven on scrap. <Link href={`/ledger?id=${proven}`}>The card</Link>
-        </p>
-      ) : (
-        <CautionPlate>
-          Not proven on scrap yet: this is Match’s estimate. <Link href="/match">Test it first</Link>, or go on with a
-          scrap beside you.
-        </CautionPlate>
-      )}
+      <Proof card={found?.card ?? null} clothId={run.clothId} />
     </div>
+  );
+}
+
+/** Whether the setting was proven, and whether that still holds. */
+function Proof({ card, clothId }: { card: Card | null; clothId: string }) {
+  const stale = useStale();
+  const reasons = card && stale ? stale(card) : [];
+  if (card && reasons.length === 0)
+    return (
+      <p className={styles.proven}>
+        ✓ Proven on scrap. <Link href={`/ledger?id=${card.id}`}>The card</Link>
+      </p>
+    );
+  return (
+    <CautionPlate>
+      {card ? (
+        <>
+          Its card is stale. {reasons[0].text} <Link href={`/ledger?id=${card.id}`}>Prove it again first</Link>, or go
+          on with a scrap beside you.
+        </>
+      ) : (
+        <>
+          Not proven on scrap yet: this is Match’s estimate. <Link href={`/match?cloth=${clothId}`}>Test it first</Link>
+          , or go on with a scrap beside you.
+        </>
+      )}
+    </CautionPlate>
   );
 }

@@ -77,6 +77,7 @@ function useBegin(asked: AskedNow | undefined) {
       machineId: asked.machine.id,
       machineName: asked.machine.machine.name,
       answers: {},
+      tried: [],
       status: 'asking',
       step: 0,
       counted: 0,

@@ -69,6 +69,7 @@ function useAfter({ run, procedure }: RunNow) {
       id,
       status: 'sewing',
       step: 0,
+      tried: [],
       counted: 0,
       needleMinutes: 0,
       startedAt: nowText(),

@@ -3,10 +3,11 @@
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { clothOf } from '@/core/cloth';
-import { type DiagnoseInput, QUESTION_IDS } from '@/core/diagnose';
+import { CHANGES, type DiagnoseInput, QUESTION_IDS } from '@/core/diagnose';
+import { sameNeedle } from '@/core/kit';
 import { type Sign, SIGN_TEXT } from '@/core/stitch';
-import { useKit, useOnMachine } from '@/data';
-import { Diagnosis } from '@/parts/diagnosis';
+import { useKit, useOnMachine, useThreads } from '@/data';
+import { Diagnosis, threadQuality } from '@/parts/diagnosis';
 import { useSay } from '@/parts/workspace';
 import { SignPicture } from '@/ui';
 import styles from './Sew.module.css';
@@ -18,18 +19,21 @@ export function SomethingWrong({ now, onClose }: { now: RunNow; onClose: () => v
   const [sign, setSign] = useState<Sign | null>(null);
   const [answers, setAnswers] = useState<NonNullable<DiagnoseInput['answers']>>([]);
   const kit = useKit();
+  const threads = useThreads();
   const on = useOnMachine(machine?.id ?? null);
   const say = useSay();
-  if (!cloth || !machine || !setup || !kit) return null;
+  if (!cloth || !machine || !setup || !kit || !threads) return null;
   const input: DiagnoseInput | null = sign && {
     cloth: clothOf(cloth),
     operation: { kind: procedure.kind },
     setup,
     machine: machine.machine,
     findings: [{ sign, severity: 2 }],
-    history: [],
+    // It is here again: what was changed for it did not help.
+    history: run.tried.flatMap((t) => (t.sign === sign ? outcomeOf(t.change) : [])),
     answers,
-    ...(on && { needleHours: on.needleHours }),
+    threadQuality: threadQuality(threads, setup.thread),
+    ...(on && sameNeedle(on.setup.needle, setup.needle) && { needleHours: on.needleHours }),
     ...(kit.kit && { kit: kit.kit }),
   };
   return (
@@ -48,7 +52,11 @@ export function SomethingWrong({ now, onClose }: { now: RunNow; onClose: () => v
           input={input}
           takeText="Do it, and back to this step"
           onTake={(step) => {
-            if (step.setup) void save(() => ({ setup: step.setup }));
+            // Another setting than the card's is proven no more.
+            void save((r) => ({
+              tried: [...r.tried, { sign: input.findings[0].sign, change: step.change }],
+              ...(step.setup && { setup: step.setup, cardId: undefined }),
+            }));
             say(`${step.text} Step ${run.step + 1} is still in hand.`);
             onClose();
           }}
@@ -64,4 +72,10 @@ export function SomethingWrong({ now, onClose }: { now: RunNow; onClose: () => v
       </Button>
     </div>
   );
+}
+
+/** A change that was made for a sign that is here again. */
+function outcomeOf(name: string): DiagnoseInput['history'] {
+  const change = CHANGES.find((known) => known === name);
+  return change ? [{ change, result: 'same' }] : [];
 }

@@ -1,16 +1,16 @@
 'use client';
 
-import { clothOf } from '@/core/cloth';
+import type { Card } from '@/core/card';
 import type { ClothRecord, MachineRecord } from '@/core/file';
 import type { OperationKind, Setup } from '@/core/setup';
-import { useCards, useKit, usePreference } from '@/data';
+import { useCards } from '@/data';
 import { useFromWorker } from '@/parts/asking';
+import { useMatchInput } from '@/parts/learned';
 
-/** A setting for an operation, and whether a card proves it. */
+/** A setting for an operation, and the card that proves it, if one does. */
 export interface FoundSetting {
   setup: Setup | null;
-  cardId: string | null;
-  cardName: string | null;
+  card: Card | null;
 }
 
 /** The newest card of this cloth, machine and kind of seam; without one, what Match answers. Null while it is looked for. */
@@ -20,22 +20,12 @@ export function useFoundSetting(
   kind: OperationKind,
 ): FoundSetting | null {
   const cards = useCards();
-  const kit = useKit();
-  const schools = usePreference('schools');
+  const input = useMatchInput(cloth, machine, { kind });
   const card = cards?.find(
     (c) => c.clothId === cloth?.id && c.machineId === machine?.id && c.operation.kind === kind && !c.simulated,
   );
-  const ask = cloth && machine && cards && kit && schools && !card;
-  const input = ask
-    ? {
-        cloth: clothOf(cloth),
-        operation: { kind },
-        machine: machine.machine,
-        schools,
-        ...(kit.kit && { kit: kit.kit }),
-      }
-    : null;
-  const answer = useFromWorker(input && JSON.stringify(input), (worker) => worker.answer(input!));
-  if (card) return { setup: card.setup, cardId: card.id, cardName: card.name };
-  return answer ? { setup: answer.setup, cardId: null, cardName: null } : null;
+  const ask = cards && input && !card;
+  const answer = useFromWorker(ask ? JSON.stringify(input) : null, (worker) => worker.answer(input!));
+  if (card) return { setup: card.setup, card };
+  return answer ? { setup: answer.setup, card: null } : null;
 }

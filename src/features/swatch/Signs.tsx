@@ -1,13 +1,11 @@
 'use client';
 
 import { type Sign, SIGN_TEXT } from '@/core/stitch';
-import { type Finding, type Line, PLACES, signsToLookFor } from '@/core/swatch';
+import { type Finding, type Line, PLACES, SEVERITY_TEXT, signsToLookFor } from '@/core/swatch';
 import { Pick, SignPicture } from '@/ui';
 import Link from 'next/link';
 import styles from './Swatch.module.css';
 import type { SaveLine, Scrap } from './useScrap';
-
-const SEVERITY = ['not seen', 'slight', 'plain', 'bad'] as const;
 
 interface Props {
   scrap: Scrap;
@@ -56,7 +54,7 @@ function SignButton({ sign, line, onSave }: { sign: Sign; line: Line; onSave: Sa
   const press = () =>
     onSave((now) => {
       const before = now.findings.find((f) => f.sign === sign);
-      const next = ((before?.severity ?? 0) + 1) % SEVERITY.length;
+      const next = ((before?.severity ?? 0) + 1) % SEVERITY_TEXT.length;
       const others = now.findings.filter((f) => f.sign !== sign);
       return { findings: next === 0 ? others : [...others, { ...before, sign, severity: next }], looked: true };
     });
@@ -65,11 +63,11 @@ function SignButton({ sign, line, onSave }: { sign: Sign; line: Line; onSave: Sa
       type="button"
       aria-pressed={level > 0}
       onClick={press}
-      aria-label={`${SIGN_TEXT[sign]}: ${SEVERITY[level]}`}
+      aria-label={`${SIGN_TEXT[sign]}: ${SEVERITY_TEXT[level]}`}
     >
       <SignPicture sign={sign} />
       {SIGN_TEXT[sign]}
-      <small>{level > 0 ? `${'●'.repeat(level)} ${SEVERITY[level]}` : ' '}</small>
+      <small>{level > 0 ? `${'●'.repeat(level)} ${SEVERITY_TEXT[level]}` : ' '}</small>
     </button>
   );
 }
@@ -86,7 +84,7 @@ function Found({ finding, onSave }: { finding: Finding; onSave: SaveLine }) {
   return (
     <li>
       <span>
-        <strong>{SIGN_TEXT[finding.sign]}</strong>, {SEVERITY[finding.severity]}
+        <strong>{SIGN_TEXT[finding.sign]}</strong>, {SEVERITY_TEXT[finding.severity]}
       </span>
       <Pick
         label={`Where: ${SIGN_TEXT[finding.sign].toLowerCase()}`}

@@ -3,11 +3,10 @@
 import { lineFacts } from '@/core/card';
 import { clothOf } from '@/core/cloth';
 import { type DiagnoseInput, type NextStep, outcomesOf, QUESTION_IDS } from '@/core/diagnose';
-import type { ThreadRecord } from '@/core/file';
 import { sameNeedle } from '@/core/kit';
 import { allSigns, findingsOf, type Line } from '@/core/swatch';
 import { useKit, useOnMachine, useThreads } from '@/data';
-import { Diagnosis } from '@/parts/diagnosis';
+import { Diagnosis, threadQuality } from '@/parts/diagnosis';
 import { isPlanned } from './lineActions';
 import type { SaveLine, Scrap } from './useScrap';
 
@@ -36,7 +35,7 @@ export function WhatNext({ scrap, line, onTake, onSave }: Props) {
     machine: scrap.machine.machine,
     findings,
     history: outcomesOf(before.map((l) => ({ ...l, findings: allSigns(scrap.seam, l) }))),
-    threadQuality: line.simulated ? undefined : qualityOf(threads, line),
+    threadQuality: line.simulated ? undefined : threadQuality(threads, line.setup.thread),
     trueLengthMm: lineFacts(line.measures).lengthMm,
     // The needle in the machine tells of this line only while it is still the one that sewed it.
     ...(on && !line.simulated && sameNeedle(on.setup.needle, line.setup.needle) && { needleHours: on.needleHours }),
@@ -64,13 +63,4 @@ function knownAnswers(line: Line): DiagnoseInput['answers'] {
     const id = QUESTION_IDS.find((known) => known === question);
     return id ? [{ question: id, answer }] : [];
   });
-}
-
-/** What the spools say of the thread of a line: good or cheap only when all of its kind are. */
-function qualityOf(threads: readonly ThreadRecord[], line: Line): ThreadRecord['quality'] {
-  const { fibre, tex } = line.setup.thread;
-  const kinds = new Set(
-    threads.filter((t) => t.thread.fibre === fibre && Math.abs(t.thread.tex - tex) < 0.5).map((t) => t.quality),
-  );
-  return kinds.size === 1 ? [...kinds][0] : 'unknown';
 }

@@ -1,8 +1,8 @@
 import type { Card } from '@/core/card';
 import { clothOf } from '@/core/cloth';
 import type { NextStep } from '@/core/diagnose';
-import { needleMinutes } from '@/core/stitch';
-import { type Line, LINE_MM, replanned } from '@/core/swatch';
+import { needleMinutes, PACE_SHARE } from '@/core/stitch';
+import { type Line, LINE_MM, newLine, replanned } from '@/core/swatch';
 import { cards, countSewing, lines as lineStore } from '@/data';
 import { newId, nowText } from '@/parts/workspace';
 import type { Scrap } from './useScrap';
@@ -12,8 +12,7 @@ export async function settle(scrap: Scrap, line: Line, status: Line['status']): 
   await lineStore.put({ ...line, status });
   if (line.status !== 'sewing' || line.simulated) return;
   const { stitch, lengthMm } = line.setup;
-  // People sew a trial at about half of what the machine can do.
-  const minutes = needleMinutes(stitch, lengthMm, LINE_MM.sewn, scrap.machine.machine.speedSpm / 2);
+  const minutes = needleMinutes(stitch, lengthMm, LINE_MM.sewn, scrap.machine.machine.speedSpm * PACE_SHARE);
   const { name, family } = scrap.cloth.cloth;
   await countSewing(scrap.machine.id, minutes, { name, family });
 }
@@ -32,21 +31,16 @@ export async function anotherLine({ lines }: Scrap, from: Line, step?: NextStep)
   const planned = lines.filter(isPlanned);
   const number = 1 + Math.max(0, ...lines.filter((l) => !isPlanned(l)).map((l) => l.number));
   const setup = step?.setup ?? from.setup;
-  const line: Line = {
+  const line = newLine({
     id: newId(),
     swatchId: from.swatchId,
     number,
     setup,
     direction: from.direction,
-    measures: { markedMm: LINE_MM.marked },
-    findings: [],
-    looked: false,
-    status: 'sewing',
     sewnAt: nowText(),
-    notes: '',
     change: step?.change,
     provesCardId: from.provesCardId,
-  };
+  });
   const follow = planned.map((l, i) => ({ ...l, number: number + 1 + i, setup: step ? replanned(l, setup) : l.setup }));
   await lineStore.putAll([line, ...follow]);
   return line.id;

@@ -1,1 +1,2 @@
 export { Diagnosis } from './Diagnosis';
+export { threadQuality } from './threadQuality';

@@ -1,1 +1,2 @@
-export { asLearned, useMachineOffsets, useTeachingCards } from './useLearned';
+export { useMachineOffsets, useTeachingCards } from './useLearned';
+export { useMatchInput } from './useMatchInput';

@@ -22,6 +22,7 @@ import { ZIP_LAPPED } from './zipLapped';
 
 export type { Point, Scene, SceneCloth, SceneDim, SceneLine } from './scene';
 export { type Ask, type Given, type Numbers, type Procedure, PROCEDURE_GROUPS, type Step } from './types';
+export { givenOf } from './givenOf';
 export { OUTCOMES, type Run, runSchema } from './run';
 export * from './workOut';
 

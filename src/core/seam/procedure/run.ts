@@ -20,6 +20,11 @@ export const runSchema = z.strictObject({
   /** The card that proved the setting, if one did. */
   cardId: idSchema.optional(),
   status: oneOf(['asking', 'sewing', 'done']),
+  /** What was changed when something was wrong, by the name diagnosis has for it, and which sign it was for. */
+  tried: z
+    .array(z.strictObject({ sign: words('a sign', 40), change: words('a change', 60) }))
+    .max(200, 'expected at most 200 changes')
+    .default([]),
   /** The step in hand, from 0. */
   step: wholeWithin(0, 99, 'a step').default(0),
   /** Steps whose needle time was counted. */

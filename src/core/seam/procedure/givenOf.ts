@@ -1,0 +1,49 @@
+import { type Cloth, clothProfile } from '../../cloth';
+import { type Machine, PLAIN_MACHINE } from '../../kit';
+import { seamContext } from '../../physics';
+import type { OperationKind, Setup } from '../../setup';
+import { PACE_SHARE } from '../../stitch';
+import type { Given } from './types';
+import type { SewnWith } from './workOut';
+
+/** Up to these masses, g/m², a cloth is light or medium in the hand (common practice). */
+const WEIGHT_GSM = { light: 130, medium: 280 };
+
+/** Stitch length and stitch where no setting was found yet: the plainest. */
+const PLAIN_STITCH = { stitch: 'straight', lengthMm: 2.5, widthMm: 0 } as const;
+
+/**
+ * What is known of an operation before anything is asked: from cloth, machine and setting.
+ *
+ * @param cloth - what is sewn
+ * @param kind - what is matched and proven for the operation
+ * @param machine - the machine; a plain one when it is not there any more
+ * @param setup - the setting; a plain straight stitch while there is none
+ * @returns what the operation is worked out from, and how its seams are sewn
+ */
+export function givenOf(
+  cloth: Cloth,
+  kind: OperationKind,
+  machine: Machine | null,
+  setup: Setup | null,
+): { given: Given; how: SewnWith } {
+  const profile = clothProfile(cloth);
+  const seam = seamContext(cloth, { kind });
+  const { footLiftMm, extraLiftMm, speedSpm } = machine ?? PLAIN_MACHINE;
+  const { stitch, lengthMm, widthMm } = setup ?? PLAIN_STITCH;
+  const mass = profile.massGsm.value;
+  return {
+    given: {
+      thicknessMm: profile.thicknessMm.value,
+      squash: Math.min(1, seam.thicknessMm / (seam.layers * profile.thicknessMm.value)),
+      stretch: profile.stretchAcross.value,
+      recovery: profile.recovery.value,
+      weight: mass < WEIGHT_GSM.light ? 'light' : mass < WEIGHT_GSM.medium ? 'medium' : 'heavy',
+      lengthMm,
+      widthMm,
+      footLiftMm,
+      extraLiftMm,
+    },
+    how: { stitch, widthMm, stitchedMm: seam.thicknessMm, speedSpm: speedSpm * PACE_SHARE },
+  };
+}

@@ -1,0 +1,21 @@
+import { LINE_MM } from './layout';
+import type { Line } from './swatch';
+
+/** What a line begins with; everything else is still to be seen. */
+export type LineStart = Pick<Line, 'id' | 'swatchId' | 'number' | 'setup' | 'sewnAt'> & Partial<Line>;
+
+/**
+ * A line of which nothing was measured or seen yet.
+ *
+ * @param start - its key, its scrap and its setting, and what else is known of it
+ * @returns the line, in hand unless said otherwise
+ */
+export const newLine = (start: LineStart): Line => ({
+  direction: 'across',
+  measures: { markedMm: LINE_MM.marked },
+  findings: [],
+  looked: false,
+  status: 'sewing',
+  notes: '',
+  ...start,
+});

@@ -1,0 +1,39 @@
+'use client';
+
+import { nearestCards } from '@/core/card';
+import { clothOf, clothProfile } from '@/core/cloth';
+import type { ClothRecord, MachineRecord } from '@/core/file';
+import type { MatchInput } from '@/core/match';
+import type { Operation } from '@/core/setup';
+import { useKit, usePreference } from '@/data';
+import { asLearned, useMachineOffsets, useTeachingCards } from './useLearned';
+
+/** More cards than match looks at need not travel to the worker. */
+const CARDS = 5;
+
+/**
+ * The question as the worker takes it, with everything the workroom knows: kit, schools, the nearest cards and what they taught of
+ * the machine. Null while there is no cloth or machine, or the workroom is read.
+ */
+export function useMatchInput(
+  cloth: ClothRecord | null,
+  machine: MachineRecord | null,
+  operation: Operation,
+): MatchInput | null {
+  const schools = usePreference('schools');
+  const kit = useKit();
+  const cards = useTeachingCards();
+  const learned = asLearned(useMachineOffsets(machine));
+  if (!cloth || !machine || !schools || !kit || !cards) return null;
+  const known = clothOf(cloth);
+  const near = nearestCards(cards, clothProfile(known), operation, machine.machine.name).slice(0, CARDS);
+  return {
+    cloth: known,
+    operation,
+    machine: machine.machine,
+    ...(kit.kit && { kit: kit.kit }),
+    schools,
+    ...(learned && { learned }),
+    ...(near.length > 0 && { tested: near.map(({ card }) => card) }),
+  };
+}
