@@ -18,8 +18,9 @@ export { theme } from './theme';
 export { Tick, Ticks, withTick } from './Ticks';
 export { MeasureField } from './MeasureField';
 export { Tabs } from './Tabs';
-export * from './draft';
+
 export * from './gauge';
+export * from './scene';
 export * from './signs';
 export * from './typed';
 export * from './typedNumbers';

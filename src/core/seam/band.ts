@@ -59,6 +59,18 @@ export function bandRatio(input: Pick<BandInput, 'openingMm' | 'bandWidthMm' | '
 }
 
 /**
+ * How far round a finished band is when it is pulled over a head, hand or hip.
+ *
+ * @param finishedMm - round the finished band, mm
+ * @param stretch - of the band, percent
+ * @returns mm, at four fifths of its stretch
+ * @example
+ * bandReachMm(480, 50) // => 672
+ */
+export const bandReachMm = (finishedMm: number, stretch: number): number =>
+  finishedMm * (1 + (PASSING_SHARE * stretch) / 100);
+
+/**
  * How long to cut a band, what each quarter takes, and whether it passes over the head.
  *
  * Only the band is stretched, never the opening. The girth check uses the finished band at four fifths of its stretch;
@@ -74,7 +86,7 @@ export function bandFor(input: BandInput): Band {
   const { openingMm, joinAllowanceMm, girthMm, stretch = 0 } = input;
   const ratio = input.ratio ?? bandRatio(input);
   const finishedMm = openingMm * ratio;
-  const pulledMm = finishedMm * (1 + (PASSING_SHARE * stretch) / 100);
+  const pulledMm = bandReachMm(finishedMm, stretch);
   return {
     cutMm: finishedMm + 2 * joinAllowanceMm,
     finishedMm,

@@ -4,6 +4,7 @@ import { FAMILIES, FAMILY } from '../cloth';
 import { checkInterlocks } from '../interlock';
 import { PLAIN_MACHINE } from '../kit';
 import { match, matchInputSchema, type MatchRequest } from '../match';
+import { seamContext } from '../physics';
 import { settingReadings } from '../setup';
 import { layoutScrap, LINE_MM, planScrap, replanned } from '.';
 
@@ -65,7 +66,8 @@ describe('a scrap is planned', () => {
           const changed = Object.keys(now).filter((key) => now[key as 'length'] !== before[key as 'length']);
           // A stitch brings its length and width with it; everything else changes alone.
           if (line.plan.varies !== 'stitch') expect(changed).toEqual(line.plan.varies ? [line.plan.varies] : []);
-          expect(checkInterlocks({ setup: line.setup, machine: PLAIN_MACHINE, thicknessMm: 1 })).toEqual([]);
+          const { thicknessMm } = seamContext(input.cloth, input.operation);
+          expect(checkInterlocks({ setup: line.setup, machine: PLAIN_MACHINE, thicknessMm })).toEqual([]);
         }
       }),
       { numRuns: 8 },

@@ -4,13 +4,13 @@ import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import type { Card } from '@/core/card';
-import { type Ask, fillIn, type Numbers, takesOf, usualOf } from '@/core/seam';
+import { type Ask, ASK_UNIT, fillIn, type Numbers, problemWith, takesOf, usualOf } from '@/core/seam';
 import { settingReadings } from '@/core/setup';
 import { formatNumber } from '@/core/units';
 import { runs as store } from '@/data';
 import { useStale } from '@/parts/staleness';
 import { useUndo, useUnits } from '@/parts/workspace';
-import { CautionPlate, Field, lengthIn, numberBy, plainNumber, SceneDrawing, StopPlate, type Typed } from '@/ui';
+import { CautionPlate, Field, lengthIn, numberBy, Pick, plainNumber, SceneDrawing, StopPlate } from '@/ui';
 import styles from './Sew.module.css';
 import type { RunNow } from './useRunNow';
 
@@ -70,30 +70,32 @@ export function AskPage({ now }: { now: RunNow }) {
   );
 }
 
-const UNIT: Readonly<Record<Ask['unit'], string | undefined>> = {
-  mm: 'mm',
-  count: undefined,
-  percent: '%',
-  degrees: '°',
-};
-
 function Answer({ ask, value, onValue }: { ask: Ask; value: number; onValue: (value: number) => void }) {
-  const parse = ask.unit === 'mm' ? lengthIn('mm') : plainNumber;
-  const read = numberBy(parse, ask.unit === 'mm' ? 'a length, such as 15 or 5/8 in' : 'a number');
-  const within = (text: string): Typed<number> => {
-    const typed = read(text);
-    if (!typed.ok || (typed.value >= ask.least - 1e-9 && typed.value <= ask.most + 1e-9)) return typed;
-    const range = `${formatNumber(ask.least)} to ${formatNumber(ask.most)} ${UNIT[ask.unit] ?? ''}`.trim();
-    return { ok: false, expected: `Expected ${range}.` };
-  };
+  const { label, unit, options, help } = ask;
+  if (options)
+    return (
+      <Pick
+        label={label}
+        value={String(value)}
+        options={options.map(([one, name]) => [String(one), name] as const)}
+        onPick={(one) => onValue(Number(one))}
+        help={help}
+      />
+    );
+  const read =
+    unit === 'mm' ? numberBy(lengthIn('mm'), 'a length, such as 15 or 5/8 in') : numberBy(plainNumber, 'a number');
   return (
     <Field
-      label={ask.label}
-      unit={UNIT[ask.unit]}
+      label={label}
+      unit={ASK_UNIT[unit] || undefined}
       text={formatNumber(value, 2)}
-      read={within}
+      read={(text) => {
+        const typed = read(text);
+        const problem = typed.ok ? problemWith(ask, typed.value) : null;
+        return problem === null ? typed : { ok: false, expected: problem };
+      }}
       onValue={onValue}
-      help={ask.help}
+      help={help}
     />
   );
 }

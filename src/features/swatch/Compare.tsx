@@ -69,11 +69,8 @@ function Row({ row: { name, a, b, differs } }: { row: ComparedRow }) {
   );
 }
 
-/** More charts than this say less, not more. */
-const SHOWN = 3;
-
 function Trends({ scrap }: { scrap: Scrap }) {
-  const trends = trendsOf(scrap.lines).slice(0, SHOWN);
+  const trends = trendsOf(scrap.lines);
   if (trends.length === 0)
     return (
       <p className={styles.quiet}>

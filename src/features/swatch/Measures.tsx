@@ -21,95 +21,79 @@ interface PartProps {
 }
 
 const MM = optionalBy(lengthIn('mm'), 'a length in mm, such as 102');
+const WHOLE = optionalBy(plainNumber, 'a whole number of stitches');
+const SIGNED = optionalBy(parseSignedMm, 'a length in mm; minus when the top ran ahead');
+const GRADE = optionalBy(plainNumber, 'a grade from 1 to 5');
+/** As seams are graded against the five photographs of the standards, told in words here. */
+const GRADES = '5 smooth, 4 slight puckers, 3 plain, 2 and 1 bad';
 
 /** What can be measured on the line. Nothing has to be; what is open is said below. */
 export function Measures({ scrap, line, onSave }: Props) {
   const { measures } = line;
   const set = (change: Partial<LineMeasures>) => onSave((now) => ({ measures: { ...now.measures, ...change } }));
-  const part = { measures, facts: lineFacts(measures), set };
+  const facts = lineFacts(measures);
+  const part = { measures, facts, set };
   return (
     <div className={styles.measures}>
-      <Counted {...part} />
-      <Grown {...part} />
+      <One
+        {...part}
+        name="stitches"
+        label={`Stitches in ${measures.markedMm} mm`}
+        read={WHOLE}
+        help={
+          facts.lengthMm ? `true length ${formatNumber(facts.lengthMm, 2)} mm` : 'count the holes between the marks'
+        }
+      />
+      <One {...part} name="afterMm" label="After sewing" unit="mm" read={MM} help={grew(facts.growthPercent)} />
       <Pulled {...part} needed={accepted(scrap.seam, measures).givePercent} />
-      {scrap.seam.layers > 1 && <Shifted {...part} />}
-      <Graded {...part} />
-      {line.setup.needle.gapMm !== undefined && <Ridge {...part} />}
+      {scrap.seam.layers > 1 && (
+        <One
+          {...part}
+          name="shiftMm"
+          label="Top layer behind"
+          unit="mm"
+          read={SIGNED}
+          help={`over the ${measures.markedMm} mm; minus if ahead`}
+        />
+      )}
+      <One {...part} name="pucker" label="Pucker grade" read={GRADE} help={GRADES} />
+      {line.setup.needle.gapMm !== undefined && (
+        <One
+          {...part}
+          name="ridgeMm"
+          label="Ridge between rows"
+          unit="mm"
+          read={MM}
+          help="its height above the cloth"
+        />
+      )}
     </div>
   );
 }
 
-function Counted({ measures, facts, set }: PartProps) {
-  const whole = optionalBy(plainNumber, 'a whole number of stitches');
-  const help = facts.lengthMm
-    ? `true length ${formatNumber(facts.lengthMm, 2)} mm`
-    : 'count the holes between the marks';
+const grew = (growth: number | undefined) =>
+  growth === undefined
+    ? 'between the same marks'
+    : `${growth < 0 ? 'shrank' : 'grew'} ${formatNumber(Math.abs(growth))} %`;
+
+interface OneProps extends PartProps {
+  name: 'stitches' | 'afterMm' | 'shiftMm' | 'pucker' | 'ridgeMm';
+  label: string;
+  unit?: string;
+  read: (text: string) => Typed<number | undefined>;
+  help: string;
+}
+
+/** One measure, which may be left out. */
+function One({ measures, set, name, label, unit, read, help }: OneProps) {
   return (
     <Field
-      label={`Stitches in ${measures.markedMm} mm`}
-      text={text(measures.stitches)}
-      read={checkedAs(measures, 'stitches', whole)}
-      onValue={(stitches) => set({ stitches })}
+      label={label}
+      unit={unit}
+      text={text(measures[name])}
+      read={checkedAs(measures, name, read)}
+      onValue={(value) => set({ [name]: value })}
       help={help}
-    />
-  );
-}
-
-function Grown({ measures, facts: { growthPercent: growth }, set }: PartProps) {
-  const grew = growth !== undefined && `${growth < 0 ? 'shrank' : 'grew'} ${formatNumber(Math.abs(growth))} %`;
-  return (
-    <Field
-      label="After sewing"
-      unit="mm"
-      text={text(measures.afterMm)}
-      read={checkedAs(measures, 'afterMm', MM)}
-      onValue={(afterMm) => set({ afterMm })}
-      help={grew || 'between the same marks'}
-    />
-  );
-}
-
-const SIGNED = optionalBy(parseSignedMm, 'a length in mm; minus when the top ran ahead');
-
-function Shifted({ measures, set }: PartProps) {
-  return (
-    <Field
-      label="Top layer behind"
-      unit="mm"
-      text={text(measures.shiftMm)}
-      read={checkedAs(measures, 'shiftMm', SIGNED)}
-      onValue={(shiftMm) => set({ shiftMm })}
-      help={`over the ${measures.markedMm} mm; minus if ahead`}
-    />
-  );
-}
-
-const GRADE = optionalBy(plainNumber, 'a grade from 1 to 5');
-
-/** As seams are graded against the five photographs of the standards, told in words here. */
-const GRADES = '5 smooth, 4 slight puckers, 3 plain, 2 and 1 bad';
-
-function Graded({ measures, set }: PartProps) {
-  return (
-    <Field
-      label="Pucker grade"
-      text={text(measures.pucker)}
-      read={checkedAs(measures, 'pucker', GRADE)}
-      onValue={(pucker) => set({ pucker })}
-      help={GRADES}
-    />
-  );
-}
-
-function Ridge({ measures, set }: PartProps) {
-  return (
-    <Field
-      label="Ridge between rows"
-      unit="mm"
-      text={text(measures.ridgeMm)}
-      read={checkedAs(measures, 'ridgeMm', MM)}
-      onValue={(ridgeMm) => set({ ridgeMm })}
-      help="its height above the cloth"
     />
   );
 }

@@ -20,3 +20,12 @@ export const allowance = (usual: number, help?: string): Ask => ({
   most: 60,
   help,
 });
+
+export const HEM_LENGTH: Ask = {
+  key: 'round',
+  label: 'Along the hem',
+  unit: 'mm',
+  usual: 1000,
+  least: 20,
+  most: 20000,
+};

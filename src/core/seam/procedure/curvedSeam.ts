@@ -68,16 +68,20 @@ export const CURVED_SEAM: Procedure = {
     { key: 'turn', label: 'How far it turns', unit: 'degrees', usual: 90, least: 5, most: 360 },
     {
       key: 'inside',
-      label: 'Hollow, as a neckline: 1. Round, as a collar: 0',
+      label: 'The curve is',
       unit: 'count',
       usual: 1,
       least: 0,
       most: 1,
+      options: [
+        [1, 'hollow, as a neckline or an armhole'],
+        [0, 'round, as a collar or a cushion'],
+      ],
     },
     allowance(10),
   ],
   work: ({ radius, turn, inside, allowance: allowanceMm }, { lengthMm }) => {
-    const side = inside >= 0.5 ? ('concave' as const) : ('convex' as const);
+    const side = inside === 1 ? ('concave' as const) : ('convex' as const);
     const clips = clipsFor({ radiusMm: radius, turnDeg: turn, allowanceMm, side, maxGapMm: 4, notchBaseMm: 5 });
     if ('blocked' in clips) return clips;
     const { maxLengthMm } = curveAnswer({ radiusMm: radius, lengthMm, toleranceMm: 0.1, speedSpm: 750, toeMm: 12 });
@@ -85,7 +89,7 @@ export const CURVED_SEAM: Procedure = {
     return {
       radius,
       turn,
-      inside: inside >= 0.5 ? 1 : 0,
+      inside,
       allowance: allowanceMm,
       along: (radius * turn * Math.PI) / 180,
       stitch,

@@ -106,7 +106,12 @@ export const HEM_JEANS: Procedure = {
       usual: 4,
       least: 2,
       most: 8,
-      help: '4 in a felled seam, 3 in a mock-felled one',
+      options: [
+        [2, '2: pressed open'],
+        [3, '3: mock-felled'],
+        [4, '4: felled'],
+        [6, '6: felled where two seams meet'],
+      ],
     },
   ],
   work: ({ round, hem, seamLayers }, { thicknessMm, squash, footLiftMm, extraLiftMm }) => {

@@ -1,4 +1,4 @@
-import { bandFor } from '../band';
+import { bandFor, bandReachMm } from '../band';
 import { cannot } from '../cannot';
 import { IRON, PIN } from './pieces';
 import { box, type Scene } from './scene';
@@ -102,7 +102,7 @@ export const NECK_BAND: Procedure = {
       joinAllowanceMm: 10,
     });
     if (band.passesGirth === false) {
-      const pulled = Math.floor(band.finishedMm * (1 + (0.8 * stretch) / 100));
+      const pulled = Math.floor(bandReachMm(band.finishedMm, stretch));
       const text = `Pulled to four fifths of its stretch the band reaches ${pulled} mm and has to pass ${girth} mm: cut the neckline wider, or take a band cloth that stretches more.`;
       return cannot('seam.band-girth', text, girth, pulled);
     }

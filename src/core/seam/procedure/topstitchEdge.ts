@@ -48,7 +48,18 @@ export const TOPSTITCH_EDGE: Procedure = {
     { key: 'edge', label: 'Edge from corner to corner', unit: 'mm', usual: 160, least: 10, most: 5000 },
     { key: 'edges', label: 'How many such edges', unit: 'count', usual: 3, least: 1, most: 12 },
     { key: 'from', label: 'First row from the edge', unit: 'mm', usual: 2, least: 1, most: 30 },
-    { key: 'rows', label: 'Rows', unit: 'count', usual: 2, least: 1, most: 2 },
+    {
+      key: 'rows',
+      label: 'Rows',
+      unit: 'count',
+      usual: 2,
+      least: 1,
+      most: 2,
+      options: [
+        [1, 'one'],
+        [2, 'two'],
+      ],
+    },
     { key: 'gap', label: 'Between the rows', unit: 'mm', usual: 6, least: 2, most: 20 },
   ],
   work: ({ edge, edges, from, rows, gap }, { lengthMm }) => {

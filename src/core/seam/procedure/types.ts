@@ -30,6 +30,8 @@ export interface Ask {
   least: number;
   most: number;
   help?: string;
+  /** Where only a few answers make sense: each number with its words; it is picked, not typed. */
+  options?: readonly (readonly [value: number, name: string])[];
 }
 
 /** Numbers by name: what was asked, and what follows from it. Lengths in mm. */

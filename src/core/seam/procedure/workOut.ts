@@ -32,8 +32,9 @@ export function workOut(procedure: Procedure, answers: Partial<Numbers>, given: 
   const problems: Record<string, string> = {};
   for (const ask of procedure.asks) {
     const value = answers[ask.key] ?? usualOf(ask, given);
-    if (Number.isFinite(value) && value >= ask.least - 1e-9 && value <= ask.most + 1e-9) values[ask.key] = value;
-    else problems[ask.key] = `Expected ${formatNumber(ask.least)} to ${formatNumber(ask.most)} ${UNIT[ask.unit]}.`;
+    const problem = problemWith(ask, value);
+    if (problem === null) values[ask.key] = value;
+    else problems[ask.key] = problem;
   }
   if (Object.keys(problems).length > 0) return { ok: false, problems };
   const worked = procedure.work(values, given);
@@ -42,7 +43,24 @@ export function workOut(procedure: Procedure, answers: Partial<Numbers>, given: 
 
 const isCannot = (worked: Numbers | Cannot): worked is Cannot => Array.isArray((worked as Cannot).blocked);
 
-const UNIT = { mm: 'mm', count: '', percent: '%', degrees: '°' } as const;
+/** The unit of an answer as it is written. */
+export const ASK_UNIT = { mm: 'mm', count: '', percent: '%', degrees: '°' } as const;
+
+/**
+ * What is wrong with one answer.
+ *
+ * @param ask - the question
+ * @param value - the answer
+ * @returns what was expected instead; null when it can be worked with
+ * @example
+ * problemWith({ key: 'row', label: '', unit: 'mm', usual: 7, least: 3, most: 20 }, 400) // => 'Expected 3 to 20 mm.'
+ */
+export function problemWith({ least, most, unit, options }: Ask, value: number): string | null {
+  if (options && !options.some(([one]) => one === value))
+    return `Expected one of ${options.map(([one]) => formatNumber(one)).join(', ')}.`;
+  if (Number.isFinite(value) && value >= least - 1e-9 && value <= most + 1e-9) return null;
+  return `Expected ${formatNumber(least)} to ${formatNumber(most)} ${ASK_UNIT[unit]}`.trim() + '.';
+}
 
 /**
  * A sentence of a step with its numbers in it.

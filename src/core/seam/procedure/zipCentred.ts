@@ -185,6 +185,7 @@ export const ZIP_CENTRED: Procedure = {
       barMm: 2 * row,
       half: stitches.bar.count / 2,
       rest: 120,
+      basting: 4.5,
     };
   },
   views: { above: fromAbove, below: fromBelow },
@@ -201,6 +202,7 @@ export const ZIP_CENTRED: Procedure = {
       view: 'above',
       now: ['baste'],
       sews: 'zip',
+      atMm: 'basting',
     },
     {
       do: 'From the mark on, your own stitch length, a back-stitch first.',

@@ -1,5 +1,5 @@
 import { cannot } from '../cannot';
-import { bandFor } from '../band';
+import { bandFor, bandReachMm } from '../band';
 import { BLADE, IRON, PIN } from './pieces';
 import { rowScene } from './rowScene';
 import type { Procedure } from './types';
@@ -14,7 +14,7 @@ const ringOf: Procedure['work'] = ({ opening, width, ratio, stretch, girth, allo
     joinAllowanceMm: allowance,
   });
   if (band.passesGirth === false) {
-    const pulled = Math.floor(band.finishedMm * (1 + (0.8 * stretch) / 100));
+    const pulled = Math.floor(bandReachMm(band.finishedMm, stretch));
     const text = `Pulled to four fifths of its stretch the rib reaches ${pulled} mm and has to pass ${girth} mm: cut it longer, or take a rib that stretches more.`;
     return cannot('seam.band-girth', text, girth, pulled);
   }
@@ -124,6 +124,7 @@ function ribRing(more: {
 }
 
 export const CUFF = ribRing({ id: 'cuff', name: 'Ribbed cuff', opening: 240, girth: 230, width: 60, passes: 'hand' });
+
 export const WAIST_RIB = ribRing({
   id: 'waist-rib',
   name: 'Waist rib',
@@ -132,96 +133,3 @@ export const WAIST_RIB = ribRing({
   width: 70,
   passes: 'hips',
 });
-
-/** Elastic in a tunnel of its own cloth. */
-export const ELASTIC_CASING: Procedure = {
-  id: 'elastic-casing',
-  name: 'Elastic in a casing',
-  group: 'band',
-  kind: 'casing',
-  asks: [
-    { key: 'girth', label: 'Round the body, where it sits', unit: 'mm', usual: 760, least: 100, most: 2000 },
-    { key: 'round', label: 'Round the garment’s edge', unit: 'mm', usual: 1000, least: 100, most: 3000 },
-    { key: 'elastic', label: 'Width of the elastic', unit: 'mm', usual: 20, least: 3, most: 80 },
-    {
-      key: 'share',
-      label: 'Elastic to body',
-      unit: 'percent',
-      usual: 90,
-      least: 60,
-      most: 100,
-      help: 'test it round you: 90 is the usual start',
-    },
-  ],
-  work: ({ girth, round, elastic, share }) => {
-    const length = (girth * share) / 100;
-    if (round < girth) {
-      const text = `The edge is ${round} mm round and has to pass ${girth} mm: a casing does not stretch. Cut the edge wider, or leave an opening.`;
-      return cannot('seam.casing-girth', text, girth, round);
-    }
-    const tunnel = elastic + 3;
-    return {
-      girth,
-      round,
-      elastic,
-      tunnel,
-      fold: tunnel + 6,
-      overlap: 20,
-      cut: length + 20,
-      length,
-      gap: 40,
-      sewn: round - 40,
-      cross: 2 * elastic + 40,
-    };
-  },
-  views: {
-    above: ({ tunnel, fold }) =>
-      rowScene({
-        label: 'From above, wrong side up: the fold is the upper edge',
-        edge: 'fold',
-        side: 'wrong',
-        rows: [
-          { id: 'row', mm: tunnel },
-          { mm: fold, role: 'raw', name: 'turned under' },
-        ],
-      }),
-  },
-  ready: ['elastic', 'a safety pin or bodkin', 'iron'],
-  steps: [
-    {
-      do: 'Fold the edge under by 6 mm, then {tunnel} to the wrong side. Press.',
-      check: 'The tunnel is even.',
-      caution: IRON,
-      view: 'above',
-    },
-    {
-      do: 'Sew {tunnel} from the fold, leaving a gap of {gap}.',
-      check: 'The elastic runs freely: it has 3 mm to spare.',
-      caution: PIN,
-      view: 'above',
-      now: ['row'],
-      sews: 'sewn',
-    },
-    {
-      do: 'Cut the elastic {cut}; pull it through without a twist.',
-      check: 'Both ends hang out.',
-      caution: BLADE,
-      view: 'above',
-    },
-    {
-      do: 'Overlap the ends by {overlap} and sew a square with a cross.',
-      check: 'Pull it hard: it holds.',
-      view: 'above',
-      sews: 'cross',
-    },
-    {
-      do: 'Close the gap, stretching the edge a little.',
-      check: 'Nothing is caught but the casing.',
-      caution: PIN,
-      view: 'above',
-      now: ['row'],
-      sews: 'gap',
-    },
-  ],
-  faults: ['skipped', 'wandering', 'pucker-line'],
-};

@@ -1,0 +1,49 @@
+import { BLADE, PIN } from './pieces';
+import { rowScene } from './rowScene';
+import type { Procedure } from './types';
+
+/** Long loose stitches that hold until the seam is sewn. */
+export const BASTE: Procedure = {
+  id: 'baste',
+  name: 'Basting',
+  group: 'seam',
+  kind: 'baste',
+  asks: [
+    { key: 'seam', label: 'How long is the seam', unit: 'mm', usual: 600, least: 10, most: 20000 },
+    { key: 'allowance', label: 'Seam allowance', unit: 'mm', usual: 15, least: 3, most: 60 },
+  ],
+  work: ({ seam, allowance: a }) => ({ seam, allowance: a, row: a - 1, stitch: 5 }),
+  views: {
+    above: ({ row, allowance: a }) =>
+      rowScene({
+        label: 'From above: a hair inside the allowance',
+        edge: 'raw',
+        side: 'wrong',
+        rows: [
+          { id: 'row', mm: row, role: 'baste' },
+          { mm: a, role: 'mark', name: 'seam line' },
+        ],
+      }),
+  },
+  ready: ['thread of another colour', 'seam ripper'],
+  steps: [
+    {
+      do: 'Stitch length as long as it goes, needle tension two steps down. Sew {row} from the edge, no back-stitch.',
+      check: 'The bobbin thread can be pulled out.',
+      caution: PIN,
+      view: 'above',
+      now: ['row'],
+      sews: 'seam',
+      atMm: 'stitch',
+    },
+    { do: 'Set length and tension back at once.', check: 'The strip says so.', view: 'above' },
+    {
+      do: 'After the real seam: cut every tenth stitch and draw it out.',
+      check: 'No thread of the seam is cut.',
+      caution: BLADE,
+      view: 'above',
+      now: ['row'],
+    },
+  ],
+  faults: ['loops-below', 'uneven-layers'],
+};

@@ -1,0 +1,97 @@
+import { cannot } from '../cannot';
+import { BLADE, IRON, PIN } from './pieces';
+import { rowScene } from './rowScene';
+import type { Procedure } from './types';
+
+/** Elastic in a tunnel of its own cloth. */
+export const ELASTIC_CASING: Procedure = {
+  id: 'elastic-casing',
+  name: 'Elastic in a casing',
+  group: 'band',
+  kind: 'casing',
+  asks: [
+    { key: 'girth', label: 'Round the body, where it sits', unit: 'mm', usual: 760, least: 100, most: 2000 },
+    { key: 'round', label: 'Round the garment’s edge', unit: 'mm', usual: 1000, least: 100, most: 3000 },
+    { key: 'elastic', label: 'Width of the elastic', unit: 'mm', usual: 20, least: 3, most: 80 },
+    {
+      key: 'share',
+      label: 'Elastic to body',
+      unit: 'percent',
+      usual: 90,
+      least: 60,
+      most: 100,
+      help: 'test it round you: 90 is the usual start',
+    },
+  ],
+  work: ({ girth, round, elastic, share }) => {
+    const length = (girth * share) / 100;
+    if (round < girth) {
+      const text = `The edge is ${round} mm round and has to pass ${girth} mm: a casing does not stretch. Cut the edge wider, or leave an opening.`;
+      return cannot('seam.casing-girth', text, girth, round);
+    }
+    const tunnel = elastic + 3;
+    return {
+      girth,
+      round,
+      elastic,
+      tunnel,
+      fold: tunnel + 6,
+      overlap: 20,
+      cut: length + 20,
+      length,
+      gap: 40,
+      sewn: round - 40,
+      cross: 2 * elastic + 40,
+    };
+  },
+  views: {
+    above: ({ tunnel, fold }) =>
+      rowScene({
+        label: 'From above, wrong side up: the fold is the upper edge',
+        edge: 'fold',
+        side: 'wrong',
+        rows: [
+          { id: 'row', mm: tunnel },
+          { mm: fold, role: 'raw', name: 'turned under' },
+        ],
+      }),
+  },
+  ready: ['elastic', 'a safety pin or bodkin', 'iron'],
+  steps: [
+    {
+      do: 'Fold the edge under by 6 mm, then {tunnel} to the wrong side. Press.',
+      check: 'The tunnel is even.',
+      caution: IRON,
+      view: 'above',
+    },
+    {
+      do: 'Sew {tunnel} from the fold, leaving a gap of {gap}.',
+      check: 'The elastic runs freely: it has 3 mm to spare.',
+      caution: PIN,
+      view: 'above',
+      now: ['row'],
+      sews: 'sewn',
+    },
+    {
+      do: 'Cut the elastic {cut}; pull it through without a twist.',
+      check: 'Both ends hang out.',
+      caution: BLADE,
+      view: 'above',
+    },
+    {
+      do: 'Overlap the ends by {overlap} and sew a square with a cross.',
+      check: 'Pull it hard: it holds.',
+      view: 'above',
+      sews: 'cross',
+    },
+    {
+      do: 'Close the gap, stretching the edge a little.',
+      check: 'Nothing is caught but the casing.',
+      caution: PIN,
+      view: 'above',
+      now: ['row'],
+      sews: 'gap',
+    },
+  ],
+  faults: ['skipped', 'wandering', 'pucker-line'],
+};
