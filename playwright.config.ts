@@ -12,7 +12,7 @@ const server = (port: number, more = '') => ({
 
 export default defineConfig({
   testDir: 'e2e',
-  workers: 1,
+  workers: 2,
   fullyParallel: false,
   retries: 0,
   timeout: 180_000,

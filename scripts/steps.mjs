@@ -25,6 +25,21 @@ export function run(command, args, extra = {}) {
 export const runTool = (name, args = [], extra = {}) =>
   run(process.execPath, [path.join(root, 'node_modules', ...name.split('/')), ...args], extra);
 
+/** Runs a program of node_modules beside others; resolves to how it ended and what it printed. */
+export function runToolBeside(name, args = []) {
+  return new Promise((done) => {
+    const tool = spawn(process.execPath, [path.join(root, 'node_modules', ...name.split('/')), ...args], {
+      cwd: root,
+      stdio: ['ignore', 'pipe', 'pipe'],
+      env: environment,
+    });
+    let text = '';
+    for (const stream of [tool.stdout, tool.stderr]) stream.on('data', (part) => (text += part));
+    tool.once('error', (error) => done({ ok: false, text: `${text}${name}: ${error.message}\n` }));
+    tool.once('close', (code) => done({ ok: code === 0, text }));
+  });
+}
+
 export function needNode() {
   const [major, minor] = process.versions.node.split('.').map(Number);
   if (major > 20 || (major === 20 && minor >= 12)) return;

@@ -3,7 +3,7 @@
 import { existsSync, mkdtempSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { build, environment, install, needNode, runTool } from './steps.mjs';
+import { build, environment, install, needNode, runTool, runToolBeside } from './steps.mjs';
 
 needNode();
 install();
@@ -29,52 +29,43 @@ function step(name, work) {
   return ok;
 }
 
+/** As a step, while others run: what it prints is shown when it is through. */
+async function beside(name, tool, args = []) {
+  const started = Date.now();
+  const { ok, text } = await runToolBeside(tool, args);
+  console.log(
+    `\n── ${name}\n${text}   ${name}: ${ok ? 'ok' : 'FAILED'}, ${Math.round((Date.now() - started) / 1000)} s`,
+  );
+  return ok;
+}
+
 /** Counts a test runner's own tests; a runner that left no report, or failed outside them, counts as a failure. */
-function suite(name, file, read, work) {
-  const ok = step(name, work);
+function countSuite(name, file, ok, read) {
   if (!existsSync(file)) return count(name, 0, 1);
   const { passed, failed } = read(JSON.parse(readFileSync(file, 'utf8')));
   count(name, passed, Math.max(failed, ok ? 0 : 1));
 }
 
-const quiet = ['--log-level', 'warn'];
-count(
-  'format',
-  step('format', () =>
-    runTool('prettier/bin/prettier.cjs', ['--check', ...quiet, 'src', 'cli', 'scripts', 'e2e', 'bench', 'demo']),
-  ),
-);
-count(
-  'lint',
-  step('lint', () => runTool('eslint/bin/eslint.js', ['.', '--max-warnings', '0'])),
-);
-count(
-  'types',
-  step('types', () => runTool('typescript/bin/tsc', ['--noEmit'])),
-);
-count(
-  'structure',
-  step('structure', () =>
-    runTool('dependency-cruiser/bin/dependency-cruise.mjs', [
-      '--config',
-      '.dependency-cruiser.cjs',
-      'src',
-      'cli',
-      '--output-type',
-      'err',
-    ]),
-  ),
-);
-count(
-  'unused',
-  step('unused code', () => runTool('knip/bin/knip.js', [])),
-);
-suite(
-  'unit tests and docstring examples',
-  unitReport,
-  (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests + r.numPendingTests }),
-  () => runTool('vitest/vitest.mjs', ['run', '--reporter=dot', '--reporter=json', `--outputFile.json=${unitReport}`]),
-);
+const folders = ['src', 'cli', 'scripts', 'e2e', 'bench', 'demo'];
+const structure = ['--config', '.dependency-cruiser.cjs', 'src', 'cli', '--output-type', 'err'];
+
+/** Everything that only reads the sources, one after the other. */
+async function readings() {
+  count('lint', await beside('lint', 'eslint/bin/eslint.js', ['.', '--max-warnings', '0']));
+  count('format', await beside('format', 'prettier/bin/prettier.cjs', ['--check', '--log-level', 'warn', ...folders]));
+  count('types', await beside('types', 'typescript/bin/tsc', ['--noEmit']));
+  count('structure', await beside('structure', 'dependency-cruiser/bin/dependency-cruise.mjs', structure));
+  count('unused', await beside('unused code', 'knip/bin/knip.js'));
+}
+
+const UNIT = 'unit tests and docstring examples';
+async function unitTests() {
+  const args = ['run', '--reporter=dot', '--reporter=json', `--outputFile.json=${unitReport}`];
+  const ok = await beside(UNIT, 'vitest/vitest.mjs', args);
+  countSuite(UNIT, unitReport, ok, (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests + r.numPendingTests }));
+}
+
+await Promise.all([readings(), unitTests()]);
 const built = step('build', build);
 count('build', built);
 if (built) {
@@ -82,15 +73,15 @@ if (built) {
     'size',
     step('first-load size', () => runTool('size-limit/bin.js')),
   );
-  suite(
-    'end to end',
-    browserReport,
-    (r) => ({ passed: r.stats.expected, failed: r.stats.unexpected + r.stats.flaky + r.stats.skipped }),
-    () =>
-      runTool('@playwright/test/cli.js', ['test'], {
-        env: { ...environment, CHROMIUM: browser, PLAYWRIGHT_JSON_OUTPUT_NAME: browserReport },
-      }),
+  const ok = step('end to end', () =>
+    runTool('@playwright/test/cli.js', ['test'], {
+      env: { ...environment, CHROMIUM: browser, PLAYWRIGHT_JSON_OUTPUT_NAME: browserReport },
+    }),
   );
+  countSuite('end to end', browserReport, ok, (r) => ({
+    passed: r.stats.expected,
+    failed: r.stats.unexpected + r.stats.flaky + r.stats.skipped,
+  }));
 }
 if (failures.length > 0) console.log(`\nFailed: ${failures.join(', ')}`);
 console.log(`\n${counts.passed} passed, ${counts.failed} failed`);
