@@ -12,6 +12,7 @@ const GIVEN: Given = {
   widthMm: 0,
   footLiftMm: 8,
   extraLiftMm: 2,
+  shiftMm: 1,
 };
 const operation = (id: string, answers: Partial<Numbers>) => {
   const worked = workOut(

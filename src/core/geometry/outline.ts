@@ -8,7 +8,7 @@ export interface Point2 {
 export interface Bend {
   /** Distance along the outline from its start, mm. */
   alongMm: number;
-  /** Turn of the line here, degrees: above 0 to the left, below 0 to the right. */
+  /** Turn of the line here, degrees: on a drawing (y down) above 0 is to the walker's right. */
   turnDeg: number;
   /** Radius of the circle through this point and its neighbours, mm; null where the line is straight. */
   radiusMm: number | null;
@@ -65,4 +65,35 @@ function bendAt(a: Point2, b: Point2, c: Point2): Pick<Bend, 'turnDeg' | 'radius
 export function outlineLengthMm(points: readonly Point2[], closed: boolean): number {
   const open = points.slice(1).reduce((sum, point, i) => sum + distance(points[i], point), 0);
   return closed && points.length > 1 ? open + distance(points.at(-1)!, points[0]) : open;
+}
+
+/** A stretch so many times longer than its shorter neighbour is a straight, not a chord of a curve. */
+const STRAIGHT_SHARE = 3;
+
+/**
+ * The same outline with its straights told from its curves: a long stretch gets a point near each end.
+ *
+ * A curve is drawn with chords of about one length. Where a straight runs into it, the circle through three neighbouring
+ * points would reach far along the straight; with a point one chord away it measures the curve alone.
+ *
+ * @param points - the outline, mm
+ * @param closed - whether it closes
+ * @returns the points that were there, and others between them
+ * @example
+ * markStraights([{ x: 0, y: 0 }, { x: 9, y: 0 }, { x: 10, y: 0.1 }], false).map((p) => p.x) // => [0, 1.0049875621120892, 7.995012437887911, 9, 10]
+ */
+export function markStraights(points: readonly Point2[], closed: boolean): Point2[] {
+  const count = points.length;
+  const long = (i: number) => {
+    if (!closed && (i < 0 || i >= count - 1)) return Infinity;
+    return distance(points[(i + count) % count], points[(i + 1 + count) % count]);
+  };
+  return points.flatMap((a, i) => {
+    const mine = long(i);
+    const near = Math.min(long(i - 1), long(i + 1));
+    if (!Number.isFinite(mine) || near === 0 || mine < STRAIGHT_SHARE * near) return [a];
+    const b = points[(i + 1) % count];
+    const at = (mm: number) => ({ x: a.x + ((b.x - a.x) * mm) / mine, y: a.y + ((b.y - a.y) * mm) / mine });
+    return [a, at(near), at(mine - near)];
+  });
 }

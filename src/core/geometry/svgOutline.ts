@@ -44,6 +44,19 @@ export function readSvgOutline(path: string): ReadOutline | null {
   return points.length > 1 && finite ? { points, closed } : null;
 }
 
+/**
+ * A path with its transforms worked into it, as an SVG writes them, outermost first.
+ *
+ * @param path - the text of a `d` attribute
+ * @param transform - the text of a `transform` attribute, empty for none
+ * @returns the path in the coordinates outside
+ * @example
+ * transformedPath('M0 0 L10 0', 'translate(5 2) scale(2)') // => 'M5 2L25 2'
+ */
+export function transformedPath(path: string, transform: string): string {
+  return svgpath(path).transform(transform).abs().toString();
+}
+
 function along(name: string, from: Point2, to: number[]): Point2[] {
   if (name === 'H') return [{ x: to[0], y: from.y }];
   if (name === 'V') return [{ x: from.x, y: to[0] }];

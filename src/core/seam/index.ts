@@ -9,6 +9,8 @@ export * from './felled';
 export * from './french';
 export * from './hump';
 export * from './outline';
+export * from './outlineShapes';
+export * from './outlineSpec';
 export * from './spacing';
 export * from './topstitch';
 export * from './turnOfCloth';

@@ -1,16 +1,22 @@
-import { longestChordMm, outlineBends, outlineLengthMm, type Point2 } from '../geometry';
+import { longestChordMm, markStraights, outlineBends, outlineLengthMm, type Point2 } from '../geometry';
 import { clipsFor } from './clips';
 
-/** How one outline is to be sewn and prepared. All in mm and degrees. */
-export interface OutlineRequest {
+/** A line to be sewn, mm, y down as on a drawing, and where the allowance lies for someone walking along it. */
+export interface Outline {
   points: readonly Point2[];
   closed: boolean;
+  allowanceOn: 'left' | 'right';
+}
+
+/** How one outline is to be sewn and prepared. All in mm. */
+export interface OutlineRequest extends Outline {
   /** The seam's own stitch length, used wherever the curve allows it. */
   lengthMm: number;
   toleranceMm: number;
+  /** What is left of the allowance when it is cut into. */
   allowanceMm: number;
-  /** Side of the line the allowance lies on, walking along it. */
-  allowanceOn: 'left' | 'right';
+  /** Stitch lengths are told in steps of this, mm. */
+  stepMm?: number;
 }
 
 /** A run of the outline sewn with one stitch length. */
@@ -18,105 +24,135 @@ export interface OutlineStretch {
   fromMm: number;
   toMm: number;
   lengthMm: number;
-  radiusMm: number | null;
+}
+
+/** A corner: needle down and turn. An outer one is trimmed across, into an inner one the allowance is clipped. */
+export interface OutlinePivot {
+  alongMm: number;
+  turnDeg: number;
+  side: 'outer' | 'inner';
 }
 
 /** An outline worked out: stretches of stitch length, pivots at corners, cuts in the allowance. */
 export interface OutlineAnswer {
   lengthMm: number;
   stretches: OutlineStretch[];
-  pivots: { alongMm: number; turnDeg: number }[];
+  pivots: OutlinePivot[];
   cuts: { alongMm: number; kind: 'notch' | 'clip' }[];
-  /** Where the allowance is wider than the radius and has to be trimmed before it can be cut. */
-  trimFirst: number[];
+  /** Where the allowance is wider than the radius and has to be trimmed before it can be cut into. */
+  trimFirst: { alongMm: number; radiusMm: number }[];
 }
 
 /** A turn of this much at one point is a corner to pivot at, not part of a curve. */
 const CORNER_DEG = 35;
 /** Below this no home machine forms a stitch reliably. */
-const SHORTEST_MM = 1;
+export const SHORTEST_MM = 1;
+/** Nobody turns a dial for less than this much of seam. */
+const LEAST_STRETCH_MM = 15;
 
 /**
  * Stitch length along any outline, where to pivot, and where to clip or notch its allowance.
  *
  * The outline is a polyline fine enough that no true curve turns 35° at one point; sharper turns are corners. The
- * stitch is shortened to stay within the tolerance of each bend, in steps of a tenth. Cuts are spaced by `clipsFor`.
+ * stitch is shortened to stay within the tolerance of each bend. A stretch too short to turn a dial for takes the
+ * shorter stitch of its neighbours' and its own, so that the line is never coarser than asked. Cuts are spaced by `clipsFor`.
  *
  * @param request - outline and what is known of the seam
  * @returns stretches in order along the line; empty lists for fewer than two points
  * @example
- * outlineSeam({ points: [{ x: 0, y: 0 }, { x: 60, y: 0 }, { x: 60, y: 60 }], closed: false, lengthMm: 2.5, toleranceMm: 0.1, allowanceMm: 10, allowanceOn: 'left' }).pivots // => [{ alongMm: 60, turnDeg: 90 }]
+ * outlineSeam({ points: [{ x: 0, y: 0 }, { x: 60, y: 0 }, { x: 60, y: 60 }], closed: false, lengthMm: 2.5, toleranceMm: 0.1, allowanceMm: 10, allowanceOn: 'left' }).pivots // => [{ alongMm: 60, turnDeg: 90, side: 'outer' }]
  */
 export function outlineSeam(request: OutlineRequest): OutlineAnswer {
-  const { points, closed } = request;
-  const lengthMm = outlineLengthMm(points, closed);
-  const bends = outlineBends(points, closed);
+  const { closed, allowanceOn } = request;
+  const lengthMm = outlineLengthMm(request.points, closed);
+  const bends = outlineBends(markStraights(request.points, closed), closed);
+  const outer = (turnDeg: number) => turnDeg > 0 === (allowanceOn === 'left');
   const pivots = bends
     .filter((b) => Math.abs(b.turnDeg) >= CORNER_DEG)
-    .map(({ alongMm, turnDeg }) => ({ alongMm, turnDeg }));
+    .map(({ alongMm, turnDeg }) => ({ alongMm, turnDeg, side: outer(turnDeg) ? 'outer' : 'inner' }) as const);
   const curves = bends.filter((b) => Math.abs(b.turnDeg) < CORNER_DEG);
   const stretches = lengthMm > 0 ? stretchesOf(request, curves, lengthMm) : [];
-  return { lengthMm, stretches, pivots, ...cutsOf(request, curves) };
+  return { lengthMm, stretches, pivots, ...cutsOf(request, curves, outer) };
 }
 
-function stretchesOf(
-  request: OutlineRequest,
-  bends: ReturnType<typeof outlineBends>,
-  totalMm: number,
-): OutlineStretch[] {
-  const { lengthMm, toleranceMm } = request;
+type Bends = ReturnType<typeof outlineBends>;
+
+function stretchesOf(request: OutlineRequest, bends: Bends, totalMm: number): OutlineStretch[] {
+  const { lengthMm, toleranceMm, stepMm = 0.1 } = request;
   const at = bends.map(({ alongMm, radiusMm }) => {
-    const longest = radiusMm === null ? lengthMm : longestChordMm(radiusMm, toleranceMm);
-    return {
-      alongMm,
-      radiusMm,
-      lengthMm: Math.floor(Math.max(SHORTEST_MM, Math.min(lengthMm, longest)) * 10 + 1e-6) / 10,
-    };
+    const longest = radiusMm === null ? lengthMm : Math.min(lengthMm, longestChordMm(radiusMm, toleranceMm));
+    const told = longest === lengthMm ? lengthMm : Math.floor(longest / stepMm + 1e-6) * stepMm;
+    return { alongMm, lengthMm: Math.round(Math.max(SHORTEST_MM, told) * 1000) / 1000 };
   });
-  const stretches: OutlineStretch[] = [
-    { fromMm: 0, toMm: totalMm, lengthMm: at[0]?.lengthMm ?? lengthMm, radiusMm: at[0]?.radiusMm ?? null },
-  ];
+  const stretches: OutlineStretch[] = [{ fromMm: 0, toMm: totalMm, lengthMm: at[0]?.lengthMm ?? lengthMm }];
   for (const [i, bend] of at.entries()) {
     const last = stretches.at(-1)!;
     if (bend.lengthMm === last.lengthMm) continue;
     const middle = i === 0 ? 0 : (at[i - 1].alongMm + bend.alongMm) / 2;
     last.toMm = middle;
-    stretches.push({ fromMm: middle, toMm: totalMm, lengthMm: bend.lengthMm, radiusMm: bend.radiusMm });
+    stretches.push({ fromMm: middle, toMm: totalMm, lengthMm: bend.lengthMm });
   }
-  return stretches;
+  return joined(stretches.filter(({ fromMm, toMm }) => toMm > fromMm));
 }
 
-/** Walks along the line and cuts whenever the turn since the last cut has used up one spacing. */
-function cutsOf({ allowanceMm, allowanceOn }: OutlineRequest, bends: ReturnType<typeof outlineBends>) {
+/** Takes the shortest stretch into a neighbour again and again, until all are long enough to turn a dial for. */
+function joined(stretches: OutlineStretch[]): OutlineStretch[] {
+  const long = (s: OutlineStretch) => s.toMm - s.fromMm;
+  while (stretches.length > 1) {
+    const shortest = stretches.reduce((best, s, i) => (long(s) < long(stretches[best]) ? i : best), 0);
+    if (long(stretches[shortest]) >= LEAST_STRETCH_MM) break;
+    const other = nearerIn(stretches, shortest);
+    const [a, b] = [Math.min(shortest, other), Math.max(shortest, other)];
+    const lengthMm = Math.min(stretches[a].lengthMm, stretches[b].lengthMm);
+    stretches.splice(a, 2, { fromMm: stretches[a].fromMm, toMm: stretches[b].toMm, lengthMm });
+  }
+  return stretches.reduce<OutlineStretch[]>((kept, s) => {
+    const last = kept.at(-1);
+    if (last?.lengthMm === s.lengthMm) last.toMm = s.toMm;
+    else kept.push({ ...s });
+    return kept;
+  }, []);
+}
+
+/** Which neighbour's stitch is nearer in length. */
+function nearerIn(stretches: readonly OutlineStretch[], i: number): number {
+  if (i === 0) return 1;
+  if (i === stretches.length - 1) return i - 1;
+  const off = (k: number) => Math.abs(stretches[k].lengthMm - stretches[i].lengthMm);
+  return off(i - 1) <= off(i + 1) ? i - 1 : i + 1;
+}
+
+/** Walks along the line and cuts whenever the curve since the last cut has used up one spacing. */
+function cutsOf({ allowanceMm }: OutlineRequest, bends: Bends, outer: (turnDeg: number) => boolean) {
   const cuts: OutlineAnswer['cuts'] = [];
-  const trimFirst: number[] = [];
-  let used = 0;
+  const trimFirst: OutlineAnswer['trimFirst'] = [];
+  // A curve's first cut lies half a spacing from its beginning.
+  let used = 0.5;
   let before = 0;
+  let side: boolean | null = null;
   for (const { alongMm, turnDeg, radiusMm } of bends) {
     const stepMm = alongMm - before;
     before = alongMm;
-    if (radiusMm === null || Math.abs(turnDeg) < 1e-9) {
-      used = 0;
-      continue;
-    }
-    // The allowance lies outside the curve when the line turns away from it.
-    const convex = turnDeg > 0 === (allowanceOn === 'right');
+    const now = radiusMm === null || Math.abs(turnDeg) < 1e-9 ? null : outer(turnDeg);
+    if (now !== side) used = 0.5;
+    side = now;
+    if (now === null || radiusMm === null) continue;
     const clips = clipsFor({
       radiusMm,
       turnDeg: 90,
       allowanceMm,
-      side: convex ? 'convex' : 'concave',
+      side: now ? 'convex' : 'concave',
       maxGapMm: 4,
       notchBaseMm: 5,
     });
     if ('blocked' in clips) {
-      trimFirst.push(alongMm);
+      trimFirst.push({ alongMm, radiusMm });
       continue;
     }
     used += stepMm / clips.spacingMm;
     if (used < 1 - 1e-9) continue;
     cuts.push({ alongMm, kind: clips.kind });
-    used = 0;
+    used -= 1;
   }
   return { cuts, trimFirst };
 }

@@ -117,13 +117,11 @@ describe('any outline', () => {
   it('is sewn shorter where it is tight, pivoted at corners, clipped inside and notched outside', () => {
     const points = circle(15, 72);
     const request = { points, closed: true, lengthMm: 5, toleranceMm: 0.1, allowanceMm: 8 } as const;
-    const outside = outlineSeam({ ...request, allowanceOn: 'right' });
-    expect(outside.stretches).toEqual([
-      { fromMm: 0, toMm: outside.lengthMm, lengthMm: 3.4, radiusMm: expect.closeTo(15, 5) },
-    ]);
+    const outside = outlineSeam({ ...request, allowanceOn: 'left' });
+    expect(outside.stretches).toEqual([{ fromMm: 0, toMm: outside.lengthMm, lengthMm: 3.4 }]);
     expect(outside.cuts.length).toBeGreaterThan(10);
     expect(new Set(outside.cuts.map((c) => c.kind))).toEqual(new Set(['notch']));
-    const inside = outlineSeam({ ...request, allowanceOn: 'left' });
+    const inside = outlineSeam({ ...request, allowanceOn: 'right' });
     expect(new Set(inside.cuts.map((c) => c.kind))).toEqual(new Set(['clip']));
     expect(outlineSeam({ ...request, allowanceMm: 20, allowanceOn: 'left' }).trimFirst.length).toBe(72);
   });

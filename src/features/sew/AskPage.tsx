@@ -4,13 +4,15 @@ import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import type { Card } from '@/core/card';
-import { type Ask, ASK_UNIT, fillIn, type Numbers, problemWith, takesOf, usualOf } from '@/core/seam';
+import { type Ask, fillIn, type Numbers, takesOf, usualOf } from '@/core/seam';
 import { settingReadings } from '@/core/setup';
 import { formatNumber } from '@/core/units';
 import { runs as store } from '@/data';
 import { useStale } from '@/parts/staleness';
 import { useUndo, useUnits } from '@/parts/workspace';
-import { CautionPlate, Field, lengthIn, numberBy, Pick, plainNumber, SceneDrawing, StopPlate } from '@/ui';
+import { CautionPlate, SceneDrawing, StopPlate } from '@/ui';
+import { Answer } from './Answer';
+import { OutlineAsk } from './outline';
 import styles from './Sew.module.css';
 import type { RunNow } from './useRunNow';
 
@@ -49,6 +51,7 @@ export function AskPage({ now }: { now: RunNow }) {
       </section>
       <section className={styles.asks} aria-label="Questions">
         <h2>Before the first stitch</h2>
+        {procedure.along && <OutlineAsk now={now} />}
         {procedure.asks.map((ask) => (
           <Answer
             key={ask.key}
@@ -57,6 +60,7 @@ export function AskPage({ now }: { now: RunNow }) {
             onValue={(value) => void save((r) => ({ answers: { ...r.answers, [ask.key]: value } }))}
           />
         ))}
+        <Pieces now={now} />
         {numbers && <Needed now={now} numbers={numbers} />}
         <Setting now={now} />
         <div className={styles.actions}>
@@ -70,43 +74,33 @@ export function AskPage({ now }: { now: RunNow }) {
   );
 }
 
-function Answer({ ask, value, onValue }: { ask: Ask; value: number; onValue: (value: number) => void }) {
-  const { label, unit, options, help } = ask;
-  if (options)
-    return (
-      <Pick
-        label={label}
-        value={String(value)}
-        options={options.map(([one, name]) => [String(one), name] as const)}
-        onPick={(one) => onValue(Number(one))}
-        help={help}
-      />
-    );
-  const read =
-    unit === 'mm' ? numberBy(lengthIn('mm'), 'a length, such as 15 or 5/8 in') : numberBy(plainNumber, 'a number');
+const PIECES: Ask = {
+  key: 'pieces',
+  label: 'How many of these, one after the other',
+  unit: 'count',
+  usual: 1,
+  least: 1,
+  most: 99,
+};
+
+/** Several alike are sewn in a row: both side seams, four pockets. */
+function Pieces({ now: { run, save } }: { now: RunNow }) {
   return (
-    <Field
-      label={label}
-      unit={ASK_UNIT[unit] || undefined}
-      text={formatNumber(value, 2)}
-      read={(text) => {
-        const typed = read(text);
-        const problem = typed.ok ? problemWith(ask, typed.value) : null;
-        return problem === null ? typed : { ok: false, expected: problem };
-      }}
-      onValue={onValue}
-      help={help}
+    <Answer
+      ask={PIECES}
+      value={run.pieces}
+      onValue={(pieces) => void save(() => ({ pieces: Math.round(pieces), piece: 1 }))}
     />
   );
 }
 
 /** What to have at hand, and what it takes of thread and time. */
 function Needed({ now, numbers }: { now: RunNow; numbers: Numbers }) {
-  const { procedure, given, how } = now;
+  const { procedure, steps, given, how, run } = now;
   const { length, metres } = useUnits();
-  const all = procedure.steps.map((_, i) => takesOf(procedure, i, numbers, given, how));
-  const minutes = all.reduce((sum, t) => sum + t.minutes, 0);
-  const thread = all.reduce((sum, t) => sum + t.threadMm, 0);
+  const all = steps.map((step) => takesOf(step, numbers, given, how));
+  const minutes = run.pieces * all.reduce((sum, t) => sum + t.minutes, 0);
+  const thread = run.pieces * all.reduce((sum, t) => sum + t.threadMm, 0);
   return (
     <div className={styles.needed}>
       <h3>Have ready</h3>
@@ -117,7 +111,8 @@ function Needed({ now, numbers }: { now: RunNow; numbers: Numbers }) {
       </ul>
       <p>
         <strong>{metres(thread)}</strong> of thread, needle and bobbin together;{' '}
-        <strong>{formatNumber(minutes, 1)} min</strong> of needle time, in {procedure.steps.length} steps.
+        <strong>{formatNumber(minutes, 1)} min</strong> of needle time, in {steps.length} steps
+        {run.pieces > 1 ? `, ${run.pieces} times over` : ''}.
       </p>
     </div>
   );

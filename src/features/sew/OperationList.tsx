@@ -15,6 +15,7 @@ const GROUP_TEXT: Readonly<Record<Procedure['group'], string>> = {
   'curve and corner': 'Curves and corners',
   topstitch: 'Topstitching',
   strips: 'Strips',
+  'by hand': 'By hand',
 };
 
 /** What can be sewn, by group; what was begun comes first. */
@@ -82,6 +83,9 @@ function useBegin(asked: AskedNow | undefined) {
       step: 0,
       counted: 0,
       needleMinutes: 0,
+      atItSeconds: 0,
+      pieces: 1,
+      piece: 1,
       startedAt: nowText(),
       notes: '',
     });
@@ -96,7 +100,8 @@ const OUTCOME = { good: '✓ good', 'will-do': '○ will do', unpick: '✗ unpic
 /** The newest of the log. */
 const LOGGED = 12;
 
-const standing = (run: Run) => (run.status === 'asking' ? 'not begun' : `step ${run.step + 1}`);
+const standing = ({ status, step, piece, pieces }: Run) =>
+  status === 'asking' ? 'not begun' : `${pieces > 1 ? `${piece} of ${pieces}, ` : ''}step ${step + 1}`;
 
 interface RunsProps {
   id: string;

@@ -26,8 +26,9 @@ export function RunEnd({ now }: { now: RunNow }) {
     <div className={styles.list}>
       <h1>{procedure.name}: sewn</h1>
       <p>
-        On {run.clothName}, with {run.machineName}; {formatNumber(run.needleMinutes, 1)} min of needle
-        {run.doneAt ? `, ${minutesBetween(run.startedAt, run.doneAt)} min from start to end` : ''}.
+        On {run.clothName}, with {run.machineName}; {formatNumber(run.needleMinutes, 1)} min of needle,{' '}
+        {formatNumber(run.atItSeconds / 60, 0)} min in front of it
+        {run.pieces > 1 ? `, ${run.pieces} in a row` : ''}.
       </p>
       <h2>How did it go?</h2>
       <Tabs
@@ -72,6 +73,8 @@ function useAfter({ run, procedure }: RunNow) {
       tried: [],
       counted: 0,
       needleMinutes: 0,
+      atItSeconds: 0,
+      piece: 1,
       startedAt: nowText(),
       doneAt: undefined,
       outcome: undefined,
@@ -87,6 +90,3 @@ function useAfter({ run, procedure }: RunNow) {
   };
   return { again, remove, log: () => router.push('/sew') };
 }
-
-const minutesBetween = (from: string, to: string) =>
-  formatNumber(Math.max(0, (new Date(to).getTime() - new Date(from).getTime()) / 60000), 0);

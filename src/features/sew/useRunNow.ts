@@ -5,13 +5,18 @@ import type { ClothRecord, MachineRecord } from '@/core/file';
 import {
   type Given,
   givenOf,
+  type Outline,
+  outlineOf,
   type Procedure,
   PROCEDURES,
   type Run,
   type SewnWith,
+  type Step,
+  stepsOf,
   workOut,
   type WorkedOut,
 } from '@/core/seam';
+import { creepFactor } from '@/core/kit';
 import type { Setup } from '@/core/setup';
 import { runs, useCloths, useMachines, useRuns } from '@/data';
 import { type FoundSetting, useFoundSetting } from './useFoundSetting';
@@ -29,6 +34,10 @@ export interface RunNow {
   given: Given;
   how: SewnWith;
   worked: WorkedOut;
+  /** Those that are taken with these numbers. */
+  steps: readonly Step[];
+  /** The line it is sewn along, if one was given that can be sewn. */
+  outline: Outline | null;
   save: (edit: (now: Run) => Partial<Run>) => Promise<void>;
 }
 
@@ -48,7 +57,13 @@ export function useRunNow(id: string): RunNow | null {
   if (!run || !procedure || !cloths || !machines) return null;
   const setup = run.setup ?? found?.setup ?? null;
   const known = cloth ? clothOf(cloth) : NO_CLOTH;
-  const { given, how } = givenOf(known, procedure.kind, machine?.machine ?? null, setup);
+  const creep = machine ? creepFactor(machine.machine) : 1;
+  const { given: plain, how } = givenOf(known, procedure.kind, machine?.machine ?? null, setup, creep);
+  const line = run.outline && procedure.along ? outlineOf(run.outline) : null;
+  const outline = line && 'points' in line ? line : null;
+  const given = outline ? { ...plain, outline } : plain;
+  const worked: WorkedOut =
+    line && 'blocked' in line ? { ok: false, blocked: line.blocked } : workOut(procedure, run.answers, given);
   return {
     run,
     procedure,
@@ -58,7 +73,9 @@ export function useRunNow(id: string): RunNow | null {
     found,
     given,
     how,
-    worked: workOut(procedure, run.answers, given),
+    worked,
+    steps: worked.ok ? stepsOf(procedure, worked.numbers) : [],
+    outline,
     save: (edit) => runs.change(id, (now) => now && { ...now, ...edit(now) }),
   };
 }

@@ -1,8 +1,9 @@
 import { useId } from 'react';
-import type { Point, Scene, SceneCloth, SceneLine } from '@/core/seam';
+import type { Point, Scene, SceneCloth, SceneLine, ToolAt } from '@/core/seam';
 import { HaloText } from '../Dimension';
 import { DRAWING, type Fit, fitScene } from './fitScene';
 import { SceneDim } from './SceneDim';
+import { SceneTool, type ShownFoot } from './SceneTool';
 
 interface Props {
   scene: Scene;
@@ -10,10 +11,15 @@ interface Props {
   now?: ReadonlySet<string>;
   done?: ReadonlySet<string>;
   length: (mm: number) => string;
+  /** Where the hand is in the step, and the foot it works with. */
+  tool?: ToolAt | null;
+  foot?: ShownFoot;
 }
 
+const PLAIN_FOOT: ShownFoot = { foot: 'standard' };
+
 /** A drawing computed from numbers: cloth with its right or wrong side, lines by what they are, dimensions with their lengths. */
-export function SceneDrawing({ scene, now = new Set(), done = new Set(), length }: Props) {
+export function SceneDrawing({ scene, now = new Set(), done = new Set(), length, tool, foot = PLAIN_FOOT }: Props) {
   const id = useId();
   const fit = fitScene(scene);
   const { to, scale, height } = fit;
@@ -37,16 +43,30 @@ export function SceneDrawing({ scene, now = new Set(), done = new Set(), length 
         <Cloth key={i} cloth={cloth} to={to} scale={scale} hatch={`url(#${id})`} />
       ))}
       {scene.lines.map((line, i) => (
-        <Line key={i} line={line} to={to} state={stateOf(line)} />
+        <Line
+          key={i}
+          line={line}
+          to={to}
+          state={stateOf(line)}
+          tool={tool?.line?.index === i ? tool.line : undefined}
+        />
       ))}
       {scene.dims.map((dim, i) => (
         <SceneDim key={i} dim={dim} fit={fit} text={[length(dim.mm), dim.name].filter(Boolean).join(' ')} />
       ))}
-      {scene.texts?.map(({ at, text }) => (
-        <HaloText key={text} x={to(at)[0]} y={to(at)[1]} size={15} weight={450}>
-          {text}
+      {scene.texts?.map(({ at, text, mm }, i) => (
+        <HaloText
+          key={i}
+          x={to(at)[0]}
+          y={to(at)[1]}
+          anchor={mm === undefined ? 'start' : 'middle'}
+          size={15}
+          weight={mm === undefined ? 450 : 650}
+        >
+          {[text, mm === undefined ? '' : length(mm)].filter(Boolean).join(' ')}
         </HaloText>
       ))}
+      {tool && <SceneTool tool={tool} fit={fit} foot={foot} />}
     </svg>
   );
 }
@@ -110,7 +130,22 @@ const COLOUR: Readonly<Record<State, string>> = {
 /** A line with more corners than this is drawn through: dashes would break its zigzag. */
 const ZIGZAG = 8;
 
-function Line({ line, to, state }: { line: SceneLine; to: To; state: State }) {
+interface LineProps {
+  line: SceneLine;
+  to: To;
+  state: State;
+  /** Where the foot is on it: what is behind is sewn. */
+  tool?: ToolAt['line'];
+}
+
+function Line({ line, to, state, tool }: LineProps) {
+  if (tool)
+    return (
+      <>
+        <Line line={{ ...line, points: tool.ahead }} to={to} state={state} />
+        <Line line={{ ...line, points: tool.behind }} to={to} state="done" />
+      </>
+    );
   const { width, dash } = STROKE[line.role];
   const d = path(line.points, to);
   // What is done is drawn through, what is in hand stands out, what is to come is faint: never colour alone.

@@ -51,6 +51,7 @@ export const ABUTTED: Procedure = {
       do: 'Cut all seam allowances off both edges, straight.',
       check: 'The edges meet without a gap when laid side by side.',
       caution: BLADE,
+      with: 'blade',
       view: 'above',
     },
     {

@@ -86,6 +86,7 @@ export const DART: Procedure = {
       do: 'Press it flat, then to the middle or down, over a ham.',
       check: 'The cloth is round, not broken, at the point.',
       caution: IRON,
+      with: 'iron',
       view: 'above',
       now: ['seam'],
     },

@@ -26,6 +26,7 @@ export const DITCH: Procedure = {
       do: 'Press the seam to one side. The other side is the low one.',
       check: 'You feel the step with a nail.',
       caution: IRON,
+      with: 'iron',
       view: 'above',
     },
     {

@@ -62,6 +62,7 @@ export const ELASTIC_CASING: Procedure = {
       do: 'Fold the edge under by 6 mm, then {tunnel} to the wrong side. Press.',
       check: 'The tunnel is even.',
       caution: IRON,
+      with: 'iron',
       view: 'above',
     },
     {
@@ -76,6 +77,7 @@ export const ELASTIC_CASING: Procedure = {
       do: 'Cut the elastic {cut}; pull it through without a twist.',
       check: 'Both ends hang out.',
       caution: BLADE,
+      with: 'blade',
       view: 'above',
     },
     {

@@ -98,6 +98,7 @@ export const FRENCH: Procedure = {
       do: 'Press flat, then trim both allowances to {trim}.',
       check: 'No thread is longer than {trim}.',
       caution: BLADE,
+      with: 'blade',
       view: 'first',
       now: ['trim'],
     },
@@ -105,6 +106,7 @@ export const FRENCH: Procedure = {
       do: 'Turn right sides together and press the seam out to the very edge.',
       check: 'The first line lies on the fold.',
       caution: IRON,
+      with: 'iron',
       view: 'second',
     },
     {

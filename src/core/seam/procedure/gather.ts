@@ -57,6 +57,7 @@ export const GATHER: Procedure = {
       now: ['rows'],
       sews: 'sewn',
       atMm: 'stitch',
+      machine: { tensionSteps: -1.5 },
     },
     {
       do: 'Mark quarters: every {quarterLong} here, every {quarterShort} on the other edge. Pin quarter to quarter.',
@@ -81,6 +82,7 @@ export const GATHER: Procedure = {
       do: 'Draw the outer row out; press the allowance only, into the gathers with the tip of the iron.',
       check: 'The gathers hang.',
       caution: IRON,
+      with: 'iron',
       view: 'above',
       now: ['seam'],
     },

@@ -1,6 +1,6 @@
 import { type Cloth, clothProfile } from '../../cloth';
 import { type Machine, PLAIN_MACHINE } from '../../kit';
-import { seamContext } from '../../physics';
+import { layerShiftMm, seamContext } from '../../physics';
 import type { OperationKind, Setup } from '../../setup';
 import { PACE_SHARE } from '../../stitch';
 import type { Given } from './types';
@@ -10,7 +10,7 @@ import type { SewnWith } from './workOut';
 const WEIGHT_GSM = { light: 130, medium: 280 };
 
 /** Stitch length and stitch where no setting was found yet: the plainest. */
-const PLAIN_STITCH = { stitch: 'straight', lengthMm: 2.5, widthMm: 0 } as const;
+const PLAIN_STITCH = { stitch: 'straight', lengthMm: 2.5, widthMm: 0, foot: 'standard', pressure: 0.5 } as const;
 
 /**
  * What is known of an operation before anything is asked: from cloth, machine and setting.
@@ -19,6 +19,7 @@ const PLAIN_STITCH = { stitch: 'straight', lengthMm: 2.5, widthMm: 0 } as const;
  * @param kind - what is matched and proven for the operation
  * @param machine - the machine; a plain one when it is not there any more
  * @param setup - the setting; a plain straight stitch while there is none
+ * @param creep - how much more than the model this machine lets the top layer creep, 1 until that was measured
  * @returns what the operation is worked out from, and how its seams are sewn
  */
 export function givenOf(
@@ -26,11 +27,12 @@ export function givenOf(
   kind: OperationKind,
   machine: Machine | null,
   setup: Setup | null,
+  creep = 1,
 ): { given: Given; how: SewnWith } {
   const profile = clothProfile(cloth);
-  const seam = seamContext(cloth, { kind });
+  const seam = seamContext(cloth, { kind }, creep);
   const { footLiftMm, extraLiftMm, speedSpm } = machine ?? PLAIN_MACHINE;
-  const { stitch, lengthMm, widthMm } = setup ?? PLAIN_STITCH;
+  const { stitch, lengthMm, widthMm, foot, pressure } = setup ?? PLAIN_STITCH;
   const mass = profile.massGsm.value;
   return {
     given: {
@@ -43,6 +45,7 @@ export function givenOf(
       widthMm,
       footLiftMm,
       extraLiftMm,
+      shiftMm: layerShiftMm(seam, foot, pressure),
     },
     how: { stitch, widthMm, stitchedMm: seam.thicknessMm, speedSpm: speedSpm * PACE_SHARE },
   };

@@ -154,6 +154,7 @@ export const HEM_JEANS: Procedure = {
       do: 'Cut the hem allowance to {cut}. Turn in {fold}, then {hem}, and press.',
       check: 'The fold runs straight across both seams.',
       caution: IRON,
+      with: 'iron',
       view: 'section',
     },
     {

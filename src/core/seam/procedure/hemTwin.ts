@@ -124,6 +124,7 @@ export const HEM_TWIN: Procedure = {
       do: 'Fold {hem} to the wrong side and press. On a soft knit fuse stretch tape into the fold.',
       check: 'The fold is even all round.',
       caution: IRON,
+      with: 'iron',
       view: 'section',
     },
     {
@@ -145,6 +146,7 @@ export const HEM_TWIN: Procedure = {
       do: 'Pull the threads to the back and knot them; trim the edge close to the rows.',
       check: 'Stretch the hem: nothing pops.',
       caution: BLADE,
+      with: 'blade',
       view: 'section',
       now: ['rows'],
     },
@@ -152,6 +154,7 @@ export const HEM_TWIN: Procedure = {
       do: 'Hold the iron 25 mm above and steam it back.',
       check: 'No ridge between the rows, no wave.',
       caution: IRON,
+      with: 'iron',
       view: 'above',
       now: ['rows'],
     },

@@ -1,3 +1,17 @@
+import { CLOSE_GAP, HAND_BASTE, KNOT_TAILS, TAILORS_TACKS } from './byHand';
+import { BIND_EDGE } from './binding';
+import { BOUND_SEAM } from './boundSeam';
+import { BUTTONHOLES } from './buttonhole';
+import { EASE } from './easing';
+import { ELASTIC_SEWN_ON } from './elasticSewnOn';
+import { HEM_BLIND } from './hemBlind';
+import { HEM_RAW } from './hemRaw';
+import { LAPPED_RAW } from './lappedSeam';
+import { OVERLOCK_LOOK } from './overlockLook';
+import { PATCH_POCKET } from './patchPocket';
+import { PIPING } from './piping';
+import { REINFORCE } from './reinforce';
+import { STRIPE_MATCH } from './stripeMatch';
 import { ABUTTED } from './abuttedSeam';
 import { CUFF, WAIST_RIB } from './ribRing';
 import { ELASTIC_CASING } from './elasticCasing';
@@ -17,6 +31,7 @@ import { NECK_BAND } from './neckBand';
 import { HEM_TRIPLE, HEM_ZIGZAG } from './oneRowHem';
 import { HEM_ROLLED } from './rolledHem';
 import { PLAIN_OPEN } from './plainOpen';
+import { ENCLOSED, OUTLINE_SEAM } from './outlineSeam';
 import { STAY_STITCH } from './stayStitch';
 import { UNDERSTITCH } from './understitch';
 import { DITCH } from './ditch';
@@ -33,6 +48,9 @@ import { ZIP_LAPPED } from './zipLapped';
 export type { Point, Scene, SceneCloth, SceneDim, SceneLine } from './scene';
 export { type Ask, type Given, type Numbers, type Procedure, PROCEDURE_GROUPS, type Step } from './types';
 export { givenOf } from './givenOf';
+export { stepSetup } from './stepSetup';
+export { toolAt, type ToolAt } from './toolAt';
+export { stepsOf } from './stepsOf';
 export { OUTCOMES, type Run, runSchema } from './run';
 export * from './workOut';
 
@@ -40,34 +58,53 @@ export * from './workOut';
 export const PROCEDURES: readonly Procedure[] = [
   PLAIN_OPEN,
   PLAIN_FINISHED,
+  OVERLOCK_LOOK,
   DOUBLE_ROW,
   FRENCH,
   FLAT_FELLED,
   MOCK_FELLED,
+  BOUND_SEAM,
+  LAPPED_RAW,
   ABUTTED,
   BASTE,
   ZIP_CENTRED,
   ZIP_CONCEALED,
   ZIP_EXPOSED,
   ZIP_LAPPED,
+  PIPING,
   HEM_TWIN,
   HEM_ZIGZAG,
   HEM_TRIPLE,
   HEM_ROLLED,
   HEM_JEANS,
+  HEM_BLIND,
+  HEM_RAW,
   NECK_BAND,
   CUFF,
   WAIST_RIB,
   ELASTIC_CASING,
+  ELASTIC_SEWN_ON,
+  BIND_EDGE,
   CURVED_SEAM,
   CORNER,
+  OUTLINE_SEAM,
+  ENCLOSED,
+  EASE,
   DART,
   TOPSTITCH_EDGE,
+  PATCH_POCKET,
   DITCH,
   UNDERSTITCH,
   STAY_STITCH,
   GATHER,
   BAR_TACK,
+  REINFORCE,
+  BUTTONHOLES,
   STRIP_SET,
+  STRIPE_MATCH,
   QUILT_LINES,
+  TAILORS_TACKS,
+  HAND_BASTE,
+  KNOT_TAILS,
+  CLOSE_GAP,
 ];

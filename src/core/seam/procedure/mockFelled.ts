@@ -24,7 +24,7 @@ export const MOCK_FELLED: Procedure = {
           a - 2,
           far,
         )
-      : { seam, allowance: a, near, far, between: far - near },
+      : { seam, allowance: a, near, far, between: far - near, stitch: 2, swing: 4 },
   views: {
     seam: ({ allowance: a }) =>
       rowScene({ label: 'From above: the seam', edge: 'raw', side: 'wrong', rows: [{ id: 'seam', mm: a }] }),
@@ -49,11 +49,19 @@ export const MOCK_FELLED: Procedure = {
       now: ['seam'],
       sews: 'seam',
     },
-    { do: 'Finish both edges together with a zigzag.', check: 'The edges are caught.', view: 'seam', sews: 'seam' },
+    {
+      do: 'Finish both edges together with a zigzag.',
+      check: 'The edges are caught.',
+      view: 'seam',
+      sews: 'seam',
+      atMm: 'stitch',
+      machine: { stitch: 'zigzag', widthMm: 'swing' },
+    },
     {
       do: 'Press flat, then both allowances to one side. Let it cool.',
       check: 'No fold of cloth over the seam.',
       caution: IRON,
+      with: 'iron',
       view: 'seam',
       now: ['seam'],
     },

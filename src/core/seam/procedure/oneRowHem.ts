@@ -1,17 +1,19 @@
 import { HEM_LENGTH } from './asks';
-import type { Procedure } from './types';
+import type { Numbers, OnMachine, Procedure } from './types';
 import { BLADE, IRON, PIN } from './pieces';
 import { rowScene } from './rowScene';
 
 /** One fold, one row: the two plain hems of knits. */
-function oneRow(more: Pick<Procedure, 'id' | 'name' | 'faults'> & { stitch: string; look: string }): Procedure {
+function oneRow(
+  more: Pick<Procedure, 'id' | 'name' | 'faults'> & { stitch: string; look: string; numbers: Numbers; on: OnMachine },
+): Procedure {
   return {
     id: more.id,
     name: more.name,
     group: 'hem',
     kind: 'hem',
     asks: [HEM_LENGTH, { key: 'hem', label: 'Hem allowance', unit: 'mm', usual: 20, least: 6, most: 60 }],
-    work: ({ round, hem }) => ({ round, hem, row: hem - 3, overlap: 15, sewn: round + 15 }),
+    work: ({ round, hem }) => ({ round, hem, row: hem - 3, overlap: 15, sewn: round + 15, ...more.numbers }),
     views: {
       above: ({ row, hem }) =>
         rowScene({
@@ -26,7 +28,13 @@ function oneRow(more: Pick<Procedure, 'id' | 'name' | 'faults'> & { stitch: stri
     },
     ready: ['iron', 'tape on the plate as a fence'],
     steps: [
-      { do: 'Fold {hem} to the wrong side and press.', check: 'The fold is even.', caution: IRON, view: 'above' },
+      {
+        do: 'Fold {hem} to the wrong side and press.',
+        check: 'The fold is even.',
+        caution: IRON,
+        with: 'iron',
+        view: 'above',
+      },
       {
         do: `Right side up, sew {row} from the fold with ${more.stitch}, and {overlap} over the beginning.`,
         check: more.look,
@@ -34,11 +42,14 @@ function oneRow(more: Pick<Procedure, 'id' | 'name' | 'faults'> & { stitch: stri
         view: 'above',
         now: ['row'],
         sews: 'sewn',
+        atMm: 'stitch',
+        machine: more.on,
       },
       {
         do: 'Trim the edge close to the row.',
         check: 'Stretch it as far as it is worn: nothing pops.',
         caution: BLADE,
+        with: 'blade',
         view: 'above',
         now: ['row'],
       },
@@ -46,6 +57,7 @@ function oneRow(more: Pick<Procedure, 'id' | 'name' | 'faults'> & { stitch: stri
         do: 'Hold the iron 25 mm above and steam it back.',
         check: 'It hangs without a wave.',
         caution: IRON,
+        with: 'iron',
         view: 'above',
         now: ['row'],
       },
@@ -57,7 +69,9 @@ function oneRow(more: Pick<Procedure, 'id' | 'name' | 'faults'> & { stitch: stri
 export const HEM_ZIGZAG = oneRow({
   id: 'hem-zigzag',
   name: 'Single-fold hem, narrow zigzag',
-  stitch: 'a narrow zigzag, 3 mm long and half a millimetre wide',
+  stitch: 'a narrow zigzag, {stitch} long and {swing} wide',
+  numbers: { stitch: 3, swing: 0.5 },
+  on: { stitch: 'zigzag', widthMm: 'swing' },
   look: 'From afar it looks like a straight line. It gives little: only where the hem need not stretch.',
   faults: ['wavy', 'popped', 'skipped'],
 });
@@ -66,6 +80,8 @@ export const HEM_TRIPLE = oneRow({
   id: 'hem-triple',
   name: 'Single-fold hem, triple straight stitch',
   stitch: 'triple straight stitch',
+  numbers: { stitch: 3 },
+  on: { stitch: 'triple-straight' },
   look: 'A bold line: the thread matches. Only on a knit that is stable.',
   faults: ['wavy', 'uneven-length', 'skipped'],
 });

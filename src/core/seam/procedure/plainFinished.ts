@@ -31,16 +31,16 @@ export const PLAIN_FINISHED: Procedure = {
           a,
           trim,
         )
-      : { seam, allowance: a, trim, row: a - trim },
+      : { seam, allowance: a, trim, row: a - trim, stitch: 2, swing: 4 },
   views: {
-    above: ({ allowance: a, row }) =>
+    above: ({ allowance: a, row, stitch, swing }) =>
       rowScene({
         label: 'From above: the seam, and the row that finishes it',
         edge: 'raw',
         side: 'wrong',
         rows: [
           { id: 'seam', mm: a },
-          { id: 'finish', mm: row },
+          { id: 'finish', mm: row, swing: { stitch: 'zigzag', lengthMm: stitch, widthMm: swing } },
         ],
         text: 'right sides together',
       }),
@@ -57,16 +57,19 @@ export const PLAIN_FINISHED: Procedure = {
       sews: 'seam',
     },
     {
-      do: 'Sew both edges together with a zigzag, {trim} from the seam.',
+      do: 'Sew both edges together with a zigzag {swing} wide, {trim} from the seam.',
       check: 'No ripple: on a knit hold nothing back.',
       view: 'above',
       now: ['finish'],
       sews: 'seam',
+      atMm: 'stitch',
+      machine: { stitch: 'zigzag', widthMm: 'swing' },
     },
     {
       do: 'Trim close to the zigzag.',
       check: 'No stitch of it is cut.',
       caution: BLADE,
+      with: 'blade',
       view: 'above',
       now: ['finish'],
     },
@@ -74,6 +77,7 @@ export const PLAIN_FINISHED: Procedure = {
       do: 'Press flat, then to one side, to the darker or less sheer one.',
       check: 'Flat on the right side.',
       caution: IRON,
+      with: 'iron',
       view: 'above',
       now: ['seam'],
     },

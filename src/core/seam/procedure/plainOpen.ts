@@ -77,6 +77,7 @@ export const PLAIN_OPEN: Procedure = {
       do: 'Press the line flat as it was sewn.',
       check: 'The stitches sink in; no ripple beside them.',
       caution: IRON,
+      with: 'iron',
       view: 'above',
     },
     {

@@ -11,6 +11,7 @@ const GIVEN: Given = {
   widthMm: 0,
   footLiftMm: 8,
   extraLiftMm: 2,
+  shiftMm: 1,
 };
 function numbers(id: string, answers: Partial<Numbers>, given: Partial<Given> = {}): Numbers {
   const worked = workOut(

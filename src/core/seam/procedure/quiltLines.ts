@@ -56,6 +56,7 @@ export const QUILT_LINES: Procedure = {
       do: 'Bury the tails between the layers; trim the edges square.',
       check: 'The piece lies flat.',
       caution: BLADE,
+      with: 'blade',
       view: 'above',
       now: ['lines'],
     },

@@ -36,6 +36,7 @@ const RING_STEPS: Procedure['steps'] = [
     do: 'Cut the rib {cut} long and {cutWidth} wide, the stretch along its length.',
     check: 'It springs back when it is let go.',
     caution: BLADE,
+    with: 'blade',
     view: 'above',
   },
   {
@@ -63,6 +64,7 @@ const RING_STEPS: Procedure['steps'] = [
     do: 'Press the allowance to the garment and steam the rib back.',
     check: 'It passes and closes again.',
     caution: IRON,
+    with: 'iron',
     view: 'above',
     now: ['seam'],
   },

@@ -53,6 +53,7 @@ export const HEM_ROLLED: Procedure = {
       do: 'Fold the edge {first} to the wrong side and press.',
       check: 'No tuck anywhere.',
       caution: IRON,
+      with: 'iron',
       view: 'first',
     },
     {
@@ -67,6 +68,7 @@ export const HEM_ROLLED: Procedure = {
       do: 'Trim the raw edge {trim} from the stitching.',
       check: 'No thread of the stitching is cut.',
       caution: BLADE,
+      with: 'blade',
       view: 'first',
       now: ['first'],
     },
@@ -82,6 +84,7 @@ export const HEM_ROLLED: Procedure = {
       do: 'Press from the wrong side through a cloth.',
       check: 'Flat, without a ripple.',
       caution: IRON,
+      with: 'iron',
       view: 'second',
       now: ['second'],
     },

@@ -1,5 +1,6 @@
+import { type StitchId, stitchHoles } from '../../stitch';
 import { LONG } from './pieces';
-import { box, type Scene, type SceneCloth, type SceneLine } from './scene';
+import { box, drawnThick, type Point, type Scene, type SceneCloth, type SceneLine } from './scene';
 
 /** One line along an edge: how far in it lies, and in which step it is made. */
 export interface Row {
@@ -7,6 +8,8 @@ export interface Row {
   mm: number;
   role?: SceneLine['role'];
   name?: string;
+  /** A stitch with a swing is drawn as the needle goes. */
+  swing?: { stitch: StitchId; lengthMm: number; widthMm: number };
 }
 
 interface Wanted {
@@ -40,14 +43,7 @@ export function rowScene({ label, edge, side, rows, text }: Wanted): Scene {
         ],
         role: edge,
       },
-      ...rows.map(({ id, mm, role = 'stitch' }) => ({
-        ...(id && { id }),
-        points: [
-          [0, mm],
-          [LONG, mm],
-        ] as const,
-        role,
-      })),
+      ...rows.map((row) => ({ ...(row.id && { id: row.id }), points: rowPoints(row), role: row.role ?? 'stitch' })),
     ],
     // A third dimension would lie over the others: its row is told in the step.
     dims: rows.slice(0, 2).map(({ mm, name }, i) => {
@@ -55,5 +51,59 @@ export function rowScene({ label, edge, side, rows, text }: Wanted): Scene {
       return { from: [x, 0] as const, to: [x, mm] as const, mm, ...(name && { name }) };
     }),
     ...(text && { texts: [{ at: [4, deep - 5] as const, text }] }),
+  };
+}
+
+/** As the needle goes: two points for a line, the swing's own for the rest. */
+function rowPoints({ mm, swing }: Row): Point[] {
+  if (!swing || swing.widthMm === 0)
+    return [
+      [0, mm],
+      [LONG, mm],
+    ];
+  return stitchHoles(swing.stitch, swing.lengthMm, swing.widthMm, LONG).map(({ x, y }) => [x, mm + y]);
+}
+
+interface Stacked {
+  label: string;
+  /** Layers from the top; each from its own raw edge, mm in from the left. */
+  layers: readonly { side: SceneCloth['side']; fromMm?: number; toMm?: number }[];
+  thicknessMm: number;
+  /** Lines through all layers. */
+  rows: readonly Row[];
+}
+
+/**
+ * Flat layers in section, drawn apart by their thickness, with the lines that go through them.
+ *
+ * @param wanted - layers and rows, mm
+ */
+export function stackScene({ label, layers, thicknessMm, rows }: Stacked): Scene {
+  const thick = drawnThick(thicknessMm);
+  const deep = Math.max(...rows.map((row) => row.mm)) + PAST;
+  const bottom = layers.length * 1.2 * thick;
+  return {
+    label,
+    view: 'section',
+    cloths: layers.map(({ side, fromMm = 0, toMm = deep }, i) => ({
+      points: [
+        [fromMm, i * 1.2 * thick],
+        [toMm, i * 1.2 * thick],
+      ],
+      side,
+      thickMm: thick,
+    })),
+    lines: rows.map(({ id, mm, role = 'stitch' }) => ({
+      ...(id && { id }),
+      points: [
+        [mm, -1.4 * thick],
+        [mm, bottom],
+      ],
+      role,
+    })),
+    dims: rows.slice(0, 2).map(({ mm, name }, i) => {
+      const y = i === 0 ? bottom + 7 : -1.4 * thick - 7;
+      return { from: [0, y] as const, to: [mm, y] as const, mm, ...(name && { name }) };
+    }),
   };
 }

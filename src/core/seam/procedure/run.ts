@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { idSchema, momentSchema, oneOf, wholeWithin, within, words } from '../../result';
 import { setupSchema } from '../../setup';
+import { outlineSpecSchema } from '../outlineSpec';
 
 /** How an operation went, as its maker judges it. */
 export const OUTCOMES = ['good', 'will-do', 'unpick'] as const;
@@ -15,6 +16,8 @@ export const runSchema = z.strictObject({
   machineName: words('a name', 120),
   /** By question; what is not here takes its usual value. */
   answers: z.record(z.string(), z.number()).default({}),
+  /** The line it is sewn along, where the operation takes any. */
+  outline: outlineSpecSchema.optional(),
   /** What it is sewn with, from when it is begun. */
   setup: setupSchema.optional(),
   /** The card that proved the setting, if one did. */
@@ -27,9 +30,14 @@ export const runSchema = z.strictObject({
     .default([]),
   /** The step in hand, from 0. */
   step: wholeWithin(0, 99, 'a step').default(0),
+  /** How many of these are sewn one after the other, and which is in hand, from 1. */
+  pieces: wholeWithin(1, 99, 'a number of pieces').default(1),
+  piece: wholeWithin(1, 99, 'a piece').default(1),
   /** Steps whose needle time was counted. */
   counted: wholeWithin(0, 99, 'a number of steps').default(0),
   needleMinutes: within(0, 10000, 'minutes').default(0),
+  /** Time in front of it, whatever the hands did. */
+  atItSeconds: within(0, 10_000_000, 'seconds').default(0),
   startedAt: momentSchema,
   doneAt: momentSchema.optional(),
   outcome: oneOf(OUTCOMES).optional(),

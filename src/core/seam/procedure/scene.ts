@@ -33,7 +33,8 @@ export interface Scene {
   cloths: readonly SceneCloth[];
   lines: readonly SceneLine[];
   dims: readonly SceneDim[];
-  texts?: readonly { at: Point; text: string }[];
+  /** Said on the drawing; with `mm`, a length after it. */
+  texts?: readonly { at: Point; text: string; mm?: number }[];
 }
 
 /** A rectangle as points. */

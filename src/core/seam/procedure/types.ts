@@ -1,6 +1,8 @@
+import type { Foot } from '../../kit';
 import type { OperationKind } from '../../setup';
-import type { Sign } from '../../stitch';
+import type { Sign, StitchId } from '../../stitch';
 import type { Cannot } from '../cannot';
+import type { Outline } from '../outline';
 import type { Scene } from './scene';
 
 /** What is known before anything is asked: of the cloth, the setting and the machine. Lengths in mm. */
@@ -18,6 +20,10 @@ export interface Given {
   widthMm: number;
   footLiftMm: number;
   extraLiftMm: number;
+  /** How far the top layer ends behind over 300 mm on this machine, mm: as measured on it, or as the model expects. */
+  shiftMm: number;
+  /** The line that is sewn, where the operation takes any: already in mm. */
+  outline?: Outline;
 }
 
 /** One number asked before the first stitch, in plain language. */
@@ -43,15 +49,45 @@ export interface Step {
   check: string;
   /** Said at this very step, because here is where it can hurt. */
   caution?: string;
+  /** What the hand holds: drawn where it is used. A step that sews shows needle and foot. */
+  with?: 'iron' | 'blade';
+  /** Name of the number that must be above 0 for this step to be taken; with `!` before it, must not be. */
+  when?: string;
   /** Which drawing, and which of its lines are sewn, cut or folded now. */
   view: string;
   now?: readonly string[];
   /** Name of the number that says how much is sewn in this step, and at which stitch length if not the setting's. */
   sews?: string;
   atMm?: string;
+  /** Name of the number that says how much thread is cut for it, sewn by hand. */
+  handThread?: string;
+  /** What else differs on the machine from the setting while this step is sewn. */
+  machine?: OnMachine;
 }
 
-export const PROCEDURE_GROUPS = ['seam', 'zip', 'hem', 'band', 'curve and corner', 'topstitch', 'strips'] as const;
+/** A change on the machine for one step. `widthMm` is the name of a number. */
+export interface OnMachine {
+  stitch?: StitchId;
+  widthMm?: string;
+  /** Steps from the tension of the setting. */
+  tensionSteps?: number;
+  foot?: Foot;
+  /** Where the needle stands beside a one-bar foot. */
+  footSide?: 'left' | 'right';
+  /** How far from the middle the needle stands then, away from the foot, mm, on a machine whose needle moves. */
+  needleAsideMm?: number;
+}
+
+export const PROCEDURE_GROUPS = [
+  'seam',
+  'zip',
+  'hem',
+  'band',
+  'curve and corner',
+  'topstitch',
+  'strips',
+  'by hand',
+] as const;
 
 /** One operation: what it asks, how its numbers follow, its drawings and its steps. */
 export interface Procedure {
@@ -61,6 +97,8 @@ export interface Procedure {
   /** What is matched and proven for it. */
   kind: OperationKind;
   asks: readonly Ask[];
+  /** It is sewn along a line of any shape, which is asked for first. */
+  along?: 'outline';
   /** Everything that follows from what was asked; or which number to change. */
   work: (values: Numbers, given: Given) => Numbers | Cannot;
   views: Readonly<Record<string, (numbers: Numbers, given: Given) => Scene>>;

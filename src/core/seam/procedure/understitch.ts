@@ -27,6 +27,7 @@ export const UNDERSTITCH: Procedure = {
       do: 'Press the facing and both allowances away from the garment.',
       check: 'No fold of cloth in the seam.',
       caution: IRON,
+      with: 'iron',
       view: 'above',
     },
     {
@@ -41,6 +42,7 @@ export const UNDERSTITCH: Procedure = {
       do: 'Turn the facing in and press.',
       check: 'The seam rolls a hair to the inside.',
       caution: IRON,
+      with: 'iron',
       view: 'above',
       now: ['row'],
     },

@@ -1,7 +1,7 @@
-import { needleMinutes, type StitchId, threadUse } from '../../stitch';
+import { needleMinutes, stitchFacts, type StitchId, threadUse } from '../../stitch';
 import { formatNumber } from '../../units';
 import type { Cannot } from '../cannot';
-import type { Ask, Given, Numbers, Procedure } from './types';
+import type { Ask, Given, Numbers, Procedure, Step } from './types';
 
 /** A problem with one answer, by its question. */
 export type AskProblems = Readonly<Record<string, string>>;
@@ -103,28 +103,28 @@ export interface SewnWith {
 /**
  * Seam length, needle time and thread of a step.
  *
- * @param procedure - the operation
- * @param index - which step
+ * @param step - one step of the operation
  * @param numbers - of `workOut`
  * @param given - its stitch length counts where the step names none
  * @param how - stitch and speed
  * @returns zeros for a step without sewing
  */
-export function takesOf(procedure: Procedure, index: number, numbers: Numbers, given: Given, how: SewnWith): Takes {
-  const { sews, atMm } = procedure.steps[index];
+export function takesOf(step: Step, numbers: Numbers, given: Given, how: SewnWith): Takes {
+  const { sews, atMm, handThread, machine = {} } = step;
+  const stitch = machine.stitch ?? how.stitch;
   const sewnMm = sews ? numbers[sews] : 0;
-  if (sewnMm <= 0) return { sewnMm: 0, minutes: 0, threadMm: 0 };
+  if (sewnMm <= 0) return { sewnMm: 0, minutes: 0, threadMm: handThread ? numbers[handThread] : 0 };
   const lengthMm = atMm ? numbers[atMm] : given.lengthMm;
   const { ratio } = threadUse({
-    stitch: how.stitch,
+    stitch,
     lengthMm,
-    widthMm: how.widthMm,
+    widthMm: machine.widthMm ? numbers[machine.widthMm] : stitchFacts(stitch).swings ? how.widthMm : 0,
     thicknessMm: how.stitchedMm,
     seamMm: sewnMm,
   });
   return {
     sewnMm,
-    minutes: needleMinutes(how.stitch, lengthMm, sewnMm, how.speedSpm),
+    minutes: needleMinutes(stitch, lengthMm, sewnMm, how.speedSpm),
     threadMm: ratio * sewnMm + TAILS_MM,
   };
 }

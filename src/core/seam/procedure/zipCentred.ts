@@ -186,6 +186,7 @@ export const ZIP_CENTRED: Procedure = {
       half: stitches.bar.count / 2,
       rest: 120,
       basting: 4.5,
+      seamStitch: 2.5,
     };
   },
   views: { above: fromAbove, below: fromBelow },
@@ -203,19 +204,23 @@ export const ZIP_CENTRED: Procedure = {
       now: ['baste'],
       sews: 'zip',
       atMm: 'basting',
+      machine: { foot: 'standard' },
     },
     {
-      do: 'From the mark on, your own stitch length, a back-stitch first.',
+      do: 'From the mark on stitches of {seamStitch}, a back-stitch first.',
       check: 'The two lines are one line.',
       caution: PIN,
       view: 'above',
       now: ['seam'],
       sews: 'rest',
+      atMm: 'seamStitch',
+      machine: { foot: 'standard' },
     },
     {
       do: 'Press the whole seam open. This is never skipped.',
       check: 'Flat: the rows are measured from this fold.',
       caution: IRON,
+      with: 'iron',
       view: 'below',
     },
     {
@@ -232,6 +237,7 @@ export const ZIP_CENTRED: Procedure = {
       view: 'below',
       now: ['tape'],
       sews: 'rowMm',
+      machine: { foot: 'zip', footSide: 'left', needleAsideMm: 1 },
     },
     {
       do: 'Right side up: topstitch down the left, {row} from the seam: {down:n} stitches.',
@@ -240,6 +246,7 @@ export const ZIP_CENTRED: Procedure = {
       now: ['left'],
       sews: 'rowMm',
       atMm: 'downMm',
+      machine: { foot: 'zip', footSide: 'left', needleAsideMm: 1 },
     },
     {
       do: 'Stop {below} below the stop. Needle down, foot up, turn the cloth.',
@@ -257,6 +264,7 @@ export const ZIP_CENTRED: Procedure = {
       now: ['bar'],
       sews: 'barMm',
       atMm: 'acrossMm',
+      machine: { foot: 'zip', footSide: 'left', needleAsideMm: 1 },
     },
     {
       do: 'Turn again, up the right side at {row}: {down:n} stitches.',
@@ -265,6 +273,7 @@ export const ZIP_CENTRED: Procedure = {
       now: ['right'],
       sews: 'rowMm',
       atMm: 'downMm',
+      machine: { foot: 'zip', footSide: 'left', needleAsideMm: 1 },
     },
     {
       do: 'Open the basting, move the pull down, finish the tops.',

@@ -7,7 +7,7 @@ import type { Numbers, Procedure } from './types';
 const SIDE = 46;
 
 /** The open zip, face down on the right side of one piece. */
-function faceDown({ allowance: a, tape, tapeOff, end, zip, groove }: Numbers): Scene {
+function faceDown({ allowance: a, tape, tapeOff, end, zip, groove, direct }: Numbers): Scene {
   return {
     label: 'From above: the open zip, face down on the right side',
     view: 'above',
@@ -43,6 +43,18 @@ function faceDown({ allowance: a, tape, tapeOff, end, zip, groove }: Numbers): S
         role: 'stitch',
         id: 'groove',
       },
+      ...(direct > 0
+        ? []
+        : [
+            {
+              points: [
+                [tapeOff + tape / 2, 0],
+                [tapeOff + tape / 2, end],
+              ] as const,
+              role: 'baste' as const,
+              id: 'baste',
+            },
+          ]),
     ],
     dims: [
       { from: [0, zip + 18], to: [a, zip + 18], mm: a, name: 'to the seam line' },
@@ -99,8 +111,21 @@ export const ZIP_CONCEALED: Procedure = {
     allowance(15),
     { key: 'coilWidth', label: 'Coil across', unit: 'mm', usual: 4, least: 2, most: 10 },
     { key: 'tape', label: 'Middle of the coil to the tape’s edge', unit: 'mm', usual: 10, least: 4, most: 40 },
+    {
+      key: 'direct',
+      label: 'How you sew it',
+      unit: 'count',
+      usual: 0,
+      least: 0,
+      most: 1,
+      options: [
+        [0, 'baste the tape first, then a one-bar zip foot'],
+        [1, 'straight into the groove, concealed-zip foot'],
+      ],
+      help: 'both are taught; basting first is the surer one',
+    },
   ],
-  work: ({ zip, allowance: allowanceMm, coilWidth, tape }, { lengthMm }) => {
+  work: ({ zip, allowance: allowanceMm, coilWidth, tape, direct }, { lengthMm }) => {
     const plan = zipPlan({
       kind: 'concealed',
       zipMm: zip,
@@ -124,15 +149,18 @@ export const ZIP_CONCEALED: Procedure = {
       stitches: plan.stitches.left.count,
       stitchMm: plan.stitches.left.lengthMm,
       rest: 200,
+      direct,
+      basting: 4.5,
     };
   },
   views: { first: faceDown, closing },
-  ready: ['edges finished first', 'concealed-zip foot, or a one-bar zip foot', 'iron, cool, for the coil only'],
+  ready: ['edges finished first', 'the foot for your way of sewing it', 'iron, cool, for the coil only'],
   steps: [
     {
       do: 'Open the zip and press the coil flat from its back, cool.',
       check: 'The groove beside the coil lies open.',
       caution: `${IRON} A plastic coil melts.`,
+      with: 'iron',
       view: 'first',
     },
     {
@@ -142,27 +170,58 @@ export const ZIP_CONCEALED: Procedure = {
       now: ['tape'],
     },
     {
-      do: 'Baste down the middle of the tape, or leave it out if your foot holds the coil.',
+      do: 'Baste down the middle of the tape, stitches of {basting}.',
       check: 'The tape does not creep.',
+      caution: 'Switch the machine off to change the foot.',
       view: 'first',
-      now: ['tape'],
+      now: ['baste'],
+      sews: 'end',
+      atMm: 'basting',
+      machine: { foot: 'zip', footSide: 'right', needleAsideMm: 2.5 },
+      when: '!direct',
     },
     {
-      do: 'Roll the coil open and sew in the groove for {end}: {stitches:n} stitches. Stop {above} above the end.',
+      do: 'Foot to the right of the needle, needle far left. Roll the coil open and sew in the groove for {end}: {stitches:n} stitches. Stop {above} above the end.',
       check: 'The needle runs close to the coil, never into it.',
       caution: 'Turn the wheel by hand once to see that the needle clears the foot and the coil.',
       view: 'first',
       now: ['groove'],
       sews: 'end',
       atMm: 'stitchMm',
+      machine: { foot: 'zip', footSide: 'right', needleAsideMm: 2.5 },
+      when: '!direct',
     },
     {
-      do: 'The other half, mirrored: with a one-bar foot move foot and needle to the other side; with a concealed-zip foot the other groove takes the coil.',
+      do: 'The other half, mirrored: baste it, move foot and needle to the other side, and sew {end} in its groove.',
+      check: 'Both halves begin at the same height.',
+      caution: 'Foot and needle both change sides: turn the wheel by hand once.',
+      view: 'first',
+      now: ['groove'],
+      sews: 'end',
+      atMm: 'stitchMm',
+      machine: { foot: 'zip', footSide: 'left', needleAsideMm: 2.5 },
+      when: '!direct',
+    },
+    {
+      do: 'Coil in a groove of the foot, needle in its hole: sew {end}: {stitches:n} stitches. Stop {above} above the end.',
+      check: 'The needle runs close to the coil, never into it.',
+      caution: 'Turn the wheel by hand once to see that the needle clears the foot and the coil.',
+      view: 'first',
+      now: ['groove'],
+      sews: 'end',
+      atMm: 'stitchMm',
+      machine: { foot: 'concealed-zip' },
+      when: 'direct',
+    },
+    {
+      do: 'The other half: the needle stays in its hole, the other groove takes the coil. Sew {end}.',
       check: 'Both halves begin at the same height.',
       view: 'first',
       now: ['groove'],
       sews: 'end',
       atMm: 'stitchMm',
+      machine: { foot: 'concealed-zip' },
+      when: 'direct',
     },
     { do: 'Close the zip and look at it from the right side.', check: 'No tape shows, no twist.', view: 'first' },
     {
@@ -171,6 +230,7 @@ export const ZIP_CONCEALED: Procedure = {
       view: 'closing',
       now: ['seam'],
       sews: 'rest',
+      machine: { foot: 'zip', footSide: 'left', needleAsideMm: 2.5 },
     },
     {
       do: 'Sew each tape tail to its own allowance only.',

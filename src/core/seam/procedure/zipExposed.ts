@@ -121,6 +121,7 @@ export const ZIP_EXPOSED: Procedure = {
       do: 'Mark a window {reveal} wide and {zip} long. Cut it.',
       check: 'Straight sides, the corners not overcut.',
       caution: BLADE,
+      with: 'blade',
       view: 'above',
       now: ['window'],
     },
@@ -139,6 +140,7 @@ export const ZIP_EXPOSED: Procedure = {
       now: ['left'],
       sews: 'rowMm',
       atMm: 'downMm',
+      machine: { foot: 'zip', footSide: 'left', needleAsideMm: 1 },
     },
     {
       do: 'Across {below} below the stop: {across:n} stitches.',
@@ -148,6 +150,7 @@ export const ZIP_EXPOSED: Procedure = {
       now: ['bar'],
       sews: 'barMm',
       atMm: 'acrossMm',
+      machine: { foot: 'zip', footSide: 'left', needleAsideMm: 1 },
     },
     {
       do: 'Up the right: {down:n} stitches.',
@@ -156,6 +159,7 @@ export const ZIP_EXPOSED: Procedure = {
       now: ['right'],
       sews: 'rowMm',
       atMm: 'downMm',
+      machine: { foot: 'zip', footSide: 'left', needleAsideMm: 1 },
     },
     { do: 'Open and close the zip.', check: 'It catches nothing.', view: 'above', now: ['left', 'bar', 'right'] },
   ],

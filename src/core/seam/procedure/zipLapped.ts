@@ -102,8 +102,10 @@ export const ZIP_LAPPED: Procedure = {
       do: 'Baste the {zip} of the zip at {allowance}; from the stop on, sew the seam. Press open.',
       check: 'The fold is straight.',
       caution: IRON,
+      with: 'iron',
       view: 'above',
       sews: 'rest',
+      machine: { foot: 'standard' },
     },
     {
       do: 'On the side that lies below, let the allowance stand {extension} past the seam, and lay its fold against the coil.',
@@ -117,6 +119,7 @@ export const ZIP_LAPPED: Procedure = {
       view: 'above',
       now: ['hidden'],
       sews: 'zip',
+      machine: { foot: 'zip', footSide: 'left', needleAsideMm: 1 },
     },
     {
       do: 'Lay it flat, right side up. Sew the lap {lap} from the fold: {down:n} stitches down.',
@@ -126,6 +129,7 @@ export const ZIP_LAPPED: Procedure = {
       now: ['lap'],
       sews: 'lapMm',
       atMm: 'downMm',
+      machine: { foot: 'zip', footSide: 'right', needleAsideMm: 1 },
     },
     {
       do: 'Turn {below} below the stop and sew to the seam: {across:n} stitches.',

@@ -1,0 +1,111 @@
+import type { Point2 } from './outline';
+
+/** Where mitred corners would run out farther than this many distances they are cut off. */
+const MITRE = 4;
+/** Up to so many points the loops of a tight inside curve are taken out; beyond, it would take too long to look. */
+const MOST_CLEANED = 1500;
+
+/**
+ * The line at a distance beside an outline: the raw edge, or where an allowance is trimmed.
+ *
+ * Each corner is mitred; where the distance is wider than an inside curve, what would loop back is left out.
+ *
+ * @param points - the outline, mm, y down
+ * @param closed - whether it closes
+ * @param offMm - above 0: to the right of someone walking along it on the drawing; below 0: to the left
+ * @returns the line beside, in the same order; empty for fewer than two points
+ * @example
+ * offsetOutline([{ x: 0, y: 0 }, { x: 10, y: 0 }], false, 2) // => [{ x: 0, y: 2 }, { x: 10, y: 2 }]
+ */
+export function offsetOutline(points: readonly Point2[], closed: boolean, offMm: number): Point2[] {
+  const kept = withoutRepeats(points, closed);
+  if (kept.length < 2 || offMm === 0) return offMm === 0 ? [...kept] : [];
+  const beside = kept.flatMap((point, i) => {
+    const [before, after] = [normalOf(kept, closed, i - 1), normalOf(kept, closed, i)];
+    const [a, b] = [before ?? after!, after ?? before!];
+    const cos = a.x * b.x + a.y * b.y;
+    const share = 1 / (1 + cos);
+    if (2 * share > MITRE ** 2 || !Number.isFinite(share)) return [moved(point, a, offMm), moved(point, b, offMm)];
+    return [moved(point, { x: (a.x + b.x) * share, y: (a.y + b.y) * share }, offMm)];
+  });
+  if (kept.length > MOST_CLEANED) return beside;
+  const least = Math.abs(offMm) * (1 - 1e-6) - 1e-9;
+  return beside.filter((point) => distanceToOutline(point, kept, closed) >= least);
+}
+
+const moved = (point: Point2, by: Point2, mm: number): Point2 => ({ x: point.x + by.x * mm, y: point.y + by.y * mm });
+
+function withoutRepeats(points: readonly Point2[], closed: boolean): Point2[] {
+  const kept = points.filter((p, i) => i === 0 || Math.hypot(p.x - points[i - 1].x, p.y - points[i - 1].y) > 1e-9);
+  const [first, last] = [kept[0], kept.at(-1)];
+  if (closed && kept.length > 1 && Math.hypot(first.x - last!.x, first.y - last!.y) <= 1e-9) kept.pop();
+  return kept;
+}
+
+/** Of the stretch that begins at a point, to the walker's right; none before the first or after the last of an open line. */
+function normalOf(points: readonly Point2[], closed: boolean, i: number): Point2 | null {
+  if (!closed && (i < 0 || i >= points.length - 1)) return null;
+  const [a, b] = [points[(i + points.length) % points.length], points[(i + 1 + points.length) % points.length]];
+  const length = Math.hypot(b.x - a.x, b.y - a.y);
+  return { x: -(b.y - a.y) / length, y: (b.x - a.x) / length };
+}
+
+/**
+ * How far a point lies from an outline.
+ *
+ * @param point - mm
+ * @param points - the outline, mm
+ * @param closed - whether it closes
+ * @returns mm; Infinity for an outline without points
+ * @example
+ * distanceToOutline({ x: 5, y: 3 }, [{ x: 0, y: 0 }, { x: 10, y: 0 }], false) // => 3
+ */
+export function distanceToOutline(point: Point2, points: readonly Point2[], closed: boolean): number {
+  const stretches = points.length - (closed ? 0 : 1);
+  let least = points.length === 1 ? Math.hypot(point.x - points[0].x, point.y - points[0].y) : Infinity;
+  for (let i = 0; i < stretches; i += 1) {
+    const [a, b] = [points[i], points[(i + 1) % points.length]];
+    const [dx, dy] = [b.x - a.x, b.y - a.y];
+    const squared = dx * dx + dy * dy;
+    const t = squared === 0 ? 0 : Math.min(1, Math.max(0, ((point.x - a.x) * dx + (point.y - a.y) * dy) / squared));
+    least = Math.min(least, Math.hypot(point.x - a.x - t * dx, point.y - a.y - t * dy));
+  }
+  return least;
+}
+
+/** A place on an outline, and which way is to the walker's right there. */
+export interface OutlinePlace {
+  at: Point2;
+  normal: Point2;
+}
+
+/**
+ * The place so far along an outline.
+ *
+ * @param points - the outline, mm, two points or more, y down
+ * @param closed - whether it closes
+ * @param alongMm - from its start; beyond its ends the end itself
+ * @returns the place and the direction to the walker's right, of length 1
+ * @throws when there are fewer than two points
+ * @example
+ * placeAlong([{ x: 0, y: 0 }, { x: 10, y: 0 }], false, 4) // => { at: { x: 4, y: 0 }, normal: { x: 0, y: 1 } }
+ */
+export function placeAlong(points: readonly Point2[], closed: boolean, alongMm: number): OutlinePlace {
+  const kept = withoutRepeats(points, closed);
+  if (kept.length < 2) throw new Error(`placeAlong: expected two points or more, got ${kept.length}`);
+  const stretches = kept.length - (closed ? 0 : 1);
+  let left = Math.max(0, alongMm);
+  for (let i = 0; i < stretches; i += 1) {
+    const [a, b] = [kept[i], kept[(i + 1) % kept.length]];
+    const length = Math.hypot(b.x - a.x, b.y - a.y);
+    if (left <= length || i === stretches - 1) {
+      const t = Math.min(1, left / length);
+      return {
+        at: { x: a.x + t * (b.x - a.x), y: a.y + t * (b.y - a.y) },
+        normal: { x: -(b.y - a.y) / length || 0, y: (b.x - a.x) / length || 0 },
+      };
+    }
+    left -= length;
+  }
+  throw new Error('placeAlong: expected an outline of some length');
+}

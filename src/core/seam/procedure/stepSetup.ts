@@ -1,0 +1,57 @@
+import type { Machine } from '../../kit';
+import { type Setup, withPart } from '../../setup';
+import { stitchFacts } from '../../stitch';
+import type { Numbers, Step } from './types';
+
+/** Onto the machine's own steps, never beyond its dial. */
+const onDial = (mm: number, most: number, step: number) =>
+  Math.min(most, Math.max(step, Math.round(Math.round(mm / step) * step * 1000) / 1000));
+
+/** What limits and rounds what a step asks for. */
+type Dials = Pick<
+  Machine,
+  'maxLengthMm' | 'lengthStepMm' | 'maxWidthMm' | 'widthStepMm' | 'needlePositions' | 'straightHoleMm'
+>;
+
+/**
+ * What should be on the machine for a step: the setting of the operation, with what this step changes.
+ *
+ * A step that is not sewn is for getting ready: it already asks for what the next sewn one needs; after the last the
+ * setting itself comes back, so that basting stitches are not left on the dial. A swing under a straight-stitch plate
+ * or foot would strike the needle, so those are changed with it.
+ *
+ * @param steps - those that are taken
+ * @param index - the step in hand, from 0
+ * @param numbers - of `workOut`
+ * @param setup - the setting of the operation, lengths in mm
+ * @param machine - its dials limit and round what is asked for
+ * @returns a setting; look it over for interlocks before it is sewn
+ */
+export function stepSetup(
+  steps: readonly Step[],
+  index: number,
+  numbers: Numbers,
+  setup: Setup,
+  machine: Dials,
+): Setup {
+  const step = steps.slice(index).find(({ sews }) => sews);
+  if (!step) return setup;
+  const { stitch, widthMm, tensionSteps = 0, foot, footSide, needleAsideMm = 0 } = step.machine ?? {};
+  let made = foot && foot !== setup.foot ? withPart(setup, 'foot', foot) : setup;
+  if (footSide && made.foot === 'zip') {
+    const aside = machine.needlePositions > 1 ? needleAsideMm : 0;
+    made = { ...made, footSide, needlePositionMm: footSide === 'left' ? aside : -aside };
+  }
+  if (made.plate === 'straight') made = { ...made, needlePositionMm: machine.straightHoleMm };
+  if (stitch) made = withSwing(withPart(made, 'stitch', stitch));
+  if (widthMm) made = { ...made, widthMm: onDial(numbers[widthMm], machine.maxWidthMm, machine.widthStepMm) };
+  if (step.atMm) made = { ...made, lengthMm: onDial(numbers[step.atMm], machine.maxLengthMm, machine.lengthStepMm) };
+  return { ...made, tensionSteps: made.tensionSteps + tensionSteps };
+}
+
+function withSwing(setup: Setup): Setup {
+  const { stitch, plate, foot } = setup;
+  const sideways = stitchFacts(stitch).swings || stitchFacts(stitch).feedsBackwards;
+  if (!sideways) return setup;
+  return { ...setup, plate: plate === 'straight' ? 'standard' : plate, foot: foot === 'straight' ? 'standard' : foot };
+}

@@ -1,0 +1,1 @@
+export { OutlineAsk } from './OutlineAsk';

@@ -1,0 +1,17 @@
+import { useEffect } from 'react';
+import { PLAIN_MACHINE } from '@/core/kit';
+import { type Numbers, stepSetup } from '@/core/seam';
+import type { Setup } from '@/core/setup';
+import { writePreference } from '@/data';
+import type { RunNow } from './useRunNow';
+
+/** What should be on the machine now; the strip leads there, step by step. Null while no setting is known. */
+export function useTarget({ run, steps, setup, machine }: RunNow, numbers: Numbers): Setup | null {
+  const { machineId, clothName } = run;
+  const target = setup && stepSetup(steps, run.step, numbers, setup, machine?.machine ?? PLAIN_MACHINE);
+  const key = target ? JSON.stringify(target) : null;
+  useEffect(() => {
+    if (key) void writePreference('target', { setup: JSON.parse(key), machineId, clothName });
+  }, [key, machineId, clothName]);
+  return target;
+}
