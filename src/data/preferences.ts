@@ -30,6 +30,7 @@ export const PREFERENCES = {
     .catch(null),
   /** Whether the steps of an operation are read aloud. */
   spoken: z.boolean().catch(false),
+  paper: z.enum(['a4', 'letter']).catch('a4'),
   /** Which simulated machine sews on a scrap. */
   standIn: z.number().int().min(1).max(99).catch(1),
   /** The setting the strip leads to, and what it is for. */

@@ -1,3 +1,4 @@
+export { CheckBar } from './CheckBar';
 export { Choice, ChoiceList } from './Choice';
 export { ClashDrawing } from './ClashDrawing';
 export { ClothFill } from './ClothFill';

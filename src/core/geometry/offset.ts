@@ -13,11 +13,12 @@ const MOST_CLEANED = 1500;
  * @param points - the outline, mm, y down
  * @param closed - whether it closes
  * @param offMm - above 0: to the right of someone walking along it on the drawing; below 0: to the left
+ * @param mitre - corners that would run out farther than this many distances are cut off
  * @returns the line beside, in the same order; empty for fewer than two points
  * @example
  * offsetOutline([{ x: 0, y: 0 }, { x: 10, y: 0 }], false, 2) // => [{ x: 0, y: 2 }, { x: 10, y: 2 }]
  */
-export function offsetOutline(points: readonly Point2[], closed: boolean, offMm: number): Point2[] {
+export function offsetOutline(points: readonly Point2[], closed: boolean, offMm: number, mitre = MITRE): Point2[] {
   const kept = withoutRepeats(points, closed);
   if (kept.length < 2 || offMm === 0) return offMm === 0 ? [...kept] : [];
   const beside = kept.flatMap((point, i) => {
@@ -25,7 +26,7 @@ export function offsetOutline(points: readonly Point2[], closed: boolean, offMm:
     const [a, b] = [before ?? after!, after ?? before!];
     const cos = a.x * b.x + a.y * b.y;
     const share = 1 / (1 + cos);
-    if (2 * share > MITRE ** 2 || !Number.isFinite(share)) return [moved(point, a, offMm), moved(point, b, offMm)];
+    if (2 * share > mitre ** 2 || !Number.isFinite(share)) return [moved(point, a, offMm), moved(point, b, offMm)];
     return [moved(point, { x: (a.x + b.x) * share, y: (a.y + b.y) * share }, offMm)];
   });
   if (kept.length > MOST_CLEANED) return beside;

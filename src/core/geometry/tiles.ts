@@ -4,6 +4,13 @@ export interface SheetRoom {
   heightMm: number;
 }
 
+/** Papers people have, mm (ISO 216 A4; ANSI Letter). */
+export const PAPERS = [
+  { id: 'a4', name: 'A4', widthMm: 210, heightMm: 297 },
+  { id: 'letter', name: 'Letter', widthMm: 215.9, heightMm: 279.4 },
+] as const;
+export type Paper = (typeof PAPERS)[number];
+
 /** One sheet of a drawing that is larger than paper: which part of it is printed here. */
 export interface Tile extends SheetRoom {
   column: number;

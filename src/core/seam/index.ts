@@ -12,6 +12,7 @@ export * from './outline';
 export * from './outlineShapes';
 export * from './outlineSpec';
 export * from './spacing';
+export * from './template';
 export * from './topstitch';
 export * from './turnOfCloth';
 export * from './zip';

@@ -13,6 +13,7 @@ import { useUndo, useUnits } from '@/parts/workspace';
 import { CautionPlate, SceneDrawing, StopPlate } from '@/ui';
 import { Answer } from './Answer';
 import { OutlineAsk } from './outline';
+import { Printing } from './print';
 import styles from './Sew.module.css';
 import type { RunNow } from './useRunNow';
 
@@ -69,6 +70,7 @@ export function AskPage({ now }: { now: RunNow }) {
           </Button>
           <Button onClick={() => void remove()}>Put it away</Button>
         </div>
+        {numbers && <Printing now={now} numbers={numbers} />}
       </section>
     </div>
   );

@@ -9,6 +9,7 @@ import { formatNumber } from '@/core/units';
 import { useUnits } from '@/parts/workspace';
 import { CautionPlate, SceneDrawing } from '@/ui';
 import { Clashes } from './Clashes';
+import { Printing } from './print';
 import { Spoken } from './Spoken';
 import styles from './Sew.module.css';
 import { Timer } from './Timer';
@@ -69,6 +70,10 @@ export function Runner({ now, numbers }: { now: RunNow; numbers: Numbers }) {
           </div>
         )}
         <Spoken text={text} />
+        <details className={styles.more}>
+          <summary>Print</summary>
+          <Printing now={now} numbers={numbers} />
+        </details>
         <p className={styles.quiet}>
           <Timer now={now} /> in front of it, {formatNumber(run.needleMinutes, 1)} min of needle so far.{' '}
           <Link href="/sew">Leave it here</Link>: it goes on at this step.

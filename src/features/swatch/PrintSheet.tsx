@@ -1,5 +1,6 @@
 import { READING_TEXT, READINGS, settingReadings } from '@/core/setup';
 import { layoutScrap, type Line, LINE_MM, type Piece } from '@/core/swatch';
+import { CheckBar } from '@/ui';
 import styles from './Print.module.css';
 import type { Scrap } from './useScrap';
 
@@ -26,18 +27,6 @@ export function PrintSheet({ scrap }: { scrap: Scrap }) {
         ))}
       </ol>
     </section>
-  );
-}
-
-/** True when it measures 100 mm, and 4 in. */
-function CheckBar() {
-  return (
-    <svg className={styles.bar} width="110mm" height="9mm" viewBox="0 0 110 9">
-      <path d="M2 2 V6 M2 4 H103.6 M102 2 V6 M103.6 3 V5" stroke="#000" strokeWidth="0.3" fill="none" />
-      <text x="52" y="8.6" textAnchor="middle" fontSize="3.4">
-        100 mm to the long mark, 4 in to the short one
-      </text>
-    </svg>
   );
 }
 

@@ -127,8 +127,15 @@ const COLOUR: Readonly<Record<State, string>> = {
   later: 'var(--ink-2)',
   plain: 'var(--ink)',
 };
-/** A line with more corners than this is drawn through: dashes would break its zigzag. */
-const ZIGZAG = 8;
+/** A line that turns more than this at its points, on average, is a zigzag and drawn through: dashes would break it. */
+const ZIGZAG = { points: 8, rad: 0.35 };
+
+function isZigzag(points: readonly Point[]): boolean {
+  if (points.length <= ZIGZAG.points) return false;
+  const way = (i: number) => Math.atan2(points[i + 1][1] - points[i][1], points[i + 1][0] - points[i][0]);
+  const turns = Array.from({ length: points.length - 2 }, (_, i) => Math.abs(Math.sin((way(i + 1) - way(i)) / 2)) * 2);
+  return turns.reduce((sum, turn) => sum + turn, 0) / turns.length > ZIGZAG.rad;
+}
 
 interface LineProps {
   line: SceneLine;
@@ -149,7 +156,7 @@ function Line({ line, to, state, tool }: LineProps) {
   const { width, dash } = STROKE[line.role];
   const d = path(line.points, to);
   // What is done is drawn through, what is in hand stands out, what is to come is faint: never colour alone.
-  const through = line.role === 'stitch' && (state === 'done' || line.points.length > ZIGZAG);
+  const through = line.role === 'stitch' && (state === 'done' || isZigzag(line.points));
   return (
     <g fill="none" strokeLinejoin="round" opacity={state === 'later' ? 0.6 : 1}>
       {line.role === 'stitch' && <path d={d} stroke="var(--sheet)" strokeWidth={width + 4} strokeOpacity="0.7" />}

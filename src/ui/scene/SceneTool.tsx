@@ -20,12 +20,17 @@ function footShape({ foot, footSide = 'left' }: ShownFoot): string {
   return CLOSED_FEET.includes(foot) ? CLOSED : TWO_TOES;
 }
 
+/** What "you are here" takes beside the foot. */
+const LABEL_ROOM = 130;
+
 const IRON = 'M0 -30 C15 -16 20 4 20 24 H-20 C-20 4 -15 -16 0 -30 Z';
 const SCISSORS = 'M0 -26 L9 8 M0 -26 L-9 8 M9 8 a6 6 0 1 1 -0.1 0.1 M-9 8 a6 6 0 1 0 0.1 0.1';
 
 /** Needle and foot, iron or scissors where they are used in the step in hand. */
 export function SceneTool({ tool, fit, foot }: { tool: ToolAt; fit: Fit; foot: ShownFoot }) {
   const [x, y] = fit.to(tool.at);
+  // Lengths are written on the right of a narrow drawing: the hand is told of on its other side.
+  const left = x < fit.middle + 24 && x > LABEL_ROOM;
   const turned = (tool.headingRad * 180) / Math.PI - 90;
   if (tool.tool === 'needle')
     return (
@@ -53,7 +58,7 @@ export function SceneTool({ tool, fit, foot }: { tool: ToolAt; fit: Fit; foot: S
         <path d={footShape(foot)} fill="var(--sheet)" stroke="var(--ink)" strokeWidth="2" strokeLinejoin="round" />
         <circle r="3.6" fill="var(--ink)" />
       </g>
-      <HaloText x={x + 26} y={y - 14} size={15} colour="var(--green)">
+      <HaloText x={left ? x - 26 : x + 26} y={y - 14} anchor={left ? 'end' : 'start'} size={15} colour="var(--green)">
         you are here
       </HaloText>
     </>

@@ -1,4 +1,7 @@
-import { CLOSE_GAP, HAND_BASTE, KNOT_TAILS, TAILORS_TACKS } from './byHand';
+import { CLOSE_GAP } from './closeGap';
+import { HAND_BASTE } from './handBaste';
+import { KNOT_TAILS } from './knotTails';
+import { TAILORS_TACKS } from './tailorsTacks';
 import { BIND_EDGE } from './binding';
 import { BOUND_SEAM } from './boundSeam';
 import { BUTTONHOLES } from './buttonhole';

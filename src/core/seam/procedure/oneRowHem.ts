@@ -3,6 +3,17 @@ import type { Numbers, OnMachine, Procedure } from './types';
 import { BLADE, IRON, PIN } from './pieces';
 import { rowScene } from './rowScene';
 
+const above: Procedure['views'][string] = ({ row, hem }) =>
+  rowScene({
+    label: 'From above, right side up: the fold is the upper edge',
+    edge: 'fold',
+    side: 'right',
+    rows: [
+      { id: 'row', mm: row },
+      { mm: hem, role: 'mark', name: 'raw edge' },
+    ],
+  });
+
 /** One fold, one row: the two plain hems of knits. */
 function oneRow(
   more: Pick<Procedure, 'id' | 'name' | 'faults'> & { stitch: string; look: string; numbers: Numbers; on: OnMachine },
@@ -14,18 +25,7 @@ function oneRow(
     kind: 'hem',
     asks: [HEM_LENGTH, { key: 'hem', label: 'Hem allowance', unit: 'mm', usual: 20, least: 6, most: 60 }],
     work: ({ round, hem }) => ({ round, hem, row: hem - 3, overlap: 15, sewn: round + 15, ...more.numbers }),
-    views: {
-      above: ({ row, hem }) =>
-        rowScene({
-          label: 'From above, right side up: the fold is the upper edge',
-          edge: 'fold',
-          side: 'right',
-          rows: [
-            { id: 'row', mm: row },
-            { mm: hem, role: 'mark', name: 'raw edge' },
-          ],
-        }),
-    },
+    views: { above },
     ready: ['iron', 'tape on the plate as a fence'],
     steps: [
       {

@@ -62,13 +62,26 @@ export function outlineScene({ outline, answer, allowance, trim, label, side, ga
     view: 'above',
     cloths: [{ points: closed ? raw.slice(0, -1) : [...raw, ...inner], side }],
     lines,
-    dims: [],
-    texts: changes.map(({ fromMm, toMm, lengthMm }) => ({
-      at: at((fromMm + toMm) / 2, -9),
-      text: '',
-      mm: lengthMm,
-    })),
+    dims: sizesOf(points, [...raw, ...inner]),
+    texts: [
+      ...changes.map(({ fromMm, toMm, lengthMm }) => ({ at: at((fromMm + toMm) / 2, -9), text: '', mm: lengthMm })),
+      ...(closed && gap > 0 ? [{ at: at(gap / 2, -14), text: 'gap', mm: gap }] : []),
+    ],
   };
+}
+
+/** How wide and how high the seam line is, beside all that is drawn. */
+function sizesOf(points: readonly Point2[], drawn: readonly Point[]): Scene['dims'] {
+  const [xs, ys] = [points.map(({ x }) => x), points.map(({ y }) => y)];
+  const [left, right, top, bottom] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
+  const beside = 0.04 * Math.max(right - left, bottom - top) + 4;
+  const [x, y] = [
+    Math.max(right, ...drawn.map(([px]) => px)) + beside,
+    Math.min(top, ...drawn.map(([, py]) => py)) - beside,
+  ];
+  const across = { from: [left, y] as const, to: [right, y] as const, mm: right - left };
+  const high = { from: [x, top] as const, to: [x, bottom] as const, mm: bottom - top };
+  return [across, high].filter(({ mm }) => mm > 1);
 }
 
 /** The line that is sewn: all of it, or what lies outside the gap, which begins it. */

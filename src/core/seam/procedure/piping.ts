@@ -11,14 +11,19 @@ const OVERLAP_MM = 40;
 function between({ cord, allowance: a, near, line }: Numbers, { thicknessMm }: Given): Scene {
   const t = drawnThick(thicknessMm);
   const r = Math.max(3, cord / 2);
-  const round = Array.from({ length: 25 }, (_, i): Point => {
-    const angle = Math.PI * (0.25 + (1.5 * i) / 24) + Math.PI / 2;
-    return [-(r + t / 2) * Math.sin(angle) - r, -(r + t / 2) * Math.cos(angle) + 1.8 * t];
-  });
+  const middle = 1.8 * t;
+  const circle = (radius: number, from: number, turn: number): Point[] =>
+    Array.from({ length: 25 }, (_, i) => {
+      const angle = from + (turn * i) / 24;
+      return [radius * Math.cos(angle) - r, radius * Math.sin(angle) + middle];
+    });
+  // The strip comes along the top of the allowance, goes round the cord and back below.
+  const round = circle(r + t / 2, -Math.PI / 4, -1.5 * Math.PI);
   return {
     label: 'In section: the covered cord between both layers',
     view: 'section',
     cloths: [
+      { points: circle(r, 0, 2 * Math.PI), side: 'wrong' },
       {
         points: [
           [a, 0],

@@ -1,16 +1,19 @@
 import { pinInterval } from '../spacing';
 import { allowance, SEAM_LENGTH } from './asks';
-import { IRON, PIN } from './pieces';
-import { LONG } from './pieces';
+import { IRON, LONG, PIN } from './pieces';
 import { box, type Scene } from './scene';
 import type { Numbers, Procedure } from './types';
 
+const PINS_SHOWN = 3;
+const MOST_BETWEEN = 12;
+
 /** Two pieces whose stripes meet at the seam, a pin at each stripe that is held. */
 function stripes({ repeat, every, allowance: a }: Numbers): Scene {
-  const step = Math.max(6, Math.min(40, repeat));
   const held = Math.max(1, Math.round(every / repeat));
-  const count = Math.floor(LONG / step);
-  const at = Array.from({ length: count }, (_, i) => (i + 0.5) * step);
+  // Three pins and the stripes between them are shown, however far apart; of very many stripes only those with pins.
+  const count = held > MOST_BETWEEN ? PINS_SHOWN : (PINS_SHOWN - 1) * held + 1;
+  const between = held > MOST_BETWEEN ? 1 : held;
+  const at = Array.from({ length: count }, (_, i) => 10 + (i * (LONG - 20)) / (count - 1));
   return {
     label: 'From above: a pin on every stripe that is held',
     view: 'above',
@@ -31,7 +34,7 @@ function stripes({ repeat, every, allowance: a }: Numbers): Scene {
         role: 'stripe' as const,
       })),
       ...at
-        .filter((_, i) => i % held === 0)
+        .filter((_, i) => i % between === 0)
         .map((x) => ({
           id: 'pins',
           points: [
@@ -49,7 +52,10 @@ function stripes({ repeat, every, allowance: a }: Numbers): Scene {
         role: 'stitch',
       },
     ],
-    dims: [{ from: [LONG + 7, 0], to: [LONG + 7, a], mm: a }],
+    dims: [
+      { from: [LONG + 7, 0], to: [LONG + 7, a], mm: a },
+      { from: [10, -7], to: [10 + (LONG - 20) / (PINS_SHOWN - 1), -7], mm: every },
+    ],
   };
 }
 

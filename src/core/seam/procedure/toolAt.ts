@@ -13,6 +13,8 @@ export interface ToolAt {
 
 /** How far along its line the foot is shown: far enough that both parts are seen. */
 const SHOWN_AT = 0.58;
+/** Its heading is looked at so much of the line before and after. */
+const AROUND = 0.04;
 
 /**
  * Where needle and foot, iron or scissors are in a step.
@@ -43,9 +45,16 @@ export function toolAt(scene: Scene, step: Pick<Step, 'sews' | 'with' | 'now'>):
   }
   const place = onLine(points, SHOWN_AT);
   if (!place) return null;
-  const { at, headingRad, next } = place;
+  const { at, next } = place;
+  const headingRad = headingAt(points);
   const line = { index: sewn.index, behind: [...points.slice(0, next), at], ahead: [at, ...points.slice(next)] };
   return { tool: 'foot', at, headingRad, line };
+}
+
+/** The way the foot goes, not the needle: a zigzag is followed along its middle. */
+function headingAt(points: readonly Point[]): number {
+  const [from, to] = [onLine(points, SHOWN_AT - AROUND)!.at, onLine(points, SHOWN_AT + AROUND)!.at];
+  return Math.atan2(to[1] - from[1], to[0] - from[0]);
 }
 
 const isNow = ({ id }: SceneLine, { now = [] }: Pick<Step, 'now'>) => id !== undefined && now.includes(id);

@@ -1,0 +1,1 @@
+export { Printing } from './Printing';
