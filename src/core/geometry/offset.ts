@@ -1,4 +1,4 @@
-import type { Point2 } from './outline';
+import { type Point2, withoutRepeats } from './outline';
 
 /** Where mitred corners would run out farther than this many distances they are cut off. */
 const MITRE = 4;
@@ -35,13 +35,6 @@ export function offsetOutline(points: readonly Point2[], closed: boolean, offMm:
 }
 
 const moved = (point: Point2, by: Point2, mm: number): Point2 => ({ x: point.x + by.x * mm, y: point.y + by.y * mm });
-
-function withoutRepeats(points: readonly Point2[], closed: boolean): Point2[] {
-  const kept = points.filter((p, i) => i === 0 || Math.hypot(p.x - points[i - 1].x, p.y - points[i - 1].y) > 1e-9);
-  const [first, last] = [kept[0], kept.at(-1)];
-  if (closed && kept.length > 1 && Math.hypot(first.x - last!.x, first.y - last!.y) <= 1e-9) kept.pop();
-  return kept;
-}
 
 /** Of the stretch that begins at a point, to the walker's right; none before the first or after the last of an open line. */
 function normalOf(points: readonly Point2[], closed: boolean, i: number): Point2 | null {

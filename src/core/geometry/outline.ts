@@ -17,6 +17,22 @@ export interface Bend {
 const distance = (a: Point2, b: Point2) => Math.hypot(b.x - a.x, b.y - a.y);
 
 /**
+ * An outline without points that lie on the one before them; a closed one without its first point at its end.
+ *
+ * @param points - the outline, mm
+ * @param closed - whether it closes
+ * @returns the points that count
+ * @example
+ * withoutRepeats([{ x: 0, y: 0 }, { x: 0, y: 0 }, { x: 1, y: 0 }], false).length // => 2
+ */
+export function withoutRepeats(points: readonly Point2[], closed: boolean): Point2[] {
+  const kept = points.filter((p, i) => i === 0 || distance(p, points[i - 1]) > 1e-9);
+  const [first, last] = [kept[0], kept.at(-1)];
+  if (closed && kept.length > 1 && distance(first, last!) <= 1e-9) kept.pop();
+  return kept;
+}
+
+/**
  * How an outline turns at each of its points.
  *
  * The radius is that of the circle through three neighbouring points (Menger curvature), which is exact for points on
@@ -29,8 +45,7 @@ const distance = (a: Point2, b: Point2) => Math.hypot(b.x - a.x, b.y - a.y);
  * outlineBends([{ x: 10, y: 0 }, { x: 0, y: 10 }, { x: -10, y: 0 }], false)[0].radiusMm // => 10
  */
 export function outlineBends(points: readonly Point2[], closed: boolean): Bend[] {
-  const kept = points.filter((point, i) => i === 0 || distance(points[i - 1], point) > 1e-9);
-  if (closed && kept.length > 1 && distance(kept[0], kept.at(-1)!) <= 1e-9) kept.pop();
+  const kept = withoutRepeats(points, closed);
   const count = kept.length;
   if (count < 3) return [];
   const bends: Bend[] = [];
@@ -76,13 +91,14 @@ const STRAIGHT_SHARE = 3;
  * A curve is drawn with chords of about one length. Where a straight runs into it, the circle through three neighbouring
  * points would reach far along the straight; with a point one chord away it measures the curve alone.
  *
- * @param points - the outline, mm
+ * @param all - the outline, mm
  * @param closed - whether it closes
  * @returns the points that were there, and others between them
  * @example
  * markStraights([{ x: 0, y: 0 }, { x: 9, y: 0 }, { x: 10, y: 0.1 }], false).map((p) => p.x) // => [0, 1.0049875621120892, 7.995012437887911, 9, 10]
  */
-export function markStraights(points: readonly Point2[], closed: boolean): Point2[] {
+export function markStraights(all: readonly Point2[], closed: boolean): Point2[] {
+  const points = withoutRepeats(all, closed);
   const count = points.length;
   const long = (i: number) => {
     if (!closed && (i < 0 || i >= count - 1)) return Infinity;
@@ -91,7 +107,7 @@ export function markStraights(points: readonly Point2[], closed: boolean): Point
   return points.flatMap((a, i) => {
     const mine = long(i);
     const near = Math.min(long(i - 1), long(i + 1));
-    if (!Number.isFinite(mine) || near === 0 || mine < STRAIGHT_SHARE * near) return [a];
+    if (!Number.isFinite(mine) || mine < STRAIGHT_SHARE * near) return [a];
     const b = points[(i + 1) % count];
     const at = (mm: number) => ({ x: a.x + ((b.x - a.x) * mm) / mine, y: a.y + ((b.y - a.y) * mm) / mine });
     return [a, at(near), at(mine - near)];

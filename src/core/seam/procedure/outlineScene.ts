@@ -4,6 +4,9 @@ import type { Point, Scene, SceneLine } from './scene';
 
 /** A notch is drawn as a wedge this wide at the raw edge, mm: what is really cut out is told by the step. */
 const WEDGE_MM = 5;
+/** Cloth shown on the other side of an open line, mm, its corners cut off: it is only there to be seen. */
+const INSIDE_MM = 26;
+const BLUNT = 1.1;
 /** From the stitching to where a cut ends (common practice). */
 export const FROM_STITCHES_MM = 1.5;
 
@@ -34,7 +37,7 @@ export function outlineScene({ outline, answer, allowance, trim, label, side, ga
   };
   const inner = closed
     ? []
-    : offsetOutline(points, false, -out * 26)
+    : offsetOutline(points, false, -out * INSIDE_MM, BLUNT)
         .map(point)
         .reverse();
   const lines: SceneLine[] = [

@@ -35,6 +35,10 @@ describe('the numbers of the trade come out of the operations', () => {
     expect(n.below).toBe(4);
     expect(n.across % 2).toBe(0);
     expect(n.tapeOff).toBe(2);
+    // Basted at 4 to 5 mm for the zip, sewn at 2.5 mm below its stop, both at the allowance of 15 mm.
+    expect(n).toMatchObject({ allowance: 15, seamStitch: 2.5 });
+    expect(n.basting).toBeGreaterThanOrEqual(4);
+    expect(n.basting).toBeLessThanOrEqual(5);
   });
   it('concealed zip: stops 12 mm above the end, the seam overlaps 12 mm, the tape lies 5 mm in at 15 and 10', () =>
     expect(numbers('zip-concealed', { zip: 220, allowance: 15, tape: 10 })).toMatchObject({
@@ -48,6 +52,19 @@ describe('the numbers of the trade come out of the operations', () => {
     expect(numbers('curved-seam', { radius: 125, inside: 1, allowance: 10 }).spacing).toBeCloseTo(25, 6);
     expect(numbers('curved-seam', { radius: 30, inside: 1, allowance: 10 }).spacing).toBeCloseTo(6, 6);
   });
+  it('a button of 15 mm and 3 mm thick goes through a hole of 18 mm; six over 450 mm lie 90 mm apart', () =>
+    expect(numbers('buttonholes', { button: 15, thick: 3, count: 6, long: 450 })).toMatchObject({
+      hole: 18,
+      spacing: 90,
+    }));
+  it('single binding of 10 mm is cut four times as wide, and its turns', () =>
+    expect(numbers('bind-edge', { show: 10, binding: 0.2, layers: 2 }).cut).toBeCloseTo(44.3, 1));
+  it('a cord of 4 mm takes its own round, 13.8 mm, and two allowances', () =>
+    expect(numbers('piping', { cord: 4, allowance: 15 }).cut).toBeCloseTo(Math.PI * 4.4 + 30, 6));
+  it('an overlock-look zigzag is 1.5 by 5 mm, trimmed to its stitching', () =>
+    expect(numbers('overlock-look', { allowance: 10 })).toMatchObject({ swing: 5, stitch: 1.5, off: 5 }));
+  it('elastic is cut to nine tenths of the body', () =>
+    expect(numbers('elastic-sewn-on', { girth: 800 })).toMatchObject({ length: 720, cut: 735 }));
   it('jeans: 3, 6, 9 layers over a mock-felled seam, 4, 8, 12 over a true felled one', () => {
     expect(numbers('hem-jeans', { seamLayers: 3 })).toMatchObject({ layers: 3, mid: 6, high: 9 });
     expect(numbers('hem-jeans', { seamLayers: 4 })).toMatchObject({ layers: 4, mid: 8, high: 12 });

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { SIGNS } from '../../stitch';
+import { outlineOf } from '../outlineSpec';
 import { fillIn, type Given, type Numbers, PROCEDURE_GROUPS, PROCEDURES, stepsOf, takesOf, usualOf, workOut } from '.';
 
 const GIVEN: Given = {
@@ -25,6 +26,15 @@ const refused = (id: string, answers: Partial<Numbers>, given: Partial<Given> = 
   const worked = workOut(of(id), answers, { ...GIVEN, ...given });
   return worked.ok ? null : 'blocked' in worked ? worked.blocked[0].code : worked.problems;
 };
+/** Lines that cannot be sewn as they are: too tight, open, too short for its gap. */
+const shaped = (shape: string, sizes: Record<string, number>): Partial<Given> => {
+  const outline = outlineOf({ from: 'shape', shape, sizes, side: 'usual' });
+  if ('blocked' in outline) throw new Error(outline.blocked[0].text);
+  return { outline };
+};
+const TIGHT = shaped('pocket', { radius: 6 });
+const OPEN = shaped('collar', {});
+const SMALL = shaped('box', { width: 200, height: 200 });
 const mm = (value: number) => `${value.toFixed(1)} mm`;
 
 describe('every operation', () => {
@@ -152,6 +162,22 @@ describe('what cannot be sewn is refused with the number to change', () => {
     ['a second row with no room', 'double-row', { allowance: 6, between: 5 }, {}, 'seam.double-no-room'],
     ['a roll wider than its allowance', 'hem-rolled', { allowance: 8, roll: 6 }, {}, 'seam.rolled-narrow'],
     ['a hem too narrow for its twin needle', 'hem-twin', { hem: 10, gap: 6 }, {}, 'seam.hem-narrow'],
+    ['a zigzag wider than its allowance', 'overlock-look', { allowance: 4, swing: 5 }, {}, 'seam.swing-over-allowance'],
+    ['a binding that meets the seam', 'bound-seam', { allowance: 8, show: 6 }, {}, 'seam.binding-over-allowance'],
+    ['a lap wider than both allowances', 'lapped-raw', { allowance: 5, lap: 12 }, {}, 'seam.lap-over-allowance'],
+    ['two rows with no room on their lap', 'lapped-raw', { lap: 6, from: 4 }, {}, 'seam.lap-no-room'],
+    ['an allowance too narrow beside a cord', 'piping', { allowance: 4 }, {}, 'seam.piping-narrow'],
+    ['a blind hem too shallow to fold back', 'hem-blind', { hem: 15, out: 10 }, {}, 'seam.hem-narrow'],
+    ['elastic that cannot reach the hips', 'elastic-sewn-on', { pass: 1400 }, {}, 'seam.elastic-reach'],
+    ['elastic longer than its edge', 'elastic-sewn-on', { round: 600, pass: 600 }, {}, 'seam.elastic-longer'],
+    ['a binding used up by its turns', 'bind-edge', { show: 4, binding: 1.5 }, {}, 'seam.binding-too-narrow'],
+    ['too much to ease into a firm cloth', 'ease', { long: 500, short: 405, soft: 0 }, {}, 'seam.ease-too-much'],
+    ['nothing to ease', 'ease', { long: 400, short: 405 }, {}, 'seam.ease-none'],
+    ['buttonholes that run into each other', 'buttonholes', { count: 12, long: 200 }, {}, 'seam.buttonholes-crowd'],
+    ['a button that hangs over its edge', 'buttonholes', { button: 40, edge: 18 }, {}, 'seam.button-over-edge'],
+    ['a line that bends tighter than its allowance', 'outline-seam', { trim: 10 }, TIGHT, 'seam.allowance-over-radius'],
+    ['an enclosed shape that is open', 'enclosed', {}, OPEN, 'seam.outline-open'],
+    ['a gap of more than half the line', 'enclosed', { gap: 600 }, SMALL, 'seam.gap-too-long'],
     ['rows that an edge has no room for', 'topstitch-edge', { edge: 10, from: 6 }, {}, 'seam.topstitch-no-room'],
   ])('%s', (_, id, answers, given, code) => expect(refused(id, answers, given)).toBe(code));
 });
