@@ -54,8 +54,8 @@ const LEAST_STRETCH_MM = 15;
  * Stitch length along any outline, where to pivot, and where to clip or notch its allowance.
  *
  * The outline is a polyline fine enough that no true curve turns 35° at one point; sharper turns are corners. The
- * stitch is shortened to stay within the tolerance of each bend. A stretch too short to turn a dial for takes the
- * shorter stitch of its neighbours' and its own, so that the line is never coarser than asked. Cuts are spaced by `clipsFor`.
+ * stitch is shortened to stay within the tolerance of each bend. A tight stretch too short to turn a dial for
+ * is lengthened, a loose one takes the stitch of its tighter neighbour: the line is never coarser than asked. Cuts are spaced by `clipsFor`.
  *
  * @param request - outline and what is known of the seam
  * @returns stretches in order along the line; empty lists for fewer than two points
@@ -95,31 +95,43 @@ function stretchesOf(request: OutlineRequest, bends: Bends, totalMm: number): Ou
   return joined(stretches.filter(({ fromMm, toMm }) => toMm > fromMm));
 }
 
-/** Takes the shortest stretch into a neighbour again and again, until all are long enough to turn a dial for. */
-function joined(stretches: OutlineStretch[]): OutlineStretch[] {
-  const long = (s: OutlineStretch) => s.toMm - s.fromMm;
+const longOf = (s: OutlineStretch) => s.toMm - s.fromMm;
+
+/** Works on the shortest stretch again and again, until all are long enough to turn a dial for. */
+function joined(all: readonly OutlineStretch[]): OutlineStretch[] {
+  const stretches = all.map((s) => ({ ...s }));
   while (stretches.length > 1) {
-    const shortest = stretches.reduce((best, s, i) => (long(s) < long(stretches[best]) ? i : best), 0);
-    if (long(stretches[shortest]) >= LEAST_STRETCH_MM) break;
-    const other = nearerIn(stretches, shortest);
-    const [a, b] = [Math.min(shortest, other), Math.max(shortest, other)];
-    const lengthMm = Math.min(stretches[a].lengthMm, stretches[b].lengthMm);
-    stretches.splice(a, 2, { fromMm: stretches[a].fromMm, toMm: stretches[b].toMm, lengthMm });
+    const i = stretches.reduce((best, s, k) => (longOf(s) < longOf(stretches[best]) ? k : best), 0);
+    if (longOf(stretches[i]) >= LEAST_STRETCH_MM - 1e-9) break;
+    const beside = [i - 1, i + 1].filter((k) => stretches[k]);
+    // A tight spot is sewn short a little before and after it; a loose one between tight ones is not worth a change.
+    if (beside.every((k) => stretches[k].lengthMm > stretches[i].lengthMm)) grow(stretches, i);
+    else take(stretches, i, beside);
   }
   return stretches.reduce<OutlineStretch[]>((kept, s) => {
     const last = kept.at(-1);
     if (last?.lengthMm === s.lengthMm) last.toMm = s.toMm;
-    else kept.push({ ...s });
+    else kept.push(s);
     return kept;
   }, []);
 }
 
-/** Which neighbour's stitch is nearer in length. */
-function nearerIn(stretches: readonly OutlineStretch[], i: number): number {
-  if (i === 0) return 1;
-  if (i === stretches.length - 1) return i - 1;
-  const off = (k: number) => Math.abs(stretches[k].lengthMm - stretches[i].lengthMm);
-  return off(i - 1) <= off(i + 1) ? i - 1 : i + 1;
+/** Lengthens one stretch into both neighbours; a neighbour that is used up goes. */
+function grow(stretches: OutlineStretch[], i: number) {
+  const [before, now, after] = [stretches[i - 1], stretches[i], stretches[i + 1]];
+  const needs = (LEAST_STRETCH_MM - longOf(now)) / (before && after ? 2 : 1);
+  if (before) before.toMm = now.fromMm = Math.max(before.fromMm, now.fromMm - needs);
+  if (after) after.fromMm = now.toMm = Math.min(after.toMm, now.toMm + needs);
+  for (const k of [i + 1, i - 1]) if (stretches[k] && longOf(stretches[k]) <= 1e-9) stretches.splice(k, 1);
+}
+
+/** Gives one stretch the stitch of the neighbour that is nearer in length and not longer in stitch, and makes them one. */
+function take(stretches: OutlineStretch[], i: number, beside: readonly number[]) {
+  const tighter = beside.filter((k) => stretches[k].lengthMm <= stretches[i].lengthMm);
+  const into = tighter.reduce((best, k) => (stretches[k].lengthMm > stretches[best].lengthMm ? k : best), tighter[0]);
+  const [a, b] = [Math.min(i, into), Math.max(i, into)];
+  const lengthMm = stretches[into].lengthMm;
+  stretches.splice(a, 2, { fromMm: stretches[a].fromMm, toMm: stretches[b].toMm, lengthMm });
 }
 
 /** Walks along the line and cuts whenever the curve since the last cut has used up one spacing. */

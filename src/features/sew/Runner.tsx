@@ -3,7 +3,7 @@
 import Button from '@mui/material/Button';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { fillIn, type Numbers, toolAt } from '@/core/seam';
 import { formatNumber } from '@/core/units';
 import { useUnits } from '@/parts/workspace';
@@ -28,6 +28,7 @@ export function Runner({ now, numbers }: { now: RunNow; numbers: Numbers }) {
   const { length } = useUnits();
   const [wrong, setWrong] = useState(false);
   useWakeLock();
+  useEffect(() => window.scrollTo(0, 0), []);
   const target = useTarget(now, numbers);
   const { next, back } = useSteps(now, numbers);
   useRunKeys({ next, back, off: wrong });

@@ -16,6 +16,11 @@ export interface Fit {
   middle: number;
 }
 
+/** A long level dimension is written over itself and needs no room beside the drawing. */
+const LONG_SHARE = 0.3;
+const writtenAside = ([x1, y1]: Point, [x2, y2]: Point, width: number) =>
+  Math.abs(x2 - x1) < Math.max(Math.abs(y2 - y1), LONG_SHARE * width);
+
 /** Where everything goes: the whole drawing with its dimensions fits, as large as it can be. */
 export function fitScene({ cloths, lines, dims, texts = [] }: Scene): Fit {
   const points = [
@@ -31,7 +36,7 @@ export function fitScene({ cloths, lines, dims, texts = [] }: Scene): Fit {
     Math.max(
       ROOM.plain,
       ...dims
-        .filter(({ from, to }) => (from[0] + to[0]) / 2 < middle - 1e-6 === left)
+        .filter(({ from, to }) => writtenAside(from, to, width) && (from[0] + to[0]) / 2 < middle - 1e-6 === left)
         .map(({ name }) => (name ? ROOM.named : ROOM.side)),
     );
   const [left, right] = [beside(true), beside(false)];

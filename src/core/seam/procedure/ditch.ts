@@ -1,6 +1,7 @@
 import { SEAM_LENGTH } from './asks';
 import { IRON, PIN } from './pieces';
 import { rowScene } from './rowScene';
+import { drawnThick } from './scene';
 import type { Procedure } from './types';
 
 /** A row sunk into a seam. */
@@ -19,6 +20,54 @@ export const DITCH: Procedure = {
         side: 'right',
         rows: [{ id: 'row', mm: 0.6, name: 'low side' }],
       }),
+    section: (_, { thicknessMm }) => {
+      const t = drawnThick(thicknessMm);
+      return {
+        label: 'In section: the row sinks in at the foot of the step',
+        view: 'section',
+        cloths: [
+          {
+            points: [
+              [-40, -1.2 * t],
+              [0, -1.2 * t],
+              [0, 1.2 * t],
+              [-12, 1.2 * t],
+            ],
+            side: 'right',
+            thickMm: t,
+          },
+          {
+            points: [
+              [40, 0],
+              [1.2 * t, 0],
+              [0.6 * t, 0.1],
+              [-12, 0.1],
+            ],
+            side: 'right',
+            thickMm: t,
+          },
+          {
+            points: [
+              [-40, 2.4 * t],
+              [40, 2.4 * t],
+            ],
+            side: 'wrong',
+            thickMm: t,
+          },
+        ],
+        lines: [
+          {
+            id: 'row',
+            points: [
+              [1.1 * t, -1.2 * t],
+              [1.1 * t, 3.6 * t],
+            ],
+            role: 'stitch',
+          },
+        ],
+        dims: [],
+      };
+    },
   },
   ready: ['ditch foot, its blade in the seam', 'thread as the cloth'],
   steps: [
@@ -27,7 +76,7 @@ export const DITCH: Procedure = {
       check: 'You feel the step with a nail.',
       caution: IRON,
       with: 'iron',
-      view: 'above',
+      view: 'section',
     },
     {
       do: 'Spread the cloth a little and sew all {seam} on the low side, against the step.',
@@ -37,7 +86,7 @@ export const DITCH: Procedure = {
       now: ['row'],
       sews: 'seam',
     },
-    { do: 'Look at the back.', check: 'What lies underneath is caught all along.', view: 'above', now: ['row'] },
+    { do: 'Look at the back.', check: 'What lies underneath is caught all along.', view: 'section', now: ['row'] },
   ],
   faults: ['wandering', 'uneven-layers', 'bowed'],
 };

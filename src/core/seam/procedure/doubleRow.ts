@@ -1,7 +1,7 @@
 import { cannot } from '../cannot';
 import { allowance, SEAM_LENGTH } from './asks';
 import { BLADE, IRON, PIN } from './pieces';
-import { rowScene } from './rowScene';
+import { rowScene, stackScene } from './rowScene';
 import type { Procedure } from './types';
 
 /** Two rows beside each other, trimmed to the second: for seams that are pulled. */
@@ -30,6 +30,19 @@ export const DOUBLE_ROW: Procedure = {
         label: 'From above: two rows, the second inside the allowance',
         edge: 'raw',
         side: 'wrong',
+        rows: [
+          { id: 'first', mm: a },
+          { id: 'second', mm: second },
+        ],
+      }),
+    section: ({ allowance: a, second }, { thicknessMm }) =>
+      stackScene({
+        label: 'In section: two rows through both layers, trimmed to the second',
+        layers: [
+          { side: 'wrong', fromMm: second - 2 },
+          { side: 'right', fromMm: second - 2 },
+        ],
+        thicknessMm,
         rows: [
           { id: 'first', mm: a },
           { id: 'second', mm: second },
@@ -66,7 +79,7 @@ export const DOUBLE_ROW: Procedure = {
       check: 'Pull it: nothing pops.',
       caution: IRON,
       with: 'iron',
-      view: 'above',
+      view: 'section',
       now: ['first', 'second'],
     },
   ],

@@ -1,7 +1,52 @@
 import { cannot } from '../cannot';
 import { BLADE, IRON, PIN } from './pieces';
 import { rowScene } from './rowScene';
-import type { Procedure } from './types';
+import { drawnThick, type Scene } from './scene';
+import type { Given, Numbers, Procedure } from './types';
+
+/** The tunnel in section, the elastic lying in it. */
+function section({ tunnel, elastic }: Numbers, { thicknessMm }: Given): Scene {
+  const t = drawnThick(thicknessMm);
+  return {
+    label: 'In section: folded twice, the elastic in the tunnel',
+    view: 'section',
+    cloths: [
+      {
+        points: [
+          [tunnel + 40, 0],
+          [0, 0],
+          [0, 3.6 * t],
+          [tunnel + 2, 3.6 * t],
+          [tunnel + 2, 2.4 * t],
+          [tunnel - 4, 2.4 * t],
+        ],
+        side: 'right',
+        thickMm: t,
+      },
+    ],
+    lines: [
+      {
+        points: [
+          [1.5, 1.5 * t],
+          [1.5 + elastic, 1.5 * t],
+        ],
+        role: 'stop',
+      },
+      {
+        id: 'row',
+        points: [
+          [tunnel, -1.2 * t],
+          [tunnel, 4.8 * t],
+        ],
+        role: 'stitch',
+      },
+    ],
+    dims: [
+      { from: [0, 5 * t + 6], to: [tunnel, 5 * t + 6], mm: tunnel, name: 'tunnel' },
+      { from: [1.5, -1.4 * t - 6], to: [1.5 + elastic, -1.4 * t - 6], mm: elastic, name: 'elastic' },
+    ],
+  };
+}
 
 /** Elastic in a tunnel of its own cloth. */
 export const ELASTIC_CASING: Procedure = {
@@ -45,6 +90,7 @@ export const ELASTIC_CASING: Procedure = {
     };
   },
   views: {
+    section,
     above: ({ tunnel, fold }) =>
       rowScene({
         label: 'From above, wrong side up: the fold is the upper edge',
@@ -63,7 +109,7 @@ export const ELASTIC_CASING: Procedure = {
       check: 'The tunnel is even.',
       caution: IRON,
       with: 'iron',
-      view: 'above',
+      view: 'section',
     },
     {
       do: 'Sew {tunnel} from the fold, leaving a gap of {gap}.',
@@ -78,7 +124,7 @@ export const ELASTIC_CASING: Procedure = {
       check: 'Both ends hang out.',
       caution: BLADE,
       with: 'blade',
-      view: 'above',
+      view: 'section',
     },
     {
       do: 'Overlap the ends by {overlap} and sew a square with a cross.',

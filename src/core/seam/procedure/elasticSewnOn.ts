@@ -1,12 +1,13 @@
 import { cannot } from '../cannot';
 import { bandReachMm } from '../band';
+import { quarterTexts } from './bandScene';
 import { PIN } from './pieces';
 import { rowScene } from './rowScene';
 import { box, type Scene } from './scene';
 import type { Numbers, Procedure } from './types';
 
 /** Elastic and edge laid flat, quarters on both. */
-function quarters({ round, length, elastic }: Numbers): Scene {
+function quarters({ round, length, elastic, pull }: Numbers): Scene {
   const scale = 180 / Math.max(round, length);
   const marks = (long: number, y: number, tall: number) =>
     [0, 1, 2, 3, 4].map((i) => ({
@@ -30,6 +31,7 @@ function quarters({ round, length, elastic }: Numbers): Scene {
       { from: [0, 72], to: [edge, 72], mm: round, name: 'edge' },
       { from: [0, -6], to: [short, -6], mm: length, name: 'elastic' },
     ],
+    texts: quarterTexts(edge, 56, pull),
   };
 }
 

@@ -71,7 +71,7 @@ const sewing: readonly Step[] = [
     when: '!changes',
   },
   {
-    do: 'Sew along the line, {sewn}. The numbers beside it are stitch lengths: {changes:n} changes, down to {shortest} where it is tightest.',
+    do: 'Sew along the line, {sewn}. The numbers beside it are stitch lengths, down to {shortest} where it is tightest.',
     check: 'The line never leaves the mark by more than a thread.',
     caution: PIN,
     view: 'above',

@@ -1,7 +1,7 @@
 import { cannot } from '../cannot';
 import { allowance, SEAM_LENGTH } from './asks';
 import { BLADE, IRON, PIN } from './pieces';
-import { rowScene } from './rowScene';
+import { rowScene, stackScene } from './rowScene';
 import type { Procedure } from './types';
 
 /** Both allowances as one: sewn, finished together, pressed to one side. */
@@ -44,6 +44,19 @@ export const PLAIN_FINISHED: Procedure = {
         ],
         text: 'right sides together',
       }),
+    section: ({ allowance: a, row }, { thicknessMm }) =>
+      stackScene({
+        label: 'In section: both allowances as one',
+        layers: [
+          { side: 'wrong', fromMm: row - 2 },
+          { side: 'right', fromMm: row - 2 },
+        ],
+        thicknessMm,
+        rows: [
+          { id: 'seam', mm: a },
+          { id: 'finish', mm: row },
+        ],
+      }),
   },
   ready: ['both pieces', 'zigzag or overlock-look stitch for the edge', 'iron'],
   steps: [
@@ -78,7 +91,7 @@ export const PLAIN_FINISHED: Procedure = {
       check: 'Flat on the right side.',
       caution: IRON,
       with: 'iron',
-      view: 'above',
+      view: 'section',
       now: ['seam'],
     },
   ],

@@ -1,5 +1,6 @@
 import { cannot } from '../cannot';
 import { bandFor, bandReachMm } from '../band';
+import { quarters, sewnOn } from './bandScene';
 import { BLADE, IRON, PIN } from './pieces';
 import { rowScene } from './rowScene';
 import type { Procedure } from './types';
@@ -37,7 +38,7 @@ const RING_STEPS: Procedure['steps'] = [
     check: 'It springs back when it is let go.',
     caution: BLADE,
     with: 'blade',
-    view: 'above',
+    view: 'quarters',
   },
   {
     do: 'Join its ends at {allowance} to a ring {finished} round. Fold it along the middle.',
@@ -50,7 +51,8 @@ const RING_STEPS: Procedure['steps'] = [
   {
     do: 'Quarters: every {quarterBand} on the rib, every {quarterOpening} on the opening. Clip quarter to quarter, right sides together.',
     check: 'Its join lies on the seam of the garment.',
-    view: 'above',
+    view: 'quarters',
+    now: ['quarters'],
   },
   {
     do: 'Sew {allowance} from the edge, rib on top, stretching only the rib, by {pull:n} %.',
@@ -65,7 +67,7 @@ const RING_STEPS: Procedure['steps'] = [
     check: 'It passes and closes again.',
     caution: IRON,
     with: 'iron',
-    view: 'above',
+    view: 'section',
     now: ['seam'],
   },
 ];
@@ -108,6 +110,8 @@ function ribRing(more: {
     ],
     work: ringOf,
     views: {
+      quarters,
+      section: sewnOn,
       above: ({ allowance, cutWidth }) =>
         rowScene({
           label: 'From above: the rib folded along its middle, raw edges above',

@@ -64,6 +64,9 @@ function rowPoints({ mm, swing }: Row): Point[] {
   return stitchHoles(swing.stitch, swing.lengthMm, swing.widthMm, LONG).map(({ x, y }) => [x, mm + y]);
 }
 
+/** Dimensions of a section lie this share of its length off the layers. */
+const AWAY_SHARE = 0.06;
+
 interface Stacked {
   label: string;
   /** Layers from the top; each from its own raw edge, mm in from the left. */
@@ -82,6 +85,7 @@ export function stackScene({ label, layers, thicknessMm, rows }: Stacked): Scene
   const thick = drawnThick(thicknessMm);
   const deep = Math.max(...rows.map((row) => row.mm)) + PAST;
   const bottom = layers.length * 1.2 * thick;
+  const away = AWAY_SHARE * deep;
   return {
     label,
     view: 'section',
@@ -102,7 +106,7 @@ export function stackScene({ label, layers, thicknessMm, rows }: Stacked): Scene
       role,
     })),
     dims: rows.slice(0, 2).map(({ mm, name }, i) => {
-      const y = i === 0 ? bottom + 7 : -1.4 * thick - 7;
+      const y = i === 0 ? bottom + away : -1.4 * thick - away;
       return { from: [0, y] as const, to: [mm, y] as const, mm, ...(name && { name }) };
     }),
   };

@@ -1,6 +1,6 @@
 import { SEAM_LENGTH } from './asks';
 import { IRON, PIN } from './pieces';
-import { rowScene } from './rowScene';
+import { rowScene, stackScene } from './rowScene';
 import type { Procedure } from './types';
 
 /** A facing sewn to its own allowances, so that it stays inside. */
@@ -20,6 +20,13 @@ export const UNDERSTITCH: Procedure = {
         rows: [{ id: 'row', mm: row }],
         text: 'both allowances lie under the facing',
       }),
+    section: ({ row }, { thicknessMm }) =>
+      stackScene({
+        label: 'In section: through the facing and both allowances, the garment free beside them',
+        layers: [{ side: 'right' }, { side: 'wrong', toMm: row + 8 }, { side: 'right', toMm: row + 5 }],
+        thicknessMm,
+        rows: [{ id: 'row', mm: row }],
+      }),
   },
   ready: ['the seam trimmed, graded and clipped'],
   steps: [
@@ -28,7 +35,7 @@ export const UNDERSTITCH: Procedure = {
       check: 'No fold of cloth in the seam.',
       caution: IRON,
       with: 'iron',
-      view: 'above',
+      view: 'section',
     },
     {
       do: 'Facing up, sew {row} from the seam through facing and allowances, not through the garment.',
