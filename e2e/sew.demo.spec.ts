@@ -104,6 +104,7 @@ for (const [cloth, operation] of [
   ['lawn', 'Curved seam, clipped or notched'],
   ['denim', 'Topstitching along an edge'],
   ['lawn', 'Strip set'],
+  ['habotai', 'Closing a gap with a ladder stitch'],
 ] as const)
   test(`${operation.toLowerCase()} is sewn from its questions to its log`, async ({ page }) => {
     await openDemo(page);
@@ -123,3 +124,91 @@ for (const [cloth, operation] of [
     await expect(page.getByRole('heading', { name: `${operation}: sewn` })).toBeVisible();
     await expect(page.getByText(/[\d.]+ min of needle/)).toBeVisible();
   });
+
+test('basting asks for its own dials on the strip, and gives them back before the seam', async ({ page }) => {
+  await openDemo(page);
+  await ask(page, 'lawn', 'Basting');
+  await page.getByLabel('How many of these, one after the other').fill('2');
+  await page.getByRole('button', { name: 'Begin' }).click();
+  const strip = page.getByRole('complementary', { name: 'On the machine' });
+  await expect(strip).toContainText('5 mm');
+  await page.locator('body').press('Space');
+  await expect(step(page)).toContainText('Set length and tension back');
+  await expect(strip).not.toContainText('5 mm');
+  // The second in the row begins at the first step again; the timer goes on.
+  await page.locator('body').press('Space');
+  await expect(page.getByText('step 3 of 3, Lawn for the curtains, 1 of 2')).toBeVisible();
+  await page.locator('body').press('Space');
+  await expect(page.getByText('step 1 of 3, Lawn for the curtains, 2 of 2')).toBeVisible();
+  await expect(page.getByRole('timer')).not.toHaveText('0:00');
+  for (let i = 0; i < 3; i += 1) await page.locator('body').press('Space');
+  await expect(page.getByRole('heading', { name: 'Basting: sewn' })).toBeVisible();
+});
+
+const svgFile = (body: string, head = 'width="200mm" viewBox="0 0 100 50"') => ({
+  name: 'pocket.svg',
+  mimeType: 'image/svg+xml',
+  buffer: Buffer.from(`<svg xmlns="http://www.w3.org/2000/svg" ${head}>${body}</svg>`),
+});
+
+test('a line of any shape is picked, drawn or loaded, worked out, printed true to scale and sewn', async ({ page }) => {
+  await page.addInitScript(() => {
+    window.print = () => undefined;
+  });
+  await openDemo(page);
+  await ask(page, 'lawn', 'Seam along any line');
+  const drawing = page.getByRole('region', { name: 'Drawing' });
+  await expect(drawing).toContainText('180 mm');
+  await page.getByLabel('Across, mm').fill('220');
+  await expect(drawing).toContainText('220 mm');
+
+  // Drawn by numbers: a corner tighter than its allowance is refused with the way out, then made a corner.
+  await page.getByRole('button', { name: 'Draw it by numbers' }).click();
+  await page.getByLabel('Radius, 0 for a corner, mm').fill('4');
+  await expect(drawing).toContainText(/bends to a radius of 4 mm: .*Trim to less than 4 mm, .*or make it a corner/);
+  await expect(page.getByRole('button', { name: 'Begin' })).toBeDisabled();
+  await page.getByLabel('Radius, 0 for a corner, mm').fill('0');
+  await expect(drawing.getByRole('img')).toBeVisible();
+
+  // Loaded: what could do anything by itself, or has no line in it, is not taken, and nothing of it is kept.
+  await page.getByRole('button', { name: 'Load an SVG' }).click();
+  await expect(drawing).toContainText('There is no line to sew yet');
+  const input = page.getByLabel('An SVG with the line');
+  await input.setInputFiles(svgFile('<script>alert(1)</script><path d="M0 0 H90"/>'));
+  await expect(page.getByText('This SVG has scripts in it and is not taken')).toBeVisible();
+  await input.setInputFiles(svgFile('<path onclick="alert(1)" d="M0 0 H90"/>'));
+  await expect(page.getByText('This SVG has scripts in it and is not taken')).toBeVisible();
+  await input.setInputFiles(svgFile('<circle r="20"/>'));
+  await expect(page.getByText('There is no path in this SVG')).toBeVisible();
+  await expect(drawing).toContainText('There is no line to sew yet');
+  // 200 mm for 100 units, and a group that moves and doubles: 40 units wide are 160 mm.
+  await input.setInputFiles(
+    svgFile('<g transform="translate(5 5) scale(2)"><path d="M0 0 V15 Q0 20 5 20 H35 Q40 20 40 15 V0"/></g>'),
+  );
+  await expect(drawing).toContainText('160 mm');
+  await expect(page.getByLabel('One unit of the file is, mm')).toHaveValue('2');
+
+  await page.getByRole('button', { name: 'Print the template' }).click();
+  const sheets = page.locator('[data-sheet] section');
+  await page.emulateMedia({ media: 'print' });
+  await expect(sheets.first()).toBeVisible();
+  await expect(sheets.first()).toContainText('100 mm to the long mark');
+  await expect(page.getByRole('banner')).toBeHidden();
+  // The bar's drawing is 110 mm, the sheet is A4: 96 px to the inch.
+  const wide = async (selector: string) => (await sheets.first().locator(selector).first().boundingBox())!.width;
+  expect(await wide('svg')).toBeCloseTo((110 / 25.4) * 96, 0);
+  await page.emulateMedia({ media: 'screen' });
+  await page.evaluate(() => window.dispatchEvent(new Event('afterprint')));
+  await expect(sheets).toHaveCount(0);
+
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(step(page)).toContainText('Mark the line from the printed template');
+  await page.reload();
+  await expect(drawing).toContainText('160 mm');
+  const sewn = page.getByRole('heading', { name: 'Seam along any line: sewn' });
+  for (let i = 0; i < 12 && !(await sewn.isVisible()); i += 1) {
+    await page.locator('body').press('Space');
+    await page.waitForTimeout(150);
+  }
+  await expect(sewn).toBeVisible();
+});

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import type { Card } from '@/core/card';
-import { type Ask, fillIn, type Numbers, takesOf, usualOf } from '@/core/seam';
+import { type Ask, fillIn, type Numbers, onMachine, takesOf, usualOf } from '@/core/seam';
 import { settingReadings } from '@/core/setup';
 import { formatNumber } from '@/core/units';
 import { runs as store } from '@/data';
@@ -25,9 +25,11 @@ export function AskPage({ now }: { now: RunNow }) {
   const undo = useUndo();
   const numbers = worked.ok ? worked.numbers : null;
   const view = Object.values(procedure.views)[0];
+  const machined = onMachine(procedure);
+  const ready = numbers && cloth && machine && (setup || !machined);
   const begin = async () => {
-    if (!setup || !numbers) return;
-    await save(() => ({ status: 'sewing', setup, cardId: now.found?.card?.id }));
+    if (!ready) return;
+    await save(() => ({ status: 'sewing', setup: setup ?? undefined, cardId: now.found?.card?.id }));
   };
   const remove = async () => {
     await store.remove(run.id);
@@ -63,9 +65,9 @@ export function AskPage({ now }: { now: RunNow }) {
         ))}
         <Pieces now={now} />
         {numbers && <Needed now={now} numbers={numbers} />}
-        <Setting now={now} />
+        {machined && <Setting now={now} />}
         <div className={styles.actions}>
-          <Button variant="contained" disabled={!numbers || !setup || !cloth || !machine} onClick={() => void begin()}>
+          <Button variant="contained" disabled={!ready} onClick={() => void begin()}>
             Begin
           </Button>
           <Button onClick={() => void remove()}>Put it away</Button>
@@ -100,6 +102,7 @@ function Pieces({ now: { run, save } }: { now: RunNow }) {
 function Needed({ now, numbers }: { now: RunNow; numbers: Numbers }) {
   const { procedure, steps, given, how, run } = now;
   const { length, metres } = useUnits();
+  const machined = onMachine(procedure);
   const all = steps.map((step) => takesOf(step, numbers, given, how));
   const minutes = run.pieces * all.reduce((sum, t) => sum + t.minutes, 0);
   const thread = run.pieces * all.reduce((sum, t) => sum + t.threadMm, 0);
@@ -112,9 +115,13 @@ function Needed({ now, numbers }: { now: RunNow; numbers: Numbers }) {
         ))}
       </ul>
       <p>
-        <strong>{metres(thread)}</strong> of thread, needle and bobbin together;{' '}
-        <strong>{formatNumber(minutes, 1)} min</strong> of needle time, in {steps.length} steps
-        {run.pieces > 1 ? `, ${run.pieces} times over` : ''}.
+        <strong>{metres(thread)}</strong> of thread{machined && ', needle and bobbin together'}
+        {machined && (
+          <>
+            ; <strong>{formatNumber(minutes, 1)} min</strong> of needle time
+          </>
+        )}
+        , in {steps.length} steps{run.pieces > 1 ? `, ${run.pieces} times over` : ''}.
       </p>
     </div>
   );

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
-import { fillIn, type Numbers, toolAt } from '@/core/seam';
+import { fillIn, type Numbers, onMachine, toolAt } from '@/core/seam';
 import { formatNumber } from '@/core/units';
 import { useUnits } from '@/parts/workspace';
 import { CautionPlate, SceneDrawing } from '@/ui';
@@ -28,7 +28,9 @@ export function Runner({ now, numbers }: { now: RunNow; numbers: Numbers }) {
   const { length } = useUnits();
   const [wrong, setWrong] = useState(false);
   useWakeLock();
-  useEffect(() => window.scrollTo(0, 0), []);
+  useEffect(() => {
+    window.scrollTo(0, 0);
+  }, []);
   const target = useTarget(now, numbers);
   const { next, back } = useSteps(now, numbers);
   useRunKeys({ next, back, off: wrong });
@@ -47,6 +49,7 @@ export function Runner({ now, numbers }: { now: RunNow; numbers: Numbers }) {
           length={length}
           tool={toolAt(scene, step)}
           foot={target ?? undefined}
+          sewn={step.sews ? (target ?? undefined) : undefined}
         />
         <p className={styles.quiet}>Red is sewn or done now, green is done, grey is to come.</p>
       </section>
@@ -59,16 +62,7 @@ export function Runner({ now, numbers }: { now: RunNow; numbers: Numbers }) {
         {wrong ? (
           <SomethingWrong now={now} onClose={() => setWrong(false)} />
         ) : (
-          <div className={styles.actions}>
-            <Button variant="contained" size="large" onClick={() => void next()}>
-              {run.step + 1 < steps.length ? 'Done, next' : run.piece < run.pieces ? 'Done, the next piece' : 'Done'}
-            </Button>
-            <Button variant="outlined" size="large" onClick={() => setWrong(true)}>
-              Something’s wrong
-            </Button>
-            {run.step > 0 && <Button onClick={() => void back()}>Back a step</Button>}
-            <span className={styles.quiet}>Space, →, or a foot switch; ← goes back</span>
-          </div>
+          <Actions now={now} onNext={next} onBack={back} onWrong={() => setWrong(true)} />
         )}
         <Spoken text={text} />
         <details className={styles.more}>
@@ -80,6 +74,30 @@ export function Runner({ now, numbers }: { now: RunNow; numbers: Numbers }) {
           <Link href="/sew">Leave it here</Link>: it goes on at this step.
         </p>
       </section>
+    </div>
+  );
+}
+
+interface ActionsProps {
+  now: RunNow;
+  onNext: () => Promise<void>;
+  onBack: () => Promise<void>;
+  onWrong: () => void;
+}
+
+function Actions({ now: { run, procedure, steps }, onNext, onBack, onWrong }: ActionsProps) {
+  return (
+    <div className={styles.actions}>
+      <Button variant="contained" size="large" onClick={() => void onNext()}>
+        {run.step + 1 < steps.length ? 'Done, next' : run.piece < run.pieces ? 'Done, the next piece' : 'Done'}
+      </Button>
+      {onMachine(procedure) && (
+        <Button variant="outlined" size="large" onClick={onWrong}>
+          Something’s wrong
+        </Button>
+      )}
+      {run.step > 0 && <Button onClick={() => void onBack()}>Back a step</Button>}
+      <span className={styles.quiet}>Space, →, or a foot switch; ← goes back</span>
     </div>
   );
 }

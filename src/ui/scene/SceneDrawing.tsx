@@ -1,5 +1,13 @@
 import { useId } from 'react';
-import type { Point, Scene, SceneCloth, SceneLine, ToolAt } from '@/core/seam';
+import {
+  type LineStitch,
+  type Point,
+  type Scene,
+  type SceneCloth,
+  type SceneLine,
+  stitchAlong,
+  type ToolAt,
+} from '@/core/seam';
 import { HaloText } from '../Dimension';
 import { DRAWING, type Fit, fitScene } from './fitScene';
 import { SceneDim } from './SceneDim';
@@ -14,12 +22,22 @@ interface Props {
   /** Where the hand is in the step, and the foot it works with. */
   tool?: ToolAt | null;
   foot?: ShownFoot;
+  /** What the lines in hand are sewn with: they are drawn by it where that can be seen. */
+  sewn?: LineStitch;
 }
 
 const PLAIN_FOOT: ShownFoot = { foot: 'standard' };
 
 /** A drawing computed from numbers: cloth with its right or wrong side, lines by what they are, dimensions with their lengths. */
-export function SceneDrawing({ scene, now = new Set(), done = new Set(), length, tool, foot = PLAIN_FOOT }: Props) {
+export function SceneDrawing({
+  scene,
+  now = new Set(),
+  done = new Set(),
+  length,
+  tool,
+  foot = PLAIN_FOOT,
+  sewn,
+}: Props) {
   const id = useId();
   const fit = fitScene(scene);
   const { to, scale, height } = fit;
@@ -49,26 +67,32 @@ export function SceneDrawing({ scene, now = new Set(), done = new Set(), length,
           to={to}
           state={stateOf(line)}
           tool={tool?.line?.index === i ? tool.line : undefined}
+          sewn={scene.view === 'above' && stateOf(line) === 'now' ? sewn : undefined}
+          scale={scale}
         />
       ))}
       {scene.dims.map((dim, i) => (
         <SceneDim key={i} dim={dim} fit={fit} text={[length(dim.mm), dim.name].filter(Boolean).join(' ')} />
       ))}
-      {scene.texts?.map(({ at, text, mm }, i) => (
-        <HaloText
-          key={i}
-          x={to(at)[0]}
-          y={to(at)[1]}
-          anchor={mm === undefined ? 'start' : 'middle'}
-          size={15}
-          weight={mm === undefined ? 450 : 650}
-        >
-          {[text, mm === undefined ? '' : length(mm)].filter(Boolean).join(' ')}
-        </HaloText>
-      ))}
+      <Texts texts={scene.texts} to={to} length={length} />
       {tool && <SceneTool tool={tool} fit={fit} foot={foot} />}
     </svg>
   );
+}
+
+function Texts({ texts = [], to, length }: { texts: Scene['texts']; to: To; length: (mm: number) => string }) {
+  return texts.map(({ at, text, mm }, i) => (
+    <HaloText
+      key={i}
+      x={to(at)[0]}
+      y={to(at)[1]}
+      anchor={mm === undefined ? 'start' : 'middle'}
+      size={15}
+      weight={mm === undefined ? 450 : 650}
+    >
+      {[text, mm === undefined ? '' : length(mm)].filter(Boolean).join(' ')}
+    </HaloText>
+  ));
 }
 
 type State = 'now' | 'done' | 'later' | 'plain';
@@ -141,22 +165,33 @@ interface LineProps {
   line: SceneLine;
   to: To;
   state: State;
+  scale: number;
   /** Where the foot is on it: what is behind is sewn. */
   tool?: ToolAt['line'];
+  sewn?: LineStitch;
 }
 
-function Line({ line, to, state, tool }: LineProps) {
+/** A swing, or a stitch, drawn smaller than this could not be seen, in drawing units. */
+const LEAST_SEEN = { swing: 5, stitch: 6 };
+/** How much of a stitch shows on top; the rest is the hole. */
+const SHOWS = 0.7;
+
+function Line({ line, to, state, scale, tool, sewn }: LineProps) {
   if (tool)
     return (
       <>
-        <Line line={{ ...line, points: tool.ahead }} to={to} state={state} />
-        <Line line={{ ...line, points: tool.behind }} to={to} state="done" />
+        <Line line={{ ...line, points: tool.ahead }} to={to} state={state} scale={scale} sewn={sewn} />
+        <Line line={{ ...line, points: tool.behind }} to={to} state="done" scale={scale} sewn={sewn} />
       </>
     );
-  const { width, dash } = STROKE[line.role];
-  const d = path(line.points, to);
+  const drawn = line.role === 'stitch' && !isZigzag(line.points) ? sewn : undefined;
+  const points = drawn && drawn.widthMm * scale >= LEAST_SEEN.swing ? stitchAlong(line.points, drawn) : line.points;
+  const { width, dash: usual } = STROKE[line.role];
+  const stitch = drawn ? drawn.lengthMm * scale : 0;
+  const dash = stitch >= LEAST_SEEN.stitch ? `${SHOWS * stitch} ${(1 - SHOWS) * stitch}` : usual;
+  const d = path(points, to);
   // What is done is drawn through, what is in hand stands out, what is to come is faint: never colour alone.
-  const through = line.role === 'stitch' && (state === 'done' || isZigzag(line.points));
+  const through = line.role === 'stitch' && (state === 'done' || isZigzag(points));
   return (
     <g fill="none" strokeLinejoin="round" opacity={state === 'later' ? 0.6 : 1}>
       {line.role === 'stitch' && <path d={d} stroke="var(--sheet)" strokeWidth={width + 4} strokeOpacity="0.7" />}

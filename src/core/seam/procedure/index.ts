@@ -53,7 +53,8 @@ export { type Ask, type Given, type Numbers, type Procedure, PROCEDURE_GROUPS, t
 export { givenOf } from './givenOf';
 export { stepSetup } from './stepSetup';
 export { toolAt, type ToolAt } from './toolAt';
-export { stepsOf } from './stepsOf';
+export { type LineStitch, stitchAlong } from './stitchAlong';
+export { onMachine, stepsOf } from './stepsOf';
 export { OUTCOMES, type Run, runSchema } from './run';
 export * from './workOut';
 

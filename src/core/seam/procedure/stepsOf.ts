@@ -1,6 +1,16 @@
 import type { Numbers, Procedure, Step } from './types';
 
 /**
+ * Whether an operation is sewn on the machine at all, or wholly by hand.
+ *
+ * @param procedure - the operation
+ * @returns false when none of its steps is sewn: then it needs no setting
+ * @example
+ * onMachine({ steps: [{ do: 'Knot.' }] }) // => false
+ */
+export const onMachine = ({ steps }: Pick<Procedure, 'steps'>): boolean => steps.some(({ sews }) => sews !== undefined);
+
+/**
  * The steps that are taken with these numbers, in order: a school left out, or a second row not wanted, is not shown.
  *
  * @param procedure - the operation
