@@ -35,6 +35,12 @@ describe('a workroom file', () => {
       (f) => ((f as { version: number }).version = 3),
       'version: expected 2, got 3: this file was written by a newer Bobbet',
     ],
+    [
+      'an operation along a shape without size',
+      (f) =>
+        Object.assign(f.runs[0], { outline: { from: 'svg', d: 'M0 0 H9', mmPerUnit: 0, name: '', side: 'usual' } }),
+      'runs[0].outline.mmPerUnit: expected mm for one unit above 0, got 0',
+    ],
     ['a list left out', (f) => delete (f as Partial<Workroom>).lines, 'lines: '],
     [
       'a key used twice',
@@ -56,6 +62,28 @@ describe('a workroom file', () => {
   it.each(['', '[]', 'null', '7', '{"format":3}'])('that is %j is refused without a crash', (text) =>
     expect(readWorkroom(text).ok).toBe(false),
   );
+});
+
+describe('the line an operation is sewn along', () => {
+  it.each([
+    { from: 'shape', shape: 'pocket', sizes: { width: 120 }, side: 'other' },
+    { from: 'drawn', parts: [{ straightMm: 80 }, { radiusMm: 0, turnDeg: -90 }], closed: true, side: 'usual' },
+    { from: 'svg', name: 'collar.svg', d: 'M0 0 H90 V40', mmPerUnit: 2, side: 'usual' },
+  ] as const)('goes into the file and out of it as it was: $from', (outline) => {
+    const file = demo();
+    Object.assign(file.runs[0], { outline });
+    const read = readWorkroom(JSON.stringify(file));
+    expect(read.ok && read.workroom.runs[0].outline).toEqual(outline);
+  });
+
+  it('is not there in a run from before there was any, which stands alone in its row', () => {
+    const file = demo();
+    const { pieces, piece, atItSeconds, ...before } = file.runs[0];
+    expect([pieces, piece, atItSeconds]).toEqual([2, 1, 1140]);
+    const read = readWorkroom(JSON.stringify({ ...file, runs: [before] }));
+    expect(read.ok && read.workroom.runs[0]).toMatchObject({ pieces: 1, piece: 1, atItSeconds: 0 });
+    expect(read.ok && read.workroom.runs[0].outline).toBeUndefined();
+  });
 });
 
 describe('before an import', () => {

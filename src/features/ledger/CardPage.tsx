@@ -70,6 +70,8 @@ function Actions({ card }: { card: Card }) {
   const say = useSay();
   const asked = useQuestion();
   const machines = useMachines();
+  const cloths = useCloths();
+  const clothGone = cloths !== undefined && !cloths.some((c) => c.id === card.clothId);
   const gone = machines !== undefined && !machines.some((m) => m.id === card.machineId);
   const remove = async () => {
     const back = await removeCard(card.id);
@@ -85,10 +87,17 @@ function Actions({ card }: { card: Card }) {
     });
     say('The strip below leads to this setting.');
   };
+  const sew = async () => {
+    await asked?.ask({ clothId: card.clothId, machineId: card.machineId });
+    router.push(`/sew?kind=${card.operation.kind}`);
+  };
   return (
     <div className={styles.actions}>
       <Button variant="contained" onClick={() => void set()} disabled={gone}>
         Set the machine to this
+      </Button>
+      <Button variant="outlined" onClick={() => void sew()} disabled={gone || clothGone}>
+        Sew with it
       </Button>
       <Button onClick={() => void remove()}>Remove this card</Button>
     </div>

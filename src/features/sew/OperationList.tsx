@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { type Procedure, PROCEDURE_GROUPS, PROCEDURES, type Run } from '@/core/seam';
+import { onMachine, type Procedure, PROCEDURE_GROUPS, PROCEDURES, type Run } from '@/core/seam';
 import { runs as store } from '@/data';
 import { type AskedNow, newId, nowText, sayWhen, useQuestion } from '@/parts/workspace';
 import styles from './Sew.module.css';
@@ -18,10 +18,20 @@ const GROUP_TEXT: Readonly<Record<Procedure['group'], string>> = {
   'by hand': 'By hand',
 };
 
-/** What can be sewn, by group; what was begun comes first. */
-export function OperationList({ runs, lost }: { runs: Run[]; lost: boolean }) {
+interface Props {
+  runs: Run[];
+  /** A run was asked for that is not here. */
+  lost: boolean;
+  /** What a card proved its setting for, when the way led from there. */
+  kind: string | null;
+}
+
+/** What can be sewn, by group; what was begun comes first, then what a card is for. */
+export function OperationList({ runs, lost, kind }: Props) {
   const asked = useQuestion();
-  const begin = useBegin(asked);
+  const begin = useBegin(asked, runs);
+  const able = Boolean(asked?.cloth);
+  const proven = PROCEDURES.filter((p) => p.kind === kind && onMachine(p));
   return (
     <div className={styles.list}>
       <h1>Sew</h1>
@@ -37,20 +47,17 @@ export function OperationList({ runs, lost }: { runs: Run[]; lost: boolean }) {
           <Link href="/match">Another cloth or machine</Link>
         </p>
       )}
+      {proven.length > 0 && (
+        <section aria-labelledby="proven">
+          <h2 id="proven">What this card was proven for</h2>
+          <Operations of={proven} able={able} onBegin={begin} />
+        </section>
+      )}
       <div className={styles.groups}>
         {PROCEDURE_GROUPS.map((group) => (
           <section key={group} aria-labelledby={`group-${group}`}>
             <h2 id={`group-${group}`}>{GROUP_TEXT[group]}</h2>
-            <ul>
-              {PROCEDURES.filter((p) => p.group === group).map((p) => (
-                <li key={p.id}>
-                  <button type="button" disabled={!asked?.cloth} onClick={() => void begin(p)}>
-                    {p.name}
-                    <small>{p.steps.length} steps</small>
-                  </button>
-                </li>
-              ))}
-            </ul>
+            <Operations of={PROCEDURES.filter((p) => p.group === group)} able={able} onBegin={begin} />
           </section>
         ))}
       </div>
@@ -64,12 +71,35 @@ export function OperationList({ runs, lost }: { runs: Run[]; lost: boolean }) {
   );
 }
 
+interface OperationsProps {
+  of: readonly Procedure[];
+  able: boolean;
+  onBegin: (procedure: Procedure) => Promise<void>;
+}
+
+function Operations({ of, able, onBegin }: OperationsProps) {
+  return (
+    <ul className={styles.operations}>
+      {of.map((p) => (
+        <li key={p.id}>
+          <button type="button" disabled={!able} onClick={() => void onBegin(p)}>
+            {p.name}
+            <small>{p.steps.length} steps</small>
+          </button>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
 /** Lays an operation out for the cloth and machine in question, and goes to its questions. */
-function useBegin(asked: AskedNow | undefined) {
+function useBegin(asked: AskedNow | undefined, runs: readonly Run[]) {
   const router = useRouter();
   return async ({ id }: Procedure) => {
     if (!asked?.cloth || !asked.machine) return;
     const run = newId();
+    // On the same cloth the answers of last time are the best to begin with; runs come newest first.
+    const last = runs.find((r) => r.procedureId === id && r.clothId === asked.cloth!.id);
     await store.put({
       id: run,
       procedureId: id,
@@ -77,7 +107,8 @@ function useBegin(asked: AskedNow | undefined) {
       clothName: asked.cloth.cloth.name,
       machineId: asked.machine.id,
       machineName: asked.machine.machine.name,
-      answers: {},
+      answers: last?.answers ?? {},
+      ...(last?.outline && { outline: last.outline }),
       tried: [],
       status: 'asking',
       step: 0,

@@ -12,13 +12,14 @@ import { useRunNow } from './useRunNow';
 
 /** Sew: choose an operation, answer its questions, and be taken through it step by step. */
 export function SewStation() {
-  const id = useSearchParams().get('run');
+  const asked = useSearchParams();
+  const id = asked.get('run');
   const runs = useRuns();
   if (!runs) return null;
   const run = runs.find((r) => r.id === id);
   const known = run && PROCEDURES.some((p) => p.id === run.procedureId);
   if (run && known) return <OneRun key={run.id} id={run.id} />;
-  return <OperationList runs={runs} lost={id !== null} />;
+  return <OperationList runs={runs} lost={id !== null} kind={asked.get('kind')} />;
 }
 
 function OneRun({ id }: { id: string }) {

@@ -1,12 +1,19 @@
 import { clipsFor } from '../clips';
 import { curveAnswer } from '../curve';
+import { SHORTEST_MM } from '../outline';
 import { allowance } from './asks';
 import { BLADE, IRON, PIN } from './pieces';
 import type { Point, Scene } from './scene';
 import type { Numbers, Procedure } from './types';
 
-/** Below this no home machine forms a stitch reliably. */
-const SHORTEST_MM = 1;
+/** How far a stitch may leave the curve, the speed of a usual machine, and how much foot lies before the needle. */
+const CURVE = { toleranceMm: 0.1, speedSpm: 750, toeMm: 12 };
+
+/** The setting's own stitch, or a shorter one that stays on the curve, in tenths. */
+function stitchOnCurve(radiusMm: number, lengthMm: number): number {
+  const { maxLengthMm } = curveAnswer({ ...CURVE, radiusMm, lengthMm });
+  return Math.max(SHORTEST_MM, Math.floor(10 * Math.min(lengthMm, maxLengthMm)) / 10);
+}
 
 /** Points along an arc round the middle of the drawing, mm; 0° is up. */
 function arc(radius: number, turnDeg: number, count = 48): Point[] {
@@ -84,8 +91,8 @@ export const CURVED_SEAM: Procedure = {
     const side = inside === 1 ? ('concave' as const) : ('convex' as const);
     const clips = clipsFor({ radiusMm: radius, turnDeg: turn, allowanceMm, side, maxGapMm: 4, notchBaseMm: 5 });
     if ('blocked' in clips) return clips;
-    const { maxLengthMm } = curveAnswer({ radiusMm: radius, lengthMm, toleranceMm: 0.1, speedSpm: 750, toeMm: 12 });
-    const stitch = Math.max(SHORTEST_MM, Math.floor(10 * Math.min(lengthMm, maxLengthMm)) / 10);
+    const stitch = stitchOnCurve(radius, lengthMm);
+    const { pivotEvery, maxSpeedSpm } = curveAnswer({ ...CURVE, radiusMm: radius, lengthMm: stitch });
     return {
       radius,
       turn,
@@ -97,6 +104,8 @@ export const CURVED_SEAM: Procedure = {
       spacing: clips.spacingMm,
       difference: clips.differenceMm,
       reach: allowanceMm - 1.5,
+      pivot: pivotEvery ?? 0,
+      speed: Math.floor(maxSpeedSpm / 10) * 10,
     };
   },
   views: { above: drawn },
@@ -109,13 +118,20 @@ export const CURVED_SEAM: Procedure = {
       now: ['seam'],
     },
     {
-      do: 'Sew with stitches of {stitch}, slowly, turning the cloth all the time.',
+      do: 'Sew with stitches of {stitch}, slowly, turning the cloth all the time: {speed:n} stitches a minute at most.',
       check: 'The line never leaves the mark by more than a thread.',
       caution: PIN,
       view: 'above',
       now: ['seam'],
       sews: 'along',
       atMm: 'stitch',
+    },
+    {
+      do: 'The curve is tighter than the foot is long: after every {pivot:n} stitches needle down, foot up, turn a little, foot down.',
+      check: 'The line stays on the mark, without a flat place.',
+      view: 'above',
+      now: ['seam'],
+      when: 'pivot',
     },
     {
       do: 'Cut {count:n} times, every {spacing}, to {reach} deep: slits where the edge must spread, wedges where it must crowd. It has {difference} to give or to lose.',
