@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { type Given, type Numbers, PROCEDURES, workOut } from '../src/core/seam';
+import { USUAL_SCHOOLS } from '../src/core/setup';
 import { runCommand } from './run';
 
 const GIVEN: Given = {
@@ -13,6 +14,7 @@ const GIVEN: Given = {
   footLiftMm: 8,
   extraLiftMm: 2,
   shiftMm: 1,
+  schools: USUAL_SCHOOLS,
 };
 const operation = (id: string, answers: Partial<Numbers>) => {
   const worked = workOut(

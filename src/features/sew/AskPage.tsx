@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import type { Card } from '@/core/card';
-import { type Ask, fillIn, type Numbers, onMachine, takesOf, usualOf } from '@/core/seam';
+import { type Ask, fillIn, needlesFit, type Numbers, onMachine, takesOf, usualOf } from '@/core/seam';
 import { settingReadings } from '@/core/setup';
 import { formatNumber } from '@/core/units';
 import { runs as store } from '@/data';
@@ -127,7 +127,7 @@ function Needed({ now, numbers }: { now: RunNow; numbers: Numbers }) {
   );
 }
 
-function Setting({ now: { setup, found, machine, run } }: { now: RunNow }) {
+function Setting({ now: { setup, found, machine, run, procedure } }: { now: RunNow }) {
   if (!machine) return <p className={styles.quiet}>Its machine is not in the workroom any more.</p>;
   if (!setup)
     return (
@@ -143,6 +143,13 @@ function Setting({ now: { setup, found, machine, run } }: { now: RunNow }) {
         {shown.stitch}, {shown.length}
         {setup.widthMm > 0 ? ` × ${shown.width}` : ''}; {shown.needle}, {shown.thread}, {shown.foot.toLowerCase()} foot.
       </p>
+      {!needlesFit(procedure, setup) && (
+        <CautionPlate>
+          {procedure.needles === 'two'
+            ? 'This operation is sewn with a twin needle, and Match found none that fits: look there why.'
+            : 'This operation is sewn with one needle: put a single one in.'}
+        </CautionPlate>
+      )}
       <Proof card={found?.card ?? null} clothId={run.clothId} />
     </div>
   );

@@ -4,11 +4,12 @@ import Button from '@mui/material/Button';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
-import { fillIn, type Numbers, onMachine, toolAt } from '@/core/seam';
+import { fillIn, type Numbers, onMachine } from '@/core/seam';
 import { formatNumber } from '@/core/units';
 import { useUnits } from '@/parts/workspace';
-import { CautionPlate, SceneDrawing } from '@/ui';
+import { CautionPlate } from '@/ui';
 import { Clashes } from './Clashes';
+import { Drawings } from './Drawings';
 import { Printing } from './print';
 import { Spoken } from './Spoken';
 import styles from './Sew.module.css';
@@ -24,7 +25,7 @@ const SomethingWrong = dynamic(() => import('./SomethingWrong').then((part) => p
 
 /** One step at a time: what to do, what to look at, and the drawing that moves along. */
 export function Runner({ now, numbers }: { now: RunNow; numbers: Numbers }) {
-  const { run, procedure, given, steps } = now;
+  const { run, steps } = now;
   const { length } = useUnits();
   const [wrong, setWrong] = useState(false);
   useWakeLock();
@@ -35,22 +36,12 @@ export function Runner({ now, numbers }: { now: RunNow; numbers: Numbers }) {
   const { next, back } = useSteps(now, numbers);
   useRunKeys({ next, back, off: wrong });
   const step = steps[Math.min(run.step, steps.length - 1)];
-  const scene = procedure.views[step.view](numbers, given);
-  const done = new Set(steps.slice(0, run.step).flatMap((s) => (s.view === step.view ? [...(s.now ?? [])] : [])));
   const text = fillIn(step.do, numbers, length);
   return (
     <div className={styles.page}>
       <section className={styles.drawing} aria-label="Drawing">
         <Title now={now} />
-        <SceneDrawing
-          scene={scene}
-          now={new Set(step.now)}
-          done={done}
-          length={length}
-          tool={toolAt(scene, step)}
-          foot={target ?? undefined}
-          sewn={step.sews ? (target ?? undefined) : undefined}
-        />
+        <Drawings now={now} numbers={numbers} step={step} target={target} />
         <p className={styles.quiet}>Red is sewn or done now, green is done, grey is to come.</p>
       </section>
       <section className={styles.step} aria-label="Step">

@@ -2,7 +2,8 @@
 
 import type { Card } from '@/core/card';
 import type { ClothRecord, MachineRecord } from '@/core/file';
-import type { OperationKind, Setup } from '@/core/setup';
+import { needlesFit, type Numbers, type Procedure } from '@/core/seam';
+import type { Setup } from '@/core/setup';
 import { useCards } from '@/data';
 import { useFromWorker } from '@/parts/asking';
 import { useMatchInput } from '@/parts/learned';
@@ -13,16 +14,27 @@ export interface FoundSetting {
   card: Card | null;
 }
 
-/** The newest card of this cloth, machine and kind of seam; without one, what Match answers. Null while it is looked for. */
+/**
+ * The newest card of this cloth, machine and operation; without one, what Match answers for the school the operation belongs to.
+ * Null while it is looked for.
+ */
 export function useFoundSetting(
   cloth: ClothRecord | null,
   machine: MachineRecord | null,
-  kind: OperationKind,
+  procedure: Procedure | undefined,
+  answers: Numbers,
 ): FoundSetting | null {
   const cards = useCards();
-  const input = useMatchInput(cloth, machine, { kind });
+  const kind = procedure?.kind ?? 'join';
+  const input = useMatchInput(cloth, machine, { kind }, procedure?.schools?.(answers));
   const card = cards?.find(
-    (c) => c.clothId === cloth?.id && c.machineId === machine?.id && c.operation.kind === kind && !c.simulated,
+    (c) =>
+      c.clothId === cloth?.id &&
+      c.machineId === machine?.id &&
+      c.operation.kind === kind &&
+      !c.simulated &&
+      procedure !== undefined &&
+      needlesFit(procedure, c.setup),
   );
   const ask = cards && input && !card;
   const answer = useFromWorker(ask ? JSON.stringify(input) : null, (worker) => worker.answer(input!));

@@ -18,7 +18,7 @@ import {
 } from '@/core/seam';
 import { creepFactor } from '@/core/kit';
 import type { Setup } from '@/core/setup';
-import { runs, useCloths, useMachines, useRuns } from '@/data';
+import { runs, useCloths, useMachines, usePreference, useRuns } from '@/data';
 import { type FoundSetting, useFoundSetting } from './useFoundSetting';
 
 /** An operation in hand with everything that follows from it. */
@@ -53,12 +53,16 @@ export function useRunNow(id: string): RunNow | null {
   const procedure = PROCEDURES.find((p) => p.id === run?.procedureId);
   const cloth = cloths?.find((c) => c.id === run?.clothId) ?? null;
   const machine = machines?.find((m) => m.id === run?.machineId) ?? null;
-  const found = useFoundSetting(run?.setup ? null : cloth, machine, procedure?.kind ?? 'join');
-  if (!run || !procedure || !cloths || !machines) return null;
+  const schools = usePreference('schools');
+  const found = useFoundSetting(run?.setup ? null : cloth, machine, procedure, run?.answers ?? {});
+  if (!run || !procedure || !cloths || !machines || !schools) return null;
   const setup = run.setup ?? found?.setup ?? null;
   const known = cloth ? clothOf(cloth) : NO_CLOTH;
   const creep = machine ? creepFactor(machine.machine) : 1;
-  const { given: plain, how } = givenOf(known, procedure.kind, machine?.machine ?? null, setup, creep);
+  const { given: plain, how } = givenOf(known, procedure.kind, machine?.machine ?? null, setup, {
+    creep,
+    schools,
+  });
   const line = run.outline && procedure.along ? outlineOf(run.outline) : null;
   const outline = line && 'points' in line ? line : null;
   const given = outline ? { ...plain, outline } : plain;

@@ -4,7 +4,7 @@ import { nearestCards } from '@/core/card';
 import { clothOf, clothProfile } from '@/core/cloth';
 import type { ClothRecord, MachineRecord } from '@/core/file';
 import type { MatchInput } from '@/core/match';
-import type { Operation } from '@/core/setup';
+import type { Operation, Schools } from '@/core/setup';
 import { useKit, usePreference } from '@/data';
 import { asLearned, useMachineOffsets, useTeachingCards } from './useLearned';
 
@@ -13,12 +13,13 @@ const CARDS = 5;
 
 /**
  * The question as the worker takes it, with everything the workroom knows: kit, schools, the nearest cards and what they taught of
- * the machine. Null while there is no cloth or machine, or the workroom is read.
+ * the machine. `more` are schools the work itself has settled. Null while there is no cloth or machine, or the workroom is read.
  */
 export function useMatchInput(
   cloth: ClothRecord | null,
   machine: MachineRecord | null,
   operation: Operation,
+  more: Partial<Schools> = {},
 ): MatchInput | null {
   const schools = usePreference('schools');
   const kit = useKit();
@@ -32,7 +33,7 @@ export function useMatchInput(
     operation,
     machine: machine.machine,
     ...(kit.kit && { kit: kit.kit }),
-    schools,
+    schools: { ...schools, ...more },
     ...(learned && { learned }),
     ...(near.length > 0 && { tested: near.map(({ card }) => card) }),
   };

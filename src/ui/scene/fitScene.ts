@@ -16,6 +16,16 @@ export interface Fit {
   middle: number;
 }
 
+/**
+ * Whether a drawing is so low that another one has room below it.
+ *
+ * @param scene - the drawing
+ */
+export const isLow = (scene: Scene): boolean => fitScene(scene).height < LOW;
+
+/** Lower than this, of the tallest, a drawing leaves half its place empty. */
+const LOW = 330;
+
 /** A long level dimension is written over itself and needs no room beside the drawing. */
 const LONG_SHARE = 0.3;
 const writtenAside = ([x1, y1]: Point, [x2, y2]: Point, width: number) =>

@@ -1,1 +1,2 @@
+export { isLow } from './fitScene';
 export { SceneDrawing } from './SceneDrawing';

@@ -1,7 +1,7 @@
 import { type Cloth, clothProfile } from '../../cloth';
 import { type Machine, PLAIN_MACHINE } from '../../kit';
 import { layerShiftMm, seamContext } from '../../physics';
-import type { OperationKind, Setup } from '../../setup';
+import { type OperationKind, type Schools, type Setup, USUAL_SCHOOLS } from '../../setup';
 import { PACE_SHARE } from '../../stitch';
 import type { Given } from './types';
 import type { SewnWith } from './workOut';
@@ -19,7 +19,7 @@ const PLAIN_STITCH = { stitch: 'straight', lengthMm: 2.5, widthMm: 0, foot: 'sta
  * @param kind - what is matched and proven for the operation
  * @param machine - the machine; a plain one when it is not there any more
  * @param setup - the setting; a plain straight stitch while there is none
- * @param creep - how much more than the model this machine lets the top layer creep, 1 until that was measured
+ * @param person - `creep`: how much more than the model their machine lets the top layer creep, 1 until that was measured; `schools`: which they follow
  * @returns what the operation is worked out from, and how its seams are sewn
  */
 export function givenOf(
@@ -27,7 +27,7 @@ export function givenOf(
   kind: OperationKind,
   machine: Machine | null,
   setup: Setup | null,
-  creep = 1,
+  { creep = 1, schools = USUAL_SCHOOLS }: { creep?: number; schools?: Schools } = {},
 ): { given: Given; how: SewnWith } {
   const profile = clothProfile(cloth);
   const seam = seamContext(cloth, { kind }, creep);
@@ -46,6 +46,7 @@ export function givenOf(
       footLiftMm,
       extraLiftMm,
       shiftMm: layerShiftMm(seam, foot, pressure),
+      schools,
     },
     how: { stitch, widthMm, stitchedMm: seam.thicknessMm, speedSpm: speedSpm * PACE_SHARE },
   };

@@ -9,6 +9,7 @@ export const HEM_RAW: Procedure = {
   name: 'Raw hem',
   group: 'hem',
   kind: 'hem',
+  schools: () => ({ 'knit-hem': 'narrow-zigzag' }),
   asks: [
     HEM_LENGTH,
     { key: 'off', label: 'Hem allowance the pattern has', unit: 'mm', usual: 16, least: 0, most: 80 },

@@ -99,6 +99,8 @@ export const HEM_TWIN: Procedure = {
   name: 'Single-fold hem, twin needle',
   group: 'hem',
   kind: 'hem',
+  needles: 'two',
+  schools: () => ({ 'knit-hem': 'twin-tape' }),
   asks: [
     { key: 'round', label: 'Round the hem', unit: 'mm', usual: 1000, least: 50, most: 6000 },
     { key: 'hem', label: 'Hem allowance', unit: 'mm', usual: 22, least: 10, most: 60 },

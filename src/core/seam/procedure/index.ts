@@ -54,7 +54,7 @@ export { givenOf } from './givenOf';
 export { stepSetup } from './stepSetup';
 export { toolAt, type ToolAt } from './toolAt';
 export { type LineStitch, stitchAlong } from './stitchAlong';
-export { onMachine, stepsOf } from './stepsOf';
+export { needlesFit, onMachine, stepsOf } from './stepsOf';
 export { OUTCOMES, type Run, runSchema } from './run';
 export * from './workOut';
 

@@ -1,4 +1,5 @@
 import { HEM_LENGTH } from './asks';
+import type { Schools } from '../../setup';
 import type { Numbers, OnMachine, Procedure } from './types';
 import { BLADE, IRON, PIN } from './pieces';
 import { rowScene } from './rowScene';
@@ -16,13 +17,20 @@ const above: Procedure['views'][string] = ({ row, hem }) =>
 
 /** One fold, one row: the two plain hems of knits. */
 function oneRow(
-  more: Pick<Procedure, 'id' | 'name' | 'faults'> & { stitch: string; look: string; numbers: Numbers; on: OnMachine },
+  more: Pick<Procedure, 'id' | 'name' | 'faults'> & {
+    stitch: string;
+    look: string;
+    numbers: Numbers;
+    on: OnMachine;
+    school: Schools['knit-hem'];
+  },
 ): Procedure {
   return {
     id: more.id,
     name: more.name,
     group: 'hem',
     kind: 'hem',
+    schools: () => ({ 'knit-hem': more.school }),
     asks: [HEM_LENGTH, { key: 'hem', label: 'Hem allowance', unit: 'mm', usual: 20, least: 6, most: 60 }],
     work: ({ round, hem }) => ({ round, hem, row: hem - 3, overlap: 15, sewn: round + 15, ...more.numbers }),
     views: { above },
@@ -72,6 +80,7 @@ export const HEM_ZIGZAG = oneRow({
   stitch: 'a narrow zigzag, {stitch} long and {swing} wide',
   numbers: { stitch: 3, swing: 0.5 },
   on: { stitch: 'zigzag', widthMm: 'swing' },
+  school: 'narrow-zigzag',
   look: 'From afar it looks like a straight line. It gives little: only where the hem need not stretch.',
   faults: ['wavy', 'popped', 'skipped'],
 });
@@ -82,6 +91,7 @@ export const HEM_TRIPLE = oneRow({
   stitch: 'triple straight stitch',
   numbers: { stitch: 3 },
   on: { stitch: 'triple-straight' },
+  school: 'triple',
   look: 'A bold line: the thread matches. Only on a knit that is stable.',
   faults: ['wavy', 'uneven-length', 'skipped'],
 });

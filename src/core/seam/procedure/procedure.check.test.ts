@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { USUAL_SCHOOLS } from '../../setup';
 import { type Given, type Numbers, PROCEDURES, workOut } from '.';
 
 const GIVEN: Given = {
@@ -12,6 +13,7 @@ const GIVEN: Given = {
   footLiftMm: 8,
   extraLiftMm: 2,
   shiftMm: 1,
+  schools: USUAL_SCHOOLS,
 };
 function numbers(id: string, answers: Partial<Numbers>, given: Partial<Given> = {}): Numbers {
   const worked = workOut(

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { USUAL_SCHOOLS } from '../../setup';
 import { SIGNS } from '../../stitch';
 import { outlineOf } from '../outlineSpec';
 import { fillIn, type Given, type Numbers, PROCEDURE_GROUPS, PROCEDURES, stepsOf, takesOf, usualOf, workOut } from '.';
@@ -15,6 +16,7 @@ const GIVEN: Given = {
   footLiftMm: 5,
   extraLiftMm: 2,
   shiftMm: 1,
+  schools: USUAL_SCHOOLS,
 };
 const of = (id: string) => PROCEDURES.find((p) => p.id === id)!;
 const numbersOf = (id: string, answers: Partial<Numbers> = {}, given: Partial<Given> = {}) => {

@@ -1,4 +1,17 @@
+import { isTwin } from '../../kit';
+import type { Setup } from '../../setup';
 import type { Numbers, Procedure, Step } from './types';
+
+/**
+ * Whether a setting has as many needles as the operation is sewn with.
+ *
+ * @param procedure - the operation
+ * @param setup - a setting that was found or proven
+ * @example
+ * needlesFit({ needles: 'two' }, { needle: { point: 'twin', nm: 75, gapMm: 2.5 } }) // => true
+ */
+export const needlesFit = ({ needles }: Pick<Procedure, 'needles'>, { needle }: Pick<Setup, 'needle'>): boolean =>
+  isTwin(needle.point) === (needles === 'two');
 
 /**
  * Whether an operation is sewn on the machine at all, or wholly by hand.

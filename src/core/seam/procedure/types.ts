@@ -1,5 +1,5 @@
 import type { Foot } from '../../kit';
-import type { OperationKind } from '../../setup';
+import type { OperationKind, Schools } from '../../setup';
 import type { Sign, StitchId } from '../../stitch';
 import type { Cannot } from '../cannot';
 import type { Outline } from '../outline';
@@ -22,6 +22,8 @@ export interface Given {
   extraLiftMm: number;
   /** How far the top layer ends behind over 300 mm on this machine, mm: as measured on it, or as the model expects. */
   shiftMm: number;
+  /** Which schools the person follows. */
+  schools: Schools;
   /** The line that is sewn, where the operation takes any: already in mm. */
   outline?: Outline;
 }
@@ -97,6 +99,10 @@ export interface Procedure {
   /** What is matched and proven for it. */
   kind: OperationKind;
   asks: readonly Ask[];
+  /** Twin needles; without this, one. */
+  needles?: 'two';
+  /** The school it belongs to, where good practitioners differ: Match answers by it. */
+  schools?: (answers: Numbers) => Partial<Schools>;
   /** It is sewn along a line of any shape, which is asked for first. */
   along?: 'outline';
   /** Everything that follows from what was asked; or which number to change. */

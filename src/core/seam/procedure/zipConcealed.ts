@@ -106,6 +106,7 @@ export const ZIP_CONCEALED: Procedure = {
   name: 'Concealed zip',
   group: 'zip',
   kind: 'zip-concealed',
+  schools: ({ direct }) => ({ 'concealed-zip': direct === 1 ? 'straight-to-it' : 'baste-first' }),
   asks: [
     { key: 'zip', label: 'Zip, top stop to bottom stop', unit: 'mm', usual: 220, least: 60, most: 1500 },
     allowance(15),
@@ -115,7 +116,7 @@ export const ZIP_CONCEALED: Procedure = {
       key: 'direct',
       label: 'How you sew it',
       unit: 'count',
-      usual: 0,
+      usual: ({ schools }) => (schools['concealed-zip'] === 'straight-to-it' ? 1 : 0),
       least: 0,
       most: 1,
       options: [

@@ -1,0 +1,45 @@
+import { type Numbers, type Step, toolAt } from '@/core/seam';
+import type { Setup } from '@/core/setup';
+import { useUnits } from '@/parts/workspace';
+import { isLow, SceneDrawing } from '@/ui';
+import styles from './Sew.module.css';
+import type { RunNow } from './useRunNow';
+
+interface Props {
+  now: RunNow;
+  numbers: Numbers;
+  step: Step;
+  target: Setup | null;
+}
+
+/** The drawing of the step with the hand in it; below a low one, the same from its other view. */
+export function Drawings({ now: { run, procedure, steps, given }, numbers, step, target }: Props) {
+  const { length } = useUnits();
+  const scene = procedure.views[step.view](numbers, given);
+  const other = Object.keys(procedure.views).find((view) => view !== step.view);
+  const doneIn = (view: string) =>
+    new Set(steps.slice(0, run.step).flatMap((s) => (s.view === view ? [...(s.now ?? [])] : [])));
+  return (
+    <>
+      <SceneDrawing
+        scene={scene}
+        now={new Set(step.now)}
+        done={doneIn(step.view)}
+        length={length}
+        tool={toolAt(scene, step)}
+        foot={target ?? undefined}
+        sewn={step.sews ? (target ?? undefined) : undefined}
+      />
+      {other && isLow(scene) && (
+        <div className={styles.also}>
+          <SceneDrawing
+            scene={procedure.views[other](numbers, given)}
+            now={new Set(step.now)}
+            done={doneIn(other)}
+            length={length}
+          />
+        </div>
+      )}
+    </>
+  );
+}
