@@ -41,6 +41,8 @@ export function Dimension({
   );
 }
 
+const HALO = { cloth: '#fffcf6', paper: 'none', drawing: 'var(--sheet)' };
+
 /** Text on drawn cloth, on a halo of sheet colour, since cloth may be any colour. */
 export function HaloText({
   x,
@@ -49,7 +51,7 @@ export function HaloText({
   size = 15,
   weight = 650,
   on = 'cloth',
-  colour = on === 'paper' ? 'var(--ink)' : '#231f2c',
+  colour = on === 'cloth' ? '#231f2c' : 'var(--ink)',
   children,
 }: {
   x: number;
@@ -58,7 +60,8 @@ export function HaloText({
   size?: number;
   weight?: number;
   colour?: string;
-  on?: 'cloth' | 'paper';
+  /** What it is written over: real cloth may be any colour, a drawing follows the theme, paper needs no halo. */
+  on?: 'cloth' | 'paper' | 'drawing';
   children: string;
 }) {
   return (
@@ -69,7 +72,7 @@ export function HaloText({
       fontSize={size}
       fontWeight={weight}
       fill={colour}
-      stroke={on === 'paper' ? 'none' : '#fffcf6'}
+      stroke={HALO[on]}
       strokeWidth="6"
       strokeLinejoin="round"
       paintOrder="stroke"

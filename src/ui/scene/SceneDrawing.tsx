@@ -67,7 +67,7 @@ export function SceneDrawing({
           to={to}
           state={stateOf(line)}
           tool={tool?.line?.index === i ? tool.line : undefined}
-          sewn={scene.view === 'above' && stateOf(line) === 'now' ? sewn : undefined}
+          sewn={scene.view === 'above' && stateOf(line) === 'now' && !endsWhereItBegins(line) ? sewn : undefined}
           scale={scale}
         />
       ))}
@@ -83,6 +83,7 @@ export function SceneDrawing({
 function Texts({ texts = [], to, length }: { texts: Scene['texts']; to: To; length: (mm: number) => string }) {
   return texts.map(({ at, text, mm }, i) => (
     <HaloText
+      on="drawing"
       key={i}
       x={to(at)[0]}
       y={to(at)[1]}
@@ -160,6 +161,10 @@ function isZigzag(points: readonly Point[]): boolean {
   const turns = Array.from({ length: points.length - 2 }, (_, i) => Math.abs(Math.sin((way(i + 1) - way(i)) / 2)) * 2);
   return turns.reduce((sum, turn) => sum + turn, 0) / turns.length > ZIGZAG.rad;
 }
+
+/** A line round about, as a buttonhole's, draws itself: it is not a line with a swing. */
+const endsWhereItBegins = ({ points }: SceneLine) =>
+  points[0][0] === points[points.length - 1][0] && points[0][1] === points[points.length - 1][1];
 
 interface LineProps {
   line: SceneLine;

@@ -17,15 +17,12 @@ const MOST_HOLES = 600;
  *
  * @param points - the line, mm
  * @param sewn - stitch, length and swing, mm
- * @returns the holes in sewing order; the line itself for a stitch without swing, one too long to tell its holes apart, or one that
- * ends where it begins and so draws itself, as a buttonhole does
+ * @returns the holes in sewing order; the line itself for a stitch without swing or one too long to tell its holes apart
  * @example
  * stitchAlong([[0, 0], [4, 0]], { stitch: 'zigzag', lengthMm: 2, widthMm: 3 }) // => [[0, -1.5], [2, 1.5], [4, -1.5]]
  */
 export function stitchAlong(points: readonly Point[], { stitch, lengthMm, widthMm }: LineStitch): readonly Point[] {
   if (!stitchFacts(stitch).swings || widthMm <= 0 || points.length < 2) return points;
-  const [first, last] = [points[0], points[points.length - 1]];
-  if (first[0] === last[0] && first[1] === last[1]) return points;
   const line = points.map(([x, y]) => ({ x, y }));
   const long = points.slice(1).reduce((sum, [x, y], i) => sum + Math.hypot(x - points[i][0], y - points[i][1]), 0);
   if (!(long > 0) || long / lengthMm > MOST_HOLES) return points;
