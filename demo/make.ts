@@ -11,6 +11,7 @@ import { match } from '../src/core/match';
 import { OPERATION, type OperationKind, type Setup, USUAL_SCHOOLS } from '../src/core/setup';
 import type { Line } from '../src/core/swatch';
 import { NEEDLES, THREADS } from './tin';
+import { sewnOnBoard } from './sewn';
 
 const day = (date: string, time = '10:00') => `2026-${date}T${time}:00Z`;
 
@@ -250,77 +251,6 @@ scrap(
 );
 
 const MACHINES = { green, black };
-
-/** What was sewn on board, and what lies half done under the needle. */
-const sewing = (
-  id: string,
-  procedureId: string,
-  clothId: string,
-  kind: OperationKind,
-  more: Partial<Workroom['runs'][number]> & Pick<Workroom['runs'][number], 'startedAt'>,
-  machine: 'green' | 'black' = 'green',
-): Workroom['runs'][number] => ({
-  id,
-  procedureId,
-  clothId,
-  clothName: clothById(clothId).cloth.name,
-  machineId: machine,
-  machineName: MACHINES[machine].name,
-  answers: {},
-  setup: best(clothId, kind, MACHINES[machine]),
-  tried: [],
-  status: 'done',
-  step: 0,
-  counted: 0,
-  pieces: 1,
-  piece: 1,
-  needleMinutes: 0,
-  atItSeconds: 0,
-  notes: '',
-  ...more,
-});
-const runs = [
-  sewing('apron-felled', 'flat-felled', 'denim', 'join', {
-    answers: { seam: 640 },
-    status: 'sewing',
-    step: 3,
-    counted: 3,
-    pieces: 2,
-    needleMinutes: 0.7,
-    atItSeconds: 1140,
-    startedAt: day('11-21', '15:10'),
-  }),
-  sewing('cushion-zip', 'zip-centred', 'deck', 'zip-centred', {
-    answers: { row: 8 },
-    step: 10,
-    counted: 11,
-    needleMinutes: 4.6,
-    atItSeconds: 2460,
-    startedAt: day('11-16', '14:00'),
-    doneAt: day('11-16', '14:48'),
-    outcome: 'good',
-    notes: 'Second row from the bottom up next time.',
-  }),
-  sewing(
-    'curtain-rolled',
-    'hem-rolled',
-    'lawn',
-    'rolled-hem',
-    {
-      answers: { round: 1400 },
-      step: 4,
-      counted: 5,
-      needleMinutes: 6.2,
-      atItSeconds: 3300,
-      startedAt: day('11-18', '10:20'),
-      doneAt: day('11-18', '11:20'),
-      outcome: 'will-do',
-      notes: 'Corner three is thick.',
-    },
-    'black',
-  ),
-];
-
 const workroom: Workroom = {
   format: 'bobbet-workroom',
   version: WORKROOM_VERSION,
@@ -349,7 +279,11 @@ const workroom: Workroom = {
     { id: 'care-3', machineId: 'black', kind: 'lint', at: day('09-20'), atHours: 3, notes: '' },
   ],
   photos: [],
-  runs,
+  runs: sewnOnBoard((clothId, kind, machine) => ({
+    clothName: clothById(clothId).cloth.name,
+    machineName: MACHINES[machine].name,
+    setup: best(clothId, kind, MACHINES[machine]),
+  })),
   schools: USUAL_SCHOOLS,
   onMachine: [
     {

@@ -125,6 +125,20 @@ for (const [cloth, operation] of [
     await expect(page.getByText(/[\d.]+ min of needle/)).toBeVisible();
   });
 
+test('from a card to what it was proven for, with its setting', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/ledger');
+  await page
+    .getByRole('link', { name: /Merino/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: 'Sew with it' }).click();
+  const proven = page.getByRole('region', { name: 'What this card was proven for' });
+  await proven.getByRole('button').first().click();
+  await expect(page.getByText(/Proven on scrap|Its card is stale/)).toBeVisible();
+  await expect(page.getByText('On Merino jersey')).toBeVisible();
+});
+
 test('basting asks for its own dials on the strip, and gives them back before the seam', async ({ page }) => {
   await openDemo(page);
   await ask(page, 'lawn', 'Basting');
@@ -188,6 +202,8 @@ test('a line of any shape is picked, drawn or loaded, worked out, printed true t
   await expect(drawing).toContainText('160 mm');
   await expect(page.getByLabel('One unit of the file is, mm')).toHaveValue('2');
 
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.map((v) => v.id)).toEqual([]);
   await page.getByRole('button', { name: 'Print the template' }).click();
   const sheets = page.locator('[data-sheet] section');
   await page.emulateMedia({ media: 'print' });

@@ -104,6 +104,23 @@ describe('cuts are spaced as the curve asks', () => {
     expect(mean).toBeLessThan(28);
   });
 
+  it('no slit opens by more than 4 mm, or they already lie as near as they may', () => {
+    fc.assert(
+      fc.property(mm(40, 250), mm(4, 15), (radius, allowance) => {
+        const outline = made('neckline', { width: 2 * radius, depth: radius });
+        const { cuts } = outlineSeam({ ...outline, lengthMm: 2.5, toleranceMm: 0.1, allowanceMm: allowance });
+        const chord = 2 * radius * Math.sin(Math.PI / 120);
+        cuts.slice(1).forEach(({ alongMm }, i) => {
+          const gap = alongMm - cuts[i].alongMm;
+          // A cut falls on a point of the line: never more than one chord after where it is due.
+          expect(gap).toBeLessThanOrEqual(Math.max(5, (4 * radius) / (2 * allowance)) + chord + 1e-6);
+          expect(gap).toBeLessThanOrEqual(30 + chord);
+        });
+      }),
+      { numRuns: 40 },
+    );
+  });
+
   it('notches go into convex curves, slits into concave ones, whichever way they are walked', () => {
     const kinds = (outline: Outline) =>
       new Set(outlineSeam({ ...outline, lengthMm: 2.5, toleranceMm: 0.1, allowanceMm: 6 }).cuts.map((c) => c.kind));

@@ -58,7 +58,14 @@ export function SceneTool({ tool, fit, foot }: { tool: ToolAt; fit: Fit; foot: S
         <path d={footShape(foot)} fill="var(--sheet)" stroke="var(--ink)" strokeWidth="2" strokeLinejoin="round" />
         <circle r="3.6" fill="var(--ink)" />
       </g>
-      <HaloText x={left ? x - 26 : x + 26} y={y - 14} anchor={left ? 'end' : 'start'} size={15} colour="var(--green)">
+      <HaloText
+        on="drawing"
+        x={left ? x - 26 : x + 26}
+        y={y - 14}
+        anchor={left ? 'end' : 'start'}
+        size={15}
+        colour="var(--green)"
+      >
         you are here
       </HaloText>
     </>

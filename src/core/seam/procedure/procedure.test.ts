@@ -129,6 +129,39 @@ describe('widths add up', () => {
     );
   });
 
+  const any = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+  it('overlock-look: what is trimmed off and what the zigzag covers make the allowance', () => {
+    fc.assert(
+      fc.property(any(3, 30), any(3, 9), (allowance, swing) => {
+        const worked = workOut(of('overlock-look'), { allowance, swing }, GIVEN);
+        if (worked.ok) expect(worked.numbers.off + worked.numbers.left).toBeCloseTo(allowance, 9);
+        else expect(swing).toBeGreaterThan(allowance);
+      }),
+    );
+  });
+  it('lapped: what is trimmed and half the lap make the allowance, and both rows lie on the lap', () => {
+    fc.assert(
+      fc.property(any(3, 40), any(5, 40), any(1, 8), (allowance, lap, from) => {
+        const worked = workOut(of('lapped-raw'), { allowance, lap, from }, GIVEN);
+        if (!worked.ok) return;
+        const n = worked.numbers;
+        expect(n.trim + n.half).toBeCloseTo(allowance, 9);
+        expect(2 * n.from + n.between).toBeCloseTo(n.lap, 9);
+        expect(n.trim).toBeGreaterThanOrEqual(0);
+        expect(n.between).toBeGreaterThanOrEqual(2 - 1e-9);
+      }),
+    );
+  });
+  it('buttonholes: the last lies where it was asked for, none reaches the next', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 2, max: 20 }), any(20, 1500), any(8, 40), (count, long, button) => {
+        const worked = workOut(of('buttonholes'), { count, long, button, edge: 40 }, GIVEN);
+        if (!worked.ok) return;
+        expect(worked.numbers.spacing * (count - 1)).toBeCloseTo(long, 6);
+        expect(worked.numbers.spacing).toBeGreaterThan(worked.numbers.hole);
+      }),
+    );
+  });
   it('jeans hem: what is cut is the hem, and what is turned in', () => {
     const n = numbersOf('hem-jeans', { hem: 15 });
     expect(n.cut).toBe(n.hem + n.fold);
