@@ -10,6 +10,7 @@ export * from './french';
 export * from './hump';
 export * from './outline';
 export * from './outlineShapes';
+export * from './outlineOf';
 export * from './outlineSpec';
 export * from './spacing';
 export * from './template';

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { USUAL_SCHOOLS } from '../../setup';
 import { SIGNS } from '../../stitch';
-import { outlineOf } from '../outlineSpec';
+import { outlineOf } from '../outlineOf';
 import { fillIn, type Given, type Numbers, PROCEDURE_GROUPS, PROCEDURES, stepsOf, takesOf, usualOf, workOut } from '.';
 
 const GIVEN: Given = {
