@@ -55,6 +55,7 @@ describe('a line is given in three ways', () => {
 describe('what is no line is refused with a way out', () => {
   it.each<[string, OutlineSpec, string]>([
     ['nothing drawn', { from: 'drawn', parts: [], closed: false, side: 'usual' }, 'seam.outline-nothing'],
+    ['no file loaded yet', svg(''), 'seam.outline-nothing'],
     ['a path that is no path', svg('round the neck'), 'seam.outline-unread'],
     ['a file in other units', svg('M0 0 H100', 1000), 'seam.outline-long'],
     ['a shape nobody knows', { from: 'shape', shape: 'cloud', sizes: {}, side: 'usual' }, 'seam.outline-shape'],

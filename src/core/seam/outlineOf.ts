@@ -48,6 +48,7 @@ const MAKE: { [F in OutlineSpec['from']]: (spec: Of<F>) => Outline | Cannot } = 
     return withSide(points, closed || meets);
   },
   svg: ({ d, mmPerUnit }) => {
+    if (d === '') return withSide([], false);
     const read = readSvgOutline(d);
     if (!read) return cannot('seam.outline-unread', 'The path in this file draws no line: load another file.');
     return withSide(

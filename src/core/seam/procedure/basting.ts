@@ -2,6 +2,9 @@ import { BLADE, PIN } from './pieces';
 import { rowScene } from './rowScene';
 import type { Procedure } from './types';
 
+/** Shorter than this it cannot be drawn out again (common practice). */
+const LEAST_MM = 4;
+
 /** Long loose stitches that hold until the seam is sewn. */
 export const BASTE: Procedure = {
   id: 'baste',
@@ -12,7 +15,13 @@ export const BASTE: Procedure = {
     { key: 'seam', label: 'How long is the seam', unit: 'mm', usual: 600, least: 10, most: 20000 },
     { key: 'allowance', label: 'Seam allowance', unit: 'mm', usual: 15, least: 3, most: 60 },
   ],
-  work: ({ seam, allowance: a }) => ({ seam, allowance: a, row: a - 1, stitch: 5 }),
+  work: ({ seam, allowance: a }, { lengthMm }) => ({
+    seam,
+    allowance: a,
+    row: a - 1,
+    stitch: Math.max(LEAST_MM, lengthMm),
+    after: 2.5,
+  }),
   views: {
     above: ({ row, allowance: a }) =>
       rowScene({
@@ -28,16 +37,21 @@ export const BASTE: Procedure = {
   ready: ['thread of another colour', 'seam ripper'],
   steps: [
     {
-      do: 'Stitch length as long as it goes, needle tension two steps down. Sew {row} from the edge, no back-stitch.',
+      do: 'Stitches of {stitch}, needle tension down. Sew {row} from the edge, no back-stitch.',
       check: 'The bobbin thread can be pulled out.',
       caution: PIN,
       view: 'above',
       now: ['row'],
       sews: 'seam',
       atMm: 'stitch',
-      machine: { tensionSteps: -2 },
     },
-    { do: 'Set length and tension back at once.', check: 'The strip says so.', view: 'above' },
+    {
+      do: 'Set length and tension back at once, for the seam.',
+      check: 'The strip says so.',
+      view: 'above',
+      atMm: 'after',
+      machine: { tension: 'normal' },
+    },
     {
       do: 'After the real seam: cut every tenth stitch and draw it out.',
       check: 'No thread of the seam is cut.',

@@ -3,6 +3,9 @@ import { IRON, PIN } from './pieces';
 import { rowScene } from './rowScene';
 import type { Procedure } from './types';
 
+/** Shorter than this the thread does not slide (common practice). */
+const LEAST_MM = 4;
+
 /** Two long rows to pull up. */
 export const GATHER: Procedure = {
   id: 'gather',
@@ -14,7 +17,7 @@ export const GATHER: Procedure = {
     { key: 'short', label: 'Edge it has to meet', unit: 'mm', usual: 500, least: 10, most: 9000 },
     { key: 'allowance', label: 'Seam allowance', unit: 'mm', usual: 15, least: 8, most: 40 },
   ],
-  work: ({ long, short, allowance: a }) =>
+  work: ({ long, short, allowance: a }, { lengthMm }) =>
     short >= long
       ? cannot(
           'seam.gather-none',
@@ -31,7 +34,8 @@ export const GATHER: Procedure = {
           fullness: (10 * long) / short / 10,
           quarterLong: long / 4,
           quarterShort: short / 4,
-          stitch: 4.5,
+          stitch: Math.max(LEAST_MM, lengthMm),
+          after: 2.5,
           sewn: 2 * long,
         },
   views: {
@@ -50,14 +54,13 @@ export const GATHER: Procedure = {
   ready: ['strong bobbin thread', 'pins'],
   steps: [
     {
-      do: 'Stitch length 4 to 5 mm, needle tension one to two steps down. Sew two rows, {first} and {second} from the edge, tails left long.',
+      do: 'Stitches of {stitch}, needle tension one to two steps down. Sew two rows, {first} and {second} from the edge, tails left long.',
       check: 'The bobbin thread slides when it is pulled.',
       caution: PIN,
       view: 'above',
       now: ['rows'],
       sews: 'sewn',
       atMm: 'stitch',
-      machine: { tensionSteps: -1.5 },
     },
     {
       do: 'Mark quarters: every {quarterLong} here, every {quarterShort} on the other edge. Pin quarter to quarter.',
@@ -77,6 +80,8 @@ export const GATHER: Procedure = {
       view: 'above',
       now: ['seam'],
       sews: 'short',
+      atMm: 'after',
+      machine: { tension: 'normal' },
     },
     {
       do: 'Draw the outer row out; press the allowance only, into the gathers with the tip of the iron.',

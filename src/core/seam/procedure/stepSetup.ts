@@ -16,8 +16,8 @@ type Dials = Pick<
 /**
  * What should be on the machine for a step: the setting of the operation, with what this step changes.
  *
- * A step that is not sewn is for getting ready: it already asks for what the next sewn one needs; after the last the
- * setting itself comes back, so that basting stitches are not left on the dial. A swing under a straight-stitch plate
+ * A step that is not sewn is for getting ready: it already asks for what the next sewn one needs, unless it says what to
+ * set itself; after the last the setting of the operation comes back. A swing under a straight-stitch plate
  * or foot would strike the needle, so those are changed with it.
  *
  * @param steps - those that are taken
@@ -34,9 +34,9 @@ export function stepSetup(
   setup: Setup,
   machine: Dials,
 ): Setup {
-  const step = steps.slice(index).find(({ sews }) => sews);
+  const step = steps.slice(index).find(({ sews, atMm, machine: differs }) => sews ?? atMm ?? differs);
   if (!step) return setup;
-  const { stitch, widthMm, tensionSteps = 0, foot, footSide, needleAsideMm = 0 } = step.machine ?? {};
+  const { stitch, widthMm, tension, foot, footSide, needleAsideMm = 0 } = step.machine ?? {};
   let made = foot && foot !== setup.foot ? withPart(setup, 'foot', foot) : setup;
   if (footSide && made.foot === 'zip') {
     const aside = machine.needlePositions > 1 ? needleAsideMm : 0;
@@ -46,7 +46,7 @@ export function stepSetup(
   if (stitch) made = withSwing(withPart(made, 'stitch', stitch));
   if (widthMm) made = { ...made, widthMm: onDial(numbers[widthMm], machine.maxWidthMm, machine.widthStepMm) };
   if (step.atMm) made = { ...made, lengthMm: onDial(numbers[step.atMm], machine.maxLengthMm, machine.lengthStepMm) };
-  return { ...made, tensionSteps: made.tensionSteps + tensionSteps };
+  return tension === 'normal' ? { ...made, tensionSteps: 0 } : made;
 }
 
 function withSwing(setup: Setup): Setup {

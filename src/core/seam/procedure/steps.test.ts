@@ -51,9 +51,15 @@ describe('what should be on the machine at a step', () => {
     const { steps, numbers } = taken(id, answers);
     return stepSetup(steps, index, numbers, SETUP, PLAIN_MACHINE);
   };
-  it('basting takes the long stitch and a loose tension, and gives both back afterwards', () => {
-    expect(at('baste', 0)).toMatchObject({ lengthMm: 5, tensionSteps: -2 });
-    expect(at('baste', 1)).toEqual(SETUP);
+  it('basting and gathers are set loose and long; the seam after them gets its stitch and tension back', () => {
+    const loose = { ...SETUP, lengthMm: 4.5, tensionSteps: -1.5 };
+    for (const id of ['baste', 'gather']) {
+      const { steps, numbers } = taken(id, {}, { lengthMm: 4.5 });
+      const all = steps.map((_, i) => stepSetup(steps, i, numbers, loose, PLAIN_MACHINE));
+      expect(all[0]).toEqual(loose);
+      expect(all.find((setup) => setup.lengthMm === 2.5)).toEqual({ ...SETUP, lengthMm: 2.5 });
+    }
+    expect(at('baste', 0).lengthMm).toBe(4);
   });
   it('a step for getting ready already asks for what is sewn next', () =>
     expect(at('overlock-look', 0)).toMatchObject({ stitch: 'zigzag', widthMm: 5, lengthMm: 1.5 }));

@@ -71,8 +71,8 @@ export interface Step {
 export interface OnMachine {
   stitch?: StitchId;
   widthMm?: string;
-  /** Steps from the tension of the setting. */
-  tensionSteps?: number;
+  /** Back to the machine's normal, where the setting of the operation is a loose one. */
+  tension?: 'normal';
   foot?: Foot;
   /** Where the needle stands beside a one-bar foot. */
   footSide?: 'left' | 'right';
