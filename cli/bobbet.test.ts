@@ -88,7 +88,7 @@ describe('bad input is one line that names the field, exit 2, nothing on standar
     [
       'frobnicate',
       {},
-      'command: expected one of match, check, diagnose, sew, verify, calc, schema, help, got "frobnicate"',
+      'command: expected one of match, check, diagnose, sew, schedule, verify, calc, schema, help, got "frobnicate"',
     ],
     ['calc constructor', {}, 'command: expected one of'],
   ])('%s %j', (args, input, message) => {
@@ -155,8 +155,35 @@ describe('the rest of the command', () => {
   it('help lists every command, and what is not there yet', () => {
     const { out } = run('help');
     expect(out).toMatch(/calc thread-use/);
-    expect(out).toMatch(/Not in this version yet: .*schedule/);
+    expect(out).toMatch(/Not in this version yet: .*photo/);
     expect(run('help match').out).toMatch(/complete setting/);
+  });
+});
+
+describe('schedule', () => {
+  const ask = (tasks: unknown) => run('schedule -', JSON.stringify({ tasks }));
+  it('puts seams in the order that changes the machine least', () => {
+    const { exit, out } = ask([
+      { id: 'side', needs: { thread: { fibre: 'polyester', tex: 27 }, foot: 'standard' } },
+      { id: 'zip', needs: { thread: { fibre: 'polyester', tex: 27 }, foot: 'zip' } },
+      { id: 'hem', needs: { foot: 'standard' }, after: ['side'] },
+    ]);
+    expect(exit).toBe(0);
+    const found = JSON.parse(out);
+    expect(found.order).toEqual(['side', 'hem', 'zip']);
+    expect(found.changes.at(-1)).toEqual({ before: 'zip', change: 'foot', from: 'standard', to: 'zip' });
+    expect(found).toMatchObject({ cost: 4, bound: 4, optimal: true });
+  });
+  it('names the ring when seams wait for each other, and the field when something is wrong', () => {
+    const ring = ask([
+      { id: 'a', after: ['b'] },
+      { id: 'b', after: ['a'] },
+    ]);
+    expect(ring.exit).toBe(0);
+    expect(JSON.parse(ring.out).blocked[0].text).toContain('a after b after a');
+    const wrong = ask([{ id: 'a', after: ['z'] }]);
+    expect(wrong.exit).toBe(2);
+    expect(wrong.error).toContain('tasks[0].after[0]: expected the id of a task, got "z"');
   });
 });
 

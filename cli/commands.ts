@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { diagnose, diagnoseInputSchema, diagnoseOutputSchema } from '../src/core/diagnose';
 import { anyWorkroomSchema, NOUNS, WORKROOM_FORMAT } from '../src/core/file';
+import { schedule, scheduleInputSchema, scheduleOutputSchema } from '../src/core/job';
 import {
   checkInputSchema,
   checkOutputSchema,
@@ -43,6 +44,12 @@ export const COMMANDS: Record<string, Command> = {
     sew,
     (input) => encode({ ...sewPicture(input), channels: 4 }),
   ),
+  schedule: command(
+    'seams with what they need and what comes before what; the order that changes the machine least out',
+    scheduleInputSchema,
+    scheduleOutputSchema,
+    schedule,
+  ),
   verify: command(
     'an exported workroom, read as an import would read it',
     anyWorkroomSchema,
@@ -56,7 +63,7 @@ export const COMMANDS: Record<string, Command> = {
 };
 
 /** Names the contract gives that this version does not answer yet. */
-export const LATER: readonly string[] = ['schedule', 'photo'];
+export const LATER: readonly string[] = ['photo'];
 
 /** The schools that `schema match` lists beside the shapes. */
 export const SCHOOL_LIST = SCHOOLS.map(({ question, asks, names, default: usual, why }) => ({

@@ -1,1 +1,2 @@
 export * from './budget';
+export * from './order';

@@ -1,0 +1,3 @@
+export * from './cycle';
+export * from './input';
+export * from './schedule';

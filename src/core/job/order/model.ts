@@ -1,0 +1,104 @@
+import type { Costs, Needs, ScheduleInput } from './input';
+
+/** The parts of a machine in the order they are safely changed, and which price each has. */
+export const PARTS = [
+  ['needle', 'needle'],
+  ['plate', 'plate'],
+  ['foot', 'foot'],
+  ['thread', 'thread'],
+  ['bobbin', 'bobbin'],
+  ['stitch', 'dials'],
+  ['lengthMm', 'dials'],
+  ['widthMm', 'dials'],
+  ['tensionSteps', 'dials'],
+  ['pressure', 'dials'],
+] as const satisfies readonly (readonly [part: keyof Needs, price: keyof Costs])[];
+export type Part = (typeof PARTS)[number][0];
+
+/** A task that does not care about a part. */
+export const ANY = -1;
+
+/** The question with every value as a small number, so that the search compares and counts quickly. */
+export interface Model {
+  count: number;
+  /** For each task and part the value it wants, or ANY. */
+  wants: readonly (readonly number[])[];
+  /** What is on the machine now, or ANY where nothing is known. */
+  now: readonly number[];
+  /** Minutes for changing each part. */
+  price: readonly number[];
+  iron: number;
+  press: readonly boolean[];
+  /** Indices of tasks that must come before each, and that wait for each. */
+  before: readonly (readonly number[])[];
+  next: readonly (readonly number[])[];
+  /** How many trips to the iron the longest chain from each task on takes: itself counts when something waits for it. */
+  trips: readonly number[];
+  /** The least that changing over to each task can cost, whatever is sewn just before it. */
+  leastIn: readonly number[];
+}
+
+/**
+ * A question made small.
+ *
+ * @param input - tasks without a cycle among them
+ * @returns the same with values and tasks as numbers
+ */
+export function modelOf({ tasks, now, costs }: ScheduleInput): Model {
+  const values = PARTS.map(() => new Map<string, number>());
+  const valueOf = (needs: Needs) =>
+    PARTS.map(([part], p) => {
+      const value = needs[part];
+      if (value === undefined) return ANY;
+      const key = keyOf(value);
+      if (!values[p].has(key)) values[p].set(key, values[p].size);
+      return values[p].get(key)!;
+    });
+  const at = new Map(tasks.map(({ id }, i) => [id, i]));
+  const before = tasks.map(({ after }) => [...new Set(after.map((id) => at.get(id)!))]);
+  const next: number[][] = tasks.map(() => []);
+  before.forEach((all, i) => all.forEach((b) => next[b].push(i)));
+  const press = tasks.map((task) => task.press);
+  const start = valueOf(now);
+  const model = {
+    count: tasks.length,
+    wants: tasks.map(({ needs }) => valueOf(needs)),
+    now: start,
+    price: PARTS.map(([, price]) => costs[price]),
+    iron: costs.iron,
+    press,
+    before,
+    next,
+  };
+  return { ...model, trips: tripsOf(model), leastIn: leastInOf(model) };
+}
+
+/** A value as text: two that mean the same are the same text. */
+const keyOf = (value: NonNullable<Needs[Part]>): string =>
+  typeof value === 'object'
+    ? JSON.stringify(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)))
+    : JSON.stringify(value);
+
+function tripsOf({ count, press, next }: Pick<Model, 'count' | 'press' | 'next'>): number[] {
+  const trips: (number | undefined)[] = Array.from({ length: count });
+  const from = (i: number): number => {
+    trips[i] ??= Math.max(0, ...next[i].map(from)) + (press[i] && next[i].length > 0 ? 1 : 0);
+    return trips[i];
+  };
+  return Array.from({ length: count }, (_, i) => from(i));
+}
+
+/**
+ * What one task leaves on the machine is at least what it wanted itself; of what it did not care about nothing is known.
+ * So the change from any task to another costs at least what differs between what both want.
+ */
+function leastInOf({ wants, now, price, next }: Pick<Model, 'wants' | 'now' | 'price' | 'next'>): number[] {
+  const between = (from: readonly number[], to: readonly number[]) =>
+    price.reduce((sum, cost, p) => sum + (from[p] !== ANY && to[p] !== ANY && from[p] !== to[p] ? cost : 0), 0);
+  return wants.map((to, task) => {
+    const later = new Set(next[task]);
+    const froms = wants.filter((_, other) => other !== task && !later.has(other));
+    const first = price.reduce((sum, cost, p) => sum + (to[p] !== ANY && now[p] !== to[p] ? cost : 0), 0);
+    return Math.min(first, ...froms.map((from) => between(from, to)));
+  });
+}
