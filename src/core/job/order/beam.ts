@@ -1,5 +1,5 @@
 import type { Model } from './model';
-import { boundOf, keyOf, ready, sewn, startState, type State, stepCost } from './state';
+import { boundOf, keyOf, ready, sewn, startState, type State } from './state';
 
 interface Beginning {
   state: State;
@@ -47,11 +47,16 @@ const dearer = (a: Beginning, b: Beginning) =>
 function grown(model: Model, { state, order, strays }: Beginning, kept: number): Beginning[] {
   const tasks = ready(model, state);
   const cheap = tasks
-    .map((task) => [task, stepCost(model, state, task)] as const)
+    .map((task) => [task, state.way.stepCost(task)] as const)
     .sort((a, b) => a[1] - b[1] || a[0] - b[0]);
   return cheap.slice(0, kept).map(([task]) => {
     const next = sewn(model, state, task);
     const skipped = tasks.filter((other) => other < task).length;
-    return { state: next, order: [...order, task], total: next.cost + boundOf(model, next), strays: strays + skipped };
+    return {
+      state: next,
+      order: [...order, task],
+      total: next.way.cost + boundOf(model, next),
+      strays: strays + skipped,
+    };
   });
 }

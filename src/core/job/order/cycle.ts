@@ -4,7 +4,7 @@ import type { Task } from './input';
  * Seams that wait for each other in a ring, so that none can be first.
  *
  * @param tasks - each with what it comes after
- * @returns the ids round the ring, the first again at its end; null where there is none
+ * @returns the ids round the ring, each coming after the next, the first again at its end; null where there is none
  * @example
  * findCycle([{ id: 'hem', after: ['side'] }, { id: 'side', after: ['hem'] }]) // => ['hem', 'side', 'hem']
  */
@@ -24,7 +24,6 @@ export function findCycle(tasks: readonly Pick<Task, 'id' | 'after'>[]): string[
   };
   for (const { id } of tasks) {
     const found = walk(id, []);
-    // Told in the order of sewing: each is waited for by the next.
     if (found) return found;
   }
   return null;

@@ -47,19 +47,19 @@ export function searchExact(
     const node = heap.pop();
     if (!node) return { order: null, bound: most };
     bound = Math.max(bound, node.total);
-    if (node.state.left === 0) return { order: orderOf(node), bound: node.state.cost };
+    if (node.state.left === 0) return { order: orderOf(node), bound: node.state.way.cost };
     const told = opened % TOLD_EVERY === TOLD_EVERY - 1;
     if (opened >= budget || (told && onProgress?.(opened) === false)) return { order: null, bound };
-    if (node.task >= 0 && best.get(keyOf(node.state))! < node.state.cost - EPSILON) continue;
+    if (node.task >= 0 && best.get(keyOf(node.state))! < node.state.way.cost - EPSILON) continue;
     const walks = walksOf(model, node.state);
     for (const task of ready(model, node.state)) {
       if (leastAfter(model, node.state, task, walks) > most + EPSILON) continue;
       const state = sewn(model, node.state, task);
-      const total = state.cost + boundOf(model, state);
+      const total = state.way.cost + boundOf(model, state);
       if (total > most + EPSILON) continue;
       const key = keyOf(state);
-      if ((best.get(key) ?? Infinity) <= state.cost + EPSILON) continue;
-      best.set(key, state.cost);
+      if ((best.get(key) ?? Infinity) <= state.way.cost + EPSILON) continue;
+      best.set(key, state.way.cost);
       heap.push({ state, total, task, from: node });
     }
   }

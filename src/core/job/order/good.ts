@@ -3,8 +3,10 @@ import { searchBeam } from './beam';
 import type { Model } from './model';
 import { orderCost, polished, roomFor } from './orders';
 
-/** How often a run of seams is moved at random, for each seam; how dear a move may be at first and at last, minutes. */
+/** How often a run of seams is moved at random, for each seam; of very many less, for each move then takes longer. */
 const MOVES_EACH = 2200;
+const MOST_SEWN = 8_000_000;
+/** How dear a move may be at first and at last, minutes. */
 const HEAT = { first: 1.2, last: 0.08 };
 const LONGEST_RUN = 4;
 /** The same question is answered the same way for ever. */
@@ -30,7 +32,7 @@ export function searchGood(model: Model): number[] {
 function annealed(model: Model, start: readonly number[]): number[] {
   const chance = seeded(SEED);
   const below = (most: number) => Math.floor(chance.next() * most);
-  const moves = MOVES_EACH * model.count;
+  const moves = Math.min(MOVES_EACH * model.count, MOST_SEWN / model.count);
   const cooling = (HEAT.last / HEAT.first) ** (1 / moves);
   let order = [...start];
   let cost = orderCost(model, order);

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { seeded } from '../../random';
 import { findCycle, type Schedule, schedule, type ScheduleInput, scheduleInputSchema, scheduleOutputSchema } from '.';
 
 type Found = Exclude<Schedule, { blocked: unknown }>;
@@ -142,6 +143,29 @@ describe('the order of seams', () => {
       { id: 'b', needs: { needle: { nm: 90, point: 'jeans' } } },
     ];
     expect(ordered({ tasks }).cost).toBe(1.5);
+  });
+
+  it('stands with a bound beside it when the proof is stopped, and when there are too many for one', () => {
+    const chance = seeded(3);
+    const tasks = Array.from({ length: 40 }, (_, i) => ({
+      id: `seam ${i}`,
+      needs: { thread: `t${Math.floor(chance.next() * 4)}`, foot: `f${Math.floor(chance.next() * 4)}` },
+      after: i % 3 === 2 ? [`seam ${i - 1}`, `seam ${i - 2}`] : [],
+      press: i % 5 === 0,
+    }));
+    const many = ordered({ tasks });
+    expect(many.optimal ? many.bound : many.cost).toBeGreaterThanOrEqual(many.bound);
+    expect(many.bound).toBeGreaterThan(10);
+    for (const { id, after } of tasks)
+      for (const b of after) expect(many.order.indexOf(b)).toBeLessThan(many.order.indexOf(id));
+    const few = scheduleInputSchema.parse({ tasks: tasks.slice(0, 15) });
+    const proven = schedule(few) as Found;
+    const asked: number[] = [];
+    const stopped = schedule(few, (opened) => asked.push(opened) < 0) as Found;
+    expect(proven.optimal).toBe(true);
+    expect(stopped.cost).toBeGreaterThanOrEqual(proven.cost);
+    expect(stopped.bound).toBeLessThanOrEqual(proven.cost + 1e-9);
+    expect(asked.length).toBeLessThanOrEqual(1);
   });
 
   it('of nothing is nothing', () =>

@@ -1,59 +1,7 @@
-import { ANY, type Model } from './model';
+import type { Model } from './model';
+import { Way } from './way';
 
 const EPSILON = 1e-9;
-
-/** A machine on its way through an order: what is on it, what lies unpressed, what it has cost. */
-class Way {
-  readonly machine: Int16Array;
-  readonly unpressed: Uint8Array;
-  wet = 0;
-  cost = 0;
-
-  constructor(private readonly model: Model) {
-    this.machine = Int16Array.from(model.now);
-    this.unpressed = new Uint8Array(model.count);
-  }
-
-  become(other: Way): void {
-    this.machine.set(other.machine);
-    this.unpressed.set(other.unpressed);
-    this.wet = other.wet;
-    this.cost = other.cost;
-  }
-
-  sew(task: number): void {
-    const { wants, price, iron, before, press } = this.model;
-    if (this.wet > 0 && this.crosses(before[task])) {
-      this.cost += iron;
-      this.unpressed.fill(0);
-      this.wet = 0;
-    }
-    const wanted = wants[task];
-    for (let p = 0; p < wanted.length; p += 1) {
-      const value = wanted[p];
-      if (value === ANY || value === this.machine[p]) continue;
-      this.cost += price[p];
-      this.machine[p] = value;
-    }
-    if (!press[task]) return;
-    this.unpressed[task] = 1;
-    this.wet += 1;
-  }
-
-  /** Whether what follows costs the same from here as from there. */
-  meets(other: Way): boolean {
-    if (this.wet !== other.wet) return false;
-    for (let p = 0; p < this.machine.length; p += 1) if (this.machine[p] !== other.machine[p]) return false;
-    if (this.wet > 0)
-      for (let i = 0; i < this.unpressed.length; i += 1) if (this.unpressed[i] !== other.unpressed[i]) return false;
-    return true;
-  }
-
-  private crosses(before: readonly number[]): boolean {
-    for (const task of before) if (this.unpressed[task] === 1) return true;
-    return false;
-  }
-}
 
 /**
  * What a whole order costs in changes and walks to the iron, minutes.
@@ -80,8 +28,7 @@ class Marked {
     this.scratch = new Way(model);
     this.ways = [new Way(model)];
     for (const task of order) {
-      const next = new Way(model);
-      next.become(this.ways[this.ways.length - 1]);
+      const next = this.ways[this.ways.length - 1].copy();
       next.sew(task);
       this.ways.push(next);
     }
@@ -99,12 +46,6 @@ class Marked {
     }
     return way.cost;
   }
-}
-
-/** Whether an order keeps what must come before what. */
-export function keepsOrder({ before }: Model, order: readonly number[]): boolean {
-  const place = new Map(order.map((task, i) => [task, i]));
-  return order.every((task, i) => before[task].every((b) => place.get(b)! < i));
 }
 
 /**

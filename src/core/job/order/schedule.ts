@@ -6,7 +6,8 @@ import { searchExact } from './exact';
 import { type ScheduleInput, type Task } from './input';
 import { ANY, type Model, modelOf, PARTS } from './model';
 import { orderCost, polished } from './orders';
-import { boundOf, needsIron, sewn, startState, type State } from './state';
+import { boundOf, startState } from './state';
+import { Way } from './way';
 
 /** One change on the machine, or a walk to the iron, and before which seam. */
 export const changeSchema = z.strictObject({
@@ -39,8 +40,9 @@ const EPSILON = 1e-6;
  * The order of seams that changes the machine least, keeping what must come before what.
  *
  * A good order is found first; up to eighteen seams a best-first search then finds a better one or proves that there is
- * none. Of more, and where the proof takes too long, the order stands with a lower bound beside it. Costs are changes and walks to the iron only: sewing takes the
- * same time in any order.
+ * none. Of more, and where the proof takes too long, the order stands with a lower bound beside it. Costs are changes and
+ * walks to the iron only: sewing takes the same time in any order. A walk presses all that lies unpressed; pressing after
+ * the last crossing is not counted, for it has to be done in any order.
  *
  * @param input - seams in the usual order of construction, what is on the machine, costs in minutes
  * @param onProgress - told how many states were looked at; false stops the proof, not the answer
@@ -69,27 +71,27 @@ function ringBlocked(ring: readonly string[]): Blocked {
 function answer({ tasks, now }: ScheduleInput, model: Model, order: readonly number[], bound: number): Schedule {
   const changes: ScheduleChange[] = [];
   const on: Record<string, unknown> = { ...now };
-  let state = startState(model);
+  const way = new Way(model);
   for (const task of order) {
     const { id, needs } = tasks[task];
-    if (needsIron(model, state, task)) changes.push({ before: id, change: 'iron', to: pressedNow(tasks, state) });
+    if (way.needsIron(task)) changes.push({ before: id, change: 'iron', to: unpressedOf(tasks, way) });
     for (const [p, [part]] of PARTS.entries()) {
       const wanted = model.wants[task][p];
-      if (wanted === ANY || wanted === state.machine[p]) continue;
+      if (wanted === ANY || wanted === way.machine[p]) continue;
       changes.push({ before: id, change: part, ...(on[part] !== undefined && { from: on[part] }), to: needs[part] });
       on[part] = needs[part];
     }
-    state = sewn(model, state, task);
+    way.sew(task);
   }
   const round = (value: number) => Math.round(value * 1e6) / 1e6;
   return {
     order: order.map((task) => tasks[task].id),
     changes,
-    cost: round(state.cost),
+    cost: round(way.cost),
     bound: round(bound),
-    optimal: state.cost <= bound + EPSILON,
+    optimal: way.cost <= bound + EPSILON,
   };
 }
 
-const pressedNow = (tasks: readonly Task[], { unpressed }: State) =>
+const unpressedOf = (tasks: readonly Task[], { unpressed }: Way) =>
   tasks.filter((_, i) => unpressed[i] === 1).map(({ id }) => id);

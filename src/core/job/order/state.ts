@@ -1,20 +1,18 @@
 import { ANY, type Model } from './model';
+import { Way } from './way';
 
 /**
- * Where an order stands. Plain arrays of numbers, copied for each step, so that the search is quick; `wanted` counts, for
- * every part and value, the tasks left that want it, and `kinds` how many values of a part are still wanted at all.
+ * Where an order stands, copied for each step: `wanted` counts, for every part and value, the tasks left that want it, and
+ * `kinds` how many values of a part are still wanted at all.
  */
 export interface State {
+  way: Way;
   done: Uint8Array;
-  machine: Int16Array;
-  /** Sewn, to be pressed, not pressed yet. */
-  unpressed: Uint8Array;
   wanted: Uint16Array[];
   kinds: Uint16Array;
   left: number;
   /** The least that changing over to each of the tasks left can cost, added up. */
   leastIn: number;
-  cost: number;
 }
 
 /** Before the first seam. */
@@ -24,20 +22,14 @@ export function startState(model: Model): State {
   const wanted = parts.map((values) => new Uint16Array(Math.max(0, values)));
   for (const all of wants) all.forEach((value, p) => value !== ANY && (wanted[p][value] += 1));
   return {
+    way: new Way(model),
     done: new Uint8Array(count),
-    machine: Int16Array.from(now),
-    unpressed: new Uint8Array(count),
     wanted,
     kinds: Uint16Array.from(wanted, (values) => values.filter((n) => n > 0).length),
     left: count,
     leastIn: model.leastIn.reduce((sum, least) => sum + least, 0),
-    cost: 0,
   };
 }
-
-/** Whether a task waits for something that lies unpressed. The iron is gone to as late as can be: then one walk presses most. */
-export const needsIron = ({ before }: Model, { unpressed }: State, task: number): boolean =>
-  before[task].some((b) => unpressed[b] === 1);
 
 /** What can be sewn now. */
 export function ready({ before, count }: Model, { done }: State): number[] {
@@ -47,42 +39,23 @@ export function ready({ before, count }: Model, { done }: State): number[] {
   return tasks;
 }
 
-/** Minutes that sewing one task adds, for changes and the iron before it. */
-export function stepCost(model: Model, state: State, task: number): number {
-  const { wants, price } = model;
-  const wanted = wants[task];
-  let cost = needsIron(model, state, task) ? model.iron : 0;
-  for (let p = 0; p < wanted.length; p += 1) if (wanted[p] !== ANY && wanted[p] !== state.machine[p]) cost += price[p];
-  return cost;
-}
-
 /** The state after one more task. */
 export function sewn(model: Model, state: State, task: number): State {
-  const next: State = {
-    done: state.done.slice(),
-    machine: state.machine.slice(),
-    unpressed: needsIron(model, state, task) ? new Uint8Array(model.count) : state.unpressed.slice(),
-    wanted: state.wanted,
-    kinds: state.kinds.slice(),
-    left: state.left - 1,
-    leastIn: state.leastIn - model.leastIn[task],
-    cost: state.cost + stepCost(model, state, task),
-  };
-  next.done[task] = 1;
-  next.wanted = state.wanted.map((values, p) => {
+  const way = state.way.copy();
+  way.sew(task);
+  const done = state.done.slice();
+  done[task] = 1;
+  for (let i = 0; i < model.count; i += 1) if (model.next[i].every((n) => done[n] === 1)) way.forget(i);
+  const kinds = state.kinds.slice();
+  const wanted = state.wanted.map((values, p) => {
     const value = model.wants[task][p];
     if (value === ANY) return values;
     const fewer = values.slice();
     fewer[value] -= 1;
-    if (fewer[value] === 0) next.kinds[p] -= 1;
-    next.machine[p] = value;
+    if (fewer[value] === 0) kinds[p] -= 1;
     return fewer;
   });
-  if (model.press[task]) next.unpressed[task] = 1;
-  // What nothing waits for any more needs no walk to the iron in between.
-  for (let i = 0; i < model.count; i += 1)
-    if (next.unpressed[i] === 1 && model.next[i].every((n) => next.done[n] === 1)) next.unpressed[i] = 0;
-  return next;
+  return { way, done, wanted, kinds, left: state.left - 1, leastIn: state.leastIn - model.leastIn[task] };
 }
 
 /**
@@ -98,7 +71,7 @@ export function boundOf(model: Model, state: State): number {
   const { price } = model;
   let cost = 0;
   for (let p = 0; p < price.length; p += 1) {
-    const on = state.machine[p];
+    const on = state.way.machine[p];
     const kept = on >= 0 && state.wanted[p][on] > 0 ? 1 : 0;
     cost += price[p] * (state.kinds[p] - kept);
   }
@@ -110,7 +83,7 @@ export function walksOf({ iron, next, trips, count }: Model, state: State): numb
   let walks = 0;
   for (let task = 0; task < count; task += 1) {
     if (state.done[task] === 0) walks = Math.max(walks, trips[task]);
-    else if (state.unpressed[task] === 1)
+    else if (state.way.unpressed[task] === 1)
       for (const after of next[task]) if (state.done[after] === 0) walks = Math.max(walks, 1 + trips[after]);
   }
   return walks * iron;
@@ -123,25 +96,21 @@ export function walksOf({ iron, next, trips, count }: Model, state: State): numb
  * @returns minutes; never more than the cost and the bound of the state after the step
  */
 export function leastAfter(model: Model, state: State, task: number, walks: number): number {
-  const { wants, price } = model;
+  const { wants, price, iron } = model;
+  const { way } = state;
   const wanted = wants[task];
-  let cost = needsIron(model, state, task) ? model.iron : 0;
-  const iron = Math.max(0, walks - cost);
+  const later = Math.max(0, walks - (way.needsIron(task) ? iron : 0));
   let parts = 0;
   for (let p = 0; p < price.length; p += 1) {
-    const [value, on] = [wanted[p], state.machine[p]];
-    if (value === ANY) {
-      parts += price[p] * (state.kinds[p] - (on >= 0 && state.wanted[p][on] > 0 ? 1 : 0));
-      continue;
-    }
-    if (value !== on) cost += price[p];
-    parts += price[p] * (state.kinds[p] - 1);
+    const on = wanted[p] === ANY ? way.machine[p] : wanted[p];
+    const kept = wanted[p] !== ANY || (on >= 0 && state.wanted[p][on] > 0) ? 1 : 0;
+    parts += price[p] * (state.kinds[p] - kept);
   }
-  return state.cost + cost + Math.max(parts, state.leastIn - model.leastIn[task]) + iron;
+  return way.cost + way.stepCost(task) + Math.max(parts, state.leastIn - model.leastIn[task]) + later;
 }
 
 /** Two states of one key have the same future. */
-export const keyOf = ({ done, machine, unpressed }: State): string =>
+export const keyOf = ({ done, way: { machine, unpressed } }: State): string =>
   `${String.fromCharCode(...bits(done))}|${String.fromCharCode(...machine.map((v) => v + 1))}|${String.fromCharCode(...bits(unpressed))}`;
 
 /** Fifteen flags to a character. */

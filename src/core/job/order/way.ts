@@ -1,0 +1,83 @@
+import { ANY, type Model } from './model';
+
+/**
+ * A machine on its way through an order: what is on it, what lies unpressed, what it has cost. What a change and a walk to
+ * the iron cost is said here and nowhere else.
+ */
+export class Way {
+  readonly machine: Int16Array;
+  /** Sewn, to be pressed, not pressed yet. */
+  readonly unpressed: Uint8Array;
+  cost = 0;
+  /** How many lie unpressed. */
+  private wet = 0;
+
+  constructor(private readonly model: Model) {
+    this.machine = new Int16Array(model.now);
+    this.unpressed = new Uint8Array(model.count);
+  }
+
+  copy(): Way {
+    const copy = new Way(this.model);
+    copy.become(this);
+    return copy;
+  }
+
+  become(other: Way): void {
+    this.machine.set(other.machine);
+    this.unpressed.set(other.unpressed);
+    this.wet = other.wet;
+    this.cost = other.cost;
+  }
+
+  /** Whether a task waits for something that lies unpressed. The iron is gone to as late as can be: then one walk presses most. */
+  needsIron(task: number): boolean {
+    if (this.wet === 0) return false;
+    for (const before of this.model.before[task]) if (this.unpressed[before] === 1) return true;
+    return false;
+  }
+
+  /** Minutes that sewing one task would add, for changes and the iron before it. */
+  stepCost(task: number): number {
+    return this.changeCost(task) + (this.needsIron(task) ? this.model.iron : 0);
+  }
+
+  private changeCost(task: number): number {
+    const { wants, price } = this.model;
+    const wanted = wants[task];
+    let cost = 0;
+    for (let p = 0; p < wanted.length; p += 1) if (wanted[p] !== ANY && wanted[p] !== this.machine[p]) cost += price[p];
+    return cost;
+  }
+
+  sew(task: number): void {
+    const { wants, press, iron, next } = this.model;
+    if (this.needsIron(task)) {
+      this.cost += iron;
+      this.unpressed.fill(0);
+      this.wet = 0;
+    }
+    this.cost += this.changeCost(task);
+    const wanted = wants[task];
+    for (let p = 0; p < wanted.length; p += 1) if (wanted[p] !== ANY) this.machine[p] = wanted[p];
+    if (!press[task] || next[task].length === 0) return;
+    this.unpressed[task] = 1;
+    this.wet += 1;
+  }
+
+  /** What nothing waits for any more needs no walk to the iron in between. */
+  forget(task: number): void {
+    if (this.unpressed[task] === 0) return;
+    this.unpressed[task] = 0;
+    this.wet -= 1;
+  }
+
+  /** Whether what follows costs the same from here as from there. */
+  meets(other: Way): boolean {
+    if (this.wet !== other.wet) return false;
+    for (let p = 0; p < this.machine.length; p += 1) if (this.machine[p] !== other.machine[p]) return false;
+    if (this.wet > 0)
+      for (let i = 0; i < this.unpressed.length; i += 1) if (this.unpressed[i] !== other.unpressed[i]) return false;
+    return true;
+  }
+}
