@@ -122,7 +122,7 @@ for (const [cloth, operation] of [
       await expect(page.getByText(text!, { exact: true })).toHaveCount(0);
     }
     await expect(page.getByRole('heading', { name: `${operation}: sewn` })).toBeVisible();
-    await expect(page.getByText(/[\d.]+ min of needle/)).toBeVisible();
+    await expect(page.getByText(/\d+ min in front of it/)).toBeVisible();
   });
 
 test('from a card to what it was proven for, with its setting', async ({ page }) => {
@@ -133,6 +133,18 @@ test('from a card to what it was proven for, with its setting', async ({ page })
   await proven.getByRole('button').first().click();
   await expect(page.getByText(/Proven on scrap|Its card is stale/)).toBeVisible();
   await expect(page.getByText('On Polar fleece hat')).toBeVisible();
+});
+
+test('what the machine cannot do is said before the first stitch', async ({ page }) => {
+  await openDemo(page);
+  await ask(page, 'merino', 'Overlock-look zigzag, trimmed to it');
+  const begin = page.getByRole('button', { name: 'Begin' });
+  await expect(begin).toBeEnabled();
+  await page.getByLabel('Width of the zigzag, mm').fill('9');
+  await expect(page.getByText('Not like this on your machine')).toBeVisible();
+  await expect(begin).toBeDisabled();
+  await page.getByLabel('Width of the zigzag, mm').fill('5');
+  await expect(begin).toBeEnabled();
 });
 
 test('basting asks for its own dials on the strip, and gives them back before the seam', async ({ page }) => {

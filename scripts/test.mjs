@@ -50,7 +50,7 @@ const folders = ['src', 'cli', 'scripts', 'e2e', 'bench', 'demo'];
 const structure = ['--config', '.dependency-cruiser.cjs', 'src', 'cli', '--output-type', 'err'];
 
 /** Everything that only reads the sources, one after the other. */
-async function readings() {
+async function sources() {
   count('lint', await beside('lint', 'eslint/bin/eslint.js', ['.', '--max-warnings', '0']));
   count('format', await beside('format', 'prettier/bin/prettier.cjs', ['--check', '--log-level', 'warn', ...folders]));
   count('types', await beside('types', 'typescript/bin/tsc', ['--noEmit']));
@@ -65,7 +65,7 @@ async function unitTests() {
   countSuite(UNIT, unitReport, ok, (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests + r.numPendingTests }));
 }
 
-await Promise.all([readings(), unitTests()]);
+await Promise.all([sources(), unitTests()]);
 const built = step('build', build);
 count('build', built);
 if (built) {

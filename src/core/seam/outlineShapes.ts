@@ -1,15 +1,9 @@
 import { type OutlinePart, type Point2, walkParts } from '../geometry';
 import type { Outline } from './outline';
+import type { Ask } from './procedure/types';
 
-/** One size of a shape, mm (or a whole number where it says so). */
-export interface ShapeSize {
-  key: string;
-  label: string;
-  unit: 'mm' | 'count' | 'degrees';
-  usual: number;
-  least: number;
-  most: number;
-}
+/** One size of a shape: a question with one usual answer. */
+export type ShapeSize = Ask & { usual: number };
 
 /** A common shape of a seam line: its sizes, and the line they make. */
 export interface OutlineShape {
@@ -121,6 +115,18 @@ export const OUTLINE_SHAPES: readonly OutlineShape[] = [
     }),
   },
 ];
+
+/**
+ * A shape in its usual sizes.
+ *
+ * @param id - of one of the shapes
+ * @throws when there is none of that name
+ */
+export function usualShape(id: string): Outline {
+  const shape = OUTLINE_SHAPES.find((one) => one.id === id);
+  if (!shape) throw new Error(`usualShape: expected a known shape, got ${id}`);
+  return shape.make(Object.fromEntries(shape.sizes.map(({ key, usual }) => [key, usual])));
+}
 
 /** Arcs that hang side by side, each as wide and deep as asked; where they meet the line turns sharply. */
 function scallops(width: number, depth: number, count: number): Point2[] {

@@ -4,7 +4,16 @@ import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import type { Card } from '@/core/card';
-import { type Ask, fillIn, needlesFit, type Numbers, onMachine, takesOf, usualOf } from '@/core/seam';
+import {
+  type Ask,
+  fillIn,
+  needlesFit,
+  type Numbers,
+  sewnByMachine,
+  takesOf,
+  usualOf,
+  type WorkedOut,
+} from '@/core/seam';
 import { settingReadings } from '@/core/setup';
 import { formatNumber } from '@/core/units';
 import { runs as store } from '@/data';
@@ -12,6 +21,7 @@ import { useStale } from '@/parts/staleness';
 import { useUndo, useUnits } from '@/parts/workspace';
 import { CautionPlate, SceneDrawing, StopPlate } from '@/ui';
 import { Answer } from './Answer';
+import { Clashes, clashesOfAll } from './Clashes';
 import { OutlineAsk } from './outline';
 import { Printing } from './print';
 import styles from './Sew.module.css';
@@ -25,8 +35,9 @@ export function AskPage({ now }: { now: RunNow }) {
   const undo = useUndo();
   const numbers = worked.ok ? worked.numbers : null;
   const view = Object.values(procedure.views)[0];
-  const machined = onMachine(procedure);
-  const ready = numbers && cloth && machine && (setup || !machined);
+  const machined = sewnByMachine(procedure);
+  const clashes = numbers && machined ? clashesOfAll(now, numbers) : [];
+  const ready = numbers && cloth && machine && (setup || !machined) && clashes.length === 0;
   const begin = async () => {
     if (!ready) return;
     await save(() => ({ status: 'sewing', setup: setup ?? undefined, cardId: now.found?.card?.id }));
@@ -44,13 +55,7 @@ export function AskPage({ now }: { now: RunNow }) {
           On {run.clothName}, with {run.machineName}. <Link href="/sew">All operations</Link>
         </p>
         {numbers && <SceneDrawing scene={view(numbers, given)} length={length} />}
-        {!worked.ok && 'blocked' in worked && (
-          <StopPlate title="These numbers do not go together">
-            {worked.blocked.map(({ code, text }) => (
-              <p key={code}>{text}</p>
-            ))}
-          </StopPlate>
-        )}
+        <Refusal worked={worked} />
       </section>
       <section className={styles.asks} aria-label="Questions">
         <h2>Before the first stitch</h2>
@@ -66,6 +71,7 @@ export function AskPage({ now }: { now: RunNow }) {
         <Pieces now={now} />
         {numbers && <Needed now={now} numbers={numbers} />}
         {machined && <Setting now={now} />}
+        <Clashes closed={clashes} />
         <div className={styles.actions}>
           <Button variant="contained" disabled={!ready} onClick={() => void begin()}>
             Begin
@@ -75,6 +81,18 @@ export function AskPage({ now }: { now: RunNow }) {
         {numbers && <Printing now={now} numbers={numbers} />}
       </section>
     </div>
+  );
+}
+
+/** Why the answers do not go together, and which to change. */
+function Refusal({ worked }: { worked: WorkedOut }) {
+  if (worked.ok || !('blocked' in worked)) return null;
+  return (
+    <StopPlate title="These numbers do not go together">
+      {worked.blocked.map(({ code, text }) => (
+        <p key={code}>{text}</p>
+      ))}
+    </StopPlate>
   );
 }
 
@@ -102,7 +120,7 @@ function Pieces({ now: { run, save } }: { now: RunNow }) {
 function Needed({ now, numbers }: { now: RunNow; numbers: Numbers }) {
   const { procedure, steps, given, how, run } = now;
   const { length, metres } = useUnits();
-  const machined = onMachine(procedure);
+  const machined = sewnByMachine(procedure);
   const all = steps.map((step) => takesOf(step, numbers, given, how));
   const minutes = run.pieces * all.reduce((sum, t) => sum + t.minutes, 0);
   const thread = run.pieces * all.reduce((sum, t) => sum + t.threadMm, 0);

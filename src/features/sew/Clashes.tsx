@@ -1,12 +1,25 @@
-import { checkInterlocks } from '@/core/interlock';
+import { checkInterlocks, type Closed } from '@/core/interlock';
+import { type Numbers, stepSetup } from '@/core/seam';
 import type { Setup } from '@/core/setup';
 import { StopPlate } from '@/ui';
 import type { RunNow } from './useRunNow';
 
-/** What a step asks for that this machine cannot do, or that would strike the needle: said before it is sewn. */
-export function Clashes({ now: { machine, how }, target }: { now: RunNow; target: Setup }) {
-  if (!machine) return null;
-  const closed = checkInterlocks({ setup: target, machine: machine.machine, thicknessMm: how.stitchedMm });
+/** What of a setting this machine cannot do, or what would strike its needle. */
+export function clashesOf({ machine, how }: RunNow, setup: Setup): Closed[] {
+  if (!machine) return [];
+  return checkInterlocks({ setup, machine: machine.machine, thicknessMm: how.stitchedMm });
+}
+
+/** The same for every step of an operation, each once: known before the first stitch. */
+export function clashesOfAll(now: RunNow, numbers: Numbers): Closed[] {
+  const { steps, setup, machine } = now;
+  if (!setup || !machine) return [];
+  const all = steps.flatMap((_, i) => clashesOf(now, stepSetup(steps, i, numbers, setup, machine.machine)));
+  return all.filter(({ code }, i) => all.findIndex((other) => other.code === code) === i);
+}
+
+/** Said before it is sewn. */
+export function Clashes({ closed }: { closed: readonly Closed[] }) {
   if (closed.length === 0) return null;
   return (
     <StopPlate title="Not like this on your machine">

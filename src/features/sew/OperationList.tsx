@@ -2,7 +2,16 @@
 
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { onMachine, type Procedure, PROCEDURE_GROUPS, PROCEDURES, type Run } from '@/core/seam';
+import { clothOf } from '@/core/cloth';
+import {
+  givenOf,
+  type Procedure,
+  PROCEDURE_GROUPS,
+  PROCEDURES,
+  type Run,
+  sewnByMachine,
+  usualSteps,
+} from '@/core/seam';
 import { runs as store } from '@/data';
 import { type AskedNow, newId, nowText, sayWhen, useQuestion } from '@/parts/workspace';
 import styles from './Sew.module.css';
@@ -31,7 +40,8 @@ export function OperationList({ runs, lost, kind }: Props) {
   const asked = useQuestion();
   const begin = useBegin(asked, runs);
   const able = Boolean(asked?.cloth);
-  const proven = PROCEDURES.filter((p) => p.kind === kind && onMachine(p));
+  const stepsIn = stepsOn(asked);
+  const proven = PROCEDURES.filter((p) => p.kind === kind && sewnByMachine(p));
   return (
     <div className={styles.list}>
       <h1>Sew</h1>
@@ -50,14 +60,19 @@ export function OperationList({ runs, lost, kind }: Props) {
       {proven.length > 0 && (
         <section aria-labelledby="proven">
           <h2 id="proven">What this card was proven for</h2>
-          <Operations of={proven} able={able} onBegin={begin} />
+          <Operations of={proven} able={able} stepsIn={stepsIn} onBegin={begin} />
         </section>
       )}
       <div className={styles.groups}>
         {PROCEDURE_GROUPS.map((group) => (
           <section key={group} aria-labelledby={`group-${group}`}>
             <h2 id={`group-${group}`}>{GROUP_TEXT[group]}</h2>
-            <Operations of={PROCEDURES.filter((p) => p.group === group)} able={able} onBegin={begin} />
+            <Operations
+              of={PROCEDURES.filter((p) => p.group === group)}
+              able={able}
+              stepsIn={stepsIn}
+              onBegin={begin}
+            />
           </section>
         ))}
       </div>
@@ -74,23 +89,31 @@ export function OperationList({ runs, lost, kind }: Props) {
 interface OperationsProps {
   of: readonly Procedure[];
   able: boolean;
+  stepsIn: (procedure: Procedure) => number;
   onBegin: (procedure: Procedure) => Promise<void>;
 }
 
-function Operations({ of, able, onBegin }: OperationsProps) {
+function Operations({ of, able, stepsIn, onBegin }: OperationsProps) {
   return (
     <ul className={styles.operations}>
       {of.map((p) => (
         <li key={p.id}>
           <button type="button" disabled={!able} onClick={() => void onBegin(p)}>
             {p.name}
-            <small>{p.steps.length} steps</small>
+            <small>{stepsIn(p)} steps</small>
           </button>
         </li>
       ))}
     </ul>
   );
 }
+
+/** How many steps an operation takes on the cloth and machine in question, usual answers taken. */
+const stepsOn = (asked: AskedNow | undefined) => (procedure: Procedure) => {
+  const { cloth, machine } = asked ?? {};
+  if (!cloth) return procedure.steps.length;
+  return usualSteps(procedure, givenOf(clothOf(cloth), procedure.kind, machine?.machine ?? null, null).given);
+};
 
 /** Lays an operation out for the cloth and machine in question, and goes to its questions. */
 function useBegin(asked: AskedNow | undefined, runs: readonly Run[]) {

@@ -2,7 +2,7 @@
 
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
-import { OUTCOMES, type Run, runSchema } from '@/core/seam';
+import { OUTCOMES, type Run, runSchema, sewnByMachine } from '@/core/seam';
 import { formatNumber } from '@/core/units';
 import { runs as store } from '@/data';
 import { newId, nowText, useUndo } from '@/parts/workspace';
@@ -26,8 +26,8 @@ export function RunEnd({ now }: { now: RunNow }) {
     <div className={styles.list}>
       <h1>{procedure.name}: sewn</h1>
       <p>
-        On {run.clothName}, with {run.machineName}; {formatNumber(run.needleMinutes, 1)} min of needle,{' '}
-        {formatNumber(run.atItSeconds / 60, 0)} min in front of it
+        On {run.clothName}, with {run.machineName}; {formatNumber(run.atItSeconds / 60, 0)} min in front of it
+        {sewnByMachine(procedure) && `, ${formatNumber(run.needleMinutes, 1)} min of needle`}
         {run.pieces > 1 ? `, ${run.pieces} in a row` : ''}.
       </p>
       <h2>How did it go?</h2>

@@ -4,11 +4,11 @@ import Button from '@mui/material/Button';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
-import { fillIn, type Numbers, onMachine } from '@/core/seam';
+import { fillIn, type Numbers, sewnByMachine } from '@/core/seam';
 import { formatNumber } from '@/core/units';
 import { useUnits } from '@/parts/workspace';
 import { CautionPlate } from '@/ui';
-import { Clashes } from './Clashes';
+import { Clashes, clashesOf } from './Clashes';
 import { Drawings } from './Drawings';
 import { Printing } from './print';
 import { Spoken } from './Spoken';
@@ -49,7 +49,7 @@ export function Runner({ now, numbers }: { now: RunNow; numbers: Numbers }) {
         <h2 aria-live="polite">{text}</h2>
         <p className={styles.check}>Check: {fillIn(step.check, numbers, length)}</p>
         {step.caution && <CautionPlate>{fillIn(step.caution, numbers, length)}</CautionPlate>}
-        {target && <Clashes now={now} target={target} />}
+        {target && <Clashes closed={clashesOf(now, target)} />}
         {wrong ? (
           <SomethingWrong now={now} onClose={() => setWrong(false)} />
         ) : (
@@ -61,7 +61,8 @@ export function Runner({ now, numbers }: { now: RunNow; numbers: Numbers }) {
           <Printing now={now} numbers={numbers} />
         </details>
         <p className={styles.quiet}>
-          <Timer now={now} /> in front of it, {formatNumber(run.needleMinutes, 1)} min of needle so far.{' '}
+          <Timer now={now} /> in front of it
+          {sewnByMachine(now.procedure) && `, ${formatNumber(run.needleMinutes, 1)} min of needle`} so far.{' '}
           <Link href="/sew">Leave it here</Link>: it goes on at this step.
         </p>
       </section>
@@ -82,7 +83,7 @@ function Actions({ now: { run, procedure, steps }, onNext, onBack, onWrong }: Ac
       <Button variant="contained" size="large" onClick={() => void onNext()}>
         {run.step + 1 < steps.length ? 'Done, next' : run.piece < run.pieces ? 'Done, the next piece' : 'Done'}
       </Button>
-      {onMachine(procedure) && (
+      {sewnByMachine(procedure) && (
         <Button variant="outlined" size="large" onClick={onWrong}>
           Something’s wrong
         </Button>

@@ -5,7 +5,6 @@ import type { ClothRecord, MachineRecord } from '@/core/file';
 import {
   type Given,
   givenOf,
-  type Outline,
   outlineOf,
   type Procedure,
   PROCEDURES,
@@ -36,8 +35,6 @@ export interface RunNow {
   worked: WorkedOut;
   /** Those that are taken with these numbers. */
   steps: readonly Step[];
-  /** The line it is sewn along, if one was given that can be sewn. */
-  outline: Outline | null;
   save: (edit: (now: Run) => Partial<Run>) => Promise<void>;
 }
 
@@ -64,8 +61,7 @@ export function useRunNow(id: string): RunNow | null {
     schools,
   });
   const line = run.outline && procedure.along ? outlineOf(run.outline) : null;
-  const outline = line && 'points' in line ? line : null;
-  const given = outline ? { ...plain, outline } : plain;
+  const given = line && 'points' in line ? { ...plain, outline: line } : plain;
   const worked: WorkedOut =
     line && 'blocked' in line ? { ok: false, blocked: line.blocked } : workOut(procedure, run.answers, given);
   return {
@@ -79,7 +75,6 @@ export function useRunNow(id: string): RunNow | null {
     how,
     worked,
     steps: worked.ok ? stepsOf(procedure, worked.numbers) : [],
-    outline,
     save: (edit) => runs.change(id, (now) => now && { ...now, ...edit(now) }),
   };
 }

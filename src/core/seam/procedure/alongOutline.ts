@@ -1,5 +1,6 @@
 import { cannot, type Cannot } from '../cannot';
 import { type Outline, outlineSeam, type OutlineAnswer, SHORTEST_MM } from '../outline';
+import { usualShape } from '../outlineShapes';
 import type { Given, Numbers } from './types';
 
 /** A line leaves what it should follow by no more than this, mm. */
@@ -8,7 +9,7 @@ const TOLERANCE_MM = 0.1;
 const STEP_MM = 0.5;
 
 /** The line of an operation, or the shape it begins with where none was given yet. */
-export const lineOf = ({ outline }: Given, first: () => Outline): Outline => outline ?? first();
+export const lineOf = ({ outline }: Given, first: string): Outline => outline ?? usualShape(first);
 
 /** An outline worked out for the setting, with its allowance trimmed. */
 export const answerFor = (outline: Outline, { lengthMm }: Given, trim: number): OutlineAnswer =>

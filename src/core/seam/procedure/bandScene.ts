@@ -41,20 +41,20 @@ export function sewnOn({ width, allowance: a }: Numbers): Scene {
   };
 }
 
-/**
- * How much the short edge is stretched in each quarter of the long one.
- *
- * @param long - of the drawn edge, mm
- * @param y - where it is written
- * @param pull - percent; the same in every quarter, for both edges were quartered
- */
-export const quarterTexts = (long: number, y: number, pull: number): NonNullable<Scene['texts']> =>
-  [0, 1, 2, 3].map((i) => ({ at: [(long * (i + 0.28)) / 4, y] as const, text: `+${Math.round(pull)} %` }));
+/** Two edges laid out flat: how long each is and what it is called, mm; and how much the short one is pulled, percent. */
+interface Laid {
+  long: { mm: number; name: string; side: 'right' | 'wrong' };
+  short: { mm: number; name: string; wideMm: number };
+  pull: number;
+}
 
-/** Band and opening laid out flat, quarters marked on both. */
-export function quarters({ opening, finished, width, pull }: Numbers): Scene {
-  const scale = 180 / opening;
-  const [long, short] = [180, finished * scale];
+/** Drawn smaller: no band would fit as it is. */
+const LAID_MM = 180;
+
+/** A short edge above the long one it is stretched onto, quarters marked on both, and the pull in each quarter. */
+export function laidFlat({ long, short, pull }: Laid): Scene {
+  const below = short.mm * (LAID_MM / long.mm);
+  const wide = Math.min(18, short.wideMm);
   const marks = (length: number, y: number, tall: number) =>
     [0, 1, 2, 3, 4].map((i) => ({
       id: 'quarters',
@@ -65,17 +65,29 @@ export function quarters({ opening, finished, width, pull }: Numbers): Scene {
       role: 'mark' as const,
     }));
   return {
-    label: 'Laid flat, drawn smaller: quarters on both edges',
+    label: `Laid flat, drawn smaller: quarters on ${short.name} and ${long.name}`,
     view: 'above',
     cloths: [
-      { points: box(0, 34, long, 30), side: 'right' },
-      { points: box(0, 0, short, Math.min(18, width * 0.8)), side: 'right' },
+      { points: box(0, 34, LAID_MM, 30), side: long.side },
+      { points: box(0, 0, below, wide), side: 'right' },
     ],
-    lines: [...marks(long, 34, 8), ...marks(short, 0, 18)],
+    lines: [...marks(LAID_MM, 34, 8), ...marks(below, 0, wide)],
     dims: [
-      { from: [0, 70], to: [long, 70], mm: opening, name: 'opening' },
-      { from: [0, -6], to: [short, -6], mm: finished, name: 'band' },
+      { from: [0, 70], to: [LAID_MM, 70], mm: long.mm, name: long.name },
+      { from: [0, -6], to: [below, -6], mm: short.mm, name: short.name },
     ],
-    texts: quarterTexts(long, 56, pull),
+    // Both edges are quartered: the pull is the same in each.
+    texts: [0, 1, 2, 3].map((i) => ({
+      at: [(LAID_MM * (i + 0.28)) / 4, 56] as const,
+      text: `+${Math.round(pull)} %`,
+    })),
   };
 }
+
+/** A band and its opening. */
+export const quarters = ({ opening, finished, width, pull }: Numbers): Scene =>
+  laidFlat({
+    long: { mm: opening, name: 'opening', side: 'right' },
+    short: { mm: finished, name: 'band', wideMm: 0.8 * width },
+    pull,
+  });

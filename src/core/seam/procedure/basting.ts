@@ -1,9 +1,6 @@
-import { BLADE, PIN } from './pieces';
-import { rowScene } from './rowScene';
+import { BLADE, PIN, looseMm } from './pieces';
+import { bastedRow } from './rowScene';
 import type { Procedure } from './types';
-
-/** Shorter than this it cannot be drawn out again (common practice). */
-const LEAST_MM = 4;
 
 /** Long loose stitches that hold until the seam is sewn. */
 export const BASTE: Procedure = {
@@ -15,25 +12,14 @@ export const BASTE: Procedure = {
     { key: 'seam', label: 'How long is the seam', unit: 'mm', usual: 600, least: 10, most: 20000 },
     { key: 'allowance', label: 'Seam allowance', unit: 'mm', usual: 15, least: 3, most: 60 },
   ],
-  work: ({ seam, allowance: a }, { lengthMm }) => ({
+  work: ({ seam, allowance: a }, given) => ({
     seam,
     allowance: a,
     row: a - 1,
-    stitch: Math.max(LEAST_MM, lengthMm),
+    stitch: looseMm(given),
     after: 2.5,
   }),
-  views: {
-    above: ({ row, allowance: a }) =>
-      rowScene({
-        label: 'From above: a hair inside the allowance',
-        edge: 'raw',
-        side: 'wrong',
-        rows: [
-          { id: 'row', mm: row, role: 'baste' },
-          { mm: a, role: 'mark', name: 'seam line' },
-        ],
-      }),
-  },
+  views: { above: bastedRow },
   ready: ['thread of another colour', 'seam ripper'],
   steps: [
     {

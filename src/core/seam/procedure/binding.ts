@@ -1,3 +1,4 @@
+import { BINDING_CLOTH } from './asks';
 import { boundEdge } from '../binding';
 import { BLADE, IRON, PIN } from './pieces';
 import { rowScene } from './rowScene';
@@ -66,7 +67,7 @@ export const BIND_EDGE: Procedure = {
   asks: [
     { key: 'edge', label: 'Along the edge', unit: 'mm', usual: 1200, least: 30, most: 20000 },
     { key: 'show', label: 'Binding to show', unit: 'mm', usual: 10, least: 4, most: 30 },
-    { key: 'binding', label: 'Thickness of the binding cloth', unit: 'mm', usual: 0.2, least: 0.05, most: 1.5 },
+    BINDING_CLOTH,
     { key: 'layers', label: 'Layers of the edge', unit: 'count', usual: 2, least: 1, most: 6 },
     {
       key: 'double',

@@ -1,6 +1,6 @@
 import { cannot } from '../cannot';
 import { turnOfClothMm } from '../turnOfCloth';
-import { allowance, SEAM_LENGTH } from './asks';
+import { allowance, BINDING_CLOTH, SEAM_LENGTH } from './asks';
 import { BLADE, IRON, PIN } from './pieces';
 import { rowScene } from './rowScene';
 import { drawnThick, type Scene } from './scene';
@@ -71,7 +71,7 @@ export const BOUND_SEAM: Procedure = {
     SEAM_LENGTH,
     allowance(15),
     { key: 'show', label: 'Binding to show', unit: 'mm', usual: 6, least: 3, most: 15 },
-    { key: 'binding', label: 'Thickness of the binding cloth', unit: 'mm', usual: 0.2, least: 0.05, most: 1.5 },
+    BINDING_CLOTH,
     {
       key: 'each',
       label: 'Allowances',

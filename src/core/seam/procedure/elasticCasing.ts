@@ -1,3 +1,4 @@
+import { BODY, ELASTIC_SHARE, ELASTIC_WIDTH, garmentEdge } from './asks';
 import { cannot } from '../cannot';
 import { BLADE, IRON, PIN } from './pieces';
 import { rowScene } from './rowScene';
@@ -54,20 +55,7 @@ export const ELASTIC_CASING: Procedure = {
   name: 'Elastic in a casing',
   group: 'band',
   kind: 'casing',
-  asks: [
-    { key: 'girth', label: 'Round the body, where it sits', unit: 'mm', usual: 760, least: 100, most: 2000 },
-    { key: 'round', label: 'Round the garment’s edge', unit: 'mm', usual: 1000, least: 100, most: 3000 },
-    { key: 'elastic', label: 'Width of the elastic', unit: 'mm', usual: 20, least: 3, most: 80 },
-    {
-      key: 'share',
-      label: 'Elastic to body',
-      unit: 'percent',
-      usual: 90,
-      least: 60,
-      most: 100,
-      help: 'test it round you: 90 is the usual start',
-    },
-  ],
+  asks: [BODY, garmentEdge(1000), ELASTIC_WIDTH, ELASTIC_SHARE],
   work: ({ girth, round, elastic, share }) => {
     const length = (girth * share) / 100;
     if (round < girth) {

@@ -1,39 +1,19 @@
+import { BODY, ELASTIC_SHARE, ELASTIC_WIDTH, garmentEdge } from './asks';
 import { cannot } from '../cannot';
 import { bandReachMm } from '../band';
-import { quarterTexts } from './bandScene';
+import { laidFlat } from './bandScene';
 import { PIN } from './pieces';
 import { rowScene } from './rowScene';
-import { box, type Scene } from './scene';
+import type { Scene } from './scene';
 import type { Numbers, Procedure } from './types';
 
-/** Elastic and edge laid flat, quarters on both. */
-function quarters({ round, length, elastic, pull }: Numbers): Scene {
-  const scale = 180 / Math.max(round, length);
-  const marks = (long: number, y: number, tall: number) =>
-    [0, 1, 2, 3, 4].map((i) => ({
-      id: 'quarters',
-      points: [
-        [(long * i) / 4, y],
-        [(long * i) / 4, y + tall],
-      ] as const,
-      role: 'mark' as const,
-    }));
-  const [edge, short] = [round * scale, length * scale];
-  return {
-    label: 'Laid flat, drawn smaller: quarters on elastic and edge',
-    view: 'above',
-    cloths: [
-      { points: box(0, 34, edge, 30), side: 'wrong' },
-      { points: box(0, 0, short, Math.min(16, elastic)), side: 'right' },
-    ],
-    lines: [...marks(edge, 34, 8), ...marks(short, 0, 16)],
-    dims: [
-      { from: [0, 72], to: [edge, 72], mm: round, name: 'edge' },
-      { from: [0, -6], to: [short, -6], mm: length, name: 'elastic' },
-    ],
-    texts: quarterTexts(edge, 56, pull),
-  };
-}
+/** Elastic and the edge it is stretched onto. */
+const quarters = ({ round, length, elastic, pull }: Numbers): Scene =>
+  laidFlat({
+    long: { mm: round, name: 'edge', side: 'wrong' },
+    short: { mm: length, name: 'elastic', wideMm: elastic },
+    pull,
+  });
 
 /** Elastic stretched onto an edge and sewn there. */
 export const ELASTIC_SEWN_ON: Procedure = {
@@ -42,19 +22,11 @@ export const ELASTIC_SEWN_ON: Procedure = {
   group: 'band',
   kind: 'elastic',
   asks: [
-    { key: 'girth', label: 'Round the body, where it sits', unit: 'mm', usual: 760, least: 60, most: 2000 },
-    { key: 'round', label: 'Round the garment’s edge', unit: 'mm', usual: 900, least: 60, most: 3000 },
+    BODY,
+    garmentEdge(900),
     { key: 'pass', label: 'Widest place it has to pass', unit: 'mm', usual: 980, least: 60, most: 2500 },
-    { key: 'elastic', label: 'Width of the elastic', unit: 'mm', usual: 20, least: 3, most: 80 },
-    {
-      key: 'share',
-      label: 'Elastic to body',
-      unit: 'percent',
-      usual: 90,
-      least: 60,
-      most: 100,
-      help: 'try it round you',
-    },
+    ELASTIC_WIDTH,
+    ELASTIC_SHARE,
     { key: 'stretch', label: 'The elastic stretches', unit: 'percent', usual: 100, least: 20, most: 250 },
   ],
   work: ({ girth, round, pass, elastic, share, stretch }) => {

@@ -1,10 +1,7 @@
 import { cannot } from '../cannot';
-import { IRON, PIN } from './pieces';
+import { IRON, PIN, looseMm } from './pieces';
 import { rowScene } from './rowScene';
 import type { Procedure } from './types';
-
-/** Shorter than this the thread does not slide (common practice). */
-const LEAST_MM = 4;
 
 /** Two long rows to pull up. */
 export const GATHER: Procedure = {
@@ -17,7 +14,7 @@ export const GATHER: Procedure = {
     { key: 'short', label: 'Edge it has to meet', unit: 'mm', usual: 500, least: 10, most: 9000 },
     { key: 'allowance', label: 'Seam allowance', unit: 'mm', usual: 15, least: 8, most: 40 },
   ],
-  work: ({ long, short, allowance: a }, { lengthMm }) =>
+  work: ({ long, short, allowance: a }, given) =>
     short >= long
       ? cannot(
           'seam.gather-none',
@@ -34,7 +31,7 @@ export const GATHER: Procedure = {
           fullness: (10 * long) / short / 10,
           quarterLong: long / 4,
           quarterShort: short / 4,
-          stitch: Math.max(LEAST_MM, lengthMm),
+          stitch: looseMm(given),
           after: 2.5,
           sewn: 2 * long,
         },

@@ -31,7 +31,7 @@ export function givenOf(
 ): { given: Given; how: SewnWith } {
   const profile = clothProfile(cloth);
   const seam = seamContext(cloth, { kind }, creep);
-  const { footLiftMm, extraLiftMm, speedSpm } = machine ?? PLAIN_MACHINE;
+  const { footLiftMm, extraLiftMm, maxLengthMm, speedSpm } = machine ?? PLAIN_MACHINE;
   const { stitch, lengthMm, widthMm, foot, pressure } = setup ?? PLAIN_STITCH;
   const mass = profile.massGsm.value;
   return {
@@ -45,6 +45,7 @@ export function givenOf(
       widthMm,
       footLiftMm,
       extraLiftMm,
+      longestMm: maxLengthMm,
       shiftMm: layerShiftMm(seam, foot, pressure),
       schools,
     },

@@ -1,6 +1,6 @@
 import { HAND_NEEDLE, HAND_TAIL_MM } from './handSewing';
 import { BLADE } from './pieces';
-import { rowScene } from './rowScene';
+import { bastedRow } from './rowScene';
 import type { Procedure } from './types';
 
 /** Basting by hand where a foot would creep: velvet, silk, stripes. */
@@ -21,18 +21,7 @@ export const HAND_BASTE: Procedure = {
     stitch,
     thread: 1.1 * seam + HAND_TAIL_MM,
   }),
-  views: {
-    above: ({ row, allowance: a }) =>
-      rowScene({
-        label: 'From above: a hair inside the allowance',
-        edge: 'raw',
-        side: 'wrong',
-        rows: [
-          { id: 'row', mm: row, role: 'baste' },
-          { mm: a, role: 'mark', name: 'seam line' },
-        ],
-      }),
-  },
+  views: { above: bastedRow },
   ready: ['basting thread, silk on silk', 'a long fine needle'],
   steps: [
     {

@@ -54,7 +54,8 @@ export { givenOf } from './givenOf';
 export { stepSetup } from './stepSetup';
 export { toolAt, type ToolAt } from './toolAt';
 export { type LineStitch, stitchAlong } from './stitchAlong';
-export { needlesFit, onMachine, stepsOf } from './stepsOf';
+export { needlesFit, sewnByMachine } from './sewnBy';
+export { stepsOf, usualSteps } from './stepsOf';
 export { OUTCOMES, type Run, runSchema } from './run';
 export * from './workOut';
 

@@ -1,6 +1,5 @@
-import { bandFor, bandReachMm } from '../band';
-import { cannot } from '../cannot';
 import { quarters, sewnOn } from './bandScene';
+import { bandNumbers } from './bandWork';
 import { IRON, PIN } from './pieces';
 import type { Procedure } from './types';
 
@@ -24,34 +23,21 @@ export const NECK_BAND: Procedure = {
     { key: 'girth', label: 'Round the head it has to pass', unit: 'mm', usual: 570, least: 200, most: 800 },
     { key: 'allowance', label: 'Allowance at the neckline', unit: 'mm', usual: 6, least: 3, most: 20 },
   ],
-  work: ({ opening, width, stretch, girth, allowance }, { recovery }) => {
-    const band = bandFor({
-      openingMm: opening,
-      bandWidthMm: width,
-      stretch,
-      recovery,
-      girthMm: girth,
-      joinAllowanceMm: 10,
-    });
-    if (band.passesGirth === false) {
-      const pulled = Math.floor(bandReachMm(band.finishedMm, stretch));
-      const text = `Pulled to four fifths of its stretch the band reaches ${pulled} mm and has to pass ${girth} mm: cut the neckline wider, or take a band cloth that stretches more.`;
-      return cannot('seam.band-girth', text, girth, pulled);
-    }
-    return {
-      opening,
+  work: ({ opening, width, stretch, girth, allowance }, { recovery }) =>
+    bandNumbers({
+      band: {
+        openingMm: opening,
+        bandWidthMm: width,
+        stretch,
+        recovery,
+        girthMm: girth,
+        joinAllowanceMm: 10,
+      },
       width,
       allowance,
-      finished: band.finishedMm,
-      cut: band.cutMm,
-      cutWidth: 2 * (width + allowance),
-      ratio: 100 * band.ratio,
-      quarterBand: band.quarterBandMm,
-      quarterOpening: band.quarterOpeningMm,
-      pull: band.stretchToFitPercent,
-      join: 2 * (width + allowance),
-    };
-  },
+      called: 'band',
+      wayOut: 'cut the neckline wider, or take a band cloth that stretches more',
+    }),
   views: { quarters, section: sewnOn },
   ready: ['band cloth that recovers', 'eight pins or clips', 'stretch needle or ballpoint'],
   steps: [
@@ -66,7 +52,7 @@ export const NECK_BAND: Procedure = {
       caution: IRON,
       with: 'iron',
       view: 'section',
-      sews: 'join',
+      sews: 'cutWidth',
     },
     {
       do: 'Mark quarters on the band, every {quarterBand}, and on the neckline, every {quarterOpening}.',

@@ -1,16 +1,13 @@
 import { cannot, type Cannot } from '../cannot';
 import type { Outline } from '../outline';
-import { OUTLINE_SHAPES } from '../outlineShapes';
 import { answerFor, lineOf, outlineNumbers } from './alongOutline';
 import { allowance } from './asks';
 import { FROM_STITCHES_MM, outlineScene } from './outlineScene';
 import { BLADE, IRON, PIN } from './pieces';
 import type { Ask, Given, Numbers, Procedure, Step } from './types';
 
-const shape = (id: string) => (): Outline => {
-  const found = OUTLINE_SHAPES.find((one) => one.id === id)!;
-  return found.make(Object.fromEntries(found.sizes.map(({ key, usual }) => [key, usual])));
-};
+const NECKLINE = 'neckline';
+const BOX = 'box';
 const TRIM: Ask = {
   key: 'trim',
   label: 'Trimmed before it is turned, to',
@@ -20,9 +17,10 @@ const TRIM: Ask = {
   most: 30,
 };
 
-const cuts: readonly Step[] = [
+/** Trimming and cutting into the allowance, `where` being all of it or all but the gap. */
+const cutting = (where: string): readonly Step[] => [
   {
-    do: 'Trim the allowance to {trim}, all along.',
+    do: `Trim the allowance to {trim}, ${where}.`,
     check: 'One width everywhere.',
     caution: BLADE,
     with: 'blade',
@@ -96,7 +94,7 @@ const CORNERS: Step = {
   when: 'corners',
 };
 
-const views = (first: () => Outline, label: string): Procedure['views'] => ({
+const views = (first: string, label: string): Procedure['views'] => ({
   above: (numbers: Numbers, given: Given) => {
     const outline = lineOf(given, first);
     return outlineScene({
@@ -117,19 +115,19 @@ export const OUTLINE_SEAM: Procedure = {
   name: 'Seam along any line',
   group: 'curve and corner',
   kind: 'join',
-  along: 'outline',
+  along: NECKLINE,
   asks: [allowance(10), TRIM],
   work: ({ allowance: a, trim }, given) => {
-    const numbers = outlineNumbers(lineOf(given, shape('neckline')), given, a, trim);
+    const numbers = outlineNumbers(lineOf(given, NECKLINE), given, a, trim);
     return 'blocked' in numbers ? numbers : { ...numbers, sewn: numbers.along, reach: FROM_STITCHES_MM };
   },
-  views: views(shape('neckline'), 'From above, wrong side up: the seam line and its allowance'),
+  views: views(NECKLINE, 'From above, wrong side up: the seam line and its allowance'),
   ready: ['the printed template', 'sharp small scissors', 'a point turner', 'iron'],
   steps: [
     MARK,
     ...sewing,
     CORNERS,
-    ...cuts,
+    ...cutting('all along'),
     {
       do: 'Turn, roll the seam to the very edge, press.',
       check: 'A smooth edge: no corner on a curve, no curve at a corner.',
@@ -166,19 +164,19 @@ export const ENCLOSED: Procedure = {
   name: 'Enclosed shape, turned through a gap',
   group: 'curve and corner',
   kind: 'join',
-  along: 'outline',
+  along: BOX,
   asks: [
     allowance(10),
     TRIM,
     { key: 'gap', label: 'Gap to turn it through', unit: 'mm', usual: 100, least: 20, most: 600 },
   ],
   work: ({ allowance: a, trim, gap }, given) => {
-    const outline = lineOf(given, shape('box'));
+    const outline = lineOf(given, BOX);
     const numbers = outlineNumbers(outline, given, a, trim);
     if ('blocked' in numbers) return numbers;
     return enclosed(outline, numbers, gap);
   },
-  views: views(shape('box'), 'From above, right sides together: all round but for the gap'),
+  views: views(BOX, 'From above, right sides together: all round but for the gap'),
   ready: ['the printed template', 'scissors', 'a point turner, blunt', 'hand needle and thread'],
   steps: [
     {
@@ -202,7 +200,7 @@ export const ENCLOSED: Procedure = {
       view: 'above',
       now: ['seam'],
     },
-    ...cuts.map((step) => ({ ...step, do: step.do.replace('all along', 'all round; leave it whole at the gap') })),
+    ...cutting('all round; leave it whole at the gap'),
     {
       do: 'Turn it through the gap, push corners out gently, roll the seam to the edge and press.',
       check: 'Every corner is out, nothing pokes through.',

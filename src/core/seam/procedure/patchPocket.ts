@@ -1,3 +1,4 @@
+import { TOPSTITCH_ROWS } from './asks';
 import { topstitchRows } from '../topstitch';
 import { IRON, PIN } from './pieces';
 import { box, type Point, type Scene } from './scene';
@@ -49,20 +50,7 @@ export const PATCH_POCKET: Procedure = {
   asks: [
     { key: 'wide', label: 'Pocket, wide', unit: 'mm', usual: 150, least: 30, most: 500 },
     { key: 'high', label: 'Pocket, high', unit: 'mm', usual: 170, least: 30, most: 500 },
-    { key: 'from', label: 'First row from the edge', unit: 'mm', usual: 2, least: 1, most: 20 },
-    {
-      key: 'rows',
-      label: 'Rows',
-      unit: 'count',
-      usual: 2,
-      least: 1,
-      most: 2,
-      options: [
-        [1, 'one'],
-        [2, 'two'],
-      ],
-    },
-    { key: 'gap', label: 'Between the rows', unit: 'mm', usual: 6, least: 2, most: 20 },
+    ...TOPSTITCH_ROWS,
   ],
   work: ({ wide, high, from, rows, gap }, { lengthMm }) => {
     // At its open upper edge a row runs out straight: nothing is taken off there.

@@ -1,4 +1,5 @@
 import { box, type Scene } from './scene';
+import type { Given } from './types';
 
 /** Cloth shown beside a seam, and length of seam shown, mm. */
 const BESIDE = 34;
@@ -64,3 +65,9 @@ export function together(
 export const PIN = 'Take every pin out before the needle reaches it.';
 export const IRON = 'Keep fingers out of the steam; test the heat on a scrap first.';
 export const BLADE = 'Cut away from your fingers; close the blade when it is laid down.';
+
+/** Stitches that can be drawn out again, or slid on their thread: as the setting has it, else 4 to 5 mm (common practice). */
+const BASTE_MM = { least: 4, usual: 4.5 };
+export const basteMm = ({ longestMm }: Pick<Given, 'longestMm'>): number => Math.min(longestMm, BASTE_MM.usual);
+export const looseMm = ({ lengthMm, longestMm }: Pick<Given, 'lengthMm' | 'longestMm'>): number =>
+  Math.min(longestMm, Math.max(BASTE_MM.least, lengthMm));

@@ -12,6 +12,7 @@ const GIVEN: Given = {
   widthMm: 0,
   footLiftMm: 8,
   extraLiftMm: 2,
+  longestMm: 5,
   shiftMm: 1,
   schools: USUAL_SCHOOLS,
 };

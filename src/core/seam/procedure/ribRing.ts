@@ -1,36 +1,24 @@
-import { cannot } from '../cannot';
-import { bandFor, bandReachMm } from '../band';
 import { quarters, sewnOn } from './bandScene';
+import { bandNumbers } from './bandWork';
 import { BLADE, IRON, PIN } from './pieces';
 import { rowScene } from './rowScene';
 import type { Procedure } from './types';
 
-const ringOf: Procedure['work'] = ({ opening, width, ratio, stretch, girth, allowance }, { recovery }) => {
-  const band = bandFor({
-    openingMm: opening,
-    ratio: ratio / 100,
-    stretch,
-    recovery,
-    girthMm: girth,
-    joinAllowanceMm: allowance,
-  });
-  if (band.passesGirth === false) {
-    const pulled = Math.floor(bandReachMm(band.finishedMm, stretch));
-    const text = `Pulled to four fifths of its stretch the rib reaches ${pulled} mm and has to pass ${girth} mm: cut it longer, or take a rib that stretches more.`;
-    return cannot('seam.band-girth', text, girth, pulled);
-  }
-  return {
-    opening,
+const ringOf: Procedure['work'] = ({ opening, width, ratio, stretch, girth, allowance }, { recovery }) =>
+  bandNumbers({
+    band: {
+      openingMm: opening,
+      ratio: ratio / 100,
+      stretch,
+      recovery,
+      girthMm: girth,
+      joinAllowanceMm: allowance,
+    },
     width,
     allowance,
-    finished: band.finishedMm,
-    cut: band.cutMm,
-    cutWidth: 2 * (width + allowance),
-    quarterBand: band.quarterBandMm,
-    quarterOpening: band.quarterOpeningMm,
-    pull: band.stretchToFitPercent,
-  };
-};
+    called: 'rib',
+    wayOut: 'cut it longer, or take a rib that stretches more',
+  });
 
 const RING_STEPS: Procedure['steps'] = [
   {

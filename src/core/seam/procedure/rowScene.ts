@@ -1,6 +1,7 @@
-import { type StitchId, stitchHoles } from '../../stitch';
 import { LONG } from './pieces';
 import { box, drawnThick, type Point, type Scene, type SceneCloth, type SceneLine } from './scene';
+import { type LineStitch, stitchAlong } from './stitchAlong';
+import type { Numbers } from './types';
 
 /** One line along an edge: how far in it lies, and in which step it is made. */
 export interface Row {
@@ -9,7 +10,7 @@ export interface Row {
   role?: SceneLine['role'];
   name?: string;
   /** A stitch with a swing is drawn as the needle goes. */
-  swing?: { stitch: StitchId; lengthMm: number; widthMm: number };
+  swing?: LineStitch;
 }
 
 interface Wanted {
@@ -54,14 +55,25 @@ export function rowScene({ label, edge, side, rows, text }: Wanted): Scene {
   };
 }
 
+/** A row of basting a hair inside the allowance, by machine or by hand. */
+export const bastedRow = ({ row, allowance }: Numbers): Scene =>
+  rowScene({
+    label: 'From above: a hair inside the allowance',
+    edge: 'raw',
+    side: 'wrong',
+    rows: [
+      { id: 'row', mm: row, role: 'baste' },
+      { mm: allowance, role: 'mark', name: 'seam line' },
+    ],
+  });
+
 /** As the needle goes: two points for a line, the swing's own for the rest. */
-function rowPoints({ mm, swing }: Row): Point[] {
-  if (!swing || swing.widthMm === 0)
-    return [
-      [0, mm],
-      [LONG, mm],
-    ];
-  return stitchHoles(swing.stitch, swing.lengthMm, swing.widthMm, LONG).map(({ x, y }) => [x, mm + y]);
+function rowPoints({ mm, swing }: Row): readonly Point[] {
+  const line: Point[] = [
+    [0, mm],
+    [LONG, mm],
+  ];
+  return swing ? stitchAlong(line, swing) : line;
 }
 
 /** Dimensions of a section lie this share of its length off the layers. */

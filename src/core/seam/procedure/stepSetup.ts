@@ -3,15 +3,11 @@ import { type Setup, withPart } from '../../setup';
 import { stitchFacts } from '../../stitch';
 import type { Numbers, Step } from './types';
 
-/** Onto the machine's own steps, never beyond its dial. */
-const onDial = (mm: number, most: number, step: number) =>
-  Math.min(most, Math.max(step, Math.round(Math.round(mm / step) * step * 1000) / 1000));
+/** Onto the machine's own steps. What lies beyond its dial stays there, for the interlocks to say so. */
+const onDial = (mm: number, step: number) => Math.max(step, Math.round(Math.round(mm / step) * step * 1000) / 1000);
 
-/** What limits and rounds what a step asks for. */
-type Dials = Pick<
-  Machine,
-  'maxLengthMm' | 'lengthStepMm' | 'maxWidthMm' | 'widthStepMm' | 'needlePositions' | 'straightHoleMm'
->;
+/** What rounds and bounds what a step asks for. */
+type Dials = Pick<Machine, 'lengthStepMm' | 'widthStepMm' | 'needlePositions' | 'straightHoleMm'>;
 
 /**
  * What should be on the machine for a step: the setting of the operation, with what this step changes.
@@ -24,7 +20,7 @@ type Dials = Pick<
  * @param index - the step in hand, from 0
  * @param numbers - of `workOut`
  * @param setup - the setting of the operation, lengths in mm
- * @param machine - its dials limit and round what is asked for
+ * @param machine - its dials round what is asked for
  * @returns a setting; look it over for interlocks before it is sewn
  */
 export function stepSetup(
@@ -44,8 +40,8 @@ export function stepSetup(
   }
   if (made.plate === 'straight') made = { ...made, needlePositionMm: machine.straightHoleMm };
   if (stitch) made = withSwing(withPart(made, 'stitch', stitch));
-  if (widthMm) made = { ...made, widthMm: onDial(numbers[widthMm], machine.maxWidthMm, machine.widthStepMm) };
-  if (step.atMm) made = { ...made, lengthMm: onDial(numbers[step.atMm], machine.maxLengthMm, machine.lengthStepMm) };
+  if (widthMm) made = { ...made, widthMm: onDial(numbers[widthMm], machine.widthStepMm) };
+  if (step.atMm) made = { ...made, lengthMm: onDial(numbers[step.atMm], machine.lengthStepMm) };
   return tension === 'normal' ? { ...made, tensionSteps: 0 } : made;
 }
 

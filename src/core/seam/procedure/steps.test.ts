@@ -71,10 +71,13 @@ describe('what should be on the machine at a step', () => {
       foot: 'standard',
     });
   });
-  it('what the dials cannot reach is set as near as they go', () => {
+  it('what the dials cannot reach is said, not quietly made smaller', () => {
     const { steps, numbers } = taken('overlock-look', { swing: 9 });
     const small = { ...PLAIN_MACHINE, maxWidthMm: 5, widthStepMm: 0.5 };
-    expect(stepSetup(steps, 1, numbers, SETUP, small).widthMm).toBe(5);
+    const setup = stepSetup(steps, 1, numbers, SETUP, small);
+    expect(setup.widthMm).toBe(9);
+    const closed = checkInterlocks({ setup, machine: small, thicknessMm: 0.6 });
+    expect(closed.map(({ code }) => code)).toContain('interlock.width-range');
   });
   it('a one-bar foot and the needle stand on opposite sides of the coil, and change over', () => {
     const feet = taken('zip-concealed').steps.flatMap((step, i) =>

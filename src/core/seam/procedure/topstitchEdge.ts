@@ -1,3 +1,4 @@
+import { TOPSTITCH_ROWS } from './asks';
 import { topstitchRows } from '../topstitch';
 import { LONG, PIN } from './pieces';
 import { box, type Scene } from './scene';
@@ -47,20 +48,7 @@ export const TOPSTITCH_EDGE: Procedure = {
   asks: [
     { key: 'edge', label: 'Edge from corner to corner', unit: 'mm', usual: 160, least: 10, most: 5000 },
     { key: 'edges', label: 'How many such edges', unit: 'count', usual: 3, least: 1, most: 12 },
-    { key: 'from', label: 'First row from the edge', unit: 'mm', usual: 2, least: 1, most: 30 },
-    {
-      key: 'rows',
-      label: 'Rows',
-      unit: 'count',
-      usual: 2,
-      least: 1,
-      most: 2,
-      options: [
-        [1, 'one'],
-        [2, 'two'],
-      ],
-    },
-    { key: 'gap', label: 'Between the rows', unit: 'mm', usual: 6, least: 2, most: 20 },
+    ...TOPSTITCH_ROWS,
   ],
   work: ({ edge, edges, from, rows, gap }, { lengthMm }) => {
     const count = Math.round(rows);
@@ -80,6 +68,7 @@ export const TOPSTITCH_EDGE: Procedure = {
       from,
       gap,
       rows: count,
+      more: count - 1,
       stitches: first.stitches,
       stitch: first.lengthMm,
       run: first.rowMm * times,
@@ -107,18 +96,19 @@ export const TOPSTITCH_EDGE: Procedure = {
       atMm: 'stitch',
     },
     {
-      do: 'Second row {gap} inside the first: {innerStitches:n} stitches of {innerStitch} on each edge. Leave it out for a single row.',
+      do: 'Second row {gap} inside the first: {innerStitches:n} stitches of {innerStitch} on each edge.',
       check: 'The rows are parallel.',
       view: 'above',
       now: ['second'],
       sews: 'inner',
+      when: 'more',
       atMm: 'innerStitch',
     },
     {
       do: 'Pull the tails to the back, knot and thread them in.',
       check: 'No back-stitch shows.',
       view: 'above',
-      now: ['rows', 'second'],
+      now: ['rows'],
     },
   ],
   faults: ['wandering', 'loops-below', 'skipped', 'shreds'],

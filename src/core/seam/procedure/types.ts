@@ -20,11 +20,13 @@ export interface Given {
   widthMm: number;
   footLiftMm: number;
   extraLiftMm: number;
+  /** The longest stitch of the machine. */
+  longestMm: number;
   /** How far the top layer ends behind over 300 mm on this machine, mm: as measured on it, or as the model expects. */
   shiftMm: number;
   /** Which schools the person follows. */
   schools: Schools;
-  /** The line that is sewn, where the operation takes any: already in mm. */
+  /** The line that is sewn, where another than the first shape of the operation was given: already in mm. */
   outline?: Outline;
 }
 
@@ -103,8 +105,8 @@ export interface Procedure {
   needles?: 'two';
   /** The school it belongs to, where good practitioners differ: Match answers by it. */
   schools?: (answers: Numbers) => Partial<Schools>;
-  /** It is sewn along a line of any shape, which is asked for first. */
-  along?: 'outline';
+  /** It is sewn along a line of any shape, which is asked for first: the shape it begins with. */
+  along?: string;
   /** Everything that follows from what was asked; or which number to change. */
   work: (values: Numbers, given: Given) => Numbers | Cannot;
   views: Readonly<Record<string, (numbers: Numbers, given: Given) => Scene>>;

@@ -1,7 +1,7 @@
 import { cannot } from '../cannot';
 import { zipPlan } from '../zip';
 import { allowance } from './asks';
-import { IRON, PIN } from './pieces';
+import { basteMm, IRON, PIN } from './pieces';
 import { box, type Scene, type SceneDim, type SceneLine } from './scene';
 import type { Numbers, Procedure } from './types';
 
@@ -153,7 +153,7 @@ export const ZIP_CENTRED: Procedure = {
     { key: 'tape', label: 'Middle of the coil to the tape’s edge', unit: 'mm', usual: 13, least: 4, most: 40 },
     { key: 'row', label: 'Rows from the seam', unit: 'mm', usual: 7, least: 3, most: 20 },
   ],
-  work: ({ zip, opening, allowance: allowanceMm, coilWidth, tape, row }, { lengthMm }) => {
+  work: ({ zip, opening, allowance: allowanceMm, coilWidth, tape, row }, given) => {
     if (zip > opening) {
       const text = `The zip is ${zip} mm long and its opening ${opening} mm: leave the seam open for ${zip} mm, or shorten the zip.`;
       return cannot('seam.zip-longer', text, opening, zip);
@@ -165,7 +165,7 @@ export const ZIP_CENTRED: Procedure = {
       coilToTapeEdgeMm: tape,
       coilWidthMm: coilWidth,
       topstitchMm: row,
-      lengthMm,
+      lengthMm: given.lengthMm,
     });
     if ('blocked' in plan) return plan;
     const { stitches, positions, tapeFromRawEdgeMm } = plan;
@@ -185,7 +185,7 @@ export const ZIP_CENTRED: Procedure = {
       barMm: 2 * row,
       half: stitches.bar.count / 2,
       rest: 120,
-      basting: 4.5,
+      basting: basteMm(given),
       seamStitch: 2.5,
     };
   },
@@ -198,7 +198,7 @@ export const ZIP_CENTRED: Procedure = {
       view: 'above',
     },
     {
-      do: 'Baste the {zip} of the zip at {allowance}, stitches 4 to 5 mm, no back-stitch.',
+      do: 'Baste the {zip} of the zip at {allowance}, stitches of {basting}, no back-stitch.',
       check: 'It can be pulled out by its bobbin thread.',
       view: 'above',
       now: ['baste'],

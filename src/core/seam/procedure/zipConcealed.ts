@@ -1,6 +1,6 @@
 import { zipPlan } from '../zip';
 import { allowance } from './asks';
-import { IRON } from './pieces';
+import { basteMm, IRON } from './pieces';
 import { box, type Scene } from './scene';
 import type { Numbers, Procedure } from './types';
 
@@ -126,7 +126,7 @@ export const ZIP_CONCEALED: Procedure = {
       help: 'both are taught; basting first is the surer one',
     },
   ],
-  work: ({ zip, allowance: allowanceMm, coilWidth, tape, direct }, { lengthMm }) => {
+  work: ({ zip, allowance: allowanceMm, coilWidth, tape, direct }, given) => {
     const plan = zipPlan({
       kind: 'concealed',
       zipMm: zip,
@@ -134,7 +134,7 @@ export const ZIP_CONCEALED: Procedure = {
       coilToTapeEdgeMm: tape,
       coilWidthMm: coilWidth,
       topstitchMm: 7,
-      lengthMm,
+      lengthMm: given.lengthMm,
     });
     if ('blocked' in plan) return plan;
     const end = plan.positions.grooveEnd.alongMm!;
@@ -151,7 +151,7 @@ export const ZIP_CONCEALED: Procedure = {
       stitchMm: plan.stitches.left.lengthMm,
       rest: 200,
       direct,
-      basting: 4.5,
+      basting: basteMm(given),
     };
   },
   views: { first: faceDown, closing },

@@ -25,12 +25,11 @@ const FIRST: { [F in OutlineSpec['from']]: Extract<OutlineSpec, { from: F }> } =
   },
   svg: { from: 'svg', name: '', d: '', mmPerUnit: 1, side: 'usual' },
 };
-const FIRST_CLOSED: OutlineSpec = { ...FIRST.shape, shape: 'box' };
 
 /** The line to be sewn: picked, drawn by numbers, or read from a picture file. */
 export function OutlineAsk({ now }: { now: RunNow }) {
   const { run, procedure, save } = now;
-  const first = procedure.id === 'enclosed' ? FIRST_CLOSED : FIRST.shape;
+  const first: OutlineSpec = { ...FIRST.shape, shape: procedure.along ?? FIRST.shape.shape };
   const spec = run.outline ?? first;
   const onSpec = (outline: OutlineSpec) => void save(() => ({ outline }));
   return (
