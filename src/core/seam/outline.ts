@@ -47,6 +47,8 @@ export interface OutlineAnswer {
 const CORNER_DEG = 35;
 /** Below this no home machine forms a stitch reliably. */
 export const SHORTEST_MM = 1;
+/** How wide a notch is at the raw edge, mm (common practice). */
+export const NOTCH_BASE_MM = 5;
 /** Nobody turns a dial for less than this much of seam. */
 const LEAST_STRETCH_MM = 15;
 
@@ -72,7 +74,8 @@ export function outlineSeam(request: OutlineRequest): OutlineAnswer {
     .map(({ alongMm, turnDeg }) => ({ alongMm, turnDeg, side: outer(turnDeg) ? 'outer' : 'inner' }) as const);
   const curves = bends.filter((b) => Math.abs(b.turnDeg) < CORNER_DEG);
   const stretches = lengthMm > 0 ? stretchesOf(request, curves, lengthMm) : [];
-  return { lengthMm, stretches, pivots, ...cutsOf(request, curves, outer) };
+  const { cuts, trimFirst } = cutsOf(request, curves, outer);
+  return { lengthMm, stretches, pivots, cuts: cuts.filter(clearOf(pivots, request, lengthMm)), trimFirst };
 }
 
 type Bends = ReturnType<typeof outlineBends>;
@@ -134,6 +137,19 @@ function take(stretches: OutlineStretch[], i: number, beside: readonly number[])
   stretches.splice(a, 2, { fromMm: stretches[a].fromMm, toMm: stretches[b].toMm, lengthMm });
 }
 
+/**
+ * Beside an inner corner the allowances of both edges lie over each other: a cut there would reach across the other seam.
+ * The slit into the corner does its work.
+ */
+function clearOf(pivots: readonly OutlinePivot[], { allowanceMm, closed }: OutlineRequest, lengthMm: number) {
+  const inner = pivots.filter(({ side }) => side === 'inner');
+  return ({ alongMm }: { alongMm: number }) =>
+    inner.every((pivot) => {
+      const apart = Math.abs(pivot.alongMm - alongMm);
+      return Math.min(apart, closed ? lengthMm - apart : Infinity) >= allowanceMm + NOTCH_BASE_MM / 2;
+    });
+}
+
 /** Walks along the line and cuts whenever the curve since the last cut has used up one spacing. */
 function cutsOf({ allowanceMm }: OutlineRequest, bends: Bends, outer: (turnDeg: number) => boolean) {
   const cuts: OutlineAnswer['cuts'] = [];
@@ -155,7 +171,7 @@ function cutsOf({ allowanceMm }: OutlineRequest, bends: Bends, outer: (turnDeg: 
       allowanceMm,
       side: now ? 'convex' : 'concave',
       maxGapMm: 4,
-      notchBaseMm: 5,
+      notchBaseMm: NOTCH_BASE_MM,
     });
     if ('blocked' in clips) {
       trimFirst.push({ alongMm, radiusMm });

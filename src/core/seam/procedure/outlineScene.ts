@@ -1,9 +1,7 @@
 import { offsetOutline, placeAlong, type Point2 } from '../../geometry';
-import type { Outline, OutlineAnswer } from '../outline';
+import { NOTCH_BASE_MM, type Outline, type OutlineAnswer } from '../outline';
 import type { Point, Scene, SceneLine } from './scene';
 
-/** A notch is drawn as a wedge this wide at the raw edge, mm: what is really cut out is told by the step. */
-const WEDGE_MM = 5;
 /** Cloth shown on the other side of an open line, mm, its corners cut off: it is only there to be seen. */
 const INSIDE_MM = 26;
 const BLUNT = 1.1;
@@ -43,7 +41,7 @@ export function outlineScene({ outline, answer, allowance, trim, label, side, ga
   const lines: SceneLine[] = [
     { points: raw, role: 'raw' },
     ...(trim < allowance ? [{ id: 'trim', points: beside(trim), role: 'cut' as const }] : []),
-    { id: 'seam', points: seamLine(outline, answer.lengthMm, gap), role: 'stitch' },
+    { id: 'seam', points: seamLine(outline, gap), role: 'stitch' },
     ...answer.cuts.map(({ alongMm, kind }): SceneLine => ({
       id: 'cuts',
       role: 'cut',
@@ -87,13 +85,16 @@ function sizesOf(points: readonly Point2[], drawn: readonly Point[]): Scene['dim
   return [across, high].filter(({ mm }) => mm > 1);
 }
 
-/** The line that is sewn: all of it, or what lies outside the gap, which begins it. */
-function seamLine({ points, closed }: Outline, lengthMm: number, gap: number): Point[] {
-  if (!closed || gap <= 0) return close(points.map(point), closed);
-  const count = Math.max(24, Math.ceil(lengthMm / 4));
-  return Array.from({ length: count + 1 }, (_, i) =>
-    point(placeAlong(points, closed, gap + ((lengthMm - gap) * i) / count).at),
-  );
+/** The line that is sewn: all of it, or what lies beyond the gap, which begins it. */
+function seamLine({ points, closed }: Outline, gap: number): Point[] {
+  const all = close(points.map(point), closed);
+  if (!closed || gap <= 0) return all;
+  let along = 0;
+  const beyond = all.filter((now, i) => {
+    if (i > 0) along += Math.hypot(now[0] - all[i - 1][0], now[1] - all[i - 1][1]);
+    return along > gap;
+  });
+  return [point(placeAlong(points, true, gap).at), ...beyond];
 }
 
 function cut(
@@ -104,7 +105,7 @@ function cut(
 ): Point[] {
   const foot = at(alongMm, FROM_STITCHES_MM);
   if (kind === 'clip') return [at(alongMm, trim), foot];
-  return [at(alongMm - WEDGE_MM / 2, trim), foot, at(alongMm + WEDGE_MM / 2, trim)];
+  return [at(alongMm - NOTCH_BASE_MM / 2, trim), foot, at(alongMm + NOTCH_BASE_MM / 2, trim)];
 }
 
 /** The raw tip outside a corner: where both trimmed edges meet. */

@@ -1,0 +1,97 @@
+import { describe, expect, it } from 'vitest';
+import { givenOf, outlineOf, OUTLINE_SHAPES, PROCEDURES, stepsOf, workOut } from '@/core/seam';
+import { DRAWING, fitScene, isLow } from './fitScene';
+
+const CLOTH = { structure: 'woven', family: 'denim', massGsm: 340, traits: [] } as const;
+const all = PROCEDURES.flatMap((procedure) => {
+  const { given } = givenOf({ ...CLOTH, traits: [] }, procedure.kind, null, null);
+  const worked = workOut(procedure, {}, given);
+  if (!worked.ok) throw new Error(`${procedure.id}: expected numbers`);
+  const views = [...new Set(stepsOf(procedure, worked.numbers).map(({ view }) => view))];
+  return views.map((view) => [`${procedure.name}, ${view}`, procedure.views[view](worked.numbers, given)] as const);
+});
+
+describe('a drawing is as large as it can be and wholly on its sheet', () => {
+  it.each(all)('%s', (_, scene) => {
+    const fit = fitScene(scene);
+    const points = [...scene.cloths, ...scene.lines].flatMap((part) => part.points).map(fit.to);
+    for (const [x, y] of points) {
+      expect(x).toBeGreaterThanOrEqual(0);
+      expect(x).toBeLessThanOrEqual(DRAWING.width);
+      expect(y).toBeGreaterThanOrEqual(0);
+      expect(y).toBeLessThanOrEqual(fit.height);
+    }
+    expect(fit.height).toBeLessThanOrEqual(DRAWING.tallest + 1e-6);
+    // It touches one limit: across with the room for its lengths, or from top to bottom.
+    const wide = Math.max(...points.map(([x]) => x)) - Math.min(...points.map(([x]) => x));
+    expect(wide > 90 || fit.height > DRAWING.tallest - 1).toBe(true);
+  });
+
+  it('is to scale the same way in both directions, whatever its shape', () => {
+    for (const { id } of OUTLINE_SHAPES) {
+      const outline = outlineOf({ from: 'shape', shape: id, sizes: {}, side: 'usual' });
+      if ('blocked' in outline) throw new Error(outline.blocked[0].text);
+      const points = outline.points.map(({ x, y }) => [x, y] as const);
+      const { to, scale } = fitScene({
+        label: '',
+        view: 'above',
+        cloths: [{ points, side: 'right' }],
+        lines: [],
+        dims: [],
+      });
+      const [[x0, y0], [x1, y1]] = [to([0, 0]), to([10, 10])];
+      expect(x1 - x0).toBeCloseTo(10 * scale, 9);
+      expect(y1 - y0).toBeCloseTo(10 * scale, 9);
+    }
+  });
+
+  it('leaves room on the side where something is written', () => {
+    const square = {
+      points: [
+        [0, 0],
+        [100, 0],
+        [100, 100],
+        [0, 100],
+      ] as const,
+      side: 'right' as const,
+    };
+    const scene = { label: '', view: 'above' as const, cloths: [square], lines: [], dims: [] };
+    const bare = fitScene(scene);
+    const named = fitScene({ ...scene, dims: [{ from: [104, 0], to: [104, 60], mm: 60, name: 'zip' }] });
+    const left = fitScene({ ...scene, dims: [{ from: [-4, 0], to: [-4, 60], mm: 60, name: 'zip' }] });
+    const room = (fit: ReturnType<typeof fitScene>) => [fit.to([0, 0])[0], DRAWING.width - fit.to([100, 0])[0]];
+    expect(room(named)[1]).toBeGreaterThan(200);
+    expect(room(left)[0]).toBeGreaterThan(200);
+    expect(named.scale).toBeLessThanOrEqual(bare.scale);
+  });
+
+  it('knows when another one has room below it', () => {
+    const long = {
+      points: [
+        [0, 0],
+        [110, 0],
+        [110, 40],
+        [0, 40],
+      ] as const,
+      side: 'right' as const,
+    };
+    const tall = {
+      ...long,
+      points: [
+        [0, 0],
+        [40, 0],
+        [40, 110],
+        [0, 110],
+      ] as const,
+    };
+    const of = (cloth: typeof long | typeof tall) => ({
+      label: '',
+      view: 'above' as const,
+      cloths: [cloth],
+      lines: [],
+      dims: [],
+    });
+    expect(isLow(of(long))).toBe(true);
+    expect(isLow(of(tall))).toBe(false);
+  });
+});
