@@ -15,3 +15,4 @@ export * from './shrink';
 export * from './stretch';
 export * from './washing';
 export * from './words';
+export * from './unknownCloth';

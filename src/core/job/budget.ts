@@ -1,107 +1,178 @@
-import type { Setup } from '../setup';
-import { needleMinutes, threadUse } from '../stitch';
+import {
+  bobbinMetres,
+  type Machine,
+  type Needle,
+  needleName,
+  sameNeedle,
+  type Thread,
+  threadName,
+  wornHours,
+} from '../kit';
+import { type BobbinPlan, bobbinPlans } from './bobbins';
+import type { Job } from './job';
+import { coloursOf, type SeamNow } from './plan';
 
-/** One seam to be budgeted. Lengths in mm, thickness total and stitched down, speed as sewn. */
-export interface BudgetSeam {
-  id: string;
-  setup: Pick<Setup, 'stitch' | 'lengthMm' | 'widthMm'>;
-  /** What stands on the spool: needle and bobbin may differ. */
-  needleColour: string;
-  bobbinColour: string;
-  thicknessMm: number;
-  seamMm: number;
-  /** Rows sewn like this. */
-  rows: number;
-  speedSpm: number;
-  /** Minutes of laying, pinning and turning beside the sewing itself. */
-  handlingMin: number;
+/** What is owned, as far as a budget asks. */
+export interface Owned {
+  threads: readonly { thread: Thread; colourName: string; metresLeft?: number }[];
+  needles: readonly { needle: Needle; hours: number; spent: unknown }[];
+  /** Hours a needle is kept; null where hours do not decide. */
+  lifeHours: number | null;
 }
 
-/** Thread and time of one seam, mm and minutes. */
-export interface SeamBudget {
-  id: string;
+/** Thread of one kind and colour. Lengths in mm. */
+export interface ThreadNeed {
+  thread: Thread;
+  colour: string;
   needleMm: number;
   bobbinMm: number;
-  needleMin: number;
-  minutes: number;
+  handMm: number;
+  /** Kept for what has to be unpicked and sewn again. */
+  unpickMm: number;
+  totalMm: number;
+  /** On spools of this kind and colour; null when one of them has no length noted. */
+  ownedMm: number | null;
+  buyMm: number;
 }
 
-/** Thread left hanging at each end of each row, per thread, mm (common practice). */
-const TAIL_MM = 100;
+/** Needles of one kind. */
+export interface NeedleNeed {
+  needle: Needle;
+  name: string;
+  hours: number;
+  /** Hours left in needles of this kind that are owned; null where hours do not decide. */
+  ownedHours: number | null;
+  buy: number;
+}
+
+/** One line of what else has to be there. */
+export interface NotionNeedLine {
+  name: string;
+  unit: 'mm' | 'count';
+  needed: number;
+  owned: number;
+}
+
+/** Everything a job takes. */
+export interface Budget {
+  threads: ThreadNeed[];
+  bobbins: BobbinPlan[];
+  needles: NeedleNeed[];
+  notions: NotionNeedLine[];
+}
+
+/** One tenth more, for what is unpicked (common practice). */
+const UNPICK_SHARE = 0.1;
 
 /**
- * Thread and time of one seam.
+ * What a job takes of thread, bobbins, needles and notions, and what of it has to be got.
  *
- * Thread from the stitch's polyline, with a tail at both ends of every row; time is the needle's own plus handling.
- *
- * @param seam - the seam
- * @returns mm of each thread, minutes of needle and in all
- * @example
- * seamBudget({ id: 'a', setup: { stitch: 'straight', lengthMm: 2.5, widthMm: 0 }, needleColour: 'red', bobbinColour: 'red', thicknessMm: 1, seamMm: 1000, rows: 1, speedSpm: 400, handlingMin: 2 }) // => { id: 'a', needleMm: 1600, bobbinMm: 1600, needleMin: 1, minutes: 3 }
+ * @param job - the job
+ * @param seams - the seams to be counted, in the order they are sewn
+ * @param machine - whose bobbins are wound; the most common bobbin without one
+ * @param owned - what is in the workroom
+ * @param familyOf - the family of a seam's cloth, which says how fast it wears a needle
+ * @returns amounts; seams whose setting is not known yet count as nothing but their notions
  */
-export function seamBudget(seam: BudgetSeam): SeamBudget {
-  const { setup, thicknessMm, seamMm, rows, speedSpm } = seam;
-  const one = threadUse({ ...setup, thicknessMm, seamMm });
-  const tails = rows * 2 * TAIL_MM;
-  const needleMin = rows * needleMinutes(setup.stitch, setup.lengthMm, seamMm, speedSpm);
+export function budgetOf(
+  job: Pick<Job, 'colour' | 'notions'>,
+  seams: readonly SeamNow[],
+  machine: Machine | null,
+  owned: Owned,
+  familyOf: (seam: SeamNow) => string,
+): Budget {
   return {
-    id: seam.id,
-    needleMm: rows * one.needleMm + tails,
-    bobbinMm: rows * one.bobbinMm + tails,
-    needleMin,
-    minutes: needleMin + seam.handlingMin,
+    threads: threadsOf(job, seams, owned),
+    bobbins: bobbinPlans(
+      seams.flatMap(({ seam, setup, work }) => {
+        if (!setup) return [];
+        const thread = setup.bobbin ?? setup.thread;
+        const { bobbin } = coloursOf(job, seam);
+        const capacityMm = bobbinMetres(machine ?? {}, thread).metres * 1000;
+        return [{ id: seam.id, thread: named(thread, bobbin), bobbinMm: work.bobbinMm, shows: work.shows, capacityMm }];
+      }),
+    ),
+    needles: needlesOf(seams, owned, familyOf),
+    notions: notionsOf(job, seams),
   };
 }
 
-/** Bobbins of one colour: how many, and in which seam each runs out. */
-export interface BobbinPlan {
-  colour: string;
-  totalMm: number;
-  bobbins: number;
-  runsOut: { seamId: string; afterMm: number }[];
+const named = (thread: Thread, colour: string) => (colour ? `${threadName(thread)}, ${colour}` : threadName(thread));
+
+function threadsOf(job: Pick<Job, 'colour'>, seams: readonly SeamNow[], { threads }: Owned): ThreadNeed[] {
+  const needs = new Map<string, ThreadNeed>();
+  const at = (thread: Thread, colour: string) => {
+    const key = named(thread, colour);
+    const empty = {
+      thread,
+      colour,
+      needleMm: 0,
+      bobbinMm: 0,
+      handMm: 0,
+      unpickMm: 0,
+      totalMm: 0,
+      ownedMm: 0,
+      buyMm: 0,
+    };
+    if (!needs.has(key)) needs.set(key, empty);
+    return needs.get(key)!;
+  };
+  for (const { seam, setup, work } of seams) {
+    if (!setup) continue;
+    const colours = coloursOf(job, seam);
+    at(setup.thread, colours.needle).needleMm += work.needleMm;
+    at(setup.bobbin ?? setup.thread, colours.bobbin).bobbinMm += work.bobbinMm;
+    at(setup.thread, colours.needle).handMm += work.handMm;
+  }
+  return [...needs.values()].map((need) => {
+    const sewn = need.needleMm + need.bobbinMm + need.handMm;
+    const spools = threads.filter(
+      (t) => sameColour(t.colourName, need.colour) && threadName(t.thread) === threadName(need.thread),
+    );
+    const unknown = spools.some((t) => t.metresLeft === undefined);
+    const ownedMm = unknown ? null : spools.reduce((sum, t) => sum + t.metresLeft! * 1000, 0);
+    const totalMm = sewn * (1 + UNPICK_SHARE);
+    return {
+      ...need,
+      unpickMm: sewn * UNPICK_SHARE,
+      totalMm,
+      ownedMm,
+      buyMm: Math.max(0, totalMm - (ownedMm ?? totalMm)),
+    };
+  });
 }
 
-/** A wound bobbin is planned on nine tenths: the last turns are uneven and slip (common practice). */
-const PLANNED_SHARE = 0.9;
+const sameColour = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLowerCase();
 
-/**
- * How many bobbins each colour takes, and where each would run out.
- *
- * @param seams - in the order they are sewn
- * @param capacityMm - thread on one full bobbin, mm, above 0
- * @returns one plan for each bobbin colour, in order of first use
- * @throws when the capacity is not above 0
- */
-export function bobbinPlans(seams: readonly BudgetSeam[], capacityMm: number): BobbinPlan[] {
-  if (!(capacityMm > 0)) throw new Error(`bobbinPlans: expected a capacity above 0, got ${capacityMm}`);
-  const full = capacityMm * PLANNED_SHARE;
-  const plans = new Map<string, BobbinPlan>();
-  for (const seam of seams) {
-    const { bobbinMm } = seamBudget(seam);
-    const plan = plans.get(seam.bobbinColour) ?? { colour: seam.bobbinColour, totalMm: 0, bobbins: 0, runsOut: [] };
-    plans.set(seam.bobbinColour, plan);
-    const before = plan.totalMm;
-    // A bobbin used up at the very end of a seam runs out at the start of the next.
-    const first = Math.max(1, plan.bobbins);
-    plan.totalMm += bobbinMm;
-    plan.bobbins = Math.max(first, Math.ceil(plan.totalMm / full - 1e-9));
-    for (let end = first; end < plan.bobbins; end += 1) {
-      // The seam's own length at which the thread ends, its tails shared evenly over it.
-      const afterMm = ((end * full - before) / bobbinMm) * seam.seamMm * seam.rows;
-      plan.runsOut.push({ seamId: seam.id, afterMm });
+function needlesOf(seams: readonly SeamNow[], { needles, lifeHours }: Owned, familyOf: (seam: SeamNow) => string) {
+  const needs: NeedleNeed[] = [];
+  for (const now of seams) {
+    if (!now.setup || now.work.needleMin === 0) continue;
+    const { needle } = now.setup;
+    let need = needs.find((n) => sameNeedle(n.needle, needle));
+    if (!need) needs.push((need = { needle, name: needleName(needle), hours: 0, ownedHours: 0, buy: 0 }));
+    need.hours += wornHours(now.work.needleMin, familyOf(now));
+  }
+  return needs.map((need): NeedleNeed => {
+    const fit = needles.filter((n) => n.spent === null && sameNeedle(n.needle, need.needle));
+    if (lifeHours === null) return { ...need, ownedHours: null, buy: fit.length > 0 ? 0 : 1 };
+    const ownedHours = fit.reduce((sum, n) => sum + Math.max(0, lifeHours - n.hours), 0);
+    return { ...need, ownedHours, buy: Math.max(0, Math.ceil((need.hours - ownedHours) / lifeHours - 1e-9)) };
+  });
+}
+
+function notionsOf({ notions }: Pick<Job, 'notions'>, seams: readonly SeamNow[]): NotionNeedLine[] {
+  const lines = new Map<string, NotionNeedLine>();
+  for (const { work } of seams) {
+    for (const { name, unit, amount, lengthMm } of work.notions) {
+      const key = lengthMm === undefined ? name : `${name}, ${Math.round(lengthMm)} mm`;
+      const line = lines.get(key) ?? { name: key, unit, needed: 0, owned: 0 };
+      lines.set(key, { ...line, needed: line.needed + amount });
     }
   }
-  return [...plans.values()];
-}
-
-/**
- * Needle thread of each colour.
- *
- * @param seams - the seams
- * @returns mm by colour
- */
-export function needleThread(seams: readonly BudgetSeam[]): Record<string, number> {
-  const totals: Record<string, number> = {};
-  for (const seam of seams) totals[seam.needleColour] = (totals[seam.needleColour] ?? 0) + seamBudget(seam).needleMm;
-  return totals;
+  for (const { name, unit, needed, owned } of notions) {
+    const line = lines.get(name) ?? { name, unit, needed: 0, owned: 0 };
+    lines.set(name, { ...line, needed: line.needed + needed, owned: line.owned + owned });
+  }
+  return [...lines.values()];
 }

@@ -1,6 +1,6 @@
 import { Heap } from './heap';
 import type { Model } from './model';
-import { boundOf, keyOf, leastAfter, ready, sewn, startState, type State, walksOf } from './state';
+import { boundOf, closed, keyOf, leastAfter, ready, sewn, startState, walksOf } from './state';
 
 /** What a best-first search came to: the cheapest order, or as far as it got. */
 export interface Searched {
@@ -10,10 +10,12 @@ export interface Searched {
   bound: number;
 }
 
+/** One step on the way. Its state is worked out again when it is its turn: most never are, and states are large. */
 interface Node {
-  state: State;
   total: number;
-  task: number;
+  left: number;
+  /** What was sewn on the way from the node before. */
+  tasks: readonly number[];
   from: Node | null;
 }
 
@@ -24,7 +26,9 @@ const TOLD_EVERY = 1000;
  * The cheapest order, by best-first search over what is sewn, what is on the machine and what lies unpressed.
  *
  * Two orders of the same seams that leave the same machine and the same unpressed seams have the same future: only the
- * cheaper is followed. The bound never promises too much, so the first order that is whole is the best.
+ * cheaper is followed. What can be sewn without a change and without a walk to the iron is sewn at once: it leaves the
+ * machine as it is, lets others follow, and whatever it would have changed later is changed by the next one that wants it.
+ * The bound never promises too much, so the first order that is whole is the best.
  *
  * @param model - the question
  * @param most - a cost that is known to be reached: nothing dearer is looked at
@@ -40,37 +44,40 @@ export function searchExact(
 ): Searched {
   const heap = new Heap<Node>(earlier);
   const best = new Map<string, number>();
-  const first = startState(model);
-  heap.push({ state: first, total: boundOf(model, first), task: -1, from: null });
+  const start = startState(model);
+  const first = sewn(model, start, []);
+  const tasks = closed(model, first);
+  heap.push({ total: boundOf(model, first), left: first.left, tasks, from: null });
   let bound = 0;
   for (let opened = 0; ; opened += 1) {
     const node = heap.pop();
     if (!node) return { order: null, bound: most };
     bound = Math.max(bound, node.total);
-    if (node.state.left === 0) return { order: orderOf(node), bound: node.state.way.cost };
+    const at = sewn(model, start, orderOf(node));
+    if (at.left === 0) return { order: orderOf(node), bound: at.way.cost };
     const told = opened % TOLD_EVERY === TOLD_EVERY - 1;
     if (opened >= budget || (told && onProgress?.(opened) === false)) return { order: null, bound };
-    if (node.task >= 0 && best.get(keyOf(node.state))! < node.state.way.cost - EPSILON) continue;
-    const walks = walksOf(model, node.state);
-    for (const task of ready(model, node.state)) {
-      if (leastAfter(model, node.state, task, walks) > most + EPSILON) continue;
-      const state = sewn(model, node.state, task);
+    if (node.from && best.get(keyOf(at))! < at.way.cost - EPSILON) continue;
+    const walks = walksOf(model, at);
+    for (const task of ready(model, at)) {
+      if (leastAfter(model, at, task, walks) > most + EPSILON) continue;
+      const state = sewn(model, at, [task]);
+      const also = closed(model, state);
       const total = state.way.cost + boundOf(model, state);
       if (total > most + EPSILON) continue;
       const key = keyOf(state);
       if ((best.get(key) ?? Infinity) <= state.way.cost + EPSILON) continue;
       best.set(key, state.way.cost);
-      heap.push({ state, total, task, from: node });
+      heap.push({ total, left: state.left, tasks: [task, ...also], from: node });
     }
   }
 }
 
 function orderOf(node: Node): number[] {
-  const order: number[] = [];
-  for (let at: Node | null = node; at && at.task >= 0; at = at.from) order.unshift(at.task);
-  return order;
+  const steps: (readonly number[])[] = [];
+  for (let at: Node | null = node; at; at = at.from) steps.unshift(at.tasks);
+  return steps.flat();
 }
 
 /** Cheapest promise first; of equal ones the one that is farther on. */
-const earlier = (a: Node, b: Node) =>
-  Math.abs(a.total - b.total) > EPSILON ? a.total < b.total : a.state.left < b.state.left;
+const earlier = (a: Node, b: Node) => (Math.abs(a.total - b.total) > EPSILON ? a.total < b.total : a.left < b.left);

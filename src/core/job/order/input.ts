@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { needleSchema, threadSchema } from '../../kit';
 import { idSchema, within } from '../../result';
+import { costsSchema } from './costs';
 
 const named = z.string().min(1, 'expected a name').max(120, 'expected at most 120 letters');
 
@@ -18,20 +19,6 @@ export const needsSchema = z.strictObject({
   pressure: z.number().optional(),
 });
 export type Needs = z.infer<typeof needsSchema>;
-
-const minutes = (usual: number) => within(0, 600, 'minutes').default(usual);
-
-/** What each change costs, minutes: each dial that is turned, each walk to the iron. */
-export const costsSchema = z.strictObject({
-  needle: minutes(1.5),
-  thread: minutes(2),
-  bobbin: minutes(2),
-  foot: minutes(1),
-  plate: minutes(3),
-  dials: minutes(0.3),
-  iron: minutes(1.5),
-});
-export type Costs = z.infer<typeof costsSchema>;
 
 /** One seam to be put in order. `press`: it has to be pressed before anything that comes `after` it is sewn. */
 export const taskSchema = z.strictObject({

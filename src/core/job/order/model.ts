@@ -1,4 +1,5 @@
-import type { Costs, Needs, ScheduleInput } from './input';
+import type { Needs, ScheduleInput } from './input';
+import type { Costs } from './costs';
 
 /** The parts of a machine in the order they are safely changed, and which price each has. */
 export const PARTS = [

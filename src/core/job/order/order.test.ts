@@ -168,6 +168,51 @@ describe('the order of seams', () => {
     expect(asked.length).toBeLessThanOrEqual(1);
   });
 
+  it('is the same every time it is asked for', () => {
+    const chance = seeded(21);
+    const tasks = Array.from({ length: 26 }, (_, i) => ({
+      id: `seam ${i}`,
+      needs: { thread: `t${Math.floor(chance.next() * 4)}`, foot: `f${Math.floor(chance.next() * 3)}` },
+      after: i > 4 && i % 2 === 0 ? [`seam ${i - 3}`] : [],
+    }));
+    expect(ordered({ tasks })).toEqual(ordered({ tasks }));
+  });
+
+  it('tells how far it is, never backwards and never beyond the end', () => {
+    const tasks = Array.from({ length: 12 }, (_, i) => ({
+      id: `s${i}`,
+      needs: { foot: `f${i % 5}`, plate: `p${i % 3}` },
+    }));
+    const told: number[] = [];
+    schedule(scheduleInputSchema.parse({ tasks }), (share) => told.push(share) > 0);
+    expect(told.length).toBeGreaterThan(2);
+    told.forEach((share, i) => expect(share).toBeGreaterThanOrEqual(i === 0 ? 0 : told[i - 1]));
+    expect(told.at(-1)).toBeLessThanOrEqual(1);
+  });
+
+  it('stands as it was found when the search is stopped at once', () => {
+    const tasks = Array.from({ length: 30 }, (_, i) => ({
+      id: `s${i}`,
+      needs: { foot: `f${i % 5}` },
+      after: i > 0 && i % 4 === 0 ? [`s${i - 1}`] : [],
+    }));
+    const stopped = schedule(scheduleInputSchema.parse({ tasks }), () => false) as Found;
+    expect([...stopped.order].sort()).toEqual(tasks.map(({ id }) => id).sort());
+    expect(stopped.cost).toBeGreaterThanOrEqual(stopped.bound);
+  });
+
+  it('keeps what wants the same together, in the usual order, where nothing stands against it', () => {
+    const tasks = Array.from({ length: 20 }, (_, i) => ({
+      id: `s${String(i).padStart(2, '0')}`,
+      needs: { foot: i % 2 === 0 ? 'a' : 'b' },
+    }));
+    const { order, cost } = ordered({ tasks, now: { foot: 'a' } });
+    expect(cost).toBe(1);
+    const even = tasks.filter((_, i) => i % 2 === 0).map(({ id }) => id);
+    const odd = tasks.filter((_, i) => i % 2 === 1).map(({ id }) => id);
+    expect(order).toEqual([...even, ...odd]);
+  });
+
   it('of nothing is nothing', () =>
     expect(ordered({ tasks: [] })).toMatchObject({ order: [], cost: 0, optimal: true }));
 });

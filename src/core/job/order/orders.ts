@@ -1,7 +1,9 @@
+import { Line } from './line';
 import type { Model } from './model';
 import { Way } from './way';
 
 const EPSILON = 1e-9;
+const LONGEST_RUN = 3;
 
 /**
  * What a whole order costs in changes and walks to the iron, minutes.
@@ -15,94 +17,41 @@ export function orderCost(model: Model, order: readonly number[]): number {
   return way.cost;
 }
 
-/** An order with where it stands before each of its seams, so that a change in the middle is not counted from the beginning. */
-class Marked {
-  readonly ways: Way[];
-  readonly cost: number;
-  private readonly scratch: Way;
-
-  constructor(
-    readonly model: Model,
-    readonly order: readonly number[],
-  ) {
-    this.scratch = new Way(model);
-    this.ways = [new Way(model)];
-    for (const task of order) {
-      const next = this.ways[this.ways.length - 1].copy();
-      next.sew(task);
-      this.ways.push(next);
-    }
-    this.cost = this.ways[order.length].cost;
-  }
-
-  /** The cost of an order that differs from this one only from `first` to before `last`; more than `limit` is not counted out. */
-  costOf(moved: readonly number[], first: number, last: number, limit: number): number {
-    const way = this.scratch;
-    way.become(this.ways[first]);
-    for (let i = first; i < moved.length; i += 1) {
-      if (i >= last && way.meets(this.ways[i])) return way.cost + this.cost - this.ways[i].cost;
-      way.sew(moved[i]);
-      if (way.cost > limit) return way.cost;
-    }
-    return way.cost;
-  }
-}
-
 /**
- * Moves runs of one to three seams to where they cost less, until no move saves; then swaps neighbours back to the usual
- * order wherever that costs nothing.
+ * Moves runs of one to three seams to where they cost less, until no move saves; then moves whatever it can forward in the
+ * usual order without its costing more.
  *
  * @param model - the question
  * @param start - an order that keeps every constraint
  */
 export function polished(model: Model, start: readonly number[]): number[] {
-  let marked = new Marked(model, start);
-  for (let before = Infinity; marked.cost < before - EPSILON;) {
-    before = marked.cost;
-    for (let size = 1; size <= 3; size += 1)
-      for (let from = 0; from + size <= start.length; from += 1) marked = bestMove(marked, from, size);
+  const line = new Line(model, start);
+  for (let before = Infinity; line.total < before - EPSILON;) {
+    before = line.total;
+    for (let size = 1; size <= LONGEST_RUN; size += 1)
+      for (let from = 0; from + size <= start.length; from += 1) moveToCheaper(line, from, size);
   }
-  return nearerToUsual(model, [...marked.order], marked.cost);
+  nearerToUsual(line);
+  return [...line.order];
 }
 
-/** The cheapest place for one run of seams among those that keep the order. */
-function bestMove(marked: Marked, from: number, size: number): Marked {
-  const { model, order } = marked;
-  const run = order.slice(from, from + size);
-  const rest = [...order.slice(0, from), ...order.slice(from + size)];
-  const [first, last] = roomFor(model, run, rest);
-  let [best, cost] = [order, marked.cost];
-  for (let to = first; to <= last; to += 1) {
-    if (to === from) continue;
-    const moved = [...rest.slice(0, to), ...run, ...rest.slice(to)];
-    const now = marked.costOf(moved, Math.min(from, to), Math.max(from, to) + size, cost);
-    if (now < cost - EPSILON) [best, cost] = [moved, now];
-  }
-  return best === order ? marked : new Marked(model, best);
+function moveToCheaper(line: Line, from: number, size: number): void {
+  const [first, last] = line.room(from, size);
+  for (let to = first; to <= last; to += 1) if (to !== from && line.move(from, size, to, line.total - EPSILON)) return;
 }
 
-/** Between which places a run may be put back: after all it waits for, before all that waits for it. */
-export function roomFor(model: Model, run: readonly number[], rest: readonly number[]): [number, number] {
-  const place = new Int16Array(model.count).fill(-1);
-  rest.forEach((task, i) => (place[task] = i));
-  let [first, last] = [0, rest.length];
-  for (const task of run) {
-    for (const b of model.before[task]) first = Math.max(first, place[b] + 1);
-    for (const n of model.next[task]) if (place[n] >= 0) last = Math.min(last, place[n]);
-  }
-  return [first, last];
+/** Of orders that cost the same the one in which earlier seams of the usual order come first. */
+function nearerToUsual(line: Line): void {
+  const most = line.total + EPSILON;
+  for (let at = 0; at < line.order.length; at += 1)
+    for (let task = 0; task < line.order[at]; task += 1) if (broughtTo(line, task, at, most)) break;
 }
 
-function nearerToUsual(model: Model, order: number[], cost: number): number[] {
-  for (let again = true; again;) {
-    again = false;
-    for (let i = 0; i + 1 < order.length; i += 1) {
-      const [a, b] = [order[i], order[i + 1]];
-      if (b > a || model.before[b].includes(a)) continue;
-      [order[i], order[i + 1]] = [b, a];
-      if (orderCost(model, order) <= cost + EPSILON) again = true;
-      else [order[i], order[i + 1]] = [a, b];
-    }
-  }
-  return order;
+/** Brings a task forward to a place, with one or two after it where it cannot come alone. */
+function broughtTo(line: Line, task: number, at: number, most: number): boolean {
+  const from = line.place[task];
+  if (from <= at) return false;
+  for (let size = 1; size <= LONGEST_RUN && from + size <= line.order.length; size += 1)
+    if (line.room(from, size)[0] <= at && line.move(from, size, at, most)) return true;
+  return false;
 }

@@ -2,13 +2,17 @@ import { ANY, type Model } from './model';
 import { Way } from './way';
 
 /**
- * Where an order stands, copied for each step: `wanted` counts, for every part and value, the tasks left that want it, and
- * `kinds` how many values of a part are still wanted at all.
+ * Where an order stands, copied for each step: `wanted` counts, for every part and value, the tasks left that want it (all
+ * parts in one row, each from `first` on), and `kinds` how many values of a part are still wanted at all.
  */
 export interface State {
   way: Way;
   done: Uint8Array;
-  wanted: Uint16Array[];
+  /** How many that a task waits for are not sewn yet, and how many that wait for it. */
+  waits: Uint16Array;
+  waiting: Uint16Array;
+  wanted: Uint16Array;
+  first: readonly number[];
   kinds: Uint16Array;
   left: number;
   /** The least that changing over to each of the tasks left can cost, added up. */
@@ -17,45 +21,82 @@ export interface State {
 
 /** Before the first seam. */
 export function startState(model: Model): State {
-  const { count, wants, now } = model;
-  const parts = now.map((_, p) => Math.max(now[p], ...wants.map((w) => w[p])) + 1);
-  const wanted = parts.map((values) => new Uint16Array(Math.max(0, values)));
-  for (const all of wants) all.forEach((value, p) => value !== ANY && (wanted[p][value] += 1));
+  const { count, wants, now, before, next } = model;
+  const values = now.map((_, p) => Math.max(now[p], ...wants.map((w) => w[p])) + 1);
+  const first = values.map((_, p) => values.slice(0, p).reduce((sum, n) => sum + n, 0));
+  const wanted = new Uint16Array(values.reduce((sum, n) => sum + n, 0));
+  for (const all of wants) all.forEach((value, p) => value !== ANY && (wanted[first[p] + value] += 1));
   return {
     way: new Way(model),
     done: new Uint8Array(count),
+    waits: Uint16Array.from(before, (all) => all.length),
+    waiting: Uint16Array.from(next, (all) => all.length),
     wanted,
-    kinds: Uint16Array.from(wanted, (values) => values.filter((n) => n > 0).length),
+    first,
+    kinds: Uint16Array.from(
+      values,
+      (n, p) => wanted.subarray(first[p], first[p] + n).filter((left) => left > 0).length,
+    ),
     left: count,
     leastIn: model.leastIn.reduce((sum, least) => sum + least, 0),
   };
 }
 
 /** What can be sewn now. */
-export function ready({ before, count }: Model, { done }: State): number[] {
+export function ready({ count }: Model, { done, waits }: State): number[] {
   const tasks: number[] = [];
-  for (let task = 0; task < count; task += 1)
-    if (done[task] === 0 && before[task].every((b) => done[b] === 1)) tasks.push(task);
+  for (let task = 0; task < count; task += 1) if (done[task] === 0 && waits[task] === 0) tasks.push(task);
   return tasks;
 }
 
-/** The state after one more task. */
-export function sewn(model: Model, state: State, task: number): State {
-  const way = state.way.copy();
+/** The state after more tasks, in their order. */
+export function sewn(model: Model, state: State, tasks: readonly number[]): State {
+  const after: State = {
+    ...state,
+    way: state.way.copy(),
+    done: state.done.slice(),
+    waits: state.waits.slice(),
+    waiting: state.waiting.slice(),
+    wanted: state.wanted.slice(),
+    kinds: state.kinds.slice(),
+  };
+  for (const task of tasks) sew(model, after, task);
+  return after;
+}
+
+/**
+ * Sews all that can be sewn without a change and without a walk to the iron.
+ *
+ * @returns what was sewn, in its order
+ */
+export function closed(model: Model, state: State): number[] {
+  const tasks: number[] = [];
+  for (let task = 0; task < model.count; task += 1) {
+    if (state.done[task] === 1 || state.waits[task] > 0 || state.way.stepCost(task) > 0) continue;
+    sew(model, state, task);
+    tasks.push(task);
+    // What waited for it may come earlier in the usual order, and can be sewn now.
+    task = Math.min(task, ...model.next[task]) - 1;
+  }
+  return tasks;
+}
+
+function sew(model: Model, state: State, task: number): void {
+  const { way, done, waits, waiting, wanted, first, kinds } = state;
   way.sew(task);
-  const done = state.done.slice();
   done[task] = 1;
-  for (let i = 0; i < model.count; i += 1) if (model.next[i].every((n) => done[n] === 1)) way.forget(i);
-  const kinds = state.kinds.slice();
-  const wanted = state.wanted.map((values, p) => {
-    const value = model.wants[task][p];
-    if (value === ANY) return values;
-    const fewer = values.slice();
-    fewer[value] -= 1;
-    if (fewer[value] === 0) kinds[p] -= 1;
-    return fewer;
+  for (const after of model.next[task]) waits[after] -= 1;
+  for (const before of model.before[task]) {
+    waiting[before] -= 1;
+    if (waiting[before] === 0) way.forget(before);
+  }
+  model.wants[task].forEach((value, p) => {
+    if (value === ANY) return;
+    wanted[first[p] + value] -= 1;
+    if (wanted[first[p] + value] === 0) kinds[p] -= 1;
   });
-  return { way, done, wanted, kinds, left: state.left - 1, leastIn: state.leastIn - model.leastIn[task] };
+  state.left -= 1;
+  state.leastIn -= model.leastIn[task];
 }
 
 /**
@@ -72,7 +113,7 @@ export function boundOf(model: Model, state: State): number {
   let cost = 0;
   for (let p = 0; p < price.length; p += 1) {
     const on = state.way.machine[p];
-    const kept = on >= 0 && state.wanted[p][on] > 0 ? 1 : 0;
+    const kept = on >= 0 && state.wanted[state.first[p] + on] > 0 ? 1 : 0;
     cost += price[p] * (state.kinds[p] - kept);
   }
   return Math.max(cost, state.leastIn) + walksOf(model, state);
@@ -103,7 +144,7 @@ export function leastAfter(model: Model, state: State, task: number, walks: numb
   let parts = 0;
   for (let p = 0; p < price.length; p += 1) {
     const on = wanted[p] === ANY ? way.machine[p] : wanted[p];
-    const kept = wanted[p] !== ANY || (on >= 0 && state.wanted[p][on] > 0) ? 1 : 0;
+    const kept = wanted[p] !== ANY || (on >= 0 && state.wanted[state.first[p] + on] > 0) ? 1 : 0;
     parts += price[p] * (state.kinds[p] - kept);
   }
   return way.cost + way.stepCost(task) + Math.max(parts, state.leastIn - model.leastIn[task]) + later;

@@ -71,13 +71,4 @@ export class Way {
     this.unpressed[task] = 0;
     this.wet -= 1;
   }
-
-  /** Whether what follows costs the same from here as from there. */
-  meets(other: Way): boolean {
-    if (this.wet !== other.wet) return false;
-    for (let p = 0; p < this.machine.length; p += 1) if (this.machine[p] !== other.machine[p]) return false;
-    if (this.wet > 0)
-      for (let i = 0; i < this.unpressed.length; i += 1) if (this.unpressed[i] !== other.unpressed[i]) return false;
-    return true;
-  }
 }

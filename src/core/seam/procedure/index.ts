@@ -56,7 +56,7 @@ export { toolAt, type ToolAt } from './toolAt';
 export { type LineStitch, stitchAlong } from './stitchAlong';
 export { needlesFit, sewnByMachine } from './sewnBy';
 export { stepsOf, usualSteps } from './stepsOf';
-export { OUTCOMES, type Run, runSchema } from './run';
+export { newRun, OUTCOMES, type Run, runSchema, type RunStart } from './run';
 export * from './workOut';
 
 /** Every operation that can be run, in the order of its group. */
@@ -113,3 +113,9 @@ export const PROCEDURES: readonly Procedure[] = [
   KNOT_TAILS,
   CLOSE_GAP,
 ];
+
+/** The operation of a key; undefined for one that this version does not know. */
+export const procedureOf = (id: string): Procedure | undefined => PROCEDURES.find((p) => p.id === id);
+
+/** What an operation is called; its key where this version does not know it. */
+export const procedureName = (id: string): string => procedureOf(id)?.name ?? id;

@@ -12,6 +12,8 @@ export const runSchema = z.strictObject({
   procedureId: words('an operation', 60),
   clothId: idSchema,
   clothName: words('a name', 120),
+  /** The other cloth, where two meet. */
+  secondClothId: idSchema.optional(),
   machineId: idSchema,
   machineName: words('a name', 120),
   /** By question; what is not here takes its usual value. */
@@ -22,6 +24,9 @@ export const runSchema = z.strictObject({
   setup: setupSchema.optional(),
   /** The card that proved the setting, if one did. */
   cardId: idSchema.optional(),
+  /** The job and the seam in it that this is, if it is one of a job. */
+  jobId: idSchema.optional(),
+  seamId: idSchema.optional(),
   status: oneOf(['asking', 'sewing', 'done']),
   /** What was changed when something was wrong, by the name diagnosis has for it, and which sign it was for. */
   tried: z
@@ -44,3 +49,30 @@ export const runSchema = z.strictObject({
   notes: z.string().max(2000, 'expected at most 2000 letters').default(''),
 });
 export type Run = z.infer<typeof runSchema>;
+
+/** What a run begins with; everything else is still to be sewn. */
+export type RunStart = Pick<
+  Run,
+  'id' | 'procedureId' | 'clothId' | 'clothName' | 'machineId' | 'machineName' | 'startedAt'
+> &
+  Partial<Run>;
+
+/**
+ * A run of which nothing is sewn yet.
+ *
+ * @param start - its key, operation, cloth and machine, and what else is known of it
+ * @returns the run, its questions still to be answered unless said otherwise
+ */
+export const newRun = (start: RunStart): Run => ({
+  answers: {},
+  tried: [],
+  status: 'asking',
+  step: 0,
+  counted: 0,
+  needleMinutes: 0,
+  atItSeconds: 0,
+  pieces: 1,
+  piece: 1,
+  notes: '',
+  ...start,
+});

@@ -1,0 +1,198 @@
+import { FOOT, PLATE, threadName } from '../kit';
+import { sewnByMachine, procedureOf } from '../seam';
+import { OPERATION, type OperationKind, type Setup } from '../setup';
+import { STITCH } from '../stitch';
+import type { Job, JobSeam } from './job';
+import type { Needs, ScheduleInput, Task } from './order';
+import type { SeamWork } from './seamWork';
+import { usualOrder } from './suggest';
+
+/**
+ * Whether a setting is proven on scrap; `hand`: no machine sews it; `free`: it holds nothing in wear and is not seen, so
+ * that nobody tries it first.
+ */
+export type Proof = 'proven' | 'stale' | 'none' | 'hand' | 'free';
+
+/** What is taken out again or lies hidden within an allowance (common practice). */
+const FREE_KINDS: readonly OperationKind[] = ['baste', 'stay', 'gather'];
+
+/**
+ * How a seam's setting stands before any card is looked for.
+ *
+ * @param procedureId - its operation
+ * @returns `hand` or `free` where there is nothing to prove, else `none`
+ */
+export function proofNeeded(procedureId: string): 'hand' | 'free' | 'none' {
+  if (!isMachined(procedureId)) return 'hand';
+  return FREE_KINDS.includes(kindOf(procedureId)) ? 'free' : 'none';
+}
+
+/** A seam of a job with what is known of it today. */
+export interface SeamNow {
+  seam: JobSeam;
+  /** Of the card that proves it, or by Match; null while it is not known, or no machine sews it. */
+  setup: Setup | null;
+  work: SeamWork;
+  proof: Proof;
+  /** The card, where one says something. */
+  cardId: string | null;
+  /** A scrap that was begun for it. */
+  scrapId: string | null;
+  state: 'to do' | 'in hand' | 'done';
+  /** Its run, begun or done. */
+  runId: string | null;
+}
+
+/** One thing to do at the machine: a seam, or a scrap that has to be proven before some seams. */
+export type WorkItem =
+  | { kind: 'seam'; id: string; name: string; now: SeamNow }
+  | { kind: 'scrap'; id: string; name: string; now: SeamNow; forSeams: string[] };
+
+/** Cutting a scrap, sewing two lines on it and looking at them, minutes (common practice). */
+export const SCRAP_MIN = 12;
+
+const SCRAP = 'scrap:';
+
+/** What is proven together: one cloth or pair, one operation. */
+const proofKey = ({ clothId, secondClothId, procedureId }: JobSeam) =>
+  [clothId, secondClothId, kindOf(procedureId)].join('\n');
+
+/**
+ * What is matched and proven for a seam.
+ *
+ * @param procedureId - its operation
+ * @returns the kind; a plain seam for an operation nobody knows
+ */
+export const kindOf = (procedureId: string): OperationKind => procedureOf(procedureId)?.kind ?? 'join';
+
+/**
+ * Whether a machine sews a seam at all.
+ *
+ * @param procedureId - its operation
+ */
+export const isMachined = (procedureId: string): boolean => {
+  const procedure = procedureOf(procedureId);
+  return procedure ? sewnByMachine(procedure) : true;
+};
+
+/**
+ * What is left to do in a job: its seams that are not sewn, and a scrap before those whose setting is not proven.
+ *
+ * @param job - the job
+ * @param seams - its seams as they stand today
+ * @returns in the usual order of construction, each scrap just before the first seam it is for
+ */
+export function workLeft(job: Job, seams: readonly SeamNow[]): WorkItem[] {
+  const byId = new Map(seams.map((now) => [now.seam.id, now]));
+  const left = usualOrder(job).flatMap(({ id }) => {
+    const now = byId.get(id);
+    return now && now.state !== 'done' ? [now] : [];
+  });
+  const made = new Set<string>();
+  return left.flatMap((now): WorkItem[] => {
+    const item: WorkItem = { kind: 'seam', id: now.seam.id, name: now.seam.name, now };
+    const key = proofKey(now.seam);
+    if (!wantsProof(now) || made.has(key)) return [item];
+    made.add(key);
+    const forSeams = left.filter((n) => wantsProof(n) && proofKey(n.seam) === key).map((n) => n.seam.id);
+    // Its key comes from the first seam of the job it is for, so that it stays the same while others are sewn.
+    const first = job.seams.find((s) => proofKey(s) === key)!;
+    return [
+      {
+        kind: 'scrap',
+        id: SCRAP + first.id,
+        name: `Prove ${OPERATION[kindOf(now.seam.procedureId)].name}`,
+        now,
+        forSeams,
+      },
+      item,
+    ];
+  });
+}
+
+const wantsProof = ({ proof, seam, state }: SeamNow) =>
+  state === 'to do' && seam.clothId !== null && (proof === 'none' || proof === 'stale');
+
+/**
+ * What a setting wants on the machine, for the order of work.
+ *
+ * @param setup - the setting; null wants nothing
+ * @param colours - what colour stands on the spool and in the bobbin
+ * @returns needs with everything in it
+ */
+export function needsOf(setup: Setup | null, colours: { needle: string; bobbin: string }): Needs {
+  if (!setup) return {};
+  const { needle, foot, footSide, plate, stitch, lengthMm, widthMm, tensionSteps, pressure } = setup;
+  const bobbin = setup.bobbin ?? setup.thread;
+  return {
+    needle,
+    thread: inColour(threadName(setup.thread), colours.needle),
+    bobbin: inColour(threadName(bobbin), colours.bobbin),
+    foot: footSide ? `${FOOT[foot].name}, ${footSide}` : FOOT[foot].name,
+    plate: PLATE[plate].name,
+    stitch: STITCH[stitch].name,
+    lengthMm,
+    widthMm,
+    tensionSteps,
+    pressure,
+  };
+}
+
+const inColour = (thread: string, colour: string) => (colour ? `${thread}, ${colour}` : thread);
+
+/**
+ * The colours of a seam.
+ *
+ * @param job - its colour counts where the seam says nothing
+ * @param seam - the seam
+ */
+export function coloursOf(job: Pick<Job, 'colour'>, seam: Pick<JobSeam, 'needleColour' | 'bobbinColour'>) {
+  const needle = seam.needleColour || job.colour;
+  return { needle, bobbin: seam.bobbinColour || needle };
+}
+
+/**
+ * The question of the order of work: what is left, what each wants on the machine, what must come before what.
+ *
+ * @param job - the job
+ * @param items - of `workLeft`
+ * @param on - what is on the machine now; null when nothing is known
+ * @param pace - the person's factor on estimated minutes
+ * @returns what `schedule` takes
+ */
+export function orderQuestion(job: Job, items: readonly WorkItem[], on: Setup | null, pace: number): ScheduleInput {
+  const left = new Set(items.map(({ id }) => id));
+  const tasks = items.map((item): Task => {
+    const { seam, setup, work } = item.now;
+    const needs = needsOf(setup, coloursOf(job, seam));
+    if (item.kind === 'scrap') return { id: item.id, needs, after: [], press: false, minutes: SCRAP_MIN };
+    const scraps = items.flatMap((s) => (s.kind === 'scrap' && s.forSeams.includes(item.id) ? [s.id] : []));
+    const before = seam.after.map(({ seamId }) => seamId).filter((id) => left.has(id));
+    const minutes = Math.min(6000, (work.needleMin + work.handlingMin) * pace);
+    return { id: item.id, needs, after: [...before, ...scraps], press: work.presses, minutes };
+  });
+  // The colour on the machine is not known: the thread is left out, so that putting it on counts.
+  const now = needsOf(on, { needle: '', bobbin: '' });
+  delete now.thread;
+  delete now.bobbin;
+  return { tasks, now, costs: job.costs };
+}
+
+/**
+ * The work that is left in the order the job keeps; what it does not name goes where the usual order has it.
+ *
+ * @param items - of `workLeft`
+ * @param order - keys
+ * @returns all of the items
+ */
+export function inOrder(items: readonly WorkItem[], order: readonly string[]): WorkItem[] {
+  const place = new Map(order.map((id, i) => [id, i]));
+  const known = items.filter(({ id }) => place.has(id)).sort((a, b) => place.get(a.id)! - place.get(b.id)!);
+  items.forEach((item, i) => {
+    if (place.has(item.id)) return;
+    const before = items.slice(0, i).map(({ id }) => id);
+    const last = known.findLastIndex(({ id }) => before.includes(id));
+    known.splice(last + 1, 0, item);
+  });
+  return known;
+}

@@ -1,0 +1,109 @@
+import type { Cloth } from '../cloth';
+import { isTwin, type Machine } from '../kit';
+import { givenOf, type Numbers, type Step, stepsOf, takesOf, workOut, procedureOf } from '../seam';
+import { OPERATION, type Schools, type Setup } from '../setup';
+import type { JobSeam } from './job';
+import { NOTION_NEEDS } from './notions';
+
+/** What is used up beside cloth and thread. Amounts in mm or pieces; `lengthMm` of one piece where that matters. */
+export interface NotionUse {
+  name: string;
+  unit: 'mm' | 'count';
+  amount: number;
+  lengthMm?: number;
+}
+
+/** What a seam comes to, all of its count together. Thread in mm, times in minutes by the estimate. */
+export interface SeamWork {
+  needleMm: number;
+  bobbinMm: number;
+  handMm: number;
+  needleMin: number;
+  handlingMin: number;
+  /** Seam that is sewn, mm. */
+  sewnMm: number;
+  /** It is meant to be seen: a bobbin should not end in it. */
+  shows: boolean;
+  /** Something in it is pressed. */
+  presses: boolean;
+  notions: NotionUse[];
+  /** Why its answers do not go together; then all above is 0. */
+  problem: string | null;
+}
+
+/**
+ * Minutes of hands for each step: laying and looking, pinning along a line that is sewn, sewing by hand (model: a first
+ * guess that the person's own pace corrects).
+ */
+const HANDS = { look: 1.2, sewn: 0.8, pinnedPerM: 2, handPerM: 6 };
+
+const NOTHING: Omit<SeamWork, 'problem' | 'shows'> = {
+  needleMm: 0,
+  bobbinMm: 0,
+  handMm: 0,
+  needleMin: 0,
+  handlingMin: 0,
+  sewnMm: 0,
+  presses: false,
+  notions: [],
+};
+
+/**
+ * Thread, time and notions of one seam of a job, from the steps of its operation.
+ *
+ * @param seam - the seam
+ * @param cloth - what it is sewn on
+ * @param machine - the machine; a plain one where there is none
+ * @param setup - the setting; a plain straight stitch while there is none
+ * @param schools - which schools the person follows
+ * @returns what it comes to; where its answers do not go together, why
+ */
+export function seamWork(
+  seam: Pick<JobSeam, 'procedureId' | 'answers' | 'count'>,
+  cloth: Cloth,
+  machine: Machine | null,
+  setup: Setup | null,
+  schools: Schools,
+): SeamWork {
+  const procedure = procedureOf(seam.procedureId);
+  if (!procedure) return { ...NOTHING, shows: false, problem: `There is no operation "${seam.procedureId}".` };
+  const { shows } = OPERATION[procedure.kind];
+  const { given, how } = givenOf(cloth, procedure.kind, machine, setup, { schools });
+  const worked = workOut(procedure, seam.answers, given);
+  if (!worked.ok) return { ...NOTHING, shows, problem: problemOf(worked) };
+  const { numbers } = worked;
+  const steps = stepsOf(procedure, numbers);
+  const all = steps.map((step) => takesOf(step, numbers, given, how));
+  const sum = (of: (i: number) => number) => seam.count * all.reduce((total, _, i) => total + of(i), 0);
+  const machined = sum((i) => (steps[i].sews ? all[i].threadMm : 0));
+  const needles = setup && isTwin(setup.needle.point) ? 2 : 1;
+  return {
+    needleMm: (machined / 2) * needles,
+    bobbinMm: machined / 2,
+    handMm: sum((i) => (steps[i].sews ? 0 : all[i].threadMm)),
+    needleMin: sum((i) => all[i].minutes),
+    handlingMin: sum((i) => handsOn(steps[i], all[i].sewnMm, all[i].threadMm)),
+    sewnMm: sum((i) => all[i].sewnMm),
+    shows,
+    presses: steps.some((step) => step.with === 'iron'),
+    notions: notionsOf(seam, numbers),
+    problem: null,
+  };
+}
+
+function problemOf(worked: { problems: Readonly<Record<string, string>> } | { blocked: readonly { text: string }[] }) {
+  return 'blocked' in worked ? worked.blocked[0].text : Object.values(worked.problems)[0];
+}
+
+function handsOn(step: Step, sewnMm: number, threadMm: number): number {
+  if (step.sews) return HANDS.sewn + (sewnMm / 1000) * HANDS.pinnedPerM;
+  return HANDS.look + (step.handThread ? (threadMm / 1000) * HANDS.handPerM : 0);
+}
+
+function notionsOf({ procedureId, count }: Pick<JobSeam, 'procedureId' | 'count'>, numbers: Numbers): NotionUse[] {
+  return NOTION_NEEDS.filter((need) => need.procedureId === procedureId).map(({ name, unit, number }) =>
+    unit === 'each'
+      ? { name, unit: 'count', amount: count, lengthMm: numbers[number] }
+      : { name, unit, amount: count * numbers[number] },
+  );
+}

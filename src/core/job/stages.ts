@@ -1,0 +1,94 @@
+/** Where in the making of a thing a seam belongs, in the usual order of construction (common practice). */
+export const STAGES = [
+  'mark',
+  'shape',
+  'attach',
+  'zip',
+  'flat',
+  'close',
+  'band',
+  'topstitch',
+  'hem',
+  'finish',
+] as const;
+export type Stage = (typeof STAGES)[number];
+
+/** Each stage as it reads in a form. */
+export const STAGE_TEXT: Readonly<Record<Stage, string>> = {
+  mark: 'marking and basting',
+  shape: 'shaping: darts, gathers, stay stitching',
+  attach: 'sewn on while flat: pockets, piping, buttonholes',
+  zip: 'a zip',
+  flat: 'a seam sewn flat',
+  close: 'a seam that closes it',
+  band: 'a band, binding or elastic',
+  topstitch: 'topstitching',
+  hem: 'a hem',
+  finish: 'finishing',
+};
+
+/** One thing that comes before another on the same piece, and why. */
+export interface OrderRule {
+  id: string;
+  first: readonly Stage[];
+  then: readonly Stage[];
+  why: string;
+}
+
+/** What comes before what (common practice). A person may take any of them out. */
+export const ORDER_RULES: readonly OrderRule[] = [
+  {
+    id: 'marks-first',
+    first: ['mark'],
+    then: ['shape', 'attach', 'zip', 'flat', 'close'],
+    why: 'marks and basting come before what is sewn to them',
+  },
+  {
+    id: 'shape-before-closing',
+    first: ['shape'],
+    then: ['flat', 'close'],
+    why: 'darts and gathers are sewn and pressed before a seam crosses them',
+  },
+  {
+    id: 'flat-work-first',
+    first: ['attach'],
+    then: ['close', 'band', 'hem'],
+    why: 'what is sewn on lies easier while the piece is flat',
+  },
+  {
+    id: 'zip-before-closing',
+    first: ['zip'],
+    then: ['close', 'band', 'hem'],
+    why: 'a zip goes in while the piece opens flat',
+  },
+  {
+    id: 'flat-before-round',
+    first: ['flat'],
+    then: ['close', 'band', 'hem'],
+    why: 'flat seams come before the thing is closed round',
+  },
+  {
+    id: 'bands-after-closing',
+    first: ['close'],
+    then: ['band'],
+    why: 'a band goes on in the round, after the seams it crosses',
+  },
+  {
+    id: 'topstitch-after-seam',
+    first: ['flat', 'close'],
+    then: ['topstitch'],
+    why: 'topstitching lies over the seam it holds',
+  },
+  {
+    id: 'hems-last',
+    first: ['close', 'band', 'topstitch'],
+    then: ['hem'],
+    why: 'hems come last, when everything hangs as it will',
+  },
+  {
+    id: 'finish-last',
+    first: ['close', 'band', 'topstitch', 'hem'],
+    then: ['finish'],
+    why: 'tacks and knots come when all else is sewn',
+  },
+];

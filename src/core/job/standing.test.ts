@@ -1,0 +1,210 @@
+import { describe, expect, it } from 'vitest';
+import type { Cloth } from '../cloth';
+import { PLAIN_MACHINE } from '../kit';
+import { type Setup, USUAL_SCHOOLS } from '../setup';
+import type { Job } from './job';
+import { jobSchema } from './job';
+import { schedule } from './order';
+import { paceOf } from './pace';
+import { jobStanding, type Surroundings } from './standing';
+import { jobFromTemplate, TEMPLATES } from './templates';
+
+const POPLIN: Cloth = { structure: 'woven', family: 'poplin', traits: [], massGsm: 120 };
+const SETUP: Setup = {
+  needle: { point: 'universal', nm: 80 },
+  thread: { fibre: 'polyester', tex: 27 },
+  foot: 'standard',
+  plate: 'standard',
+  stitch: 'straight',
+  lengthMm: 2.5,
+  widthMm: 0,
+  needlePositionMm: 0,
+  tensionSteps: 0,
+  pressure: 0.5,
+};
+
+function apron(): Job {
+  let next = 0;
+  const choice = { name: 'Apron', machineId: 'm', clothId: 'c', secondClothId: null, colour: 'sand' };
+  const template = TEMPLATES.find((t) => t.id === 'apron')!;
+  return jobFromTemplate(template, choice, { id: 'j', newId: () => `k${(next += 1)}`, at: '2026-03-01T10:00:00Z' });
+}
+
+const around = (more: Partial<Surroundings> = {}): Surroundings => ({
+  machine: PLAIN_MACHINE,
+  clothOf: (id) => (id === 'c' ? POPLIN : null),
+  settingOf: () => ({ setup: SETUP, proof: 'proven', cardId: 'card' }),
+  runs: [],
+  scraps: [],
+  on: SETUP,
+  owned: { threads: [], needles: [], lifeHours: 5 },
+  schools: USUAL_SCHOOLS,
+  todayMinutes: 60,
+  pace: paceOf([]),
+  ...more,
+});
+
+describe('where a job stands', () => {
+  it('keeps the shape that is stored', () => {
+    expect(jobSchema.safeParse(apron()).success).toBe(true);
+  });
+
+  it('puts one scrap before the seams it is for, when their setting is not proven', () => {
+    const { items } = jobStanding(
+      apron(),
+      around({ settingOf: () => ({ setup: SETUP, proof: 'none', cardId: null }) }),
+    );
+    const scraps = items.filter((item) => item.kind === 'scrap');
+    for (const scrap of scraps)
+      for (const id of scrap.kind === 'scrap' ? scrap.forSeams : [])
+        expect(items.findIndex((i) => i.id === scrap.id)).toBeLessThan(items.findIndex((i) => i.id === id));
+    // A plain seam, topstitching, a hem and bar tacks are proven apart.
+    expect(scraps).toHaveLength(4);
+  });
+
+  it('finds the scrap that was begun for it, and takes none of one cloth for a pair', () => {
+    const job = apron();
+    const pair = { ...job, seams: job.seams.map((s) => ({ ...s, secondClothId: 'd' })) };
+    const LAWN = { ...POPLIN, name: 'lawn' };
+    const clothOf = (id: string | null) => (id === 'c' ? POPLIN : id === 'd' ? LAWN : null);
+    const scrap = { id: 's', clothId: 'c', machineId: 'm', operation: { kind: 'topstitch' as const } };
+    const both = { ...scrap, id: 'p', operation: { ...scrap.operation, second: LAWN } };
+    const found = (of: Job, scraps: Surroundings['scraps']) =>
+      jobStanding(of, around({ clothOf, scraps })).seams[0].scrapId;
+    expect(found(job, [both, scrap])).toBe('s');
+    expect(found(pair, [scrap])).toBeNull();
+    expect(found(pair, [scrap, both])).toBe('p');
+  });
+
+  it('asks for no scrap where everything is proven', () => {
+    expect(jobStanding(apron(), around()).items.every((item) => item.kind === 'seam')).toBe(true);
+  });
+
+  it('counts a seam as sewn by its run, and not when it is to be unpicked', () => {
+    const job = apron();
+    const run = { id: 'r', jobId: 'j', seamId: job.seams[0].id, status: 'done', outcome: 'good', atItSeconds: 600 };
+    expect(jobStanding(job, around({ runs: [run] })).progress.done).toHaveLength(1);
+    expect(jobStanding(job, around({ runs: [{ ...run, outcome: 'unpick' }] })).progress.done).toHaveLength(0);
+    const [first] = jobStanding(job, around({ runs: [{ ...run, status: 'sewing' }] })).seams;
+    expect(first).toMatchObject({ state: 'in hand', runId: 'r' });
+  });
+
+  it('asks to get only what the rest of it takes, and knows how long it has taken', () => {
+    const job = apron();
+    const runs = job.seams.map(({ id }, i) => ({ id, jobId: 'j', seamId: id, status: 'done', atItSeconds: 60 * i }));
+    const half = jobStanding(job, around({ runs: runs.slice(0, 3) }));
+    const total = (threads: { totalMm: number }[]) => threads.reduce((sum, t) => sum + t.totalMm, 0);
+    expect(total(half.restBudget.threads)).toBeLessThan(total(half.budget.threads));
+    expect(half.tookMin).toBe(3);
+    const all = jobStanding(job, around({ runs }));
+    expect(all.restBudget.threads).toEqual([]);
+    expect(total(all.budget.threads)).toBeCloseTo(total(half.budget.threads), 6);
+  });
+
+  it('says what waits for what, and what fits into today', () => {
+    const { progress, timeline } = jobStanding(apron(), around());
+    const hem = progress.blocked.find((b) => b.for.includes('Topstitch the bib'));
+    expect(hem).toBeDefined();
+    expect(progress.today.at(-1)!.toMin).toBeLessThanOrEqual(60);
+    expect(progress.today.length + progress.later.length).toBe(timeline.stops.length);
+    expect(jobStanding(apron(), around({ todayMinutes: 5 })).progress.today).toHaveLength(1);
+  });
+
+  it('fills the time without a hole, and every band to its end', () => {
+    const { timeline, question } = jobStanding(apron(), around({ on: null }));
+    timeline.stops.forEach((stop, i) => expect(stop.fromMin).toBe(i === 0 ? 0 : timeline.stops[i - 1].toMin));
+    const sewing = question.tasks.reduce((sum, task) => sum + task.minutes, 0);
+    expect(timeline.totalMin).toBeCloseTo(sewing + timeline.changesMin, 9);
+    for (const { spans } of timeline.bands) expect(spans.at(-1)!.toMin).toBe(timeline.totalMin);
+  });
+
+  it('keeps the order it was given, and takes in what is new where it usually goes', () => {
+    const job = apron();
+    const found = schedule(jobStanding(job, around()).question);
+    if ('blocked' in found) throw new Error('expected an order');
+    const { weighed, items } = jobStanding({ ...job, order: found.order }, around());
+    expect(items.map(({ id }) => id)).toEqual(found.order);
+    expect(weighed.cost).toBeCloseTo(found.cost, 6);
+    const without = found.order.filter((id) => id !== job.seams[1].id);
+    const again = jobStanding({ ...job, order: without }, around()).items.map(({ id }) => id);
+    expect(again).toContain(job.seams[1].id);
+    expect(again).toHaveLength(found.order.length);
+  });
+
+  it('waits for settings that are not known yet, and not for a seam without a cloth', () => {
+    const nothing = { setup: null, proof: 'none' as const, cardId: null };
+    expect(jobStanding(apron(), around({ settingOf: () => nothing })).waiting).toBe(true);
+    const open = apron();
+    const bare = { ...open, seams: open.seams.map((s) => ({ ...s, clothId: null })) };
+    expect(jobStanding(bare, around({ settingOf: () => nothing })).waiting).toBe(false);
+  });
+});
+
+describe('what a job takes', () => {
+  it('counts thread by colour with its unpicking share, and what has to be bought', () => {
+    const spool = { thread: { fibre: 'polyester' as const, tex: 27 }, colourName: 'Sand', metresLeft: 5 };
+    const owned = { threads: [spool], needles: [], lifeHours: 5 };
+    const { budget, seams } = jobStanding(apron(), around({ owned }));
+    const [need] = budget.threads;
+    const needleMm = seams.reduce((sum, s) => sum + s.work.needleMm, 0);
+    expect(budget.threads).toHaveLength(1);
+    expect(need.needleMm).toBeCloseTo(needleMm, 6);
+    expect(need.totalMm).toBeCloseTo(1.1 * (need.needleMm + need.bobbinMm + need.handMm), 6);
+    expect(need.ownedMm).toBe(5000);
+    expect(need.buyMm).toBeCloseTo(need.totalMm - 5000, 6);
+  });
+
+  it('does not tell to buy where a spool was never measured', () => {
+    const spool = { thread: { fibre: 'polyester' as const, tex: 27 }, colourName: 'sand' };
+    const [need] = jobStanding(apron(), around({ owned: { threads: [spool], needles: [], lifeHours: 5 } })).budget
+      .threads;
+    expect(need).toMatchObject({ ownedMm: null, buyMm: 0 });
+  });
+
+  it('keeps the bobbin’s colour apart from the one on top', () => {
+    const job = apron();
+    const two = { ...job, seams: job.seams.map((s) => ({ ...s, bobbinColour: 'grey' })) };
+    const { budget } = jobStanding(two, around());
+    expect(budget.threads.map((t) => [t.colour, t.needleMm > 0, t.bobbinMm > 0])).toEqual([
+      ['sand', true, false],
+      ['grey', false, true],
+    ]);
+    expect(budget.bobbins[0].thread).toMatch(/grey$/);
+  });
+
+  it('asks for a needle when none of its kind is owned, and for none while hours are left', () => {
+    const fresh = { needle: SETUP.needle, hours: 1, spent: null };
+    const buy = (needles: (typeof fresh)[], lifeHours: number | null) =>
+      jobStanding(apron(), around({ owned: { threads: [], needles, lifeHours } })).budget.needles[0].buy;
+    expect(buy([], 5)).toBe(1);
+    expect(buy([fresh], 5)).toBe(0);
+    expect(buy([{ ...fresh, hours: 5 }], 5)).toBe(1);
+    expect(buy([fresh], null)).toBe(0);
+    expect(buy([], null)).toBe(1);
+  });
+
+  it('lists zips by their length and adds what the maker wrote down', () => {
+    const job = apron();
+    const zip = {
+      ...job.seams[0],
+      id: 'zip',
+      procedureId: 'zip-centred',
+      answers: { zip: 200, opening: 200 },
+      count: 2,
+    };
+    const notions = [{ id: 'n', name: 'eyelets', unit: 'count' as const, needed: 4, owned: 1 }];
+    const { budget } = jobStanding({ ...job, seams: [zip], notions }, around());
+    expect(budget.notions).toEqual([
+      { name: 'zip, 200 mm', unit: 'count', needed: 2, owned: 0 },
+      { name: 'eyelets', unit: 'count', needed: 4, owned: 1 },
+    ]);
+  });
+
+  it('says why, where the answers of a seam do not go together', () => {
+    const job = apron();
+    const wrong = { ...job.seams[0], procedureId: 'zip-centred', answers: { zip: 300, opening: 100 } };
+    const [now] = jobStanding({ ...job, seams: [wrong] }, around()).seams;
+    expect(now.work.problem).toMatch(/zip is 300 mm long and its opening 100 mm/);
+    expect(now.work.needleMm).toBe(0);
+  });
+});

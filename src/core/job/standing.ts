@@ -1,0 +1,129 @@
+import { type Cloth, UNKNOWN_CLOTH } from '../cloth';
+import type { Machine } from '../kit';
+import type { Operation, Schools, Setup } from '../setup';
+import { type Budget, budgetOf, type Owned } from './budget';
+import type { Job, JobSeam } from './job';
+import { type ScheduleInput, type Weighed, weighOrder } from './order';
+import { type Pace, timeSpread, type TimeSpread } from './pace';
+import {
+  inOrder,
+  isMachined,
+  kindOf,
+  orderQuestion,
+  type Proof,
+  SCRAP_MIN,
+  type SeamNow,
+  type WorkItem,
+  workLeft,
+} from './plan';
+import { isSewn, type Progress, progressOf, type SewnRun } from './progress';
+import { seamWork } from './seamWork';
+import { type Timeline, timelineOf } from './timeline';
+
+/** A setting for a seam, and whether it is proven. */
+export interface SeamSetting {
+  setup: Setup | null;
+  proof: Proof;
+  cardId: string | null;
+}
+
+/** What the workroom says about a job. */
+export interface Surroundings {
+  machine: Machine | null;
+  /** Null for a cloth that is not in the drawer. */
+  clothOf: (id: string | null) => Cloth | null;
+  settingOf: (seam: JobSeam) => SeamSetting;
+  runs: readonly (SewnRun & { id: string; atItSeconds: number })[];
+  scraps: readonly { id: string; clothId: string; machineId: string; operation: Pick<Operation, 'kind' | 'second'> }[];
+  /** What is on the machine now; null when nothing is known. */
+  on: Setup | null;
+  owned: Owned;
+  schools: Schools;
+  todayMinutes: number;
+  pace: Pace;
+}
+
+/** A job with everything that follows from it today. */
+export interface Standing {
+  seams: SeamNow[];
+  /** What is left to do, in order. */
+  items: WorkItem[];
+  question: ScheduleInput;
+  weighed: Weighed;
+  timeline: Timeline;
+  progress: Progress;
+  /** What is left: sewing at the person's pace, with the changes in the order as it is. */
+  left: TimeSpread;
+  /** What the whole of it takes, and what the rest of it still takes. */
+  budget: Budget;
+  restBudget: Budget;
+  /** Minutes in front of it so far, as the timer counted them. */
+  tookMin: number;
+  /** Settings are still being worked out. */
+  waiting: boolean;
+}
+
+/**
+ * Where a job stands today: its seams, what is left in which order and along which time, and what it takes.
+ *
+ * @param job - the job
+ * @param around - what the workroom says about it
+ * @returns everything its screens show
+ */
+export function jobStanding(job: Job, around: Surroundings): Standing {
+  const { machine, on, pace, owned, todayMinutes, clothOf } = around;
+  const seams = job.seams.map((seam) => seamNow(job, seam, around));
+  const items = inOrder(workLeft(job, seams), job.order);
+  const question = orderQuestion(job, items, on, pace.factor);
+  const order = items.map(({ id }) => id);
+  const weighed = weighOrder(question, order);
+  const timeline = timelineOf(question, items, weighed.changes);
+  const expected = items.map(({ kind, now: { work } }) =>
+    kind === 'scrap' ? SCRAP_MIN / pace.factor : work.needleMin + work.handlingMin,
+  );
+  const rest = items.flatMap((item) => (item.kind === 'seam' ? [item.now] : []));
+  const sewnFirst = [...seams.filter(({ state }) => state === 'done'), ...rest];
+  const familyOf = ({ seam }: SeamNow) => (clothOf(seam.clothId) ?? UNKNOWN_CLOTH).family;
+  return {
+    seams,
+    items,
+    question,
+    weighed,
+    timeline,
+    progress: progressOf(seams, timeline.stops, todayMinutes),
+    left: timeSpread(expected, pace, weighed.cost),
+    budget: budgetOf(job, sewnFirst, machine, owned, familyOf),
+    restBudget: budgetOf(job, rest, machine, owned, familyOf),
+    tookMin: around.runs.reduce((sum, r) => sum + (r.jobId === job.id ? r.atItSeconds / 60 : 0), 0),
+    waiting: seams.some(isWaiting),
+  };
+}
+
+const isWaiting = ({ seam, setup, state }: SeamNow) =>
+  state !== 'done' && seam.clothId !== null && !setup && isMachined(seam.procedureId);
+
+function seamNow(job: Job, seam: JobSeam, around: Surroundings): SeamNow {
+  const { clothOf, machine, settingOf, runs, scraps, schools } = around;
+  const { setup, proof, cardId } = settingOf(seam);
+  const own = runs.filter((r) => r.jobId === job.id && r.seamId === seam.id);
+  const begun = own.find((r) => r.status !== 'done');
+  const sewn = own.find((r) => r.status === 'done' && r.outcome !== 'unpick');
+  const kind = kindOf(seam.procedureId);
+  const scrap = scraps.find(
+    ({ clothId, machineId, operation }) =>
+      clothId === seam.clothId &&
+      machineId === job.machineId &&
+      operation.kind === kind &&
+      operation.second?.name === clothOf(seam.secondClothId)?.name,
+  );
+  return {
+    seam,
+    setup,
+    work: seamWork(seam, clothOf(seam.clothId) ?? UNKNOWN_CLOTH, machine, setup, schools),
+    proof,
+    cardId,
+    scrapId: scrap?.id ?? null,
+    state: isSewn(job, seam, own) ? 'done' : begun ? 'in hand' : 'to do',
+    runId: begun?.id ?? sewn?.id ?? null,
+  };
+}
