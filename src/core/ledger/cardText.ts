@@ -1,0 +1,43 @@
+import { type Card, lineFacts } from '../card';
+import { clothProfile } from '../cloth';
+import { OPERATION, READING_TEXT, READINGS, settingReadings } from '../setup';
+import { formatNumber } from '../units';
+
+/** A card as it stands on paper: its name, the large readings, the small ones, what it was proven on. */
+export interface CardText {
+  title: string;
+  machine: string;
+  readings: { name: string; value: string }[];
+  proof: string;
+  where: string;
+}
+
+/**
+ * A card in words, for paper.
+ *
+ * @param card - the card
+ * @returns its texts; a stand-in's card says so
+ */
+export function cardText(card: Card): CardText {
+  const shown = settingReadings(card.machine, card.setup);
+  const { lengthMm, give } = lineFacts(card.measures);
+  const cloth = clothProfile(card.cloth);
+  const parts = [
+    `${OPERATION[card.operation.kind].name}, ${card.operation.layers ?? OPERATION[card.operation.kind].layers} layers`,
+    `${card.cloth.name ?? 'cloth'}, ${formatNumber(cloth.massGsm.value, 0)} g/m²`,
+    lengthMm === undefined ? '' : `counted ${formatNumber(lengthMm, 2)} mm`,
+    give ? `${give.popped ? 'gave' : 'held'} ${formatNumber(give.percent, 0)} %` : '',
+    `${card.simulated ? 'simulated' : 'passed'} ${card.passedAt.slice(0, 10)}`,
+    card.notes,
+  ];
+  return {
+    title: card.name,
+    machine: card.machine.name ?? '',
+    readings: READINGS.filter((r) => r !== 'position' || card.setup.needlePositionMm !== 0).map((r) => ({
+      name: READING_TEXT[r],
+      value: shown[r],
+    })),
+    proof: parts.filter((text) => text !== '').join('; '),
+    where: card.where,
+  };
+}

@@ -1,0 +1,29 @@
+/** What kinds of things happen in a workroom. */
+export const ENTRY_KINDS = ['card', 'line', 'seam', 'job', 'needle', 'care'] as const;
+export type EntryKind = (typeof ENTRY_KINDS)[number];
+
+/** Each kind as it reads in a filter. */
+export const ENTRY_TEXT: Readonly<Record<EntryKind, string>> = {
+  card: 'Cards',
+  line: 'Lines on scrap',
+  seam: 'Seams sewn',
+  job: 'Jobs',
+  needle: 'Needles',
+  care: 'Machine care',
+};
+
+/** One thing that happened. */
+export interface Entry {
+  id: string;
+  kind: EntryKind;
+  /** ISO moment. */
+  at: string;
+  title: string;
+  detail: string;
+  /** How it went, in a word; empty where nothing is judged. */
+  outcome: 'good' | 'bad' | '';
+  cloth: string;
+  machine: string;
+  /** Where it is looked at. */
+  href: string;
+}

@@ -1,0 +1,33 @@
+import type { CareKind, Needle, SpentReason } from '../kit';
+
+/** A cloth of the drawer, as far as the ledger asks. */
+export interface KnownCloth {
+  id: string;
+  cloth: { name: string };
+}
+
+/** A machine, as far as the ledger asks. */
+export interface KnownMachine {
+  id: string;
+  machine: { name: string };
+}
+
+/** A needle of the tin with its life. */
+export interface KnownNeedle {
+  id: string;
+  needle: Needle;
+  hours: number;
+  spent: SpentReason | null;
+  sewed: readonly { what: string }[];
+  addedAt: string;
+}
+
+/** Something done to keep a machine well. */
+export interface KnownCare {
+  id: string;
+  machineId: string;
+  kind: CareKind;
+  at: string;
+  atHours: number;
+  notes: string;
+}
