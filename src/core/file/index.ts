@@ -3,3 +3,4 @@ export * from './records';
 export * from './tin';
 export * from './workroom';
 export * from './csv';
+export * from './jobFile';

@@ -1,10 +1,13 @@
 import * as z from 'zod';
 import { cardSchema } from '../card';
+import { jobSchema } from '../job';
+import { viewSchema } from '../ledger';
 import { schoolsSchema } from '../setup';
-import { type FieldError, firstFieldError, momentSchema, words } from '../result';
+import { type FieldError, momentSchema, words } from '../result';
 import { runSchema } from '../seam';
 import { lineSchema, swatchSchema } from '../swatch';
 import { migrateWorkroom } from './migrate';
+import { readFile } from './readFile';
 import {
   careRecordSchema,
   clothRecordSchema,
@@ -41,6 +44,10 @@ export const workroomSchema = z
     photos: z.array(photoRecordSchema),
     /** Operations sewn and in hand; files from before there were any have none. */
     runs: z.array(runSchema).default([]),
+    /** Things being made; files from before there were any have none. */
+    jobs: z.array(jobSchema).default([]),
+    /** Filters of the ledger with a name. */
+    views: z.array(viewSchema).default([]),
   })
   .superRefine((file, context) => {
     for (const { path, message } of brokenLinks(file)) context.addIssue({ code: 'custom', path, message });
@@ -62,6 +69,8 @@ export const NOUNS = [
   'care',
   'photos',
   'runs',
+  'jobs',
+  'views',
 ] as const;
 export type Noun = (typeof NOUNS)[number];
 
@@ -112,26 +121,9 @@ export type ReadWorkroom = { ok: true; workroom: Workroom } | { ok: false; error
  * readWorkroom('{').ok // => false
  */
 export function readWorkroom(text: string): ReadWorkroom {
-  let input: unknown;
-  try {
-    input = JSON.parse(text);
-  } catch (cause) {
-    return {
-      ok: false,
-      error: { path: 'file', message: `expected JSON (${(cause as SyntaxError).message})` },
-    };
-  }
-  const format = (input as { format?: unknown } | null)?.format;
-  const version = (input as { version?: unknown } | null)?.version;
-  if (format === WORKROOM_FORMAT && typeof version === 'number' && version > WORKROOM_VERSION) {
-    const message = `expected ${WORKROOM_VERSION}, got ${version}: this file was written by a newer Bobbet`;
-    return { ok: false, error: { path: 'version', message } };
-  }
-  const newest = migrateWorkroom(input);
-  const parsed = workroomSchema.safeParse(newest);
-  return parsed.success
-    ? { ok: true, workroom: parsed.data }
-    : { ok: false, error: firstFieldError(parsed.error, newest) };
+  const kind = { format: WORKROOM_FORMAT, version: WORKROOM_VERSION, schema: workroomSchema, newest: migrateWorkroom };
+  const read = readFile(text, kind);
+  return read.ok ? { ok: true, workroom: read.value } : read;
 }
 
 /** What importing a file would do to each list. */

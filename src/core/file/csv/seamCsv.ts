@@ -1,0 +1,165 @@
+import { type Job, type JobSeam, jobSeamSchema, STAGE_TEXT, STAGES, usualStage } from '../../job';
+import { PROCEDURES, procedureOf, procedureName } from '../../seam';
+import { formatNumber, parseLengthMm } from '../../units';
+import type { Named } from '../jobFile';
+import type { RowReader } from './cells';
+import { readRecords, type ReadRecords } from './result';
+import { type Column, readRows, writeRows } from './table';
+
+/** What the names in a table of seams stand for. */
+export interface SeamNames {
+  job: Pick<Job, 'seams' | 'pieces'>;
+  cloths: readonly Named[];
+}
+
+const LIST = '; ';
+
+const same = (a: string, b: string) => a.toLowerCase() === b.toLowerCase();
+
+/** What a thing is called in a cell: by its name, or by its key where the name could mean another or would fall apart. */
+function called(all: readonly Named[], id: string): string {
+  const name = all.find((one) => one.id === id)?.name;
+  const clear = name && !name.includes(';') && all.filter((one) => same(one.name, name)).length === 1;
+  return clear ? name : id;
+}
+
+/** What a cell calls, by name or by key. */
+const meant = (all: readonly Named[], text: string): string | undefined =>
+  (all.find(({ name }) => same(name, text)) ?? all.find(({ id }) => id === text))?.id;
+
+/** The question that says how long a seam is: the first one its operation asks, where that is a length. */
+const measureKey = (procedureId: string): string | null => {
+  const ask = procedureOf(procedureId)?.asks[0];
+  return ask?.unit === 'mm' ? ask.key : null;
+};
+
+/** The columns of a table of seams, names written as the job has them. */
+function seamColumns({ job, cloths }: SeamNames): readonly Column<JobSeam>[] {
+  const cloth = (id: string | null) => (id === null ? '' : called(cloths, id));
+  const pieces = (ids: readonly string[]) => ids.map((id) => called(job.pieces, id)).join(LIST);
+  const before = (seam: JobSeam) => seam.after.map(({ seamId }) => called(job.seams, seamId)).join(LIST);
+  const measure = ({ procedureId, answers }: JobSeam) => answers[measureKey(procedureId) ?? ''];
+  // prettier-ignore
+  return [
+    { heading: 'Seam', means: 'its name', also: [{ heading: 'Name' }], path: 'name', write: (s) => s.name },
+    { heading: 'Operation', means: 'as it is called under Sew', path: 'procedureId', write: (s) => procedureName(s.procedureId) },
+    { heading: 'Measure mm', means: 'how long it is: the first question of its operation', also: [{ heading: 'Length' }, { heading: 'Length in', unit: 'in' }], path: 'answers', write: (s) => (measure(s) === undefined ? '' : formatNumber(measure(s), 2)) },
+    { heading: 'Count', means: 'how many alike', path: 'count', write: (s) => String(s.count) },
+    { heading: 'Cloth', means: 'a cloth of the drawer by its name', path: 'clothId', write: (s) => cloth(s.clothId) },
+    { heading: 'Second cloth', means: 'where two meet', path: 'secondClothId', write: (s) => cloth(s.secondClothId) },
+    { heading: 'Pieces', means: 'pieces it touches, with ; between them', path: 'pieces', write: (s) => pieces(s.pieces) },
+    { heading: 'Place', means: `where in the work: ${STAGES.join(', ')}`, also: [{ heading: 'Stage' }], path: 'stage', write: (s) => s.stage },
+    { heading: 'After', means: 'seams that come before it, with ; between them', path: 'after', write: before },
+    { heading: 'Needle colour', means: 'thread colour, where it differs', path: 'needleColour', write: (s) => s.needleColour },
+    { heading: 'Bobbin colour', means: 'thread colour below, where it differs', path: 'bobbinColour', write: (s) => s.bobbinColour },
+    { heading: 'Notes', means: 'anything else', path: 'notes', write: (s) => s.notes },
+    { heading: 'Key', means: 'leave it as exported: the same seam again; empty: a new one', also: [{ heading: 'Id' }], path: 'id', write: (s) => s.id },
+  ];
+}
+
+/** Every heading of such a table, with what stands under it. */
+export const SEAM_COLUMNS: readonly { heading: string; means: string }[] = seamColumns({
+  job: { seams: [], pieces: [] },
+  cloths: [],
+});
+
+/** The seams of a job as a table. */
+export const writeSeams = (names: SeamNames): string[][] => writeRows(seamColumns(names), names.job.seams);
+
+/**
+ * Reads a table of seams, all of it or nothing. Seams of the table may come after each other in any order of rows.
+ *
+ * @param table - cells, headings first
+ * @param names - the job, and the cloths there are
+ * @param newId - makes keys for new seams
+ * @returns seams to store, or every wrong cell
+ */
+export function readSeams(
+  table: readonly (readonly string[])[],
+  names: SeamNames,
+  newId: () => string,
+): ReadRecords<JobSeam> {
+  const columns = seamColumns(names);
+  const keyed = keysOf(
+    readRows(columns, table, []).rows.map(({ cells }) => cells),
+    names,
+    newId,
+  );
+  const build = (row: RowReader, before: JobSeam | undefined) => seamRow(row, before, names, keyed);
+  return readRecords(columns, table, ['Seam', 'Operation'], names.job.seams, build, jobSeamSchema);
+}
+
+/** Which seam a name or key means, and which key the next new row of a name takes. */
+interface Keyed {
+  of: (text: string) => string | undefined;
+  take: (name: string) => string;
+}
+
+/** Keys before the rows are read, for a row may wait for one further down. The first of a name is what its name means. */
+function keysOf(rows: readonly Readonly<Record<string, string>>[], { job }: SeamNames, newId: () => string): Keyed {
+  const seams: Named[] = [];
+  const fresh = new Map<string, string[]>();
+  for (const { Seam: name, Key: key } of rows) {
+    if (!name) continue;
+    const id = key || newId();
+    seams.push({ id, name });
+    if (!key) fresh.set(name, [...(fresh.get(name) ?? []), id]);
+  }
+  seams.push(...job.seams);
+  return { of: (text) => meant(seams, text), take: (name) => fresh.get(name)?.shift() ?? newId() };
+}
+
+function seamRow(
+  row: RowReader,
+  before: JobSeam | undefined,
+  { job, cloths }: SeamNames,
+  keyed: Keyed,
+): unknown[] | null {
+  row.lacks('Seam', 'a name');
+  row.lacks('Operation', 'an operation');
+  const name = row.text('Seam') || before?.name || '';
+  const procedureId =
+    row.word(
+      'Operation',
+      PROCEDURES.map(({ id }) => id),
+      procedureName,
+    ) ??
+    before?.procedureId ??
+    '';
+  const measure = row.quantity('Measure mm', (text) => parseLengthMm(text, 'mm'), 'a length');
+  const key = measureKey(procedureId);
+  if (measure !== undefined && !key) row.wrong('Measure mm', 'nothing: this operation asks for no length first');
+  const count = row.number('Count', 'pcs', 'a whole number');
+  const named = (heading: string, all: readonly Named[], what: string) =>
+    row.by(heading, (text) => meant(all, text) ?? null, what);
+  const listed = (heading: string, find: (text: string) => string | undefined, what: string) =>
+    row.by(heading, (text) => allOf(text.split(';').map((part) => find(part.trim()))), what);
+  const pieces = listed('Pieces', (text) => meant(job.pieces, text), 'pieces of this job, with ; between them');
+  const after = listed('After', keyed.of, 'names of seams, with ; between them');
+  return [
+    {
+      ...(before ?? { secondClothId: null }),
+      id: before?.id ?? (row.text('Key') || keyed.take(name)),
+      name,
+      procedureId,
+      clothId: named('Cloth', cloths, 'a cloth of the drawer') ?? before?.clothId ?? null,
+      secondClothId: named('Second cloth', cloths, 'a cloth of the drawer') ?? before?.secondClothId ?? null,
+      pieces: pieces ?? before?.pieces ?? [],
+      count: count ?? before?.count ?? 1,
+      answers: { ...before?.answers, ...(measure !== undefined && key && { [key]: measure }) },
+      stage: row.word('Place', STAGES, (stage) => STAGE_TEXT[stage]) ?? before?.stage ?? usualStage(procedureId),
+      needleColour: row.text('Needle colour') || before?.needleColour || '',
+      bobbinColour: row.text('Bobbin colour') || before?.bobbinColour || '',
+      after:
+        after?.map((seamId) => before?.after.find((a) => a.seamId === seamId) ?? { seamId, why: '' }) ??
+        before?.after ??
+        [],
+      notes: row.text('Notes') || before?.notes || '',
+    },
+  ];
+}
+
+/** All of them, or null when one is missing. */
+function allOf(found: readonly (string | undefined)[]): string[] | null {
+  return found.every((id) => id !== undefined) ? (found as string[]) : null;
+}
