@@ -2,6 +2,7 @@ import Papa from 'papaparse';
 import {
   canonical,
   type FreshFrom,
+  guarded,
   type KitRecord,
   type KitRow,
   kitRows,
@@ -50,6 +51,11 @@ export function parseTable(text: string): string[][] {
   return Papa.parse<string[]>(body, { delimiter: named?.[1] ?? '', delimitersToGuess: [',', ';', '\t', '|'] }).data;
 }
 
+/** Cells as the text of a file: UTF-8 with its mark, commas, and a quote before what a spreadsheet would take for a formula. */
+export function tableText(cells: readonly (readonly string[])[]): string {
+  return `\ufeff${Papa.unparse(cells.map((row) => row.map(guarded)))}\r\n`;
+}
+
 /** A list as a table for a spreadsheet: UTF-8 with its mark, commas, every line ended as spreadsheets expect. */
 export async function csvText(noun: CsvNoun): Promise<string> {
   const rows = {
@@ -57,7 +63,7 @@ export async function csvText(noun: CsvNoun): Promise<string> {
     needles: async () => writeNeedles(await needles.all()),
     kit: async () => writeKit(await readKitRecord(), await threads.all()),
   };
-  return `\ufeff${Papa.unparse(await rows[noun]())}\r\n`;
+  return tableText(await rows[noun]());
 }
 
 /** What a table would do: records to store with how many are new or differ, or everything that is wrong with it. */

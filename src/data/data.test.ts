@@ -2,12 +2,11 @@ import 'fake-indexeddb/auto';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import Dexie from 'dexie';
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { beforeEach, describe, expect, it } from 'vitest';
 import { clothRecordSchema, readWorkroom, type Workroom } from '@/core/file';
 import { changePhoto } from './changePhoto';
 import { database, WorkroomDatabase } from './database';
 import { dependantsOfCloth, dependantsOfFoot, dependantsOfMachine, isFree, removeWithScraps } from './dependants';
-import { readDraft, writeDraft } from './drafts';
 import { changeKit, readKit } from './kit';
 import { readPreference, writePreference } from './preferences';
 import { removeNeedle } from './removeNeedle';
@@ -15,6 +14,7 @@ import { cards, care, cloths, lines, machines, needles, onMachines, photos, thre
 import { StoreError } from './repository';
 import { countSewing } from './sewing';
 import { reportTrouble, setTrouble, troubleNow } from './trouble';
+import { withTextBox } from './textBox.testing';
 import { exportText, importWorkroom, previewImport, startOwn } from './workroomFile';
 
 const AT = '2026-05-01T09:00:00Z';
@@ -26,22 +26,7 @@ const demo = (): Workroom => {
 };
 const now = new Date('2026-05-01T10:00:00Z');
 
-beforeEach(() => {
-  // A browser's own box of texts, as far as drafts use it.
-  const box = Object.create({
-    getItem(this: Record<string, string>, key: string) {
-      return this[key] ?? null;
-    },
-    setItem(this: Record<string, string>, key: string, value: string) {
-      this[key] = value;
-    },
-    removeItem(this: Record<string, string>, key: string) {
-      delete this[key];
-    },
-  }) as Storage;
-  vi.stubGlobal('localStorage', box);
-});
-afterEach(() => vi.unstubAllGlobals());
+withTextBox();
 
 beforeEach(async () => {
   await Promise.all(database.tables.map((table) => table.clear()));
@@ -64,6 +49,20 @@ describe('what is stored is checked on the way in and out', () => {
     expect((await cloths.all()).map((c) => c.id)).toEqual([cloth.id]);
     expect(await cloths.unreadable()).toMatchObject([{ noun: 'cloth', id: 'bad' }]);
     expect(await database.table('cloths').count()).toBe(2);
+  });
+
+  it('what is taken out comes back just as it was stored, and nothing comes of what was not there', async () => {
+    const [line] = demo().lines;
+    await lines.put(line);
+    await lines.change(line.id, (now) => now && { ...now, notes: 'written a moment before' });
+    const back = await lines.take(line.id);
+    expect(await lines.get(line.id)).toBeUndefined();
+    await back();
+    expect(await lines.get(line.id)).toEqual({ ...line, notes: 'written a moment before' });
+    await (
+      await lines.take('nobody')
+    )();
+    expect(await lines.all()).toHaveLength(1);
   });
 
   it('two quick changes of one line both hold', async () => {
@@ -173,8 +172,13 @@ describe('what hangs on a thing', () => {
   beforeEach(() => importWorkroom(demo(), 'replace'));
 
   it('is counted before it goes', async () => {
-    expect(await dependantsOfCloth('merino', 'Merino jersey')).toEqual({ cards: 0, scraps: 1, onMachine: false });
-    expect(await dependantsOfCloth('deck', 'Deck canvas')).toEqual({ cards: 1, scraps: 1, onMachine: true });
+    expect(await dependantsOfCloth('merino', 'Merino jersey')).toEqual({
+      cards: 0,
+      scraps: 1,
+      jobs: 1,
+      onMachine: false,
+    });
+    expect(await dependantsOfCloth('deck', 'Deck canvas')).toEqual({ cards: 1, scraps: 1, jobs: 1, onMachine: true });
     expect(isFree(await dependantsOfCloth('neoprene', 'Neoprene for the tiller grip'))).toBe(true);
     expect((await dependantsOfMachine('green')).cards).toBeGreaterThan(0);
     expect((await dependantsOfFoot('buttonhole')).cards).toBe(0);
@@ -195,28 +199,6 @@ describe('what hangs on a thing', () => {
     expect((await care.all()).every((c) => c.machineId === 'green')).toBe(true);
     const { read } = await previewImport(await exportText(now), now);
     expect(read.ok).toBe(true);
-  });
-});
-
-describe('a draft', () => {
-  it('is there again at once, and gone once it is empty', () => {
-    writeDraft('cloth:a:weight', { width: '100', grams: '' });
-    expect(readDraft('cloth:a:weight')).toEqual({ width: '100', grams: '' });
-    writeDraft('cloth:a:weight', { width: '', grams: '' });
-    expect(Object.keys(localStorage)).toEqual([]);
-  });
-
-  it('that is damaged is an empty one', () => {
-    localStorage.setItem('bobbet.draft.x', '{"width":7}');
-    localStorage.setItem('bobbet.draft.y', '{');
-    expect([readDraft('x'), readDraft('y')]).toEqual([{}, {}]);
-  });
-
-  it('goes with the workroom it belonged to, and nothing else does', async () => {
-    writeDraft('cloth:a:weight', { width: '100' });
-    localStorage.setItem('other', 'stays');
-    await startOwn(now, 'm1');
-    expect(Object.keys(localStorage)).toEqual(['other']);
   });
 });
 

@@ -12,6 +12,8 @@ import {
   type PhotoRecord,
   type ThreadRecord,
 } from '@/core/file';
+import type { Job } from '@/core/job';
+import type { View } from '@/core/ledger';
 import type { Run } from '@/core/seam';
 import type { Line, Swatch } from '@/core/swatch';
 
@@ -19,6 +21,13 @@ import type { Line, Swatch } from '@/core/swatch';
 export interface Preference {
   key: string;
   value: unknown;
+}
+
+/** What is being typed and not kept yet, and when its last letter was, ms since 1970. */
+export interface StoredDraft {
+  key: string;
+  at: number;
+  texts: Record<string, string>;
 }
 
 /** The tables of one workroom. Stored values are checked by their repositories on the way in and out. */
@@ -35,10 +44,15 @@ export class WorkroomDatabase extends Dexie {
   lines!: EntityTable<Line, 'id'>;
   cards!: EntityTable<Card, 'id'>;
   runs!: EntityTable<Run, 'id'>;
+  jobs!: EntityTable<Job, 'id'>;
+  views!: EntityTable<View, 'id'>;
   preferences!: EntityTable<Preference, 'key'>;
+  drafts!: EntityTable<StoredDraft, 'key'>;
 
   constructor(name = 'bobbet') {
-    super(name);
+    // Without the cache of queries: through it, in the stack of what was broken off, every question asked anew holds the one
+    // before, and all it had read, for as long as the page is open. What is followed is kept once, by `sharedLive`.
+    super(name, { cache: 'disabled' });
     // Every change of shape adds a version below; none is ever edited.
     this.version(1).stores({
       cloths: 'id, addedAt',
@@ -70,6 +84,8 @@ export class WorkroomDatabase extends Dexie {
         await transaction.table('kit').put({ ...(kit as object), id: 'kit' });
       });
     this.version(3).stores({ runs: 'id, startedAt' });
+    this.version(4).stores({ jobs: 'id, addedAt', runs: 'id, startedAt, jobId', views: 'id' });
+    this.version(5).stores({ drafts: 'key' });
   }
 }
 

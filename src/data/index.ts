@@ -7,12 +7,25 @@ export {
   isFree,
   removeWithScraps,
 } from './dependants';
-export { readDraft, writeDraft } from './drafts';
+export { readDraft, recoverDrafts, writeDraft } from './drafts';
 export { openDemo, openOnFirstVisit } from './firstVisit';
 export { changeKit } from './kit';
 export { type PreferenceValue, readPreference, writePreference } from './preferences';
 export { removeNeedle } from './removeNeedle';
-export { cards, care, cloths, lines, machines, needles, onMachines, runs, swatches, threads } from './repositories';
+export {
+  cards,
+  care,
+  cloths,
+  lines,
+  machines,
+  needles,
+  onMachines,
+  jobs,
+  runs,
+  swatches,
+  threads,
+  views,
+} from './repositories';
 export { countSewing } from './sewing';
 export { followTrouble, reportTrouble, setTrouble, troubleNow } from './trouble';
 export * from './useLive';

@@ -30,6 +30,10 @@ export const PREFERENCES = {
     .catch(null),
   /** Whether the steps of an operation are read aloud. */
   spoken: z.boolean().catch(false),
+  /** The job in hand, marked on the tape. */
+  jobId: z.string().nullable().catch(null),
+  /** Minutes there usually are in a day for sewing. */
+  todayMinutes: z.number().min(5).max(1440).catch(90),
   paper: z.enum(['a4', 'letter']).catch('a4'),
   /** Which simulated machine sews on a scrap. */
   standIn: z.number().int().min(1).max(99).catch(1),

@@ -9,6 +9,8 @@ import {
   photoRecordSchema,
   threadRecordSchema,
 } from '@/core/file';
+import { jobSchema } from '@/core/job';
+import { viewSchema } from '@/core/ledger';
 import { runSchema } from '@/core/seam';
 import { lineSchema, swatchSchema } from '@/core/swatch';
 import { database } from './database';
@@ -28,3 +30,5 @@ export const swatches = repository('scrap', table('swatches'), swatchSchema, (r)
 export const lines = repository('line', table('lines'), lineSchema, (r) => r.id);
 export const cards = repository('card', table('cards'), cardSchema, (r) => r.id);
 export const runs = repository('run', table('runs'), runSchema, (r) => r.id);
+export const views = repository('view', table('views'), viewSchema, (r) => r.id);
+export const jobs = repository('job', table('jobs'), jobSchema, (r) => r.id);

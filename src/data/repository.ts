@@ -31,6 +31,8 @@ export interface Repository<T, In = T> {
   /** Changes what is stored now, whatever the screen still shows; two quick changes never undo each other. */
   change: (id: string, edit: (now: T | undefined) => T | undefined) => Promise<void>;
   remove: (id: string) => Promise<T | undefined>;
+  /** Takes one out; gives back how it is put in again, just as it was stored. */
+  take: (id: string) => Promise<() => Promise<void>>;
   unreadable: () => Promise<Unreadable[]>;
 }
 
@@ -61,11 +63,16 @@ export function repository<T, In = T>(
   const put = async (record: unknown) => {
     await table().put(checked(record));
   };
+  const remove = async (id: string) => {
+    const store = table();
+    return store.db.transaction('rw', store, async () => {
+      const before = await store.get(id);
+      await store.delete(id);
+      return before;
+    });
+  };
   return {
-    all: async () => {
-      const list = await table().toArray();
-      return inSlices(list, (raw) => check(raw).data);
-    },
+    all: () => inPages(table(), (raw) => check(raw).data),
     get: async (id) => check(await table().get(id)).data,
     put,
     putAll: async (records) => {
@@ -80,13 +87,13 @@ export function repository<T, In = T>(
         if (next !== undefined) await put(next);
       });
     },
-    remove: async (id) => {
-      const before = await table().get(id);
-      await table().delete(id);
-      return before;
+    remove,
+    take: async (id) => {
+      const before = await remove(id);
+      return async () => void (before && (await table().put(before)));
     },
     unreadable: async () =>
-      inSlices(await table().toArray(), (raw) => {
+      inPages(table(), (raw) => {
         const parsed = check(raw);
         if (parsed.success) return undefined;
         const { path, message } = firstFieldError(parsed.error, raw);
@@ -95,17 +102,20 @@ export function repository<T, In = T>(
   };
 }
 
-/** Entries checked in one go; more than that, and the page gets a breath between slices. */
-const SLICE = 120;
+/** Entries read and checked in one go; more than that, and the page gets a breath between them. */
+const PAGE = 60;
 
-async function inSlices<T>(list: unknown[], read: (raw: unknown) => T | undefined): Promise<T[]> {
+/** Reads a table page by page, in the order of its keys. */
+async function inPages<T>(table: Table<unknown, string>, read: (raw: unknown) => T | undefined): Promise<T[]> {
   const out: T[] = [];
-  for (let i = 0; i < list.length; i += 1) {
-    if (i > 0 && i % SLICE === 0) await breath();
-    const value = read(list[i]);
-    if (value !== undefined) out.push(value);
+  const key = table.schema.primKey.keyPath as string;
+  for (let page = table.toCollection(); ;) {
+    const rows = await page.limit(PAGE).toArray();
+    for (const raw of rows) {
+      const value = read(raw);
+      if (value !== undefined) out.push(value);
+    }
+    if (rows.length < PAGE) return out;
+    page = table.where(key).above((rows[PAGE - 1] as Record<string, string>)[key]);
   }
-  return out;
 }
-
-const breath = () => new Promise((resolve) => setTimeout(resolve));

@@ -10,6 +10,7 @@ import {
   cards,
   care,
   cloths,
+  jobs,
   lines,
   machines,
   needles,
@@ -18,6 +19,7 @@ import {
   runs,
   swatches,
   threads,
+  views,
 } from './repositories';
 import { sharedLive } from './sharedLive';
 
@@ -36,6 +38,8 @@ export const useCards = sharedLive(async (): Promise<Card[]> =>
   (await cards.all()).sort(newestFirst((c) => c.passedAt)),
 );
 export const useRuns = sharedLive(async () => (await runs.all()).sort(newestFirst((r) => r.startedAt)));
+export const useJobs = sharedLive(async () => (await jobs.all()).sort(newestFirst((j) => j.addedAt)));
+export const useViews = sharedLive(() => views.all());
 export const useNeedles = sharedLive(() => needles.all());
 export const useThreads = sharedLive(() => threads.all());
 export const useCare = sharedLive(async () => (await care.all()).sort(newestFirst((c) => c.at)));
@@ -64,6 +68,6 @@ export function usePreference<K extends PreferenceKey>(key: K): PreferenceValue<
 
 /** Stored things that could not be read, over all tables. */
 export const useUnreadable = sharedLive(async (): Promise<Unreadable[]> => {
-  const all = [cloths, machines, onMachines, needles, threads, care, photos, swatches, lines, cards, runs];
+  const all = [cloths, machines, onMachines, needles, threads, care, photos, swatches, lines, cards, runs, jobs, views];
   return (await Promise.all(all.map((r) => r.unreadable()))).flat();
 });

@@ -18,6 +18,7 @@ import {
   cards,
   care,
   cloths,
+  jobs,
   lines,
   machines,
   needles,
@@ -26,19 +27,20 @@ import {
   runs,
   swatches,
   threads,
+  views,
 } from './repositories';
 
 /** Everything in the workroom, as one value. */
 export async function readAll(now: Date): Promise<Workroom> {
   const [all, tin, kit, name, schools] = await Promise.all([
     Promise.all([cloths.all(), machines.all(), onMachines.all(), swatches.all(), lines.all(), cards.all()]),
-    Promise.all([needles.all(), threads.all(), care.all(), photos.all(), runs.all()]),
+    Promise.all([needles.all(), threads.all(), care.all(), photos.all(), runs.all(), jobs.all(), views.all()]),
     readKitRecord(),
     readPreference('workroomName'),
     readPreference('schools'),
   ]);
   const [clothList, machineList, onMachine, swatchList, lineList, cardList] = all;
-  const [needleList, threadList, careList, photoList, runList] = tin;
+  const [needleList, threadList, careList, photoList, runList, jobList, viewList] = tin;
   return {
     format: WORKROOM_FORMAT,
     version: WORKROOM_VERSION,
@@ -57,6 +59,8 @@ export async function readAll(now: Date): Promise<Workroom> {
     care: careList,
     photos: photoList,
     runs: runList,
+    jobs: jobList,
+    views: viewList,
   };
 }
 
@@ -104,7 +108,7 @@ export async function startOwn(now: Date, id: string): Promise<void> {
     await writePreference('workroom', 'own');
     await forgetLostQuestion();
   });
-  clearDrafts();
+  await clearDrafts();
 }
 
 async function clearTables(): Promise<void> {
