@@ -1,0 +1,27 @@
+import { wrap } from 'comlink';
+import type { FindWorker } from './find.worker';
+
+/** A search over one list, off the main thread. */
+export interface Finder {
+  /** Places in the list, best first. */
+  find: (letters: string) => Promise<number[]>;
+  stop: () => void;
+}
+
+/**
+ * Begins a search over a list.
+ *
+ * @param texts - the words each of its things answers to
+ */
+export function findIn(texts: readonly string[]): Finder {
+  const worker = new Worker(new URL('./find.worker.ts', import.meta.url), { type: 'module' });
+  const remote = wrap<FindWorker>(worker);
+  const ready = remote.read(texts);
+  return {
+    find: async (letters) => {
+      await ready;
+      return remote.find(letters);
+    },
+    stop: () => worker.terminate(),
+  };
+}
