@@ -12,8 +12,8 @@ import {
   type Plugin,
   PointElement,
 } from 'chart.js';
-import { useMemo, useSyncExternalStore } from 'react';
 import { Line } from 'react-chartjs-2';
+import { type Ink, type InkName, useInk } from './chartInk';
 
 Chart.register(CategoryScale, Legend, LinearScale, LineElement, PointElement);
 
@@ -21,7 +21,7 @@ Chart.register(CategoryScale, Legend, LinearScale, LineElement, PointElement);
 export interface ChartLine {
   name: string;
   values: readonly number[];
-  colour: 'red' | 'green' | 'ink' | 'ink-2';
+  colour: InkName;
   /** Dashes in px; none for a full line. */
   dash?: readonly number[];
   thick?: boolean;
@@ -44,41 +44,9 @@ interface Props {
   height: number;
 }
 
-type Ink = Record<ChartLine['colour'] | 'rule' | 'sheet' | 'text', string>;
-
-/** Colours and type as the page has them now: a canvas does not follow the style sheet by itself. */
-function inkNow(): Ink {
-  const style = getComputedStyle(document.documentElement);
-  const of = (name: string) => style.getPropertyValue(`--${name}`).trim();
-  return {
-    red: of('red'),
-    green: of('green'),
-    ink: of('ink'),
-    'ink-2': of('ink-2'),
-    rule: of('rule'),
-    sheet: of('sheet'),
-    text: of('text'),
-  };
-}
-
-/** Daylight or evening, as the page is now; nothing while it is made on the server. */
-function useScheme(): string | null {
-  return useSyncExternalStore(
-    (changed) => {
-      const observer = new MutationObserver(changed);
-      observer.observe(document.documentElement, { attributes: true });
-      return () => observer.disconnect();
-    },
-    () => (document.documentElement.hasAttribute('data-dark') ? 'evening' : 'daylight'),
-    () => null,
-  );
-}
-
 /** A line chart in the hand of the drawings: thin rules, dashes before colours, words on the lines that matter. */
 export default function LineChart(props: Props) {
-  const scheme = useScheme();
-  // The colours are read again when the scheme changes.
-  const ink = useMemo(() => (scheme ? inkNow() : null), [scheme]);
+  const ink = useInk();
   if (!ink) return <div style={{ height: props.height }} />;
   return (
     <div style={{ height: props.height, position: 'relative' }} role="img" aria-label={props.label}>

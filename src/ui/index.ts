@@ -5,8 +5,10 @@ export { ClothFill } from './ClothFill';
 export { ClothSwatch } from './ClothSwatch';
 export { HaloText } from './Dimension';
 export { RoundDial, SlideDial } from './DialDrawing';
+export { ColumnList } from './ColumnList';
 export { DraftField } from './DraftField';
 export { Field } from './Field';
+export { FileButton } from './FileButton';
 export { GiveBar } from './GiveBar';
 export { LockstitchSection } from './LockstitchSection';
 export { Pick } from './Pick';
@@ -17,6 +19,7 @@ export { StitchPath } from './StitchPath';
 export { StretchRuler } from './StretchRuler';
 export { theme } from './theme';
 export { Tick, Ticks, withTick } from './Ticks';
+export { TapeBar } from './TapeBar';
 export { MeasureField } from './MeasureField';
 export { Tabs } from './Tabs';
 

@@ -1,0 +1,86 @@
+'use client';
+
+import { Chart, type ChartOptions, Legend, LinearScale, LineElement, PointElement } from 'chart.js';
+import { Scatter } from 'react-chartjs-2';
+import { type Ink, type InkName, useInk } from './chartInk';
+
+Chart.register(Legend, LinearScale, LineElement, PointElement);
+
+/** Points of one kind: shape as well as colour tells them apart. */
+export interface PointSet {
+  name: string;
+  points: readonly { x: number; y: number }[];
+  colour: InkName;
+  shape: 'circle' | 'triangle' | 'rect' | 'crossRot';
+  /** They are joined in order. */
+  joined?: boolean;
+}
+
+interface Axis {
+  label: string;
+  min?: number;
+  max?: number;
+  /** A value as it stands beside the axis. */
+  say?: (value: number) => string;
+}
+
+interface Props {
+  label: string;
+  x: Axis;
+  y: Axis;
+  sets: readonly PointSet[];
+  height: number;
+}
+
+/** Points on a plane, in the hand of the drawings. */
+export default function PointChart({ label, x, y, sets, height }: Props) {
+  const ink = useInk();
+  if (!ink) return <div style={{ height }} />;
+  return (
+    <div style={{ height, position: 'relative' }} role="img" aria-label={label}>
+      <Scatter
+        aria-hidden
+        data={{
+          datasets: sets.map(({ name, points, colour, shape, joined }) => ({
+            label: name,
+            data: points.map((p) => ({ ...p })),
+            borderColor: ink[colour],
+            backgroundColor: ink[colour],
+            borderWidth: 1.8,
+            pointStyle: shape,
+            pointRadius: 6,
+            showLine: joined ?? false,
+          })),
+        }}
+        options={optionsOf(x, y, sets.length > 1, ink)}
+      />
+    </div>
+  );
+}
+
+function optionsOf(x: Axis, y: Axis, legend: boolean, ink: Ink): ChartOptions<'scatter'> {
+  const font = { family: ink.text, size: 13 };
+  const scale = ({ label, min, max, say }: Axis) => ({
+    min,
+    max,
+    title: { display: true, text: label, color: ink['ink-2'], font },
+    grid: { color: ink.rule },
+    border: { color: ink.ink },
+    ticks: {
+      color: ink['ink-2'],
+      font,
+      maxTicksLimit: 6,
+      ...(say && { callback: (value: number | string) => say(Number(value)) }),
+    },
+  });
+  return {
+    animation: false,
+    responsive: true,
+    maintainAspectRatio: false,
+    events: [],
+    plugins: {
+      legend: { display: legend, position: 'bottom', labels: { usePointStyle: true, font, color: ink.ink } },
+    },
+    scales: { x: scale(x), y: scale(y) },
+  };
+}

@@ -1,0 +1,19 @@
+import styles from './TapeBar.module.css';
+
+interface Props {
+  done: number;
+  of: number;
+  /** What is counted, for the words beside it. */
+  what: string;
+}
+
+/** How far a thing is, as a tape that has been measured off: what is done lies under the green hatch. */
+export function TapeBar({ done, of, what }: Props) {
+  return (
+    <span className={styles.bar} role="img" aria-label={`${done} of ${of} ${what}`}>
+      {Array.from({ length: of }, (_, i) => (
+        <span key={i} data-done={i < done || undefined} />
+      ))}
+    </span>
+  );
+}
