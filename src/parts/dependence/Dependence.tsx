@@ -17,6 +17,8 @@ interface Props {
   onClose: () => void;
 }
 
+/** Things as they are counted up in a sentence. */
+const LIST = new Intl.ListFormat('en-GB', { type: 'conjunction' });
 const count = (n: number, one: string, many: string) => (n === 0 ? [] : [`${n} ${n === 1 ? one : many}`]);
 
 /** Before something goes on which other things hang: what they are, and a gentler way. */
@@ -25,13 +27,15 @@ export function Dependence(props: Props) {
   const things = [
     ...count(hangs.cards, 'card', 'cards'),
     ...count(hangs.scraps, 'scrap', 'scraps'),
+    ...count(hangs.jobs, 'job', 'jobs'),
     ...(hangs.onMachine ? ['what is on a machine now'] : []),
   ];
   return (
     <Dialog open onClose={onClose} aria-labelledby="dependence">
       <div className={styles.dependence}>
         <h2 id="dependence">
-          {things.join(' and ')} {things.length === 1 && hangs.cards + hangs.scraps <= 1 ? 'hangs' : 'hang'} on {what}
+          {LIST.format(things)} {things.length === 1 && hangs.cards + hangs.scraps + hangs.jobs <= 1 ? 'hangs' : 'hang'}{' '}
+          on {what}
         </h2>
         <p>
           <strong>{archiveText}:</strong> {archiveMeans}

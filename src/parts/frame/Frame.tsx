@@ -1,7 +1,7 @@
 'use client';
 
-import { type ReactNode, useEffect } from 'react';
-import { openOnFirstVisit, reportTrouble, setTrouble, usePreference } from '@/data';
+import { type ReactNode, useEffect, useState } from 'react';
+import { openOnFirstVisit, recoverDrafts, reportTrouble, setTrouble, usePreference } from '@/data';
 import { Strip } from '../strip';
 import { newId } from '../workspace';
 import { Banners } from './Banners';
@@ -11,15 +11,20 @@ import { Trouble } from './Trouble';
 
 /** One frame for every station: the tape on top, one task in the middle, the strip below. */
 export function Frame({ children }: { children: ReactNode }) {
+  const [recovered, setRecovered] = useState(false);
   useEffect(() => {
-    openOnFirstVisit(new Date(), newId()).catch((cause: Error) => {
+    const notOpened = (cause: Error) => {
       if (reportTrouble(cause)) return;
       setTrouble({ kind: 'other', text: `The workroom could not be opened: ${cause.message}. Load the page again.` });
-    });
+    };
+    openOnFirstVisit(new Date(), newId()).catch(notOpened);
+    recoverDrafts()
+      .catch(notOpened)
+      .finally(() => setRecovered(true));
   }, []);
   // Opening for the first time empties the tables: what was typed before would go with it.
   const workroom = usePreference('workroom');
-  const open = workroom !== undefined && workroom !== 'unopened';
+  const open = workroom !== undefined && workroom !== 'unopened' && recovered;
   return (
     <div className={styles.frame}>
       <a href="#task" className={styles.skip}>

@@ -3,16 +3,20 @@
 import { useColorScheme } from '@mui/material/styles';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
+import { isSewn } from '@/core/job';
+import { useJobs, usePreference, useRuns } from '@/data';
 import { useUnits } from '../workspace';
 import styles from './Tape.module.css';
 
-/** The stations that work so far, in the order of the work. */
+/** The stations in the order of the work. */
 const STATIONS = [
+  { href: '/today', name: 'Today' },
   { href: '/cloth', name: 'Cloth' },
   { href: '/match', name: 'Match' },
   { href: '/swatch', name: 'Swatch' },
   { href: '/sew', name: 'Sew' },
   { href: '/ledger', name: 'Ledger' },
+  { href: '/jobs', name: 'Jobs' },
   { href: '/workroom', name: 'Workroom', end: true },
 ] as const;
 
@@ -21,7 +25,7 @@ export function Tape() {
   const path = usePathname();
   return (
     <header className={styles.tape}>
-      <Link href="/match" className={styles.name}>
+      <Link href="/today" className={styles.name}>
         bobbet
       </Link>
       <nav aria-label="Stations" className={styles.stations}>
@@ -40,7 +44,27 @@ export function Tape() {
         })}
       </nav>
       <Switches />
+      <Measured />
     </header>
+  );
+}
+
+/** How far the job in hand is: a green thread along the edge of the tape. */
+function Measured() {
+  const id = usePreference('jobId');
+  const job = useJobs()?.find((j) => j.id === id);
+  const runs = useRuns();
+  if (!job || !runs || job.seams.length === 0) return null;
+  const sewn = job.seams.filter((seam) => isSewn(job, seam, runs)).length;
+  const text = `${job.name}: ${sewn} of ${job.seams.length} seams`;
+  return (
+    <span
+      className={styles.measured}
+      role="img"
+      aria-label={text}
+      title={text}
+      style={{ width: `${(100 * sewn) / job.seams.length}%` }}
+    />
   );
 }
 

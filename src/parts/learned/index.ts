@@ -1,2 +1,2 @@
 export { useMachineOffsets, useTeachingCards } from './useLearned';
-export { useMatchInput } from './useMatchInput';
+export { useAskOf, useMatchInput } from './useMatchInput';

@@ -11,30 +11,41 @@ import { asLearned, useMachineOffsets, useTeachingCards } from './useLearned';
 /** More cards than match looks at need not travel to the worker. */
 const CARDS = 5;
 
+/** A question as the worker takes it, for one machine; `more` are schools the work itself has settled. */
+export type AskOf = (cloth: ClothRecord, operation: Operation, more?: Partial<Schools>) => MatchInput;
+
 /**
- * The question as the worker takes it, with everything the workroom knows: kit, schools, the nearest cards and what they taught of
- * the machine. `more` are schools the work itself has settled. Null while there is no cloth or machine, or the workroom is read.
+ * Makes questions for one machine with everything the workroom knows: kit, schools, the nearest cards and what they taught
+ * of the machine. Null while there is no machine, or the workroom is read.
  */
+export function useAskOf(machine: MachineRecord | null): AskOf | null {
+  const schools = usePreference('schools');
+  const kit = useKit();
+  const cards = useTeachingCards();
+  const learned = asLearned(useMachineOffsets(machine));
+  if (!machine || !schools || !kit || !cards) return null;
+  return (cloth, operation, more = {}) => {
+    const known = clothOf(cloth);
+    const near = nearestCards(cards, clothProfile(known), operation, machine.machine.name).slice(0, CARDS);
+    return {
+      cloth: known,
+      operation,
+      machine: machine.machine,
+      ...(kit.kit && { kit: kit.kit }),
+      schools: { ...schools, ...more },
+      ...(learned && { learned }),
+      ...(near.length > 0 && { tested: near.map(({ card }) => card) }),
+    };
+  };
+}
+
+/** The question of one cloth on one machine; null while either is missing, or the workroom is read. */
 export function useMatchInput(
   cloth: ClothRecord | null,
   machine: MachineRecord | null,
   operation: Operation,
   more: Partial<Schools> = {},
 ): MatchInput | null {
-  const schools = usePreference('schools');
-  const kit = useKit();
-  const cards = useTeachingCards();
-  const learned = asLearned(useMachineOffsets(machine));
-  if (!cloth || !machine || !schools || !kit || !cards) return null;
-  const known = clothOf(cloth);
-  const near = nearestCards(cards, clothProfile(known), operation, machine.machine.name).slice(0, CARDS);
-  return {
-    cloth: known,
-    operation,
-    machine: machine.machine,
-    ...(kit.kit && { kit: kit.kit }),
-    schools: { ...schools, ...more },
-    ...(learned && { learned }),
-    ...(near.length > 0 && { tested: near.map(({ card }) => card) }),
-  };
+  const askOf = useAskOf(machine);
+  return askOf && cloth ? askOf(cloth, operation, more) : null;
 }

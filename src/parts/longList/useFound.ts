@@ -1,50 +1,40 @@
 'use client';
 
-import MiniSearch from 'minisearch';
-import { useDeferredValue, useEffect, useMemo, useState } from 'react';
-
-/** Texts put into the index in one go, so that the page never stands still. */
-const CHUNK = 250;
+import { useDeferredValue, useEffect, useState } from 'react';
+import { type Finder, findIn } from '@/workers/findClient';
 
 /**
  * Things that answer to a few letters: by the beginning of a word, forgiving a slip of the keyboard.
  *
  * @param items - what is searched
- * @param keyOf - its key
  * @param textOf - the words it answers to
  * @param text - what was typed; nothing finds everything
- * @returns what was found, best first; everything while the index is still being made
+ * @returns what was found, best first; what was found before while the search is on its way
  */
-export function useFound<T>(
-  items: readonly T[],
-  keyOf: (item: T) => string,
-  textOf: (item: T) => string,
-  text: string,
-): readonly T[] {
+export function useFound<T>(items: readonly T[], textOf: (item: T) => string, text: string): readonly T[] {
   const asked = useDeferredValue(text.trim());
-  const [index, setIndex] = useState<{ of: readonly T[]; search: MiniSearch } | null>(null);
   const wanted = asked !== '';
+  const [finder, setFinder] = useState<{ of: readonly T[]; finder: Finder } | null>(null);
+  const [found, setFound] = useState<readonly T[] | null>(null);
   useEffect(() => {
     if (!wanted) return;
-    let gone = false;
-    const search = new MiniSearch({ fields: ['text'], storeFields: [] });
-    const documents = items.map((item) => ({ id: keyOf(item), text: textOf(item) }));
-    void search.addAllAsync(documents, { chunkSize: CHUNK }).then(() => !gone && setIndex({ of: items, search }));
-    return () => {
-      gone = true;
-    };
-    // The two readers of an item are fixed for each list.
+    const made = findIn(items.map(textOf));
+    // The worker is something outside: it is started for this list and stopped with it.
+    // eslint-disable-next-line react-hooks/set-state-in-effect
+    setFinder({ of: items, finder: made });
+    return () => made.stop();
+    // The reader of an item is fixed for each list.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [items, wanted]);
-  return useMemo(() => {
-    if (!wanted || !index) return items;
-    const byKey = new Map(items.map((item) => [keyOf(item), item]));
-    const found = index.search.search(asked, {
-      prefix: true,
-      fuzzy: (term) => (term.length > 4 ? 0.2 : false),
-      combineWith: 'AND',
+  useEffect(() => {
+    if (!wanted || finder?.of !== items) return;
+    let overtaken = false;
+    void finder.finder.find(asked).then((places) => {
+      if (!overtaken) setFound(places.map((place) => items[place]));
     });
-    return found.flatMap(({ id }) => byKey.get(id as string) ?? []);
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [items, index, asked, wanted]);
+    return () => {
+      overtaken = true;
+    };
+  }, [finder, items, asked, wanted]);
+  return wanted && found ? found : items;
 }

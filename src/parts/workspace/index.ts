@@ -1,5 +1,6 @@
 export { newId, nowText } from './newId';
-export { useDraft } from './useDraft';
+export { useCareDue } from './useCareDue';
+export { type Draft, useDraft } from './useDraft';
 export { useNeedleLife } from './useNeedleLife';
 export { type AskedNow, useQuestion } from './useQuestion';
 export { type ScreenScale, useScreenScale } from './useScreenScale';
@@ -7,4 +8,5 @@ export { useStartOwn } from './useStartOwn';
 export { useSay, useUndo } from './useUndo';
 export { useUnits } from './useUnits';
 export { wholeUndo } from './wholeUndo';
+export { saveFile, today } from './saveFile';
 export { sayWhen } from './when';

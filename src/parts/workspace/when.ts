@@ -1,5 +1,9 @@
 const DAY = 24 * 3600 * 1000;
 
+// Made once: each costs as much as a row on screen, and giving it back halts the page for as long again.
+const WEEKDAY = new Intl.DateTimeFormat('en-GB', { weekday: 'long' });
+const DATE = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
+
 /** A moment as people say it: today, yesterday, a weekday within the week, else the date. */
 export function sayWhen(moment: string, now: Date = new Date()): string {
   const then = new Date(moment);
@@ -7,6 +11,5 @@ export function sayWhen(moment: string, now: Date = new Date()): string {
   const days = Math.round((midnight(now) - midnight(then)) / DAY);
   if (days === 0) return 'today';
   if (days === 1) return 'yesterday';
-  if (days > 1 && days < 7) return then.toLocaleDateString('en-GB', { weekday: 'long' });
-  return then.toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
+  return (days > 1 && days < 7 ? WEEKDAY : DATE).format(then);
 }

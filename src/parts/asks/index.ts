@@ -1,0 +1,1 @@
+export { AskField } from './AskField';

@@ -1,0 +1,3 @@
+export { type JobNow, useJobNow } from './useJobNow';
+export { useWorkActions } from './useWorkActions';
+export { sayMinutes } from './sayMinutes';

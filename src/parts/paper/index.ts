@@ -1,0 +1,1 @@
+export { Paper } from './Paper';

@@ -1,0 +1,1 @@
+export { useStartScrap } from './useStartScrap';

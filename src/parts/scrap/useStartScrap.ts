@@ -1,0 +1,47 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import type { MatchInput } from '@/core/match';
+import { OPERATION, type Operation, type Setup } from '@/core/setup';
+import { newLine } from '@/core/swatch';
+import { lines, swatches } from '@/data';
+import { matchWorker } from '@/workers/matchClient';
+import { newId, nowText, useSay } from '../workspace';
+
+/** What a scrap is to prove. */
+export interface ToProve {
+  clothId: string;
+  clothName: string;
+  machineId: string;
+  operation: Operation;
+  input: MatchInput;
+  setup: Setup;
+}
+
+/** Plans a scrap, with the setting as its first line, and goes there. */
+export function useStartScrap() {
+  const router = useRouter();
+  const say = useSay();
+  return async ({ clothId, clothName, machineId, operation, input, setup }: ToProve) => {
+    const plan = await matchWorker()
+      .planScrap(input, setup)
+      .catch((cause: Error) => void say(`The scrap could not be planned: ${cause.message}`));
+    if (!plan) return;
+    const [id, at] = [newId(), nowText()];
+    const name = `${clothName}, ${OPERATION[operation.kind].name}`;
+    await swatches.put({ id, clothId, machineId, operation, startedAt: at, name, where: '', spares: plan.spares });
+    await lines.putAll(
+      plan.lines.map((line, i) =>
+        newLine({
+          ...line,
+          id: newId(),
+          swatchId: id,
+          number: i + 1,
+          sewnAt: at,
+          status: i === 0 ? 'sewing' : 'planned',
+        }),
+      ),
+    );
+    router.push(`/swatch?id=${id}`);
+  };
+}

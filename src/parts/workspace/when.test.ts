@@ -1,0 +1,29 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { sayWhen } from './when';
+
+const now = new Date(2026, 10, 25, 0, 30);
+const local = (...at: [number, number, number, number, number]) => new Date(...at).toISOString();
+
+describe('a moment as people say it', () => {
+  it.each([
+    ['today', local(2026, 10, 25, 0, 5)],
+    ['yesterday', local(2026, 10, 24, 23, 59)],
+    ['yesterday', local(2026, 10, 24, 0, 0)],
+    ['Monday', local(2026, 10, 23, 12, 0)],
+    ['Thursday', local(2026, 10, 19, 12, 0)],
+    ['18 Nov 2026', local(2026, 10, 18, 12, 0)],
+    ['25 Nov 2025', local(2025, 10, 25, 0, 30)],
+    ['27 Nov 2026', local(2026, 10, 27, 12, 0)],
+  ])('%s', (said, moment) => expect(sayWhen(moment, now)).toBe(said));
+
+  it('says a weekday only of the last six days, whatever the hour', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: -10, max: 400 }), fc.integer({ min: 0, max: 23 }), (days, hour) => {
+        const said = sayWhen(local(2026, 10, 25 - days, hour, 0), now);
+        expect(/^[A-Z][a-z]+day$/.test(said)).toBe(days > 1 && days < 7);
+        expect(/\d{4}$/.test(said)).toBe(days < 0 || days >= 7);
+      }),
+    );
+  });
+});
