@@ -1,6 +1,6 @@
 import { redirect } from 'next/navigation';
 
-/** The work starts with a match until there is a day to show. */
+/** The day begins with what is next. */
 export default function Home() {
-  redirect('/match');
+  redirect('/today');
 }

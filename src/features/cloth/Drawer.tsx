@@ -33,7 +33,7 @@ export function Drawer({ cloths, lost }: { cloths: ClothRecord[]; lost: boolean 
   const [away, setAway] = useState(false);
   const put = cloths.filter((record) => record.archivedAt !== undefined).length;
   const shown = useMemo(() => cloths.filter((record) => (record.archivedAt !== undefined) === away), [cloths, away]);
-  const found = useFound(shown, keyOf, textOf, text);
+  const found = useFound(shown, textOf, text);
   return (
     <div className={styles.drawer}>
       <h1>Cloth</h1>

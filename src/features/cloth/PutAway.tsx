@@ -19,10 +19,11 @@ export function PutAway({ record }: { record: ClothRecord }) {
     if (isFree(found)) await remove();
     else setHangs(found);
   };
+  const put = (archivedAt?: string) => cloths.change(record.id, (now) => now && { ...now, archivedAt });
   const archive = async () => {
-    await cloths.put({ ...record, archivedAt: nowText() });
+    await put(nowText());
     router.push('/cloth');
-    undo(`${name} is put away.`, () => cloths.put(record));
+    undo(`${name} is put away.`, put);
   };
   const remove = async () => {
     const bring = await wholeUndo();
@@ -31,7 +32,7 @@ export function PutAway({ record }: { record: ClothRecord }) {
     undo(`${name} is out of the drawer.`, bring);
   };
   if (record.archivedAt) {
-    const bring = () => void cloths.put({ ...record, archivedAt: undefined });
+    const bring = () => void put();
     return <Button onClick={bring}>Back into the drawer</Button>;
   }
   return (

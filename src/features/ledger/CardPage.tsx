@@ -13,7 +13,9 @@ import { sayWhen, useQuestion, useSay, useUndo, useUnits } from '@/parts/workspa
 import { ClothSwatch, Reading } from '@/ui';
 import { Keepsakes } from './Keepsakes';
 import styles from './Ledger.module.css';
+import { Since } from './Since';
 import { Staleness } from './Staleness';
+import { WithPicked } from './WithPicked';
 
 /** One card: the setting in large readings, and what it was proven on. */
 export function CardPage({ card }: { card: Card }) {
@@ -26,7 +28,7 @@ export function CardPage({ card }: { card: Card }) {
   return (
     <div className={styles.page}>
       <p className={styles.quiet}>
-        <Link href="/ledger">All cards</Link>
+        <Link href="/ledger?place=cards">All cards</Link>
       </p>
       <div className={styles.head}>
         <ClothSwatch look={{ ...card.cloth, colour: cloth?.colour ?? '#b9c0b0' }} className={styles.big} />
@@ -59,7 +61,12 @@ export function CardPage({ card }: { card: Card }) {
         <Reading size="part" label="Plate" value={shown.plate} />
       </dl>
       <Proof card={card} />
+      <Since card={card} reasons={reasons} />
       <Keepsakes card={card} />
+      <section aria-labelledby="paper">
+        <h2 id="paper">On paper</h2>
+        <WithPicked cards={[card]} />
+      </section>
     </div>
   );
 }
@@ -75,7 +82,7 @@ function Actions({ card }: { card: Card }) {
   const gone = machines !== undefined && !machines.some((m) => m.id === card.machineId);
   const remove = async () => {
     const back = await removeCard(card.id);
-    router.push('/ledger');
+    router.push('/ledger?place=cards');
     undo(`The card "${card.name}" is removed.`, back);
   };
   const set = async () => {

@@ -1,20 +1,25 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useSearchParams } from 'next/navigation';
 import { useEffect } from 'react';
 import { useQuestion } from '@/parts/workspace';
 import { StopPlate } from '@/ui';
-import { Answer } from './Answer';
 import styles from './Match.module.css';
 import { Sentence } from './Sentence';
 import { StartForm } from './StartForm';
 import { useMatch } from './useMatch';
+
+// There is nothing to show before the worker has answered: both are fetched at the same time.
+const loadAnswer = () => import('./Answer').then((part) => part.Answer);
+const Answer = dynamic(loadAnswer, { ssr: false });
 
 /** Match: a cloth and a seam go in, a complete setting with reasons comes out. */
 export function MatchStation() {
   const asked = useQuestion();
   const wanted = useSearchParams().get('cloth');
   const { answered, failed } = useMatch(asked);
+  useEffect(() => void loadAnswer(), []);
   const known = asked?.cloths.some((c) => c.id === wanted);
   useEffect(() => {
     if (wanted && known && asked && asked.cloth?.id !== wanted) void asked.ask({ clothId: wanted });

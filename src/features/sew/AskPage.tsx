@@ -17,10 +17,11 @@ import {
 import { settingReadings } from '@/core/setup';
 import { formatNumber } from '@/core/units';
 import { runs as store } from '@/data';
+import { AskField } from '@/parts/asks';
 import { useStale } from '@/parts/staleness';
 import { useUndo, useUnits } from '@/parts/workspace';
 import { CautionPlate, SceneDrawing, StopPlate } from '@/ui';
-import { Answer } from './Answer';
+
 import { Clashes, clashesOfAll } from './Clashes';
 import { OutlineAsk } from './outline';
 import { Printing } from './print';
@@ -43,9 +44,9 @@ export function AskPage({ now }: { now: RunNow }) {
     await save(() => ({ status: 'sewing', setup: setup ?? undefined, cardId: now.found?.card?.id }));
   };
   const remove = async () => {
-    await store.remove(run.id);
+    const back = await store.take(run.id);
     router.push('/sew');
-    undo(`${procedure.name} is put away.`, () => store.put(run));
+    undo(`${procedure.name} is put away.`, back);
   };
   return (
     <div className={styles.page}>
@@ -61,7 +62,7 @@ export function AskPage({ now }: { now: RunNow }) {
         <h2>Before the first stitch</h2>
         {procedure.along && <OutlineAsk now={now} />}
         {procedure.asks.map((ask) => (
-          <Answer
+          <AskField
             key={ask.key}
             ask={ask}
             value={run.answers[ask.key] ?? usualOf(ask, given)}
@@ -108,7 +109,7 @@ const PIECES: Ask = {
 /** Several alike are sewn in a row: both side seams, four pockets. */
 function Pieces({ now: { run, save } }: { now: RunNow }) {
   return (
-    <Answer
+    <AskField
       ask={PIECES}
       value={run.pieces}
       onValue={(pieces) => void save(() => ({ pieces: Math.round(pieces), piece: 1 }))}

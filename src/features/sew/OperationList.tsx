@@ -5,12 +5,14 @@ import { useRouter } from 'next/navigation';
 import { clothOf } from '@/core/cloth';
 import {
   givenOf,
+  newRun,
   type Procedure,
   PROCEDURE_GROUPS,
   PROCEDURES,
   type Run,
   sewnByMachine,
   usualSteps,
+  procedureName,
 } from '@/core/seam';
 import { runs as store } from '@/data';
 import { type AskedNow, newId, nowText, sayWhen, useQuestion } from '@/parts/workspace';
@@ -123,31 +125,24 @@ function useBegin(asked: AskedNow | undefined, runs: readonly Run[]) {
     const run = newId();
     // On the same cloth the answers of last time are the best to begin with; runs come newest first.
     const last = runs.find((r) => r.procedureId === id && r.clothId === asked.cloth!.id);
-    await store.put({
-      id: run,
-      procedureId: id,
-      clothId: asked.cloth.id,
-      clothName: asked.cloth.cloth.name,
-      machineId: asked.machine.id,
-      machineName: asked.machine.machine.name,
-      answers: last?.answers ?? {},
-      ...(last?.outline && { outline: last.outline }),
-      tried: [],
-      status: 'asking',
-      step: 0,
-      counted: 0,
-      needleMinutes: 0,
-      atItSeconds: 0,
-      pieces: 1,
-      piece: 1,
-      startedAt: nowText(),
-      notes: '',
-    });
+    await store.put(
+      newRun({
+        id: run,
+        procedureId: id,
+        clothId: asked.cloth.id,
+        clothName: asked.cloth.cloth.name,
+        machineId: asked.machine.id,
+        machineName: asked.machine.machine.name,
+        answers: last?.answers ?? {},
+        ...(last?.outline && { outline: last.outline }),
+        startedAt: nowText(),
+      }),
+    );
     router.push(`/sew?run=${run}`);
   };
 }
 
-const nameOf = (run: Run) => PROCEDURES.find((p) => p.id === run.procedureId)?.name ?? run.procedureId;
+const nameOf = (run: Run) => procedureName(run.procedureId);
 
 const OUTCOME = { good: '✓ good', 'will-do': '○ will do', unpick: '✗ unpicked' } as const;
 

@@ -2,7 +2,7 @@
 
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
-import { OUTCOMES, type Run, runSchema, sewnByMachine } from '@/core/seam';
+import { newRun, OUTCOMES, runSchema, sewnByMachine } from '@/core/seam';
 import { formatNumber } from '@/core/units';
 import { runs as store } from '@/data';
 import { newId, nowText, useUndo } from '@/parts/workspace';
@@ -48,7 +48,7 @@ export function RunEnd({ now }: { now: RunNow }) {
       </div>
       <div className={styles.actions}>
         <Button variant="contained" onClick={log}>
-          Log it, and choose the next
+          {run.jobId ? 'Log it, and back to the job' : 'Log it, and choose the next'}
         </Button>
         <Button variant="outlined" onClick={() => void again()}>
           The same again
@@ -65,28 +65,19 @@ function useAfter({ run, procedure }: RunNow) {
   const undo = useUndo();
   const again = async () => {
     const id = newId();
-    const fresh: Run = {
-      ...run,
-      id,
-      status: 'sewing',
-      step: 0,
-      tried: [],
-      counted: 0,
-      needleMinutes: 0,
-      atItSeconds: 0,
-      piece: 1,
-      startedAt: nowText(),
-      doneAt: undefined,
-      outcome: undefined,
-      notes: '',
-    };
+    // What it is stays; how far it was and how it went begins anew.
+    const { procedureId, clothId, clothName, secondClothId, machineId, machineName } = run;
+    const { answers, outline, setup, cardId, pieces, jobId, seamId } = run;
+    const on = { procedureId, clothId, clothName, secondClothId, machineId, machineName, jobId, seamId };
+    const how = { answers, outline, setup, cardId, pieces };
+    const fresh = newRun({ ...on, ...how, id, status: 'sewing', startedAt: nowText() });
     await store.put(fresh);
     router.push(`/sew?run=${id}`);
   };
   const remove = async () => {
-    await store.remove(run.id);
+    const back = await store.take(run.id);
     router.push('/sew');
-    undo(`${procedure.name} is out of the log.`, () => store.put(run));
+    undo(`${procedure.name} is out of the log.`, back);
   };
-  return { again, remove, log: () => router.push('/sew') };
+  return { again, remove, log: () => router.push(run.jobId ? `/jobs?id=${run.jobId}` : '/sew') };
 }

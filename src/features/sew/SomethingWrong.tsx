@@ -3,7 +3,7 @@
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { clothOf } from '@/core/cloth';
-import { CHANGES, type DiagnoseInput, QUESTION_IDS } from '@/core/diagnose';
+import { CHANGES, type DiagnoseInput, type NextStep, QUESTION_IDS } from '@/core/diagnose';
 import { sameNeedle } from '@/core/kit';
 import { type Sign, SIGN_TEXT } from '@/core/stitch';
 import { useKit, useOnMachine, useThreads } from '@/data';
@@ -36,6 +36,15 @@ export function SomethingWrong({ now, onClose }: { now: RunNow; onClose: () => v
     ...(on && sameNeedle(on.setup.needle, setup.needle) && { needleHours: on.needleHours }),
     ...(kit.kit && { kit: kit.kit }),
   };
+  const take = async (step: NextStep, seen: Sign) => {
+    // Another setting than the card's is proven no more.
+    await save((r) => ({
+      tried: [...r.tried, { sign: seen, change: step.change }],
+      ...(step.setup && { setup: step.setup, cardId: undefined }),
+    }));
+    say(`${step.text} Step ${run.step + 1} is still in hand.`);
+    onClose();
+  };
   return (
     <div className={styles.wrong}>
       <h3>What do you see?</h3>
@@ -51,15 +60,7 @@ export function SomethingWrong({ now, onClose }: { now: RunNow; onClose: () => v
         <Diagnosis
           input={input}
           takeText="Do it, and back to this step"
-          onTake={(step) => {
-            // Another setting than the card's is proven no more.
-            void save((r) => ({
-              tried: [...r.tried, { sign: input.findings[0].sign, change: step.change }],
-              ...(step.setup && { setup: step.setup, cardId: undefined }),
-            }));
-            say(`${step.text} Step ${run.step + 1} is still in hand.`);
-            onClose();
-          }}
+          onTake={(step) => void take(step, input.findings[0].sign)}
           onAnswer={(question, answer) => {
             const known = QUESTION_IDS.find((id) => id === question);
             if (known)

@@ -1,6 +1,7 @@
 'use client';
 
 import type { Card } from '@/core/card';
+import { clothOf } from '@/core/cloth';
 import type { ClothRecord, MachineRecord } from '@/core/file';
 import { needlesFit, type Numbers, type Procedure } from '@/core/seam';
 import type { Setup } from '@/core/setup';
@@ -15,7 +16,7 @@ export interface FoundSetting {
 }
 
 /**
- * The newest card of this cloth, machine and operation; without one, what Match answers for the school the operation belongs to.
+ * The newest card of this cloth, or pair of cloths, machine and operation; without one, what Match answers for the school the operation belongs to.
  * Null while it is looked for.
  */
 export function useFoundSetting(
@@ -23,15 +24,18 @@ export function useFoundSetting(
   machine: MachineRecord | null,
   procedure: Procedure | undefined,
   answers: Numbers,
+  second: ClothRecord | null,
 ): FoundSetting | null {
   const cards = useCards();
   const kind = procedure?.kind ?? 'join';
-  const input = useMatchInput(cloth, machine, { kind }, procedure?.schools?.(answers));
+  const operation = { kind, ...(second && { second: clothOf(second) }) };
+  const input = useMatchInput(cloth, machine, operation, procedure?.schools?.(answers));
   const card = cards?.find(
     (c) =>
       c.clothId === cloth?.id &&
       c.machineId === machine?.id &&
       c.operation.kind === kind &&
+      c.operation.second?.name === second?.cloth.name &&
       !c.simulated &&
       procedure !== undefined &&
       needlesFit(procedure, c.setup),

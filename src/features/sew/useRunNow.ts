@@ -1,13 +1,13 @@
 'use client';
 
-import { type Cloth, clothOf } from '@/core/cloth';
+import { clothOf, UNKNOWN_CLOTH } from '@/core/cloth';
 import type { ClothRecord, MachineRecord } from '@/core/file';
 import {
   type Given,
   givenOf,
   outlineOf,
   type Procedure,
-  PROCEDURES,
+  procedureOf,
   type Run,
   type SewnWith,
   type Step,
@@ -38,23 +38,21 @@ export interface RunNow {
   save: (edit: (now: Run) => Partial<Run>) => Promise<void>;
 }
 
-/** A cloth that is gone from the drawer: what was begun on it still shows its steps. */
-const NO_CLOTH: Cloth = { structure: 'woven', family: 'other', traits: [] };
-
 /** The run of a key, live; null while it is read. */
 export function useRunNow(id: string): RunNow | null {
   const all = useRuns();
   const cloths = useCloths();
   const machines = useMachines();
   const run = all?.find((r) => r.id === id);
-  const procedure = PROCEDURES.find((p) => p.id === run?.procedureId);
+  const procedure = run && procedureOf(run.procedureId);
   const cloth = cloths?.find((c) => c.id === run?.clothId) ?? null;
+  const second = cloths?.find((c) => c.id === run?.secondClothId) ?? null;
   const machine = machines?.find((m) => m.id === run?.machineId) ?? null;
   const schools = usePreference('schools');
-  const found = useFoundSetting(run?.setup ? null : cloth, machine, procedure, run?.answers ?? {});
+  const found = useFoundSetting(run?.setup ? null : cloth, machine, procedure, run?.answers ?? {}, second);
   if (!run || !procedure || !cloths || !machines || !schools) return null;
   const setup = run.setup ?? found?.setup ?? null;
-  const known = cloth ? clothOf(cloth) : NO_CLOTH;
+  const known = cloth ? clothOf(cloth) : UNKNOWN_CLOTH;
   const creep = machine ? creepFactor(machine.machine) : 1;
   const { given: plain, how } = givenOf(known, procedure.kind, machine?.machine ?? null, setup, {
     creep,

@@ -7,7 +7,7 @@ import { type Criterion, type Line, passes } from '@/core/swatch';
 import { lines as lineStore, useCards, usePreference } from '@/data';
 import { useStale } from '@/parts/staleness';
 import { useSay, useUndo } from '@/parts/workspace';
-import { anotherLine, isPlanned, makeCard, nextLine, settle, takeUp } from './lineActions';
+import { anotherLine, giveUp, isPlanned, makeCard, nextLine, settle, takeUp } from './lineActions';
 import styles from './Swatch.module.css';
 import type { Scrap } from './useScrap';
 
@@ -23,8 +23,8 @@ interface Props {
 export function LineActions({ scrap, line, card, criteria, onPick }: Props) {
   const undo = useUndo();
   const remove = async () => {
-    await lineStore.remove(line.id);
-    undo(`Line ${line.number} is ${isPlanned(line) ? 'left out' : 'unpicked'}.`, () => lineStore.put(line));
+    const back = await lineStore.take(line.id);
+    undo(`Line ${line.number} is ${isPlanned(line) ? 'left out' : 'unpicked'}.`, back);
   };
   const toCome = scrap.lines.filter((l) => isPlanned(l) && l.id !== line.id).length;
   const again = async () => onPick(await anotherLine(scrap, line));
@@ -58,9 +58,7 @@ export function LineActions({ scrap, line, card, criteria, onPick }: Props) {
             Sew it once more
           </Button>
         )}
-        {line.status === 'sewing' && (
-          <Button onClick={() => void lineStore.put({ ...line, status: 'abandoned' })}>Give this line up</Button>
-        )}
+        {line.status === 'sewing' && <Button onClick={() => void giveUp(line)}>Give this line up</Button>}
         {!card && (
           <Button onClick={() => void remove()}>{isPlanned(line) ? 'Leave it out' : 'Unpick this line'}</Button>
         )}

@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import type { NextStep } from '@/core/diagnose';
 import { STITCH } from '@/core/stitch';
 import { type Line, passCriteria } from '@/core/swatch';
@@ -11,13 +12,15 @@ import { Criteria } from './Criteria';
 import { LineActions } from './LineActions';
 import { isPlanned, settle } from './lineActions';
 import { Measures } from './Measures';
-import { OneChange } from './OneChange';
 import { SewnPicture } from './SewnPicture';
 import { Signs } from './Signs';
 import { StandIn } from './StandIn';
 import styles from './Swatch.module.css';
 import type { SaveLine, Scrap } from './useScrap';
 import { WhatNext } from './WhatNext';
+
+// Only a line that failed asks what to change.
+const OneChange = dynamic(() => import('./OneChange').then((part) => part.OneChange), { ssr: false });
 
 interface Props {
   scrap: Scrap;

@@ -115,12 +115,11 @@ function useRemoveScrap({ swatch, lines }: Scrap) {
   const undo = useUndo();
   const router = useRouter();
   return async () => {
-    for (const line of lines) await lineStore.remove(line.id);
-    await swatches.remove(swatch.id);
+    const back = [await swatches.take(swatch.id)];
+    for (const line of lines) back.push(await lineStore.take(line.id));
     router.push('/swatch');
     undo('The scrap is thrown away. Cards made from it stay.', async () => {
-      await swatches.put(swatch);
-      for (const line of lines) await lineStore.put(line);
+      for (const bring of back) await bring();
     });
   };
 }

@@ -9,7 +9,7 @@ import type { Scrap } from './useScrap';
 
 /** Keeps a line's outcome and counts the needle's time for it; a stand-in wears no needle of ours. */
 export async function settle(scrap: Scrap, line: Line, status: Line['status']): Promise<void> {
-  await lineStore.put({ ...line, status });
+  await setStatus(line, status);
   if (line.status !== 'sewing' || line.simulated) return;
   const { stitch, lengthMm } = line.setup;
   const minutes = needleMinutes(stitch, lengthMm, LINE_MM.sewn, scrap.machine.machine.speedSpm * PACE_SHARE);
@@ -56,12 +56,20 @@ export async function nextLine(scrap: Scrap, from: Line): Promise<string> {
 
 /** A line that was planned or given up is sewn now. */
 export const takeUp = (line: Line): Promise<void> =>
-  lineStore.put({ ...line, status: 'sewing', sewnAt: isPlanned(line) ? nowText() : line.sewnAt });
+  setStatus(line, 'sewing', isPlanned(line) ? { sewnAt: nowText() } : {});
+
+/** A line that is not sewn to its end. */
+export const giveUp = (line: Line): Promise<void> => setStatus(line, 'abandoned');
+
+/** Whatever else was written on the line a moment ago stays. */
+const setStatus = (line: Line, status: Line['status'], more: Partial<Line> = {}): Promise<void> =>
+  lineStore.change(line.id, (now) => ({ ...(now ?? line), ...more, status }));
 
 /** Freezes a passed line as a card, with the cloth and the machine as they were; a card it was to prove again is proven again. */
-export async function makeCard(scrap: Scrap, line: Line, because: readonly string[]): Promise<Card> {
+export async function makeCard(scrap: Scrap, shown: Line, because: readonly string[]): Promise<Card> {
   const { swatch, cloth, machine } = scrap;
-  await settle(scrap, line, 'passed');
+  await settle(scrap, shown, 'passed');
+  const line = (await lineStore.get(shown.id)) ?? shown;
   const before = line.provesCardId ? await cards.get(line.provesCardId) : undefined;
   const card: Card = {
     id: before?.id ?? newId(),

@@ -1,12 +1,11 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { CLOTH_COLUMNS, KIT_COLUMNS, NEEDLE_COLUMNS } from '@/core/file';
 import { CSV_NOUNS, type CsvNoun, type CsvPreview, csvText, importCsv, previewCsv } from '@/data/csv';
-import { newId, nowText, useSay, useUndo } from '@/parts/workspace';
-import { StopPlate } from '@/ui';
-import { saveFile, today } from './saveFile';
+import { newId, nowText, saveFile, today, useSay, useUndo } from '@/parts/workspace';
+import { ColumnList, FileButton, StopPlate } from '@/ui';
 import styles from './Workroom.module.css';
 
 const NAMES: Record<CsvNoun, { name: string; columns: readonly { heading: string; means: string }[] }> = {
@@ -37,11 +36,9 @@ export function CsvFiles() {
 }
 
 function CsvList({ noun, onRead }: { noun: CsvNoun; onRead: (read: { fileName: string; read: CsvPreview }) => void }) {
-  const picker = useRef<HTMLInputElement>(null);
   const say = useSay();
   const { name, columns } = NAMES[noun];
-  const read = async (file: File | undefined) => {
-    if (!file) return;
+  const read = async (file: File) => {
     const bytes = new Uint8Array(await file.arrayBuffer());
     onRead({ fileName: file.name, read: await previewCsv(noun, bytes, { newId, now: nowText() }) });
   };
@@ -56,32 +53,15 @@ function CsvList({ noun, onRead }: { noun: CsvNoun; onRead: (read: { fileName: s
         <Button variant="outlined" onClick={() => void save()} aria-label={`Export ${name} as CSV`}>
           Export CSV
         </Button>
-        <Button variant="outlined" onClick={() => picker.current?.click()}>
-          Import CSV
-        </Button>
-        <input
-          ref={picker}
-          type="file"
-          hidden
+        <FileButton
+          variant="outlined"
+          text="Import CSV"
+          label={`Import ${name} from CSV`}
           accept=".csv,.tsv,.txt,text/csv"
-          aria-label={`Import ${name} from CSV`}
-          onChange={(event) => {
-            void read(event.target.files?.[0]);
-            event.target.value = '';
-          }}
+          onFile={(file) => void read(file)}
         />
       </div>
-      <details>
-        <summary>Its {columns.length} columns</summary>
-        <dl>
-          {columns.map(({ heading, means }) => (
-            <div key={heading}>
-              <dt>{heading}</dt>
-              <dd>{means}</dd>
-            </div>
-          ))}
-        </dl>
-      </details>
+      <ColumnList columns={columns} summary={`Its ${columns.length} columns`} />
     </div>
   );
 }

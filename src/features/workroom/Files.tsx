@@ -1,12 +1,11 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { type ImportPlan, NOUNS, type Workroom } from '@/core/file';
 import { exportText, importWorkroom, openDemo, previewImport, writePreference } from '@/data';
-import { useSay, useStartOwn, useUndo } from '@/parts/workspace';
-import { StopPlate } from '@/ui';
-import { saveFile, today } from './saveFile';
+import { saveFile, today, useSay, useStartOwn, useUndo } from '@/parts/workspace';
+import { FileButton, StopPlate } from '@/ui';
 import styles from './Workroom.module.css';
 
 const NOUN_NAMES: Record<(typeof NOUNS)[number], string> = {
@@ -19,6 +18,8 @@ const NOUN_NAMES: Record<(typeof NOUNS)[number], string> = {
   threads: 'threads',
   care: 'care entries',
   photos: 'photos',
+  jobs: 'jobs',
+  views: 'saved views',
   runs: 'operations sewn',
 };
 
@@ -32,11 +33,9 @@ interface Preview {
 /** Everything in one file, out and in. An import says what it would do first, and does all of it or nothing. */
 export function Files() {
   const [preview, setPreview] = useState<Preview | null>(null);
-  const picker = useRef<HTMLInputElement>(null);
   const say = useSay();
   const startOwn = useStartOwn();
-  const choose = async (file: File | undefined) => {
-    if (!file) return;
+  const choose = async (file: File) => {
     const { read, plan } = await previewImport(await file.text(), new Date());
     setPreview({
       fileName: file.name,
@@ -56,19 +55,12 @@ export function Files() {
         >
           Export the workroom
         </Button>
-        <Button variant="outlined" onClick={() => picker.current?.click()}>
-          Import a file
-        </Button>
-        <input
-          ref={picker}
-          type="file"
-          hidden
+        <FileButton
+          variant="outlined"
+          text="Import a file"
+          label="Import a file"
           accept=".json,application/json"
-          aria-label="Import a file"
-          onChange={(event) => {
-            void choose(event.target.files?.[0]);
-            event.target.value = '';
-          }}
+          onFile={(file) => void choose(file)}
         />
       </div>
       {preview && <ImportPreview preview={preview} onDone={() => setPreview(null)} />}

@@ -80,7 +80,11 @@ function Away({ away }: { away: MachineRecord[] }) {
     <p className={styles.quiet}>
       Put away:{' '}
       {away.map((record) => (
-        <Button key={record.id} size="small" onClick={() => void store.put({ ...record, archivedAt: undefined })}>
+        <Button
+          key={record.id}
+          size="small"
+          onClick={() => void store.change(record.id, (now) => now && { ...now, archivedAt: undefined })}
+        >
           {record.machine.name}: bring it back
         </Button>
       ))}

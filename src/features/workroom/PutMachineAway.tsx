@@ -14,8 +14,9 @@ export function PutMachineAway({ record }: { record: MachineRecord }) {
   const { name } = record.machine;
   const archive = async () => {
     setHangs(null);
-    await machines.put({ ...record, archivedAt: nowText() });
-    undo(`${name} is put away.`, async () => machines.put(record));
+    const put = (archivedAt?: string) => machines.change(record.id, (now) => now && { ...now, archivedAt });
+    await put(nowText());
+    undo(`${name} is put away.`, put);
   };
   const remove = async () => {
     setHangs(null);

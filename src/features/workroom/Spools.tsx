@@ -27,7 +27,7 @@ export function Spools() {
     () => [...(all ?? [])].sort((a, b) => a.thread.tex - b.thread.tex || (a.id < b.id ? -1 : 1)),
     [all],
   );
-  const found = useFound(sorted, keyOf, textOf, text);
+  const found = useFound(sorted, textOf, text);
   if (!all) return null;
   return (
     <section className={styles.section} aria-label="Threads">
@@ -66,8 +66,7 @@ function Spool({ record, open, onOpen }: SpoolProps) {
   const undo = useUndo();
   const { thread, printed, colour, colourName, purpose, quality, metresLeft, where } = record;
   const remove = async () => {
-    await store.remove(record.id);
-    undo(`${colourName || 'A spool'} is gone.`, () => store.put(record));
+    undo(`${colourName || 'A spool'} is gone.`, await store.take(record.id));
   };
   return (
     <div className={styles.spool}>

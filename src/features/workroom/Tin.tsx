@@ -24,7 +24,7 @@ export function Tin() {
   const [open, setOpen] = useState<string | null>(null);
   const life = useNeedleLife();
   const sorted = useMemo(() => [...(all ?? [])].sort(byKind), [all]);
-  const found = useFound(sorted, keyOf, textOf, text);
+  const found = useFound(sorted, textOf, text);
   if (!all) return null;
   return (
     <section className={styles.section} aria-label="Needles">

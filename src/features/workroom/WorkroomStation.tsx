@@ -2,9 +2,9 @@
 
 import dynamic from 'next/dynamic';
 import { useRouter, useSearchParams } from 'next/navigation';
+import { useCareDue } from '@/parts/workspace';
 import { Tabs } from '@/ui';
 import { Machines } from './Machines';
-import { useCareDue } from './useCareDue';
 import styles from './Workroom.module.css';
 
 // What is not seen at once is fetched when its place is opened.
@@ -29,7 +29,7 @@ type Place = (typeof PLACES)[number]['id'];
 export function WorkroomStation() {
   const router = useRouter();
   const asked = useSearchParams().get('place');
-  const due = useCareDue();
+  const due = useCareDue().length;
   const place: Place = PLACES.find(({ id }) => id === asked)?.id ?? 'machines';
   return (
     <div className={styles.page}>

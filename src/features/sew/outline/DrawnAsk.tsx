@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import type { Ask, OutlineSpec } from '@/core/seam';
 import { Tick } from '@/ui';
-import { Answer } from '../Answer';
+import { AskField } from '@/parts/asks';
 import styles from '../Sew.module.css';
 
 type Drawn = Extract<OutlineSpec, { from: 'drawn' }>;
@@ -36,11 +36,11 @@ export function DrawnAsk({ spec, onSpec }: { spec: Drawn; onSpec: (spec: Drawn) 
           // Pieces have no name of their own: their place and kind are what they are.
           <li key={`${i} ${'straightMm' in part ? 'straight' : 'turn'} ${spec.parts.length}`}>
             {'straightMm' in part ? (
-              <Answer ask={STRAIGHT} value={part.straightMm} onValue={(straightMm) => change(i, { straightMm })} />
+              <AskField ask={STRAIGHT} value={part.straightMm} onValue={(straightMm) => change(i, { straightMm })} />
             ) : (
               <>
-                <Answer ask={RADIUS} value={part.radiusMm} onValue={(radiusMm) => change(i, { ...part, radiusMm })} />
-                <Answer ask={TURN} value={part.turnDeg} onValue={(turnDeg) => change(i, { ...part, turnDeg })} />
+                <AskField ask={RADIUS} value={part.radiusMm} onValue={(radiusMm) => change(i, { ...part, radiusMm })} />
+                <AskField ask={TURN} value={part.turnDeg} onValue={(turnDeg) => change(i, { ...part, turnDeg })} />
               </>
             )}
             <Button aria-label={`Take piece ${i + 1} out`} onClick={() => put(spec.parts.filter((_, k) => k !== i))}>

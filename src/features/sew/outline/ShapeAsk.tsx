@@ -1,6 +1,6 @@
 import { OUTLINE_SHAPES, type OutlineSpec } from '@/core/seam';
 import { Pick } from '@/ui';
-import { Answer } from '../Answer';
+import { AskField } from '@/parts/asks';
 
 type Shape = Extract<OutlineSpec, { from: 'shape' }>;
 
@@ -16,7 +16,7 @@ export function ShapeAsk({ spec, onSpec }: { spec: Shape; onSpec: (spec: Shape) 
         onPick={(id) => onSpec({ ...spec, shape: id, sizes: {} })}
       />
       {shape.sizes.map((size) => (
-        <Answer
+        <AskField
           key={`${shape.id} ${size.key}`}
           ask={size}
           value={spec.sizes[size.key] ?? size.usual}

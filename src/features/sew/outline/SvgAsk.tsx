@@ -1,11 +1,10 @@
 'use client';
 
-import Button from '@mui/material/Button';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { transformedPath } from '@/core/geometry';
 import { type Ask, type OutlineSpec, outlineSpecSchema } from '@/core/seam';
-import { StopPlate } from '@/ui';
-import { Answer } from '../Answer';
+import { FileButton, StopPlate } from '@/ui';
+import { AskField } from '@/parts/asks';
 import styles from '../Sew.module.css';
 import { readSvgFile } from './readSvgFile';
 
@@ -24,7 +23,6 @@ const UNIT: Ask = {
 /** A line from a picture file. What cannot be taken is said, and what was there before stays. */
 export function SvgAsk({ spec, onSpec }: { spec: Svg; onSpec: (spec: Svg) => void }) {
   const [refused, setRefused] = useState<string | null>(null);
-  const picker = useRef<HTMLInputElement>(null);
   const load = async (file: File) => {
     const found = readSvgFile(await file.text());
     if ('refused' in found) return setRefused(found.refused);
@@ -40,20 +38,12 @@ export function SvgAsk({ spec, onSpec }: { spec: Svg; onSpec: (spec: Svg) => voi
   };
   return (
     <>
-      <Button variant="outlined" onClick={() => picker.current?.click()}>
-        Choose an SVG
-      </Button>
-      <input
-        ref={picker}
-        type="file"
-        hidden
+      <FileButton
+        variant="outlined"
+        text="Choose an SVG"
+        label="An SVG with the line"
         accept=".svg,image/svg+xml"
-        aria-label="An SVG with the line"
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          event.target.value = '';
-          if (file) void load(file);
-        }}
+        onFile={(file) => void load(file)}
       />
       {refused && (
         <StopPlate title="Not taken">
@@ -63,7 +53,7 @@ export function SvgAsk({ spec, onSpec }: { spec: Svg; onSpec: (spec: Svg) => voi
       {spec.d && (
         <>
           <p className={styles.quiet}>{spec.name}: its first path.</p>
-          <Answer ask={UNIT} value={spec.mmPerUnit} onValue={(mmPerUnit) => onSpec({ ...spec, mmPerUnit })} />
+          <AskField ask={UNIT} value={spec.mmPerUnit} onValue={(mmPerUnit) => onSpec({ ...spec, mmPerUnit })} />
         </>
       )}
     </>

@@ -1,0 +1,13 @@
+import type { Metadata } from 'next';
+import { Suspense } from 'react';
+import { JobsStation } from '@/features/jobs';
+
+export const metadata: Metadata = { title: 'Jobs' };
+
+export default function Page() {
+  return (
+    <Suspense>
+      <JobsStation />
+    </Suspense>
+  );
+}

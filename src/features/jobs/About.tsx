@@ -1,0 +1,131 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import { type JobPiece, jobPieceSchema, jobSchema } from '@/core/job';
+import { formatNumber } from '@/core/units';
+import { jobs, useThreads } from '@/data';
+import type { JobNow } from '@/parts/jobs';
+import { newId, useQuestion, useUndo } from '@/parts/workspace';
+import { checkedBy, Field, lengthIn, numberBy, optionalBy, Pick, plainNumber, wordsBy } from '@/ui';
+import styles from './Jobs.module.css';
+
+const NAME = wordsBy(jobSchema.shape.name);
+const NOTES = wordsBy(jobSchema.shape.notes);
+const PIECE = wordsBy(jobPieceSchema.shape.name);
+const SIZE = checkedBy(optionalBy(lengthIn('mm'), 'a length, such as 520 or 20 1/2 in'), jobPieceSchema.shape.widthMm);
+const COUNT = checkedBy(numberBy(plainNumber, 'a whole number'), jobPieceSchema.shape.count.unwrap());
+
+/** What is made, on which machine, in which colour; its pieces; notes. */
+export function About({ now }: { now: JobNow }) {
+  const { job } = now;
+  const asked = useQuestion();
+  const spools = useThreads();
+  const edit = (change: Partial<typeof job>) => jobs.change(job.id, (j) => j && { ...j, ...change });
+  const colours = [...new Set([job.colour, ...(spools ?? []).map((t) => t.colourName)])].filter((c) => c !== '');
+  const add = () =>
+    edit({ pieces: [...job.pieces, { id: newId(), name: `Piece ${job.pieces.length + 1}`, clothId: null, count: 1 }] });
+  return (
+    <div className={styles.two}>
+      <section aria-labelledby="pieces" className={styles.main}>
+        <h2 id="pieces">Pieces</h2>
+        {job.pieces.length === 0 && (
+          <p className={styles.quiet}>
+            Names and sizes of what is cut. Seams on the same piece have to do with each other: the order is suggested
+            from that.
+          </p>
+        )}
+        <ul className={styles.pieces}>
+          {job.pieces.map((piece) => (
+            <PieceRow key={piece.id} now={now} piece={piece} />
+          ))}
+        </ul>
+        <div className={styles.actions}>
+          <Button variant="outlined" onClick={() => void add()}>
+            Add a piece
+          </Button>
+        </div>
+      </section>
+      <aside className={styles.side}>
+        <section aria-labelledby="what" className={styles.form}>
+          <h2 id="what">The job</h2>
+          <Field label="Name" text={job.name} read={NAME} onValue={(name) => void edit({ name })} />
+          <Pick
+            label="Machine"
+            value={job.machineId ?? ''}
+            options={[
+              ['', 'choose later'] as const,
+              ...(asked?.machines ?? []).map((m) => [m.id, m.machine.name] as const),
+            ]}
+            onPick={(id) => void edit({ machineId: id || null })}
+          />
+          <Pick
+            label="Thread colour"
+            value={job.colour}
+            options={[['', 'not decided'] as const, ...colours.map((c) => [c, c] as const)]}
+            onPick={(colour) => void edit({ colour })}
+          />
+          <Field
+            label="Notes"
+            text={job.notes}
+            read={NOTES}
+            onValue={(notes) => void edit({ notes })}
+            textFieldProps={{ multiline: true, minRows: 3 }}
+          />
+        </section>
+      </aside>
+    </div>
+  );
+}
+
+function PieceRow({ now: { job, cloths }, piece }: { now: JobNow; piece: JobPiece }) {
+  const undo = useUndo();
+  const edit = (change: Partial<JobPiece>) =>
+    jobs.change(
+      job.id,
+      (j) => j && { ...j, pieces: j.pieces.map((p) => (p.id === piece.id ? { ...p, ...change } : p)) },
+    );
+  const remove = async () => {
+    await jobs.change(
+      job.id,
+      (j) =>
+        j && {
+          ...j,
+          pieces: j.pieces.filter((p) => p.id !== piece.id),
+          seams: j.seams.map((s) => ({ ...s, pieces: s.pieces.filter((p) => p !== piece.id) })),
+        },
+    );
+    undo(`“${piece.name}” is taken out.`, () =>
+      jobs.change(job.id, (j) => j && { ...j, pieces: job.pieces, seams: job.seams }),
+    );
+  };
+  const size = (mm: number | undefined) => (mm === undefined ? '' : formatNumber(mm, 1));
+  return (
+    <li className={styles.piece}>
+      <Field label="Piece" text={piece.name} read={PIECE} onValue={(name) => void edit({ name })} />
+      <Field
+        label="Wide"
+        unit="mm"
+        text={size(piece.widthMm)}
+        read={SIZE}
+        onValue={(widthMm) => void edit({ widthMm })}
+      />
+      <Field
+        label="Long"
+        unit="mm"
+        text={size(piece.lengthMm)}
+        read={SIZE}
+        onValue={(lengthMm) => void edit({ lengthMm })}
+      />
+      <Field label="Count" text={String(piece.count)} read={COUNT} onValue={(count) => void edit({ count })} />
+      <Pick
+        label="Cloth"
+        value={piece.clothId ?? ''}
+        options={[['', 'choose later'] as const, ...cloths.map((c) => [c.id, c.cloth.name] as const)]}
+        onPick={(id) => void edit({ clothId: id || null })}
+      />
+      <Button onClick={() => void remove()} aria-label={`Take out ${piece.name}`}>
+        Take out
+      </Button>
+    </li>
+  );
+}

@@ -1,0 +1,76 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import { useEffect, useRef, useState } from 'react';
+import { formatNumber } from '@/core/units';
+import { jobs } from '@/data';
+import type { JobNow } from '@/parts/jobs';
+import { useSay, useUndo } from '@/parts/workspace';
+import { findOrder } from '@/workers/orderClient';
+import styles from './Jobs.module.css';
+import { type Found, sayFound } from './sayFound';
+
+/** What the order costs in changes, and a search for a better one, which can be stopped. */
+export function FindOrder({ now }: { now: JobNow }) {
+  const { weighed, waiting } = now;
+  const { share, found, failed, look, stop } = useSearch(now);
+  const here = found && Math.abs(found.cost - weighed.cost) < 1e-6 ? found : null;
+  return (
+    <section aria-labelledby="changes" className={styles.form}>
+      <h2 id="changes">Changes on the machine</h2>
+      <p className={styles.big}>
+        <strong>{formatNumber(weighed.cost, 1)}</strong> min
+      </p>
+      <p className={styles.quiet}>{sayFound(here, weighed.changes.length)}</p>
+      {failed && <p role="alert">{failed}</p>}
+      {share === null ? (
+        <div className={styles.actions}>
+          <Button variant="contained" disabled={waiting} onClick={() => void look()}>
+            Find the best order
+          </Button>
+        </div>
+      ) : (
+        <div className={styles.actions}>
+          <progress max={1} value={share} aria-label="Searching" />
+          <Button variant="outlined" onClick={stop}>
+            Stop
+          </Button>
+        </div>
+      )}
+    </section>
+  );
+}
+
+function useSearch({ job, question }: JobNow) {
+  const [share, setShare] = useState<number | null>(null);
+  const [found, setFound] = useState<Found | null>(null);
+  const [failed, setFailed] = useState<string | null>(null);
+  const running = useRef<AbortController | null>(null);
+  const say = useSay();
+  const undo = useUndo();
+  useEffect(() => () => running.current?.abort(), []);
+  const look = async () => {
+    const control = new AbortController();
+    running.current = control;
+    setShare(0);
+    setFailed(null);
+    try {
+      // Word of how far it is may still be on its way when it was stopped, or is done.
+      const tell = (now: number) => running.current === control && setShare(now);
+      const answer = await findOrder(question, tell, control.signal);
+      if (!answer) return say('Stopped. The order is as it was.');
+      if ('blocked' in answer) return setFailed(answer.blocked[0].text);
+      const before = job.order;
+      await jobs.change(job.id, (now) => now && { ...now, order: answer.order });
+      setFound({ cost: answer.cost, bound: answer.bound, optimal: answer.optimal });
+      if (before.join() !== answer.order.join())
+        undo('The order is changed.', () => jobs.change(job.id, (now) => now && { ...now, order: before }));
+    } catch (cause) {
+      setFailed(`The order could not be worked out: ${(cause as Error).message}`);
+    } finally {
+      running.current = null;
+      setShare(null);
+    }
+  };
+  return { share, found, failed, look, stop: () => running.current?.abort() };
+}

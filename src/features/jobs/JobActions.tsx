@@ -1,0 +1,79 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { duplicateJob } from '@/core/job';
+import { jobs, writePreference } from '@/data';
+import type { JobNow } from '@/parts/jobs';
+import { Paper } from '@/parts/paper';
+import { newId, nowText, saveFile, useUndo } from '@/parts/workspace';
+import { JobSheet } from './JobSheet';
+import styles from './Jobs.module.css';
+
+/** What can be done with a job as a whole. */
+export function JobActions({ now }: { now: JobNow }) {
+  const [printing, setPrinting] = useState(false);
+  const { done, again, exported, removed } = useJobActions(now);
+  const { job, items } = now;
+  return (
+    <div className={styles.actions}>
+      {items.length === 0 && job.seams.length > 0 && (
+        <Button variant={job.doneAt ? 'outlined' : 'contained'} onClick={() => void done(!job.doneAt)}>
+          {job.doneAt ? 'Open it again' : 'Call it done'}
+        </Button>
+      )}
+      <Button variant="outlined" onClick={() => setPrinting(true)}>
+        Print
+      </Button>
+      <Button onClick={() => void exported()}>Export</Button>
+      <Button onClick={() => void again()}>Make it again</Button>
+      <Button onClick={() => void removed()}>Remove</Button>
+      {printing && (
+        <Paper marginMm={12} onAway={() => setPrinting(false)}>
+          <JobSheet now={now} />
+        </Paper>
+      )}
+    </div>
+  );
+}
+
+const fileName = (name: string) =>
+  name
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '') || 'job';
+
+function useJobActions({ job }: JobNow) {
+  const router = useRouter();
+  const undo = useUndo();
+  const setDone = (doneAt: string | undefined) =>
+    jobs.change(job.id, (now) => {
+      if (!now) return now;
+      const open = { ...now };
+      delete open.doneAt;
+      return doneAt ? { ...open, doneAt } : open;
+    });
+  return {
+    done: async (is: boolean) => {
+      await setDone(is ? nowText() : undefined);
+      if (is) await writePreference('jobId', null);
+      undo(is ? `“${job.name}” is done.` : `“${job.name}” is open again.`, () => setDone(job.doneAt));
+    },
+    again: async () => {
+      const copy = duplicateJob(job, { id: newId(), newId, at: nowText() });
+      await jobs.put(copy);
+      router.push(`/jobs?id=${copy.id}`);
+      undo(`“${copy.name}” is begun.`, async () => void (await jobs.remove(copy.id)));
+    },
+    exported: async () => {
+      const { jobText } = await import('@/data/jobFiles');
+      saveFile(`bobbet-job-${fileName(job.name)}.json`, await jobText(job, new Date()), 'application/json');
+    },
+    removed: async () => {
+      const back = await jobs.take(job.id);
+      router.push('/jobs');
+      undo(`“${job.name}” is removed.`, back);
+    },
+  };
+}

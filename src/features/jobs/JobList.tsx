@@ -1,0 +1,76 @@
+'use client';
+
+import Link from 'next/link';
+import { isSewn, type Job, usualOrder } from '@/core/job';
+import type { Run } from '@/core/seam';
+import { useRuns } from '@/data';
+import { sayWhen } from '@/parts/workspace';
+import { TapeBar } from '@/ui';
+import styles from './Jobs.module.css';
+import { NewJob } from './NewJob';
+
+/** Every job with how far it is, and a way to begin another. */
+export function JobList({ jobs, lost }: { jobs: Job[]; lost: boolean }) {
+  const open = jobs.filter((job) => !job.doneAt);
+  const done = jobs.filter((job) => job.doneAt);
+  return (
+    <div className={styles.two}>
+      <section className={styles.main} aria-labelledby="jobs">
+        <h1 id="jobs">Jobs</h1>
+        {lost && <p role="status">That job is not here any more.</p>}
+        {jobs.length === 0 && (
+          <p className={styles.quiet}>
+            No job yet. A job is a thing being made: its pieces, its seams, the order that changes the machine least,
+            and what it takes of thread, bobbins and time. Begin one from a template, or from nothing.
+          </p>
+        )}
+        <Rows jobs={open} />
+        {done.length > 0 && <h2>Done</h2>}
+        <Rows jobs={done} />
+      </section>
+      <aside className={styles.side}>
+        <NewJob />
+      </aside>
+    </div>
+  );
+}
+
+function Rows({ jobs }: { jobs: Job[] }) {
+  const runs = useRuns();
+  if (jobs.length === 0 || !runs) return null;
+  return (
+    <ul className={styles.jobs}>
+      {jobs.map((job) => (
+        <li key={job.id}>
+          <Row job={job} runs={runs.filter((run) => run.jobId === job.id)} />
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** One job of the list: told from its seams alone, for there may be hundreds; times are worked out where it is opened. */
+function Row({ job, runs }: { job: Job; runs: readonly Run[] }) {
+  const done = job.seams.filter((seam) => isSewn(job, seam, runs)).length;
+  const kept = job.order.flatMap((id) => job.seams.filter((seam) => seam.id === id));
+  const next = [...kept, ...usualOrder(job)].find((seam) => !isSewn(job, seam, runs));
+  return (
+    <Link href={`/jobs?id=${job.id}`}>
+      <span className={styles.jobName}>
+        <strong>{job.name}</strong>
+        <span className={styles.quiet}>
+          {job.doneAt ? `done ${sayWhen(job.doneAt)}` : next ? `next: ${next.name}` : 'nothing left to sew'}
+        </span>
+      </span>
+      <span className={styles.jobTape}>
+        <TapeBar done={done} of={job.seams.length} what="seams" />
+        <span className={styles.quiet}>
+          {done} of {job.seams.length} seams
+        </span>
+      </span>
+      <span className={styles.jobTime}>
+        {!job.doneAt && <span className={styles.quiet}>begun {sayWhen(job.addedAt)}</span>}
+      </span>
+    </Link>
+  );
+}

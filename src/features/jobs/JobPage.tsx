@@ -1,0 +1,88 @@
+'use client';
+
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useEffect, useState } from 'react';
+import { writePreference } from '@/data';
+import { type JobNow, useJobNow, sayMinutes } from '@/parts/jobs';
+import { Tabs, TapeBar } from '@/ui';
+import { About } from './About';
+import { BudgetPlace } from './BudgetPlace';
+import { JobActions } from './JobActions';
+import styles from './Jobs.module.css';
+import { SeamsPlace } from './SeamsPlace';
+import { WorkPlace } from './WorkPlace';
+
+const PLACES = [
+  { id: 'work', name: 'Order of work' },
+  { id: 'seams', name: 'Seams' },
+  { id: 'budget', name: 'What it takes' },
+  { id: 'about', name: 'Pieces and notes' },
+] as const;
+type Place = (typeof PLACES)[number]['id'];
+
+/** One job: how far it is, and its four places. */
+export function JobPage({ id, place }: { id: string; place: string | null }) {
+  const now = useJobNow(id);
+  const open = now ? !now.job.doneAt : false;
+  useEffect(() => {
+    if (open) void writePreference('jobId', id);
+  }, [id, open]);
+  return now ? <Opened now={now} place={place} /> : null;
+}
+
+function Opened({ now, place }: { now: JobNow; place: string | null }) {
+  const router = useRouter();
+  const { id, seams } = now.job;
+  // Where it opens is settled once: the first seam does not take its maker away from it.
+  const [first] = useState<Place>(seams.length === 0 ? 'seams' : 'work');
+  const here: Place = PLACES.find((p) => p.id === place)?.id ?? first;
+  return (
+    <div className={styles.page}>
+      <Head now={now} />
+      <Tabs
+        label="In this job"
+        value={here}
+        options={PLACES.map((one) => (one.id === 'seams' ? { ...one, note: String(now.job.seams.length) } : one))}
+        onPick={(to) => router.replace(`/jobs?id=${id}&place=${to}`, { scroll: false })}
+      />
+      {here === 'work' && <WorkPlace now={now} />}
+      {here === 'seams' && <SeamsPlace now={now} />}
+      {here === 'budget' && <BudgetPlace now={now} />}
+      {here === 'about' && <About now={now} />}
+    </div>
+  );
+}
+
+function Head({ now }: { now: JobNow }) {
+  const { job, progress, left, seams, machine, items } = now;
+  return (
+    <div className={styles.head}>
+      <div>
+        <p className={styles.quiet}>
+          <Link href="/jobs">All jobs</Link>
+          {machine && <> · on {machine.machine.name}</>}
+        </p>
+        <h1>{job.name}</h1>
+      </div>
+      <div className={styles.headTape}>
+        <TapeBar done={progress.done.length} of={seams.length} what="seams" />
+        <p>
+          <strong>
+            {progress.done.length} of {seams.length}
+          </strong>{' '}
+          seams
+          {items.length > 0 && (
+            <>
+              , <strong>{sayMinutes(left.minutes)}</strong> left{' '}
+              <span className={styles.quiet}>
+                ({sayMinutes(left.low)} to {sayMinutes(left.high)})
+              </span>
+            </>
+          )}
+        </p>
+      </div>
+      <JobActions now={now} />
+    </div>
+  );
+}

@@ -1,0 +1,53 @@
+import type { MachineRecord } from '@/core/file';
+import type { ScheduleChange, SeamNow } from '@/core/job';
+import { threadName } from '@/core/kit';
+import { type JobNow, sayMinutes } from '@/parts/jobs';
+import { useUnits } from '@/parts/workspace';
+import styles from './Print.module.css';
+import { sayChange } from './sayChange';
+import { TimelineDrawing } from './TimelineDrawing';
+
+const said = (change: ScheduleChange, { setup }: SeamNow, machine: MachineRecord | null) => {
+  if (change.change === 'iron') return 'press what lies unpressed';
+  const { part, becomes } = sayChange(change, setup, machine?.machine);
+  return `${part} ${becomes}`;
+};
+
+/** The job on paper: its timeline, its order to be ticked off, and what it takes. */
+export function JobSheet({ now }: { now: JobNow }) {
+  const { job, timeline, machine, left, budget } = now;
+  const { metres } = useUnits();
+  return (
+    <section className={styles.sheet}>
+      <h1>{job.name}</h1>
+      <p>
+        On {machine?.machine.name ?? 'a machine to be chosen'}; {sayMinutes(left.minutes)} left, {sayMinutes(left.low)}{' '}
+        to {sayMinutes(left.high)}. {job.notes}
+      </p>
+      <TimelineDrawing timeline={timeline} />
+      <ol>
+        {timeline.stops.map(({ item, changes, fromMin, toMin, sewMin }) => (
+          <li key={item.id}>
+            <span className={styles.box} />
+            <span>
+              {changes.length > 0 && <em>{changes.map((change) => said(change, item.now, machine)).join(' · ')}</em>}
+              <strong>{item.name}</strong>
+              {item.now.seam.count > 1 && item.kind === 'seam' && `, ${item.now.seam.count} of them`}
+              {item.now.seam.notes && item.kind === 'seam' && ` (${item.now.seam.notes})`}
+            </span>
+            <span>
+              {sayMinutes(toMin - sewMin)}
+              <small> from {sayMinutes(fromMin)}</small>
+            </span>
+          </li>
+        ))}
+      </ol>
+      <p>
+        {budget.threads
+          .map((t) => `${metres(t.totalMm)} of ${threadName(t.thread)}${t.colour ? `, ${t.colour}` : ''}`)
+          .join('; ')}
+        . Bobbins: {budget.bobbins.map((b) => `${b.bobbins.length} × ${b.thread}`).join('; ')}.
+      </p>
+    </section>
+  );
+}

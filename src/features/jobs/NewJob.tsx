@@ -1,0 +1,110 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { emptyJob, jobFromTemplate, jobSchema, TEMPLATES } from '@/core/job';
+import { jobs, useThreads, writePreference } from '@/data';
+import { type AskedNow, type Draft, newId, nowText, useDraft, useQuestion } from '@/parts/workspace';
+import { Field, Pick, wordsBy } from '@/ui';
+import { ImportJob } from './ImportJob';
+import styles from './Jobs.module.css';
+
+const NAME = wordsBy(jobSchema.shape.name);
+const NOTHING = 'nothing';
+
+/** A new job: from a template of a common thing, or from nothing. */
+export function NewJob() {
+  const asked = useQuestion();
+  const draft = useDraft('new-job');
+  const [problem, setProblem] = useState<string | null>(null);
+  const begin = useBegin(asked, draft, setProblem);
+  if (!asked) return null;
+  const { texts, setText } = draft;
+  const template = templateOf(texts);
+  return (
+    <section aria-labelledby="new-job" className={styles.form}>
+      <h2 id="new-job">Begin a job</h2>
+      <Pick
+        label="What is made"
+        value={template?.id ?? NOTHING}
+        options={[...TEMPLATES.map((t) => [t.id, t.name] as const), [NOTHING, 'Something else, from nothing'] as const]}
+        onPick={(id) => setText('template', id)}
+      />
+      <Field
+        label="Name"
+        text={texts.name ?? ''}
+        read={(text) => ({ ok: true, value: text })}
+        onValue={(text) => setText('name', text)}
+        help={problem ?? (template ? `Left empty: ${template.name}` : 'What you call it')}
+        onEnter={() => void begin()}
+      />
+      <Materials asked={asked} draft={draft} second={template?.second} />
+      <div className={styles.actions}>
+        <Button variant="contained" onClick={() => void begin()}>
+          Begin
+        </Button>
+        <ImportJob />
+      </div>
+    </section>
+  );
+}
+
+const templateOf = (texts: Draft['texts']) => TEMPLATES.find((t) => t.id === (texts.template ?? TEMPLATES[0].id));
+const clothIn = (texts: Draft['texts'], asked: AskedNow) => texts.cloth ?? asked.cloth?.id ?? '';
+
+/** Cloths, machine and colour of a new job. */
+function Materials({ asked, draft, second }: { asked: AskedNow; draft: Draft; second: string | undefined }) {
+  const { texts, setText } = draft;
+  const threads = useThreads();
+  const colours = [...new Set((threads ?? []).map((t) => t.colourName).filter((name) => name !== ''))];
+  const drawer = [['', 'choose later'] as const, ...asked.cloths.map((c) => [c.id, c.cloth.name] as const)];
+  return (
+    <>
+      <Pick label="Cloth" value={clothIn(texts, asked)} options={drawer} onPick={(id) => setText('cloth', id)} />
+      {second && (
+        <Pick
+          label={`Second cloth, for ${second}`}
+          value={texts.second ?? ''}
+          options={drawer}
+          onPick={(id) => setText('second', id)}
+        />
+      )}
+      <Pick
+        label="Machine"
+        value={texts.machine ?? asked.machine?.id ?? ''}
+        options={asked.machines.map((m) => [m.id, m.machine.name] as const)}
+        onPick={(id) => setText('machine', id)}
+      />
+      <Pick
+        label="Thread colour"
+        value={texts.colour ?? ''}
+        options={[['', 'not decided'] as const, ...colours.map((c) => [c, c] as const)]}
+        onPick={(colour) => setText('colour', colour)}
+      />
+    </>
+  );
+}
+
+/** Puts the job in, and goes to it. */
+function useBegin(asked: AskedNow | undefined, { texts, clear }: Draft, refuse: (why: string) => void) {
+  const router = useRouter();
+  return async () => {
+    if (!asked) return;
+    const template = templateOf(texts);
+    const read = NAME(texts.name?.trim() || template?.name || '');
+    if (!read.ok) return refuse(read.expected);
+    const choice = {
+      name: read.value,
+      machineId: texts.machine ?? asked.machine?.id ?? null,
+      clothId: clothIn(texts, asked) || null,
+      secondClothId: texts.second || null,
+      colour: texts.colour ?? '',
+    };
+    const made = { id: newId(), newId, at: nowText() };
+    await jobs.put(template ? jobFromTemplate(template, choice, made) : emptyJob(choice, made));
+    await writePreference('jobId', made.id);
+    clear();
+    router.push(`/jobs?id=${made.id}`);
+  };
+}

@@ -1,0 +1,61 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import { type ComponentProps, useState } from 'react';
+import type { CellError } from '@/core/file';
+import { type Job, jobSchema } from '@/core/job';
+import { jobs } from '@/data';
+import { newId, saveFile, today, useUndo } from '@/parts/workspace';
+import { ColumnList, FileButton, StopPlate } from '@/ui';
+import styles from './Jobs.module.css';
+
+type Columns = ComponentProps<typeof ColumnList>['columns'];
+
+/** The seams as a table, out to a spreadsheet and back from one. */
+export function SeamCsv({ job }: { job: Job }) {
+  const [errors, setErrors] = useState<CellError[]>([]);
+  const [columns, setColumns] = useState<Columns>([]);
+  const undo = useUndo();
+  const fetchColumns = async () => setColumns((await import('@/data/jobFiles')).SEAM_COLUMNS);
+  const write = async () => {
+    const { seamsText } = await import('@/data/jobFiles');
+    saveFile(`bobbet-seams-${today()}.csv`, await seamsText(job), 'text/csv');
+  };
+  const read = async (file: File) => {
+    const { previewSeams } = await import('@/data/jobFiles');
+    const found = await previewSeams(job, new Uint8Array(await file.arrayBuffer()), newId);
+    if (!found.ok) return setErrors(found.errors);
+    const fresh = found.records.filter((r) => !job.seams.some((s) => s.id === r.id));
+    const seams = [...job.seams.map((s) => found.records.find((r) => r.id === s.id) ?? s), ...fresh];
+    const whole = jobSchema.safeParse({ ...job, seams });
+    if (!whole.success) return setErrors([{ row: 1, column: 'After', message: whole.error.issues[0].message }]);
+    setErrors([]);
+    await jobs.put(whole.data);
+    undo(`${found.records.length} seams are read from ${file.name}.`, () => jobs.put(job));
+  };
+  return (
+    <>
+      <Button variant="outlined" onClick={() => void write()}>
+        Export as CSV
+      </Button>
+      <FileButton
+        text="Import CSV"
+        label="Import seams as CSV"
+        accept=".csv,text/csv"
+        onFile={(file) => void read(file)}
+      />
+      <ColumnList columns={columns} summary="The columns of this table" onOpen={() => void fetchColumns()} />
+      {errors.length > 0 && (
+        <StopPlate title="Nothing was read">
+          <ul className={styles.reasons}>
+            {errors.slice(0, 8).map(({ row, column, message }) => (
+              <li key={`${row}${column}`}>
+                Row {row}, {column}: {message}.
+              </li>
+            ))}
+          </ul>
+        </StopPlate>
+      )}
+    </>
+  );
+}

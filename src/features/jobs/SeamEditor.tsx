@@ -1,0 +1,223 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import { allBefore, type JobSeam, jobSeamSchema, type SeamNow, STAGE_TEXT, STAGES, usualStage } from '@/core/job';
+import { givenOf, PROCEDURE_GROUPS, PROCEDURES, usualOf, procedureOf } from '@/core/seam';
+import { clothOf, UNKNOWN_CLOTH } from '@/core/cloth';
+import { formatNumber } from '@/core/units';
+import { jobs, usePreference, useThreads } from '@/data';
+import { type JobNow, useWorkActions } from '@/parts/jobs';
+import { AskField } from '@/parts/asks';
+import { useUndo } from '@/parts/workspace';
+import { checkedBy, Field, numberBy, Pick, plainNumber, wordsBy } from '@/ui';
+import styles from './Jobs.module.css';
+
+const NAME = wordsBy(jobSeamSchema.shape.name);
+const COUNT = checkedBy(numberBy(plainNumber, 'a whole number'), jobSeamSchema.shape.count.unwrap());
+
+/** Operations by group, as a list to pick from. */
+const OPERATIONS = PROCEDURE_GROUPS.flatMap((group) =>
+  PROCEDURES.filter((p) => p.group === group).map((p) => [p.id, p.name] as const),
+);
+
+interface Props {
+  now: JobNow;
+  seam: JobSeam;
+  state: SeamNow;
+}
+
+/** Everything about one seam, changed in place. */
+export function SeamEditor({ now, seam, state }: Props) {
+  const { job, cloths } = now;
+  const edit = (change: Partial<JobSeam>) =>
+    jobs.change(job.id, (j) => j && { ...j, seams: j.seams.map((s) => (s.id === seam.id ? { ...s, ...change } : s)) });
+  const drawer = [['', 'choose later'] as const, ...cloths.map((c) => [c.id, c.cloth.name] as const)];
+  return (
+    <div className={styles.editor}>
+      <Field label="Name" text={seam.name} read={NAME} onValue={(name) => void edit({ name })} />
+      <Pick
+        label="Operation"
+        value={seam.procedureId}
+        options={OPERATIONS}
+        onPick={(id) => void edit({ procedureId: id, stage: usualStage(id), answers: {} })}
+      />
+      <Pick
+        label="Cloth"
+        value={seam.clothId ?? ''}
+        options={drawer}
+        onPick={(id) => void edit({ clothId: id || null })}
+      />
+      <Pick
+        label="Second cloth, where two meet"
+        value={seam.secondClothId ?? ''}
+        options={[['', 'none'] as const, ...drawer.slice(1)]}
+        onPick={(id) => void edit({ secondClothId: id || null })}
+      />
+      <Field label="How many alike" text={String(seam.count)} read={COUNT} onValue={(count) => void edit({ count })} />
+      <Pick
+        label="Where in the work"
+        value={seam.stage}
+        options={STAGES.map((stage) => [stage, STAGE_TEXT[stage]] as const)}
+        onPick={(stage) => void edit({ stage })}
+      />
+      <Colours now={now} seam={seam} edit={edit} />
+      <Asks now={now} seam={seam} state={state} edit={edit} />
+      <PiecesOf now={now} seam={seam} edit={edit} />
+      <Before now={now} seam={seam} edit={edit} />
+      <Ends now={now} seam={seam} state={state} />
+    </div>
+  );
+}
+
+interface PartProps {
+  now: JobNow;
+  seam: JobSeam;
+  edit: (change: Partial<JobSeam>) => Promise<void>;
+}
+
+function Colours({ now: { job }, seam, edit }: PartProps) {
+  const spools = useThreads();
+  const names = new Set([...(spools ?? []).map((t) => t.colourName), seam.needleColour, seam.bobbinColour, job.colour]);
+  names.delete('');
+  const options = (same: string) => [['', same] as const, ...[...names].map((name) => [name, name] as const)];
+  return (
+    <>
+      <Pick
+        label="Thread on top"
+        value={seam.needleColour}
+        options={options(job.colour ? `as the job: ${job.colour}` : 'not decided')}
+        onPick={(needleColour) => void edit({ needleColour })}
+      />
+      <Pick
+        label="Thread in the bobbin"
+        value={seam.bobbinColour}
+        options={options('as on top')}
+        onPick={(bobbinColour) => void edit({ bobbinColour })}
+      />
+    </>
+  );
+}
+
+/** The questions of its operation: the first says how long it is, the others are there when they are wanted. */
+function Asks({ now, seam, state, edit }: PartProps & { state: SeamNow }) {
+  const schools = usePreference('schools');
+  const procedure = procedureOf(seam.procedureId);
+  const cloth = now.cloths.find((c) => c.id === seam.clothId);
+  if (!procedure || !schools || procedure.asks.length === 0) return null;
+  const known = cloth ? clothOf(cloth) : UNKNOWN_CLOTH;
+  const { given } = givenOf(known, procedure.kind, now.machine?.machine ?? null, state.setup, { schools });
+  const [first, ...others] = procedure.asks;
+  const field = (ask: (typeof procedure.asks)[number]) => (
+    <AskField
+      key={ask.key}
+      ask={ask}
+      value={seam.answers[ask.key] ?? usualOf(ask, given)}
+      onValue={(value) => void edit({ answers: { ...seam.answers, [ask.key]: value } })}
+    />
+  );
+  return (
+    <>
+      {field(first)}
+      {others.length > 0 && (
+        <details className={styles.wide}>
+          <summary>The other questions of this operation ({others.length})</summary>
+          <div className={styles.editor}>{others.map(field)}</div>
+        </details>
+      )}
+      {state.work.problem && (
+        <p role="alert" className={styles.wide}>
+          {state.work.problem}
+        </p>
+      )}
+      {!state.work.problem && (
+        <p className={`${styles.quiet} ${styles.wide}`}>
+          {formatNumber((state.work.needleMin + state.work.handlingMin) * now.pace.factor, 0)} min at your pace,{' '}
+          {formatNumber((state.work.needleMm + state.work.bobbinMm + state.work.handMm) / 1000, 1)} m of thread.
+        </p>
+      )}
+    </>
+  );
+}
+
+function PiecesOf({ now: { job }, seam, edit }: PartProps) {
+  if (job.pieces.length === 0) return null;
+  const toggle = (id: string) =>
+    edit({ pieces: seam.pieces.includes(id) ? seam.pieces.filter((p) => p !== id) : [...seam.pieces, id] });
+  return (
+    <fieldset className={styles.checks}>
+      <legend>Pieces it touches</legend>
+      {job.pieces.map((piece) => (
+        <label key={piece.id}>
+          <input type="checkbox" checked={seam.pieces.includes(piece.id)} onChange={() => void toggle(piece.id)} />
+          {piece.name}
+        </label>
+      ))}
+    </fieldset>
+  );
+}
+
+/** What comes before it; what would close a ring is not offered. */
+function Before({ now: { job }, seam, edit }: PartProps) {
+  const before = allBefore(job.seams);
+  const free = job.seams.filter(
+    (s) => s.id !== seam.id && !seam.after.some((a) => a.seamId === s.id) && !before.get(s.id)!.has(seam.id),
+  );
+  const nameOf = (id: string) => job.seams.find((s) => s.id === id)?.name ?? id;
+  return (
+    <div className={styles.wide}>
+      <h3>Sewn after</h3>
+      {seam.after.length === 0 && <p className={styles.quiet}>It waits for nothing.</p>}
+      <ul className={styles.before}>
+        {seam.after.map(({ seamId, why }) => (
+          <li key={seamId}>
+            <span>
+              <strong>{nameOf(seamId)}</strong>
+              {why && <small>{why}</small>}
+            </span>
+            <Button
+              onClick={() => void edit({ after: seam.after.filter((a) => a.seamId !== seamId) })}
+              aria-label={`It need not wait for ${nameOf(seamId)}`}
+            >
+              Take out
+            </Button>
+          </li>
+        ))}
+      </ul>
+      {free.length > 0 && (
+        <Pick
+          label="It waits for"
+          value=""
+          options={free.map((s) => [s.id, s.name] as const)}
+          onPick={(seamId) => void edit({ after: [...seam.after, { seamId, why: '' }] })}
+        />
+      )}
+    </div>
+  );
+}
+
+function Ends({ now, seam, state }: Props) {
+  const undo = useUndo();
+  const { setDone, tick } = useWorkActions(now);
+  const { job } = now;
+  const remove = async () => {
+    const before = job.seams;
+    await jobs.change(
+      job.id,
+      (j) =>
+        j && {
+          ...j,
+          seams: j.seams
+            .filter((s) => s.id !== seam.id)
+            .map((s) => ({ ...s, after: s.after.filter((a) => a.seamId !== seam.id) })),
+        },
+    );
+    undo(`“${seam.name}” is taken out.`, () => jobs.change(job.id, (j) => j && { ...j, seams: before }));
+  };
+  return (
+    <div className={`${styles.actions} ${styles.wide}`}>
+      {seam.doneAt && <Button onClick={() => void setDone(seam.id, undefined)}>It is not done after all</Button>}
+      {state.state !== 'done' && <Button onClick={() => void tick(state)}>It is done</Button>}
+      <Button onClick={() => void remove()}>Take this seam out</Button>
+    </div>
+  );
+}

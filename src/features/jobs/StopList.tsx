@@ -1,0 +1,115 @@
+'use client';
+
+import {
+  closestCenter,
+  DndContext,
+  type DragEndEvent,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core';
+import {
+  arrayMove,
+  SortableContext,
+  sortableKeyboardCoordinates,
+  verticalListSortingStrategy,
+} from '@dnd-kit/sortable';
+import { useState } from 'react';
+import { weighOrder } from '@/core/job';
+import { formatNumber } from '@/core/units';
+import { jobs } from '@/data';
+import type { JobNow } from '@/parts/jobs';
+import { useUndo } from '@/parts/workspace';
+import { BrokenPlate, type Refused } from './BrokenPlate';
+import styles from './Jobs.module.css';
+import { StopRow } from './StopRow';
+
+/** The order of work as a list: dragged by hand or by keys, its cost shown while it is in the air. */
+export function StopList({ now }: { now: JobNow }) {
+  const { timeline, progress } = now;
+  const { sensors, over, refused, setRefused, moved, dropped, place } = useDragging(now);
+  const stops = timeline.stops;
+  return (
+    <>
+      <p
+        className={styles.air}
+        role="status"
+        data-lifted={over !== null || undefined}
+        data-broken={(over && over.broken > 0) || undefined}
+      >
+        {over ? sayOver(over) : 'Drag a seam by its handle, or lift it with space and move it with the arrow keys.'}
+      </p>
+      {refused && <BrokenPlate now={now} refused={refused} onAway={() => setRefused(null)} onPlace={place} />}
+      <DndContext
+        id="order-of-work"
+        sensors={sensors}
+        collisionDetection={closestCenter}
+        onDragMove={moved}
+        onDragEnd={dropped}
+        onDragCancel={() => dropped(null)}
+      >
+        <SortableContext items={stops.map(({ item }) => item.id)} strategy={verticalListSortingStrategy}>
+          <ol className={styles.stops}>
+            {stops.map((stop, i) => (
+              <StopRow
+                key={stop.item.id}
+                now={now}
+                stop={stop}
+                number={i + 1}
+                firstAfter={i === progress.today.length}
+              />
+            ))}
+          </ol>
+        </SortableContext>
+      </DndContext>
+    </>
+  );
+}
+
+/** What the order would be like if it were dropped here. */
+interface Over {
+  more: number;
+  broken: number;
+}
+
+function sayOver({ more, broken }: Over): string {
+  if (broken > 0) return 'Here it would come before something it has to wait for.';
+  if (Math.abs(more) < 0.05) return 'Here it costs nothing more.';
+  return more > 0 ? `Here it costs ${formatNumber(more, 1)} min more.` : `Here it saves ${formatNumber(-more, 1)} min.`;
+}
+
+function useDragging({ job, question, weighed, items }: JobNow) {
+  const [over, setOver] = useState<Over | null>(null);
+  const [refused, setRefused] = useState<Refused | null>(null);
+  const undo = useUndo();
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  const ids = items.map(({ id }) => id);
+  const after = (event: Pick<DragEndEvent, 'active' | 'over'>) => {
+    const [from, to] = [ids.indexOf(String(event.active.id)), ids.indexOf(String(event.over?.id ?? event.active.id))];
+    return arrayMove(ids, from, Math.max(0, to));
+  };
+  const moved = (event: Pick<DragEndEvent, 'active' | 'over'>) => {
+    const now = weighOrder(question, after(event));
+    setOver({ more: now.cost - weighed.cost, broken: now.broken.length });
+  };
+  const place = async (order: string[]) => {
+    const before = job.order;
+    await jobs.change(job.id, (j) => j && { ...j, order });
+    undo('The order is changed.', () => jobs.change(job.id, (j) => j && { ...j, order: before }));
+  };
+  const dropped = (event: DragEndEvent | null) => {
+    setOver(null);
+    setRefused(null);
+    if (!event) return;
+    const order = after(event);
+    if (order.join() === ids.join()) return;
+    const { broken } = weighOrder(question, order);
+    if (broken.length > 0) setRefused({ order, broken });
+    else void place(order);
+  };
+  return { sensors, over, refused, setRefused, moved, dropped, place };
+}

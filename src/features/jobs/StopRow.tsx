@@ -1,0 +1,122 @@
+'use client';
+
+import { useSortable } from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
+import Button from '@mui/material/Button';
+import type { ScheduleChange, Stop } from '@/core/job';
+import { type JobNow, useWorkActions, sayMinutes } from '@/parts/jobs';
+import { ClothSwatch } from '@/ui';
+import styles from './Jobs.module.css';
+import { isDial, sayChange } from './sayChange';
+
+interface Props {
+  now: JobNow;
+  stop: Stop;
+  number: number;
+  /** The first that no longer fits into today. */
+  firstAfter: boolean;
+}
+
+/** One thing to do: what is changed before it, what it is, and the way into it. */
+export function StopRow({ now, stop, number, firstAfter }: Props) {
+  const { item, sewMin, toMin } = stop;
+  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
+    id: item.id,
+  });
+  const cloth = now.cloths.find((c) => c.id === item.now.seam.clothId);
+  return (
+    <li
+      ref={setNodeRef}
+      style={{ transform: CSS.Translate.toString(transform), transition }}
+      className={styles.stop}
+      data-lifted={isDragging || undefined}
+      data-kind={item.kind}
+    >
+      {firstAfter && <p className={styles.enough}>Enough for today. What follows is for another day.</p>}
+      <Changes now={now} stop={stop} />
+      <div className={styles.stopRow}>
+        <button
+          type="button"
+          ref={setActivatorNodeRef}
+          className={styles.handle}
+          {...attributes}
+          {...listeners}
+          aria-label={`Move ${item.name}`}
+        >
+          <svg viewBox="0 0 12 20" aria-hidden>
+            <path d="M2 4h8M2 10h8M2 16h8" stroke="currentColor" strokeWidth="2" />
+          </svg>
+        </button>
+        <span className={styles.number}>{number}</span>
+        {cloth ? (
+          <ClothSwatch look={{ ...cloth.cloth, colour: cloth.colour }} className={styles.swatch} />
+        ) : (
+          <span className={styles.noSwatch}>no cloth</span>
+        )}
+        <span className={styles.stopName}>
+          <strong>{item.name}</strong>
+          <span className={styles.quiet}>{standing(now, stop)}</span>
+        </span>
+        <span className={styles.stopTime}>{sayMinutes(toMin - sewMin)}</span>
+        <Ways now={now} stop={stop} />
+      </div>
+    </li>
+  );
+}
+
+function Ways({ now, stop: { item } }: { now: JobNow; stop: Stop }) {
+  const { prove, sew, tick } = useWorkActions(now);
+  if (item.kind === 'scrap')
+    return (
+      <span className={styles.ways}>
+        <Button variant="outlined" onClick={() => void prove(item.now)}>
+          Prove it
+        </Button>
+      </span>
+    );
+  return (
+    <span className={styles.ways}>
+      <Button variant="outlined" disabled={!item.now.seam.clothId || !now.machine} onClick={() => void sew(item.now)}>
+        {item.now.state === 'in hand' ? 'Go on' : 'Sew it'}
+      </Button>
+      <Button onClick={() => void tick(item.now)}>Done</Button>
+    </span>
+  );
+}
+
+function Changes({ now: { machine }, stop: { changes, item } }: Pick<Props, 'now' | 'stop'>) {
+  if (changes.length === 0) return null;
+  const say = (change: ScheduleChange) => sayChange(change, item.now.setup, machine?.machine);
+  const parts = changes.filter((change) => change.change !== 'iron' && !isDial(change)).map(say);
+  const dials = changes.filter(isDial).map(say);
+  return (
+    <p className={styles.changes}>
+      {changes.some(({ change }) => change === 'iron') && <span data-iron>to the iron first</span>}
+      {parts.map(({ part, becomes }) => (
+        <span key={part}>
+          {part} <strong>{becomes}</strong>
+        </span>
+      ))}
+      {dials.length > 0 && <span>dials: {dials.map(({ part, becomes }) => `${part} ${becomes}`).join(', ')}</span>}
+    </p>
+  );
+}
+
+/** How it stands, in a few words. */
+function standing(now: JobNow, { item }: Stop): string {
+  const words: string[] = [];
+  if (item.kind === 'scrap') {
+    words.push(`for ${item.forSeams.length} ${item.forSeams.length === 1 ? 'seam' : 'seams'}`);
+    if (item.now.scrapId) words.push('scrap begun');
+  } else {
+    const { seam, work, proof, state } = item.now;
+    if (seam.count > 1) words.push(`${seam.count} of them`);
+    if (state === 'in hand') words.push('in hand');
+    if (work.problem) words.push(work.problem);
+    else if (proof === 'proven') words.push('✓ proven');
+    else if (proof === 'hand') words.push('by hand');
+    const waits = now.progress.blocked.find((b) => b.seamId === seam.id);
+    if (waits) words.push(`after ${waits.for.join(', ').toLowerCase()}`);
+  }
+  return words.join(' · ');
+}

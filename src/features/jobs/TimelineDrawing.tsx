@@ -1,0 +1,87 @@
+'use client';
+
+import type { Span, Timeline } from '@/core/job';
+import { sayMinutes } from '@/parts/jobs';
+import styles from './Timeline.module.css';
+
+/** Steps of the ruler along the time, minutes; the first that gives at most twelve of them is taken. */
+const RULER_MIN = [5, 10, 15, 30, 60, 120, 240, 480];
+
+const share = (minutes: number, total: number) => `${(100 * minutes) / total}%`;
+
+/** The job along the time: seams in a row, and under them what is on the machine meanwhile; changes are red ticks. */
+export function TimelineDrawing({ timeline }: { timeline: Timeline }) {
+  const { stops, bands, totalMin } = timeline;
+  if (totalMin <= 0) return null;
+  const step = RULER_MIN.find((m) => totalMin / m <= 12) ?? totalMin;
+  const marks = Array.from({ length: Math.floor(totalMin / step) + 1 }, (_, i) => i * step);
+  return (
+    <figure className={styles.timeline} aria-label={`Timeline of ${sayMinutes(totalMin)}`}>
+      <div className={styles.row}>
+        <span className={styles.name}>Seams</span>
+        <span className={styles.lane}>
+          {stops.map(({ item, fromMin, sewMin, toMin, changes }, i) => (
+            <span
+              key={item.id}
+              className={item.kind === 'scrap' ? styles.scrap : styles.seam}
+              style={{ left: share(sewMin, totalMin), width: share(toMin - sewMin, totalMin) }}
+              title={`${i + 1}. ${item.name}, ${sayMinutes(toMin - sewMin)}`}
+            >
+              {(toMin - sewMin) / totalMin > 0.022 && i + 1}
+              {changes.length > 0 && (
+                <i style={{ width: `${(100 * (sewMin - fromMin)) / Math.max(0.01, toMin - sewMin)}%` }} />
+              )}
+            </span>
+          ))}
+        </span>
+      </div>
+      {bands.map(({ part, name, spans }) => (
+        <div key={part} className={styles.row}>
+          <span className={styles.name}>{name}</span>
+          <span className={styles.lane}>
+            {spans.map((span, i) => (
+              <Band
+                key={span.fromMin}
+                span={span}
+                total={totalMin}
+                changed={i > 0 || span.fromMin > 0}
+                even={i % 2 === 1}
+              />
+            ))}
+          </span>
+        </div>
+      ))}
+      <div className={styles.row}>
+        <span className={styles.name} />
+        <span className={styles.ruler}>
+          {marks.map((mark) => (
+            <span key={mark} style={{ left: share(mark, totalMin) }}>
+              {mark === 0 ? 'now' : sayMinutes(mark)}
+            </span>
+          ))}
+        </span>
+      </div>
+    </figure>
+  );
+}
+
+interface BandProps {
+  span: Span;
+  total: number;
+  changed: boolean;
+  even: boolean;
+}
+
+function Band({ span: { value, fromMin, toMin }, total, changed, even }: BandProps) {
+  return (
+    <span
+      className={styles.band}
+      data-changed={changed || undefined}
+      data-even={even || undefined}
+      style={{ left: share(fromMin, total), width: share(toMin - fromMin, total) }}
+      title={value}
+    >
+      {value}
+    </span>
+  );
+}

@@ -1,0 +1,1 @@
+export { LazyJobsStation as JobsStation } from './LazyJobsStation';

@@ -1,0 +1,54 @@
+import type { Card } from '@/core/card';
+import { cardText } from '@/core/ledger';
+import styles from './Print.module.css';
+
+/** Cards on paper, eight to a page, with lines to cut along. */
+export function CardSheet({ cards }: { cards: Card[] }) {
+  return (
+    <section className={styles.cards}>
+      {cards.map((card) => {
+        const { title, machine, readings, proof, where } = cardText(card);
+        return (
+          <article key={card.id} className={styles.card}>
+            <h1>{title}</h1>
+            <p>{machine}</p>
+            <dl>
+              {readings.map(({ name, value }) => (
+                <div key={name}>
+                  <dt>{name}</dt>
+                  <dd>{value}</dd>
+                </div>
+              ))}
+            </dl>
+            <p>{proof}</p>
+            {where && <p>Scrap: {where}</p>}
+          </article>
+        );
+      })}
+    </section>
+  );
+}
+
+/** Labels for scraps: cut out, folded over the edge of the scrap, stitched or stapled through both halves. */
+export function LabelSheet({ cards }: { cards: Card[] }) {
+  return (
+    <section className={styles.labels}>
+      {cards.map((card) => {
+        const { title, machine, readings, proof } = cardText(card);
+        return (
+          <article key={card.id} className={styles.label}>
+            <div>
+              <h1>{title}</h1>
+              <p>{machine}</p>
+              <p>{proof}</p>
+            </div>
+            <span className={styles.fold}>fold over the edge of the scrap</span>
+            <div>
+              <p>{readings.map(({ name, value }) => `${name.toLowerCase()} ${value}`).join('; ')}</p>
+            </div>
+          </article>
+        );
+      })}
+    </section>
+  );
+}

@@ -1,0 +1,202 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import { type ReactNode, useState } from 'react';
+import { clothOf } from '@/core/cloth';
+import { faultsByCloth, feedOverTime, giveByWidth, hoursByKind, tensionByThickness } from '@/core/ledger';
+import { type Sign, SIGN_TEXT } from '@/core/stitch';
+import { formatNumber } from '@/core/units';
+import { useCards, useCloths, useLines, useMachines, useNeedles, useSwatches } from '@/data';
+import { Pick } from '@/ui';
+import styles from './Ledger.module.css';
+
+const BarChart = dynamic(() => import('@/ui/BarChart'), { ssr: false });
+const PointChart = dynamic(() => import('@/ui/PointChart'), { ssr: false });
+
+/** Charts that answer a question each, from what was sewn here. */
+export function Charts() {
+  return (
+    <div className={styles.charts}>
+      <Feeds />
+      <Needles />
+      <Faults />
+      <Tension />
+      <Give />
+    </div>
+  );
+}
+
+interface ChartProps {
+  question: string;
+  /** What there is to see, in a sentence. */
+  answer: string;
+  /** What has to be sewn or measured before there is anything to see. */
+  empty: string | null;
+  children: ReactNode;
+}
+
+function ChartOf({ question, answer, empty, children }: ChartProps) {
+  return (
+    <section className={styles.chart} aria-label={question}>
+      <h2>{question}</h2>
+      {empty ? (
+        <p className={styles.quiet}>{empty}</p>
+      ) : (
+        <>
+          <p>{answer}</p>
+          {children}
+        </>
+      )}
+    </section>
+  );
+}
+
+const SHAPES = ['circle', 'triangle', 'rect', 'crossRot'] as const;
+const INKS = ['ink', 'red', 'green', 'ink-2'] as const;
+const DAY_MS = 24 * 3600 * 1000;
+const DAY_AND_MONTH = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
+
+function Feeds() {
+  const [lines, swatches, machines] = [useLines(), useSwatches(), useMachines()];
+  if (!lines || !swatches || !machines) return null;
+  const fed = feedOverTime(lines, swatches, machines);
+  const first = Math.min(...fed.flatMap(({ points }) => points.map((p) => Date.parse(p.at))));
+  const off = fed.map(({ machine, points }) => {
+    const mean = points.reduce((sum, p) => sum + p.y, 0) / points.length;
+    return `${machine} feeds ${formatNumber(mean, 0)} % (${points.length} ${points.length === 1 ? 'line' : 'lines'})`;
+  });
+  return (
+    <ChartOf
+      question="Which machine feeds truer over time?"
+      answer={`${off.join('; ')} of the stitch length that was wanted.`}
+      empty={fed.length === 0 ? 'Count the stitches of a line on scrap, and it stands here.' : null}
+    >
+      <PointChart
+        label={off.join('; ')}
+        x={{
+          label: 'sewn',
+          say: (day) => DAY_AND_MONTH.format(first + day * DAY_MS),
+        }}
+        y={{ label: 'of the wanted length, %' }}
+        sets={fed.map(({ machine, points }, i) => ({
+          name: machine,
+          points,
+          colour: INKS[i % INKS.length],
+          shape: SHAPES[i % SHAPES.length],
+          joined: true,
+        }))}
+        height={250}
+      />
+    </ChartOf>
+  );
+}
+
+function Needles() {
+  const needles = useNeedles();
+  if (!needles) return null;
+  const bars = hoursByKind(needles);
+  return (
+    <ChartOf
+      question="Which needles do the work?"
+      answer={bars.length > 0 ? `Most of it ${bars[0].name}. Hours sewn, spent needles too.` : ''}
+      empty={bars.length === 0 ? 'No needle of the tin has sewn yet.' : null}
+    >
+      <BarChart
+        label="Needle hours by kind"
+        bars={bars.map((bar) => ({ ...bar, note: `${formatNumber(bar.value, 1)} h` }))}
+      />
+    </ChartOf>
+  );
+}
+
+function Faults() {
+  const [lines, swatches, cloths] = [useLines(), useSwatches(), useCloths()];
+  if (!lines || !swatches || !cloths) return null;
+  const counts = faultsByCloth(lines, swatches, cloths);
+  return (
+    <ChartOf
+      question="What faults come back on which cloth?"
+      answer="Lines on which it was seen."
+      empty={counts.length === 0 ? 'No fault was noted on any line.' : null}
+    >
+      <BarChart
+        label="Faults by cloth"
+        bars={counts.map(({ cloth, sign, count }) => ({
+          name: `${SIGN_TEXT[sign as Sign]}, ${cloth}`,
+          value: count,
+          note: `${count} ×`,
+        }))}
+      />
+    </ChartOf>
+  );
+}
+
+function Tension() {
+  const [cards, machines] = [useCards(), useMachines()];
+  const [chosen, setChosen] = useState('');
+  if (!cards || !machines) return null;
+  const machine = machines.find((m) => m.id === chosen) ?? machines[0];
+  const points = tensionByThickness(cards.filter((c) => c.machineId === machine?.id && !c.simulated));
+  return (
+    <ChartOf
+      question="Where does the tension stand for how much cloth?"
+      answer={`Cards proven on ${machine?.machine.name ?? ''}.`}
+      empty={machine ? null : 'There is no machine in the workroom.'}
+    >
+      <div className={styles.chooser}>
+        <Pick
+          label="Machine"
+          value={machine?.id ?? ''}
+          options={machines.map((m) => [m.id, m.machine.name] as const)}
+          onPick={setChosen}
+        />
+      </div>
+      {points.length === 0 ? (
+        <p className={styles.quiet}>No card was proven on it yet.</p>
+      ) : (
+        <PointChart
+          label={points.map((p) => `${formatNumber(p.x, 1)} mm: ${formatNumber(p.y, 1)}`).join(', ')}
+          x={{ label: 'all layers, mm', min: 0 }}
+          y={{ label: 'tension dial', min: machine.machine.tensionDial.min, max: machine.machine.tensionDial.max }}
+          sets={[{ name: 'cards', points, colour: 'red', shape: 'circle' }]}
+          height={230}
+        />
+      )}
+    </ChartOf>
+  );
+}
+
+function Give() {
+  const [lines, swatches, cloths] = [useLines(), useSwatches(), useCloths()];
+  if (!lines || !swatches || !cloths) return null;
+  const points = giveByWidth(lines, swatches, (id) => {
+    const cloth = cloths.find((c) => c.id === id);
+    return cloth ? clothOf(cloth) : null;
+  });
+  const set = (of: (p: (typeof points)[number]) => number, only: boolean | null) =>
+    points.filter((p) => only === null || p.popped === only).map((p) => ({ x: p.widthMm, y: of(p) }));
+  return (
+    <ChartOf
+      question="Does a wider stitch give as much as predicted?"
+      answer="What held gave at least that much; the prediction is the middle of the estimate."
+      empty={points.length === 0 ? 'Pull a line on scrap until it pops, or as far as it must go.' : null}
+    >
+      <PointChart
+        label={points
+          .map(
+            (p) =>
+              `${p.widthMm} mm wide: measured ${formatNumber(p.measured, 0)} %, predicted ${formatNumber(p.predicted, 0)} %`,
+          )
+          .join('; ')}
+        x={{ label: 'stitch width, mm', min: 0 }}
+        y={{ label: 'give, %', min: 0 }}
+        sets={[
+          { name: 'popped', points: set((p) => p.measured, true), colour: 'red', shape: 'crossRot' },
+          { name: 'held', points: set((p) => p.measured, false), colour: 'green', shape: 'triangle' },
+          { name: 'predicted', points: set((p) => p.predicted, null), colour: 'ink-2', shape: 'circle' },
+        ]}
+        height={250}
+      />
+    </ChartOf>
+  );
+}

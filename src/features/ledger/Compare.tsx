@@ -1,0 +1,36 @@
+import type { Card } from '@/core/card';
+import { compareCards } from '@/core/ledger';
+import styles from './Ledger.module.css';
+
+/** Cards side by side; what differs is marked. */
+export function Compare({ cards }: { cards: Card[] }) {
+  return (
+    <div className={styles.compare}>
+      <table>
+        <thead>
+          <tr>
+            <td />
+            {cards.map((card) => (
+              <th key={card.id} scope="col">
+                {card.name}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {compareCards(cards).map(({ name, values, differs }) => (
+            <tr key={name} data-differs={differs || undefined}>
+              <th scope="row">
+                {name}
+                {differs && <span className="unseen">, differs</span>}
+              </th>
+              {values.map((value, i) => (
+                <td key={cards[i].id}>{value}</td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}

@@ -1,0 +1,89 @@
+'use client';
+
+import TextField from '@mui/material/TextField';
+import { useMemo } from 'react';
+import { type Entry, ENTRY_KINDS, ENTRY_TEXT, type Filter } from '@/core/ledger';
+import { Pick } from '@/ui';
+import styles from './Ledger.module.css';
+
+interface Props {
+  filter: Filter;
+  entries: readonly Entry[];
+  onFilter: (filter: Filter) => void;
+}
+
+const named = (all: readonly string[], none: string) => [
+  ['', none] as const,
+  ...[...new Set(all)]
+    .filter((name) => name !== '')
+    .sort()
+    .map((name) => [name, name] as const),
+];
+
+/** What is let through: words, kinds, cloth, machine, how it went, days. */
+export function Filters({ filter, entries, onFilter }: Props) {
+  // Thousands of entries are not looked through again for every letter that is typed.
+  const names = useMemo(
+    () => ({
+      cloth: named(
+        entries.map((e) => e.cloth),
+        'every cloth',
+      ),
+      machine: named(
+        entries.map((e) => e.machine),
+        'every machine',
+      ),
+    }),
+    [entries],
+  );
+  const set = (change: Partial<Filter>) => onFilter({ ...filter, ...change });
+  const toggle = (kind: Filter['kinds'][number]) =>
+    set({ kinds: filter.kinds.includes(kind) ? filter.kinds.filter((k) => k !== kind) : [...filter.kinds, kind] });
+  return (
+    <div className={styles.filters}>
+      <TextField
+        size="small"
+        label="Find"
+        type="search"
+        value={filter.text}
+        onChange={(event) => set({ text: event.target.value.slice(0, 120) })}
+        autoComplete="off"
+        className={styles.find}
+      />
+      <Pick label="Cloth" value={filter.cloth} options={names.cloth} onPick={(cloth) => set({ cloth })} />
+      <Pick label="Machine" value={filter.machine} options={names.machine} onPick={(machine) => set({ machine })} />
+      <Pick
+        label="How it went"
+        value={filter.outcome}
+        options={[
+          ['', 'however it went'],
+          ['good', 'well'],
+          ['bad', 'badly'],
+        ]}
+        onPick={(outcome) => set({ outcome })}
+      />
+      <Day label="From" value={filter.from} onValue={(from) => set({ from })} />
+      <Day label="Until" value={filter.until} onValue={(until) => set({ until })} />
+      <div role="group" aria-label="Kinds" className={styles.kinds}>
+        {ENTRY_KINDS.map((kind) => (
+          <button key={kind} type="button" aria-pressed={filter.kinds.includes(kind)} onClick={() => toggle(kind)}>
+            {ENTRY_TEXT[kind]}
+          </button>
+        ))}
+      </div>
+    </div>
+  );
+}
+
+function Day({ label, value, onValue }: { label: string; value: string; onValue: (value: string) => void }) {
+  return (
+    <TextField
+      size="small"
+      type="date"
+      label={label}
+      value={value}
+      onChange={(event) => onValue(event.target.value)}
+      slotProps={{ inputLabel: { shrink: true } }}
+    />
+  );
+}

@@ -1,0 +1,65 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import { ALL, type Filter, viewSchema } from '@/core/ledger';
+import { useViews, views } from '@/data';
+import { newId, useUndo } from '@/parts/workspace';
+import { Field, wordsBy } from '@/ui';
+import styles from './Ledger.module.css';
+
+const NAME = wordsBy(viewSchema.shape.name);
+const same = (a: Filter, b: Filter) => JSON.stringify(a) === JSON.stringify(b);
+
+/** Filters with a name: one press brings one back. */
+export function SavedViews({ filter, onFilter }: { filter: Filter; onFilter: (filter: Filter) => void }) {
+  const all = useViews();
+  const undo = useUndo();
+  const [naming, setNaming] = useState<string | null>(null);
+  if (!all) return null;
+  const here = all.find((view) => same(view.filter, filter));
+  const keep = async () => {
+    const read = NAME(naming ?? '');
+    if (!read.ok) return;
+    await views.put({ id: newId(), name: read.value, filter });
+    setNaming(null);
+  };
+  const drop = async () => {
+    if (!here) return;
+    undo(`The view “${here.name}” is gone.`, await views.take(here.id));
+  };
+  return (
+    <div className={styles.views}>
+      <div role="group" aria-label="Saved views" className={styles.kinds}>
+        <button type="button" aria-pressed={same(filter, ALL)} onClick={() => onFilter(ALL)}>
+          Everything
+        </button>
+        {all.map((view) => (
+          <button key={view.id} type="button" aria-pressed={view.id === here?.id} onClick={() => onFilter(view.filter)}>
+            {view.name}
+          </button>
+        ))}
+      </div>
+      {naming === null ? (
+        <>
+          {!here && !same(filter, ALL) && <Button onClick={() => setNaming('')}>Keep this view</Button>}
+          {here && <Button onClick={() => void drop()}>Forget this view</Button>}
+        </>
+      ) : (
+        <div className={styles.naming}>
+          <Field
+            label="Name of this view"
+            text={naming}
+            read={(text) => ({ ok: true, value: text })}
+            onValue={setNaming}
+            autoFocus
+            onEnter={() => void keep()}
+          />
+          <Button variant="outlined" onClick={() => void keep()}>
+            Keep it
+          </Button>
+        </div>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,38 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import { type Entry, ledgerSlices, newestFirst } from '@/core/ledger';
+import { useCards, useCare, useCloths, useJobs, useLines, useMachines, useNeedles, useRuns, useSwatches } from '@/data';
+
+/** Everything that happened, newest first; undefined while the workroom is read. */
+export function useEntries(): Entry[] | undefined {
+  const cards = useCards();
+  const lines = useLines();
+  const swatches = useSwatches();
+  const runs = useRuns();
+  const jobs = useJobs();
+  const needles = useNeedles();
+  const care = useCare();
+  const cloths = useCloths();
+  const machines = useMachines();
+  const [entries, setEntries] = useState<Entry[] | undefined>(undefined);
+  useEffect(() => {
+    if (!cards || !lines || !swatches || !runs || !jobs || !needles || !care || !cloths || !machines) return;
+    let overtaken = false;
+    const make = async () => {
+      const made: Entry[] = [];
+      for (const slice of ledgerSlices({ cards, lines, swatches, runs, jobs, needles, care, cloths, machines })) {
+        made.push(...slice);
+        // A breath for the page between slices.
+        await new Promise((resolve) => setTimeout(resolve));
+        if (overtaken) return;
+      }
+      setEntries(newestFirst(made));
+    };
+    void make();
+    return () => {
+      overtaken = true;
+    };
+  }, [cards, lines, swatches, runs, jobs, needles, care, cloths, machines]);
+  return entries;
+}

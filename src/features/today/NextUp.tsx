@@ -1,0 +1,131 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import Link from 'next/link';
+import { useEffect } from 'react';
+import { setupChanges } from '@/core/setup';
+import { READING_TEXT } from '@/core/setup';
+import { useOnMachine, writePreference } from '@/data';
+import { type JobNow, sayMinutes, useWorkActions } from '@/parts/jobs';
+import { ClothSwatch, TapeBar } from '@/ui';
+import styles from './Today.module.css';
+
+/** The next thing to do, the machine led to it, and the way in. */
+export function NextUp({ now }: { now: JobNow }) {
+  const { job, items, progress, timeline, seams, left } = now;
+  const [item] = items;
+  const [stop] = timeline.stops;
+  const cloth = now.cloths.find((c) => c.id === item.now.seam.clothId);
+  const { prove, sew, tick } = useWorkActions(now);
+  useLeadStrip(now, cloth?.cloth.name);
+  const go = item.kind === 'scrap' ? prove : sew;
+  const word = item.kind === 'scrap' ? 'Prove it on scrap' : item.now.state === 'in hand' ? 'Go on sewing' : 'Sew it';
+  return (
+    <>
+      <h1 id="next">{item.name}</h1>
+      <p className={styles.of}>
+        {item.kind === 'seam' && item.now.seam.count > 1 && `${item.now.seam.count} of them, `}
+        {cloth ? `on ${cloth.cloth.name}` : 'its cloth is still to be chosen'}, for{' '}
+        <Link href={`/jobs?id=${job.id}`}>{job.name}</Link>
+      </p>
+      <div className={styles.what}>
+        {cloth && <ClothSwatch look={{ ...cloth.cloth, colour: cloth.colour }} className={styles.swatch} />}
+        <p className={styles.minutes}>
+          <strong>{sayMinutes(stop.toMin - stop.sewMin)}</strong>
+          {stop.sewMin > stop.fromMin && <span>and {sayMinutes(stop.sewMin - stop.fromMin)} to set the machine</span>}
+        </p>
+      </div>
+      <div className={styles.actions}>
+        <Button variant="contained" size="large" autoFocus onClick={() => void go(item.now)}>
+          {word}
+        </Button>
+        {item.kind === 'seam' && <Button onClick={() => void tick(item.now)}>It is done</Button>}
+      </div>
+      <OnTheMachine now={now} />
+      <div className={styles.progress}>
+        <TapeBar done={progress.done.length} of={seams.length} what="seams" />
+        <p>
+          {progress.done.length} of {seams.length} seams, {sayMinutes(left.minutes)} left. Today there is time for{' '}
+          <strong>{progress.today.length}</strong> of {timeline.stops.length}:
+        </p>
+        <ol className={styles.then}>
+          {progress.today.map(({ item: one, toMin, sewMin }) => (
+            <li key={one.id}>
+              {one.name} <span>{sayMinutes(toMin - sewMin)}</span>
+            </li>
+          ))}
+        </ol>
+        <Link href={`/jobs?id=${job.id}`}>The whole order of work</Link>
+      </div>
+    </>
+  );
+}
+
+/** The strip leads to what the next thing is sewn with. */
+function useLeadStrip({ items: [item], machine }: JobNow, clothName: string | undefined) {
+  const key = item.now.setup && machine && clothName ? JSON.stringify([item.now.setup, machine.id, clothName]) : null;
+  useEffect(() => {
+    if (!key) return;
+    const [setup, machineId, name] = JSON.parse(key);
+    void writePreference('target', { setup, machineId, clothName: name });
+  }, [key]);
+}
+
+/** What to change for it, in the order it is safely done; the strip below ticks it off. */
+function OnTheMachine({
+  now: {
+    items: [item],
+    machine,
+  },
+}: {
+  now: JobNow;
+}) {
+  const on = useOnMachine(machine?.id ?? null);
+  if (!machine || !item.now.setup || on === undefined) return null;
+  const changes = setupChanges(machine.machine, on?.setup ?? null, item.now.setup, on?.unsure);
+  return (
+    <section aria-labelledby="on-it" className={styles.changes}>
+      <h2 id="on-it">On {machine.machine.name}</h2>
+      {changes.length === 0 ? (
+        <p>✓ It is set for this.</p>
+      ) : (
+        <ol>
+          {changes.map(({ reading, from, to, powerOff }) => (
+            <li key={reading}>
+              <span>{READING_TEXT[reading]}</span>
+              <span>{from ?? 'not known'}</span>
+              <strong>→ {to}</strong>
+              {powerOff && <small>power off</small>}
+            </li>
+          ))}
+        </ol>
+      )}
+    </section>
+  );
+}
+
+/** Nothing is being made, or all of it is sewn. */
+export function NothingNext({ now }: { now: JobNow | null }) {
+  return (
+    <>
+      <h1 id="next">{now ? `${now.job.name}: everything is sewn` : 'Nothing is waiting to be sewn'}</h1>
+      <p className={styles.of}>
+        {now ? (
+          <>
+            Press it a last time and look it over. <Link href={`/jobs?id=${now.job.id}`}>Then call it done</Link>
+          </>
+        ) : (
+          'Begin a job, and its next seam stands here with what to change on the machine. Or ask what a cloth wants.'
+        )}
+      </p>
+      <div className={styles.actions}>
+        <Button variant="contained" component={Link} href="/jobs">
+          Begin a job
+        </Button>
+        <Button variant="outlined" component={Link} href="/match">
+          Match a cloth
+        </Button>
+      </div>
+    </>
+  );
+}

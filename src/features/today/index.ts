@@ -1,0 +1,1 @@
+export { LazyTodayStation as TodayStation } from './LazyTodayStation';
