@@ -3,7 +3,7 @@
  * Run with `npm run demo` after changing it; the file is an ordinary export.
  */
 import { writeFileSync } from 'node:fs';
-import { type ClothReading, clothOf, FAMILY, type Family, familyFromName } from '../src/core/cloth';
+import { type ClothReading, clothOf, FAMILY, familyFromName } from '../src/core/cloth';
 import { type ClothRecord, readWorkroom, type Workroom, WORKROOM_VERSION } from '../src/core/file';
 import type { Kit, Machine } from '../src/core/kit';
 import { PLAIN_MACHINE } from '../src/core/kit';
@@ -11,6 +11,8 @@ import { match } from '../src/core/match';
 import { OPERATION, type OperationKind, type Setup, USUAL_SCHOOLS } from '../src/core/setup';
 import type { Line } from '../src/core/swatch';
 import { NEEDLES, THREADS } from './tin';
+import { type Bolt, BOLTS } from './bolts';
+import { jobsOnBoard } from './jobs';
 import { sewnOnBoard } from './sewn';
 
 const day = (date: string, time = '10:00') => `2026-${date}T${time}:00Z`;
@@ -64,40 +66,6 @@ const kit: Kit = {
   plates: ['standard', 'straight'],
   overlocker: false,
 };
-
-interface Bolt {
-  id: string;
-  name: string;
-  colour: string;
-  family?: Family;
-  gsm?: number;
-  mm?: number;
-  fibres?: Record<string, number>;
-  /** Pulls of 100 mm: pulled to, let go. */
-  across?: [number, number?][];
-  along?: [number, number?][];
-  /** Readings of the other gauges. */
-  more?: Unread[];
-  added: string;
-  where?: string;
-  notes?: string;
-}
-
-type Unread = ClothReading extends infer R ? (R extends ClothReading ? Omit<R, 'at'> : never) : never;
-
-// prettier-ignore
-const BOLTS: Bolt[] = [
-  { id: 'merino', name: 'Merino jersey', colour: '#b7c6d0', gsm: 160, fibres: { wool: 95, elastane: 5 }, across: [[154, 103], [150, 102], [152, 103]], along: [[128, 101]], more: [{ gauge: 'weight', piece: { widthMm: 100, lengthMm: 150 }, grams: 2.4 }, { gauge: 'thickness', layers: 8, stackMm: 4.6 }, { gauge: 'shrink', wash: 1, beforeMm: 250, acrossMm: 244, alongMm: 238 }, { gauge: 'pin-hole', stays: false }], where: 'blue crate, top', added: '11-02', notes: 'Base layer for the winter run.' },
-  { id: 'deck', name: 'Deck canvas', colour: '#c8b48a', gsm: 380, mm: 0.7, fibres: { cotton: 100 }, added: '10-11', notes: 'Cushion covers, piped.' },
-  { id: 'denim', name: 'Apron denim', colour: '#6f86a6', gsm: 370, fibres: { cotton: 100 }, more: [{ gauge: 'shrink', wash: 1, beforeMm: 500, acrossMm: 492, alongMm: 472 }, { gauge: 'shrink', wash: 2, beforeMm: 500, acrossMm: 491, alongMm: 469 }, { gauge: 'bleed', rinse: 2, shows: 'a little' }, { gauge: 'stiffness', direction: 'along', overhangMm: 62 }], where: 'under the bunk', added: '10-18' },
-  { id: 'habotai', name: 'Silk habotai bunting', colour: '#e0b7a6', gsm: 36, more: [{ gauge: 'heat', soleC: 110, seen: 'nothing' }, { gauge: 'heat', soleC: 150, seen: 'water-mark' }, { gauge: 'fray', looseMm: 3 }], fibres: { silk: 100 }, added: '10-20' },
-  { id: 'neoprene', name: 'Neoprene for the tiller grip', colour: '#8f9aa8', mm: 2.5, more: [{ gauge: 'pin-hole', stays: true }], added: '10-25' },
-  { id: 'fleece', name: 'Polar fleece hat', colour: '#a8b89a', gsm: 240, fibres: { polyester: 100 }, across: [[136, 103]], added: '10-27' },
-  { id: 'sateen', name: 'Cotton sateen headscarf', colour: '#c59fb2', family: 'poplin', gsm: 120, fibres: { cotton: 100 }, added: '11-01' },
-  { id: 'lawn', name: 'Lawn for the curtains', colour: '#dcd6b4', gsm: 80, fibres: { cotton: 100 }, added: '11-04' },
-  { id: 'velvet', name: 'Velvet cushion', colour: '#8c6b86', gsm: 260, added: '11-08' },
-  { id: 'vinyl', name: 'Vinyl log-bag base', colour: '#a58b74', gsm: 600, mm: 0.8, added: '11-12' },
-];
 
 function cloth(bolt: Bolt): ClothRecord {
   const family = bolt.family ?? familyFromName(bolt.name) ?? 'other';
@@ -251,6 +219,8 @@ scrap(
 );
 
 const MACHINES = { green, black };
+const onGreen: Setup = { ...best('deck', 'topstitch'), pressure: 1, needle: { point: 'jeans', nm: 100 } };
+const onBoard = jobsOnBoard({ cloths, machine: green, setup: best, cards, on: onGreen });
 const workroom: Workroom = {
   format: 'bobbet-workroom',
   version: WORKROOM_VERSION,
@@ -279,16 +249,27 @@ const workroom: Workroom = {
     { id: 'care-3', machineId: 'black', kind: 'lint', at: day('09-20'), atHours: 3, notes: '' },
   ],
   photos: [],
-  runs: sewnOnBoard((clothId, kind, machine) => ({
-    clothName: clothById(clothId).cloth.name,
-    machineName: MACHINES[machine].name,
-    setup: best(clothId, kind, MACHINES[machine]),
-  })),
+  runs: [
+    ...sewnOnBoard((clothId, kind, machine) => ({
+      clothName: clothById(clothId).cloth.name,
+      machineName: MACHINES[machine].name,
+      setup: best(clothId, kind, MACHINES[machine]),
+    })),
+    ...onBoard.runs,
+  ],
+  jobs: onBoard.jobs,
+  views: [
+    {
+      id: 'view-faults',
+      name: 'What failed on scrap',
+      filter: { text: '', kinds: ['line'], cloth: '', machine: '', outcome: 'bad', from: '', until: '' },
+    },
+  ],
   schools: USUAL_SCHOOLS,
   onMachine: [
     {
       machineId: 'green',
-      setup: { ...best('deck', 'topstitch'), pressure: 1, needle: { point: 'jeans', nm: 100 } },
+      setup: onGreen,
       unsure: [],
       clothName: 'Deck canvas',
       since: day('11-22', '16:00'),

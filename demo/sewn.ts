@@ -34,6 +34,8 @@ export function sewnOnBoard(known: (clothId: string, kind: OperationKind, machin
   return [
     sewing('apron-felled', 'flat-felled', 'denim', 'join', {
       answers: { seam: 640 },
+      jobId: 'apron',
+      seamId: 'apron-6',
       status: 'sewing',
       step: 3,
       counted: 3,
@@ -43,7 +45,9 @@ export function sewnOnBoard(known: (clothId: string, kind: OperationKind, machin
       startedAt: day('11-21', '15:10'),
     }),
     sewing('cushion-zip', 'zip-centred', 'deck', 'zip-centred', {
-      answers: { row: 8 },
+      answers: { zip: 400, opening: 400, row: 8 },
+      jobId: 'cushion',
+      seamId: 'cushion-6',
       step: 10,
       counted: 11,
       needleMinutes: 4.6,
