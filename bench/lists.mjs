@@ -1,7 +1,7 @@
 // Long lists in the browser: 2,000 cloths and 10,000 needles, opened, scrolled and searched. Frames and tasks over 50 ms.
 import { chromium as playwright } from '@playwright/test';
+import { ARGS, scroll, tasks, watched } from './watched.mjs';
 
-const ARGS = ['--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-background-networking'];
 const CLOTHS = ['Name,Most like', ...Array.from({ length: 2000 }, (_, i) => `Bolt ${i + 1},jersey`)];
 const NEEDLES = [
   'Point,Size,Count,Kept in',
@@ -15,35 +15,12 @@ async function importList(page, name, label, lines) {
   await page.getByText(`${name} is imported.`).waitFor();
 }
 
-/** Frames of a scroll of 120 steps, ms, shortest first. */
-const scroll = () =>
-  new Promise((done) => {
-    const frames = [];
-    let last = performance.now();
-    const step = () => {
-      const now = performance.now();
-      frames.push(now - last);
-      last = now;
-      window.scrollBy(0, 300);
-      if (frames.length < 120) requestAnimationFrame(step);
-      else done(frames.sort((a, b) => a - b));
-    };
-    requestAnimationFrame(step);
-  });
-
-const tasks = (page) => page.evaluate(() => window.longTasks.splice(0));
 const told = (list) => (list.length === 0 ? 'none' : list.map((ms) => `${Math.round(ms)} ms`).join(', '));
 
 /** Opens, scrolls and searches both lists, and prints what stood still. */
 export async function lists(base, executablePath) {
   const browser = await playwright.launch({ executablePath, args: ARGS });
-  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-  await page.addInitScript(() => {
-    window.longTasks = [];
-    new PerformanceObserver((list) => window.longTasks.push(...list.getEntries().map((e) => e.duration))).observe({
-      type: 'longtask',
-    });
-  });
+  const page = await watched(browser);
   await page.goto(`${base}/match`);
   await page.getByText('This is a demo workroom').waitFor();
   await page.goto(`${base}/workroom?place=files`);

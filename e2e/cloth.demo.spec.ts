@@ -152,7 +152,7 @@ test('a cloth that cards hang on is put away rather than lost, and comes back', 
   await page.goto('/cloth?id=deck');
   await page.getByRole('button', { name: 'Take it out of the drawer' }).click();
   const dialog = page.getByRole('dialog');
-  await expect(dialog).toContainText('1 card and 1 scrap and what is on a machine now hang on Deck canvas');
+  await expect(dialog).toContainText('1 card, 1 scrap, 1 job and what is on a machine now hang on Deck canvas');
   await dialog.getByRole('button', { name: 'Put it away' }).click();
   await expect(page.getByRole('link', { name: /Deck canvas/ })).toHaveCount(0);
   await page.getByLabel('Show the 1 put away').check();

@@ -2,10 +2,15 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { chromium, expect, test } from '@playwright/test';
+import { chromium, expect, type Page, test, type TestInfo } from '@playwright/test';
 
-// A power cut, a flat battery: nobody gets to say goodbye. The whole browser is killed while a line is being filled in.
-test('nothing is lost when the browser is killed in the middle of a line', async ({ baseURL }, info) => {
+// A power cut, a flat battery: nobody gets to say goodbye. The whole browser is killed while something is being filled in.
+interface Kill {
+  fill: (page: Page) => Promise<void>;
+  check: (page: Page) => Promise<void>;
+}
+
+async function killed(baseURL: string | undefined, info: TestInfo, { fill, check }: Kill) {
   const profile = mkdtempSync(path.join(tmpdir(), 'bobbet-killed-'));
   const open = () => chromium.launchPersistentContext(profile, { ...info.project.use.launchOptions, baseURL });
   try {
@@ -13,27 +18,74 @@ test('nothing is lost when the browser is killed in the middle of a line', async
     const page = before.pages()[0];
     await page.goto('/match');
     await expect(page.getByText('This is a demo workroom')).toBeVisible();
-    await page.goto('/swatch?id=merino-side');
-    await page.getByLabel('After sewing, mm').fill('103');
-    await page.getByLabel('Pucker grade').fill('4.5');
-    await page.getByRole('button', { name: 'Skipped stitches: not seen' }).click();
-    await page.getByRole('textbox', { name: 'Notes' }).pressSequentially('Skipped twice near the st');
+    await fill(page);
     // As long as a person takes to look up from the key they pressed last.
     await page.waitForTimeout(1000);
     const gone = new Promise((resolve) => before.once('close', resolve));
     execFileSync('pkill', ['-KILL', '-f', profile]);
     await gone;
-
     const after = await open();
-    const again = after.pages()[0];
-    await again.goto('/swatch?id=merino-side');
-    await expect(again.getByLabel('After sewing, mm')).toHaveValue('103');
-    await expect(again.getByLabel('Pucker grade')).toHaveValue('4.5');
-    await expect(again.getByRole('button', { name: 'Skipped stitches: slight' })).toBeVisible();
-    await expect(again.getByRole('textbox', { name: 'Notes' })).toHaveValue('Skipped twice near the st');
-    await expect(again.getByLabel('Stitches in 100 mm')).toHaveValue('41');
+    await check(after.pages()[0]);
     await after.close();
   } finally {
     rmSync(profile, { recursive: true, force: true });
   }
+}
+
+test('nothing is lost when the browser is killed in the middle of a line', async ({ baseURL }, info) => {
+  await killed(baseURL, info, {
+    fill: async (page) => {
+      await page.goto('/swatch?id=merino-side');
+      await page.getByLabel('After sewing, mm').fill('103');
+      await page.getByLabel('Pucker grade').fill('4.5');
+      await page.getByRole('button', { name: 'Skipped stitches: not seen' }).click();
+      await page.getByRole('textbox', { name: 'Notes' }).pressSequentially('Skipped twice near the st');
+    },
+    check: async (page) => {
+      await page.goto('/swatch?id=merino-side');
+      await expect(page.getByLabel('After sewing, mm')).toHaveValue('103');
+      await expect(page.getByLabel('Pucker grade')).toHaveValue('4.5');
+      await expect(page.getByRole('button', { name: 'Skipped stitches: slight' })).toBeVisible();
+      await expect(page.getByRole('textbox', { name: 'Notes' })).toHaveValue('Skipped twice near the st');
+      await expect(page.getByLabel('Stitches in 100 mm')).toHaveValue('41');
+    },
+  });
+});
+
+test('nothing is lost when the browser is killed in the middle of a job', async ({ baseURL }, info) => {
+  await killed(baseURL, info, {
+    fill: async (page) => {
+      await page.goto('/jobs?id=top&place=seams');
+      await page.getByRole('button', { name: /^Neckband/ }).click();
+      await page.getByLabel('How many alike').fill('2');
+      await page.getByLabel('Round the neckline, at the seam line, mm').fill('580');
+      await page.getByRole('button', { name: 'It need not wait for Shoulders' }).click();
+      await page.getByRole('button', { name: 'Pieces and notes' }).click();
+      await page.getByRole('textbox', { name: 'Notes' }).pressSequentially('Cut the band acr');
+    },
+    check: async (page) => {
+      await page.goto('/jobs?id=top&place=seams');
+      await page.getByRole('button', { name: /^Neckband.*2 of them/ }).click();
+      await expect(page.getByLabel('Round the neckline, at the seam line, mm')).toHaveValue('580');
+      await expect(page.getByText('It waits for nothing.')).toBeVisible();
+      await page.getByRole('button', { name: 'Pieces and notes' }).click();
+      await expect(page.getByRole('textbox', { name: 'Notes' })).toHaveValue('Cut the band acr');
+    },
+  });
+});
+
+test('nothing is lost when the browser is killed while a job is being named', async ({ baseURL }, info) => {
+  await killed(baseURL, info, {
+    fill: async (page) => {
+      await page.goto('/jobs');
+      await page.getByLabel('Name', { exact: true }).fill('Tote');
+      // By then what was typed first is written out, and what follows is not.
+      await page.waitForTimeout(6000);
+      await page.getByLabel('Name', { exact: true }).pressSequentially(' for the mark');
+    },
+    check: async (page) => {
+      await page.goto('/jobs');
+      await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Tote for the mark');
+    },
+  });
 });

@@ -36,3 +36,12 @@ export async function openDemo(page: Page) {
   await page.goto('/match');
   await expect(page.getByText('This is a demo workroom')).toBeVisible();
 }
+
+/** Goes to the cards of the ledger. */
+export async function openCards(page: Page) {
+  await page.getByRole('link', { name: 'Ledger', exact: true }).click();
+  await page
+    .getByRole('button', { name: /^Cards/ })
+    .first()
+    .click();
+}

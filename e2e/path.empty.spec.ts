@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { answered, expect, reading, test } from './page';
+import { answered, expect, openCards, reading, test } from './page';
 
 test('a new user gets a setting for "cotton jersey, 10 → 15 cm, side seam" within eight actions', async ({ page }) => {
   await page.goto('/');
@@ -51,14 +51,14 @@ test('the whole path: cloth, setting, machine, scrap, card, reload, export, wipe
   await expect(page.getByRole('link', { name: /This line is a card/ })).toBeVisible();
 
   await page.reload();
-  await page.getByRole('link', { name: 'Ledger' }).click();
+  await openCards(page);
   await page.getByLabel('Find a card').fill('plun inter');
   await expect(page.getByText('1 of 1 card')).toBeVisible();
   await page.getByRole('link', { name: /Plum interlock jersey/ }).click();
   await expect(page.getByText('✓ Proven on scrap today')).toBeVisible();
   await expect(page.getByText('grew 1 %')).toBeVisible();
 
-  await page.getByRole('link', { name: 'Match' }).click();
+  await page.getByRole('link', { name: 'Match', exact: true }).click();
   await expect(page.getByText(/Your card .* passed on the same cloth and seam, on this machine/)).toBeVisible();
   await expect(page.getByText('measured 34 %')).toBeVisible();
 
@@ -71,7 +71,7 @@ test('the whole path: cloth, setting, machine, scrap, card, reload, export, wipe
   expect(JSON.parse(await readFile(file, 'utf8')).format).toBe('bobbet-workroom');
 
   await page.getByRole('button', { name: 'Empty this workroom' }).click();
-  await page.getByRole('link', { name: 'Ledger' }).click();
+  await openCards(page);
   await expect(page.getByText('No card yet.')).toBeVisible();
 
   await page.getByRole('link', { name: 'Workroom' }).click();
@@ -79,7 +79,7 @@ test('the whole path: cloth, setting, machine, scrap, card, reload, export, wipe
   await page.getByLabel('Import a file').setInputFiles(file);
   await expect(page.getByText('cards: add 1, change 0')).toBeVisible();
   await page.getByRole('button', { name: 'Replace everything' }).click();
-  await page.getByRole('link', { name: 'Ledger' }).click();
+  await openCards(page);
   await expect(page.getByRole('link', { name: /Plum interlock jersey/ })).toBeVisible();
 });
 
@@ -187,7 +187,7 @@ test('a machine that sews straight only hears that a stretching seam is not poss
   await expect(stitches.getByLabel('Zigzag', { exact: true })).toBeChecked();
   for (const box of await stitches.getByRole('checkbox').all()) await box.uncheck();
   await stitches.getByLabel('Straight', { exact: true }).check();
-  await page.getByRole('link', { name: 'Match' }).click();
+  await page.getByRole('link', { name: 'Match', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Not with this machine and kit' })).toBeVisible();
   await expect(page.getByText(/the seam must give 25 %/)).toBeVisible();
   await expect(page.getByText(/A machine with zigzag stitch/)).toBeVisible();

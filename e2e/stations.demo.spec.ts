@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { answered, expect, openDemo, reading, test } from './page';
+import { answered, expect, openCards, openDemo, reading, test } from './page';
 
 const SCREENS = [
   '/match?cloth=merino',
@@ -10,7 +10,15 @@ const SCREENS = [
   '/swatch?id=merino-side',
   '/swatch/signs',
   '/sew',
+  '/today',
+  '/jobs',
+  '/jobs?id=apron',
+  '/jobs?id=apron&place=seams',
+  '/jobs?id=top&place=budget',
+  '/jobs?id=top&place=about',
   '/ledger',
+  '/ledger?place=cards',
+  '/ledger?place=charts',
   '/ledger?id=card-fleece-hat',
   '/ledger?id=card-curtain-hem',
   '/workroom',
@@ -36,6 +44,13 @@ for (const colorScheme of ['light', 'dark'] as const) {
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
       await expect(page.getByRole('complementary', { name: 'On the machine' })).toContainText('the green machine');
       if (screen.startsWith('/match')) await answered(page);
+      // What is still fading has not come to its colours.
+      await page.evaluate(() => {
+        const ending = document
+          .getAnimations()
+          .filter(({ effect }) => effect?.getComputedTiming().endTime !== Infinity);
+        return Promise.allSettled(ending.map(({ finished }) => finished));
+      });
       const { violations } = await new AxeBuilder({ page })
         .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice'])
         .analyze();
@@ -186,7 +201,7 @@ test('an own start empties the demo, and Undo brings it back', async ({ page }) 
   await expect(page.getByRole('heading', { name: 'What cloth is it?' })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByText('This is a demo workroom')).toBeVisible();
-  await page.getByRole('link', { name: 'Ledger' }).click();
+  await openCards(page);
   await expect(page.getByText(/of 5 cards/)).toBeVisible();
 });
 

@@ -109,12 +109,14 @@ test('a line is given up, taken up again next week, and sewn once more; where it
   await page.getByLabel('Where: came out long and wavy').click();
   await page.getByRole('option', { name: 'at the end' }).click();
   await page.getByRole('button', { name: 'Give this line up' }).click();
+  await expect(page.getByRole('button', { name: /^Line 3: given up/ })).toBeVisible();
   await page.reload();
   await page.getByRole('button', { name: /^Line 3: given up/ }).click();
   await expect(page.getByRole('textbox', { name: 'Notes' })).toHaveValue('Left the tails long.');
   await expect(page.getByRole('textbox', { name: 'Where the scrap is kept' })).toHaveValue('Blue tin');
   await expect(page.getByLabel('Where: came out long and wavy')).toContainText('at the end');
   await page.getByRole('button', { name: 'Take it up again' }).click();
+  await expect(page.getByRole('button', { name: 'Give this line up' })).toBeVisible();
   await page.getByRole('button', { name: 'Came out long and wavy: slight' }).click();
   await page.getByRole('button', { name: 'Came out long and wavy: plain' }).click();
   await page.getByRole('button', { name: 'Came out long and wavy: bad' }).click();
@@ -159,7 +161,7 @@ test('a question is asked where an answer helps more than a guess, and its answe
 test('a card that went stale says why, and one line proves it again', async ({ page }) => {
   await openDemo(page);
   await page.goto('/ledger?id=card-curtain-hem');
-  await expect(page.getByText('The machine was serviced since')).toBeVisible();
+  await expect(page.getByRole('note').getByText('The machine was serviced since')).toBeVisible();
   await page.getByRole('button', { name: 'Prove it again with one line' }).click();
   await expect(line(page, 1)).toBeVisible();
   await page.getByRole('button', { name: 'Nothing wrong' }).click();
@@ -176,6 +178,7 @@ test('a card that went stale says why, and one line proves it again', async ({ p
   await expect(page.getByRole('textbox', { name: 'Where the scrap is kept' })).toHaveValue('Ring binder, page 4');
   await page.getByRole('button', { name: 'Remove this card' }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('link', { name: /Lawn for the curtains, a hem/ })).toBeVisible();
   await page.goto('/ledger?id=card-curtain-hem');
   await expect(page.getByRole('img', { name: /^The scrap of .* photographed$/ })).toBeVisible();
 });

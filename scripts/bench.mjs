@@ -11,12 +11,14 @@ if (!build()) stop('Building failed. Look above for the reason.');
 const { chromium } = await import('./chromium.mjs');
 const esbuild = await import('esbuild');
 const folder = mkdtempSync(path.join(tmpdir(), 'bobbet-'));
-for (const name of ['match', 'lab']) {
+for (const name of ['match', 'lab', 'jobs']) {
   const outfile = path.join(folder, `${name}.mjs`);
   await esbuild.build({
     entryPoints: [path.join(root, `bench/${name}.ts`)],
     bundle: true,
     platform: 'node',
+    // What is read beside the source is read beside the bundle: the bundle lies elsewhere.
+    define: { 'import.meta.url': JSON.stringify(new URL(`../bench/${name}.ts`, import.meta.url).href) },
     format: 'esm',
     outfile,
   });
@@ -28,9 +30,12 @@ const server = await serve(port, { quiet: true });
 try {
   const { answers, scores } = await import('../bench/browser.mjs');
   const { lists } = await import('../bench/lists.mjs');
+  const { hour, ledger } = await import('../bench/ledger.mjs');
   const browser = chromium();
   await answers(`http://localhost:${port}`, browser);
   await lists(`http://localhost:${port}`, browser);
+  await ledger(`http://localhost:${port}`, browser);
+  await hour(`http://localhost:${port}`, browser);
   await scores(`http://localhost:${port}`, browser);
 } finally {
   server.kill('SIGTERM');

@@ -1,0 +1,236 @@
+import { readFile } from 'node:fs/promises';
+import path from 'node:path';
+import type { Page } from '@playwright/test';
+import { expect, openDemo, test } from './page';
+
+const pick = async (page: Page, label: string, option: string | RegExp) => {
+  await page.getByLabel(label, { exact: true }).click();
+  await page.getByRole('option', { name: option }).first().click();
+};
+const seam = async (page: Page, name: string, operation: string, cloth: string) => {
+  await page.getByRole('button', { name: 'Add a seam' }).click();
+  await page.getByLabel('Name', { exact: true }).fill(name);
+  await pick(page, 'Operation', operation);
+  await pick(page, 'Cloth', cloth);
+  await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
+};
+
+test('from a new job over its order, a scrap and the seams to the last tick', async ({ page }) => {
+  await openDemo(page);
+  await page.getByRole('link', { name: 'Jobs', exact: true }).click();
+  await pick(page, 'What is made', 'Something else, from nothing');
+  await page.getByLabel('Name', { exact: true }).fill('Mooring line bag');
+  // Half typed, and the tab goes: it is there again.
+  await page.reload();
+  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Mooring line bag');
+  await page.getByRole('button', { name: 'Begin', exact: true }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Mooring line bag' })).toBeVisible();
+
+  await seam(page, 'Sides', 'Plain seam, pressed open', 'Deck canvas');
+  await seam(page, 'Rim', 'Single-fold hem, narrow zigzag', 'Deck canvas');
+  await expect(page.getByText('“Sides” before “Rim”: hems come last, when everything hangs as it will.')).toBeVisible();
+  await page.getByRole('button', { name: 'Heed it' }).click();
+  await expect(page.getByRole('button', { name: /Rim.*needs a swatch.*after sides/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /Sides.*✓ proven/ })).toBeVisible();
+
+  await page.getByRole('button', { name: 'Order of work' }).click();
+  await page.getByRole('button', { name: 'Find the best order' }).click();
+  await expect(page.getByText('Proven: no order costs less.')).toBeVisible();
+  const rows = page
+    .getByRole('main')
+    .locator('ol > li strong')
+    .filter({ hasText: /Sides|Rim|Prove a hem/ });
+  await expect(rows).toHaveText([/^(Sides|Prove a hem)$/, /^(Sides|Prove a hem)$/, 'Rim']);
+
+  await page.getByRole('button', { name: 'Prove it' }).click();
+  await expect(page.getByRole('heading', { name: /^Line 1/ })).toBeVisible();
+  await page.getByLabel('Stitches in 100 mm').fill('36');
+  await page.getByRole('button', { name: 'Nothing wrong' }).click();
+  const pass = page.getByRole('button', { name: 'Pass: keep it as a card' });
+  await expect(pass).toBeEnabled();
+  await pass.click();
+  await expect(page.getByRole('link', { name: /This line is a card/ })).toBeVisible();
+
+  await page.getByRole('link', { name: 'Today', exact: true }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Sides' })).toBeVisible();
+  await page.getByRole('button', { name: 'Sew it' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Plain seam, pressed open' })).toBeVisible();
+  await expect(page.getByText('✓ Proven on scrap.')).toBeVisible();
+  await page.getByRole('button', { name: 'Begin' }).click();
+  for (let i = 1; i <= 4; i += 1) {
+    await expect(page.getByText(`step ${i} of 4`)).toBeVisible();
+    if (i === 2) {
+      // The tab goes in the middle of the seam: Today leads back into it.
+      await page.goto('/today');
+      await page.getByRole('button', { name: 'Go on sewing' }).click();
+      await expect(page.getByText('step 2 of 4')).toBeVisible();
+    }
+    await page.locator('body').press('Space');
+  }
+  await page.getByRole('button', { name: 'Good', exact: true }).click();
+  await page.getByRole('button', { name: 'Log it, and back to the job' }).click();
+
+  await expect(page.getByRole('img', { name: '1 of 2 seams', exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Done', exact: true }).click();
+  await expect(page.getByText('✓ Everything is sewn.')).toBeVisible();
+  await page.getByRole('button', { name: 'Call it done' }).click();
+  await page.getByRole('link', { name: 'All jobs' }).click();
+  await expect(page.getByRole('link', { name: /Mooring line bag.*done today/ })).toBeVisible();
+
+  await page.getByRole('link', { name: 'Ledger', exact: true }).click();
+  await page.getByLabel('Find').fill('morring lin');
+  await expect(page.getByRole('link', { name: /Mooring line bag/ })).toBeVisible();
+});
+
+test('a seam is moved by keys, its cost said on the way; what it waits for explains itself', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/jobs?id=top');
+  await expect(page.getByText('Settings are being worked out.')).toBeHidden();
+  const handle = page.getByRole('button', { name: 'Move Bottom hem' });
+  await handle.focus();
+  await page.keyboard.press('Space');
+  await page.keyboard.press('ArrowUp');
+  await expect(page.getByText(/^Here it (costs|saves)/)).toBeVisible();
+  for (let i = 0; i < 4; i += 1) {
+    await page.keyboard.press('ArrowUp');
+    await page.waitForTimeout(250);
+  }
+  await expect(page.getByText('Here it would come before something it has to wait for.')).toBeVisible();
+  await page.keyboard.press('Space');
+  await expect(
+    page.getByText(/“Bottom hem” waits for “Prove a hem”: its setting is proven on scrap first/),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'Leave it where it was' }).click();
+  await expect(page.getByText('It cannot go there')).toBeHidden();
+  await expect(handle).toBeVisible();
+});
+
+/** A job of sixty seams, so that there is time to stop the search. */
+async function sixtySeams() {
+  const file = JSON.parse(await readFile(path.join(import.meta.dirname, '../demo/tansy-wren.json'), 'utf8'));
+  const apron = file.jobs.find((job: { id: string }) => job.id === 'apron');
+  const seams = Array.from({ length: 10 }, (_, i) =>
+    apron.seams.map((seam: { id: string; after: { seamId: string }[] }) => ({
+      ...seam,
+      id: `${seam.id}-${i}`,
+      after: seam.after.map((a) => ({ ...a, seamId: `${a.seamId}-${i}` })),
+    })),
+  ).flat();
+  const exported = {
+    format: 'bobbet-job',
+    version: 1,
+    exportedAt: file.exportedAt,
+    cloths: [{ id: 'denim', name: 'Apron denim' }],
+    machine: { id: 'green', name: 'the green machine' },
+    job: { ...apron, name: 'Ten aprons', seams, order: [] },
+  };
+  return Buffer.from(JSON.stringify(exported));
+}
+
+test('a search for a better order can be stopped, and another order be taken back', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/jobs');
+  const buffer = await sixtySeams();
+  await page.getByLabel('Import a job').setInputFiles({ name: 'ten.json', mimeType: 'application/json', buffer });
+  await expect(page.getByRole('heading', { level: 1, name: 'Ten aprons' })).toBeVisible();
+  const look = page.getByRole('button', { name: 'Find the best order' });
+  await expect(look).toBeEnabled();
+  await look.click();
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expect(page.getByText('Stopped. The order is as it was.')).toBeVisible();
+  await page.getByText('What each change takes you').click();
+  await page.getByLabel('Foot, min').fill('20');
+  await page.getByLabel('Walk to the iron, min').fill('many');
+  await expect(page.getByText('Expected minutes.')).toBeVisible();
+  await look.click();
+  await expect(page.getByText('Proven: no order costs less.')).toBeVisible();
+  await expect(page.getByText('The order is changed.')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).last().click();
+  await expect(page.getByText(/^In this order:/)).toBeVisible();
+});
+
+test('a job goes out as a file and as a table, comes back, and is made again', async ({ page }, info) => {
+  await openDemo(page);
+  await page.goto('/jobs?id=apron&place=seams');
+  const [json, csv] = [info.outputPath('job.json'), info.outputPath('seams.csv')];
+  const save = async (name: string, file: string) => {
+    const download = page.waitForEvent('download');
+    await page.getByRole('button', { name, exact: true }).click();
+    await (await download).saveAs(file);
+    return readFile(file, 'utf8');
+  };
+  expect(JSON.parse(await save('Export', json)).format).toBe('bobbet-job');
+  const table = await save('Export as CSV', csv);
+  expect(table).toMatch(/Sides to the middle/);
+
+  const ringed = table.replace(/(\r\nPocket,[^\r]*?,attach,),/, '$1"Hem",');
+  expect(ringed).not.toBe(table);
+  await page
+    .getByLabel('Import seams as CSV')
+    .setInputFiles({ name: 'ring.csv', mimeType: 'text/csv', buffer: Buffer.from(ringed) });
+  await expect(page.getByText('These wait for each other in a ring')).toBeVisible();
+  await expect(page.getByText(/^Pocket after Hem after Topstitch the bib/)).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('These wait for each other in a ring')).toBeHidden();
+
+  const wrong = table.replace('Apron denim', 'Moon silk');
+  await page
+    .getByLabel('Import seams as CSV')
+    .setInputFiles({ name: 'wrong.csv', mimeType: 'text/csv', buffer: Buffer.from(wrong) });
+  await expect(page.getByText('Row 2, Cloth: expected a cloth of the drawer, got "Moon silk".')).toBeVisible();
+
+  await page.getByRole('button', { name: 'Make it again' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: /, again$/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: '0 of 6 seams', exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Remove' }).click();
+  await page.getByLabel('Import a job').setInputFiles(json);
+  await expect(page.getByRole('heading', { level: 1, name: 'Work apron for the engine hold' })).toBeVisible();
+  await page.goto('/jobs');
+  await expect(page.getByRole('link', { name: /Work apron/ })).toHaveCount(2);
+  await page
+    .getByLabel('Import a job')
+    .setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{"format":"other"}') });
+  await expect(page.getByText(/x\.json: format: expected "bobbet-job"/)).toBeVisible();
+});
+
+test('what a job takes stands there with what has to be got', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/jobs?id=top&place=budget');
+  await expect(page.getByText(/\d m of stretch tape for the hem/)).toBeVisible();
+  await page.getByLabel(/^stretch tape for the hem: 1440 mm wanted, there is/).fill('1500');
+  await expect(page.getByText(/\d m of stretch tape for the hem/)).toBeHidden();
+  await page.reload();
+  await expect(page.getByLabel(/^stretch tape for the hem: 1440 mm wanted, there is/)).toHaveValue('1500');
+  // What is done has nothing to get, and says how long it took.
+  await page.goto('/jobs?id=cushion&place=budget');
+  await expect(page.getByText(/ in front of it$/)).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'To get' })).toHaveCount(0);
+});
+
+test('Today opens with what is next and leads the machine to it', async ({ page }) => {
+  await page.goto('/');
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Needles near their hours' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Cards gone stale' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Care due' })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Merino jersey.*scrap half tested, line 3 in hand/ })).toBeVisible();
+  await expect(page.getByRole('complementary', { name: 'On the machine' })).toContainText('to change');
+  await page.getByRole('link', { name: /Lawn for the curtains, a hem/ }).click();
+  await expect(page.getByRole('button', { name: 'Prove it again with one line' })).toBeVisible();
+});
+
+test('a job goes on paper with its timeline and its order to be ticked off', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/jobs?id=top');
+  await expect(page.getByText('Settings are being worked out.')).toBeHidden();
+  await page.getByRole('button', { name: 'Print', exact: true }).click();
+  const sheet = page.locator('[data-sheet] section');
+  await page.emulateMedia({ media: 'print' });
+  await expect(sheet).toBeVisible();
+  await expect(sheet.getByRole('figure')).toContainText('Needle');
+  await expect(sheet.getByRole('listitem')).toHaveCount(10);
+  await expect(page.getByRole('banner')).toBeHidden();
+  await page.emulateMedia({ media: 'screen' });
+  await page.evaluate(() => window.dispatchEvent(new Event('afterprint')));
+  await expect(sheet).toHaveCount(0);
+});

@@ -1,0 +1,74 @@
+import { readFile } from 'node:fs/promises';
+import { expect, openDemo, test } from './page';
+
+test('everything that happened is found by a few letters, filtered, and the view kept', async ({ page }, info) => {
+  await openDemo(page);
+  await page.goto('/ledger');
+  await page.getByLabel('Find').fill('velvt');
+  await expect(page.getByRole('link', { name: /Line 1 on Velvet cushion/ })).toBeVisible();
+  await page.getByLabel('Find').fill('');
+  await page.getByRole('button', { name: 'What failed on scrap' }).click();
+  const list = page.getByRole('list', { name: 'What happened' });
+  await expect(list.getByRole('listitem').first()).toContainText('✗');
+
+  await page.getByRole('button', { name: 'Everything', exact: true }).last().click();
+  await page.getByRole('button', { name: 'Machine care' }).click();
+  await page.getByLabel('From').fill('2026-11-15');
+  await expect(page.getByText(/^1 of \d+$/)).toBeVisible();
+  await page.getByRole('button', { name: 'Keep this view' }).click();
+  await page.getByLabel('Name of this view').fill('Care lately');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  // It stands among the views as soon as it is kept, and not before.
+  await expect(page.getByRole('button', { name: 'Care lately' })).toBeVisible();
+  await page.reload();
+  await page.getByRole('button', { name: 'Care lately' }).click();
+  await expect(page.getByRole('link', { name: /Service by a technician, the boat machine/ })).toBeVisible();
+
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Export as CSV' }).click();
+  const file = info.outputPath('ledger.csv');
+  await (await download).saveAs(file);
+  const lines = (await readFile(file, 'utf8')).trim().split('\r\n');
+  expect(lines).toHaveLength(2);
+  expect(lines[1]).toContain('Service by a technician');
+
+  await page.getByRole('button', { name: 'Forget this view' }).click();
+  await expect(page.getByRole('button', { name: 'Care lately' })).toBeHidden();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('button', { name: 'Care lately' })).toBeVisible();
+});
+
+test('cards are compared, and go on paper as a file', async ({ page }, info) => {
+  await openDemo(page);
+  await page.goto('/ledger?place=cards');
+  await page.getByLabel('Pick Deck canvas, a plain seam').check();
+  await page.getByLabel('Pick Polar fleece hat, a plain seam').check();
+  await page.getByRole('button', { name: 'Compare 2' }).click();
+  await expect(page.getByRole('row', { name: /^Stitch ?, differs .*Zigzag/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /^Machine the green machine the green machine$/ })).toBeVisible();
+  for (const what of ['Cards', 'Labels']) {
+    const download = page.waitForEvent('download');
+    await page.getByRole('button', { name: `${what} as PDF` }).click();
+    const file = info.outputPath(`${what}.pdf`);
+    await (await download).saveAs(file);
+    const pdf = await readFile(file);
+    expect(pdf.subarray(0, 5).toString()).toBe('%PDF-');
+    expect(pdf.length).toBeGreaterThan(1500);
+  }
+});
+
+test('a card says what changed since it last worked', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/ledger?id=card-curtain-hem');
+  const row = page.getByRole('row', { name: /Service by a technician not yet done 2026-11-20/ });
+  await expect(row).toBeVisible();
+});
+
+test('charts answer their question in words as well', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/ledger?place=charts');
+  await expect(page.getByText(/the green machine feeds \d+ % \(\d+ lines\)/)).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Needle hours by kind: Stretch 75\/11 5.4 h/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Faults by cloth: .*Merino jersey 2 ×/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /mm wide: measured \d+ %, predicted \d+ %/ })).toBeVisible();
+});
