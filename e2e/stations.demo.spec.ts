@@ -44,6 +44,8 @@ for (const colorScheme of ['light', 'dark'] as const) {
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
       await expect(page.getByRole('complementary', { name: 'On the machine' })).toContainText('the green machine');
       if (screen.startsWith('/match')) await answered(page);
+      if (screen === '/jobs?id=apron')
+        await expect(page.getByRole('button', { name: 'Find the best order' })).toBeEnabled();
       // What is still fading has not come to its colours.
       await page.evaluate(() => {
         const ending = document
