@@ -26,6 +26,8 @@ const upward = floors.map((rooms, floor) => ({
   },
 }));
 const test = '\\.test\\.tsx?$';
+/** What tests of several rooms begin with. */
+const fixture = '\\.testing\\.tsx?$';
 const layer = (name, from, to) => ({ name, severity: 'error', from: { path: from, pathNot: test }, to: { path: to } });
 
 module.exports = {
@@ -36,7 +38,13 @@ module.exports = {
       name: 'core-rooms-by-their-door',
       severity: 'error',
       from: { path: '^src/core/([^/]+)/' },
-      to: { path: '^src/core/([^/]+)/', pathNot: ['^src/core/$1/', '^src/core/[^/]+/index\\.ts$'] },
+      to: { path: '^src/core/([^/]+)/', pathNot: ['^src/core/$1/', '^src/core/[^/]+/index\\.ts$', fixture] },
+    },
+    {
+      name: 'fixtures-for-tests-only',
+      severity: 'error',
+      from: { pathNot: [test, fixture] },
+      to: { path: fixture },
     },
     {
       name: 'core-by-its-doors',

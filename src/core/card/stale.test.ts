@@ -1,16 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { PLAIN_MACHINE } from '../kit';
+import { plainSetup } from '../setup/plainSetup.testing';
 import { cardSchema, staleReasons, type Today } from '.';
 
-const setup = {
-  needle: { point: 'ballpoint' as const, nm: 75 },
-  thread: { fibre: 'polyester' as const, tex: 27 },
-  foot: 'walking' as const,
-  plate: 'standard' as const,
-  stitch: 'zigzag' as const,
-  lengthMm: 2.5,
-  widthMm: 2,
-};
+const setup = plainSetup({ needle: { point: 'ballpoint', nm: 75 }, foot: 'walking', stitch: 'zigzag', widthMm: 2 });
 const cloth = {
   structure: 'knit' as const,
   family: 'jersey' as const,

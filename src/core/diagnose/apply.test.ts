@@ -1,19 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { FULL_KIT, type Kit, PLAIN_MACHINE } from '../kit';
-import { type Setup, setupSchema } from '../setup';
+import type { Setup } from '../setup';
+import { plainSetup } from '../setup/plainSetup.testing';
 import { applyEdit, type ApplyTo } from './apply';
 import type { Edit } from './changes';
 
 const jersey = { structure: 'knit' as const, family: 'jersey' as const, traits: [], stretchAcross: 50 };
-const setup: Setup = setupSchema.parse({
-  needle: { point: 'ballpoint', nm: 80 },
-  thread: { fibre: 'polyester', tex: 27 },
-  foot: 'standard',
-  plate: 'standard',
-  stitch: 'zigzag',
-  lengthMm: 2.5,
-  widthMm: 2,
-});
+const setup = plainSetup({ needle: { point: 'ballpoint', nm: 80 }, stitch: 'zigzag', widthMm: 2 });
 const to = (more: Partial<ApplyTo> = {}): ApplyTo => ({
   cloth: jersey,
   operation: { kind: 'join' },

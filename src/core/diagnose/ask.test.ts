@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { plainSetup } from '../setup/plainSetup.testing';
 import {
   CAUSES,
   diagnose,
@@ -15,16 +16,7 @@ const asked = (sign: string, more: object = {}): DiagnoseInput =>
   diagnoseInputSchema.parse({
     cloth: { structure: 'knit', family: 'jersey', massGsm: 170, stretchAcross: 50 },
     operation: { kind: 'join' },
-    setup: {
-      needle: { point: 'ballpoint', nm: 75 },
-      thread: { fibre: 'polyester', tex: 27 },
-      foot: 'standard',
-      plate: 'standard',
-      stitch: 'zigzag',
-      lengthMm: 2.5,
-      widthMm: 2,
-      pressure: 0.25,
-    },
+    setup: plainSetup({ needle: { point: 'ballpoint', nm: 75 }, stitch: 'zigzag', widthMm: 2, pressure: 0.25 }),
     findings: [{ sign, severity: 3 }],
     ...more,
   });

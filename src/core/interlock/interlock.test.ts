@@ -1,23 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { FEET, type Machine, PLAIN_MACHINE, PLATES } from '../kit';
-import { type Setup, setupSchema } from '../setup';
+import type { Setup } from '../setup';
+import { plainSetup } from '../setup/plainSetup.testing';
 import { STITCHES } from '../stitch';
 import { checkInterlocks, INTERLOCKS, needleReach } from '.';
 
-const setup = (change: Partial<Setup>): Setup =>
-  setupSchema.parse({
-    needle: { point: 'universal', nm: 80 },
-    thread: { fibre: 'polyester', tex: 27 },
-    foot: 'standard',
-    plate: 'standard',
-    stitch: 'straight',
-    lengthMm: 2.5,
-    widthMm: 0,
-    ...change,
-  });
 const codes = (change: Partial<Setup>, machine: Partial<Machine> = {}, thicknessMm = 1) =>
-  checkInterlocks({ setup: setup(change), machine: { ...PLAIN_MACHINE, ...machine }, thicknessMm }).map((c) => c.code);
+  checkInterlocks({ setup: plainSetup(change), machine: { ...PLAIN_MACHINE, ...machine }, thicknessMm }).map(
+    (c) => c.code,
+  );
 
 describe('what would break a needle is never let through', () => {
   it.each<[string, Partial<Setup>, string]>([
@@ -62,7 +54,7 @@ describe('what would break a needle is never let through', () => {
       'interlock.slot-reach',
     ],
   ])('%s', (_, change, code) => {
-    const closed = checkInterlocks({ setup: setup(change), machine: PLAIN_MACHINE, thicknessMm: 1 });
+    const closed = checkInterlocks({ setup: plainSetup(change), machine: PLAIN_MACHINE, thicknessMm: 1 });
     expect(closed.map((c) => c.code)).toContain(code);
     expect(closed.find((c) => c.code === code)?.strike).toBe(true);
   });
@@ -122,7 +114,7 @@ describe('the interlock table', () => {
         if (safe && change.plate === 'straight') {
           expect(change).toMatchObject({ stitch: 'straight', needlePositionMm: 0, widthMm: 0 });
         }
-        const reach = needleReach(setup(change));
+        const reach = needleReach(plainSetup(change));
         if (safe) expect(Math.max(reach.left, reach.right)).toBeLessThanOrEqual(PLAIN_MACHINE.maxWidthMm / 2 + 0.66);
       }),
     );

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { Cloth } from '../cloth';
 import { PLAIN_MACHINE } from '../kit';
-import { type Setup, USUAL_SCHOOLS } from '../setup';
+import { USUAL_SCHOOLS } from '../setup';
+import { plainSetup } from '../setup/plainSetup.testing';
 import type { Job } from './job';
 import { jobSchema } from './job';
 import { schedule } from './order';
@@ -10,18 +11,7 @@ import { jobStanding, type Surroundings } from './standing';
 import { jobFromTemplate, TEMPLATES } from './templates';
 
 const POPLIN: Cloth = { structure: 'woven', family: 'poplin', traits: [], massGsm: 120 };
-const SETUP: Setup = {
-  needle: { point: 'universal', nm: 80 },
-  thread: { fibre: 'polyester', tex: 27 },
-  foot: 'standard',
-  plate: 'standard',
-  stitch: 'straight',
-  lengthMm: 2.5,
-  widthMm: 0,
-  needlePositionMm: 0,
-  tensionSteps: 0,
-  pressure: 0.5,
-};
+const SETUP = plainSetup();
 
 function apron(): Job {
   let next = 0;

@@ -2,16 +2,9 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { PLAIN_MACHINE } from '../kit';
 import { type Dial, dialOf, DIALS, dialValues, setupSchema, turnDial, withDial, withPart } from '.';
+import { plainSetup } from './plainSetup.testing';
 
-const zigzag = setupSchema.parse({
-  needle: { point: 'ballpoint', nm: 75 },
-  thread: { fibre: 'polyester', tex: 27 },
-  foot: 'standard',
-  plate: 'standard',
-  stitch: 'zigzag',
-  lengthMm: 2.5,
-  widthMm: 2,
-});
+const zigzag = plainSetup({ needle: { point: 'ballpoint', nm: 75 }, stitch: 'zigzag', widthMm: 2 });
 
 describe('turning a dial', () => {
   it('goes through every mark from one end to the other and back', () => {

@@ -1,19 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import type { Setup } from '../setup';
+import { plainSetup } from '../setup/plainSetup.testing';
 import { type HiddenFault, type Quirks, quirksOf, type Raster, sewLine, sewnPicture } from '.';
 
-const setup: Setup = {
-  needle: { point: 'ballpoint', nm: 75 },
-  thread: { fibre: 'polyester', tex: 27 },
-  foot: 'standard',
-  plate: 'standard',
-  stitch: 'straight',
-  lengthMm: 2.5,
-  widthMm: 0,
-  needlePositionMm: 0,
-  tensionSteps: 0,
-  pressure: 0.25,
-};
+const setup = plainSetup({ needle: { point: 'ballpoint', nm: 75 }, pressure: 0.25 });
 const jersey = { structure: 'knit' as const, family: 'jersey' as const, traits: [], massGsm: 170, stretchAcross: 50 };
 const input = (more: Partial<Setup> = {}, layers = 2) => ({
   setup: { ...setup, ...more },

@@ -1,20 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import { FULL_KIT, PLAIN_MACHINE } from '../kit';
+import { plainSetup } from '../setup/plainSetup.testing';
 import { HIDDEN_FAULTS, quirksOf, sew, sewInputSchema, sewLine, sewOutputSchema } from '.';
 
 const jersey = { structure: 'knit' as const, family: 'jersey' as const, traits: [], massGsm: 170, stretchAcross: 50 };
-const setup = {
-  needle: { point: 'ballpoint' as const, nm: 75 },
-  thread: { fibre: 'polyester' as const, tex: 27 },
-  foot: 'walking' as const,
-  plate: 'standard' as const,
-  stitch: 'zigzag' as const,
-  lengthMm: 2.5,
+const setup = plainSetup({
+  needle: { point: 'ballpoint', nm: 75 },
+  foot: 'walking',
+  stitch: 'zigzag',
   widthMm: 2,
-  needlePositionMm: 0,
-  tensionSteps: 0,
   pressure: 0.25,
-};
+});
 const line = (more: object = {}, quirks = quirksOf(5)) =>
   sewLine({ setup: { ...setup, ...more }, cloth: jersey, lengthMm: 100, direction: 'across', layers: 2 }, quirks, 9);
 const plain = (findings: readonly { sign: string; severity: number }[]) =>

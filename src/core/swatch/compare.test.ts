@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { PLAIN_MACHINE } from '../kit';
+import { plainSetup } from '../setup/plainSetup.testing';
 import { compareLines, lineSchema, trendsOf } from '.';
 
 const line = (number: number, setup: object = {}, measures: object = {}, more: object = {}) =>
@@ -8,16 +9,7 @@ const line = (number: number, setup: object = {}, measures: object = {}, more: o
     id: `l${number}`,
     swatchId: 's',
     number,
-    setup: {
-      needle: { point: 'ballpoint', nm: 80 },
-      thread: { fibre: 'polyester', tex: 27 },
-      foot: 'standard',
-      plate: 'standard',
-      stitch: 'zigzag',
-      lengthMm: 2.5,
-      widthMm: 2,
-      ...setup,
-    },
+    setup: plainSetup({ needle: { point: 'ballpoint', nm: 80 }, stitch: 'zigzag', widthMm: 2, ...setup }),
     measures: { markedMm: 100, ...measures },
     status: 'failed',
     sewnAt: '2026-11-25T10:00:00Z',

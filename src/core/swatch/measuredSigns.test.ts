@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { seamContext } from '../physics';
-import { allSigns, findingsOf, lineSchema, measuredSigns, signsToLookFor } from '.';
+import { plainSetup } from '../setup/plainSetup.testing';
+import { allSigns, findingsOf, measuredSigns, signsToLookFor } from '.';
 
 const jersey = { structure: 'knit' as const, family: 'jersey' as const, traits: [], stretchAcross: 50 };
 const seam = seamContext(jersey, { kind: 'join' });
@@ -45,15 +46,7 @@ describe('a line that was measured shows its faults by itself', () => {
 });
 
 describe('what a line says for a diagnosis', () => {
-  const setup = lineSchema.shape.setup.parse({
-    needle: { point: 'ballpoint', nm: 75 },
-    thread: { fibre: 'polyester', tex: 27 },
-    foot: 'standard',
-    plate: 'standard',
-    stitch: 'zigzag',
-    lengthMm: 2.5,
-    widthMm: 2,
-  });
+  const setup = plainSetup({ needle: { point: 'ballpoint', nm: 75 }, stitch: 'zigzag', widthMm: 2 });
   const told = (looked: boolean) =>
     findingsOf(seam, { setup, looked, measures: { markedMm: 100 }, findings: [{ sign: 'skipped', severity: 2 }] });
 

@@ -2,22 +2,12 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { clothSchema, FAMILIES, FAMILY } from '../cloth';
 import { seamContext } from '../physics';
-import { OPERATION_KINDS, type Setup } from '../setup';
+import { OPERATION_KINDS } from '../setup';
+import { plainSetup } from '../setup/plainSetup.testing';
 import { SIGNS } from '../stitch';
 import { signsToLookFor } from '.';
 
-const setup: Setup = {
-  needle: { point: 'ballpoint', nm: 80 },
-  thread: { fibre: 'polyester', tex: 27 },
-  foot: 'standard',
-  plate: 'standard',
-  stitch: 'straight',
-  lengthMm: 2.5,
-  widthMm: 0,
-  needlePositionMm: 0,
-  tensionSteps: 0,
-  pressure: 0.5,
-};
+const setup = plainSetup({ needle: { point: 'ballpoint', nm: 80 } });
 const seam = (family: (typeof FAMILIES)[number], kind: (typeof OPERATION_KINDS)[number] = 'join') =>
   seamContext(clothSchema.parse({ structure: FAMILY[family].structure, family }), { kind });
 

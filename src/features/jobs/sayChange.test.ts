@@ -1,20 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { PLAIN_MACHINE } from '@/core/kit';
-import type { Setup } from '@/core/setup';
+import { plainSetup } from '@/core/setup/plainSetup.testing';
 import { isDial, sayChange } from './sayChange';
 
-const setup: Setup = {
-  needle: { point: 'jeans', nm: 100 },
-  thread: { fibre: 'polyester', tex: 40 },
-  foot: 'standard',
-  plate: 'standard',
-  stitch: 'straight',
-  lengthMm: 2.8,
-  widthMm: 0,
-  needlePositionMm: 0,
-  tensionSteps: 1,
-  pressure: 1,
-};
+const setup = plainSetup({ lengthMm: 2.8, tensionSteps: 1, pressure: 1 });
 const change = (part: string, to: unknown) => ({ before: 'seam', change: part, to });
 
 describe('a change in words', () => {

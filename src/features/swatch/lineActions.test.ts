@@ -2,25 +2,14 @@ import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { clothRecordSchema } from '@/core/file';
 import { PLAIN_MACHINE } from '@/core/kit';
-import type { Setup } from '@/core/setup';
+import { plainSetup } from '@/core/setup/plainSetup.testing';
 import { type Line, newLine } from '@/core/swatch';
 import { cards, lines } from '@/data';
 import { anotherLine, giveUp, makeCard, nextLine, settle, takeUp } from './lineActions';
 import type { Scrap } from './useScrap';
 
 const AT = '2026-11-25T10:00:00Z';
-const setup: Setup = {
-  needle: { point: 'universal', nm: 80 },
-  thread: { fibre: 'polyester', tex: 27 },
-  foot: 'standard',
-  plate: 'standard',
-  stitch: 'straight',
-  lengthMm: 2.5,
-  widthMm: 0,
-  needlePositionMm: 0,
-  tensionSteps: 0,
-  pressure: 0.5,
-};
+const setup = plainSetup();
 const line = (id: string, number: number, more: Partial<Line> = {}): Line => ({
   ...newLine({ id, swatchId: 's', number, setup, direction: 'along', sewnAt: AT }),
   ...more,

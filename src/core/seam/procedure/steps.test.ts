@@ -2,17 +2,10 @@ import { describe, expect, it } from 'vitest';
 import { checkInterlocks } from '../../interlock';
 import { PLAIN_MACHINE } from '../../kit';
 import { setupSchema } from '../../setup';
+import { plainSetup } from '../../setup/plainSetup.testing';
 import { type Given, givenOf, type Numbers, PROCEDURES, stepSetup, stepsOf, toolAt, workOut } from '.';
 
-const SETUP = setupSchema.parse({
-  needle: { point: 'universal', nm: 80 },
-  thread: { fibre: 'polyester', tex: 27 },
-  foot: 'standard',
-  plate: 'standard',
-  stitch: 'straight',
-  lengthMm: 2.5,
-  widthMm: 0,
-});
+const SETUP = plainSetup();
 const POPLIN = { structure: 'woven', family: 'poplin', massGsm: 120, thicknessMm: 0.25, traits: [] } as const;
 const of = (id: string) => PROCEDURES.find((p) => p.id === id)!;
 function taken(id: string, answers: Partial<Numbers> = {}, more: Partial<Given> = {}) {
