@@ -6,6 +6,7 @@ export * from './measuredSigns';
 export * from './newLine';
 export * from './plan';
 export * from './replanned';
+export * from './scrapStanding';
 export * from './severity';
 export * from './signsToLookFor';
 export * from './swatch';

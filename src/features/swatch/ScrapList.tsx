@@ -1,7 +1,7 @@
 'use client';
 
 import Link from 'next/link';
-import type { Line } from '@/core/swatch';
+import { type Line, scrapStanding } from '@/core/swatch';
 import { useCloths, useLines, useSwatches } from '@/data';
 import { sayWhen } from '@/parts/workspace';
 import { ClothSwatch } from '@/ui';
@@ -46,7 +46,7 @@ export function ScrapList() {
 
 function standing(lines: Line[]): string {
   const count = `${lines.length} ${lines.length === 1 ? 'line' : 'lines'}`;
-  if (lines.some((line) => line.status === 'passed')) return `${count}, passed`;
-  if (lines.some((line) => line.status === 'sewing')) return `${count}, half tested`;
-  return lines.length === 0 ? 'nothing sewn yet' : `${count}, none passed`;
+  const { state } = scrapStanding(lines);
+  if (state === 'not begun') return 'nothing sewn yet';
+  return `${count}, ${state === 'in hand' ? 'half tested' : state}`;
 }

@@ -1,11 +1,12 @@
 'use client';
 
 import { procedureName } from '@/core/seam';
+import { isHalfTested, type Line, scrapStanding } from '@/core/swatch';
 import { useLines, useRuns, useSwatches } from '@/data';
 import { sayWhen } from '@/parts/workspace';
 import { Rows } from './Rows';
 
-/** What lies half done: operations under the needle, scraps with a line in hand. */
+/** What lies half done: operations under the needle, scraps that no line has proven yet. */
 export function Begun() {
   const runs = useRuns();
   const swatches = useSwatches();
@@ -21,16 +22,22 @@ export function Begun() {
     }));
   const tested = swatches.flatMap((swatch) => {
     const own = lines.filter((line) => line.swatchId === swatch.id);
-    const inHand = own.find((line) => line.status === 'sewing');
-    if (!inHand || own.some((line) => line.status === 'passed')) return [];
+    if (!isHalfTested(own)) return [];
     return [
       {
         key: swatch.id,
         href: `/swatch?id=${swatch.id}`,
         name: swatch.name,
-        note: `scrap half tested, line ${inHand.number} in hand, ${sayWhen(swatch.startedAt)}`,
+        note: `${sayTested(own)}, ${sayWhen(swatch.startedAt)}`,
       },
     ];
   });
   return <Rows id="begun" title="Half done" rows={[...sewing, ...tested]} />;
+}
+
+function sayTested(lines: readonly Line[]): string {
+  const standing = scrapStanding(lines);
+  if (standing.state === 'in hand') return `scrap half tested, line ${standing.number} in hand`;
+  if (standing.state !== 'none passed') return 'scrap planned, nothing sewn yet';
+  return `scrap half tested, ${standing.sewn === 1 ? 'one line' : `${standing.sewn} lines`} failed`;
 }
