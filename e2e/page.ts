@@ -31,6 +31,19 @@ export async function answered(page: Page) {
   await expect(reading(page, 'Stitch').first()).toBeVisible();
 }
 
+/** Waits until nothing on the page has changed for half a second. */
+export const settled = (page: Page) =>
+  page.evaluate(
+    () =>
+      new Promise<void>((done) => {
+        let timer = setTimeout(done, 500);
+        new MutationObserver(() => {
+          clearTimeout(timer);
+          timer = setTimeout(done, 500);
+        }).observe(document, { subtree: true, childList: true, attributes: true, characterData: true });
+      }),
+  );
+
 /** Opens the demo workroom. */
 export async function openDemo(page: Page) {
   await page.goto('/match');

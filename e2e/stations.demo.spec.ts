@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { answered, expect, openCards, openDemo, reading, test } from './page';
+import { answered, expect, openCards, openDemo, reading, settled, test } from './page';
 
 const SCREENS = [
   '/match?cloth=merino',
@@ -34,7 +34,8 @@ for (const colorScheme of ['light', 'dark'] as const) {
     page,
   }) => {
     test.setTimeout(420_000);
-    await page.emulateMedia({ colorScheme });
+    // What fades is read neither before nor after; what comes late is waited for.
+    await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
     // Tall enough that the strip at the bottom covers nothing, as for a person who has scrolled.
     await page.setViewportSize({ width: 1280, height: 3200 });
     await openDemo(page);
@@ -46,13 +47,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
       if (screen.startsWith('/match')) await answered(page);
       if (screen === '/jobs?id=apron')
         await expect(page.getByRole('button', { name: 'Find the best order' })).toBeEnabled();
-      // What is still fading has not come to its colours.
-      await page.evaluate(() => {
-        const ending = document
-          .getAnimations()
-          .filter(({ effect }) => effect?.getComputedTiming().endTime !== Infinity);
-        return Promise.allSettled(ending.map(({ finished }) => finished));
-      });
+      await settled(page);
       const { violations } = await new AxeBuilder({ page })
         .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice'])
         .analyze();
@@ -69,6 +64,7 @@ test('no screen is wider than a 390 px phone, and what is pressed is large enoug
   for (const screen of SCREENS) {
     await page.goto(screen);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await settled(page);
     const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
     expect(wide, screen).toBeLessThanOrEqual(0);
     const small = await page.evaluate(() =>

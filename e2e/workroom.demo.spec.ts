@@ -59,7 +59,7 @@ test('width, bobbin and feed are measured too, and say what follows', async ({ p
   await bobbin.getByRole('button', { name: 'Keep this bobbin' }).click();
   await expect(bobbin).toContainText('measured once');
   const feed = region(page, 'Feed');
-  await feed.getByRole('textbox', { name: 'Top ends behind by' }).fill('3');
+  await feed.getByRole('textbox', { name: 'Top behind by' }).fill('3');
   await expect(feed).toContainText('would bow about 20 mm');
   await feed.getByRole('button', { name: 'Keep this line' }).click();
   await expect(feed).toContainText('times as much as the model expects');

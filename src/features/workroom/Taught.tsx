@@ -70,9 +70,11 @@ export function Taught({ record }: { record: MachineRecord }) {
                 <small>{restsOn(number, scale, digits)}</small>
                 <small>{what}</small>
               </dd>
-              <Button size="small" aria-label={`Forget ${name.toLowerCase()}`} onClick={() => void forget(id, name)}>
-                Forget
-              </Button>
+              <dd>
+                <Button size="small" aria-label={`Forget ${name.toLowerCase()}`} onClick={() => void forget(id, name)}>
+                  Forget
+                </Button>
+              </dd>
             </div>
           ))}
         </dl>

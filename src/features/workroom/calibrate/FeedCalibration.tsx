@@ -81,7 +81,7 @@ export function FeedCalibration({ record }: { record: MachineRecord }) {
             texts.pressure || String(machine.pressureDial.normal),
             steps.map(({ position }) => [position, position] as const),
           )}
-        <DraftField draft={measures} name="shiftMm" label="Top ends behind by" unit="mm" />
+        <DraftField draft={measures} name="shiftMm" label="Top behind by" unit="mm" />
         <DraftField draft={measures} name="overMm" label="Over" unit="mm" help="300 if left empty" />
         <Button variant="outlined" disabled={!measure} onClick={measures.keep}>
           Keep this line
