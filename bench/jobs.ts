@@ -39,9 +39,9 @@ function together(parts: readonly Part[]): ScheduleInput {
 
 // prettier-ignore
 const JOBS: readonly (readonly Part[])[] = [
-  [['knit-top', 'merino', '', 'grey'], ['apron', 'denim', '', 'ochre'], ['curtain', 'lawn', '', 'cream'], ['cushion-zip', 'deck', 'sateen', 'sand'], ['drawstring-bag', 'deck', 'lawn', 'sand'], ['skirt', 'sateen', '', 'cream']],
-  [['skirt', 'sateen', '', 'a'], ['skirt', 'lawn', '', 'a'], ['drawstring-bag', 'denim', 'lawn', 'b'], ['apron', 'denim', '', 'b'], ['knit-top', 'fleece', '', 'c'], ['cushion-zip', 'velvet', 'sateen', 'd']],
-  [['skirt', 'lawn', '', 'a'], ['skirt', 'denim', '', 'a'], ['drawstring-bag', 'deck', 'lawn', 'b'], ['apron', 'deck', '', 'b'], ['knit-top', 'merino', '', 'c'], ['knit-top', 'fleece', '', 'd']],
+  [['knit-top', 'merino', '', 'grey'], ['apron', 'denim', '', 'ochre'], ['curtain', 'lawn', '', 'cream'], ['cushion-zip', 'deck', 'sateen', 'sand'], ['lined-bag', 'deck', 'lawn', 'sand'], ['skirt', 'sateen', '', 'cream']],
+  [['skirt', 'sateen', '', 'a'], ['skirt', 'lawn', '', 'a'], ['lined-bag', 'denim', 'lawn', 'b'], ['apron', 'denim', '', 'b'], ['knit-top', 'fleece', '', 'c'], ['cushion-zip', 'velvet', 'sateen', 'd']],
+  [['skirt', 'lawn', '', 'a'], ['skirt', 'denim', '', 'a'], ['lined-bag', 'deck', 'lawn', 'b'], ['apron', 'deck', '', 'b'], ['knit-top', 'merino', '', 'c'], ['knit-top', 'fleece', '', 'd']],
 ];
 
 /** Seven needs of every seam drawn at random: harder than anything that is made. */

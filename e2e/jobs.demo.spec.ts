@@ -82,6 +82,40 @@ test('from a new job over its order, a scrap and the seams to the last tick', as
   await expect(page.getByRole('link', { name: /Mooring line bag/ })).toBeVisible();
 });
 
+test('a job begun without a cloth says so, and gets one for all of its seams at once', async ({ page }) => {
+  await openDemo(page);
+  await page.getByRole('link', { name: 'Jobs', exact: true }).click();
+  await pick(page, 'What is made', 'Work apron');
+  await pick(page, 'Cloth', 'choose later');
+  // A colour no spool has yet.
+  await page.getByLabel('Thread colour', { exact: true }).fill('lichen');
+  await page.getByRole('button', { name: 'Begin', exact: true }).click();
+  await expect(page.getByText(/^\d seams without a cloth\.$/)).toBeVisible();
+
+  await page.getByRole('link', { name: 'Today', exact: true }).click();
+  const choose = page.getByRole('link', { name: 'Choose its cloth' });
+  await expect(choose).toBeFocused();
+  await page.keyboard.press('Enter');
+  await page.getByLabel(/^Cloth for \d seams, \d pieces?$/).click();
+  await page.getByRole('option', { name: 'Deck canvas' }).click();
+  await expect(page.getByText('Deck canvas instead of no cloth.')).toBeVisible();
+  await expect(page.getByText('without a cloth')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByLabel(/^Cloth for/).click();
+  await page.getByRole('option', { name: 'Deck canvas' }).click();
+
+  // One cloth for another, later on.
+  await page.getByRole('button', { name: 'Pieces and notes' }).click();
+  await page.getByLabel(/^Cloth of \d seams/).click();
+  await page.getByRole('option', { name: 'Apron denim' }).click();
+  await expect(page.getByText('Apron denim instead of Deck canvas.')).toBeVisible();
+  await page.getByRole('button', { name: /^Seams/ }).click();
+  await expect(page.getByRole('button', { name: /Apron denim/ }).first()).toBeVisible();
+  await expect(page.getByRole('button', { name: /Deck canvas|no cloth yet/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'What it takes' }).click();
+  await expect(page.getByText(/, lichen/).first()).toBeVisible();
+});
+
 test('a seam is moved by keys, its cost said on the way; what it waits for explains itself', async ({ page }) => {
   await openDemo(page);
   await page.goto('/jobs?id=top');

@@ -1,4 +1,5 @@
 export * from './bobbins';
+export * from './edits';
 export * from './job';
 export * from './notions';
 export * from './order';

@@ -16,7 +16,7 @@ const made = (id = 'job') => ({ id, newId, at: '2026-03-01T10:00:00Z' });
 const choice = { name: 'Bag', machineId: 'm', clothId: 'c', secondClothId: 'd', colour: 'sand' };
 const bag = (): Job =>
   jobFromTemplate(
-    TEMPLATES.find((t) => t.id === 'drawstring-bag')!,
+    TEMPLATES.find((t) => t.id === 'lined-bag')!,
     choice,
     made(),
   );

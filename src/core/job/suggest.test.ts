@@ -103,7 +103,7 @@ describe('templates', () => {
 
   it('sews only the lining in the second cloth, and the piping in both', () => {
     const bag = jobFromTemplate(
-      TEMPLATES.find((t) => t.id === 'drawstring-bag')!,
+      TEMPLATES.find((t) => t.id === 'lined-bag')!,
       choice,
       made,
     );

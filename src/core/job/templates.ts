@@ -63,7 +63,7 @@ export const TEMPLATES: readonly Template[] = [
     { name: 'Casing at the top', does: 'elastic-casing', on: ['drop'], answers: { round: 1400, girth: 1200 } },
     { name: 'Bottom hem', does: 'hem-blind', on: ['drop'], answers: { round: 1400 } },
   ] },
-  { id: 'drawstring-bag', name: 'Lined bag with boxed corners', second: 'the lining', pieces: [['outer', 320, 400, 2], ['lining', 320, 400, 2, 'second']], seams: [
+  { id: 'lined-bag', name: 'Lined bag with boxed corners', second: 'the lining', pieces: [['outer', 320, 400, 2], ['lining', 320, 400, 2, 'second']], seams: [
     { name: 'Pocket on the lining', does: 'patch-pocket', on: ['lining'], cloth: 'second' },
     { name: 'Outer: sides and bottom', does: 'plain-open', on: ['outer'], answers: { seam: 1100 } },
     { name: 'Lining: sides and bottom', does: 'plain-open', on: ['lining'], answers: { seam: 1100 }, cloth: 'second' },

@@ -1,12 +1,14 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import { type JobPiece, jobPieceSchema, jobSchema } from '@/core/job';
+import { type JobPiece, jobPieceSchema, jobSchema, withoutPiece, withPieceBack } from '@/core/job';
 import { formatNumber } from '@/core/units';
-import { jobs, useThreads } from '@/data';
+import { jobs } from '@/data';
 import type { JobNow } from '@/parts/jobs';
 import { newId, useQuestion, useUndo } from '@/parts/workspace';
 import { checkedBy, Field, lengthIn, numberBy, optionalBy, Pick, plainNumber, wordsBy } from '@/ui';
+import { ColourField } from './ColourField';
+import { JobCloths } from './JobCloths';
 import styles from './Jobs.module.css';
 
 const NAME = wordsBy(jobSchema.shape.name);
@@ -19,9 +21,7 @@ const COUNT = checkedBy(numberBy(plainNumber, 'a whole number'), jobPieceSchema.
 export function About({ now }: { now: JobNow }) {
   const { job } = now;
   const asked = useQuestion();
-  const spools = useThreads();
   const edit = (change: Partial<typeof job>) => jobs.change(job.id, (j) => j && { ...j, ...change });
-  const colours = [...new Set([job.colour, ...(spools ?? []).map((t) => t.colourName)])].filter((c) => c !== '');
   const add = () =>
     edit({ pieces: [...job.pieces, { id: newId(), name: `Piece ${job.pieces.length + 1}`, clothId: null, count: 1 }] });
   return (
@@ -58,11 +58,11 @@ export function About({ now }: { now: JobNow }) {
             ]}
             onPick={(id) => void edit({ machineId: id || null })}
           />
-          <Pick
+          <ColourField
             label="Thread colour"
-            value={job.colour}
-            options={[['', 'not decided'] as const, ...colours.map((c) => [c, c] as const)]}
-            onPick={(colour) => void edit({ colour })}
+            text={job.colour}
+            onValue={(colour) => void edit({ colour })}
+            help="Where a seam says nothing else"
           />
           <Field
             label="Notes"
@@ -72,6 +72,7 @@ export function About({ now }: { now: JobNow }) {
             textFieldProps={{ multiline: true, minRows: 3 }}
           />
         </section>
+        <JobCloths now={now} />
       </aside>
     </div>
   );
@@ -85,18 +86,8 @@ function PieceRow({ now: { job, cloths }, piece }: { now: JobNow; piece: JobPiec
       (j) => j && { ...j, pieces: j.pieces.map((p) => (p.id === piece.id ? { ...p, ...change } : p)) },
     );
   const remove = async () => {
-    await jobs.change(
-      job.id,
-      (j) =>
-        j && {
-          ...j,
-          pieces: j.pieces.filter((p) => p.id !== piece.id),
-          seams: j.seams.map((s) => ({ ...s, pieces: s.pieces.filter((p) => p !== piece.id) })),
-        },
-    );
-    undo(`“${piece.name}” is taken out.`, () =>
-      jobs.change(job.id, (j) => j && { ...j, pieces: job.pieces, seams: job.seams }),
-    );
+    await jobs.change(job.id, (j) => j && withoutPiece(j, piece.id));
+    undo(`“${piece.name}” is taken out.`, () => jobs.change(job.id, (j) => j && withPieceBack(j, job, piece.id)));
   };
   const size = (mm: number | undefined) => (mm === undefined ? '' : formatNumber(mm, 1));
   return (

@@ -4,9 +4,10 @@ import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { emptyJob, jobFromTemplate, jobSchema, TEMPLATES } from '@/core/job';
-import { jobs, useThreads, writePreference } from '@/data';
+import { jobs, writePreference } from '@/data';
 import { type AskedNow, type Draft, newId, nowText, useDraft, useQuestion } from '@/parts/workspace';
 import { Field, Pick, wordsBy } from '@/ui';
+import { ColourField } from './ColourField';
 import { ImportJob } from './ImportJob';
 import styles from './Jobs.module.css';
 
@@ -56,12 +57,16 @@ const clothIn = (texts: Draft['texts'], asked: AskedNow) => texts.cloth ?? asked
 /** Cloths, machine and colour of a new job. */
 function Materials({ asked, draft, second }: { asked: AskedNow; draft: Draft; second: string | undefined }) {
   const { texts, setText } = draft;
-  const threads = useThreads();
-  const colours = [...new Set((threads ?? []).map((t) => t.colourName).filter((name) => name !== ''))];
   const drawer = [['', 'choose later'] as const, ...asked.cloths.map((c) => [c.id, c.cloth.name] as const)];
   return (
     <>
-      <Pick label="Cloth" value={clothIn(texts, asked)} options={drawer} onPick={(id) => setText('cloth', id)} />
+      <Pick
+        label="Cloth"
+        value={clothIn(texts, asked)}
+        options={drawer}
+        onPick={(id) => setText('cloth', id)}
+        help={asked.cloths.length === 0 ? 'None is in the drawer yet; it can be chosen later' : undefined}
+      />
       {second && (
         <Pick
           label={`Second cloth, for ${second}`}
@@ -76,11 +81,11 @@ function Materials({ asked, draft, second }: { asked: AskedNow; draft: Draft; se
         options={asked.machines.map((m) => [m.id, m.machine.name] as const)}
         onPick={(id) => setText('machine', id)}
       />
-      <Pick
+      <ColourField
         label="Thread colour"
-        value={texts.colour ?? ''}
-        options={[['', 'not decided'] as const, ...colours.map((c) => [c, c] as const)]}
-        onPick={(colour) => setText('colour', colour)}
+        text={texts.colour ?? ''}
+        onValue={(colour) => setText('colour', colour)}
+        help="As it is called on the spool; it can be decided later"
       />
     </>
   );

@@ -1,15 +1,26 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import { allBefore, type JobSeam, jobSeamSchema, type SeamNow, STAGE_TEXT, STAGES, usualStage } from '@/core/job';
+import {
+  allBefore,
+  type JobSeam,
+  jobSeamSchema,
+  type SeamNow,
+  STAGE_TEXT,
+  STAGES,
+  usualStage,
+  withoutSeam,
+  withSeamBack,
+} from '@/core/job';
 import { givenOf, PROCEDURE_GROUPS, PROCEDURES, usualOf, procedureOf } from '@/core/seam';
 import { clothOf, UNKNOWN_CLOTH } from '@/core/cloth';
 import { formatNumber } from '@/core/units';
-import { jobs, usePreference, useThreads } from '@/data';
+import { jobs, usePreference } from '@/data';
 import { type JobNow, useWorkActions } from '@/parts/jobs';
 import { AskField } from '@/parts/asks';
 import { useUndo } from '@/parts/workspace';
 import { checkedBy, Field, numberBy, Pick, plainNumber, wordsBy } from '@/ui';
+import { ColourField } from './ColourField';
 import styles from './Jobs.module.css';
 
 const NAME = wordsBy(jobSeamSchema.shape.name);
@@ -48,7 +59,7 @@ export function SeamEditor({ now, seam, state }: Props) {
         onPick={(id) => void edit({ clothId: id || null })}
       />
       <Pick
-        label="Second cloth, where two meet"
+        label="Second cloth"
         value={seam.secondClothId ?? ''}
         options={[['', 'none'] as const, ...drawer.slice(1)]}
         onPick={(id) => void edit({ secondClothId: id || null })}
@@ -76,23 +87,19 @@ interface PartProps {
 }
 
 function Colours({ now: { job }, seam, edit }: PartProps) {
-  const spools = useThreads();
-  const names = new Set([...(spools ?? []).map((t) => t.colourName), seam.needleColour, seam.bobbinColour, job.colour]);
-  names.delete('');
-  const options = (same: string) => [['', same] as const, ...[...names].map((name) => [name, name] as const)];
   return (
     <>
-      <Pick
-        label="Thread on top"
-        value={seam.needleColour}
-        options={options(job.colour ? `as the job: ${job.colour}` : 'not decided')}
-        onPick={(needleColour) => void edit({ needleColour })}
+      <ColourField
+        label="Colour on top"
+        text={seam.needleColour}
+        onValue={(needleColour) => void edit({ needleColour })}
+        help={job.colour ? `Left empty: ${job.colour}, as the job` : 'Not decided'}
       />
-      <Pick
-        label="Thread in the bobbin"
-        value={seam.bobbinColour}
-        options={options('as on top')}
-        onPick={(bobbinColour) => void edit({ bobbinColour })}
+      <ColourField
+        label="Colour in the bobbin"
+        text={seam.bobbinColour}
+        onValue={(bobbinColour) => void edit({ bobbinColour })}
+        help="Left empty: as on top"
       />
     </>
   );
@@ -200,18 +207,8 @@ function Ends({ now, seam, state }: Props) {
   const { setDone, tick } = useWorkActions(now);
   const { job } = now;
   const remove = async () => {
-    const before = job.seams;
-    await jobs.change(
-      job.id,
-      (j) =>
-        j && {
-          ...j,
-          seams: j.seams
-            .filter((s) => s.id !== seam.id)
-            .map((s) => ({ ...s, after: s.after.filter((a) => a.seamId !== seam.id) })),
-        },
-    );
-    undo(`“${seam.name}” is taken out.`, () => jobs.change(job.id, (j) => j && { ...j, seams: before }));
+    await jobs.change(job.id, (j) => j && withoutSeam(j, seam.id));
+    undo(`“${seam.name}” is taken out.`, () => jobs.change(job.id, (j) => j && withSeamBack(j, job, seam.id)));
   };
   return (
     <div className={`${styles.actions} ${styles.wide}`}>

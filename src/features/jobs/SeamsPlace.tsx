@@ -2,7 +2,7 @@
 
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { findCycle, type JobSeam, missingOrder, usualOrder, usualStage } from '@/core/job';
+import { findCycle, type JobSeam, missingOrder, usualOrder, usualStage, withOrder, withoutOrder } from '@/core/job';
 import { procedureName } from '@/core/seam';
 import { jobs } from '@/data';
 import type { JobNow } from '@/parts/jobs';
@@ -118,22 +118,8 @@ function Suggestions({ now: { job } }: { now: JobNow }) {
   if (missing.length === 0) return null;
   const nameOf = (id: string) => job.seams.find((s) => s.id === id)?.name ?? id;
   const take = async () => {
-    const before = job.seams;
-    await jobs.change(
-      job.id,
-      (j) =>
-        j && {
-          ...j,
-          seams: j.seams.map((seam) => ({
-            ...seam,
-            after: [
-              ...seam.after,
-              ...missing.filter((m) => m.seamId === seam.id).map((m) => ({ seamId: m.after, why: m.why })),
-            ],
-          })),
-        },
-    );
-    undo('What comes before what is put in.', () => jobs.change(job.id, (j) => j && { ...j, seams: before }));
+    await jobs.change(job.id, (j) => j && withOrder(j, missing));
+    undo('What comes before what is put in.', () => jobs.change(job.id, (j) => j && withoutOrder(j, missing)));
   };
   return (
     <CautionPlate>

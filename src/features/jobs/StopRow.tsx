@@ -116,7 +116,7 @@ function standing(now: JobNow, { item }: Stop): string {
     else if (proof === 'proven') words.push('✓ proven');
     else if (proof === 'hand') words.push('by hand');
     const waits = now.progress.blocked.find((b) => b.seamId === seam.id);
-    if (waits) words.push(`after ${waits.for.join(', ').toLowerCase()}`);
+    if (waits) words.push(`waits for ${waits.for.join(', ').toLowerCase()}`);
   }
   return words.join(' · ');
 }

@@ -15,6 +15,8 @@ export function TimelineDrawing({ timeline }: { timeline: Timeline }) {
   if (totalMin <= 0) return null;
   const step = RULER_MIN.find((m) => totalMin / m <= 12) ?? totalMin;
   const marks = Array.from({ length: Math.floor(totalMin / step) + 1 }, (_, i) => i * step);
+  // Where there is no room behind the last mark for what it says, the end of the bands says it.
+  const fits = (mark: number) => mark === 0 || totalMin - mark > 0.6 * step;
   return (
     <figure className={styles.timeline} aria-label={`Timeline of ${sayMinutes(totalMin)}`}>
       <div className={styles.row}>
@@ -54,7 +56,7 @@ export function TimelineDrawing({ timeline }: { timeline: Timeline }) {
       <div className={styles.row}>
         <span className={styles.name} />
         <span className={styles.ruler}>
-          {marks.map((mark) => (
+          {marks.filter(fits).map((mark) => (
             <span key={mark} style={{ left: share(mark, totalMin) }}>
               {mark === 0 ? 'now' : sayMinutes(mark)}
             </span>

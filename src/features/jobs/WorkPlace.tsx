@@ -4,6 +4,7 @@ import { CautionPlate } from '@/ui';
 import type { JobNow } from '@/parts/jobs';
 import { Costs } from './Costs';
 import { FindOrder } from './FindOrder';
+import { NoClothYet } from './JobCloths';
 import styles from './Jobs.module.css';
 import { StopList } from './StopList';
 import { TimelineDrawing } from './TimelineDrawing';
@@ -21,6 +22,7 @@ export function WorkPlace({ now }: { now: JobNow }) {
           Settings are being worked out.
         </p>
       )}
+      <NoClothYet now={now} />
       <TimelineDrawing timeline={timeline} />
       <div className={styles.two}>
         <section aria-labelledby="order" className={styles.main}>

@@ -16,10 +16,7 @@ export function NextUp({ now }: { now: JobNow }) {
   const [item] = items;
   const [stop] = timeline.stops;
   const cloth = now.cloths.find((c) => c.id === item.now.seam.clothId);
-  const { prove, sew, tick } = useWorkActions(now);
   useLeadStrip(now, cloth?.cloth.name);
-  const go = item.kind === 'scrap' ? prove : sew;
-  const word = item.kind === 'scrap' ? 'Prove it on scrap' : item.now.state === 'in hand' ? 'Go on sewing' : 'Sew it';
   return (
     <>
       <h1 id="next">{item.name}</h1>
@@ -35,12 +32,7 @@ export function NextUp({ now }: { now: JobNow }) {
           {stop.sewMin > stop.fromMin && <span>and {sayMinutes(stop.sewMin - stop.fromMin)} to set the machine</span>}
         </p>
       </div>
-      <div className={styles.actions}>
-        <Button variant="contained" size="large" autoFocus onClick={() => void go(item.now)}>
-          {word}
-        </Button>
-        {item.kind === 'seam' && <Button onClick={() => void tick(item.now)}>It is done</Button>}
-      </div>
+      <Ways now={now} hasCloth={cloth !== undefined} />
       <OnTheMachine now={now} />
       <div className={styles.progress}>
         <TapeBar done={progress.done.length} of={seams.length} what="seams" />
@@ -58,6 +50,37 @@ export function NextUp({ now }: { now: JobNow }) {
         <Link href={`/jobs?id=${job.id}`}>The whole order of work</Link>
       </div>
     </>
+  );
+}
+
+/** A link takes no focus by itself. */
+const focusOn = (element: HTMLElement | null) => element?.focus();
+
+/** The way in; where something is missing, the way to that. */
+function Ways({ now, hasCloth }: { now: JobNow; hasCloth: boolean }) {
+  const {
+    job,
+    machine,
+    items: [item],
+  } = now;
+  const { prove, sew, tick } = useWorkActions(now);
+  const go = item.kind === 'scrap' ? prove : sew;
+  const word = item.kind === 'scrap' ? 'Prove it on scrap' : item.now.state === 'in hand' ? 'Go on sewing' : 'Sew it';
+  const missing = hasCloth ? (machine ? null : 'machine') : 'cloth';
+  const place = `/jobs?id=${job.id}${missing === 'machine' ? '&place=about' : ''}`;
+  return (
+    <div className={styles.actions}>
+      {missing ? (
+        <Button variant="contained" size="large" ref={focusOn} component={Link} href={place}>
+          Choose its {missing}
+        </Button>
+      ) : (
+        <Button variant="contained" size="large" autoFocus onClick={() => void go(item.now)}>
+          {word}
+        </Button>
+      )}
+      {item.kind === 'seam' && <Button onClick={() => void tick(item.now)}>It is done</Button>}
+    </div>
   );
 }
 

@@ -9,8 +9,15 @@ export interface Row {
   note: string;
 }
 
+/** Things of one kind that wait. */
+export interface Waiting {
+  id: string;
+  title: string;
+  rows: readonly Row[];
+}
+
 /** A short list of things that wait; nothing where none does. */
-export function Rows({ id, title, rows }: { id: string; title: string; rows: readonly Row[] }) {
+export function Rows({ id, title, rows }: Waiting) {
   if (rows.length === 0) return null;
   return (
     <section aria-labelledby={id}>

@@ -2,14 +2,15 @@
 
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
+import type { Job } from '@/core/job';
 import { useCloths, useJobs, usePreference } from '@/data';
 import { useJobNow } from '@/parts/jobs';
 import { sayWhen } from '@/parts/workspace';
-import { Attention } from './Attention';
-import { Begun } from './Begun';
 import { NextUp, NothingNext } from './NextUp';
-import { OtherJobs } from './OtherJobs';
+import { Rows, type Waiting } from './Rows';
 import styles from './Today.module.css';
+import { useAttention } from './useAttention';
+import { useBegun } from './useBegun';
 
 /** Today: what to do next, the machine led to it; what waits for attention. With nothing here yet, a first cloth is asked for. */
 export function TodayStation() {
@@ -32,11 +33,33 @@ export function TodayStation() {
         <p className={styles.date}>{weekday}</p>
         {now && now.items.length > 0 ? <NextUp now={now} /> : <NothingNext now={now} />}
       </section>
-      <aside className={styles.side}>
-        <Begun />
-        <Attention />
-        <OtherJobs jobs={open.filter((j) => j.id !== job?.id)} say={(j) => `begun ${sayWhen(j.addedAt)}`} />
-      </aside>
+      <WhatWaits jobs={open.filter((j) => j.id !== job?.id)} />
     </div>
+  );
+}
+
+/** Beside it, what is half done or wants to be looked after, and the other jobs that are open. */
+function WhatWaits({ jobs }: { jobs: Job[] }) {
+  const begun = useBegun();
+  const attention = useAttention();
+  if (!begun || !attention) return <aside className={styles.side} />;
+  const rows = jobs.map((job) => ({
+    key: job.id,
+    href: `/jobs?id=${job.id}`,
+    name: job.name,
+    note: `begun ${sayWhen(job.addedAt)}`,
+  }));
+  const all: Waiting[] = [begun, ...attention, { id: 'other-jobs', title: 'Other jobs', rows }];
+  return (
+    <aside className={styles.side}>
+      {all.map((waiting) => (
+        <Rows key={waiting.id} {...waiting} />
+      ))}
+      {all.every(({ rows }) => rows.length === 0) && (
+        <p className={styles.calm}>
+          Nothing else waits: nothing half done, no needle near its hours, no card gone stale, no care due.
+        </p>
+      )}
+    </aside>
   );
 }

@@ -5,28 +5,28 @@ import { formatNumber } from '@/core/units';
 import { useCards, useMachines, useNeedles, useOnMachines } from '@/data';
 import { useStale } from '@/parts/staleness';
 import { useCareDue, useNeedleLife } from '@/parts/workspace';
-import { type Row, Rows } from './Rows';
+import type { Row, Waiting } from './Rows';
 
-/** What wants to be looked after: needles near their hours, cards gone stale, machines to be cared for. */
-export function Attention() {
+/** What wants to be looked after: needles near their hours, cards gone stale, machines to be cared for; undefined while it is read. */
+export function useAttention(): Waiting[] | undefined {
   const needles = useNeedleRows();
   const stale = useStaleRows();
   const care = useCareRows();
-  return (
-    <>
-      <Rows id="needles" title="Needles near their hours" rows={needles} />
-      <Rows id="stale" title="Cards gone stale" rows={stale} />
-      <Rows id="care" title="Care due" rows={care} />
-    </>
-  );
+  if (!needles || !stale) return undefined;
+  return [
+    { id: 'needles', title: 'Needles near their hours', rows: needles },
+    { id: 'stale', title: 'Cards gone stale', rows: stale },
+    { id: 'care', title: 'Care due', rows: care },
+  ];
 }
 
-function useNeedleRows(): Row[] {
+function useNeedleRows(): Row[] | undefined {
   const tin = useNeedles();
   const set = useOnMachines();
   const machines = useMachines();
   const life = useNeedleLife();
-  if (!tin || !set || !machines || life === null) return [];
+  if (!tin || !set || !machines) return undefined;
+  if (life === null) return [];
   const hours = (h: number) => `${formatNumber(h, 1)} of ${formatNumber(life, 0)} h`;
   const isNear = (h: number) => ['near', 'past'].includes(needleState({ hours: h, spent: false }, life));
   const onMachines = set
@@ -45,10 +45,10 @@ function useNeedleRows(): Row[] {
   return [...onMachines, ...inTin];
 }
 
-function useStaleRows(): Row[] {
+function useStaleRows(): Row[] | undefined {
   const cards = useCards();
   const reasons = useStale();
-  if (!cards || !reasons) return [];
+  if (!cards || !reasons) return undefined;
   return cards.flatMap((card) => {
     const [first] = reasons(card);
     return first ? [{ key: card.id, href: `/ledger?id=${card.id}`, name: card.name, note: first.text }] : [];

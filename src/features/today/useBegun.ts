@@ -4,14 +4,14 @@ import { procedureName } from '@/core/seam';
 import { isHalfTested, type Line, scrapStanding } from '@/core/swatch';
 import { useLines, useRuns, useSwatches } from '@/data';
 import { sayWhen } from '@/parts/workspace';
-import { Rows } from './Rows';
+import type { Waiting } from './Rows';
 
-/** What lies half done: operations under the needle, scraps that no line has proven yet. */
-export function Begun() {
+/** What lies half done: operations under the needle, scraps that no line has proven yet; undefined while it is read. */
+export function useBegun(): Waiting | undefined {
   const runs = useRuns();
   const swatches = useSwatches();
   const lines = useLines();
-  if (!runs || !swatches || !lines) return null;
+  if (!runs || !swatches || !lines) return undefined;
   const sewing = runs
     .filter((run) => run.status !== 'done')
     .map((run) => ({
@@ -32,7 +32,7 @@ export function Begun() {
       },
     ];
   });
-  return <Rows id="begun" title="Half done" rows={[...sewing, ...tested]} />;
+  return { id: 'begun', title: 'Half done', rows: [...sewing, ...tested] };
 }
 
 function sayTested(lines: readonly Line[]): string {

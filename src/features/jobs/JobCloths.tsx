@@ -1,0 +1,72 @@
+'use client';
+
+import Link from 'next/link';
+import { clothsOf, type ClothUse, withCloth, withClothsOf } from '@/core/job';
+import { jobs } from '@/data';
+import type { JobNow } from '@/parts/jobs';
+import { useUndo } from '@/parts/workspace';
+import { CautionPlate, Pick } from '@/ui';
+import styles from './Jobs.module.css';
+
+/** The cloths of a job, each changed for all of it at once. */
+export function JobCloths({ now }: { now: JobNow }) {
+  const uses = clothsOf(now.job);
+  if (uses.length === 0) return null;
+  return (
+    <section aria-labelledby="cloths" className={styles.form}>
+      <h2 id="cloths">Cloths</h2>
+      {uses.map((use) => (
+        <ClothPick key={use.clothId} now={now} use={use} />
+      ))}
+    </section>
+  );
+}
+
+/** Said before the order of work, as long as something has no cloth: no setting can be found for it. */
+export function NoClothYet({ now }: { now: JobNow }) {
+  const lacking = clothsOf(now.job).find(({ clothId }) => clothId === null);
+  if (!lacking || lacking.seams === 0) return null;
+  return (
+    <CautionPlate>
+      <strong>{`${counted(lacking.seams, 'seam')} without a cloth.`}</strong> What they are sewn with, and what it
+      takes, is known once it is chosen.
+      <div className={styles.chosen}>
+        <ClothPick now={now} use={lacking} />
+      </div>
+    </CautionPlate>
+  );
+}
+
+function ClothPick({ now: { job, cloths }, use }: { now: JobNow; use: ClothUse }) {
+  const undo = useUndo();
+  const nameOf = (id: string | null) => cloths.find((c) => c.id === id)?.cloth.name ?? 'no cloth';
+  const swap = async (to: string) => {
+    await jobs.change(job.id, (now) => now && withCloth(now, use.clothId, to));
+    undo(`${nameOf(to)} instead of ${nameOf(use.clothId)}.`, () =>
+      jobs.change(job.id, (now) => now && withClothsOf(now, job)),
+    );
+  };
+  const hangs = [
+    ...(use.seams > 0 ? [counted(use.seams, 'seam')] : []),
+    ...(use.pieces > 0 ? [counted(use.pieces, 'piece')] : []),
+  ].join(', ');
+  const known = cloths.map((c) => [c.id, c.cloth.name] as const);
+  const gone = use.clothId !== null && !cloths.some((c) => c.id === use.clothId);
+  if (cloths.length === 0) {
+    return (
+      <p>
+        There is no cloth in the drawer yet. <Link href="/cloth">Describe one first</Link>
+      </p>
+    );
+  }
+  return (
+    <Pick
+      label={use.clothId === null ? `Cloth for ${hangs}` : `Cloth of ${hangs}`}
+      value={use.clothId ?? ''}
+      options={gone ? [[use.clothId!, 'not in the drawer'] as const, ...known] : known}
+      onPick={(to) => void swap(to)}
+    />
+  );
+}
+
+const counted = (count: number, noun: string) => `${count} ${count === 1 ? noun : `${noun}s`}`;
