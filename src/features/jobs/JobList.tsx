@@ -59,7 +59,7 @@ function Row({ job, runs }: { job: Job; runs: readonly Run[] }) {
       <span className={styles.jobName}>
         <strong>{job.name}</strong>
         <span className={styles.quiet}>
-          {job.doneAt ? `done ${sayWhen(job.doneAt)}` : next ? `next: ${next.name}` : 'nothing left to sew'}
+          {job.doneAt ? `done ${sayWhen(job.doneAt)}` : next ? `next seam: ${next.name}` : 'nothing left to sew'}
         </span>
       </span>
       <span className={styles.jobTape}>

@@ -5,7 +5,7 @@ import { type Notion, type NotionNeedLine, notionSchema } from '@/core/job';
 import { formatNumber } from '@/core/units';
 import { jobs } from '@/data';
 import type { JobNow } from '@/parts/jobs';
-import { newId } from '@/parts/workspace';
+import { newId, useUndo } from '@/parts/workspace';
 import { checkedBy, Field, numberBy, Pick, plainNumber, wordsBy } from '@/ui';
 import styles from './Jobs.module.css';
 
@@ -19,7 +19,8 @@ export function NotionList({ now: { job, budget } }: { now: JobNow }) {
   const edit: Edit = (change) => jobs.change(job.id, (j) => j && { ...j, notions: change(j.notions) });
   const add = () =>
     edit((now) => [...now, { id: newId(), name: `Something ${now.length + 1}`, unit: 'count', needed: 1, owned: 0 }]);
-  const extra = job.notions.filter((n) => n.needed > 0);
+  const isUsed = (name: string) => budget.notions.some((line) => line.name === name && line.needed > 0);
+  const extra = job.notions.filter(({ name, needed }) => needed > 0 || !isUsed(name));
   const used = budget.notions.filter((line) => !extra.some((n) => n.name === line.name));
   return (
     <section aria-labelledby="notions" className={styles.form}>
@@ -47,8 +48,9 @@ function Used({ line: { name, unit, needed, owned }, edit }: { line: NotionNeedL
     );
   return (
     <Field
-      label={`${name}: ${formatNumber(needed, 0)}${unit === 'mm' ? ' mm' : ''} wanted, there is`}
+      label={`${name}: there is`}
       unit={unit === 'mm' ? 'mm' : undefined}
+      help={`${formatNumber(needed, 0)}${unit === 'mm' ? ' mm' : ''} wanted`}
       text={formatNumber(owned, 0)}
       read={AMOUNT}
       onValue={(value) => void setOwned(value)}
@@ -60,6 +62,11 @@ function Used({ line: { name, unit, needed, owned }, edit }: { line: NotionNeedL
 function Extra({ notion, edit }: { notion: Notion; edit: Edit }) {
   const set = (change: Partial<Notion>) =>
     void edit((now) => now.map((n) => (n.id === notion.id ? { ...n, ...change } : n)));
+  const undo = useUndo();
+  const remove = async () => {
+    await edit((now) => now.filter((n) => n.id !== notion.id));
+    undo(`“${notion.name}” is off the list.`, () => edit((now) => [...now, notion]));
+  };
   return (
     <div className={styles.editor}>
       <Field label="What" text={notion.name} read={NAME} onValue={(name) => set({ name })} />
@@ -74,7 +81,7 @@ function Extra({ notion, edit }: { notion: Notion; edit: Edit }) {
       />
       <Field label="Wanted" text={formatNumber(notion.needed, 0)} read={AMOUNT} onValue={(needed) => set({ needed })} />
       <Field label="There is" text={formatNumber(notion.owned, 0)} read={AMOUNT} onValue={(owned) => set({ owned })} />
-      <Button onClick={() => void edit((now) => now.filter((n) => n.id !== notion.id))}>Take it off the list</Button>
+      <Button onClick={() => void remove()}>Take it off the list</Button>
     </div>
   );
 }
