@@ -67,6 +67,9 @@ test('no screen is wider than a 390 px phone, and what is pressed is large enoug
     await settled(page);
     const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
     expect(wide, screen).toBeLessThanOrEqual(0);
+    const here = await page.getByRole('navigation', { name: 'Stations' }).locator('[aria-current]').boundingBox();
+    expect(here!.x, screen).toBeGreaterThanOrEqual(0);
+    expect(here!.x + here!.width, screen).toBeLessThanOrEqual(390);
     const small = await page.evaluate(() =>
       [...document.querySelectorAll('main button, header button, header a, aside > button')]
         .map((element) => ({ text: element.textContent, box: element.getBoundingClientRect() }))

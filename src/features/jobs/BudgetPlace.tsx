@@ -15,9 +15,15 @@ export function BudgetPlace({ now }: { now: JobNow }) {
   return (
     <div className={styles.two}>
       <div className={styles.main}>
-        <Threads threads={budget.threads} />
-        <Bobbins now={now} plans={budget.bobbins} />
-        <Needles needles={budget.needles} />
+        {budget.threads.length === 0 ? (
+          <p>Thread, bobbins and needles are counted once a seam has its cloth and a setting is found for it.</p>
+        ) : (
+          <>
+            <Threads threads={budget.threads} />
+            <Bobbins now={now} plans={budget.bobbins} />
+            <Needles needles={budget.needles} />
+          </>
+        )}
         <p className={styles.quiet}>
           Thread is counted from the stitch itself, with its tails and one tenth for what is unpicked. Times and hands
           are an estimate at your own pace, from {now.pace.count} {now.pace.count === 1 ? 'operation' : 'operations'}{' '}

@@ -3,6 +3,7 @@
 import { useColorScheme } from '@mui/material/styles';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
+import { useEffect, useRef } from 'react';
 import { isSewn } from '@/core/job';
 import { useJobs, usePreference, useRuns } from '@/data';
 import { useUnits } from '../workspace';
@@ -23,12 +24,13 @@ const STATIONS = [
 /** The measuring tape along the top: stations printed on it, a red pin where the person is. */
 export function Tape() {
   const path = usePathname();
+  const stations = useStationInSight(path);
   return (
     <header className={styles.tape}>
       <Link href="/today" className={styles.name}>
         bobbet
       </Link>
-      <nav aria-label="Stations" className={styles.stations}>
+      <nav ref={stations} aria-label="Stations" className={styles.stations}>
         {STATIONS.map(({ href, name, ...rest }) => {
           const here = path.startsWith(href);
           return (
@@ -47,6 +49,19 @@ export function Tape() {
       <Measured />
     </header>
   );
+}
+
+/** On a narrow screen the stations are scrolled sideways: the one a person is at is brought to the middle. */
+function useStationInSight(path: string) {
+  const stations = useRef<HTMLElement>(null);
+  useEffect(() => {
+    const nav = stations.current;
+    const here = nav?.querySelector<HTMLElement>('[aria-current]');
+    if (!nav || !here) return;
+    const middle = here.offsetLeft - nav.offsetLeft + here.offsetWidth / 2;
+    nav.scrollLeft = middle - nav.clientWidth / 2;
+  }, [path]);
+  return stations;
 }
 
 /** How far the job in hand is: a green thread along the edge of the tape. */
