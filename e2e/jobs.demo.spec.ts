@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import path from 'node:path';
 import type { Page } from '@playwright/test';
-import { expect, openDemo, test } from './page';
+import { axeFindings, expect, openDemo, test } from './page';
 
 const pick = async (page: Page, label: string, option: string | RegExp) => {
   await page.getByLabel(label, { exact: true }).click();
@@ -248,6 +248,7 @@ test('Today opens with what is next and leads the machine to it', async ({ page 
   await expect(page.getByRole('heading', { name: 'Cards gone stale' })).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Care due' })).toBeVisible();
   await expect(page.getByRole('link', { name: /Merino jersey.*scrap half tested, line 3 in hand/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Velvet cushion.*scrap half tested, one line failed/ })).toBeVisible();
   await expect(page.getByRole('complementary', { name: 'On the machine' })).toContainText('to change');
   await page.getByRole('link', { name: /Lawn for the curtains, a hem/ }).click();
   await expect(page.getByRole('button', { name: 'Prove it again with one line' })).toBeVisible();
@@ -267,4 +268,22 @@ test('a job goes on paper with its timeline and its order to be ticked off', asy
   await page.emulateMedia({ media: 'screen' });
   await page.evaluate(() => window.dispatchEvent(new Event('afterprint')));
   await expect(sheet).toHaveCount(0);
+});
+
+test('axe finds nothing wrong with what opens on a job', async ({ page }) => {
+  await page.setViewportSize({ width: 1280, height: 3600 });
+  await openDemo(page);
+  await page.goto('/jobs?id=top&place=seams');
+  await page.getByRole('button', { name: /^Side and sleeve in one/ }).click();
+  await page.getByText('The other questions of this operation').click();
+  await page.getByText('The columns of this table').click();
+  expect(await axeFindings(page)).toEqual([]);
+  await page.goto('/jobs?id=top&place=budget');
+  await page.getByRole('button', { name: 'Add something to the list' }).click();
+  await expect(page.getByLabel('Counted in')).toBeVisible();
+  expect(await axeFindings(page)).toEqual([]);
+  await page.goto('/jobs?id=apron');
+  await page.getByText('What each change takes you').click();
+  await page.getByRole('button', { name: 'Print', exact: true }).click();
+  expect(await axeFindings(page)).toEqual([]);
 });

@@ -1,3 +1,4 @@
+import AxeBuilder from '@axe-core/playwright';
 import { test as base, expect, type Page } from '@playwright/test';
 
 /** A test whose page may ask nothing of any other origin, and may log no error. */
@@ -43,6 +44,17 @@ export const settled = (page: Page) =>
         }).observe(document, { subtree: true, childList: true, attributes: true, characterData: true });
       }),
   );
+
+/** What axe finds wrong once the page has come to rest: the rule, and the beginning of the first place. */
+export async function axeFindings(page: Page): Promise<string[]> {
+  // What fades is read neither before nor after.
+  await page.emulateMedia({ reducedMotion: 'reduce' });
+  await settled(page);
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice'])
+    .analyze();
+  return violations.map(({ id, nodes }) => `${id}: ${nodes[0].html.slice(0, 120)}`);
+}
 
 /** Opens the demo workroom. */
 export async function openDemo(page: Page) {

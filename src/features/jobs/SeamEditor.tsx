@@ -172,7 +172,7 @@ function Before({ now: { job }, seam, edit }: PartProps) {
   const nameOf = (id: string) => job.seams.find((s) => s.id === id)?.name ?? id;
   return (
     <div className={styles.wide}>
-      <h3>Sewn after</h3>
+      <h2 className={styles.small}>Sewn after</h2>
       {seam.after.length === 0 && <p className={styles.quiet}>It waits for nothing.</p>}
       <ul className={styles.before}>
         {seam.after.map(({ seamId, why }) => (
