@@ -61,6 +61,20 @@ export const useLines = (swatchId?: string): Line[] | undefined =>
     [swatchId],
   );
 
+/** All lines, live, without their settings and measures: there may be very many, and whoever lists them needs no more. */
+export const useToldLines = () =>
+  useLiveQuery(async () =>
+    (await lines.all()).map(({ id, swatchId, number, status, findings, notes, sewnAt }) => ({
+      id,
+      swatchId,
+      number,
+      status,
+      findings,
+      notes,
+      sewnAt,
+    })),
+  );
+
 /** One preference, live. */
 export function usePreference<K extends PreferenceKey>(key: K): PreferenceValue<K> | undefined {
   return useLiveQuery(() => readPreference(key), [key]);

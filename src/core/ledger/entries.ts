@@ -9,10 +9,13 @@ import { formatNumber } from '../units';
 import { type Entry, ENTRY_TEXT } from './entry';
 import type { KnownCare, KnownCloth, KnownMachine, KnownNeedle } from './known';
 
+/** A line as far as the ledger tells of it. */
+export type ToldLine = Pick<Line, 'id' | 'swatchId' | 'number' | 'status' | 'findings' | 'notes' | 'sewnAt'>;
+
 /** Everything the ledger is made of. */
 export interface Happened {
   cards: readonly Card[];
-  lines: readonly Line[];
+  lines: readonly ToldLine[];
   swatches: readonly Swatch[];
   runs: readonly Run[];
   jobs: readonly Job[];
@@ -88,7 +91,7 @@ function cardEntry(card: Card): Entry {
 
 const signName = (sign: Sign) => SIGN_TEXT[sign].toLowerCase();
 
-function lineEntry(line: Line, scrap: Swatch | undefined, { cloth, machine }: Names): Entry[] {
+function lineEntry(line: ToldLine, scrap: Swatch | undefined, { cloth, machine }: Names): Entry[] {
   if (!scrap || line.status === 'planned') return [];
   const signs = line.findings.map(({ sign }) => signName(sign));
   const said = line.status === 'sewing' ? 'in hand' : line.status;

@@ -2,12 +2,22 @@
 
 import { useEffect, useState } from 'react';
 import { type Entry, ledgerSlices, newestFirst } from '@/core/ledger';
-import { useCards, useCare, useCloths, useJobs, useLines, useMachines, useNeedles, useRuns, useSwatches } from '@/data';
+import {
+  useCards,
+  useCare,
+  useCloths,
+  useJobs,
+  useMachines,
+  useNeedles,
+  useRuns,
+  useSwatches,
+  useToldLines,
+} from '@/data';
 
 /** Everything that happened, newest first; undefined while the workroom is read. */
 export function useEntries(): Entry[] | undefined {
   const cards = useCards();
-  const lines = useLines();
+  const lines = useToldLines();
   const swatches = useSwatches();
   const runs = useRuns();
   const jobs = useJobs();
