@@ -15,6 +15,9 @@ test('a dial moved by hand: risks, give, reasons and the strip follow, and the b
   const strip = page.getByRole('complementary', { name: 'On the machine' });
   const width = reading(page, 'Width');
   await expect(width).toContainText('2');
+  // What stands behind a rule stands clear of it.
+  const ruled = page.locator('dl > div').filter({ has: page.locator('dt', { hasText: /^Width$/ }) });
+  expect(await ruled.first().evaluate((cell) => parseFloat(getComputedStyle(cell).paddingLeft))).toBeGreaterThan(8);
   await page.getByRole('button', { name: /^Width 2 mm, turn by hand/ }).click();
   const chart = page.getByRole('img', { name: /Risks along the width dial/ });
   await expect(chart).toBeVisible();
