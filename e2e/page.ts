@@ -62,11 +62,10 @@ export async function openDemo(page: Page) {
   await expect(page.getByText('This is a demo workroom')).toBeVisible();
 }
 
-/** Goes to the cards of the ledger. */
+/** Goes to the cards of the ledger; what else happened is off the screen then. */
 export async function openCards(page: Page) {
   await page.getByRole('link', { name: 'Ledger', exact: true }).click();
-  await page
-    .getByRole('button', { name: /^Cards/ })
-    .first()
-    .click();
+  const cards = page.getByRole('button', { name: /^Cards/ }).first();
+  await cards.click();
+  await expect(cards).toHaveAttribute('aria-pressed', 'true');
 }
