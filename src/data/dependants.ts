@@ -1,3 +1,4 @@
+import { clothsOf } from '@/core/job';
 import type { Foot } from '@/core/kit';
 import { database } from './database';
 import { jobs } from './repositories';
@@ -23,7 +24,7 @@ export async function dependantsOfCloth(id: string, name: string): Promise<Depen
     database.onMachine.toArray(),
     jobs.all(),
   ]);
-  const own = all.filter((job) => job.seams.some((s) => s.clothId === id || s.secondClothId === id));
+  const own = all.filter((job) => clothsOf(job).some(({ clothId }) => clothId === id));
   return { cards, scraps, jobs: own.length, onMachine: on.some((o) => o.clothName === name) };
 }
 

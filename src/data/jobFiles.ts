@@ -7,16 +7,13 @@ import {
   type SeamNames,
   writeSeams,
 } from '@/core/file';
-import type { Job, JobSeam } from '@/core/job';
+import { clothsOf, type Job, type JobSeam } from '@/core/job';
 import { decodeText, parseTable, tableText } from './csv';
 import { cloths, machines } from './repositories';
 
 /** A job as the text of a file, with the names of what it points at. */
 export async function jobText(job: Job, now: Date): Promise<string> {
-  const used = new Set([
-    ...job.seams.flatMap((s) => [s.clothId, s.secondClothId]),
-    ...job.pieces.map((p) => p.clothId),
-  ]);
+  const used = new Set(clothsOf(job).map(({ clothId }) => clothId));
   const own = (await cloths.all()).filter((c) => used.has(c.id));
   const machine = job.machineId ? await machines.get(job.machineId) : undefined;
   const file: JobFile = {

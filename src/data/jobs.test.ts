@@ -55,6 +55,12 @@ describe('jobs are kept', () => {
     expect((await dependantsOfCloth('denim', 'Apron denim')).jobs).toBe(1);
     // The sateen is only the piping of the cushion.
     expect((await dependantsOfCloth('sateen', 'Cotton sateen headscarf')).jobs).toBe(1);
+    // A cloth that is only cut, and not yet sewn.
+    await jobs.change(
+      'apron',
+      (job) => job && { ...job, pieces: [{ ...job.pieces[0], clothId: 'neoprene' }, ...job.pieces.slice(1)] },
+    );
+    expect((await dependantsOfCloth('neoprene', 'Neoprene for the tiller grip')).jobs).toBe(1);
     expect((await dependantsOfCloth('vinyl', 'Vinyl log-bag base')).jobs).toBe(0);
     expect((await dependantsOfMachine('green')).jobs).toBe(3);
     expect((await dependantsOfMachine('black')).jobs).toBe(0);

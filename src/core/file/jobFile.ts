@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { duplicateJob, type Job, jobSchema } from '../job';
+import { duplicateJob, type Job, jobSchema, mapCloths } from '../job';
 import { type FieldError, idSchema, momentSchema, words } from '../result';
 import { readFile } from './readFile';
 
@@ -73,17 +73,7 @@ export function settleJob(
     ...(machine && !find(here.machines, machine) ? [machine] : []),
   ];
   return {
-    job: {
-      ...copy,
-      name: job.name,
-      machineId: find(here.machines, machine)?.id ?? null,
-      pieces: copy.pieces.map((piece) => ({ ...piece, clothId: clothId(piece.clothId) })),
-      seams: copy.seams.map((seam) => ({
-        ...seam,
-        clothId: clothId(seam.clothId),
-        secondClothId: clothId(seam.secondClothId),
-      })),
-    },
+    job: { ...mapCloths(copy, clothId), name: job.name, machineId: find(here.machines, machine)?.id ?? null },
     missing: missing.map(({ name }) => name),
   };
 }

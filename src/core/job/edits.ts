@@ -30,25 +30,31 @@ export function clothsOf({ seams, pieces }: Pick<Job, 'seams' | 'pieces'>): Clot
 }
 
 /**
+ * A job with other cloths in the place of its own, in every seam and piece.
+ *
+ * @param job - the job
+ * @param of - what comes for each cloth, and for null, where there is none yet
+ */
+export const mapCloths = (job: Job, of: (id: string | null) => string | null): Job => ({
+  ...job,
+  // That a seam has no second cloth says that no two meet there, not that one is missing.
+  seams: job.seams.map((seam) => ({
+    ...seam,
+    clothId: of(seam.clothId),
+    secondClothId: seam.secondClothId && of(seam.secondClothId),
+  })),
+  pieces: job.pieces.map((piece) => ({ ...piece, clothId: of(piece.clothId) })),
+});
+
+/**
  * A job with one cloth in the place of another, in every seam and piece.
  *
  * @param job - the job
  * @param from - the cloth that goes; null for what has none yet
  * @param to - the cloth that comes
  */
-export function withCloth(job: Job, from: string | null, to: string | null): Job {
-  const swap = (id: string | null) => (id === from ? to : id);
-  return {
-    ...job,
-    // That a seam has no second cloth says that no two meet there, not that one is missing.
-    seams: job.seams.map((seam) => ({
-      ...seam,
-      clothId: swap(seam.clothId),
-      secondClothId: seam.secondClothId && swap(seam.secondClothId),
-    })),
-    pieces: job.pieces.map((piece) => ({ ...piece, clothId: swap(piece.clothId) })),
-  };
-}
+export const withCloth = (job: Job, from: string | null, to: string | null): Job =>
+  mapCloths(job, (id) => (id === from ? to : id));
 
 /**
  * A job with the cloths it had before, whatever else has changed meanwhile.
