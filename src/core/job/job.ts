@@ -80,6 +80,10 @@ export const jobSchema = z
   });
 export type Job = z.infer<typeof jobSchema>;
 
+/** What a seam of a job is called; a key that is not in it is its own name. */
+export const seamName = ({ seams }: Pick<Job, 'seams'>, id: string): string =>
+  seams.find((seam) => seam.id === id)?.name ?? id;
+
 function brokenLinks(pieces: readonly JobPiece[], seams: readonly JobSeam[]) {
   const known = { pieces: new Set(pieces.map(({ id }) => id)), seams: new Set(seams.map(({ id }) => id)) };
   const twice = (list: readonly { id: string }[], noun: string) =>

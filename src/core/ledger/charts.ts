@@ -1,7 +1,7 @@
 import { type Card, lineFacts } from '../card';
 import { machineReads, needleName } from '../kit';
 import { giveOfSetup, seamContext } from '../physics';
-import { stitchFacts } from '../stitch';
+import { type Sign, stitchFacts } from '../stitch';
 import type { Line, Swatch } from '../swatch';
 import type { KnownCloth, KnownMachine, KnownNeedle } from './known';
 
@@ -84,7 +84,7 @@ export function hoursByKind(needles: readonly Pick<KnownNeedle, 'needle' | 'hour
 /** How often a fault was seen on a cloth. */
 export interface FaultCount {
   cloth: string;
-  sign: string;
+  sign: Sign;
   count: number;
 }
 

@@ -1,6 +1,6 @@
 'use client';
 
-import type { BobbinPlan, NeedleNeed, ThreadNeed } from '@/core/job';
+import { type BobbinPlan, type NeedleNeed, seamName, type ThreadNeed } from '@/core/job';
 import { threadName } from '@/core/kit';
 import { formatNumber } from '@/core/units';
 import { type JobNow, sayMinutes } from '@/parts/jobs';
@@ -82,7 +82,7 @@ function Threads({ threads }: { threads: ThreadNeed[] }) {
 
 function Bobbins({ now, plans }: { now: JobNow; plans: BobbinPlan[] }) {
   const { metres } = useUnits();
-  const nameOf = (id: string) => now.job.seams.find((s) => s.id === id)?.name ?? id;
+  const nameOf = (id: string) => seamName(now.job, id);
   return (
     <section aria-labelledby="bobbins">
       <h2 id="bobbins">Bobbins</h2>

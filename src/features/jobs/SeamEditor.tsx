@@ -5,6 +5,7 @@ import {
   allBefore,
   type JobSeam,
   jobSeamSchema,
+  seamName,
   type SeamNow,
   STAGE_TEXT,
   STAGES,
@@ -169,7 +170,7 @@ function Before({ now: { job }, seam, edit }: PartProps) {
   const free = job.seams.filter(
     (s) => s.id !== seam.id && !seam.after.some((a) => a.seamId === s.id) && !before.get(s.id)!.has(seam.id),
   );
-  const nameOf = (id: string) => job.seams.find((s) => s.id === id)?.name ?? id;
+  const nameOf = (id: string) => seamName(job, id);
   return (
     <div className={styles.wide}>
       <h2 className={styles.small}>Sewn after</h2>

@@ -2,7 +2,17 @@
 
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { findCycle, type JobSeam, missingOrder, usualOrder, usualStage, withOrder, withoutOrder } from '@/core/job';
+import {
+  findCycle,
+  type JobSeam,
+  jobSeamSchema,
+  missingOrder,
+  seamName,
+  usualOrder,
+  usualStage,
+  withOrder,
+  withoutOrder,
+} from '@/core/job';
 import { procedureName } from '@/core/seam';
 import { jobs } from '@/data';
 import type { JobNow } from '@/parts/jobs';
@@ -12,30 +22,24 @@ import styles from './Jobs.module.css';
 import { SeamCsv } from './SeamCsv';
 import { SeamEditor } from './SeamEditor';
 
+/** What a new seam is until something else is picked. */
+const FIRST_OPERATION = 'plain-open';
+
 /** Every seam of the job, one of them open to be changed. */
 export function SeamsPlace({ now }: { now: JobNow }) {
   const { job, seams } = now;
   const [open, setOpen] = useState<string | null>(null);
   const ring = findCycle(job.seams.map(({ id, after }) => ({ id, after: after.map((a) => a.seamId) })));
-  const nameOf = (id: string) => job.seams.find((s) => s.id === id)?.name ?? id;
+  const nameOf = (id: string) => seamName(job, id);
   const add = async () => {
     const id = newId();
-    const first = job.seams.at(-1);
-    const seam: JobSeam = {
+    const seam = jobSeamSchema.parse({
       id,
       name: `Seam ${job.seams.length + 1}`,
-      procedureId: 'plain-open',
-      clothId: first?.clothId ?? null,
-      secondClothId: null,
-      pieces: [],
-      count: 1,
-      answers: {},
-      stage: usualStage('plain-open'),
-      needleColour: '',
-      bobbinColour: '',
-      after: [],
-      notes: '',
-    };
+      procedureId: FIRST_OPERATION,
+      stage: usualStage(FIRST_OPERATION),
+      clothId: job.seams.at(-1)?.clothId ?? null,
+    });
     await jobs.change(job.id, (j) => j && { ...j, seams: [...j.seams, seam] });
     setOpen(id);
   };
@@ -91,7 +95,7 @@ function SeamHead({ now, seam, open, onOpen }: HeadProps) {
   const state = now.seams.find((s) => s.seam.id === seam.id)!;
   const cloth = now.cloths.find((c) => c.id === seam.clothId);
   const second = now.cloths.find((c) => c.id === seam.secondClothId);
-  const before = seam.after.map(({ seamId }) => now.job.seams.find((s) => s.id === seamId)?.name ?? '');
+  const before = seam.after.map(({ seamId }) => seamName(now.job, seamId));
   return (
     <button type="button" className={styles.seamHead} aria-expanded={open} onClick={onOpen}>
       <span>
@@ -116,7 +120,7 @@ function Suggestions({ now: { job } }: { now: JobNow }) {
   const undo = useUndo();
   const missing = missingOrder(job.seams);
   if (missing.length === 0) return null;
-  const nameOf = (id: string) => job.seams.find((s) => s.id === id)?.name ?? id;
+  const nameOf = (id: string) => seamName(job, id);
   const take = async () => {
     await jobs.change(job.id, (j) => j && withOrder(j, missing));
     undo('What comes before what is put in.', () => jobs.change(job.id, (j) => j && withoutOrder(j, missing)));

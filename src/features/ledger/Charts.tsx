@@ -4,7 +4,7 @@ import dynamic from 'next/dynamic';
 import { type ReactNode, useState } from 'react';
 import { clothOf } from '@/core/cloth';
 import { faultsByCloth, feedOverTime, giveByWidth, hoursByKind, tensionByThickness } from '@/core/ledger';
-import { type Sign, SIGN_TEXT } from '@/core/stitch';
+import { SIGN_TEXT } from '@/core/stitch';
 import { formatNumber } from '@/core/units';
 import { useCards, useCloths, useLines, useMachines, useNeedles, useSwatches } from '@/data';
 import { Pick } from '@/ui';
@@ -122,7 +122,7 @@ function Faults() {
       <BarChart
         label="Faults by cloth"
         bars={counts.map(({ cloth, sign, count }) => ({
-          name: `${SIGN_TEXT[sign as Sign]}, ${cloth}`,
+          name: `${SIGN_TEXT[sign]}, ${cloth}`,
           value: count,
           note: `${count} ×`,
         }))}
