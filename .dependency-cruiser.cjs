@@ -14,6 +14,7 @@ const floors = [
   ['job', 'practice', 'photo'],
   ['ledger'],
   ['file'],
+  ['workroom'],
 ];
 const upward = floors.map((rooms, floor) => ({
   name: `core-floor-${floor}-uses-only-lower`,

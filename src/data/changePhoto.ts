@@ -1,5 +1,5 @@
 import type { PhotoRecord } from '@/core/file';
-import { database } from './database';
+import { edit } from './edits';
 import { cards, cloths, photos } from './repositories';
 
 /** What can have a photo. */
@@ -22,37 +22,12 @@ const OWNERS = {
  * @param owner - what kind of thing
  * @param id - which one
  * @param photo - the new photo; null for none
- * @returns how to take it back
  */
-export async function changePhoto(
-  owner: PhotoOwner,
-  id: string,
-  photo: PhotoRecord | null,
-): Promise<() => Promise<void>> {
-  return database.transaction('rw', database[owner], database.photos, async () => {
+export async function changePhoto(owner: PhotoOwner, id: string, photo: PhotoRecord | null): Promise<void> {
+  await edit(photo ? 'Photo added' : 'Photo deleted', async () => {
     const photoId = (await OWNERS[owner].get(id))?.photoId;
-    const before = photoId ? await photos.get(photoId) : undefined;
     if (photo) await photos.put(photo);
     await OWNERS[owner].point(id, photo?.id);
-    if (before) await photos.remove(before.id);
-    return async () => void (await changePhoto(owner, id, before ?? null));
-  });
-}
-
-/**
- * Removes a card with its photo.
- *
- * @param id - the card
- * @returns how to take it back
- */
-export async function removeCard(id: string): Promise<() => Promise<void>> {
-  return database.transaction('rw', database.cards, database.photos, async () => {
-    const card = await cards.remove(id);
-    const photo = card?.photoId ? await photos.remove(card.photoId) : undefined;
-    return () =>
-      database.transaction('rw', database.cards, database.photos, async () => {
-        if (photo) await photos.put(photo);
-        if (card) await cards.put(card);
-      });
+    if (photoId) await photos.remove(photoId);
   });
 }

@@ -7,6 +7,7 @@ import { csvText, decodeText, importCsv, parseTable, previewCsv } from './csv';
 import { database } from './database';
 import { readKit, readKitRecord } from './kit';
 import { cloths, needles, threads } from './repositories';
+import { undo } from './edits';
 import { exportText, importWorkroom } from './workroomFile';
 
 const read = readWorkroom(readFileSync(path.join(import.meta.dirname, '../../demo/tansy-wren.json'), 'utf8'));
@@ -49,7 +50,7 @@ describe('the text of a table', () => {
 
 describe('lists out and in', () => {
   it.each(['cloths', 'needles', 'kit'] as const)('%s exported and imported again change nothing', async (noun) => {
-    await importWorkroom(await demo(), 'replace');
+    await importWorkroom({ workroom: await demo() }, 'replace');
     const text = await csvText(noun);
     const before = [await cloths.all(), await needles.all(), await threads.all(), await readKitRecord()];
     const preview = await previewCsv(noun, bytes(text), fresh());
@@ -94,18 +95,18 @@ describe('lists out and in', () => {
     ['needles', 'Point,Size,Hours,Key\nJeans,100/16,2,jeans-100-1\nLeather,90/14,,'],
     ['kit', 'What,Name,Number,Key\nthread,moss,Tkt 75,spool-1\nthread,plum,Tex 30,\nfoot,Roller,,'],
   ])('%s that were imported are taken back: the new ones go, the others are as they were', async (noun, table) => {
-    await importWorkroom(await demo(), 'replace');
+    await importWorkroom({ workroom: await demo() }, 'replace');
     const before = await exportText(now);
     const preview = await previewCsv(noun, bytes(table), fresh());
     expect(preview).toMatchObject({ ok: true, changed: 1 });
-    const takeBack = await importCsv(preview);
+    await importCsv(preview);
     expect(await exportText(now)).not.toBe(before);
-    await takeBack();
+    expect(await undo()).toMatchObject({ ok: true, told: [] });
     expect(await exportText(now)).toBe(before);
   });
 
   it('a number that is only shown rounded or measured is not typed in by bringing it back', async () => {
-    await importWorkroom(await demo(), 'replace');
+    await importWorkroom({ workroom: await demo() }, 'replace');
     const [head, ...rows] = parseTable(await csvText('cloths'));
     const merino = rows.find((row) => row.includes('merino'))!;
     merino[head.indexOf('Notes')] = 'For the spring.';

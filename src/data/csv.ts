@@ -14,8 +14,8 @@ import {
   writeKit,
   writeNeedles,
 } from '@/core/file';
-import { database } from './database';
-import { changeKit, readKitRecord, writeKitRecord } from './kit';
+import { edit } from './edits';
+import { changeKit, readKitRecord } from './kit';
 import { cloths, needles, threads } from './repositories';
 import type { Repository } from './repository';
 
@@ -93,33 +93,21 @@ function counted<T extends { id: string }>(noun: CsvNoun, read: ReadRecords<T>, 
 }
 
 /**
- * Puts a table that was read without a fault into the workroom, all of it or nothing.
+ * Puts a table that was read without a fault into the workroom, all of it or nothing; it can be undone.
  *
  * @param preview - from `previewCsv`
- * @returns how to take it back: what was added goes, what was changed is as it was
  */
-export async function importCsv(preview: CsvPreview): Promise<() => Promise<void>> {
+export async function importCsv(preview: CsvPreview): Promise<void> {
   if (!preview.ok) throw new Error('importCsv: expected a table without a fault');
-  const kit = await readKitRecord();
   const rows = preview.noun === 'kit' ? (preview.records as KitRow[]) : [];
   const records =
     preview.noun === 'kit' ? rows.flatMap((r) => (r.what === 'thread' ? [r.spool] : [])) : preview.records;
-  const store =
-    preview.noun === 'cloths' ? database.cloths : preview.noun === 'needles' ? database.needles : database.threads;
   const repository = { cloths, needles, kit: threads }[preview.noun] as Repository<unknown>;
-  const ids = (records as { id: string }[]).map((record) => record.id);
-  const before = (await store.bulkGet(ids)).filter((record) => record !== undefined);
-  await database.transaction('rw', store, database.kit, async () => {
+  await edit('List imported', async () => {
     await repository.putAll(records);
     if (preview.noun === 'needles') await changeKit(() => ({ needles: 'owned' }));
     if (preview.noun === 'kit') await changeKit((now) => kitWith(now, rows));
   });
-  return () =>
-    database.transaction('rw', store, database.kit, async () => {
-      await store.bulkDelete(ids);
-      await repository.putAll(before);
-      if (preview.noun !== 'cloths') await writeKitRecord(kit);
-    });
 }
 
 /** The kit with the feet and plates of a table: they are added, and what it says of their place holds. */

@@ -6,12 +6,13 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import { clothRecordSchema, readWorkroom, type Workroom } from '@/core/file';
 import { changePhoto } from './changePhoto';
 import { database, WorkroomDatabase } from './database';
-import { dependantsOfCloth, dependantsOfFoot, dependantsOfMachine, isFree, removeWithScraps } from './dependants';
+import { dependantsOfCloth, dependantsOfFoot, dependantsOfMachine, isFree } from './dependants';
+import { undo } from './edits';
 import { changeKit, readKit } from './kit';
+import { findWrong } from './wrong/find';
 import { readPreference, writePreference } from './preferences';
-import { removeNeedle } from './removeNeedle';
 import { cards, care, cloths, lines, machines, needles, onMachines, photos, threads } from './repositories';
-import { StoreError } from './repository';
+import { StoreError } from './storeError';
 import { countSewing } from './sewing';
 import { reportTrouble, setTrouble, troubleNow } from './trouble';
 import { withTextBox } from './textBox.testing';
@@ -47,27 +48,25 @@ describe('what is stored is checked on the way in and out', () => {
     await cloths.put(cloth);
     await database.table('cloths').put({ id: 'bad', cloth: { name: 'Bad' } });
     expect((await cloths.all()).map((c) => c.id)).toEqual([cloth.id]);
-    expect(await cloths.unreadable()).toMatchObject([{ noun: 'cloth', id: 'bad' }]);
+    expect(await findWrong()).toMatchObject([{ table: 'cloths', id: 'bad', name: 'fabric “Bad”', kind: 'unreadable' }]);
     expect(await database.table('cloths').count()).toBe(2);
   });
 
   it('what is taken out comes back just as it was stored, and nothing comes of what was not there', async () => {
+    await importWorkroom({ workroom: demo() }, 'replace');
     const [line] = demo().lines;
-    await lines.put(line);
     await lines.change(line.id, (now) => now && { ...now, notes: 'written a moment before' });
-    const back = await lines.take(line.id);
+    await lines.remove(line.id);
     expect(await lines.get(line.id)).toBeUndefined();
-    await back();
+    expect(await undo()).toMatchObject({ ok: true, text: 'Test line 1 deleted' });
     expect(await lines.get(line.id)).toEqual({ ...line, notes: 'written a moment before' });
-    await (
-      await lines.take('nobody')
-    )();
-    expect(await lines.all()).toHaveLength(1);
+    await lines.remove('nobody');
+    expect(await lines.all()).toHaveLength(demo().lines.length);
   });
 
   it('two quick changes of one line both hold', async () => {
+    await importWorkroom({ workroom: demo() }, 'replace');
     const [line] = demo().lines;
-    await lines.put(line);
     await Promise.all([
       lines.change(line.id, (l) => l && { ...l, notes: 'slow' }),
       lines.change(line.id, (l) => l && { ...l, measures: { ...l.measures, stitches: 44 } }),
@@ -83,18 +82,18 @@ describe('what is stored is checked on the way in and out', () => {
 
 describe('the workroom file', () => {
   it('goes out, the workroom is wiped, it comes in, and everything is as it was', async () => {
-    await importWorkroom(demo(), 'replace');
+    await importWorkroom({ workroom: demo() }, 'replace');
     const before = await exportText(now);
     await startOwn(now, 'm1');
     expect(await cards.all()).toEqual([]);
     const { read } = await previewImport(before, now);
     if (!read.ok) throw new Error(read.error.message);
-    await importWorkroom(read.workroom, 'replace');
+    await importWorkroom(read, 'replace');
     expect(await exportText(now)).toBe(before);
   });
 
   it('that is broken changes nothing', async () => {
-    await importWorkroom(demo(), 'replace');
+    await importWorkroom({ workroom: demo() }, 'replace');
     const before = await exportText(now);
     const { read, plan } = await previewImport('{"format":"bobbet-workroom","version":1}', now);
     expect(read.ok).toBe(false);
@@ -103,16 +102,16 @@ describe('the workroom file', () => {
   });
 
   it('merged twice adds nothing the second time', async () => {
-    await importWorkroom(demo(), 'merge');
+    await importWorkroom({ workroom: demo() }, 'merge');
     const once = await exportText(now);
     const { plan } = await previewImport(demoText, now);
     expect(plan!.cloths).toEqual({ added: 0, changed: 0, same: 10 });
-    await importWorkroom(demo(), 'merge');
+    await importWorkroom({ workroom: demo() }, 'merge');
     expect(await exportText(now)).toBe(once);
   });
 
   it('replaced leaves no question about a cloth that is gone', async () => {
-    await importWorkroom(demo(), 'replace');
+    await importWorkroom({ workroom: demo() }, 'replace');
     await writePreference('question', { clothId: 'merino', machineId: 'green', operation: { kind: 'hem' } });
     await startOwn(now, 'm1');
     expect(await readPreference('question')).toMatchObject({ clothId: null, machineId: null });
@@ -146,7 +145,7 @@ describe('the kit', () => {
 describe('sewing', () => {
   const on = () => demo().onMachine[0];
   it('ages the needle in the machine, remembers what it sewed, and counts for the machine', async () => {
-    await importWorkroom(demo(), 'replace');
+    await importWorkroom({ workroom: demo() }, 'replace');
     await countSewing('green', 30, { name: 'Deck canvas', family: 'canvas' });
     await countSewing('green', 30, { name: 'Tea towel', family: 'hand-woven' });
     const needle = await needles.get(on().needleId!);
@@ -158,7 +157,7 @@ describe('sewing', () => {
   });
 
   it('that was counted by mistake is taken back whole', async () => {
-    await importWorkroom(demo(), 'replace');
+    await importWorkroom({ workroom: demo() }, 'replace');
     const before = await exportText(now);
     await countSewing('black', 24, { name: 'Pillow', family: 'lawn' });
     await countSewing('black', -24, { name: 'Pillow', family: 'lawn' });
@@ -169,7 +168,7 @@ describe('sewing', () => {
 });
 
 describe('what hangs on a thing', () => {
-  beforeEach(() => importWorkroom(demo(), 'replace'));
+  beforeEach(async () => void (await importWorkroom({ workroom: demo() }, 'replace')));
 
   it('is counted before it goes', async () => {
     expect(await dependantsOfCloth('merino', 'Merino jersey')).toEqual({
@@ -185,7 +184,7 @@ describe('what hangs on a thing', () => {
   });
 
   it('goes with it when it is removed for good, but cards stand alone', async () => {
-    await removeWithScraps('clothId', 'deck');
+    await cloths.remove('deck');
     expect(await cloths.get('deck')).toBeUndefined();
     expect((await lines.all()).some((line) => line.swatchId === 'canvas-seam')).toBe(false);
     expect(await cards.get('card-canvas-seam')).toBeDefined();
@@ -194,7 +193,7 @@ describe('what hangs on a thing', () => {
   });
 
   it('goes with a machine too, and what is left is a whole workroom', async () => {
-    await removeWithScraps('machineId', 'black');
+    await machines.remove('black');
     expect(await onMachines.get('black')).toBeUndefined();
     expect((await care.all()).every((c) => c.machineId === 'green')).toBe(true);
     const { read } = await previewImport(await exportText(now), now);
@@ -204,14 +203,14 @@ describe('what hangs on a thing', () => {
 
 describe('a needle taken out of the tin', () => {
   it('leaves its machine too, so that the workroom can go out, and comes back into it', async () => {
-    await importWorkroom(demo(), 'replace');
+    await importWorkroom({ workroom: demo() }, 'replace');
     const before = await exportText(now);
     const inMachine = (await onMachines.get('green'))!.needleId!;
-    const back = await removeNeedle(inMachine);
+    await needles.remove(inMachine);
     expect(await needles.get(inMachine)).toBeUndefined();
     expect((await onMachines.get('green'))!.needleId).toBeNull();
     expect((await previewImport(await exportText(now), now)).read.ok).toBe(true);
-    await back();
+    await undo();
     expect(await exportText(now)).toBe(before);
   });
 });
@@ -224,11 +223,11 @@ describe('a photo of a cloth', () => {
     await changePhoto('cloths', id, photo('p1'));
     await changePhoto('cloths', id, photo('p2'));
     expect((await photos.all()).map((p) => p.id)).toEqual(['p2']);
-    const back = await changePhoto('cloths', id, null);
+    await changePhoto('cloths', id, null);
     expect(await photos.all()).toEqual([]);
     expect((await cloths.get(id))!.photoId).toBeUndefined();
     expect((await previewImport(await exportText(now), now)).read.ok).toBe(true);
-    await back();
+    await undo();
     expect((await cloths.get(id))!.photoId).toBe('p2');
     expect(await photos.get('p2')).toEqual(photo('p2'));
   });
@@ -236,7 +235,7 @@ describe('a photo of a cloth', () => {
   it('goes with its cloth', async () => {
     await cloths.put(demo().cloths[0]);
     await changePhoto('cloths', demo().cloths[0].id, photo('p1'));
-    await removeWithScraps('clothId', demo().cloths[0].id);
+    await cloths.remove(demo().cloths[0].id);
     expect(await photos.all()).toEqual([]);
   });
 });

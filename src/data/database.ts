@@ -10,6 +10,7 @@ import {
   type NeedleRecord,
   type OnMachine,
   type PhotoRecord,
+  type SetAside,
   type ThreadRecord,
 } from '@/core/file';
 import type { Job } from '@/core/job';
@@ -46,6 +47,7 @@ export class WorkroomDatabase extends Dexie {
   runs!: EntityTable<Run, 'id'>;
   jobs!: EntityTable<Job, 'id'>;
   views!: EntityTable<View, 'id'>;
+  setAside!: EntityTable<SetAside & { key: string }, 'key'>;
   preferences!: EntityTable<Preference, 'key'>;
   drafts!: EntityTable<StoredDraft, 'key'>;
 
@@ -86,6 +88,7 @@ export class WorkroomDatabase extends Dexie {
     this.version(3).stores({ runs: 'id, startedAt' });
     this.version(4).stores({ jobs: 'id, addedAt', runs: 'id, startedAt, jobId', views: 'id' });
     this.version(5).stores({ drafts: 'key' });
+    this.version(6).stores({ setAside: 'key' });
   }
 }
 

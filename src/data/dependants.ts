@@ -49,33 +49,3 @@ export async function dependantsOfFoot(foot: Foot): Promise<Dependants> {
     onMachine: on.some((o) => o.setup.foot === foot),
   };
 }
-
-/**
- * Takes a cloth or machine out for good, with the scraps, lines and notes that cannot stand without it. Cards stay: they
- * stand alone.
- */
-export async function removeWithScraps(what: 'clothId' | 'machineId', id: string): Promise<void> {
-  const tables = [
-    database.cloths,
-    database.machines,
-    database.swatches,
-    database.lines,
-    database.onMachine,
-    database.care,
-    database.photos,
-  ];
-  await database.transaction('rw', tables, async () => {
-    const scraps = await database.swatches.where(what).equals(id).primaryKeys();
-    await database.lines.where('swatchId').anyOf(scraps).delete();
-    await database.swatches.bulkDelete(scraps);
-    if (what === 'clothId') {
-      const cloth = await database.cloths.get(id);
-      if (cloth?.photoId) await database.photos.delete(cloth.photoId);
-      await database.cloths.delete(id);
-    } else {
-      await database.onMachine.delete(id);
-      await database.care.where('machineId').equals(id).delete();
-      await database.machines.delete(id);
-    }
-  });
-}

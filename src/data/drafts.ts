@@ -21,7 +21,9 @@ export function readDraft(key: string): Record<string, string> {
 
 /** Keeps what is being typed; nothing but empty texts clears the draft. */
 export function writeDraft(key: string, texts: Record<string, string>): void {
-  const draft = draftSchema.parse({ at: Date.now(), texts });
+  // Later than the one before, whatever the clock has been set to: the later of two is the one that is read.
+  const at = Math.max(Date.now(), (stored(key)?.at ?? 0) + 1);
+  const draft = draftSchema.parse({ at, texts });
   store(key, draft);
   database.drafts.put({ key, ...draft }).catch((cause: unknown) => {
     if (!reportTrouble(cause)) throw cause;

@@ -1,17 +1,11 @@
-export { changePhoto, type PhotoOwner, removeCard } from './changePhoto';
-export {
-  type Dependants,
-  dependantsOfCloth,
-  dependantsOfFoot,
-  dependantsOfMachine,
-  isFree,
-  removeWithScraps,
-} from './dependants';
+export { dayOf, type RawRows, type SnapshotInfo } from './snapshots';
+export { clockBehind, followClock, momentNow, trustClock } from './clock';
+export { changePhoto, type PhotoOwner } from './changePhoto';
+export { type Dependants, dependantsOfCloth, dependantsOfFoot, dependantsOfMachine, isFree } from './dependants';
 export { readDraft, recoverDrafts, writeDraft } from './drafts';
 export { openDemo, openOnFirstVisit } from './firstVisit';
 export { changeKit } from './kit';
 export { type PreferenceValue, readPreference, writePreference } from './preferences';
-export { removeNeedle } from './removeNeedle';
 export {
   cards,
   care,
@@ -26,7 +20,23 @@ export {
   threads,
   views,
 } from './repositories';
+export {
+  edit,
+  type Edited,
+  type Entry,
+  followHistory,
+  type History,
+  historyNow,
+  redo,
+  undo,
+  type Undone,
+  undoEntry,
+} from './edits';
+export { deleteRecord, rawText } from './rawRecord';
+export { startUp, type StartProblem } from './startup';
 export { countSewing } from './sewing';
 export { followTrouble, reportTrouble, setTrouble, troubleNow } from './trouble';
 export * from './useLive';
-export { exportText, importWorkroom, previewImport, startOwn } from './workroomFile';
+export * from './wrong';
+export type { StoredSetAside } from './setAside';
+export { exportText, exportWorkroom, importWorkroom, previewImport, startOwn } from './workroomFile';

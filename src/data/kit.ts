@@ -1,6 +1,7 @@
 import type { Kit } from '@/core/kit';
 import { kitOf, type KitRecord, kitRecordSchema } from '@/core/file';
 import { database } from './database';
+import { edit, writeRow } from './edits';
 import { needles, threads } from './repositories';
 
 const KEY = 'kit';
@@ -15,16 +16,17 @@ export async function readKitRecord(): Promise<KitRecord> {
 }
 
 /** Changes the kit record as it is stored now. */
-export async function changeKit(edit: (now: KitRecord) => Partial<KitRecord>): Promise<void> {
-  await database.transaction('rw', database.kit, async () => {
+export async function changeKit(change: (now: KitRecord) => Partial<KitRecord>): Promise<void> {
+  await edit('What you own changed', async () => {
     const now = await readKitRecord();
-    await writeKitRecord({ ...now, ...edit(now) });
+    await writeKitRecord({ ...now, ...change(now) });
   });
 }
 
 /** Stores the kit record. */
 export async function writeKitRecord(record: KitRecord): Promise<void> {
-  await database.kit.put({ ...kitRecordSchema.parse(record), id: KEY });
+  const row = { ...kitRecordSchema.parse(record), id: KEY };
+  await edit('What you own changed', () => writeRow('kit', KEY, row));
 }
 
 /** The kit that Match chooses from, or null for everything on sale. */

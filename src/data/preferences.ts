@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { operationSchema, schoolsSchema, setupSchema, USUAL_SCHOOLS } from '@/core/setup';
 import { database } from './database';
+import { edit, inEdit, writeRow } from './edits';
 
 /** What this browser remembers between visits, each with its shape and what it is before it was set. */
 export const PREFERENCES = {
@@ -49,7 +50,15 @@ export async function readPreference<K extends PreferenceKey>(key: K): Promise<P
   return PREFERENCES[key].parse(stored?.value) as PreferenceValue<K>;
 }
 
-/** Stores one preference. */
+/** What of it can be undone, each with how the list of what was done says it. */
+const UNDOABLE: Partial<Record<PreferenceKey, string>> = {
+  question: 'Question changed',
+  schools: 'Approach changed',
+};
+
+/** Stores one preference; what is about the work can be undone, and so can all that is changed within an edit. */
 export async function writePreference<K extends PreferenceKey>(key: K, value: PreferenceValue<K>): Promise<void> {
-  await database.preferences.put({ key, value });
+  const text = UNDOABLE[key];
+  if (text !== undefined || inEdit()) await edit(text ?? null, () => writeRow('preferences', key, { key, value }));
+  else await database.preferences.put({ key, value });
 }

@@ -1,4 +1,3 @@
-import type { Table } from 'dexie';
 import { cardSchema } from '@/core/card';
 import {
   careRecordSchema,
@@ -13,22 +12,19 @@ import { jobSchema } from '@/core/job';
 import { viewSchema } from '@/core/ledger';
 import { runSchema } from '@/core/seam';
 import { lineSchema, swatchSchema } from '@/core/swatch';
-import { database } from './database';
 import { repository } from './repository';
 
-const table = <T>(name: string) => (() => database.table(name)) as () => Table<T, string>;
-
 /** One repository for each noun of the workroom. */
-export const cloths = repository('cloth', table('cloths'), clothRecordSchema, (r) => r.id);
-export const machines = repository('machine', table('machines'), machineRecordSchema, (r) => r.id);
-export const onMachines = repository('on the machine', table('onMachine'), onMachineSchema, (r) => r.machineId);
-export const needles = repository('needle', table('needles'), needleRecordSchema, (r) => r.id);
-export const threads = repository('thread', table('threads'), threadRecordSchema, (r) => r.id);
-export const care = repository('care', table('care'), careRecordSchema, (r) => r.id);
-export const photos = repository('photo', table('photos'), photoRecordSchema, (r) => r.id);
-export const swatches = repository('scrap', table('swatches'), swatchSchema, (r) => r.id);
-export const lines = repository('line', table('lines'), lineSchema, (r) => r.id);
-export const cards = repository('card', table('cards'), cardSchema, (r) => r.id);
-export const runs = repository('run', table('runs'), runSchema, (r) => r.id);
-export const views = repository('view', table('views'), viewSchema, (r) => r.id);
-export const jobs = repository('job', table('jobs'), jobSchema, (r) => r.id);
+export const cloths = repository('cloth', 'cloths', clothRecordSchema, (r) => r.id);
+export const machines = repository('machine', 'machines', machineRecordSchema, (r) => r.id);
+export const onMachines = repository('on the machine', 'onMachine', onMachineSchema, (r) => r.machineId);
+export const needles = repository('needle', 'needles', needleRecordSchema, (r) => r.id);
+export const threads = repository('thread', 'threads', threadRecordSchema, (r) => r.id);
+export const care = repository('care', 'care', careRecordSchema, (r) => r.id);
+export const photos = repository('photo', 'photos', photoRecordSchema, (r) => r.id);
+export const swatches = repository('scrap', 'swatches', swatchSchema, (r) => r.id);
+export const lines = repository('line', 'lines', lineSchema, (r) => r.id);
+export const cards = repository('card', 'cards', cardSchema, (r) => r.id);
+export const runs = repository('run', 'runs', runSchema, (r) => r.id);
+export const views = repository('view', 'views', viewSchema, (r) => r.id);
+export const jobs = repository('job', 'jobs', jobSchema, (r) => r.id);

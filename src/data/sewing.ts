@@ -1,6 +1,6 @@
 import { wornHours } from '@/core/kit';
 import type { NeedleRecord } from '@/core/file';
-import { database } from './database';
+import { edit } from './edits';
 import { machines, needles, onMachines } from './repositories';
 
 /** The newest cloths a needle remembers. */
@@ -20,7 +20,7 @@ export async function countSewing(
 ): Promise<void> {
   const sign = minutes < 0 ? -1 : 1;
   const worn = sign * wornHours(Math.abs(minutes), cloth.family);
-  await database.transaction('rw', database.machines, database.onMachine, database.needles, async () => {
+  await edit('Sewing time counted', async () => {
     await machines.change(machineId, (m) => m && { ...m, sewnHours: Math.max(0, m.sewnHours + minutes / 60) });
     const on = await onMachines.get(machineId);
     if (!on) return;

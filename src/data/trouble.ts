@@ -1,4 +1,4 @@
-import { StoreError } from './repository';
+import { StoreError } from './storeError';
 
 /** Something that could not be stored or read, in words for the person. */
 export interface StoreTrouble {

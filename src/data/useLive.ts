@@ -5,7 +5,6 @@ import type { Kit } from '@/core/kit';
 import type { Line } from '@/core/swatch';
 import { readKit, readKitRecord } from './kit';
 import { type PreferenceKey, type PreferenceValue, readPreference } from './preferences';
-import type { Unreadable } from './repository';
 import {
   cards,
   care,
@@ -21,6 +20,7 @@ import {
   threads,
   views,
 } from './repositories';
+import { listSetAside } from './setAside';
 import { sharedLive } from './sharedLive';
 
 const newestFirst =
@@ -80,8 +80,5 @@ export function usePreference<K extends PreferenceKey>(key: K): PreferenceValue<
   return useLiveQuery(() => readPreference(key), [key]);
 }
 
-/** Stored things that could not be read, over all tables. */
-export const useUnreadable = sharedLive(async (): Promise<Unreadable[]> => {
-  const all = [cloths, machines, onMachines, needles, threads, care, photos, swatches, lines, cards, runs, jobs, views];
-  return (await Promise.all(all.map((r) => r.unreadable()))).flat();
-});
+/** Everything that was set aside, with its key here. */
+export const useSetAside = sharedLive(listSetAside);

@@ -1,9 +1,13 @@
 import {
+  canonical,
   type ImportPlan,
-  NOUNS,
+  type LinkedList,
+  LISTS,
+  type OpenedWorkroom,
+  openWorkroom,
   planImport,
-  type ReadWorkroom,
-  readWorkroom,
+  type SetAside,
+  sortOut,
   type Workroom,
   WORKROOM_FORMAT,
   WORKROOM_VERSION,
@@ -12,110 +16,164 @@ import { PLAIN_MACHINE } from '@/core/kit';
 import { USUAL_SCHOOLS } from '@/core/setup';
 import { database } from './database';
 import { clearDrafts } from './drafts';
+import { edit, wholeEdit, writeRows } from './edits';
 import { readKitRecord, writeKitRecord } from './kit';
 import { readPreference, writePreference } from './preferences';
-import {
-  cards,
-  care,
-  cloths,
-  jobs,
-  lines,
-  machines,
-  needles,
-  onMachines,
-  photos,
-  runs,
-  swatches,
-  threads,
-  views,
-} from './repositories';
+import { cloths, machines } from './repositories';
+import { addSetAside, readSetAside } from './setAside';
 
-/** Everything in the workroom, as one value. */
+/** Raised when the text of an export does not read back as what was written. */
+export class ExportError extends Error {
+  constructor(problem: string) {
+    super(
+      `The export was not handed over, because it does not read back the same: ${problem}. Nothing here has changed.`,
+    );
+    this.name = 'ExportError';
+  }
+}
+
+/**
+ * Everything in the workroom, as one value. What cannot be read, or hangs on something that is gone, is in a part of its
+ * own, as it is stored.
+ */
 export async function readAll(now: Date): Promise<Workroom> {
-  const [all, tin, kit, name, schools] = await Promise.all([
-    Promise.all([cloths.all(), machines.all(), onMachines.all(), swatches.all(), lines.all(), cards.all()]),
-    Promise.all([needles.all(), threads.all(), care.all(), photos.all(), runs.all(), jobs.all(), views.all()]),
-    readKitRecord(),
-    readPreference('workroomName'),
-    readPreference('schools'),
-  ]);
-  const [clothList, machineList, onMachine, swatchList, lineList, cardList] = all;
-  const [needleList, threadList, careList, photoList, runList, jobList, viewList] = tin;
+  const raw = await Promise.all(LISTS.map(async (list) => [list, await database.table(list).toArray()] as const));
+  const lists = Object.fromEntries(raw) as Record<LinkedList, unknown[]>;
+  const { records, setAside } = sortOut(lists);
+  const apart = [...(await readSetAside()), ...setAside];
   return {
     format: WORKROOM_FORMAT,
     version: WORKROOM_VERSION,
-    name,
+    name: await readPreference('workroomName'),
     exportedAt: now.toISOString(),
-    cloths: clothList,
-    machines: machineList,
-    kit,
-    schools,
-    onMachine,
-    swatches: swatchList,
-    lines: lineList,
-    cards: cardList,
-    needles: needleList,
-    threads: threadList,
-    care: careList,
-    photos: photoList,
-    runs: runList,
-    jobs: jobList,
-    views: viewList,
+    kit: await readKitRecord(),
+    schools: await readPreference('schools'),
+    ...records,
+    ...(apart.length > 0 && { setAside: apart }),
   };
 }
 
-/** The workroom as the text of a file. */
-export async function exportText(now: Date): Promise<string> {
-  return `${JSON.stringify(await readAll(now), null, 1)}\n`;
+/** The workroom as the text of a file, and how much of it could not be read. */
+export interface Exported {
+  text: string;
+  setAside: number;
 }
 
-/** What a file holds and would do, or the first thing wrong with it. Changes nothing. */
-export async function previewImport(text: string, now: Date): Promise<{ read: ReadWorkroom; plan: ImportPlan | null }> {
-  const read = readWorkroom(text);
+/**
+ * The workroom as the text of a file, which has been read back before it is handed over.
+ *
+ * @throws ExportError when it does not read back as it was written
+ */
+export async function exportWorkroom(now: Date): Promise<Exported> {
+  const workroom = await readAll(now);
+  const text = `${JSON.stringify(workroom, null, 1)}\n`;
+  const back = openWorkroom(text);
+  if (!back.ok) throw new ExportError(`${back.error.path}: ${back.error.message}`);
+  if (back.setAside.length > 0) throw new ExportError(`${back.setAside[0].path}: ${back.setAside[0].problem}`);
+  for (const [part, value] of Object.entries(workroom)) {
+    const read = (back.workroom as Record<string, unknown>)[part];
+    if (canonical(read) !== canonical(value)) throw new ExportError(part);
+  }
+  return { text, setAside: workroom.setAside?.length ?? 0 };
+}
+
+/** The same, only the text. */
+export const exportText = async (now: Date): Promise<string> => (await exportWorkroom(now)).text;
+
+/** What a file holds and would do, or why it cannot be used. Changes nothing. */
+export async function previewImport(
+  text: string,
+  now: Date,
+): Promise<{ read: OpenedWorkroom; plan: ImportPlan | null }> {
+  const read = openWorkroom(text);
   return { read, plan: read.ok ? planImport(await readAll(now), read.workroom) : null };
 }
 
-const TABLES = () => database.tables;
+const ALL = () => database.tables;
 
 /**
- * Puts a checked workroom into the database, all of it or nothing.
+ * Puts a file that was opened into the workroom, all of it or nothing; it can be undone.
  *
- * @param workroom - from `readWorkroom`
+ * @param opened - from `openWorkroom`
  * @param how - `merge` keeps what is here and overwrites entries of the same key; `replace` empties first
+ * @param kind - what the workroom is from then on
+ * @returns the entry under which it can be undone
  */
-export async function importWorkroom(workroom: Workroom, how: 'merge' | 'replace'): Promise<void> {
-  await database.transaction('rw', TABLES(), async () => {
-    if (how === 'replace') await clearTables();
-    for (const noun of NOUNS) await database.table(noun).bulkPut(workroom[noun]);
-    await database.onMachine.bulkPut(workroom.onMachine);
-    // A file in which everything may be chosen says nothing of what is owned here.
-    if (how === 'replace' || saysOwned(workroom)) await writeKitRecord(workroom.kit);
-    if (how === 'replace') {
-      await writePreference('workroomName', workroom.name);
-      await writePreference('schools', workroom.schools);
-    }
+export async function importWorkroom(
+  { workroom, setAside = [] }: { workroom: Workroom; setAside?: readonly SetAside[] },
+  how: 'merge' | 'replace',
+  kind: 'own' | 'demo' = 'own',
+): Promise<number | null> {
+  const apart = [...(workroom.setAside ?? []), ...setAside];
+  if (how === 'merge') {
+    const { entry } = await edit('File imported', async () => {
+      await putLists(workroom, apart);
+      // A file in which everything may be chosen says nothing of what is owned here.
+      if (saysOwned(workroom)) await writeKitRecord(workroom.kit);
+      await writePreference('workroom', kind);
+    });
+    return entry;
+  }
+  return wholeEdit(kind === 'demo' ? 'Demo workroom opened' : 'Workroom replaced by a file', () =>
+    replaceAll(workroom, apart, kind),
+  );
+}
+
+/** The demo on a first visit: there is nothing yet that could be undone. */
+export const openFirst = (workroom: Workroom): Promise<void> => replaceAll(workroom, [], 'demo');
+
+/** Everything is emptied and written within an edit that nobody is told of: the snapshot is what undoes it. */
+async function replaceAll(workroom: Workroom, apart: readonly SetAside[], kind: 'own' | 'demo'): Promise<void> {
+  await database.transaction('rw', ALL(), async () => {
+    await clearTables();
+    for (const list of LISTS) await database.table(list).bulkPut(workroom[list]);
+    await addSetAside(apart);
+    await database.kit.put({ ...workroom.kit, id: 'kit' });
+    await putPreferences({ workroom: kind, workroomName: workroom.name, schools: workroom.schools });
     await forgetLostQuestion();
   });
 }
 
-/** An empty workroom with one plain machine in it, ready for a first cloth. */
-export async function startOwn(now: Date, id: string): Promise<void> {
-  await database.transaction('rw', TABLES(), async () => {
+async function putLists(workroom: Workroom, apart: readonly SetAside[]): Promise<void> {
+  for (const list of LISTS) {
+    const rows = workroom[list].map((record) => ({
+      id: 'id' in record ? record.id : record.machineId,
+      to: record as Record<string, unknown>,
+    }));
+    await writeRows(list, rows);
+  }
+  await addSetAside(apart);
+}
+
+/**
+ * An empty workroom with one plain machine in it, ready for a first cloth; what was here can be brought back.
+ *
+ * @returns the entry under which it can be undone
+ */
+export async function startOwn(now: Date, id: string): Promise<number | null> {
+  const entry = await wholeEdit('Empty workroom opened', () => startEmpty(now, id));
+  await clearDrafts();
+  return entry;
+}
+
+/** The same on a first visit, when there is nothing to bring back. */
+export async function startEmpty(now: Date, id: string): Promise<void> {
+  await database.transaction('rw', ALL(), async () => {
     await clearTables();
-    await machines.put({ id, addedAt: now.toISOString(), machine: { ...PLAIN_MACHINE, name: 'My machine' } });
-    await writePreference('workroomName', 'My workroom');
-    await writePreference('schools', USUAL_SCHOOLS);
-    await writePreference('workroom', 'own');
+    const machine = { ...PLAIN_MACHINE, name: 'My machine' };
+    await database.machines.put({ id, addedAt: now.toISOString(), machine, sewnHours: 0 });
+    await putPreferences({ workroom: 'own', workroomName: 'My workroom', schools: USUAL_SCHOOLS });
     await forgetLostQuestion();
   });
-  await clearDrafts();
 }
 
 async function clearTables(): Promise<void> {
-  for (const noun of NOUNS) await database.table(noun).clear();
-  await database.onMachine.clear();
-  await database.kit.clear();
-  await writePreference('target', null);
+  for (const list of [...LISTS, 'kit', 'setAside']) await database.table(list).clear();
+  await putPreferences({ target: null });
+}
+
+async function putPreferences(values: Record<string, unknown>): Promise<void> {
+  await database.preferences.bulkPut(Object.entries(values).map(([key, value]) => ({ key, value })));
 }
 
 const saysOwned = ({ kit }: Workroom) =>
@@ -126,9 +184,7 @@ async function forgetLostQuestion(): Promise<void> {
   const question = await readPreference('question');
   const cloth = question.clothId ? await cloths.get(question.clothId) : undefined;
   const machine = question.machineId ? await machines.get(question.machineId) : undefined;
-  await writePreference('question', {
-    ...question,
-    clothId: cloth?.id ?? null,
-    machineId: machine?.id ?? null,
+  await putPreferences({
+    question: { ...question, clothId: cloth?.id ?? null, machineId: machine?.id ?? null },
   });
 }

@@ -1,5 +1,6 @@
 import type { z } from 'zod';
 import { type FieldError, firstFieldError } from '../result';
+import { readJson } from './json';
 
 /** What a file of ours is: its name, its version, its shape, and how older ones are brought up to it. */
 export interface FileKind<T> {
@@ -23,20 +24,27 @@ export function readFile<T>(
   text: string,
   { format, version, schema, newest = (input) => input }: FileKind<T>,
 ): ReadFile<T> {
-  let input: unknown;
-  try {
-    input = JSON.parse(text);
-  } catch (cause) {
-    return { ok: false, error: { path: 'file', message: `expected JSON (${(cause as SyntaxError).message})` } };
-  }
-  const found = (input ?? {}) as { format?: unknown; version?: unknown };
-  if (found.format === format && typeof found.version === 'number' && found.version > version) {
-    const message = `expected ${version}, got ${found.version}: this file was written by a newer Bobbet`;
-    return { ok: false, error: { path: 'version', message } };
-  }
-  const brought = newest(input);
+  const json = readJson(text);
+  if (!json.ok) return json;
+  const newer = newerVersion(json.value, format, version);
+  if (newer) return { ok: false, error: newer };
+  const brought = newest(json.value);
   const parsed = schema.safeParse(brought);
   return parsed.success
     ? { ok: true, value: parsed.data }
     : { ok: false, error: firstFieldError(parsed.error, brought) };
+}
+
+/**
+ * What is said of a file that a newer Bobbet wrote.
+ *
+ * @returns null when it is not newer
+ */
+export function newerVersion(input: unknown, format: string, version: number): FieldError | null {
+  const found = (input ?? {}) as { format?: unknown; version?: unknown };
+  if (found.format !== format || typeof found.version !== 'number' || found.version <= version) return null;
+  return {
+    path: 'version',
+    message: `expected ${version}, got ${found.version}: this file was written by a newer Bobbet`,
+  };
 }

@@ -1,22 +1,12 @@
 import * as z from 'zod';
-import { cardSchema } from '../card';
-import { jobSchema } from '../job';
-import { viewSchema } from '../ledger';
-import { schoolsSchema } from '../setup';
 import { type FieldError, momentSchema, words } from '../result';
-import { runSchema } from '../seam';
-import { lineSchema, swatchSchema } from '../swatch';
+import { schoolsSchema } from '../setup';
+import { idFieldOf, type LinkedList } from './links';
 import { migrateWorkroom } from './migrate';
 import { readFile } from './readFile';
-import {
-  careRecordSchema,
-  clothRecordSchema,
-  kitRecordSchema,
-  machineRecordSchema,
-  onMachineSchema,
-  photoRecordSchema,
-} from './records';
-import { needleRecordSchema, threadRecordSchema } from './tin';
+import { kitRecordSchema } from './records';
+import { setAsideSchema } from './setAside';
+import { brokenLinks, LISTS, RECORD, repeatedIds } from './sortOut';
 
 /** Name and version written into every exported file. */
 export const WORKROOM_FORMAT = 'bobbet-workroom';
@@ -29,91 +19,42 @@ export const workroomSchema = z
     version: z.literal(WORKROOM_VERSION, { error: `expected ${WORKROOM_VERSION}` }),
     name: words('a name', 120),
     exportedAt: momentSchema,
-    cloths: z.array(clothRecordSchema),
-    machines: z.array(machineRecordSchema),
+    cloths: z.array(RECORD.cloths),
+    machines: z.array(RECORD.machines),
     kit: kitRecordSchema,
     /** Files from before there were schools follow the usual ones. */
     schools: schoolsSchema.prefault({}),
-    onMachine: z.array(onMachineSchema),
-    swatches: z.array(swatchSchema),
-    lines: z.array(lineSchema),
-    cards: z.array(cardSchema),
-    needles: z.array(needleRecordSchema),
-    threads: z.array(threadRecordSchema),
-    care: z.array(careRecordSchema),
-    photos: z.array(photoRecordSchema),
+    onMachine: z.array(RECORD.onMachine),
+    swatches: z.array(RECORD.swatches),
+    lines: z.array(RECORD.lines),
+    cards: z.array(RECORD.cards),
+    needles: z.array(RECORD.needles),
+    threads: z.array(RECORD.threads),
+    care: z.array(RECORD.care),
+    photos: z.array(RECORD.photos),
     /** Operations sewn and in hand; files from before there were any have none. */
-    runs: z.array(runSchema).default([]),
+    runs: z.array(RECORD.runs).default([]),
     /** Things being made; files from before there were any have none. */
-    jobs: z.array(jobSchema).default([]),
+    jobs: z.array(RECORD.jobs).default([]),
     /** Filters of the ledger with a name. */
-    views: z.array(viewSchema).default([]),
+    views: z.array(RECORD.views).default([]),
+    /** What could not be used when the file was written, carried along as it was found. */
+    setAside: z.array(setAsideSchema).optional(),
   })
   .superRefine((file, context) => {
-    for (const { path, message } of brokenLinks(file)) context.addIssue({ code: 'custom', path, message });
+    const wrong = [...repeatedIds(file), ...brokenLinks(file)];
+    for (const { path, message } of wrong) context.addIssue({ code: 'custom', path, message });
   });
 export type Workroom = z.infer<typeof workroomSchema>;
 
 /** A workroom file of this or any older version, brought up to this one. */
 export const anyWorkroomSchema = z.preprocess(migrateWorkroom, workroomSchema);
 
-/** The lists of a workroom whose entries have a key of their own. */
-export const NOUNS = [
-  'cloths',
-  'machines',
-  'swatches',
-  'lines',
-  'cards',
-  'needles',
-  'threads',
-  'care',
-  'photos',
-  'runs',
-  'jobs',
-  'views',
-] as const;
-export type Noun = (typeof NOUNS)[number];
-
-type Linked = Pick<Workroom, Noun | 'onMachine'>;
-
-function brokenLinks(file: Linked): { path: (string | number)[]; message: string }[] {
-  const ids = (noun: Noun) => new Set(file[noun].map((entry) => entry.id));
-  const [cloths, machines, swatches] = [ids('cloths'), ids('machines'), ids('swatches')];
-  const [needles, photos] = [ids('needles'), ids('photos')];
-  const twice = NOUNS.flatMap((noun) => {
-    const seen = new Set<string>();
-    return file[noun].flatMap((entry, i) => {
-      const again = seen.has(entry.id);
-      seen.add(entry.id);
-      return again ? [{ path: [noun, i, 'id'], message: `expected a key of its own, got "${entry.id}" again` }] : [];
-    });
-  });
-  const points = (noun: string, i: number, field: string, known: Set<string>, id: string) =>
-    known.has(id) ? [] : [{ path: [noun, i, field], message: `expected something in this file, got "${id}"` }];
-  const maybe = (noun: string, i: number, field: string, known: Set<string>, id: string | null | undefined) =>
-    id ? points(noun, i, field, known, id) : [];
-  return [
-    ...twice,
-    ...file.cloths.flatMap((cloth, i) => maybe('cloths', i, 'photoId', photos, cloth.photoId)),
-    ...file.cards.flatMap((card, i) => maybe('cards', i, 'photoId', photos, card.photoId)),
-    ...file.care.flatMap((care, i) => points('care', i, 'machineId', machines, care.machineId)),
-    ...file.onMachine.flatMap((on, i) => [
-      ...points('onMachine', i, 'machineId', machines, on.machineId),
-      ...maybe('onMachine', i, 'needleId', needles, on.needleId),
-    ]),
-    ...file.swatches.flatMap((s, i) => [
-      ...points('swatches', i, 'clothId', cloths, s.clothId),
-      ...points('swatches', i, 'machineId', machines, s.machineId),
-    ]),
-    ...file.lines.flatMap((line, i) => points('lines', i, 'swatchId', swatches, line.swatchId)),
-  ];
-}
-
 /** A file that was read, or the first thing wrong with it. */
 export type ReadWorkroom = { ok: true; workroom: Workroom } | { ok: false; error: FieldError };
 
 /**
- * Reads a workroom file.
+ * Reads a workroom file in which nothing may be wrong.
  *
  * @param text - the file's text
  * @returns the workroom, or the path of the first wrong field and what was expected there; never a part of it
@@ -126,27 +67,39 @@ export function readWorkroom(text: string): ReadWorkroom {
   return read.ok ? { ok: true, workroom: read.value } : read;
 }
 
-/** What importing a file would do to each list. */
-export type ImportPlan = Record<Noun, { added: number; changed: number; same: number }>;
+/** What importing a file would do to one list. */
+export interface ListPlan {
+  added: number;
+  changed: number;
+  same: number;
+}
+
+/** What importing a file would do to each list, what is on the machines and the kit among them. */
+export type ImportPlan = Record<LinkedList | 'kit', ListPlan>;
+
+type Compared = Pick<Workroom, LinkedList | 'kit'>;
 
 /**
  * What importing a file would add and change, without doing it.
  *
  * @param now - what is in the workroom
  * @param file - what is in the file
- * @returns counts for each list
+ * @returns counts for each list; the kit is one thing that is changed or the same
  */
-export function planImport(now: Pick<Workroom, Noun>, file: Pick<Workroom, Noun>): ImportPlan {
-  const plan = NOUNS.map((noun) => {
-    const known = new Map<string, string>(now[noun].map((entry) => [entry.id, canonical(entry)]));
-    const counts = { added: 0, changed: 0, same: 0 };
-    for (const entry of file[noun]) {
-      const before = known.get(entry.id);
+export function planImport(now: Compared, file: Compared): ImportPlan {
+  const plan = LISTS.map((list) => {
+    const keyOf = (entry: object) => (entry as Record<string, string>)[idFieldOf(list)];
+    const known = new Map<string, string>(now[list].map((entry) => [keyOf(entry), canonical(entry)]));
+    const counts: ListPlan = { added: 0, changed: 0, same: 0 };
+    for (const entry of file[list]) {
+      const before = known.get(keyOf(entry));
       counts[before === undefined ? 'added' : before === canonical(entry) ? 'same' : 'changed'] += 1;
     }
-    return [noun, counts] as const;
+    return [list, counts] as const;
   });
-  return Object.fromEntries(plan) as ImportPlan;
+  const sameKit = canonical(now.kit) === canonical(file.kit);
+  const kit: ListPlan = { added: 0, changed: sameKit ? 0 : 1, same: sameKit ? 1 : 0 };
+  return { ...Object.fromEntries(plan), kit } as ImportPlan;
 }
 
 /**

@@ -10,6 +10,7 @@ export * from './stages';
 export * from './suggest';
 export * from './budget';
 export * from './progress';
+export * from './ring';
 export * from './templates';
 export * from './timeline';
 export * from './usualStage';

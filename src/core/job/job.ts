@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { idSchema, momentSchema, oneOf, wholeWithin, within, words } from '../result';
 import { costsSchema } from './order';
+import { ringIn } from './ring';
 import { STAGES } from './stages';
 
 const notes = z.string().max(2000, 'expected at most 2000 letters').default('');
@@ -77,6 +78,9 @@ export const jobSchema = z
   })
   .superRefine(({ pieces, seams }, context) => {
     for (const { path, message } of brokenLinks(pieces, seams)) context.addIssue({ code: 'custom', path, message });
+    const ring = ringIn(seams);
+    if (!ring) return;
+    context.addIssue({ code: 'custom', path: ['seams', ring.seam, 'after', ring.after], message: ring.message });
   });
 export type Job = z.infer<typeof jobSchema>;
 

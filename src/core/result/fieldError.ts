@@ -65,6 +65,17 @@ function valueAt(input: unknown, path: readonly PropertyKey[]): unknown {
 
 function quote(value: unknown): string {
   if (value === undefined) return 'nothing';
-  const text = JSON.stringify(value);
+  const text = textOf(value);
   return text.length > 60 ? `${text.slice(0, 57)}...` : text;
+}
+
+/** What a value looks like as JSON; what JSON cannot hold is called by its type. */
+function textOf(value: unknown): string {
+  if (typeof value === 'number' && !Number.isFinite(value)) return String(value);
+  try {
+    return JSON.stringify(value) ?? typeof value;
+  } catch (cause) {
+    if (cause instanceof TypeError || cause instanceof RangeError) return typeof value;
+    throw cause;
+  }
 }

@@ -36,7 +36,7 @@ export function ClothPage({ record }: { record: ClothRecord }) {
   const asked = useQuestion();
   const [view, setView] = useState<View>('measure');
   const [gauge, setGauge] = useState<Gauge>('stretch');
-  const save: SaveCloth = (edit) => void cloths.change(record.id, (now) => now && { ...now, ...edit(now) });
+  const save: SaveCloth = (edit) => cloths.change(record.id, (now) => now && { ...now, ...edit(now) });
   const match = async () => {
     await asked?.ask({ clothId: record.id });
     router.push('/match');

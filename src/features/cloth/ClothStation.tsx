@@ -3,6 +3,7 @@
 import dynamic from 'next/dynamic';
 import { useSearchParams } from 'next/navigation';
 import { useCloths } from '@/data';
+import { RecordBoundary, RecordTrouble, useWrongRecord } from '@/parts/boundary';
 import { Drawer } from './Drawer';
 
 const ClothPage = dynamic(() => import('./ClothPage').then((part) => part.ClothPage), { loading: () => null });
@@ -11,7 +12,16 @@ const ClothPage = dynamic(() => import('./ClothPage').then((part) => part.ClothP
 export function ClothStation() {
   const id = useSearchParams().get('id');
   const cloths = useCloths();
+  const wrong = useWrongRecord('cloths', id);
   if (!cloths) return null;
   const record = cloths.find((cloth) => cloth.id === id);
-  return record ? <ClothPage key={record.id} record={record} /> : <Drawer cloths={cloths} lost={id !== null} />;
+  const which = { table: 'cloths', id: id ?? '', what: 'This fabric', home: '/cloth' };
+  if (record) {
+    return (
+      <RecordBoundary key={record.id} {...which}>
+        <ClothPage record={record} />
+      </RecordBoundary>
+    );
+  }
+  return wrong ? <RecordTrouble {...which} /> : <Drawer cloths={cloths} lost={id !== null} />;
 }

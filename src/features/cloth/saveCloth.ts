@@ -1,4 +1,4 @@
 import type { ClothRecord } from '@/core/file';
 
 /** Changes the cloth as it is stored now. */
-export type SaveCloth = (edit: (now: ClothRecord) => Partial<ClothRecord>) => void;
+export type SaveCloth = (edit: (now: ClothRecord) => Partial<ClothRecord>) => Promise<void>;

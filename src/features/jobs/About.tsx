@@ -1,11 +1,11 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import { type JobPiece, jobPieceSchema, jobSchema, withoutPiece, withPieceBack } from '@/core/job';
+import { type JobPiece, jobPieceSchema, jobSchema, withoutPiece } from '@/core/job';
 import { formatNumber } from '@/core/units';
 import { jobs } from '@/data';
 import type { JobNow } from '@/parts/jobs';
-import { newId, useQuestion, useUndo } from '@/parts/workspace';
+import { newId, useAct, useQuestion } from '@/parts/workspace';
 import { checkedBy, Field, lengthIn, numberBy, optionalBy, Pick, plainNumber, wordsBy } from '@/ui';
 import { ColourField } from './ColourField';
 import { JobCloths } from './JobCloths';
@@ -79,16 +79,14 @@ export function About({ now }: { now: JobNow }) {
 }
 
 function PieceRow({ now: { job, cloths }, piece }: { now: JobNow; piece: JobPiece }) {
-  const undo = useUndo();
+  const act = useAct();
   const edit = (change: Partial<JobPiece>) =>
     jobs.change(
       job.id,
       (j) => j && { ...j, pieces: j.pieces.map((p) => (p.id === piece.id ? { ...p, ...change } : p)) },
     );
-  const remove = async () => {
-    await jobs.change(job.id, (j) => j && withoutPiece(j, piece.id));
-    undo(`“${piece.name}” is taken out.`, () => jobs.change(job.id, (j) => j && withPieceBack(j, job, piece.id)));
-  };
+  const remove = () =>
+    act(`Piece “${piece.name}” deleted`, () => jobs.change(job.id, (j) => j && withoutPiece(j, piece.id)));
   const size = (mm: number | undefined) => (mm === undefined ? '' : formatNumber(mm, 1));
   return (
     <li className={styles.piece}>
@@ -114,8 +112,8 @@ function PieceRow({ now: { job, cloths }, piece }: { now: JobNow; piece: JobPiec
         options={[['', 'choose later'] as const, ...cloths.map((c) => [c.id, c.cloth.name] as const)]}
         onPick={(id) => void edit({ clothId: id || null })}
       />
-      <Button onClick={() => void remove()} aria-label={`Take out ${piece.name}`}>
-        Take out
+      <Button onClick={() => void remove()} aria-label={`Delete ${piece.name}`}>
+        Delete
       </Button>
     </li>
   );

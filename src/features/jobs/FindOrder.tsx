@@ -5,7 +5,7 @@ import { useEffect, useRef, useState } from 'react';
 import { formatNumber } from '@/core/units';
 import { jobs } from '@/data';
 import type { JobNow } from '@/parts/jobs';
-import { useSay, useUndo } from '@/parts/workspace';
+import { useAct, useSay } from '@/parts/workspace';
 import { findOrder } from '@/workers/orderClient';
 import styles from './Jobs.module.css';
 import { type Found, sayFound } from './sayFound';
@@ -47,7 +47,7 @@ function useSearch({ job, question }: JobNow) {
   const [failed, setFailed] = useState<string | null>(null);
   const running = useRef<AbortController | null>(null);
   const say = useSay();
-  const undo = useUndo();
+  const act = useAct();
   useEffect(() => () => running.current?.abort(), []);
   const look = async () => {
     const control = new AbortController();
@@ -60,11 +60,9 @@ function useSearch({ job, question }: JobNow) {
       const answer = await findOrder(question, tell, control.signal);
       if (!answer) return say('Stopped. The order is as it was.');
       if ('blocked' in answer) return setFailed(answer.blocked[0].text);
-      const before = job.order;
-      await jobs.change(job.id, (now) => now && { ...now, order: answer.order });
       setFound({ cost: answer.cost, bound: answer.bound, optimal: answer.optimal });
-      if (before.join() !== answer.order.join())
-        undo('The order is changed.', () => jobs.change(job.id, (now) => now && { ...now, order: before }));
+      if (job.order.join() === answer.order.join()) return;
+      await act('Order changed', () => jobs.change(job.id, (now) => now && { ...now, order: answer.order }));
     } catch (cause) {
       setFailed(`The order could not be worked out: ${(cause as Error).message}`);
     } finally {

@@ -4,14 +4,14 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { readJob, settleJob } from '@/core/file';
 import { jobs, useCloths, useMachines } from '@/data';
-import { newId, nowText, useUndo } from '@/parts/workspace';
+import { newId, nowText, useAct } from '@/parts/workspace';
 import { FileButton, StopPlate } from '@/ui';
 
 /** A job out of a file: new here, its cloths found again by key or by name. */
 export function ImportJob() {
   const [problem, setProblem] = useState<string | null>(null);
   const router = useRouter();
-  const undo = useUndo();
+  const act = useAct();
   const cloths = useCloths();
   const machines = useMachines();
   if (!cloths || !machines) return null;
@@ -24,10 +24,9 @@ export function ImportJob() {
       machines: machines.map((m) => ({ id: m.id, name: m.machine.name })),
     };
     const { job, missing } = settleJob(read.file, here, { id: newId(), newId, at: nowText() });
-    await jobs.put(job);
+    const open = missing.length > 0 ? `Not here, so choose them: ${missing.join(', ')}.` : '';
+    await act(`“${job.name}” imported`, () => jobs.put(job), open);
     router.push(`/jobs?id=${job.id}`);
-    const open = missing.length > 0 ? ` Not here, to be chosen: ${missing.join(', ')}.` : '';
-    undo(`“${job.name}” is imported.${open}`, async () => void (await jobs.remove(job.id)));
   };
   return (
     <>

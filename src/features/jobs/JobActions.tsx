@@ -7,7 +7,7 @@ import { duplicateJob } from '@/core/job';
 import { jobs, writePreference } from '@/data';
 import type { JobNow } from '@/parts/jobs';
 import { Paper } from '@/parts/paper';
-import { newId, nowText, saveFile, useUndo } from '@/parts/workspace';
+import { newId, nowText, saveFile, useAct } from '@/parts/workspace';
 import { JobSheet } from './JobSheet';
 import styles from './Jobs.module.css';
 
@@ -28,7 +28,7 @@ export function JobActions({ now }: { now: JobNow }) {
       </Button>
       <Button onClick={() => void exported()}>Export</Button>
       <Button onClick={() => void again()}>Make it again</Button>
-      <Button onClick={() => void removed()}>Remove</Button>
+      <Button onClick={() => void removed()}>Delete</Button>
       {printing && (
         <Paper marginMm={12} onAway={() => setPrinting(false)}>
           <JobSheet now={now} />
@@ -46,7 +46,7 @@ const fileName = (name: string) =>
 
 function useJobActions({ job }: JobNow) {
   const router = useRouter();
-  const undo = useUndo();
+  const act = useAct();
   const setDone = (doneAt: string | undefined) =>
     jobs.change(job.id, (now) => {
       if (!now) return now;
@@ -56,24 +56,23 @@ function useJobActions({ job }: JobNow) {
     });
   return {
     done: async (is: boolean) => {
-      await setDone(is ? nowText() : undefined);
-      if (is) await writePreference('jobId', null);
-      undo(is ? `“${job.name}” is done.` : `“${job.name}” is open again.`, () => setDone(job.doneAt));
+      await act(is ? `“${job.name}” done` : `“${job.name}” open again`, async () => {
+        await setDone(is ? nowText() : undefined);
+        if (is) await writePreference('jobId', null);
+      });
     },
     again: async () => {
       const copy = duplicateJob(job, { id: newId(), newId, at: nowText() });
-      await jobs.put(copy);
+      await act(`“${copy.name}” added`, () => jobs.put(copy));
       router.push(`/jobs?id=${copy.id}`);
-      undo(`“${copy.name}” is begun.`, async () => void (await jobs.remove(copy.id)));
     },
     exported: async () => {
       const { jobText } = await import('@/data/jobFiles');
       saveFile(`bobbet-job-${fileName(job.name)}.json`, await jobText(job, new Date()), 'application/json');
     },
     removed: async () => {
-      const back = await jobs.take(job.id);
+      await act(`“${job.name}” deleted`, () => jobs.remove(job.id));
       router.push('/jobs');
-      undo(`“${job.name}” is removed.`, back);
     },
   };
 }

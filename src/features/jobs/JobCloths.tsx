@@ -1,10 +1,10 @@
 'use client';
 
 import Link from 'next/link';
-import { clothsOf, type ClothUse, withCloth, withClothsOf } from '@/core/job';
+import { clothsOf, type ClothUse, withCloth } from '@/core/job';
 import { jobs } from '@/data';
 import type { JobNow } from '@/parts/jobs';
-import { useUndo } from '@/parts/workspace';
+import { useAct } from '@/parts/workspace';
 import { CautionPlate, Pick } from '@/ui';
 import styles from './Jobs.module.css';
 
@@ -38,14 +38,12 @@ export function NoClothYet({ now }: { now: JobNow }) {
 }
 
 function ClothPick({ now: { job, cloths }, use }: { now: JobNow; use: ClothUse }) {
-  const undo = useUndo();
+  const act = useAct();
   const nameOf = (id: string | null) => cloths.find((c) => c.id === id)?.cloth.name ?? 'no cloth';
-  const swap = async (to: string) => {
-    await jobs.change(job.id, (now) => now && withCloth(now, use.clothId, to));
-    undo(`${nameOf(to)} instead of ${nameOf(use.clothId)}.`, () =>
-      jobs.change(job.id, (now) => now && withClothsOf(now, job)),
+  const swap = (to: string) =>
+    act(`${nameOf(to)} instead of ${nameOf(use.clothId)}`, () =>
+      jobs.change(job.id, (now) => now && withCloth(now, use.clothId, to)),
     );
-  };
   const hangs = [
     ...(use.seams > 0 ? [counted(use.seams, 'seam')] : []),
     ...(use.pieces > 0 ? [counted(use.pieces, 'piece')] : []),

@@ -2,6 +2,7 @@
 
 import { useSearchParams } from 'next/navigation';
 import { useJobs } from '@/data';
+import { RecordBoundary, RecordTrouble, useWrongRecord } from '@/parts/boundary';
 import { JobList } from './JobList';
 import { JobPage } from './JobPage';
 
@@ -10,7 +11,15 @@ export function JobsStation() {
   const asked = useSearchParams();
   const id = asked.get('id');
   const jobs = useJobs();
+  const wrong = useWrongRecord('jobs', id);
   if (!jobs) return null;
-  if (jobs.some((job) => job.id === id)) return <JobPage key={id} id={id!} place={asked.get('place')} />;
-  return <JobList jobs={jobs} lost={id !== null} />;
+  const which = { table: 'jobs', id: id ?? '', what: 'This project', home: '/jobs' };
+  if (jobs.some((job) => job.id === id)) {
+    return (
+      <RecordBoundary key={id} {...which}>
+        <JobPage id={id!} place={asked.get('place')} />
+      </RecordBoundary>
+    );
+  }
+  return wrong ? <RecordTrouble {...which} /> : <JobList jobs={jobs} lost={id !== null} />;
 }

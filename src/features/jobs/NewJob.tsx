@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { emptyJob, jobFromTemplate, jobSchema, TEMPLATES } from '@/core/job';
-import { jobs, writePreference } from '@/data';
+import { edit, jobs, writePreference } from '@/data';
 import { type AskedNow, type Draft, newId, nowText, useDraft, useQuestion } from '@/parts/workspace';
 import { Field, Pick, wordsBy } from '@/ui';
 import { ColourField } from './ColourField';
@@ -107,8 +107,11 @@ function useBegin(asked: AskedNow | undefined, { texts, clear }: Draft, refuse: 
       colour: texts.colour ?? '',
     };
     const made = { id: newId(), newId, at: nowText() };
-    await jobs.put(template ? jobFromTemplate(template, choice, made) : emptyJob(choice, made));
-    await writePreference('jobId', made.id);
+    const job = template ? jobFromTemplate(template, choice, made) : emptyJob(choice, made);
+    await edit(`“${job.name}” added`, async () => {
+      await jobs.put(job);
+      await writePreference('jobId', made.id);
+    });
     clear();
     router.push(`/jobs?id=${made.id}`);
   };

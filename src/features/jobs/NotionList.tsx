@@ -5,7 +5,7 @@ import { type Notion, type NotionNeedLine, notionSchema } from '@/core/job';
 import { formatNumber } from '@/core/units';
 import { jobs } from '@/data';
 import type { JobNow } from '@/parts/jobs';
-import { newId, useUndo } from '@/parts/workspace';
+import { newId, useAct } from '@/parts/workspace';
 import { checkedBy, Field, numberBy, Pick, plainNumber, wordsBy } from '@/ui';
 import styles from './Jobs.module.css';
 
@@ -62,11 +62,9 @@ function Used({ line: { name, unit, needed, owned }, edit }: { line: NotionNeedL
 function Extra({ notion, edit }: { notion: Notion; edit: Edit }) {
   const set = (change: Partial<Notion>) =>
     void edit((now) => now.map((n) => (n.id === notion.id ? { ...n, ...change } : n)));
-  const undo = useUndo();
-  const remove = async () => {
-    await edit((now) => now.filter((n) => n.id !== notion.id));
-    undo(`“${notion.name}” is off the list.`, () => edit((now) => [...now, notion]));
-  };
+  const act = useAct();
+  const remove = () =>
+    act(`“${notion.name}” taken off the list`, () => edit((now) => now.filter((n) => n.id !== notion.id)));
   return (
     <div className={styles.editor}>
       <Field label="What" text={notion.name} read={NAME} onValue={(name) => set({ name })} />

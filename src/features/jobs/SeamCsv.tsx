@@ -5,7 +5,7 @@ import { type ComponentProps, useState } from 'react';
 import type { CellError } from '@/core/file';
 import { type Job, jobSchema } from '@/core/job';
 import { jobs } from '@/data';
-import { newId, saveFile, today, useUndo } from '@/parts/workspace';
+import { newId, saveFile, today, useAct } from '@/parts/workspace';
 import { ColumnList, FileButton, StopPlate } from '@/ui';
 import styles from './Jobs.module.css';
 
@@ -15,7 +15,7 @@ type Columns = ComponentProps<typeof ColumnList>['columns'];
 export function SeamCsv({ job }: { job: Job }) {
   const [errors, setErrors] = useState<CellError[]>([]);
   const [columns, setColumns] = useState<Columns>([]);
-  const undo = useUndo();
+  const act = useAct();
   const fetchColumns = async () => setColumns((await import('@/data/jobFiles')).SEAM_COLUMNS);
   const write = async () => {
     const { seamsText } = await import('@/data/jobFiles');
@@ -30,8 +30,8 @@ export function SeamCsv({ job }: { job: Job }) {
     const whole = jobSchema.safeParse({ ...job, seams });
     if (!whole.success) return setErrors([{ row: 1, column: 'After', message: whole.error.issues[0].message }]);
     setErrors([]);
-    await jobs.put(whole.data);
-    undo(`${found.records.length} seams are read from ${file.name}.`, () => jobs.put(job));
+    const count = found.records.length;
+    await act(`${count} ${count === 1 ? 'seam' : 'seams'} read from ${file.name}`, () => jobs.put(whole.data));
   };
   return (
     <>

@@ -11,7 +11,6 @@ import {
   STAGES,
   usualStage,
   withoutSeam,
-  withSeamBack,
 } from '@/core/job';
 import { givenOf, PROCEDURE_GROUPS, PROCEDURES, usualOf, procedureOf } from '@/core/seam';
 import { clothOf, UNKNOWN_CLOTH } from '@/core/cloth';
@@ -19,7 +18,7 @@ import { formatNumber } from '@/core/units';
 import { jobs, usePreference } from '@/data';
 import { type JobNow, useWorkActions } from '@/parts/jobs';
 import { AskField } from '@/parts/asks';
-import { useUndo } from '@/parts/workspace';
+import { useAct } from '@/parts/workspace';
 import { checkedBy, Field, numberBy, Pick, plainNumber, wordsBy } from '@/ui';
 import { ColourField } from './ColourField';
 import styles from './Jobs.module.css';
@@ -204,12 +203,11 @@ function Before({ now: { job }, seam, edit }: PartProps) {
 }
 
 function Ends({ now, seam, state }: Props) {
-  const undo = useUndo();
+  const act = useAct();
   const { setDone, tick } = useWorkActions(now);
   const { job } = now;
   const remove = async () => {
-    await jobs.change(job.id, (j) => j && withoutSeam(j, seam.id));
-    undo(`“${seam.name}” is taken out.`, () => jobs.change(job.id, (j) => j && withSeamBack(j, job, seam.id)));
+    await act(`Seam “${seam.name}” deleted`, () => jobs.change(job.id, (j) => j && withoutSeam(j, seam.id)));
   };
   return (
     <div className={`${styles.actions} ${styles.wide}`}>

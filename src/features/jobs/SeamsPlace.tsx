@@ -11,12 +11,11 @@ import {
   usualOrder,
   usualStage,
   withOrder,
-  withoutOrder,
 } from '@/core/job';
 import { procedureName } from '@/core/seam';
 import { jobs } from '@/data';
 import type { JobNow } from '@/parts/jobs';
-import { newId, useUndo } from '@/parts/workspace';
+import { newId, useAct } from '@/parts/workspace';
 import { CautionPlate, StopPlate } from '@/ui';
 import styles from './Jobs.module.css';
 import { SeamCsv } from './SeamCsv';
@@ -117,14 +116,11 @@ function SeamHead({ now, seam, open, onOpen }: HeadProps) {
 
 /** What the operations imply about the order and the job does not heed yet. */
 function Suggestions({ now: { job } }: { now: JobNow }) {
-  const undo = useUndo();
+  const act = useAct();
   const missing = missingOrder(job.seams);
   if (missing.length === 0) return null;
   const nameOf = (id: string) => seamName(job, id);
-  const take = async () => {
-    await jobs.change(job.id, (j) => j && withOrder(j, missing));
-    undo('What comes before what is put in.', () => jobs.change(job.id, (j) => j && withoutOrder(j, missing)));
-  };
+  const take = () => act('Usual order put in', () => jobs.change(job.id, (j) => j && withOrder(j, missing)));
   return (
     <CautionPlate>
       <strong>What usually comes first</strong>

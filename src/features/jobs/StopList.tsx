@@ -20,7 +20,7 @@ import { weighOrder } from '@/core/job';
 import { formatNumber } from '@/core/units';
 import { jobs } from '@/data';
 import type { JobNow } from '@/parts/jobs';
-import { useUndo } from '@/parts/workspace';
+import { useAct } from '@/parts/workspace';
 import { BrokenPlate, type Refused } from './BrokenPlate';
 import styles from './Jobs.module.css';
 import { StopRow } from './StopRow';
@@ -82,7 +82,7 @@ function sayOver({ more, broken }: Over): string {
 function useDragging({ job, question, weighed, items }: JobNow) {
   const [over, setOver] = useState<Over | null>(null);
   const [refused, setRefused] = useState<Refused | null>(null);
-  const undo = useUndo();
+  const act = useAct();
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -96,11 +96,7 @@ function useDragging({ job, question, weighed, items }: JobNow) {
     const now = weighOrder(question, after(event));
     setOver({ more: now.cost - weighed.cost, broken: now.broken.length });
   };
-  const place = async (order: string[]) => {
-    const before = job.order;
-    await jobs.change(job.id, (j) => j && { ...j, order });
-    undo('The order is changed.', () => jobs.change(job.id, (j) => j && { ...j, order: before }));
-  };
+  const place = (order: string[]) => act('Order changed', () => jobs.change(job.id, (j) => j && { ...j, order }));
   const dropped = (event: DragEndEvent | null) => {
     setOver(null);
     setRefused(null);

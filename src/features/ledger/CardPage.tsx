@@ -7,9 +7,9 @@ import { type Card, lineFacts } from '@/core/card';
 import { clothProfile } from '@/core/cloth';
 import { OPERATION, settingReadings } from '@/core/setup';
 import { formatNumber } from '@/core/units';
-import { removeCard, useCloths, useMachines, writePreference } from '@/data';
+import { cards, edit, useCloths, useMachines, writePreference } from '@/data';
 import { useStale } from '@/parts/staleness';
-import { sayWhen, useQuestion, useSay, useUndo, useUnits } from '@/parts/workspace';
+import { sayWhen, useQuestion, useAct, useSay, useUnits } from '@/parts/workspace';
 import { ClothSwatch, Reading } from '@/ui';
 import { Keepsakes } from './Keepsakes';
 import styles from './Ledger.module.css';
@@ -73,7 +73,7 @@ export function CardPage({ card }: { card: Card }) {
 
 function Actions({ card }: { card: Card }) {
   const router = useRouter();
-  const undo = useUndo();
+  const act = useAct();
   const say = useSay();
   const asked = useQuestion();
   const machines = useMachines();
@@ -81,16 +81,17 @@ function Actions({ card }: { card: Card }) {
   const clothGone = cloths !== undefined && !cloths.some((c) => c.id === card.clothId);
   const gone = machines !== undefined && !machines.some((m) => m.id === card.machineId);
   const remove = async () => {
-    const back = await removeCard(card.id);
+    await act(`Card “${card.name}” deleted`, () => cards.remove(card.id));
     router.push('/ledger?place=cards');
-    undo(`The card "${card.name}" is removed.`, back);
   };
   const set = async () => {
-    await asked?.ask({ machineId: card.machineId });
-    await writePreference('target', {
-      setup: card.setup,
-      machineId: card.machineId,
-      clothName: card.cloth.name ?? card.name,
+    await edit(`Card “${card.name}” chosen`, async () => {
+      await asked?.ask({ machineId: card.machineId });
+      await writePreference('target', {
+        setup: card.setup,
+        machineId: card.machineId,
+        clothName: card.cloth.name ?? card.name,
+      });
     });
     say('The strip below leads to this setting.');
   };
@@ -106,7 +107,7 @@ function Actions({ card }: { card: Card }) {
       <Button variant="outlined" onClick={() => void sew()} disabled={gone || clothGone}>
         Sew with it
       </Button>
-      <Button onClick={() => void remove()}>Remove this card</Button>
+      <Button onClick={() => void remove()}>Delete this card</Button>
     </div>
   );
 }

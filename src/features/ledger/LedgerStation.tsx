@@ -3,6 +3,7 @@
 import dynamic from 'next/dynamic';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useCards } from '@/data';
+import { RecordBoundary, RecordTrouble, useWrongRecord } from '@/parts/boundary';
 import { Tabs } from '@/ui';
 import styles from './Ledger.module.css';
 
@@ -24,9 +25,18 @@ export function LedgerStation() {
   const router = useRouter();
   const id = asked.get('id');
   const cards = useCards();
+  const wrong = useWrongRecord('cards', id);
   if (!cards) return null;
   const card = cards.find((c) => c.id === id);
-  if (card) return <CardPage key={card.id} card={card} />;
+  const which = { table: 'cards', id: id ?? '', what: 'This card', home: '/ledger?place=cards' };
+  if (card) {
+    return (
+      <RecordBoundary key={card.id} {...which}>
+        <CardPage card={card} />
+      </RecordBoundary>
+    );
+  }
+  if (wrong) return <RecordTrouble {...which} />;
   const place = PLACES.find((p) => p.id === asked.get('place'))?.id ?? 'everything';
   return (
     <div className={styles.list}>

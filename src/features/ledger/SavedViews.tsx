@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { ALL, type Filter, viewSchema } from '@/core/ledger';
 import { useViews, views } from '@/data';
-import { newId, useUndo } from '@/parts/workspace';
+import { newId, useAct } from '@/parts/workspace';
 import { Field, wordsBy } from '@/ui';
 import styles from './Ledger.module.css';
 
@@ -14,7 +14,7 @@ const same = (a: Filter, b: Filter) => JSON.stringify(a) === JSON.stringify(b);
 /** Filters with a name: one press brings one back. */
 export function SavedViews({ filter, onFilter }: { filter: Filter; onFilter: (filter: Filter) => void }) {
   const all = useViews();
-  const undo = useUndo();
+  const act = useAct();
   const [naming, setNaming] = useState<string | null>(null);
   if (!all) return null;
   const here = all.find((view) => same(view.filter, filter));
@@ -26,7 +26,7 @@ export function SavedViews({ filter, onFilter }: { filter: Filter; onFilter: (fi
   };
   const drop = async () => {
     if (!here) return;
-    undo(`The view “${here.name}” is gone.`, await views.take(here.id));
+    await act(`View “${here.name}” deleted`, () => views.remove(here.id));
   };
   return (
     <div className={styles.views}>

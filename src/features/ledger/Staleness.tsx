@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import type { Card, StaleReason } from '@/core/card';
 import { newLine } from '@/core/swatch';
-import { lines, swatches, useCloths, useMachines } from '@/data';
+import { edit, lines, swatches, useCloths, useMachines } from '@/data';
 import { newId, nowText } from '@/parts/workspace';
 import { CautionPlate } from '@/ui';
 import styles from './Ledger.module.css';
@@ -34,27 +34,14 @@ function ProveAgain({ card }: { card: Card }) {
   const here = cloths?.some((c) => c.id === card.clothId) && machines?.some((m) => m.id === card.machineId);
   const prove = async () => {
     const [id, at] = [newId(), nowText()];
-    await swatches.put({
-      id,
-      clothId: card.clothId,
-      machineId: card.machineId,
-      operation: card.operation,
-      startedAt: at,
-      name: card.name,
-      where: card.where,
-      spares: [],
+    const { clothId, machineId, operation, name, where, setup } = card;
+    const direction = operation.direction ?? 'across';
+    await edit(`Swatch “${name}” started`, async () => {
+      await swatches.put({ id, clothId, machineId, operation, startedAt: at, name, where, spares: [] });
+      await lines.put(
+        newLine({ id: newId(), swatchId: id, number: 1, setup, direction, sewnAt: at, provesCardId: card.id }),
+      );
     });
-    await lines.put(
-      newLine({
-        id: newId(),
-        swatchId: id,
-        number: 1,
-        setup: card.setup,
-        direction: card.operation.direction ?? 'across',
-        sewnAt: at,
-        provesCardId: card.id,
-      }),
-    );
     router.push(`/swatch?id=${id}`);
   };
   return (

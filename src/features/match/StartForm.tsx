@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import { type FormEvent, useState } from 'react';
 import { type ClothRecord } from '@/core/file';
 import { familyFromName, FAMILY, stretchMarksSchema } from '@/core/cloth';
-import { cloths } from '@/data';
+import { cloths, edit } from '@/data';
 import { type AskedNow, newId, nowText, useUnits } from '@/parts/workspace';
 import { Field, fieldProblem, lengthIn, optionalBy } from '@/ui';
 import styles from './Match.module.css';
@@ -23,9 +23,7 @@ export function StartForm({ asked }: { asked: AskedNow }) {
   const submit = async (event: FormEvent) => {
     event.preventDefault();
     if (name.trim() === '') return setProblem('Expected a name, such as "cotton jersey".');
-    const record = newCloth(name.trim(), restMm(system), stretchedMm);
-    await cloths.put(record);
-    await asked.ask({ clothId: record.id });
+    await begin(newCloth(name.trim(), restMm(system), stretchedMm), asked);
   };
   return (
     <form className={styles.start} onSubmit={(event) => void submit(event)} noValidate>
@@ -71,6 +69,14 @@ export function StartForm({ asked }: { asked: AskedNow }) {
       </Button>
     </form>
   );
+}
+
+/** Keeps the fabric and asks about it, as one change. */
+async function begin(record: ClothRecord, asked: AskedNow): Promise<void> {
+  await edit(`Fabric “${record.cloth.name}” added`, async () => {
+    await cloths.put(record);
+    await asked.ask({ clothId: record.id });
+  });
 }
 
 const restMm = (system: 'metric' | 'inch') => (system === 'inch' ? 4 * 25.4 : REST_MM);

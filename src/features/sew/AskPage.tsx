@@ -19,7 +19,7 @@ import { formatNumber } from '@/core/units';
 import { runs as store } from '@/data';
 import { AskField } from '@/parts/asks';
 import { useStale } from '@/parts/staleness';
-import { useUndo, useUnits } from '@/parts/workspace';
+import { useAct, useUnits } from '@/parts/workspace';
 import { CautionPlate, SceneDrawing, StopPlate } from '@/ui';
 
 import { Clashes, clashesOfAll } from './Clashes';
@@ -33,7 +33,7 @@ export function AskPage({ now }: { now: RunNow }) {
   const { run, procedure, given, worked, cloth, machine, setup, save } = now;
   const { length } = useUnits();
   const router = useRouter();
-  const undo = useUndo();
+  const act = useAct();
   const numbers = worked.ok ? worked.numbers : null;
   const view = Object.values(procedure.views)[0];
   const machined = sewnByMachine(procedure);
@@ -44,9 +44,8 @@ export function AskPage({ now }: { now: RunNow }) {
     await save(() => ({ status: 'sewing', setup: setup ?? undefined, cardId: now.found?.card?.id }));
   };
   const remove = async () => {
-    const back = await store.take(run.id);
+    await act(`${procedure.name} cancelled`, () => store.remove(run.id));
     router.push('/sew');
-    undo(`${procedure.name} is put away.`, back);
   };
   return (
     <div className={styles.page}>

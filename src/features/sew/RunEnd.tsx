@@ -5,7 +5,7 @@ import { useRouter } from 'next/navigation';
 import { newRun, OUTCOMES, runSchema, sewnByMachine } from '@/core/seam';
 import { formatNumber } from '@/core/units';
 import { runs as store } from '@/data';
-import { newId, nowText, useUndo } from '@/parts/workspace';
+import { newId, nowText, useAct } from '@/parts/workspace';
 import { Field, Tabs, wordsBy } from '@/ui';
 import styles from './Sew.module.css';
 import type { RunNow } from './useRunNow';
@@ -62,7 +62,7 @@ export function RunEnd({ now }: { now: RunNow }) {
 /** The same operation again, out of the log, or kept there. */
 function useAfter({ run, procedure }: RunNow) {
   const router = useRouter();
-  const undo = useUndo();
+  const act = useAct();
   const again = async () => {
     const id = newId();
     // What it is stays; how far it was and how it went begins anew.
@@ -75,9 +75,8 @@ function useAfter({ run, procedure }: RunNow) {
     router.push(`/sew?run=${id}`);
   };
   const remove = async () => {
-    const back = await store.take(run.id);
+    await act(`${procedure.name} taken out of the log`, () => store.remove(run.id));
     router.push('/sew');
-    undo(`${procedure.name} is out of the log.`, back);
   };
   return { again, remove, log: () => router.push(run.jobId ? `/jobs?id=${run.jobId}` : '/sew') };
 }

@@ -6,7 +6,7 @@ import type { Card } from '@/core/card';
 import { type Criterion, type Line, passes } from '@/core/swatch';
 import { lines as lineStore, useCards, usePreference } from '@/data';
 import { useStale } from '@/parts/staleness';
-import { useSay, useUndo } from '@/parts/workspace';
+import { useAct, useSay } from '@/parts/workspace';
 import { anotherLine, giveUp, isPlanned, makeCard, nextLine, settle, takeUp } from './lineActions';
 import styles from './Swatch.module.css';
 import type { Scrap } from './useScrap';
@@ -21,10 +21,9 @@ interface Props {
 
 /** What can be done with the line in hand. */
 export function LineActions({ scrap, line, card, criteria, onPick }: Props) {
-  const undo = useUndo();
+  const act = useAct();
   const remove = async () => {
-    const back = await lineStore.take(line.id);
-    undo(`Line ${line.number} is ${isPlanned(line) ? 'left out' : 'unpicked'}.`, back);
+    await act(`Test line ${line.number} ${isPlanned(line) ? 'left out' : 'deleted'}`, () => lineStore.remove(line.id));
   };
   const toCome = scrap.lines.filter((l) => isPlanned(l) && l.id !== line.id).length;
   const again = async () => onPick(await anotherLine(scrap, line));

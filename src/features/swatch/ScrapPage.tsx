@@ -9,8 +9,8 @@ import type { NextStep } from '@/core/diagnose';
 import { OPERATION } from '@/core/setup';
 import { type Line, swatchSchema } from '@/core/swatch';
 import { MEASURABLE_TEXT } from '@/core/cloth';
-import { lines as lineStore, swatches, writePreference } from '@/data';
-import { useUndo } from '@/parts/workspace';
+import { swatches, writePreference } from '@/data';
+import { useAct } from '@/parts/workspace';
 import { Field, wordsBy } from '@/ui';
 import { anotherLine, isPlanned } from './lineActions';
 import { LinePanel } from './LinePanel';
@@ -111,15 +111,11 @@ function useTarget({ cloth, machine }: Scrap, line: Line | null) {
   }, [key, machine.id, cloth.cloth.name]);
 }
 
-function useRemoveScrap({ swatch, lines }: Scrap) {
-  const undo = useUndo();
+function useRemoveScrap({ swatch }: Scrap) {
+  const act = useAct();
   const router = useRouter();
   return async () => {
-    const back = [await swatches.take(swatch.id)];
-    for (const line of lines) back.push(await lineStore.take(line.id));
+    await act(`Swatch “${swatch.name}” deleted`, () => swatches.remove(swatch.id), 'Cards made from it stay.');
     router.push('/swatch');
-    undo('The scrap is thrown away. Cards made from it stay.', async () => {
-      for (const bring of back) await bring();
-    });
   };
 }

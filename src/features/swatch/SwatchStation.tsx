@@ -1,6 +1,7 @@
 'use client';
 
 import { useSearchParams } from 'next/navigation';
+import { RecordBoundary, RecordTrouble, useWrongRecord } from '@/parts/boundary';
 import { ScrapList } from './ScrapList';
 import { ScrapPage } from './ScrapPage';
 import styles from './Swatch.module.css';
@@ -10,8 +11,17 @@ import { useScrap } from './useScrap';
 export function SwatchStation() {
   const id = useSearchParams().get('id') ?? '';
   const scrap = useScrap(id);
+  const wrong = useWrongRecord('swatches', id);
   if (scrap === undefined) return null;
-  if (scrap) return <ScrapPage key={id} scrap={scrap} />;
+  const which = { table: 'swatches', id, what: 'This swatch', home: '/swatch' };
+  if (scrap) {
+    return (
+      <RecordBoundary key={id} {...which}>
+        <ScrapPage scrap={scrap} />
+      </RecordBoundary>
+    );
+  }
+  if (wrong) return <RecordTrouble {...which} />;
   return (
     <div className={styles.list}>
       <h1>Swatch</h1>

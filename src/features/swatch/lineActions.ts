@@ -3,19 +3,30 @@ import { clothOf } from '@/core/cloth';
 import type { NextStep } from '@/core/diagnose';
 import { needleMinutes, PACE_SHARE } from '@/core/stitch';
 import { type Line, LINE_MM, newLine, replanned } from '@/core/swatch';
-import { cards, countSewing, lines as lineStore } from '@/data';
+import { cards, countSewing, edit, lines as lineStore } from '@/data';
 import { newId, nowText } from '@/parts/workspace';
 import type { Scrap } from './useScrap';
 
 /** Keeps a line's outcome and counts the needle's time for it; a stand-in wears no needle of ours. */
 export async function settle(scrap: Scrap, line: Line, status: Line['status']): Promise<void> {
-  await setStatus(line, status);
-  if (line.status !== 'sewing' || line.simulated) return;
-  const { stitch, lengthMm } = line.setup;
-  const minutes = needleMinutes(stitch, lengthMm, LINE_MM.sewn, scrap.machine.machine.speedSpm * PACE_SHARE);
-  const { name, family } = scrap.cloth.cloth;
-  await countSewing(scrap.machine.id, minutes, { name, family });
+  await edit(`Test line ${line.number} ${STATUS_TEXT[status]}`, async () => {
+    await setStatus(line, status);
+    if (line.status !== 'sewing' || line.simulated) return;
+    const { stitch, lengthMm } = line.setup;
+    const minutes = needleMinutes(stitch, lengthMm, LINE_MM.sewn, scrap.machine.machine.speedSpm * PACE_SHARE);
+    const { name, family } = scrap.cloth.cloth;
+    await countSewing(scrap.machine.id, minutes, { name, family });
+  });
 }
+
+/** What became of a line, in the list of what was done. */
+const STATUS_TEXT: Record<Line['status'], string> = {
+  planned: 'planned',
+  sewing: 'started',
+  passed: 'passed',
+  failed: 'failed',
+  abandoned: 'skipped',
+};
 
 /** Whether a line is still to come. */
 export const isPlanned = (line: Line): boolean => line.status === 'planned';
@@ -42,7 +53,7 @@ export async function anotherLine({ lines }: Scrap, from: Line, step?: NextStep)
     provesCardId: from.provesCardId,
   });
   const follow = planned.map((l, i) => ({ ...l, number: number + 1 + i, setup: step ? replanned(l, setup) : l.setup }));
-  await lineStore.putAll([line, ...follow]);
+  await edit(`Test line ${number} added`, () => lineStore.putAll([line, ...follow]));
   return line.id;
 }
 
@@ -56,10 +67,13 @@ export async function nextLine(scrap: Scrap, from: Line): Promise<string> {
 
 /** A line that was planned or given up is sewn now. */
 export const takeUp = (line: Line): Promise<void> =>
-  setStatus(line, 'sewing', isPlanned(line) ? { sewnAt: nowText() } : {});
+  became(line, 'sewing', isPlanned(line) ? { sewnAt: nowText() } : {});
 
 /** A line that is not sewn to its end. */
-export const giveUp = (line: Line): Promise<void> => setStatus(line, 'abandoned');
+export const giveUp = (line: Line): Promise<void> => became(line, 'abandoned');
+
+const became = async (line: Line, status: Line['status'], more: Partial<Line> = {}): Promise<void> =>
+  void (await edit(`Test line ${line.number} ${STATUS_TEXT[status]}`, () => setStatus(line, status, more)));
 
 /** Whatever else was written on the line a moment ago stays. */
 const setStatus = (line: Line, status: Line['status'], more: Partial<Line> = {}): Promise<void> =>
@@ -67,6 +81,11 @@ const setStatus = (line: Line, status: Line['status'], more: Partial<Line> = {})
 
 /** Freezes a passed line as a card, with the cloth and the machine as they were; a card it was to prove again is proven again. */
 export async function makeCard(scrap: Scrap, shown: Line, because: readonly string[]): Promise<Card> {
+  const { value } = await edit(`Test line ${shown.number} passed`, () => passed(scrap, shown, because));
+  return value;
+}
+
+async function passed(scrap: Scrap, shown: Line, because: readonly string[]): Promise<Card> {
   const { swatch, cloth, machine } = scrap;
   await settle(scrap, shown, 'passed');
   const line = (await lineStore.get(shown.id)) ?? shown;

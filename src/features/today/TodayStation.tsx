@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
 import type { Job } from '@/core/job';
 import { useCloths, useJobs, usePreference } from '@/data';
+import { PartBoundary } from '@/parts/boundary';
 import { useJobNow } from '@/parts/jobs';
 import { sayWhen } from '@/parts/workspace';
 import { NextUp, NothingNext } from './NextUp';
@@ -20,22 +21,32 @@ export function TodayStation() {
   const chosen = usePreference('jobId');
   const open = jobs?.filter((job) => !job.doneAt) ?? [];
   const job = open.find((j) => j.id === chosen) ?? open[0];
-  const now = useJobNow(job?.id ?? null);
   const empty = jobs?.length === 0 && cloths?.length === 0;
   useEffect(() => {
     if (empty) router.replace('/match');
   }, [empty, router]);
-  if (!jobs || !cloths || now === undefined || empty) return null;
+  if (!jobs || !cloths || empty) return null;
   const weekday = new Date().toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
   return (
     <div className={styles.page}>
       <section className={styles.next} aria-labelledby="next">
         <p className={styles.date}>{weekday}</p>
-        {now && now.items.length > 0 ? <NextUp now={now} /> : <NothingNext now={now} />}
+        <PartBoundary key={job?.id} what={job ? `“${job.name}”` : 'The next thing to do'}>
+          <Next id={job?.id ?? null} />
+        </PartBoundary>
       </section>
-      <WhatWaits jobs={open.filter((j) => j.id !== job?.id)} />
+      <PartBoundary what="What waits">
+        <WhatWaits jobs={open.filter((j) => j.id !== job?.id)} />
+      </PartBoundary>
     </div>
   );
+}
+
+/** The next thing to do in the project in hand. */
+function Next({ id }: { id: string | null }) {
+  const now = useJobNow(id);
+  if (now === undefined) return null;
+  return now && now.items.length > 0 ? <NextUp now={now} /> : <NothingNext now={now} />;
 }
 
 /** Beside it, what is half done or wants to be looked after, and the other jobs that are open. */

@@ -5,7 +5,7 @@ import type { CareRecord, MachineRecord } from '@/core/file';
 import { CARE, type CareKind, careStandings, type CareStanding } from '@/core/kit';
 import { formatNumber } from '@/core/units';
 import { care as store, machines as machineStore, useCare } from '@/data';
-import { newId, nowText, sayWhen, useQuestion, useUndo } from '@/parts/workspace';
+import { newId, nowText, sayWhen, useAct, useQuestion } from '@/parts/workspace';
 import { CautionPlate, Field, plainNumber, type Typed } from '@/ui';
 import styles from './Workroom.module.css';
 
@@ -28,13 +28,12 @@ export function Care() {
 }
 
 function MachineCare({ record, log }: { record: MachineRecord; log: CareRecord[] }) {
-  const undo = useUndo();
+  const act = useAct();
   const { machine, sewnHours } = record;
-  const standings = careStandings(record, log, nowText());
+  const standings = careStandings(record, log, new Date().toISOString());
   const done = async (kind: CareKind) => {
-    const id = newId();
-    await store.put({ id, machineId: record.id, kind, at: nowText(), atHours: sewnHours });
-    undo(`${CARE[kind].name}: noted for ${machine.name}.`, async () => void (await store.remove(id)));
+    const entry = { id: newId(), machineId: record.id, kind, at: nowText(), atHours: sewnHours };
+    await act(`${CARE[kind].name} noted for ${machine.name}`, () => store.put(entry));
   };
   return (
     <section aria-labelledby={`care-${record.id}`} className={styles.careOf}>

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { CLOTH_COLUMNS, KIT_COLUMNS, NEEDLE_COLUMNS } from '@/core/file';
 import { CSV_NOUNS, type CsvNoun, type CsvPreview, csvText, importCsv, previewCsv } from '@/data/csv';
-import { newId, nowText, saveFile, today, useSay, useUndo } from '@/parts/workspace';
+import { newId, nowText, saveFile, today, useSay, useAct } from '@/parts/workspace';
 import { ColumnList, FileButton, StopPlate } from '@/ui';
 import styles from './Workroom.module.css';
 
@@ -67,7 +67,7 @@ function CsvList({ noun, onRead }: { noun: CsvNoun; onRead: (read: { fileName: s
 }
 
 function Preview({ fileName, read, onDone }: { fileName: string; read: CsvPreview; onDone: () => void }) {
-  const undo = useUndo();
+  const act = useAct();
   if (!read.ok) {
     const { errors } = read;
     return (
@@ -89,9 +89,8 @@ function Preview({ fileName, read, onDone }: { fileName: string; read: CsvPrevie
     );
   }
   const take = async () => {
-    const takeBack = await importCsv(read);
+    await act(`${fileName} imported`, () => importCsv(read));
     onDone();
-    undo(`${fileName} is imported.`, takeBack);
   };
   return (
     <div className={styles.preview} role="status">

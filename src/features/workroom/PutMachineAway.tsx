@@ -3,26 +3,23 @@
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { MachineRecord } from '@/core/file';
-import { type Dependants, dependantsOfMachine, isFree, machines, removeWithScraps } from '@/data';
+import { type Dependants, dependantsOfMachine, isFree, machines } from '@/data';
 import { Dependence } from '@/parts/dependence';
-import { nowText, useUndo, wholeUndo } from '@/parts/workspace';
+import { nowText, useAct } from '@/parts/workspace';
 
 /** Takes a machine out of the workroom; when something hangs on it, says what, and offers to put it away instead. */
 export function PutMachineAway({ record }: { record: MachineRecord }) {
-  const undo = useUndo();
+  const act = useAct();
   const [hangs, setHangs] = useState<Dependants | null>(null);
   const { name } = record.machine;
   const archive = async () => {
     setHangs(null);
     const put = (archivedAt?: string) => machines.change(record.id, (now) => now && { ...now, archivedAt });
-    await put(nowText());
-    undo(`${name} is put away.`, put);
+    await act(`${name} archived`, () => put(nowText()));
   };
   const remove = async () => {
     setHangs(null);
-    const bring = await wholeUndo();
-    await removeWithScraps('machineId', record.id);
-    undo(`${name} is removed.`, bring);
+    await act(`${name} deleted`, () => machines.remove(record.id));
   };
   const ask = async () => {
     const found = await dependantsOfMachine(record.id);
@@ -31,14 +28,14 @@ export function PutMachineAway({ record }: { record: MachineRecord }) {
   };
   return (
     <p>
-      <Button onClick={() => void ask()}>Remove this machine</Button>
+      <Button onClick={() => void ask()}>Delete this machine</Button>
       {hangs && (
         <Dependence
           what={name}
           hangs={hangs}
-          archiveText="Put it away"
-          archiveMeans="It leaves the choices; its scraps, cards and measures stay, and it can come back."
-          removeMeans="Its scraps, their lines and its care log go with it. Cards stay: they stand alone."
+          archiveText="Archive"
+          archiveMeans="It leaves the choices. Its swatches, cards and measurements stay, and you can unarchive it."
+          removeMeans="Its swatches, their test lines and its care log are deleted too. Settings cards stay."
           onArchive={() => void archive()}
           onRemove={() => void remove()}
           onClose={() => setHangs(null)}

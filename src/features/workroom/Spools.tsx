@@ -6,7 +6,7 @@ import { threadName } from '@/core/kit';
 import { formatNumber } from '@/core/units';
 import { threads as store, useThreads } from '@/data';
 import { LongList, useFound } from '@/parts/longList';
-import { useUndo } from '@/parts/workspace';
+import { useAct } from '@/parts/workspace';
 import { MeasureField } from '@/ui';
 import { AddThread } from './AddThread';
 import { Owned } from './Owned';
@@ -63,11 +63,10 @@ interface SpoolProps {
 }
 
 function Spool({ record, open, onOpen }: SpoolProps) {
-  const undo = useUndo();
+  const act = useAct();
   const { thread, printed, colour, colourName, purpose, quality, metresLeft, where } = record;
-  const remove = async () => {
-    undo(`${colourName || 'A spool'} is gone.`, await store.take(record.id));
-  };
+  const remove = () =>
+    act(colourName ? `Thread “${colourName}” deleted` : 'Thread deleted', () => store.remove(record.id));
   return (
     <div className={styles.spool}>
       <button type="button" aria-expanded={open} onClick={onOpen}>

@@ -6,7 +6,7 @@ import type { MachineRecord } from '@/core/file';
 import { formatNumber } from '@/core/units';
 import { machines } from '@/data';
 import { useMachineOffsets } from '@/parts/learned';
-import { nowText, useUndo } from '@/parts/workspace';
+import { nowText, useAct } from '@/parts/workspace';
 import styles from './Workroom.module.css';
 
 /** Each thing that cards teach: its name, and its number as a person reads it. */
@@ -40,15 +40,14 @@ const TAUGHT: readonly { id: Offset; name: string; scale: number; unit: string; 
 /** What the cards of a machine taught of it: looked at, and forgotten if it is wrong. */
 export function Taught({ record }: { record: MachineRecord }) {
   const offsets = useMachineOffsets(record);
-  const undo = useUndo();
+  const act = useAct();
   if (!offsets) return null;
-  const forget = async (id: Offset, name: string) => {
-    const before = record.forgotten;
-    await machines.change(record.id, (now) => now && { ...now, forgotten: { ...now.forgotten, [id]: nowText() } });
-    undo(`What the cards taught of ${name.toLowerCase()} is forgotten; new cards teach again.`, () =>
-      machines.change(record.id, (now) => now && { ...now, forgotten: before }),
+  const forget = (id: Offset, name: string) =>
+    act(
+      `Forgotten: what the cards taught about ${name.toLowerCase()}`,
+      () => machines.change(record.id, (now) => now && { ...now, forgotten: { ...now.forgotten, [id]: nowText() } }),
+      'New cards teach again.',
     );
-  };
   const known = TAUGHT.flatMap((taught) => {
     const number = offsets[taught.id];
     return number ? [{ ...taught, number }] : [];

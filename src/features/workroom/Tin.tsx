@@ -5,9 +5,9 @@ import { useMemo, useState } from 'react';
 import { type NeedleRecord, needleRecordSchema } from '@/core/file';
 import { needleName, needleState, POINTS, SPENT_REASONS, SPENT_TEXT } from '@/core/kit';
 import { formatNumber } from '@/core/units';
-import { needles as store, removeNeedle, useNeedles } from '@/data';
+import { needles as store, useNeedles } from '@/data';
 import { LongList, useFound } from '@/parts/longList';
-import { useNeedleLife, useUndo } from '@/parts/workspace';
+import { useAct, useNeedleLife } from '@/parts/workspace';
 import { CautionPlate, checkedBy, Field, MeasureField, numberBy, plainNumber, wordsBy } from '@/ui';
 import { AddNeedles } from './AddNeedles';
 import { Owned } from './Owned';
@@ -95,11 +95,9 @@ function NeedleRow({ record, life, open, onOpen }: RowProps) {
 const { shape } = needleRecordSchema;
 
 function NeedleDetail({ record }: { record: NeedleRecord }) {
-  const undo = useUndo();
+  const act = useAct();
   const set = (change: Partial<NeedleRecord>) => void store.change(record.id, (now) => now && { ...now, ...change });
-  const remove = async () => {
-    undo(`${needleName(record.needle)} is out of the tin.`, await removeNeedle(record.id));
-  };
+  const remove = () => act(`Needle ${needleName(record.needle)} deleted`, () => store.remove(record.id));
   return (
     <div className={styles.detail}>
       {record.sewed.length > 0 && (

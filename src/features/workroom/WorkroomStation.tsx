@@ -10,7 +10,9 @@ import styles from './Workroom.module.css';
 // What is not seen at once is fetched when its place is opened.
 const Care = dynamic(() => import('./Care').then((part) => part.Care), { loading: () => null });
 const CsvFiles = dynamic(() => import('./CsvFiles').then((part) => part.CsvFiles), { loading: () => null });
-const Files = dynamic(() => import('./Files').then((part) => part.Files), { loading: () => null });
+const Attention = dynamic(() => import('./files/Attention').then((part) => part.Attention), { loading: () => null });
+const Backups = dynamic(() => import('./files/Backups').then((part) => part.Backups), { loading: () => null });
+const Files = dynamic(() => import('./files/Files').then((part) => part.Files), { loading: () => null });
 const Kit = dynamic(() => import('./Kit').then((part) => part.Kit), { loading: () => null });
 const Spools = dynamic(() => import('./Spools').then((part) => part.Spools), { loading: () => null });
 const Tin = dynamic(() => import('./Tin').then((part) => part.Tin), { loading: () => null });
@@ -47,8 +49,12 @@ export function WorkroomStation() {
       {place === 'threads' && <Spools />}
       {place === 'files' && (
         <div className={styles.columns}>
-          <Files />
-          <CsvFiles />
+          <div>
+            <Attention />
+            <Files />
+            <CsvFiles />
+          </div>
+          <Backups />
         </div>
       )}
     </div>

@@ -1,41 +1,80 @@
 'use client';
 
 import Button from '@mui/material/Button';
+import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { usePreference, useUnreadable } from '@/data';
-import { useStartOwn } from '../workspace';
+import { type ReactNode, useSyncExternalStore } from 'react';
+import { clockBehind, followClock, followWrong, trustClock, usePreference, wrongNow } from '@/data';
+import { sayWhen, useStartOwn } from '../workspace';
+import { DownloadBanner } from './DownloadBanner';
 import styles from './Frame.module.css';
+import { FRAME_TEXT as TEXT } from './text';
 
-/** What a person must know wherever they are: that this is the demo, or that something stored cannot be read. */
+const NONE: readonly never[] = [];
+
+/** What a person must know wherever they are. */
 export function Banners() {
-  const workroom = usePreference('workroom');
-  const name = usePreference('workroomName');
-  const unreadable = useUnreadable() ?? [];
-  const startOwn = useStartOwn();
-  const router = useRouter();
   return (
     <>
-      {workroom === 'demo' && (
-        <section aria-label="Demo workroom" className={styles.banner}>
-          <p>
-            This is a demo workroom: <strong>{name}</strong>. Look round, change anything; nothing in it is real.
-          </p>
-          <Button size="small" variant="outlined" onClick={() => void startOwn().then(() => router.push('/match'))}>
-            Start my own workroom
-          </Button>
-        </section>
-      )}
-      {unreadable.length > 0 && (
-        <section aria-label="Unreadable entries" className={styles.banner}>
-          <p>
-            <strong>
-              {unreadable.length} stored {unreadable.length === 1 ? 'entry' : 'entries'} cannot be read
-            </strong>{' '}
-            and {unreadable.length === 1 ? 'is' : 'are'} kept untouched. First: {unreadable[0].noun},{' '}
-            {unreadable[0].problem}.
-          </p>
-        </section>
-      )}
+      <DemoBanner />
+      <WrongBanner />
+      <ClockBanner />
+      <DownloadBanner />
     </>
+  );
+}
+
+/** One line across the page, with what can be done about it. */
+export function Banner({ label, children }: { label: string; children: ReactNode }) {
+  return (
+    <section aria-label={label} className={styles.banner}>
+      {children}
+    </section>
+  );
+}
+
+function DemoBanner() {
+  const workroom = usePreference('workroom');
+  const name = usePreference('workroomName');
+  const startOwn = useStartOwn();
+  const router = useRouter();
+  if (workroom !== 'demo') return null;
+  return (
+    <Banner label="Demo workroom">
+      <p>
+        This is a demo workroom: <strong>{name}</strong>. Look round, change anything; nothing in it is real.
+      </p>
+      <Button size="small" variant="outlined" onClick={() => void startOwn().then(() => router.push('/match'))}>
+        Start my own workroom
+      </Button>
+    </Banner>
+  );
+}
+
+function WrongBanner() {
+  const wrong = useSyncExternalStore(followWrong, wrongNow, () => NONE);
+  if (wrong.length === 0) return null;
+  return (
+    <Banner label={TEXT.wrongLabel}>
+      <p>
+        <strong>{TEXT.wrong(wrong.length)}</strong> {TEXT.wrongFirst(wrong[0].name, wrong[0].problem)}
+      </p>
+      <Button size="small" variant="outlined" component={Link} href="/workroom?place=files#attention">
+        {TEXT.lookAtThem}
+      </Button>
+    </Banner>
+  );
+}
+
+function ClockBanner() {
+  const newest = useSyncExternalStore(followClock, clockBehind, () => null);
+  if (newest === null) return null;
+  return (
+    <Banner label={TEXT.clockLabel}>
+      <p>{TEXT.clock(sayWhen(new Date(newest).toISOString()))}</p>
+      <Button size="small" variant="outlined" onClick={() => trustClock()}>
+        {TEXT.clockRight}
+      </Button>
+    </Banner>
   );
 }

@@ -1,9 +1,19 @@
 'use client';
 
-import { type ReactNode, useEffect, useState } from 'react';
-import { openOnFirstVisit, recoverDrafts, reportTrouble, setTrouble, usePreference } from '@/data';
+import { usePathname } from 'next/navigation';
+import { type ReactNode, useEffect, useSyncExternalStore } from 'react';
+import {
+  followServer,
+  holdNavigation,
+  serverAwaited,
+  PartBoundary,
+  serverIsBack,
+  StationBoundary,
+  Stopped,
+} from '../boundary';
+import { useUndoKeys } from '../history';
+import { START_WORDS, StartPlate, useStart } from '../start';
 import { Strip } from '../strip';
-import { newId } from '../workspace';
 import { Banners } from './Banners';
 import styles from './Frame.module.css';
 import { Tape } from './Tape';
@@ -11,20 +21,12 @@ import { Trouble } from './Trouble';
 
 /** One frame for every station: the tape on top, one task in the middle, the strip below. */
 export function Frame({ children }: { children: ReactNode }) {
-  const [recovered, setRecovered] = useState(false);
-  useEffect(() => {
-    const notOpened = (cause: Error) => {
-      if (reportTrouble(cause)) return;
-      setTrouble({ kind: 'other', text: `The workroom could not be opened: ${cause.message}. Load the page again.` });
-    };
-    openOnFirstVisit(new Date(), newId()).catch(notOpened);
-    recoverDrafts()
-      .catch(notOpened)
-      .finally(() => setRecovered(true));
-  }, []);
-  // Opening for the first time empties the tables: what was typed before would go with it.
-  const workroom = usePreference('workroom');
-  const open = workroom !== undefined && workroom !== 'unopened' && recovered;
+  const { open, problem } = useStart();
+  const path = usePathname();
+  useUndoKeys(open);
+  useEffect(holdNavigation, []);
+  const stopped = useSyncExternalStore(followServer, serverAwaited, () => false);
+  if (problem) return <StartPlate problem={problem} />;
   return (
     <div className={styles.frame}>
       <a href="#task" className={styles.skip}>
@@ -33,16 +35,19 @@ export function Frame({ children }: { children: ReactNode }) {
       <Tape />
       <Banners />
       <Trouble />
+      {stopped && <Stopped onBack={serverIsBack} />}
       <main id="task" tabIndex={-1} className={styles.task}>
         {open ? (
-          children
+          <StationBoundary key={path}>{children}</StationBoundary>
         ) : (
           <p role="status" className="unseen">
-            Opening the workroom
+            {START_WORDS.opening}
           </p>
         )}
       </main>
-      <Strip />
+      <PartBoundary what="What is on the machine">
+        <Strip />
+      </PartBoundary>
     </div>
   );
 }

@@ -6,6 +6,7 @@ import { usePathname } from 'next/navigation';
 import { useEffect, useRef } from 'react';
 import { isSewn } from '@/core/job';
 import { useJobs, usePreference, useRuns } from '@/data';
+import { HistoryButton } from '../history';
 import { useUnits } from '../workspace';
 import styles from './Tape.module.css';
 
@@ -89,6 +90,7 @@ function Switches() {
   const evening = (mode === 'system' ? systemMode : mode) === 'dark';
   return (
     <div className={styles.switches}>
+      <HistoryButton />
       <button type="button" onClick={toggle} aria-label={`Units: ${system === 'inch' ? 'inch' : 'mm'}. Change`}>
         {system === 'inch' ? 'inch' : 'mm'}
       </button>

@@ -3,10 +3,10 @@
 import { useRouter } from 'next/navigation';
 import type { Job, SeamNow } from '@/core/job';
 import { newRun } from '@/core/seam';
-import { jobs, runs } from '@/data';
+import { edit, jobs, runs } from '@/data';
 import { useAskOf } from '../learned';
 import { useStartScrap } from '../scrap';
-import { newId, nowText, useQuestion, useSay, useUndo } from '../workspace';
+import { newId, nowText, useQuestion, useAct, useSay } from '../workspace';
 import type { JobNow } from './useJobNow';
 import { operationOf } from './useSettings';
 
@@ -16,7 +16,6 @@ export function useWorkActions({ job, machine, cloths }: JobNow) {
   const asked = useQuestion();
   const askOf = useAskOf(machine);
   const startScrap = useStartScrap();
-  const undo = useUndo();
   const say = useSay();
   const clothOfSeam = (id: string | null) => cloths.find((c) => c.id === id) ?? null;
 
@@ -43,32 +42,34 @@ export function useWorkActions({ job, machine, cloths }: JobNow) {
     const cloth = clothOfSeam(seam.clothId);
     if (state === 'in hand' && runId) return router.push(`/sew?run=${runId}`);
     if (!cloth || !machine) return void say('Choose a cloth and a machine for it first.');
-    await asked?.ask({ clothId: cloth.id, machineId: machine.id });
     const id = newId();
-    await runs.put(
-      newRun({
-        id,
-        procedureId: seam.procedureId,
-        clothId: cloth.id,
-        clothName: cloth.cloth.name,
-        ...(seam.secondClothId && { secondClothId: seam.secondClothId }),
-        machineId: machine.id,
-        machineName: machine.machine.name,
-        answers: seam.answers,
-        pieces: seam.count,
-        jobId: job.id,
-        seamId: seam.id,
-        startedAt: nowText(),
-      }),
-    );
+    const run = newRun({
+      id,
+      procedureId: seam.procedureId,
+      clothId: cloth.id,
+      clothName: cloth.cloth.name,
+      ...(seam.secondClothId && { secondClothId: seam.secondClothId }),
+      machineId: machine.id,
+      machineName: machine.machine.name,
+      answers: seam.answers,
+      pieces: seam.count,
+      jobId: job.id,
+      seamId: seam.id,
+      startedAt: nowText(),
+    });
+    await edit(`“${seam.name}” started`, async () => {
+      await asked?.ask({ clothId: cloth.id, machineId: machine.id });
+      await runs.put(run);
+    });
     router.push(`/sew?run=${id}`);
   };
 
-  return { prove, sew, ...useTicks(job, undo) };
+  return { prove, sew, ...useTicks(job) };
 }
 
 /** Ticking a seam off by hand, and back on. */
-function useTicks(job: Job, undo: ReturnType<typeof useUndo>) {
+function useTicks(job: Job) {
+  const act = useAct();
   const setDone = (id: string, doneAt: string | undefined) =>
     jobs.change(job.id, (now) => {
       if (!now) return now;
@@ -81,8 +82,7 @@ function useTicks(job: Job, undo: ReturnType<typeof useUndo>) {
       return { ...now, seams };
     });
   const tick = async ({ seam }: SeamNow) => {
-    await setDone(seam.id, nowText());
-    undo(`“${seam.name}” is done.`, () => setDone(seam.id, undefined));
+    await act(`“${seam.name}” done`, () => setDone(seam.id, nowText()));
   };
   return { tick, setDone };
 }

@@ -3,13 +3,13 @@
 import { useState } from 'react';
 import { changePhoto, type PhotoOwner } from '@/data';
 import { shrinkPhoto } from '@/workers/photoClient';
-import { newId, nowText, useSay, useUndo } from '../workspace';
+import { newId, nowText, useAct, useSay } from '../workspace';
 
 /** Takes a photo for a cloth or a card, shrunk off the main thread, or drops it. */
 export function useTakePhoto(owner: PhotoOwner, id: string) {
   const [busy, setBusy] = useState(false);
   const say = useSay();
-  const undo = useUndo();
+  const act = useAct();
   const take = async (file: File | undefined) => {
     if (!file) return;
     setBusy(true);
@@ -20,6 +20,6 @@ export function useTakePhoto(owner: PhotoOwner, id: string) {
     }
     await changePhoto(owner, id, { id: newId(), ...small, takenAt: nowText() });
   };
-  const drop = async () => undo('The picture is removed.', await changePhoto(owner, id, null));
+  const drop = () => act('Photo deleted', () => changePhoto(owner, id, null));
   return { busy, take, drop };
 }

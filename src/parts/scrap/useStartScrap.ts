@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation';
 import type { MatchInput } from '@/core/match';
 import { OPERATION, type Operation, type Setup } from '@/core/setup';
 import { newLine } from '@/core/swatch';
-import { lines, swatches } from '@/data';
+import { edit, lines, swatches } from '@/data';
 import { matchWorker } from '@/workers/matchClient';
 import { newId, nowText, useSay } from '../workspace';
 
@@ -29,19 +29,20 @@ export function useStartScrap() {
     if (!plan) return;
     const [id, at] = [newId(), nowText()];
     const name = `${clothName}, ${OPERATION[operation.kind].name}`;
-    await swatches.put({ id, clothId, machineId, operation, startedAt: at, name, where: '', spares: plan.spares });
-    await lines.putAll(
-      plan.lines.map((line, i) =>
-        newLine({
-          ...line,
-          id: newId(),
-          swatchId: id,
-          number: i + 1,
-          sewnAt: at,
-          status: i === 0 ? 'sewing' : 'planned',
-        }),
-      ),
+    const started = plan.lines.map((line, i) =>
+      newLine({
+        ...line,
+        id: newId(),
+        swatchId: id,
+        number: i + 1,
+        sewnAt: at,
+        status: i === 0 ? 'sewing' : 'planned',
+      }),
     );
+    await edit(`Swatch “${name}” started`, async () => {
+      await swatches.put({ id, clothId, machineId, operation, startedAt: at, name, where: '', spares: plan.spares });
+      await lines.putAll(started);
+    });
     router.push(`/swatch?id=${id}`);
   };
 }

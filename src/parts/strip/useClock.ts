@@ -3,7 +3,7 @@
 import { NEEDLE_SHARE } from '@/core/kit';
 import { formatNumber } from '@/core/units';
 import { countSewing, readPreference, usePreference, writePreference } from '@/data';
-import { nowText, useQuestion, useUndo } from '../workspace';
+import { useAct, useQuestion } from '../workspace';
 
 /** Forgotten overnight, a clock counts no more than this, minutes. */
 const MOST_MIN = 240;
@@ -12,23 +12,23 @@ const MOST_MIN = 240;
 export function useClock(machineId: string | null): { running: boolean; start: () => void; stop: () => void } {
   const clock = usePreference('clock') ?? null;
   const asked = useQuestion();
-  const undo = useUndo();
+  const act = useAct();
   const start = async () => {
     if (!machineId) return;
     const { name, family } = asked?.cloth?.cloth ?? { name: 'a cloth', family: 'other' };
-    await writePreference('clock', { machineId, since: nowText(), cloth: { name, family } });
+    await writePreference('clock', { machineId, since: new Date().toISOString(), cloth: { name, family } });
   };
   const stop = async () => {
     const now = await readPreference('clock');
     if (!now) return;
-    await writePreference('clock', null);
-    const sat = Math.min(MOST_MIN, (Date.now() - Date.parse(now.since)) / 60000);
+    // A computer whose clock was set back meanwhile has sat there no time at all.
+    const sat = Math.max(0, Math.min(MOST_MIN, (Date.now() - Date.parse(now.since)) / 60000));
     const minutes = sat * NEEDLE_SHARE;
-    await countSewing(now.machineId, minutes, now.cloth);
-    undo(
-      `${formatNumber(sat, 0)} min at the machine: ${formatNumber(minutes, 1)} min of needle counted for ${now.cloth.name}.`,
-      () => countSewing(now.machineId, -minutes, now.cloth),
+    await act(
+      `${formatNumber(sat, 0)} min at the machine, ${formatNumber(minutes, 1)} min of sewing counted for ${now.cloth.name}`,
+      () => countSewing(now.machineId, minutes, now.cloth),
     );
+    await writePreference('clock', null);
   };
   return {
     running: clock !== null && clock.machineId === machineId,

@@ -3,8 +3,16 @@
 import type { MachineRecord, NeedleRecord, OnMachine } from '@/core/file';
 import { checkInterlocks } from '@/core/interlock';
 import { needleState, type NeedleState, nextNeedle, sameNeedle } from '@/core/kit';
-import { type Change, type Reading, READINGS, settingReadings, setupChanges, withReading } from '@/core/setup';
-import { onMachines, type PreferenceValue, useNeedles, useOnMachine, usePreference } from '@/data';
+import {
+  type Change,
+  type Reading,
+  READING_TEXT,
+  READINGS,
+  settingReadings,
+  setupChanges,
+  withReading,
+} from '@/core/setup';
+import { edit, onMachines, type PreferenceValue, useNeedles, useOnMachine, usePreference } from '@/data';
 import { nowText, sayWhen, useNeedleLife, useQuestion } from '../workspace';
 
 /** What the strip shows. */
@@ -45,8 +53,8 @@ export function useStrip(): StripState | null {
   if (!machine || on === undefined || wanted === undefined || tin === undefined) return null;
   const target = wanted?.machineId === machine.id ? wanted : null;
   const changes = target ? setupChanges(machine.machine, on?.setup ?? null, target.setup, on?.unsure) : [];
-  const store = (edit: (now: OnMachine | null) => OnMachine) =>
-    void onMachines.change(machine.id, (now) => edit(now ?? null));
+  const store = (text: string, change: (now: OnMachine | null) => OnMachine) =>
+    void edit(`${text} on ${machine.machine.name}`, () => onMachines.change(machine.id, (now) => change(now ?? null)));
   const pick = (needle: NeedleRecord['needle']) =>
     nextNeedle(
       tin.filter((n) => sameNeedle(n.needle, needle)).map((n) => ({ ...n, spent: n.spent !== null, record: n })),
@@ -60,9 +68,15 @@ export function useStrip(): StripState | null {
     leftOver: leftOver(on, target, changes),
     clash: on ? clashOf(machine, on) : null,
     needle: needleNow(on, tin, lifeHours),
-    tick: (reading) => target && store((now) => ticked(machine, now, target, reading, pick)),
-    tickAll: () => target && store((now) => allSet(now, target, changes, pick)),
-    putNeedle: (needle) => store((now) => ({ ...now!, needleId: needle?.id ?? null, needleHours: needle?.hours ?? 0 })),
+    tick: (reading) =>
+      target && store(`${READING_TEXT[reading]} set`, (now) => ticked(machine, now, target, reading, pick)),
+    tickAll: () => target && store('All set', (now) => allSet(now, target, changes, pick)),
+    putNeedle: (needle) =>
+      store('Needle changed', (now) => ({
+        ...now!,
+        needleId: needle?.id ?? null,
+        needleHours: needle?.hours ?? 0,
+      })),
   };
 }
 

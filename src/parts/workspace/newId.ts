@@ -1,5 +1,15 @@
-/** A key for a new record. */
-export const newId = (): string => crypto.randomUUID();
+import { momentNow } from '@/data';
 
-/** Now, as records keep it. */
-export const nowText = (): string => new Date().toISOString();
+/** A key for a new record. */
+export function newId(): string {
+  // Over plain http at a host name the browser keeps its own maker of keys to itself; random numbers it still gives.
+  if (typeof crypto.randomUUID === 'function') return crypto.randomUUID();
+  const bytes = crypto.getRandomValues(new Uint8Array(16));
+  bytes[6] = (bytes[6] & 0x0f) | 0x40;
+  bytes[8] = (bytes[8] & 0x3f) | 0x80;
+  const hex = [...bytes].map((byte) => byte.toString(16).padStart(2, '0')).join('');
+  return [hex.slice(0, 8), hex.slice(8, 12), hex.slice(12, 16), hex.slice(16, 20), hex.slice(20)].join('-');
+}
+
+/** Now, as records keep it: never earlier than what was kept before. */
+export const nowText = (): string => momentNow();

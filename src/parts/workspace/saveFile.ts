@@ -1,3 +1,5 @@
+import { dayOf } from '@/data';
+
 /** Hands a text, or bytes, to the person as a file. */
 export function saveFile(name: string, content: string | Uint8Array<ArrayBuffer>, type: string): void {
   const url = URL.createObjectURL(new Blob([content], { type }));
@@ -9,4 +11,4 @@ export function saveFile(name: string, content: string | Uint8Array<ArrayBuffer>
 }
 
 /** Today, as it stands in a file's name. */
-export const today = (): string => new Date().toISOString().slice(0, 10);
+export const today = (): string => dayOf(new Date());

@@ -3,7 +3,6 @@
 import { type CareStanding, careStandings } from '@/core/kit';
 import type { MachineRecord } from '@/core/file';
 import { useCare, useMachines } from '@/data';
-import { nowText } from './newId';
 
 /** Care that is due, over all machines in use; nothing while the workroom is read. */
 export function useCareDue(): { machine: MachineRecord; standing: CareStanding }[] {
@@ -14,7 +13,7 @@ export function useCareDue(): { machine: MachineRecord; standing: CareStanding }
     .filter((machine) => machine.archivedAt === undefined)
     .flatMap((machine) => {
       const done = log.filter((care) => care.machineId === machine.id);
-      return careStandings(machine, done, nowText()).map((standing) => ({ machine, standing }));
+      return careStandings(machine, done, new Date().toISOString()).map((standing) => ({ machine, standing }));
     })
     .filter(({ standing }) => standing.due);
 }

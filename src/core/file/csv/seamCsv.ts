@@ -1,4 +1,4 @@
-import { type Job, type JobSeam, jobSeamSchema, STAGE_TEXT, STAGES, usualStage } from '../../job';
+import { type Job, type JobSeam, jobSeamSchema, ringIn, STAGE_TEXT, STAGES, usualStage } from '../../job';
 import { PROCEDURES, procedureOf, procedureName } from '../../seam';
 import { formatNumber, parseLengthMm } from '../../units';
 import type { Named } from '../jobFile';
@@ -80,13 +80,21 @@ export function readSeams(
   newId: () => string,
 ): ReadRecords<JobSeam> {
   const columns = seamColumns(names);
+  const { rows } = readRows(columns, table, []);
   const keyed = keysOf(
-    readRows(columns, table, []).rows.map(({ cells }) => cells),
+    rows.map(({ cells }) => cells),
     names,
     newId,
   );
   const build = (row: RowReader, before: JobSeam | undefined) => seamRow(row, before, names, keyed);
-  return readRecords(columns, table, ['Seam', 'Operation'], names.job.seams, build, jobSeamSchema);
+  const read = readRecords(columns, table, ['Seam', 'Operation'], names.job.seams, build, jobSeamSchema);
+  if (!read.ok) return read;
+  const given = new Set(read.records.map(({ id }) => id));
+  const ring = ringIn([...read.records, ...names.job.seams.filter(({ id }) => !given.has(id))]);
+  if (!ring) return read;
+  // A ring that is new here runs through at least one row of the table.
+  const at = read.records.findIndex(({ id }) => ring.ids.includes(id));
+  return { ok: false, errors: [{ row: rows[Math.max(0, at)].row, column: 'After', message: ring.message }] };
 }
 
 /** Which seam a name or key means, and which key the next new row of a name takes. */

@@ -3,7 +3,7 @@
 import Button from '@mui/material/Button';
 import type { ReactNode } from 'react';
 import type { ClothReading, Gauge } from '@/core/cloth';
-import { sayWhen, useUndo, useUnits } from '@/parts/workspace';
+import { sayWhen, useAct, useUnits } from '@/parts/workspace';
 import styles from './Gauges.module.css';
 import type { GaugeProps } from './GaugeProps';
 import { sayReading } from './sayReading';
@@ -53,14 +53,11 @@ export function GaugeShell(props: Props) {
 
 function Readings({ gauge, record, onSave }: GaugeProps & { gauge: Gauge }) {
   const units = useUnits();
-  const undo = useUndo();
+  const act = useAct();
   const own = record.readings.flatMap((reading, index) => (reading.gauge === gauge ? [{ reading, index }] : []));
   if (own.length === 0) return null;
-  const drop = (index: number) => {
-    const before = record.readings;
-    onSave((now) => ({ readings: now.readings.filter((_, i) => i !== index) }));
-    undo('Reading removed.', async () => onSave(() => ({ readings: before })));
-  };
+  const drop = (index: number) =>
+    void act('Reading deleted', () => onSave((now) => ({ readings: now.readings.filter((_, i) => i !== index) })));
   const setAside = (index: number) =>
     onSave((now) => ({ readings: now.readings.map((r, i) => (i === index ? turned(r) : r)) }));
   return (

@@ -4,7 +4,7 @@ import type { z } from 'zod';
 import type { MachineRecord } from '@/core/file';
 import type { Calibration } from '@/core/kit';
 import { machines } from '@/data';
-import { nowText, useDraft, useUndo } from '@/parts/workspace';
+import { nowText, useAct, useDraft } from '@/parts/workspace';
 import { fieldProblem } from '@/ui';
 
 type Kind = keyof Calibration;
@@ -42,7 +42,7 @@ export function useMeasures<K extends Kind>(
   sticky: readonly string[] = [],
 ): Measures<K> {
   const { texts, setText, clear } = useDraft(`machine:${record.id}:${kind}`);
-  const undo = useUndo();
+  const act = useAct();
   const list = (record.machine.calibration?.[kind] ?? []) as Calibration[K];
   const built = build(texts);
   const problems = { ...built.problems };
@@ -77,10 +77,7 @@ export function useMeasures<K extends Kind>(
     void store((now) => [...now, kept] as Calibration[K]);
     clear(Object.fromEntries(sticky.flatMap((key) => (texts[key] ? [[key, texts[key]]] : []))));
   };
-  const drop = (index: number) => {
-    const before = list;
-    void store((now) => now.filter((_, i) => i !== index) as Calibration[K]);
-    undo('Measure removed.', async () => void (await store(() => before)));
-  };
+  const drop = (index: number) =>
+    void act('Measurement deleted', () => store((now) => now.filter((_, i) => i !== index) as Calibration[K]));
   return { list, texts, setText, problems, measure, keep, drop };
 }

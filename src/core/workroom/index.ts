@@ -1,0 +1,6 @@
+export * from './changes';
+export * from './describe';
+export * from './takeBack';
+export * from './words';
+export * from './mend';
+export * from './placeholder';

@@ -1,0 +1,65 @@
+import type { z } from 'zod';
+import { type LinkedList, readRecord, RECORD } from '../file';
+import { formatPath } from '../result';
+import type { Row } from './changes';
+
+/** A damaged record with what is wrong left out of it. */
+export interface Mended {
+  record: Row;
+  /** Paths of what was left out. */
+  dropped: string[];
+}
+
+/** Parts that are left out before it is given up. */
+const MOST = 60;
+
+/**
+ * Mends a record that has the wrong shape by leaving out what is wrong: the smallest part that will do.
+ *
+ * @param list - the list it belongs to
+ * @param raw - the record as it is stored
+ * @returns a record of the right shape and what was left out; null when what remains would not be that record any more
+ */
+export function mended(list: LinkedList, raw: unknown): Mended | null {
+  if (typeof raw !== 'object' || raw === null || Array.isArray(raw)) return null;
+  const schema: z.ZodType = RECORD[list];
+  let record = structuredClone(raw) as Row;
+  const dropped: string[] = [];
+  for (let i = 0; i < MOST; i += 1) {
+    const parsed = schema.safeParse(record);
+    if (parsed.success) {
+      const read = readRecord(list, record);
+      return read.ok ? { record: read.record as Row, dropped } : null;
+    }
+    const [issue] = parsed.error.issues;
+    const path = issue.code === 'unrecognized_keys' ? [...issue.path, issue.keys[0]] : [...issue.path];
+    const at = deepestThere(record, path);
+    if (at.length === 0) return null;
+    dropped.push(formatPath(at));
+    record = without(record, at) as Row;
+  }
+  return null;
+}
+
+/** The path as far as there is something at it: what is missing cannot be left out, but what lacks it can. */
+function deepestThere(value: unknown, path: readonly PropertyKey[]): PropertyKey[] {
+  const there: PropertyKey[] = [];
+  let at = value;
+  for (const key of path) {
+    if (typeof at !== 'object' || at === null || !Object.hasOwn(at, key)) break;
+    there.push(key);
+    at = (at as Record<PropertyKey, unknown>)[key];
+  }
+  return there;
+}
+
+function without(value: unknown, [key, ...rest]: readonly PropertyKey[]): unknown {
+  if (Array.isArray(value)) {
+    if (rest.length === 0) return value.filter((_, i) => i !== key);
+    return value.map((entry: unknown, i) => (i === key ? without(entry, rest) : entry));
+  }
+  const next = { ...(value as Record<PropertyKey, unknown>) };
+  if (rest.length === 0) delete next[key];
+  else next[key] = without(next[key], rest);
+  return next;
+}

@@ -1,0 +1,81 @@
+import Dexie, { type Transaction } from 'dexie';
+import { idFieldOf, linkedId, linksFrom, LISTS } from '@/core/file';
+import { after, before, type Change, changeOf, recordName, type Row } from '@/core/workroom';
+import { database } from '../database';
+import { StoreError } from '../storeError';
+
+/** The tables whose changes can be undone; what is being typed has its own place. */
+export const EDITED_TABLES: readonly string[] = [...LISTS, 'kit', 'preferences', 'setAside'];
+
+/** The field that is the key of a table. */
+export const keyField = (table: string): string =>
+  table === 'preferences' || table === 'setAside' ? 'key' : idFieldOf(table);
+
+/** Gathers what one transaction does to each record: what it was first, and what it is last. */
+export class Recorder {
+  private readonly seen = new Map<string, { table: string; id: string; from?: Row; to?: Row }>();
+
+  /** Notes that a record has gone from one state to another. */
+  note(table: string, id: string, from: Row | undefined, to: Row | undefined): void {
+    const key = JSON.stringify([table, id]);
+    const first = this.seen.get(key);
+    this.seen.set(key, { table, id, from: first ? first.from : from, to });
+  }
+
+  /** What was done in all, record by record; what came back to what it was is left out. */
+  changes(): Change[] {
+    return [...this.seen.values()].flatMap(({ table, id, from, to }) => changeOf(table, id, from, to) ?? []);
+  }
+}
+
+const recorders = new WeakMap<object, Recorder>();
+
+/** The recorder of the transaction that is running, or of one it runs in. */
+export function recorderNow(): Recorder | null {
+  for (let at: Transaction | undefined = Dexie.currentTransaction; at; at = at.parent) {
+    const recorder = recorders.get(at);
+    if (recorder) return recorder;
+  }
+  return null;
+}
+
+/**
+ * Runs some work in one transaction and records what it changes.
+ *
+ * @param work - reads and writes the database, and waits for nothing else
+ * @returns what the work gives back, and what it changed; an error leaves everything as it was
+ */
+export async function recorded<T>(work: () => Promise<T>): Promise<{ value: T; changes: Change[] }> {
+  const recorder = new Recorder();
+  const value = await database.transaction('rw', [...EDITED_TABLES], async (transaction) => {
+    recorders.set(transaction, recorder);
+    const result = await work();
+    await checkLinks(recorder.changes());
+    return result;
+  });
+  return { value, changes: recorder.changes() };
+}
+
+/**
+ * Refuses what would be stored without what it cannot stand without: a line of a swatch that was deleted meanwhile, say.
+ *
+ * @throws StoreError naming the link that would lead nowhere
+ */
+async function checkLinks(changes: readonly Change[]): Promise<void> {
+  for (const change of changes) {
+    const to = after(change);
+    if (!to) continue;
+    const from = before(change);
+    for (const link of linksFrom(change.table)) {
+      const target = linkedId(to, link);
+      // A link that led nowhere before the edit is not this edit's doing.
+      if (target === null || (from && linkedId(from, link) === target)) continue;
+      if ((await database.table(link.to).get(target)) === undefined) {
+        throw new StoreError(recordName(change.table, to), link.field, `its ${recordName(link.to, null)} is gone`);
+      }
+    }
+  }
+}
+
+/** Whether an edit is running. */
+export const inEdit = (): boolean => recorderNow() !== null;

@@ -1,0 +1,129 @@
+import { type LinkedList, linkedId, linksFrom, linksTo, LISTS, readRecord, withoutLink } from '@/core/file';
+import { mended, placeholders, recordName, type Row } from '@/core/workroom';
+import { database } from '../database';
+import { edit, readRow, rowsPointing, writeRow } from '../edits';
+import { addSetAside, listSetAside, type StoredSetAside } from '../setAside';
+import type { Wrong } from './find';
+
+/** What a repair came to: done, with what the person should know, or not, and why. */
+export type Repaired = { ok: true; entry: number | null; told: string } | { ok: false; why: string };
+
+/**
+ * Repairs one record: what is wrong in it is left out, or what it hangs on is put there again under a name of its own.
+ *
+ * What was left out is kept whole among what is set aside. It can be undone.
+ *
+ * @param wrong - from `findWrong`
+ * @param at - now, ISO text
+ */
+export async function repair(wrong: Wrong, at: string): Promise<Repaired> {
+  const { table, id } = wrong;
+  const raw = await readRow(table, id);
+  if (raw === undefined) return { ok: false, why: 'It is not there any more.' };
+  if (wrong.kind === 'unreadable') return repairShape(wrong, raw);
+  const { value, entry } = await edit(`Repaired: ${wrong.name}`, async () => {
+    let row = raw;
+    const made: string[] = [];
+    for (const link of linksFrom(table)) {
+      const target = linkedId(row, link);
+      if (target === null || (await readable(link.to, target))) continue;
+      if (link.ifGone === 'is-cleared') row = withoutLink(row, link);
+      else made.push(...(await putThere(link.to, target, at)));
+    }
+    if (row !== raw) await writeRow(table, id, row);
+    return made;
+  });
+  const told = value.length > 0 ? `Added for it: ${value.join(', ')}. Put in what you remember.` : '';
+  return { ok: true, entry, told };
+}
+
+async function repairShape(wrong: Wrong, raw: Row): Promise<Repaired> {
+  const { table, id, name, path, problem } = wrong;
+  const mend = mended(table, raw);
+  if (!mend || mend.record[table === 'onMachine' ? 'machineId' : 'id'] !== id) {
+    return { ok: false, why: 'Too much of it is damaged. Set it aside: it is kept as it is.' };
+  }
+  const { entry } = await edit(`Repaired: ${name}`, async () => {
+    await addSetAside([{ list: table, id, path, problem, cleared: true, record: raw }]);
+    await writeRow(table, id, mend.record);
+  });
+  return { ok: true, entry, told: `Left out: ${mend.dropped.join(', ')}.` };
+}
+
+async function readable(table: string, id: string): Promise<boolean> {
+  const row = await readRow(table, id);
+  return row !== undefined && readRecord(table as LinkedList, row).ok;
+}
+
+/** Puts a record there again that others point at; one that is there but damaged is left for its own repair. */
+async function putThere(table: string, id: string, at: string): Promise<string[]> {
+  if ((await readRow(table, id)) !== undefined) return [];
+  const machine = await database.machines.toCollection().first();
+  const made = placeholders(table, id, at, machine?.id ?? null);
+  for (const one of made) await writeRow(one.table, one.id, one.row);
+  return made.map((one) => recordName(one.table, one.row));
+}
+
+/**
+ * Sets one record aside whole, with everything that cannot stand without it; it can be undone.
+ *
+ * @param wrong - from `findWrong`
+ */
+export async function putAside({ table, id, name, path, problem }: Wrong): Promise<number | null> {
+  const { entry } = await edit(`Set aside: ${name}`, () => aside(table, id, path, problem));
+  return entry;
+}
+
+async function aside(table: LinkedList, id: string, path: string, problem: string): Promise<void> {
+  const record = await readRow(table, id);
+  if (record === undefined) return;
+  await addSetAside([{ list: table, id: String(id), path, problem, cleared: false, record }]);
+  await writeRow(table, id, undefined);
+  for (const link of linksTo(table)) {
+    for (const child of await rowsPointing(link, id)) {
+      const why = `its ${recordName(table, null)} was set aside`;
+      if (link.ifGone === 'goes-too') await aside(link.from, child.id, link.field, why);
+      else await writeRow(link.from, child.id, withoutLink(child.row, link));
+    }
+  }
+}
+
+/**
+ * Puts something that was set aside back where it belongs, repaired if need be.
+ *
+ * @param key - its key among what is set aside
+ */
+export async function putBack(key: string): Promise<Repaired> {
+  const entry = (await listSetAside()).find((one) => one.key === key);
+  if (!entry) return { ok: false, why: 'It is not there any more.' };
+  const list = LISTS.find((one) => one === entry.list);
+  if (!list) return { ok: false, why: 'It is not a record of a list, so it can only be saved as a file.' };
+  const mend = mended(list, entry.record);
+  if (!mend) return { ok: false, why: `It still cannot be read: ${entry.path}: ${entry.problem}.` };
+  return placed(entry, list, mend.record, mend.dropped);
+}
+
+async function placed(entry: StoredSetAside, list: LinkedList, record: Row, dropped: string[]): Promise<Repaired> {
+  const id = String(record[list === 'onMachine' ? 'machineId' : 'id']);
+  const there = await readRow(list, id);
+  if (there !== undefined && !entry.cleared)
+    return { ok: false, why: `There is another ${recordName(list, there)} with its key.` };
+  let row = record;
+  for (const link of linksFrom(list)) {
+    const target = linkedId(row, link);
+    if (target === null || (await readable(link.to, target))) continue;
+    if (link.ifGone === 'goes-too')
+      return { ok: false, why: `Its ${recordName(link.to, null)} is not here. Put that back first.` };
+    if (entry.cleared) return { ok: false, why: `Its ${recordName(link.to, null)} is not here. Put that back first.` };
+    row = withoutLink(row, link);
+  }
+  const done = await edit(`Put back: ${recordName(list, row)}`, async () => {
+    await writeRow(list, id, row);
+    await writeRow('setAside', entry.key, undefined);
+  });
+  return { ok: true, entry: done.entry, told: dropped.length > 0 ? `Left out: ${dropped.join(', ')}.` : '' };
+}
+
+/** Deletes something that was set aside; it can be undone. */
+export const deleteSetAside = async (key: string): Promise<number | null> =>
+  (await edit('Entry set aside deleted', () => writeRow('setAside', key, undefined))).entry;

@@ -1,0 +1,40 @@
+import { followHistory, historyNow } from '../edits';
+import { findWrong, type Wrong } from './find';
+
+let found: readonly Wrong[] = [];
+const listeners = new Set<() => void>();
+
+/** What is wrong in the workroom, as last looked at. */
+export const wrongNow = (): readonly Wrong[] => found;
+
+/** Follows what is wrong; gives back how to stop. */
+export function followWrong(listener: () => void): () => void {
+  listeners.add(listener);
+  return () => void listeners.delete(listener);
+}
+
+/** Looks through the workroom again. */
+export async function lookForWrong(): Promise<void> {
+  found = await findWrong();
+  listeners.forEach((listener) => listener());
+}
+
+/**
+ * Looks through the workroom when it is opened, and again after what may have mended or damaged it: a change of the
+ * whole, something set aside or put back, and anything at all while something is wrong.
+ *
+ * @param onError - told when looking fails
+ * @returns how to stop
+ */
+export function watchWrong(onError: (cause: unknown) => void): () => void {
+  let seen = historyNow();
+  const look = () => void lookForWrong().catch(onError);
+  look();
+  return followHistory(() => {
+    const now = historyNow();
+    const entry = now.done.length >= seen.done.length ? now.done.at(-1) : now.undone.at(-1);
+    seen = now;
+    const touches = entry?.whole !== undefined || entry?.changes.some(({ table }) => table === 'setAside');
+    if (touches || found.length > 0) look();
+  });
+}

@@ -1,0 +1,90 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import type { ImportPlan, OpenedWorkroom, SetAside } from '@/core/file';
+import { importWorkroom } from '@/data';
+import { TroublePlate } from '@/parts/boundary';
+import { useUndoing } from '@/parts/workspace';
+import styles from '../Workroom.module.css';
+import { FILES_TEXT as TEXT } from './text';
+
+/** A file that was looked into, and what importing it would do. */
+export interface Previewed {
+  fileName: string;
+  read: OpenedWorkroom;
+  plan: ImportPlan | null;
+}
+
+/** Entries named one by one; more of them say the same thing. */
+const NAMED = 8;
+
+/** What importing a file would do, list by list, and what in it cannot be used. */
+export function ImportPreview({ preview, onDone }: { preview: Previewed; onDone: () => void }) {
+  const { offer } = useUndoing();
+  const { fileName, read, plan } = preview;
+  if (!read.ok || !plan) {
+    const problem = read.ok ? '' : `${read.error.path}: ${read.error.message}.`;
+    return (
+      <TroublePlate
+        title={TEXT.notImported(fileName)}
+        text={
+          <>
+            <p>{problem}</p>
+            <p>{TEXT.unchanged}</p>
+          </>
+        }
+      >
+        <Button onClick={onDone}>{TEXT.close}</Button>
+      </TroublePlate>
+    );
+  }
+  const take = async (how: 'merge' | 'replace') => {
+    const entry = await importWorkroom(read, how);
+    onDone();
+    offer(TEXT.imported, entry);
+  };
+  const told = Object.entries(plan).flatMap(([list, { added, changed }]) =>
+    added + changed > 0 ? [{ list, text: TEXT.listWould(list, added, changed) }] : [],
+  );
+  const same = Object.values(plan).reduce((sum, counts) => sum + counts.same, 0);
+  return (
+    <div className={styles.preview}>
+      <h3>{TEXT.would(fileName)}</h3>
+      <ul>
+        {told.map(({ list, text }) => (
+          <li key={list}>{text}</li>
+        ))}
+      </ul>
+      <p>{told.length === 0 ? TEXT.nothing : TEXT.same(same)}</p>
+      <NotUsable entries={read.setAside} />
+      <div className={styles.actions}>
+        <Button variant="contained" onClick={() => void take('merge')}>
+          {TEXT.merge}
+        </Button>
+        <Button variant="outlined" onClick={() => void take('replace')}>
+          {TEXT.replace}
+        </Button>
+        <Button onClick={onDone}>{TEXT.cancel}</Button>
+      </div>
+    </div>
+  );
+}
+
+function NotUsable({ entries }: { entries: readonly SetAside[] }) {
+  if (entries.length === 0) return null;
+  return (
+    <div role="note">
+      <p>
+        <strong>{TEXT.aside(entries.length)}</strong>
+      </p>
+      <ul>
+        {entries.slice(0, NAMED).map(({ path, problem }) => (
+          <li key={path}>
+            {path}: {problem}
+          </li>
+        ))}
+        {entries.length > NAMED && <li>{TEXT.more(entries.length - NAMED)}</li>}
+      </ul>
+    </div>
+  );
+}

@@ -1,0 +1,93 @@
+import { counted } from '@/core/workroom';
+
+/** What is said about files, backups and what needs attention. */
+export const FILES_TEXT = {
+  title: 'Files',
+  where: 'Your workroom is in this browser and in the files it exports, nowhere else.',
+  exportAll: 'Export the workroom',
+  exported: 'The workroom is in your downloads.',
+  exportedWith: (count: number) =>
+    `The workroom is in your downloads. ${counted('setAside', count)} could not be read and ${count === 1 ? 'is' : 'are'} in it as ${count === 1 ? 'it was' : 'they were'} found.`,
+  importOne: 'Import a file',
+  empty: 'Empty this workroom',
+  demo: 'Open the demo instead',
+  demoOpen: 'The demo workroom is open.',
+  notImported: (name: string) => `${name} was not imported`,
+  unchanged: 'Nothing here has changed.',
+  close: 'Close',
+  would: (name: string) => `${name} would`,
+  listWould: (list: string, added: number, changed: number) =>
+    [added > 0 && `add ${counted(list, added)}`, changed > 0 && `change ${counted(list, changed)}`]
+      .filter(Boolean)
+      .join(' and '),
+  nothing: 'Everything in it is here already.',
+  same: (count: number) => (count === 1 ? '1 entry is the same.' : `${count} entries are the same.`),
+  aside: (count: number) =>
+    count === 1
+      ? '1 entry in it cannot be used. It will be set aside whole:'
+      : `${count} entries in it cannot be used. They will be set aside whole:`,
+  more: (count: number) => `and ${count} more.`,
+  merge: 'Add to what is here',
+  replace: 'Replace everything',
+  cancel: 'Cancel',
+  imported: 'The file is imported.',
+};
+
+/** What is said about backups. */
+export const BACKUP_TEXT = {
+  title: 'Backups',
+  daily:
+    'On each day you use Bobbet it keeps a copy of the workroom, beside it in this browser. The last seven are kept.',
+  none: 'No copy yet. The first one is kept today.',
+  day: (when: string) => `As it was when you opened Bobbet ${when}`,
+  before: (text: string) => `Before: ${text.toLowerCase()}`,
+  look: 'Go back to this',
+  lookLabel: (what: string) => `Go back to this: ${what}`,
+  notKept: 'That copy is no longer kept.',
+  wouldTitle: 'Going back would',
+  back: (list: string, count: number) => `bring back ${counted(list, count)}`,
+  changed: (list: string, count: number) => `change ${counted(list, count)}`,
+  gone: (list: string, count: number) => `take away ${counted(list, count)}`,
+  same: 'Nothing is different: the workroom is just as it was then.',
+  undoable: 'You can undo this.',
+  goBack: 'Go back',
+  cancel: 'Cancel',
+  wentBack: (what: string) => `Back to ${what}`,
+  folderTitle: 'A folder of your own',
+  folderWhy:
+    'Pick a folder once, and Bobbet writes the workroom into it on each day you use it. Then it outlives this browser.',
+  pick: 'Pick a folder',
+  folderIs: (name: string) => `Bobbet writes into the folder “${name}”.`,
+  folderAsks: (name: string) => `The browser wants to be asked again before Bobbet may write into “${name}”.`,
+  allow: 'Allow it',
+  writeNow: 'Write a file now',
+  forget: 'Stop using this folder',
+  written: (name: string) => `${name} is written.`,
+  noFolder: 'This browser cannot write into a folder. Bobbet reminds you to download a copy once a month.',
+  last: (when: string) => `Last copy outside this browser: ${when}.`,
+  never: 'There is no copy outside this browser yet.',
+  promised: 'This browser has promised to keep your work until you delete it.',
+  notPromised: 'This browser may clear your work when the disk gets full. Keep a copy outside it.',
+  notKnown: 'This browser does not say whether it may clear your work. Keep a copy outside it.',
+};
+
+/** What is said about entries that cannot be used. */
+export const ATTENTION_TEXT = {
+  title: 'Entries that need attention',
+  wrong: 'These are kept as they are. Everything else works without them.',
+  repair: 'Repair',
+  aside: 'Set aside',
+  save: 'Save as a file',
+  label: (verb: string, name: string) => `${verb}: ${name}`,
+  asideTitle: 'Set aside',
+  asideWhy: 'These could not be used. They are kept whole, and exported with the workroom.',
+  cleared: 'The entry itself is in use, without the part that was wrong.',
+  back: 'Put it back',
+  remove: 'Delete',
+  repaired: (name: string, told: string) => `${upper(name)} is repaired. ${told}`.trim(),
+  setAside: (name: string) => `${upper(name)} is set aside.`,
+  putBack: (told: string) => `It is back. ${told}`.trim(),
+  deleted: 'The entry is deleted.',
+};
+
+const upper = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

@@ -1,0 +1,2 @@
+export { downloadWorkroom } from './downloadWorkroom';
+export { keepBackups } from './keepBackups';

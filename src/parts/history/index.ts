@@ -1,0 +1,2 @@
+export { HistoryButton } from './HistoryButton';
+export { useUndoKeys } from './useUndoKeys';

@@ -1,0 +1,21 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import type { StartProblem } from '@/data';
+import { TroublePlate } from '../boundary';
+import { START_TEXT, START_WORDS } from './text';
+
+/** Why Bobbet cannot start, in the place of everything else. */
+export function StartPlate({ problem }: { problem: StartProblem }) {
+  const { title, text } = START_TEXT[problem];
+  return (
+    <main id="task">
+      <h1 className="unseen">Bobbet</h1>
+      <TroublePlate title={title} text={text}>
+        <Button variant="contained" onClick={() => window.location.reload()}>
+          {problem === 'updated-elsewhere' ? START_WORDS.reload : START_WORDS.again}
+        </Button>
+      </TroublePlate>
+    </main>
+  );
+}

@@ -1,0 +1,3 @@
+export { StartPlate } from './StartPlate';
+export { START_WORDS } from './text';
+export { useStart } from './useStart';

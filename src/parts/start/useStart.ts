@@ -1,0 +1,54 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import {
+  openOnFirstVisit,
+  recoverDrafts,
+  reportTrouble,
+  setTrouble,
+  type StartProblem,
+  startUp,
+  usePreference,
+  watchWrong,
+} from '@/data';
+import { keepBackups } from '../backups';
+import { newId } from '../workspace';
+import { START_WORDS } from './text';
+
+/** Whether the workroom is open, or why it cannot be. */
+export interface Started {
+  open: boolean;
+  problem: StartProblem | null;
+}
+
+/** Opens the workroom: tries the browser, opens the databases, brings back what was being typed, looks for damage. */
+export function useStart(): Started {
+  const [problem, setProblem] = useState<StartProblem | null>(null);
+  const [ready, setReady] = useState(false);
+  useEffect(() => {
+    let stop = () => {};
+    let gone = false;
+    const start = async () => {
+      const found = await startUp(setProblem);
+      if (found) return setProblem(found);
+      await openOnFirstVisit(new Date(), newId());
+      await recoverDrafts();
+      if (gone) return;
+      setReady(true);
+      const stops = [watchWrong(notOpened), keepBackups(notOpened)];
+      stop = () => stops.forEach((one) => one());
+    };
+    start().catch(notOpened);
+    return () => {
+      gone = true;
+      stop();
+    };
+  }, []);
+  // Opening for the first time empties the tables: what was typed before would go with it.
+  const workroom = usePreference('workroom');
+  return { open: ready && workroom !== undefined && workroom !== 'unopened', problem };
+}
+
+function notOpened(cause: unknown): void {
+  if (!reportTrouble(cause)) setTrouble({ kind: 'other', text: START_WORDS.notOpened });
+}
