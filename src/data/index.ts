@@ -3,7 +3,6 @@ export { clockBehind, followClock, momentNow, trustClock } from './clock';
 export { changePhoto, type PhotoOwner } from './changePhoto';
 export { type Dependants, dependantsOfCloth, dependantsOfFoot, dependantsOfMachine, isFree } from './dependants';
 export { readDraft, recoverDrafts, writeDraft } from './drafts';
-export { openDemo, openOnFirstVisit } from './firstVisit';
 export { changeKit } from './kit';
 export { type PreferenceValue, readPreference, writePreference } from './preferences';
 export {
@@ -20,23 +19,11 @@ export {
   threads,
   views,
 } from './repositories';
-export {
-  edit,
-  type Edited,
-  type Entry,
-  followHistory,
-  type History,
-  historyNow,
-  redo,
-  undo,
-  type Undone,
-  undoEntry,
-} from './edits';
-export { deleteRecord, rawText } from './rawRecord';
+export { edit, type Entry, followHistory, type History, historyNow, redo, undo, type Undone, undoEntry } from './edits';
 export { startUp, type StartProblem } from './startup';
 export { countSewing } from './sewing';
 export { followTrouble, reportTrouble, setTrouble, troubleNow } from './trouble';
 export * from './useLive';
-export * from './wrong';
+export type { Wrong } from './wrong/find';
+export { followWrong, wrongNow } from './wrong/state';
 export type { StoredSetAside } from './setAside';
-export { exportText, exportWorkroom, importWorkroom, previewImport, startOwn } from './workroomFile';

@@ -1,3 +1,4 @@
+export * from './canonical';
 export * from './migrate';
 export * from './nouns';
 export * from './links';

@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { type FieldError, momentSchema, words } from '../result';
 import { schoolsSchema } from '../setup';
+import { canonical } from './canonical';
 import { idFieldOf, type LinkedList } from './links';
 import { migrateWorkroom } from './migrate';
 import { readFile } from './readFile';
@@ -100,20 +101,4 @@ export function planImport(now: Compared, file: Compared): ImportPlan {
   const sameKit = canonical(now.kit) === canonical(file.kit);
   const kit: ListPlan = { added: 0, changed: sameKit ? 0 : 1, same: sameKit ? 1 : 0 };
   return { ...Object.fromEntries(plan), kit } as ImportPlan;
-}
-
-/**
- * A value as text in which the order of keys says nothing, to tell whether two entries are the same.
- *
- * @param value - anything JSON can hold
- * @returns JSON with sorted keys
- * @example
- * canonical({ b: 1, a: 2 }) // => '{"a":2,"b":1}'
- */
-export function canonical(value: unknown): string {
-  return JSON.stringify(value, (_, part: unknown) =>
-    part && typeof part === 'object' && !Array.isArray(part)
-      ? Object.fromEntries(Object.entries(part).sort(([a], [b]) => (a < b ? -1 : 1)))
-      : part,
-  );
 }

@@ -1,5 +1,11 @@
-import type { JobSeam } from './job';
 import { findCycle } from './order';
+
+/** As much of a seam as says what it waits for. */
+interface Waiting {
+  id: string;
+  name: string;
+  after: readonly { seamId: string }[];
+}
 
 /** The one place in a job that makes seams wait for each other in a ring. */
 export interface Ring {
@@ -20,9 +26,7 @@ export interface Ring {
  * ringIn([{ id: 'hem', name: 'Hem', after: [{ seamId: 'hem' }] }])
  * // => { seam: 0, after: 0, ids: ['hem'], message: 'waits for itself' }
  */
-export function ringIn(
-  seams: readonly (Pick<JobSeam, 'id' | 'name'> & { after: readonly { seamId: string }[] })[],
-): Ring | null {
+export function ringIn(seams: readonly Waiting[]): Ring | null {
   const cycle = findCycle(seams.map(({ id, after }) => ({ id, after: after.map(({ seamId }) => seamId) })));
   if (!cycle) return null;
   const [waits, first] = cycle;
@@ -41,9 +45,7 @@ export function ringIn(
  *
  * @param seams - the seams of a job
  */
-export function withoutRings<T extends Pick<JobSeam, 'id' | 'name'> & { after: readonly { seamId: string }[] }>(
-  seams: readonly T[],
-): T[] {
+export function withoutRings<T extends Waiting>(seams: readonly T[]): T[] {
   let open = [...seams];
   for (let ring = ringIn(open); ring; ring = ringIn(open)) {
     const { seam, after } = ring;

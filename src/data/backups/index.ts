@@ -3,4 +3,4 @@ export { keepDay } from './daily';
 export { askToWrite, type Folder, keepFolder, mayWrite, readFolder, writeToFolder } from './folder';
 export { askToPersist, type Persistence, readPersistence } from './persist';
 export { goBackTo, planRestore, type RestorePlan } from './restore';
-export { type DownloadTimes, isDownloadDue, noteDownload, readDownloads } from './settings';
+export { isDownloadDue, noteDownload, readDownloads } from './settings';

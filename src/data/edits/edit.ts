@@ -108,13 +108,10 @@ async function tried(entry: Entry, work: () => Promise<string[]>): Promise<Undon
   try {
     return { ok: true, text: entry.text, told: await work() };
   } catch (cause) {
-    const refused = cause instanceof Error && cause.name === 'CannotTakeBack' ? cause : null;
-    if (!refused) throw cause;
-    const mark = (one: Entry) => (one.id === entry.id ? { ...one, stuck: refused.message } : one);
+    if (!(cause instanceof CannotTakeBack)) throw cause;
+    const mark = (one: Entry) => (one.id === entry.id ? { ...one, stuck: cause.message } : one);
     const { done, undone } = historyNow();
     setHistory({ done: done.map(mark), undone: undone.filter(({ id }) => id !== entry.id) });
-    return { ok: false, text: entry.text, why: refused.message };
+    return { ok: false, text: entry.text, why: cause.message };
   }
 }
-
-export { CannotTakeBack };

@@ -1,4 +1,4 @@
 export { backupDatabase, type RawRows, type SnapshotInfo } from './database';
 export { dayOf } from './day';
-export { countRows, readRows, restoreRows } from './rows';
-export { keepSnapshot, listSnapshots, readSnapshot, store, type Unpack } from './snapshots';
+export { readRows, restoreRows } from './rows';
+export { keepSnapshot, listSnapshots, readSnapshot, store } from './snapshots';

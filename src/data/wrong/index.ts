@@ -1,3 +1,2 @@
-export type { Wrong } from './find';
 export { deleteSetAside, putAside, putBack, repair, type Repaired } from './repair';
-export { followWrong, watchWrong, wrongNow } from './watch';
+export { watchWrong } from './watch';

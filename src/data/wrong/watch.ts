@@ -1,22 +1,10 @@
 import { followHistory, historyNow } from '../edits';
-import { findWrong, type Wrong } from './find';
-
-let found: readonly Wrong[] = [];
-const listeners = new Set<() => void>();
-
-/** What is wrong in the workroom, as last looked at. */
-export const wrongNow = (): readonly Wrong[] => found;
-
-/** Follows what is wrong; gives back how to stop. */
-export function followWrong(listener: () => void): () => void {
-  listeners.add(listener);
-  return () => void listeners.delete(listener);
-}
+import { findWrong } from './find';
+import { setWrong, wrongNow } from './state';
 
 /** Looks through the workroom again. */
-export async function lookForWrong(): Promise<void> {
-  found = await findWrong();
-  listeners.forEach((listener) => listener());
+async function lookForWrong(): Promise<void> {
+  setWrong(await findWrong());
 }
 
 /**
@@ -35,6 +23,6 @@ export function watchWrong(onError: (cause: unknown) => void): () => void {
     const entry = now.done.length >= seen.done.length ? now.done.at(-1) : now.undone.at(-1);
     seen = now;
     const touches = entry?.whole !== undefined || entry?.changes.some(({ table }) => table === 'setAside');
-    if (touches || found.length > 0) look();
+    if (touches || wrongNow().length > 0) look();
   });
 }

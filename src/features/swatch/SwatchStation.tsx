@@ -1,11 +1,13 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useSearchParams } from 'next/navigation';
 import { RecordBoundary, RecordTrouble, useWrongRecord } from '@/parts/boundary';
 import { ScrapList } from './ScrapList';
-import { ScrapPage } from './ScrapPage';
 import styles from './Swatch.module.css';
 import { useScrap } from './useScrap';
+
+const ScrapPage = dynamic(() => import('./ScrapPage').then((part) => part.ScrapPage), { loading: () => null });
 
 /** Swatch: prove a setting on scrap, line by line. */
 export function SwatchStation() {

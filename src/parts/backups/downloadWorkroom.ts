@@ -1,4 +1,3 @@
-import { exportWorkroom } from '@/data';
 import { saveFile, today } from '../workspace';
 
 /**
@@ -8,6 +7,7 @@ import { saveFile, today } from '../workspace';
  */
 export async function downloadWorkroom(): Promise<number> {
   const now = new Date();
+  const { exportWorkroom } = await import('@/data/workroomFile');
   const { text, setAside } = await exportWorkroom(now);
   saveFile(`bobbet-workroom-${today()}.json`, text, 'application/json');
   const { noteDownload } = await import('@/data/backups');

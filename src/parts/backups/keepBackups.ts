@@ -1,5 +1,4 @@
 import { readPreference } from '@/data';
-import { packRows } from '@/workers/packClient';
 
 /**
  * Keeps backups by themselves: a packed copy once a day of use, a file in the folder the person has picked, and the
@@ -33,6 +32,7 @@ function keepNow(now: Date): Promise<void> {
 async function keepOnce(now: Date): Promise<void> {
   const backups = await import('@/data/backups');
   if ((await backups.readDownloads()).first === null) await backups.noteDownload({ first: now.toISOString() });
+  const { packRows } = await import('@/workers/packClient');
   const kept = await backups.keepDay(now, packRows);
   if ((await readPreference('workroom')) !== 'own') return;
   if ((await backups.readPersistence()) === 'not promised') await backups.askToPersist();

@@ -2,27 +2,14 @@
 
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
-import { type ReactNode, useSyncExternalStore } from 'react';
-import { deleteRecord, followWrong, rawText, repair, setTrouble, wrongNow } from '@/data';
+import { setTrouble } from '@/data';
+import { deleteRecord, rawText } from '@/data/rawRecord';
+import { repair } from '@/data/wrong';
 import { nowText, saveFile, useAct, useUndoing } from '../workspace';
-import { Boundary } from './Boundary';
 import { TroublePlate } from './Plate';
 import { BOUNDARY_TEXT as TEXT } from './text';
-
-interface Which {
-  /** The table it lies in, and its key. */
-  table: string;
-  id: string;
-  /** What it is called in a sentence, such as "This project". */
-  what: string;
-  /** Where to go when it is deleted. */
-  home: string;
-}
-
-/** Around the page of one record: when it throws, that record alone is out of reach, and can be saved or deleted. */
-export function RecordBoundary({ children, ...which }: Which & { children: ReactNode }) {
-  return <Boundary instead={(_, again) => <RecordTrouble {...which} onAgain={again} />}>{children}</Boundary>;
-}
+import { useWrongRecord } from './useWrongRecord';
+import type { Which } from './which';
 
 /** What can be done with a record that cannot be shown: repair it, save it, delete it. */
 export function RecordTrouble({ table, id, what, home, onAgain }: Which & { onAgain?: () => void }) {
@@ -59,12 +46,4 @@ export function RecordTrouble({ table, id, what, home, onAgain }: Which & { onAg
       <Button onClick={() => void remove()}>{TEXT.deleteOne}</Button>
     </TroublePlate>
   );
-}
-
-const NONE: readonly never[] = [];
-
-/** What is wrong with one record; null when nothing is known to be. */
-export function useWrongRecord(table: string, id: string | null) {
-  const all = useSyncExternalStore(followWrong, wrongNow, () => NONE);
-  return all.find((one) => one.table === table && one.id === id) ?? null;
 }

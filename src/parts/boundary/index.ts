@@ -1,6 +1,4 @@
-export { Boundary } from './Boundary';
-export { TroublePlate } from './Plate';
+export { PartBoundary, RecordBoundary, StationBoundary } from './boundaries';
+export { preloadPlates, RecordTrouble, Stopped } from './plates';
 export { followServer, holdNavigation, serverAwaited, serverIsBack } from './server';
-export { RecordBoundary, RecordTrouble, useWrongRecord } from './RecordTrouble';
-export { PartBoundary, StationBoundary } from './Station';
-export { Stopped } from './Stopped';
+export { useWrongRecord } from './useWrongRecord';

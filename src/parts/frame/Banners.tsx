@@ -3,11 +3,11 @@
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { type ReactNode, useSyncExternalStore } from 'react';
+import { useSyncExternalStore } from 'react';
 import { clockBehind, followClock, followWrong, trustClock, usePreference, wrongNow } from '@/data';
 import { sayWhen, useStartOwn } from '../workspace';
+import { Banner } from './Banner';
 import { DownloadBanner } from './DownloadBanner';
-import styles from './Frame.module.css';
 import { FRAME_TEXT as TEXT } from './text';
 
 const NONE: readonly never[] = [];
@@ -21,15 +21,6 @@ export function Banners() {
       <ClockBanner />
       <DownloadBanner />
     </>
-  );
-}
-
-/** One line across the page, with what can be done about it. */
-export function Banner({ label, children }: { label: string; children: ReactNode }) {
-  return (
-    <section aria-label={label} className={styles.banner}>
-      {children}
-    </section>
   );
 }
 

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import { useEffect, useState } from 'react';
 import { reportTrouble, usePreference } from '@/data';
 import { downloadWorkroom } from '../backups';
-import { Banner } from './Banners';
+import { Banner } from './Banner';
 import { FRAME_TEXT as TEXT } from './text';
 
 /** Asks for a copy outside this browser when there has been none for a month; the folder the person picked is one. */

@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { usePathname } from 'next/navigation';
 import { type ReactNode, useEffect, useSyncExternalStore } from 'react';
 import {
@@ -12,12 +13,15 @@ import {
   Stopped,
 } from '../boundary';
 import { useUndoKeys } from '../history';
-import { START_WORDS, StartPlate, useStart } from '../start';
+import { START_WORDS, useStart } from '../start';
 import { Strip } from '../strip';
 import { Banners } from './Banners';
 import styles from './Frame.module.css';
 import { Tape } from './Tape';
 import { Trouble } from './Trouble';
+
+/** Fetched only where Bobbet cannot start. */
+const StartPlate = dynamic(() => import('../start/StartPlate').then((part) => part.StartPlate), { ssr: false });
 
 /** One frame for every station: the tape on top, one task in the middle, the strip below. */
 export function Frame({ children }: { children: ReactNode }) {

@@ -1,2 +1,2 @@
-export { HistoryButton } from './HistoryButton';
+export { HistoryButton, preloadHistory } from './HistoryButton';
 export { useUndoKeys } from './useUndoKeys';

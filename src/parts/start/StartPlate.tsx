@@ -2,8 +2,9 @@
 
 import Button from '@mui/material/Button';
 import type { StartProblem } from '@/data';
-import { TroublePlate } from '../boundary';
-import { START_TEXT, START_WORDS } from './text';
+import { TroublePlate } from '../boundary/Plate';
+import { START_TEXT } from './text';
+import { START_WORDS } from './words';
 
 /** Why Bobbet cannot start, in the place of everything else. */
 export function StartPlate({ problem }: { problem: StartProblem }) {

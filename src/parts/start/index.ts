@@ -1,3 +1,2 @@
-export { StartPlate } from './StartPlate';
-export { START_WORDS } from './text';
+export { START_WORDS } from './words';
 export { useStart } from './useStart';

@@ -39,11 +39,3 @@ export const START_TEXT: Record<StartProblem, { title: string; text: string }> =
     text: 'This browser does not let pages store anything. Allow it for this page in the browser’s settings, then try again.',
   },
 };
-
-/** Other words of the start. */
-export const START_WORDS = {
-  reload: 'Reload this tab',
-  again: 'Try again',
-  opening: 'Opening the workroom',
-  notOpened: 'The workroom could not be opened. Try again; everything you saved is still there.',
-};

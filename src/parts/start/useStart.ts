@@ -2,18 +2,19 @@
 
 import { useEffect, useState } from 'react';
 import {
-  openOnFirstVisit,
   recoverDrafts,
   reportTrouble,
   setTrouble,
   type StartProblem,
   startUp,
+  readPreference,
   usePreference,
-  watchWrong,
 } from '@/data';
 import { keepBackups } from '../backups';
+import { preloadPlates } from '../boundary';
+import { preloadHistory } from '../history';
 import { newId } from '../workspace';
-import { START_WORDS } from './text';
+import { START_WORDS } from './words';
 
 /** Whether the workroom is open, or why it cannot be. */
 export interface Started {
@@ -31,12 +32,15 @@ export function useStart(): Started {
     const start = async () => {
       const found = await startUp(setProblem);
       if (found) return setProblem(found);
-      await openOnFirstVisit(new Date(), newId());
+      await openFirst();
       await recoverDrafts();
       if (gone) return;
       setReady(true);
+      const { watchWrong } = await import('@/data/wrong');
+      if (gone) return;
       const stops = [watchWrong(notOpened), keepBackups(notOpened)];
       stop = () => stops.forEach((one) => one());
+      await Promise.all([preloadPlates(), preloadHistory()]);
     };
     start().catch(notOpened);
     return () => {
@@ -47,6 +51,13 @@ export function useStart(): Started {
   // Opening for the first time empties the tables: what was typed before would go with it.
   const workroom = usePreference('workroom');
   return { open: ready && workroom !== undefined && workroom !== 'unopened', problem };
+}
+
+/** On a first visit something is put into the workroom; what that takes is fetched only then. */
+async function openFirst(): Promise<void> {
+  if ((await readPreference('workroom')) !== 'unopened') return;
+  const { openOnFirstVisit } = await import('@/data/firstVisit');
+  await openOnFirstVisit(new Date(), newId());
 }
 
 function notOpened(cause: unknown): void {

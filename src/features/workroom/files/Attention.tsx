@@ -7,20 +7,9 @@ import ListItemText from '@mui/material/ListItemText';
 import type { ReactNode } from 'react';
 import { useSyncExternalStore } from 'react';
 import { recordName } from '@/core/workroom';
-import {
-  deleteSetAside,
-  followWrong,
-  putAside,
-  putBack,
-  rawText,
-  repair,
-  type Repaired,
-  setTrouble,
-  type StoredSetAside,
-  useSetAside,
-  type Wrong,
-  wrongNow,
-} from '@/data';
+import { followWrong, setTrouble, type StoredSetAside, useSetAside, type Wrong, wrongNow } from '@/data';
+import { deleteSetAside, putAside, putBack, repair, type Repaired } from '@/data/wrong';
+import { rawText } from '@/data/rawRecord';
 import { nowText, saveFile, useUndoing } from '@/parts/workspace';
 import styles from '../Workroom.module.css';
 import { ATTENTION_TEXT as TEXT } from './text';

@@ -3,7 +3,9 @@
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { decodeText } from '@/data/csv';
-import { openDemo, previewImport, reportTrouble, setTrouble } from '@/data';
+import { openDemo } from '@/data/firstVisit';
+import { previewImport } from '@/data/workroomFile';
+import { reportTrouble, setTrouble } from '@/data';
 import { downloadWorkroom } from '@/parts/backups';
 import { useSay, useStartOwn, useUndoing } from '@/parts/workspace';
 import { FileButton } from '@/ui';

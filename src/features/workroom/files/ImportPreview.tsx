@@ -2,8 +2,8 @@
 
 import Button from '@mui/material/Button';
 import type { ImportPlan, OpenedWorkroom, SetAside } from '@/core/file';
-import { importWorkroom } from '@/data';
-import { TroublePlate } from '@/parts/boundary';
+import { importWorkroom } from '@/data/workroomFile';
+import { TroublePlate } from '@/parts/boundary/Plate';
 import { useUndoing } from '@/parts/workspace';
 import styles from '../Workroom.module.css';
 import { FILES_TEXT as TEXT } from './text';
