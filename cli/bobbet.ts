@@ -4,10 +4,27 @@ import { runCommand } from './run';
 
 /** Files are named from where the person stands, not from where npm runs the script. */
 const here = (file: string) => path.resolve(process.env.INIT_CWD ?? process.cwd(), file);
-const read = (file: string) => readFileSync(file === '-' ? 0 : here(file), 'utf8');
+/** UTF-8, or UTF-16 where its mark says so. */
+function decoded(bytes: Uint8Array): string {
+  if (bytes[0] === 0xff && bytes[1] === 0xfe) return new TextDecoder('utf-16le').decode(bytes);
+  if (bytes[0] === 0xfe && bytes[1] === 0xff) return new TextDecoder('utf-16be').decode(bytes);
+  return new TextDecoder().decode(bytes);
+}
+const read = (file: string) => decoded(readFileSync(file === '-' ? 0 : here(file)));
 const write = (file: string, data: Uint8Array) => writeFileSync(here(file), data);
 
-const { exit, out, error } = runCommand(process.argv.slice(2), read, write);
-process.stdout.write(out);
-process.stderr.write(error);
-process.exitCode = exit;
+function main(): void {
+  try {
+    const { exit, out, error } = runCommand(process.argv.slice(2), read, write);
+    process.stdout.write(out);
+    process.stderr.write(error);
+    process.exitCode = exit;
+  } catch (cause) {
+    // A slip of ours: one line to report it by, and nobody has to read a stack.
+    const why = cause instanceof Error ? cause.message : String(cause);
+    process.stderr.write(`bobbet: went wrong by itself: ${why.replace(/\s*\n\s*/g, ' ')}\n`);
+    process.exitCode = 1;
+  }
+}
+
+main();

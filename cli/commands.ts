@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { diagnose, diagnoseInputSchema, diagnoseOutputSchema } from '../src/core/diagnose';
-import { anyWorkroomSchema, NOUNS, WORKROOM_FORMAT } from '../src/core/file';
+import { anyWorkroomSchema, LISTS, WORKROOM_FORMAT } from '../src/core/file';
 import { schedule, scheduleInputSchema, scheduleOutputSchema } from '../src/core/job';
 import {
   checkInputSchema,
@@ -14,8 +14,9 @@ import { SCHOOLS } from '../src/core/setup';
 import { encode } from 'fast-png';
 import { sew, sewInputSchema, sewOutputSchema, sewPicture } from '../src/core/standin';
 import { command, type Command } from './command';
+import { countsOf } from './verifyList';
 
-const counts = z.strictObject(Object.fromEntries(NOUNS.map((noun) => [noun, z.number()])));
+const counts = z.strictObject(Object.fromEntries(LISTS.map((list) => [list, z.number()])));
 
 /** Commands that take a whole question, or a whole file. */
 export const COMMANDS: Record<string, Command> = {
@@ -57,7 +58,7 @@ export const COMMANDS: Record<string, Command> = {
     (file) => ({
       format: file.format,
       version: file.version,
-      counts: Object.fromEntries(NOUNS.map((noun) => [noun, file[noun].length])),
+      counts: countsOf(file),
     }),
   ),
 };

@@ -1,8 +1,11 @@
 import * as z from 'zod';
+import { readJson } from '../src/core/file';
 import { firstFieldError } from '../src/core/result';
 import { CALCULATIONS } from './calculations';
 import type { Command } from './command';
 import { COMMANDS, LATER, SCHOOL_LIST } from './commands';
+import { type Extreme, extremeNumber } from './extreme';
+import { verifyList } from './verifyList';
 
 /** What a run leaves behind: the exit code and what goes to each stream. */
 export interface Outcome {
@@ -42,12 +45,30 @@ export function runCommand(
   const named = name === 'calc' ? `calc ${rest[0] ?? ''}`.trim() : name;
   const found = lookUp(named);
   if (!found) return unknown(named);
-  const { words, png } = withPng(name === 'calc' ? rest.slice(1) : rest);
+  const given = name === 'calc' ? rest.slice(1) : rest;
+  const listed = given.includes('--list');
+  if (listed && named !== 'verify') return refuse(`--list: ${named} has no list`);
+  const { words, png } = withPng(given.filter((word) => word !== '--list'));
   if (png === '') return refuse('--png: expected the name of a file to write');
   if (png !== null && !found.picture) return refuse(`--png: ${named} draws no picture`);
   const [file = '-', ...extra] = words;
   if (extra.length > 0) return refuse(`arguments: expected one file, got "${extra[0]}" as well`);
-  return answer(found, file, read, png === null ? null : (data) => write(png, data));
+  const source = sourceOf(file, read);
+  if (!source.ok) return refuse(source.error);
+  if (listed) return done(verifyList(source.text));
+  return answer(found, source.text, png === null ? null : (data) => write(png, data));
+}
+
+function sourceOf(
+  file: string,
+  read: (file: string) => string,
+): { ok: true; text: string } | { ok: false; error: string } {
+  try {
+    return { ok: true, text: read(file) };
+  } catch (cause) {
+    const why = (cause as NodeJS.ErrnoException).code ?? 'unreadable';
+    return { ok: false, error: `file: cannot read "${file}" (${why})` };
+  }
 }
 
 /** Takes `--png OUT` out of the words; null when it is not there, empty when its file is missing. */
@@ -71,29 +92,16 @@ function unknown(name: string): Outcome {
   );
 }
 
-function answer(
-  command: Command,
-  file: string,
-  read: (file: string) => string,
-  keep: ((picture: Uint8Array) => void) | null,
-): Outcome {
-  let source: string;
-  try {
-    source = read(file);
-  } catch (cause) {
-    return refuse(`file: cannot read "${file}" (${(cause as NodeJS.ErrnoException).code ?? 'unreadable'})`);
-  }
-  let input: unknown;
-  try {
-    input = JSON.parse(source);
-  } catch (cause) {
-    return refuse(`input: expected JSON (${(cause as SyntaxError).message})`);
-  }
-  const parsed = command.input.safeParse(input);
+function answer(command: Command, source: string, keep: ((picture: Uint8Array) => void) | null): Outcome {
+  const json = readJson(source, 'input');
+  if (!json.ok) return refuse(`${json.error.path}: ${json.error.message}`);
+  const parsed = command.input.safeParse(json.value);
   if (!parsed.success) {
-    const { path, message } = firstFieldError(parsed.error, input);
+    const { path, message } = firstFieldError(parsed.error, json.value);
     return refuse(`${path}: ${message}`);
   }
+  const result = answered(command, json.value, parsed.data);
+  if (!result.ok) return refuse(result.error);
   if (keep && command.picture) {
     try {
       keep(command.picture(parsed.data as never));
@@ -101,8 +109,36 @@ function answer(
       return refuse(`--png: cannot write the picture (${(cause as NodeJS.ErrnoException).code ?? 'unwritable'})`);
     }
   }
-  return done(command.run(parsed.data as never));
+  return done(result.value);
 }
+
+/**
+ * What a command answers. Numbers that fit their schema one by one may still be too far apart to be worked with: what
+ * comes of them is checked, and the number furthest from one is named.
+ */
+function answered(
+  command: Command,
+  input: unknown,
+  parsed: unknown,
+): { ok: true; value: unknown } | { ok: false; error: string } {
+  let value: unknown;
+  try {
+    value = command.run(parsed as never);
+  } catch (cause) {
+    const extreme = extremeNumber(input);
+    // A slip of ours in an ordinary question must not be passed off as the person's.
+    if (!extreme || !(cause instanceof Error)) throw cause;
+    return { ok: false, error: tooExtreme(extreme) };
+  }
+  const checked = command.output.safeParse(value);
+  if (checked.success) return { ok: true, value };
+  const extreme = extremeNumber(input);
+  if (extreme) return { ok: false, error: tooExtreme(extreme) };
+  const { path, message } = firstFieldError(checked.error, value);
+  throw new Error(`answered: expected an answer that fits its schema, got ${path}: ${message}`);
+}
+
+const tooExtreme = ({ path, value }: Extreme) => `${path}: expected a number that can be worked with, got ${value}`;
 
 function schema([name, ...more]: string[]): Outcome {
   const named = name === 'calc' ? `calc ${more[0] ?? ''}`.trim() : (name ?? '');
@@ -120,6 +156,7 @@ function schema([name, ...more]: string[]): Outcome {
 
 const USAGE = 'npm run --silent bobbet -- COMMAND [FILE]      FILE, or -, or nothing for standard input';
 const PICTURE = 'With --png OUT it also writes a picture.';
+const LIST = 'With --list it ends well and lists everything that is wrong, by path.';
 
 function help([name, ...more]: string[]): Outcome {
   if (name) {
@@ -127,7 +164,7 @@ function help([name, ...more]: string[]): Outcome {
     const found = lookUp(named) ?? lookUp(`calc ${named}`);
     if (found)
       return text(
-        `${named}: ${found.about}\n${found.picture ? `  ${PICTURE}\n` : ''}  its input and output: bobbet schema ${named}\n`,
+        `${named}: ${found.about}\n${found.picture ? `  ${PICTURE}\n` : ''}${named === 'verify' ? `  ${LIST}\n` : ''}  its input and output: bobbet schema ${named}\n`,
       );
     if (name !== 'calc') return unknown(named);
   }

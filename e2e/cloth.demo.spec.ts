@@ -150,14 +150,14 @@ test('a family is a start: what it brings can be taken off, and Match follows', 
 test('a cloth that cards hang on is put away rather than lost, and comes back', async ({ page }) => {
   await openDemo(page);
   await page.goto('/cloth?id=deck');
-  await page.getByRole('button', { name: 'Take it out of the drawer' }).click();
+  await page.getByRole('button', { name: 'Delete this fabric' }).click();
   const dialog = page.getByRole('dialog');
   await expect(dialog).toContainText('1 card, 1 scrap, 1 job and what is on a machine now hang on Deck canvas');
-  await dialog.getByRole('button', { name: 'Put it away' }).click();
+  await dialog.getByRole('button', { name: 'Archive' }).click();
   await expect(page.getByRole('link', { name: /Deck canvas/ })).toHaveCount(0);
   await page.getByLabel('Show the 1 put away').check();
   await page.getByRole('link', { name: /Deck canvas/ }).click();
-  await page.getByRole('button', { name: 'Back into the drawer' }).click();
+  await page.getByRole('button', { name: 'Unarchive' }).click();
   await page.getByRole('link', { name: 'All cloths' }).click();
   await expect(page.getByRole('link', { name: /Deck canvas/ })).toBeVisible();
   await page.goto('/ledger?id=card-canvas-seam');

@@ -12,6 +12,12 @@ export const test = base.extend<{ page: Page }>({
     });
     page.on('console', (message) => message.type() === 'error' && slips.push(`console: ${message.text()}`));
     page.on('pageerror', (error) => slips.push(`error: ${error.message}`));
+    // What the content policy stops is told as an event, even where the attempt was caught.
+    await page.addInitScript(() =>
+      document.addEventListener('securitypolicyviolation', (event) =>
+        console.error(`policy: ${event.violatedDirective} ${event.blockedURI}`),
+      ),
+    );
     await provide(page);
     expect(slips, 'requests to other origins and errors').toEqual([]);
   },

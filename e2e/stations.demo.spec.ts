@@ -152,14 +152,14 @@ test('a failed line leads to the next, and what is thrown away can be brought ba
   await expect(page.getByRole('button', { name: /^Line 4/ })).toBeVisible();
 
   await page.goto('/cloth?id=neoprene');
-  await page.getByRole('button', { name: 'Take it out of the drawer' }).click();
-  await expect(page.getByText('Neoprene for the tiller grip is out of the drawer.')).toBeVisible();
+  await page.getByRole('button', { name: 'Delete this fabric' }).click();
+  await expect(page.getByText('Neoprene for the tiller grip deleted.')).toBeVisible();
   await expect(page.getByRole('link', { name: /Neoprene/ })).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('link', { name: /Neoprene/ })).toBeVisible();
 });
 
-test('a broken file is refused with the path of the first wrong field, and changes nothing', async ({ page }) => {
+test('a file with something wrong in it names the path of each wrong field before anything is changed', async ({ page }) => {
   await openDemo(page);
   await page.goto('/workroom?place=files');
   const broken = {

@@ -176,7 +176,7 @@ test('a card that went stale says why, and one line proves it again', async ({ p
   await expect(page.getByRole('img', { name: /^The scrap of .* photographed$/ })).toBeVisible();
   await page.reload();
   await expect(page.getByRole('textbox', { name: 'Where the scrap is kept' })).toHaveValue('Ring binder, page 4');
-  await page.getByRole('button', { name: 'Remove this card' }).click();
+  await page.getByRole('button', { name: 'Delete this card' }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('link', { name: /Lawn for the curtains, a hem/ })).toBeVisible();
   await page.goto('/ledger?id=card-curtain-hem');

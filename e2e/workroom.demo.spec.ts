@@ -161,8 +161,8 @@ test('a machine with scraps is put away, not lost, and comes back', async ({ pag
   await openDemo(page);
   await page.goto('/workroom');
   await page.getByRole('button', { name: /^the boat machine/ }).click();
-  await page.getByRole('button', { name: 'Remove this machine' }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Put it away' }).click();
+  await page.getByRole('button', { name: 'Delete this machine' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Archive' }).click();
   await page.getByRole('button', { name: 'the boat machine: bring it back' }).click();
   await expect(page.getByRole('button', { name: /^the boat machine/ })).toBeVisible();
 });

@@ -18,7 +18,8 @@ const SYSTEMS = [
 ];
 const CHIPS = ['arm64', 'x64', 'ia32', 'arm-eabi', 'arm', 'ppc64', 'riscv64', 's390x', 'loong64'];
 
-const lock = JSON.parse(readFileSync('package-lock.json', 'utf8'));
+const source = readFileSync('package-lock.json', 'utf8');
+const lock = JSON.parse(source);
 const entries = lock.packages;
 
 /** Whether a package can be found from a place in the tree, as Node would look for it. */
@@ -48,5 +49,7 @@ for (const [place, { optionalDependencies = {}, dev }] of Object.entries(entries
   }
 }
 lock.packages = Object.fromEntries(Object.entries(entries).sort(([a], [b]) => (a < b ? -1 : 1)));
-writeFileSync('package-lock.json', `${JSON.stringify(lock, null, 2)}\n`);
+// Left untouched where nothing changed: a newer lock would be installed again.
+const text = `${JSON.stringify(lock, null, 2)}\n`;
+if (text !== source) writeFileSync('package-lock.json', text);
 console.log(added.length === 0 ? 'The lock is complete.' : `Added ${added.length}: ${added.join(', ')}`);

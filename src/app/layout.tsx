@@ -15,10 +15,17 @@ export const metadata: Metadata = {
 
 export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#efd98f' };
 
+/**
+ * Zod looks whether it may use eval when the first schema is made, and the policy reports even the attempt. Which schema
+ * is made first is up to how the page's parts arrive, so its setting stands in the page before any of them.
+ */
+const WITHOUT_EVAL = 'globalThis.__zod_globalConfig={jitless:true}';
+
 export default function RootLayout({ children }: { children: ReactNode }) {
   return (
     <html lang="en" suppressHydrationWarning>
       <body>
+        <script dangerouslySetInnerHTML={{ __html: WITHOUT_EVAL }} />
         <InitColorSchemeScript attribute="data" defaultMode="system" />
         <Providers>
           <Frame>{children}</Frame>

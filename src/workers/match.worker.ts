@@ -1,3 +1,4 @@
+import './withoutEval';
 import { expose, transfer } from 'comlink';
 import { diagnose, type DiagnoseInput } from '@/core/diagnose';
 import type { Offset, TestedCard } from '@/core/card';

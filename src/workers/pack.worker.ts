@@ -1,3 +1,4 @@
+import './withoutEval';
 import { expose } from 'comlink';
 import { pack, unpack } from './packing';
 

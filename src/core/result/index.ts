@@ -1,5 +1,3 @@
-import './withoutEval';
-
 export * from './blocked';
 export * from './fieldError';
 export * from './fields';

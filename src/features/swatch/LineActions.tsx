@@ -7,7 +7,7 @@ import { type Criterion, type Line, passes } from '@/core/swatch';
 import { lines as lineStore, useCards, usePreference } from '@/data';
 import { useStale } from '@/parts/staleness';
 import { useAct, useSay } from '@/parts/workspace';
-import { anotherLine, giveUp, isPlanned, makeCard, nextLine, settle, takeUp } from './lineActions';
+import { anotherLine, failed, giveUp, isPlanned, makeCard, takeUp } from './lineActions';
 import styles from './Swatch.module.css';
 import type { Scrap } from './useScrap';
 
@@ -40,10 +40,7 @@ export function LineActions({ scrap, line, card, criteria, onPick }: Props) {
           <Pass scrap={scrap} line={line} criteria={criteria} />
         )}
         {line.status === 'sewing' && (
-          <Button
-            variant="outlined"
-            onClick={() => void settle(scrap, line, 'failed').then(async () => onPick(await nextLine(scrap, line)))}
-          >
+          <Button variant="outlined" onClick={() => void failed(scrap, line).then(onPick)}>
             Failed: next line
           </Button>
         )}

@@ -57,6 +57,15 @@ export async function anotherLine({ lines }: Scrap, from: Line, step?: NextStep)
   return line.id;
 }
 
+/** Keeps that a line has failed, and takes up the next one, as one change. */
+export async function failed(scrap: Scrap, line: Line): Promise<string> {
+  const { value } = await edit(`Test line ${line.number} failed`, async () => {
+    await settle(scrap, line, 'failed');
+    return nextLine(scrap, line);
+  });
+  return value;
+}
+
 /** Takes up the next planned line, or begins another one like this. */
 export async function nextLine(scrap: Scrap, from: Line): Promise<string> {
   const planned = scrap.lines.find(isPlanned);

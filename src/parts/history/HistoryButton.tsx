@@ -25,7 +25,9 @@ export function HistoryButton() {
         onClose={() => setAnchor(null)}
         anchorOrigin={{ vertical: 'bottom', horizontal: 'right' }}
         transformOrigin={{ vertical: 'top', horizontal: 'right' }}
-        slotProps={{ paper: { role: 'dialog', 'aria-label': TEXT.title } }}
+        slotProps={{
+          paper: { role: 'dialog', 'aria-label': TEXT.title, sx: { width: 'min(420px, 92vw)', minHeight: 200 } },
+        }}
       >
         <HistoryList />
       </Popover>

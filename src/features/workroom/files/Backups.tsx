@@ -8,10 +8,10 @@ import DialogTitle from '@mui/material/DialogTitle';
 import List from '@mui/material/List';
 import ListItem from '@mui/material/ListItem';
 import ListItemText from '@mui/material/ListItemText';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { counted } from '@/core/workroom';
 import type { RawRows, SnapshotInfo } from '@/data';
-import { goBackTo, listSnapshots, planRestore, readSnapshot, type RestorePlan } from '@/data/backups';
+import { goBackTo, planRestore, readSnapshot, type RestorePlan, useSnapshots } from '@/data/backups';
 import { sayWhen, useSay, useUndoing } from '@/parts/workspace';
 import { unpackRows } from '@/workers/packClient';
 import styles from '../Workroom.module.css';
@@ -29,11 +29,9 @@ interface Looked {
 
 /** Copies that Bobbet keeps by itself, and going back to one of them. */
 export function Backups() {
-  const [all, setAll] = useState<SnapshotInfo[]>([]);
+  const all = useSnapshots();
   const [looked, setLooked] = useState<Looked | null>(null);
   const say = useSay();
-  const read = () => listSnapshots().then(setAll);
-  useEffect(() => void read(), []);
   const look = async (info: SnapshotInfo) => {
     const rows = await readSnapshot(info.number, unpackRows);
     if (!rows) return void say(TEXT.notKept);
@@ -43,7 +41,7 @@ export function Backups() {
     <section aria-labelledby="backups" className={styles.files}>
       <h2 id="backups">{TEXT.title}</h2>
       <p>{TEXT.daily}</p>
-      {all.length === 0 ? (
+      {!all?.length ? (
         <p className={styles.quiet}>{TEXT.none}</p>
       ) : (
         <List dense disablePadding>
@@ -53,15 +51,7 @@ export function Backups() {
         </List>
       )}
       <Folder />
-      {looked && (
-        <Preview
-          looked={looked}
-          onAway={() => {
-            setLooked(null);
-            void read();
-          }}
-        />
-      )}
+      {looked && <Preview looked={looked} onAway={() => setLooked(null)} />}
     </section>
   );
 }

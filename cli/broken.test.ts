@@ -1,0 +1,166 @@
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import { describe, expect, it } from 'vitest';
+import { CALCULATIONS } from './calculations';
+import { COMMANDS } from './commands';
+import { runCommand } from './run';
+
+const demo = readFileSync(path.join(import.meta.dirname, '../demo/tansy-wren.json'), 'utf8');
+const cloth = { structure: 'knit', family: 'jersey', massGsm: 180, thicknessMm: 0.6, stretchAcross: 50, recovery: 90 };
+const setup = {
+  needle: { point: 'ballpoint', nm: 80 },
+  thread: { fibre: 'polyester', tex: 27 },
+  foot: 'standard',
+  plate: 'standard',
+  stitch: 'zigzag',
+  lengthMm: 2.5,
+  widthMm: 2,
+  tensionSteps: 0,
+  pressure: 0.5,
+};
+
+/** An ordinary question for every command, with every number it may hold. */
+const ASKED: Record<string, object> = {
+  match: { cloth, operation: { kind: 'join', allowanceMm: 10, radiusMm: 60, lengthMm: 500, requiredGive: 20 } },
+  check: { setup, cloth, operation: { kind: 'join', layers: 2 } },
+  diagnose: {
+    cloth,
+    operation: { kind: 'join' },
+    setup,
+    findings: [{ sign: 'skipped', severity: 2 }],
+    trueLengthMm: 2.4,
+    needleHours: 6,
+  },
+  sew: { setup, cloth, operation: { kind: 'join' }, machineSeed: 4 },
+  schedule: {
+    tasks: [
+      { id: 'a', needs: { needle: 'jeans', lengthMm: 3 }, minutes: 5 },
+      { id: 'b', needs: { foot: 'zip', lengthMm: 2.5 }, after: ['a'], press: true },
+    ],
+    costs: { needle: 1.5, iron: 2 },
+  },
+  'calc stretch': { rest: 10, stretched: 15, relaxed: 10.5 },
+  'calc mass': { grams: 18, widthMm: 300, lengthMm: 400 },
+  'calc shrink': { before: 250, after: 238, neededMm: 2000 },
+  'calc rigidity': { massGsm: 340, overhangMm: 60 },
+  'calc stitch-length': { stitches: 40, overMm: 100 },
+  'calc thread': { ticket: 120 },
+  'calc thread-needle': { tex: 27, fibre: 'polyester', nm: 80 },
+  'calc thread-use': { stitch: 'zigzag', lengthMm: 2.5, widthMm: 2, thicknessMm: 0.6, seamMm: 1000 },
+  'calc give': { stitch: 'zigzag', lengthMm: 2.5, widthMm: 2, thicknessMm: 1.2, threadExtension: 0.1 },
+  'calc curve': { radiusMm: 15, lengthMm: 2.5, toleranceMm: 0.1, speedSpm: 600 },
+  'calc clips': { radiusMm: 30, turnDeg: 90, allowanceMm: 10, side: 'concave', maxGapMm: 4 },
+  'calc corner': { distanceMm: 41, lengthMm: 2.5, angleDeg: 90, weight: 'medium' },
+  'calc french': { allowanceMm: 15, trimMm: 3, thicknessMm: 0.3 },
+  'calc felled': { allowanceMm: 16, bandMm: 8, trimMm: 6, thicknessMm: 0.9 },
+  'calc band': { openingMm: 600, ratio: 0.8, bandWidthMm: 20, stretch: 60, recovery: 90, girthMm: 560 },
+  'calc zip': { kind: 'centred', zipMm: 200, allowanceMm: 15, coilToTapeEdgeMm: 13, coilWidthMm: 6, topstitchMm: 7 },
+  'calc hump': { layerMm: 0.8, lowLayers: 3, highLayers: 9, soleMm: 15, liftMm: 5 },
+  'calc bow': { strainPercent: 1, stripMm: 63.5, spanMm: 1000, seams: 4, alternate: true },
+  'calc bobbin': { outerMm: 20.3, hubMm: 7, widthMm: 9, tex: 27, packing: 0.65 },
+  'calc topstitch': { edges: [{ mm: 60, startAngleDeg: 90, endAngleDeg: 90 }], lengthMm: 3, fromEdgeMm: 6, rows: 2 },
+};
+
+const run = (name: string, text: string, ...more: string[]) => runCommand([...name.split(' '), ...more], () => text);
+
+/** Either an answer that fits its own schema, or one line that names a field, and nothing else. */
+function holds(name: string, text: string): void {
+  const { exit, out, error } = run(name, text);
+  const table = name.startsWith('calc ') ? CALCULATIONS : COMMANDS;
+  if (exit === 0) {
+    expect(error).toBe('');
+    expect(table[name.replace(/^calc /, '')].output.safeParse(JSON.parse(out)).success).toBe(true);
+    return;
+  }
+  expect(exit).toBe(2);
+  expect(out).toBe('');
+  expect(error).toMatch(/^[^\n]{1,400}\n$/);
+  expect(error).toMatch(/^[^:]+: \S/);
+}
+
+/** The same input with each of its numbers in turn, and all of them, replaced. */
+function withNumbers(input: object, value: number): string[] {
+  const texts: string[] = [];
+  const count = JSON.stringify(input, (_, v: unknown) => v).match(/:-?[\d.]+/g)?.length ?? 0;
+  for (let at = -1; at < count; at += 1) {
+    let seen = 0;
+    const swap = (_: string, v: unknown): unknown => {
+      if (typeof v !== 'number') return v;
+      const mine = at === -1 || seen === at;
+      seen += 1;
+      return mine ? value : v;
+    };
+    texts.push(JSON.stringify(input, swap));
+  }
+  return texts;
+}
+
+describe('whatever is typed or piped in', () => {
+  it('every command and calculation has its ordinary question here', () => {
+    const all = [...Object.keys(COMMANDS), ...Object.keys(CALCULATIONS).map((name) => `calc ${name}`)];
+    expect(all.filter((name) => name !== 'verify' && !(name in ASKED))).toEqual([]);
+    for (const [name, input] of Object.entries(ASKED)) expect(run(name, JSON.stringify(input)).exit, name).toBe(0);
+  });
+
+  it.each(Object.keys(ASKED))('%s: numbers beyond all measure get an answer that fits, or one line', (name) => {
+    for (const value of [1e-300, 1e300, 5e-324, -1e300, -1e-300, 1e-9, 1e9, 1e15]) {
+      for (const text of withNumbers(ASKED[name], value)) holds(name, text);
+    }
+  });
+
+  const text = JSON.stringify(ASKED.match);
+  it.each<[string, string]>([
+    ['nested thousands deep', `${'['.repeat(50_000)}${']'.repeat(50_000)}`],
+    ['nested in a field', `{"cloth":${'{"a":'.repeat(20_000)}1${'}'.repeat(20_000)}}`],
+    ['half a pair', JSON.stringify({ ...ASKED.match, cloth: { ...cloth, name: '\ud800' } })],
+    ['a hidden field', text.replace('{"cloth":{', '{"cloth":{"__proto__":{"massGsm":1},')],
+    ['nothing', ''],
+    ['half of it', text.slice(0, -9)],
+    ['a number too long to hold', text.replace('180', '1e999')],
+    ['a name of a million letters', JSON.stringify({ ...ASKED.match, cloth: { ...cloth, name: 'x'.repeat(1e6) } })],
+  ])('%s gets an answer that fits, or one line', (_, broken) => holds('match', broken));
+
+  it('a byte order mark before it is no harm', () => expect(run('match', `\ufeff${text}`).exit).toBe(0));
+});
+
+describe('verify', () => {
+  const edited = (edit: (file: Record<string, Record<string, unknown>[]>) => void) => {
+    const file = JSON.parse(demo) as Record<string, Record<string, unknown>[]>;
+    edit(file);
+    return JSON.stringify(file);
+  };
+  const broken = edited((file) => {
+    file.cards[0].passedAt = 'once';
+    file.lines[2].swatchId = 'gone';
+    file.views.push({ ...file.views[0] });
+  });
+
+  it('names the first thing wrong and ends with 2', () => {
+    const { exit, error } = run('verify', broken);
+    expect([exit, error]).toEqual([2, expect.stringMatching(/^cards\[0\]\.passedAt: /)]);
+  });
+
+  it('with --list names them all and ends with 0', () => {
+    const { exit, out } = run('verify', broken, '--list');
+    const told = JSON.parse(out) as { wrong: { path: string; text: string }[]; counts: Record<string, number> };
+    expect(exit).toBe(0);
+    expect(told.wrong.map(({ path: at }) => at).sort()).toEqual([
+      'cards[0].passedAt',
+      'lines[2].swatchId',
+      expect.stringMatching(/^views\[\d\]\.id$/),
+    ]);
+    expect(told.counts).toMatchObject({ cards: 4, cloths: 10 });
+  });
+
+  it('with --list of a whole file finds nothing', () =>
+    expect(JSON.parse(run('verify', demo, '--list').out)).toMatchObject({ version: 2, wrong: [] }));
+
+  it.each(['{', '[]', '{"format":"bobbet-workroom","version":9}', '7', ''])('with --list of %j says why', (text) => {
+    const { exit, out } = run('verify', text, '--list');
+    expect(exit).toBe(0);
+    expect((JSON.parse(out) as { wrong: unknown[] }).wrong.length).toBeGreaterThan(0);
+  });
+
+  it('and only verify has a list', () =>
+    expect(run('match', '{}', '--list').error).toBe('--list: match has no list\n'));
+});
