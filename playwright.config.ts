@@ -5,6 +5,7 @@ const DEMO = 4310;
 const EMPTY = 4311;
 const server = (port: number, more = '') => ({
   command: `node scripts/start.mjs --port ${port}${more}`,
+  env: { BOBBET_APART: '1' },
   url: `http://localhost:${port}/match`,
   timeout: 240_000,
   reuseExistingServer: false,

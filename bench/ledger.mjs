@@ -93,7 +93,7 @@ export async function hour(base, executablePath) {
       const notes = page.getByRole('textbox', { name: 'Notes' });
       await notes.waitFor();
       for (let k = 0; k < 2 && written < WRITTEN; k += 1, written += 1) {
-        const givenUp = page.getByRole('button', { name: 'Give this line up' });
+        const givenUp = page.getByRole('button', { name: 'Skip this line' });
         if (await givenUp.isVisible()) await givenUp.click();
         await page.getByRole('button', { name: 'Sew it once more' }).click();
         await givenUp.waitFor();

@@ -77,7 +77,7 @@ test('the whole path: cloth, setting, machine, scrap, card, reload, export, wipe
   await page.getByRole('link', { name: 'Workroom' }).click();
   await page.getByRole('button', { name: 'Files' }).click();
   await page.getByLabel('Import a file').setInputFiles(file);
-  await expect(page.getByText('cards: add 1, change 0')).toBeVisible();
+  await expect(page.getByText('add 1 settings card', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Replace everything' }).click();
   await openCards(page);
   await expect(page.getByRole('link', { name: /Plum interlock jersey/ })).toBeVisible();

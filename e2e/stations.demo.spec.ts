@@ -146,7 +146,7 @@ test('a failed line leads to the next, and what is thrown away can be brought ba
   await expect(page.getByText('Only the direction differs from the line before.')).toBeVisible();
   await page.getByRole('button', { name: 'Width up' }).click();
   await expect(page.getByText(/^2 changes at once/)).toBeVisible();
-  await page.getByRole('button', { name: 'Unpick this line' }).click();
+  await page.getByRole('button', { name: 'Delete this line' }).click();
   await expect(page.getByRole('heading', { name: /Line 3/ })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('button', { name: /^Line 4/ })).toBeVisible();
@@ -159,7 +159,9 @@ test('a failed line leads to the next, and what is thrown away can be brought ba
   await expect(page.getByRole('link', { name: /Neoprene/ })).toBeVisible();
 });
 
-test('a file with something wrong in it names the path of each wrong field before anything is changed', async ({ page }) => {
+test('a file with something wrong in it names the path of each wrong field before anything is changed', async ({
+  page,
+}) => {
   await openDemo(page);
   await page.goto('/workroom?place=files');
   const broken = {

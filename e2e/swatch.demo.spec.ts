@@ -108,7 +108,7 @@ test('a line is given up, taken up again next week, and sewn once more; where it
   await page.getByRole('button', { name: 'Came out long and wavy: not seen' }).click();
   await page.getByLabel('Where: came out long and wavy').click();
   await page.getByRole('option', { name: 'at the end' }).click();
-  await page.getByRole('button', { name: 'Give this line up' }).click();
+  await page.getByRole('button', { name: 'Skip this line' }).click();
   await expect(page.getByRole('button', { name: /^Line 3: given up/ })).toBeVisible();
   await page.reload();
   await page.getByRole('button', { name: /^Line 3: given up/ }).click();
@@ -116,7 +116,7 @@ test('a line is given up, taken up again next week, and sewn once more; where it
   await expect(page.getByRole('textbox', { name: 'Where the scrap is kept' })).toHaveValue('Blue tin');
   await expect(page.getByLabel('Where: came out long and wavy')).toContainText('at the end');
   await page.getByRole('button', { name: 'Take it up again' }).click();
-  await expect(page.getByRole('button', { name: 'Give this line up' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Skip this line' })).toBeVisible();
   await page.getByRole('button', { name: 'Came out long and wavy: slight' }).click();
   await page.getByRole('button', { name: 'Came out long and wavy: plain' }).click();
   await page.getByRole('button', { name: 'Came out long and wavy: bad' }).click();

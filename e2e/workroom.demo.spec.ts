@@ -75,7 +75,7 @@ test('the strip knows the needle: hours, another one of its kind, and the hours 
   await strip.getByRole('button', { name: 'I am sewing' }).click();
   await page.clock.fastForward('03:30:00');
   await strip.getByRole('button', { name: 'Stop sewing' }).click();
-  await expect(page.getByText(/210 min at the machine: 70 min of needle counted/)).toBeVisible();
+  await expect(page.getByText(/210 min at the machine, 70 min of sewing counted/)).toBeVisible();
   await expect(strip).toContainText('4.6 of 5 h');
   await strip.getByRole('button', { name: 'I am sewing' }).click();
   await page.clock.fastForward('03:00:00');
@@ -203,7 +203,7 @@ test('a CSV of 50 cloths with three bad rows is refused by row and column; put r
   await input.setInputFiles(csv(false));
   await expect(page.getByText('add 50 and change 0')).toBeVisible();
   await page.getByRole('button', { name: 'Import it' }).click();
-  await expect(page.getByText('remnants.csv is imported.')).toBeVisible();
+  await expect(page.getByText('remnants.csv imported.')).toBeVisible();
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Export Cloths as CSV' }).click();
   const file = info.outputPath('cloths.csv');
@@ -232,7 +232,7 @@ test('2,000 cloths and 10,000 needles are scrolled and searched with only what i
     .getByLabel('Import Cloths from CSV')
     .setInputFiles({ name: 'bolts.csv', mimeType: 'text/csv', buffer: Buffer.from(many) });
   await page.getByRole('button', { name: 'Import it' }).click();
-  await expect(page.getByText('bolts.csv is imported.')).toBeVisible();
+  await expect(page.getByText('bolts.csv imported.')).toBeVisible();
   const tin = [
     'Point,Size,Count,Kept in',
     ...Array.from({ length: 20 }, (_, i) => `Universal,80/12,500,drawer ${i + 1}`),

@@ -1,6 +1,7 @@
 #!/usr/bin/env node
 // Some optional builds for other systems cannot be had from every registry; npm then leaves them out of the lock and
 // `npm ci` refuses it. This adds an entry for each one that is missing. Run after every change of the dependencies.
+import { spawnSync } from 'node:child_process';
 import { readFileSync, writeFileSync } from 'node:fs';
 
 const SYSTEMS = [
@@ -48,8 +49,20 @@ for (const [place, { optionalDependencies = {}, dev }] of Object.entries(entries
     added.push(name);
   }
 }
+// What is pinned without a fingerprint gets the one the registry gives; where it gives none, it stays without.
+const bare = Object.entries(entries).filter(([place, entry]) => place && !entry.integrity && !entry.link);
+let fingerprints = 0;
+for (const [place, entry] of bare) {
+  const name = place.slice(place.lastIndexOf('node_modules/') + 'node_modules/'.length);
+  const asked = spawnSync('npm', ['view', `${name}@${entry.version}`, 'dist.integrity'], { encoding: 'utf8' });
+  const integrity = asked.status === 0 ? asked.stdout.trim() : '';
+  if (!/^sha\d+-/.test(integrity)) continue;
+  entries[place] = { version: entry.version, integrity, ...entry };
+  fingerprints += 1;
+}
 lock.packages = Object.fromEntries(Object.entries(entries).sort(([a], [b]) => (a < b ? -1 : 1)));
 // Left untouched where nothing changed: a newer lock would be installed again.
 const text = `${JSON.stringify(lock, null, 2)}\n`;
 if (text !== source) writeFileSync('package-lock.json', text);
+if (bare.length > 0) console.log(`${fingerprints} of ${bare.length} fingerprints found.`);
 console.log(added.length === 0 ? 'The lock is complete.' : `Added ${added.length}: ${added.join(', ')}`);

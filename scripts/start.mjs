@@ -2,6 +2,7 @@
 // npm start: installs if needed, builds if needed, serves on this machine only.
 // npm start -- --empty starts with an empty workroom; --port 4000 (or PORT=4000) takes another port.
 import { createServer } from 'node:net';
+import { notePort, otherWorkroom } from './servedPort.mjs';
 import { build, install, needNode, serve, stop } from './steps.mjs';
 
 const words = process.argv.slice(2);
@@ -22,8 +23,26 @@ needNode();
 if (!(await isFree())) stop(`Port ${port} is taken. Run: npm start -- --port ${port + 1}`);
 install();
 if (!build()) stop('Building failed. Look above for the reason.');
+// Tests serve on ports of their own, which say nothing of where somebody's work is.
+const apart = process.env.BOBBET_APART === '1';
+const warning = apart ? null : otherWorkroom(port);
+if (warning) console.log(`\n${warning}`);
 const server = await serve(port, { empty: words.includes('--empty') });
+if (!apart) notePort(port);
 console.log(`\nBobbet is at http://localhost:${port}\nStop it with Ctrl-C.\n`);
 // Signals are passed on, so that nothing is left running behind npm.
-for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => server.kill(signal));
-server.once('exit', (code) => process.exit(code ?? 0));
+let stopping = false;
+const stopServer = (signal) => {
+  stopping = true;
+  server.kill(signal);
+};
+for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => stopServer(signal));
+server.once('exit', () => {
+  if (!stopping) stop('The server stopped by itself. Look above for the reason, then start it again.');
+  process.exit(0);
+});
+// npm that is killed passes nothing on; whoever started this is then another.
+if (process.env.npm_lifecycle_event === 'start') {
+  const parent = process.ppid;
+  setInterval(() => process.ppid !== parent && stopServer('SIGTERM'), 2000).unref();
+}

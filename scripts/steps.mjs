@@ -61,7 +61,7 @@ export function install() {
   if (!ok) stop('Installing failed. Look above for the reason; when it is mended run the same command again.');
 }
 
-const SOURCES = ['src', 'demo', 'package-lock.json', 'next.config.ts', 'tsconfig.json'];
+const SOURCES = ['src', 'demo', 'package-lock.json', 'next.config.ts', 'tsconfig.json', 'package.json'];
 
 function filesUnder(place) {
   const full = path.join(root, place);
@@ -86,15 +86,17 @@ export function build() {
 /** Starts the production server; resolves once it answers. */
 export async function serve(port, { empty = false, quiet = false } = {}) {
   const next = path.join(root, 'node_modules', 'next', 'dist', 'bin', 'next');
-  const server = spawn(process.execPath, [next, 'start', '-p', String(port), '-H', '127.0.0.1'], {
+  const watch = path.join(root, 'scripts', 'watchParent.cjs');
+  const server = spawn(process.execPath, ['--require', watch, next, 'start', '-p', String(port), '-H', '127.0.0.1'], {
     cwd: root,
-    stdio: quiet ? 'ignore' : ['ignore', 'ignore', 'inherit'],
+    // Its input stays open for as long as this process lives.
+    stdio: ['pipe', 'ignore', quiet ? 'ignore' : 'inherit'],
     env: { ...environment, BOBBET_EMPTY: empty ? '1' : '' },
   });
   let ended = false;
   server.once('exit', () => (ended = true));
   for (let tries = 0; tries < 150 && !ended; tries += 1) {
-    const up = await fetch(`http://127.0.0.1:${port}/first-visit`).then(
+    const up = await fetch(`http://localhost:${port}/first-visit`).then(
       (r) => r.ok,
       () => false,
     );

@@ -8,7 +8,8 @@ const KEY = 'bobbet.newest';
 const UNTOLD = 5 * 60_000;
 
 let newest = 0;
-let told = false;
+/** The newest moment when the clock was first found behind it; null while it is not. */
+let behind: number | null = null;
 const listeners = new Set<() => void>();
 
 /** Where the newest moment lies between visits; a browser that keeps nothing begins anew each time. */
@@ -35,13 +36,13 @@ function newestKnown(): number {
 export function momentNow(clock: number = Date.now()): string {
   const floor = newestKnown();
   const at = Math.max(clock, floor + 1);
-  setBehind(floor - clock > UNTOLD);
+  setBehind(floor - clock > UNTOLD ? (behind ?? floor) : null);
   keep(at);
   return new Date(at).toISOString();
 }
 
 /** Whether the computer's clock stands well before the newest entry; then that entry's moment, ms since 1970. */
-export const clockBehind = (): number | null => (told ? newestKnown() : null);
+export const clockBehind = (): number | null => behind;
 
 /** Follows whether the clock is behind; gives back how to stop. */
 export function followClock(listener: () => void): () => void {
@@ -53,7 +54,7 @@ export function followClock(listener: () => void): () => void {
 export function trustClock(clock: number = Date.now()): void {
   newest = 0;
   keep(clock);
-  setBehind(false);
+  setBehind(null);
 }
 
 function keep(at: number): void {
@@ -66,8 +67,8 @@ function keep(at: number): void {
   }
 }
 
-function setBehind(now: boolean): void {
-  if (told === now) return;
-  told = now;
+function setBehind(now: number | null): void {
+  if (behind === now) return;
+  behind = now;
   listeners.forEach((listener) => listener());
 }

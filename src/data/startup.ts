@@ -13,6 +13,9 @@ export type StartProblem =
   | 'no-random'
   | 'storage-blocked';
 
+/** The library counts in tens what the browser counts in ones. */
+const VERSION_STEP = 10;
+
 /**
  * Tries whether this browser has all that Bobbet needs, and opens the databases.
  *
@@ -33,6 +36,11 @@ export async function startUp(onProblem: (problem: StartProblem | null) => void)
   });
   try {
     await database.open();
+    // The library opens what a newer Bobbet has written as well; it would be written over.
+    if (database.backendDB().version > database.verno * VERSION_STEP) {
+      database.close({ disableAutoOpen: true });
+      return 'database-newer';
+    }
     await backupDatabase.open();
     onProblem(null);
     return null;

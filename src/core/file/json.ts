@@ -13,7 +13,7 @@ export type ReadJson = { ok: true; value: unknown } | { ok: false; error: FieldE
  * @param what - what it is called in a message
  * @returns its value, or what is wrong; never throws
  * @example
- * readJson('{') // => { ok: false, error: { path: 'file', message: 'expected JSON …' } }
+ * readJson('{').ok // => false
  */
 export function readJson(text: string, what = 'file'): ReadJson {
   let value: unknown;

@@ -47,3 +47,27 @@ export function inverse(change: Change): Change {
 export function isSame(a: unknown, b: unknown): boolean {
   return a === b || (a !== undefined && b !== undefined && canonical(a) === canonical(b));
 }
+
+/**
+ * The one field in which two states of a record differ.
+ *
+ * @param from - one state
+ * @param to - the other
+ * @returns its path as text; null when they are the same, or differ in more than one field
+ * @example
+ * onlyField({ a: 1, b: { c: 2 } }, { a: 1, b: { c: 3 } }) // => 'b.c'
+ */
+export function onlyField(from: unknown, to: unknown): string | null {
+  const paths = differing(from, to, '');
+  return paths.length === 1 ? paths[0] : null;
+}
+
+function differing(from: unknown, to: unknown, path: string): string[] {
+  if (isSame(from, to)) return [];
+  const inside = isContainer(from) && isContainer(to) && Array.isArray(from) === Array.isArray(to);
+  if (!inside) return [path];
+  const keys = [...new Set([...Object.keys(from), ...Object.keys(to)])];
+  return keys.flatMap((key) => differing(from[key], to[key], path === '' ? key : `${path}.${key}`));
+}
+
+const isContainer = (value: unknown): value is Row => typeof value === 'object' && value !== null;

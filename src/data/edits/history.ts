@@ -1,4 +1,4 @@
-import { type Change, describe, type Row } from '@/core/workroom';
+import { type Change, changeOf, describe, onlyField, type Row } from '@/core/workroom';
 
 /** A whole workroom as it was, by the number of its snapshot. */
 export interface WholeChange {
@@ -12,6 +12,8 @@ export interface Entry {
   /** When, ms since 1970. */
   at: number;
   text: string;
+  /** Its text was made from what it changed; nobody said it better. */
+  described?: true;
   changes: readonly Change[];
   /** What undoing it changed, once it is undone: what redoing takes back. */
   undone?: readonly Change[];
@@ -55,20 +57,59 @@ export const forgetHistory = (): void => setHistory({ done: [], undone: [] });
 /**
  * Adds what has just been done. What was undone before can no longer be redone.
  *
+ * Letters typed one after the other into the same field are one thing.
+ *
  * @returns the id of the entry; null when nothing was changed
  */
-export function addEntry(entry: {
+export function addEntry(done: {
   text: string | null;
   changes: readonly Change[];
   whole?: WholeChange;
 }): number | null {
-  if (entry.changes.length === 0 && !entry.whole) return null;
+  const { text, changes, whole } = done;
+  if (changes.length === 0 && !whole) return null;
+  const at = Date.now();
+  const typed = whole ? null : typedOn(history.done.at(-1), done, at);
+  if (typed) {
+    const earlier = history.done.slice(0, -1);
+    setHistory({ done: typed.changes.length > 0 ? [...earlier, typed] : earlier, undone: [] });
+    return typed.id;
+  }
   const id = nextId;
   nextId += 1;
-  const text = entry.text ?? describe(entry.changes);
-  const added: Entry = { id, at: Date.now(), text, changes: entry.changes, ...(entry.whole && { whole: entry.whole }) };
-  setHistory({ done: [...history.done, added].slice(-MOST), undone: [] });
+  const said = text ?? describe(changes);
+  const entry: Entry = {
+    id,
+    at,
+    text: said,
+    changes,
+    ...(text === null && { described: true }),
+    ...(whole && { whole }),
+  };
+  setHistory({ done: [...history.done, entry].slice(-MOST), undone: [] });
   return id;
+}
+
+/** Letters in one field that come closer together than this belong together, ms. */
+const TYPING = 5000;
+
+/** The last entry carried on by another letter in the same field; null when this is something else. */
+function typedOn(
+  last: Entry | undefined,
+  { text, changes }: { text: string | null; changes: readonly Change[] },
+  at: number,
+): Entry | null {
+  if (!last || last.whole || history.undone.length > 0 || Math.abs(at - last.at) > TYPING) return null;
+  if (last.changes.length !== 1 || changes.length !== 1) return null;
+  if (text === null ? !last.described : last.text !== text) return null;
+  const [before, now] = [last.changes[0], changes[0]];
+  if (before.kind !== 'updated' || now.kind !== 'updated') return null;
+  if (before.table !== now.table || before.id !== now.id) return null;
+  const field = onlyField(...before.change);
+  if (field === null || field !== onlyField(...now.change)) return null;
+  const change = changeOf(now.table, now.id, before.change[0], now.change[1]);
+  const joined = change ? [change] : [];
+  return { ...last, at, changes: joined, text: text ?? describe(joined) };
 }
 
 /** The last state of a record that was deleted in this session, by an edit or by undoing one. */

@@ -5,7 +5,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { readWorkroom } from '@/core/file';
 import { withTextBox } from '../textBox.testing';
-import { goThrough, type Sequence, sequences } from './sequences.testing';
+import { goThrough, goThroughFull, type Sequence, sequences } from './sequences.testing';
 
 const read = readWorkroom(readFileSync(path.join(import.meta.dirname, '../../../demo/tansy-wren.json'), 'utf8'));
 if (!read.ok) throw new Error(read.error.path);
@@ -65,5 +65,30 @@ describe('whatever is pressed', () => {
       }),
       { numRuns: 60, seed: 20261128, endOnFailure: false },
     );
+  });
+
+  it('what a full disk refuses changes nothing and is not claimed to be done', async () => {
+    let left = -1;
+    let refused = 0;
+    const plain = IDBObjectStore.prototype.put;
+    const refuse = function (this: IDBObjectStore, ...given: Parameters<typeof plain>) {
+      left -= 1;
+      if (left === -1) {
+        refused += 1;
+        throw new DOMException('full', 'QuotaExceededError');
+      }
+      return plain.apply(this, given);
+    };
+    IDBObjectStore.prototype.put = refuse;
+    const refusing = { after: (writes: number) => void (left = writes), stop: () => void (left = -2) };
+    try {
+      refusing.stop();
+      for (const sequence of fc.sample(sequences, { numRuns: 25, seed: 5 })) {
+        expect(await goThroughFull(demo, sequence, refusing), JSON.stringify(sequence)).toBeNull();
+      }
+      expect(refused).toBeGreaterThan(20);
+    } finally {
+      IDBObjectStore.prototype.put = plain;
+    }
   });
 });

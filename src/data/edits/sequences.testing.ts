@@ -217,3 +217,39 @@ async function wrongExport(now: Date): Promise<string | null> {
   const all = await readAll(now);
   return canonical(back.workroom) === canonical(all) ? null : 'the export read back differently';
 }
+
+/** A store that refuses a write now and then, as a full disk does. */
+export interface Refusing {
+  /** From now on the write that comes after so many others is refused. */
+  after: (writes: number) => void;
+  /** No more of that. */
+  stop: () => void;
+}
+
+/**
+ * Goes through one sequence on a store that refuses writes at random moments.
+ *
+ * @param demo - the workroom it begins with
+ * @param sequence - what is pressed; the second number of each says which write is refused
+ * @param refusing - makes the store refuse
+ * @returns what went wrong; null when everything that failed had changed nothing
+ */
+export async function goThroughFull(demo: Workroom, sequence: Sequence, refusing: Refusing): Promise<string | null> {
+  const world: World = { demo, count: 0, now: new Date(AT) };
+  await importWorkroom({ workroom: demo }, 'replace');
+  forgetHistory();
+  for (const [i, [name, a, b]] of sequence.entries()) {
+    const [before, done] = [await stateNow(), historyNow().done.length + historyNow().undone.length];
+    refusing.after(b % 9);
+    const failed = await PRESSES[name](world, a, b).then(
+      () => false,
+      () => true,
+    );
+    refusing.stop();
+    const lost = failed && (await stateNow()) !== before ? 'it failed, and something had changed' : await wrongLinks();
+    if (lost !== null) return `after ${i + 1}, ${name}: ${lost}`;
+    const claimed = historyNow().done.length + historyNow().undone.length;
+    if (failed && claimed !== done) return `after ${i + 1}, ${name}: it failed, and is claimed to be done`;
+  }
+  return null;
+}

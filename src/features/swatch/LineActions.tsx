@@ -54,9 +54,9 @@ export function LineActions({ scrap, line, card, criteria, onPick }: Props) {
             Sew it once more
           </Button>
         )}
-        {line.status === 'sewing' && <Button onClick={() => void giveUp(line)}>Give this line up</Button>}
+        {line.status === 'sewing' && <Button onClick={() => void giveUp(line)}>Skip this line</Button>}
         {!card && (
-          <Button onClick={() => void remove()}>{isPlanned(line) ? 'Leave it out' : 'Unpick this line'}</Button>
+          <Button onClick={() => void remove()}>{isPlanned(line) ? 'Leave it out' : 'Delete this line'}</Button>
         )}
       </div>
       {toCome > 0 && (

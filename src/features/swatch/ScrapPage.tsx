@@ -65,7 +65,7 @@ export function ScrapPage({ scrap }: { scrap: Scrap }) {
         </div>
         <p>
           <Link href="/swatch">All scraps</Link>
-          <Button onClick={() => void remove()}>Throw this scrap away</Button>
+          <Button onClick={() => void remove()}>Delete this swatch</Button>
         </p>
       </section>
       {line ? (

@@ -41,7 +41,7 @@ export function Dependence(props: Props) {
           <strong>{archiveText}:</strong> {archiveMeans}
         </p>
         <p>
-          <strong>Remove for good:</strong> {removeMeans}
+          <strong>Delete for good:</strong> {removeMeans}
         </p>
         <div className={styles.actions}>
           <Button variant="contained" autoFocus onClick={onArchive}>
@@ -50,7 +50,7 @@ export function Dependence(props: Props) {
           <Button variant="outlined" onClick={onClose}>
             Leave it
           </Button>
-          <Button onClick={onRemove}>Remove for good</Button>
+          <Button onClick={onRemove}>Delete for good</Button>
         </div>
       </div>
     </Dialog>

@@ -2,13 +2,16 @@
 
 import Button from '@mui/material/Button';
 import Link from 'next/link';
+import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useSyncExternalStore } from 'react';
 import { clockBehind, followClock, followWrong, trustClock, usePreference, wrongNow } from '@/data';
 import { sayWhen, useStartOwn } from '../workspace';
 import { Banner } from './Banner';
-import { DownloadBanner } from './DownloadBanner';
 import { FRAME_TEXT as TEXT } from './text';
+
+/** Hardly ever there. */
+const DownloadBanner = dynamic(() => import('./DownloadBanner').then((part) => part.DownloadBanner), { ssr: false });
 
 const NONE: readonly never[] = [];
 

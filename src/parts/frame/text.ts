@@ -1,6 +1,6 @@
 /** What is said over every station. */
 export const FRAME_TEXT = {
-  wrongLabel: 'Entries that need attention',
+  wrongLabel: 'Something needs attention',
   wrong: (count: number) =>
     count === 1 ? '1 saved entry cannot be used as it is.' : `${count} saved entries cannot be used as they are.`,
   wrongFirst: (name: string, problem: string) => `First: ${name}, ${problem}. Nothing is lost.`,

@@ -10,7 +10,6 @@ import {
   readPreference,
   usePreference,
 } from '@/data';
-import { keepBackups } from '../backups';
 import { preloadPlates } from '../boundary';
 import { preloadHistory } from '../history';
 import { newId } from '../workspace';
@@ -36,7 +35,7 @@ export function useStart(): Started {
       await recoverDrafts();
       if (gone) return;
       setReady(true);
-      const { watchWrong } = await import('@/data/wrong');
+      const [{ watchWrong }, { keepBackups }] = await Promise.all([import('@/data/wrong'), import('../backups')]);
       if (gone) return;
       const stops = [watchWrong(notOpened), keepBackups(notOpened)];
       stop = () => stops.forEach((one) => one());

@@ -1,0 +1,102 @@
+import type { Page } from '@playwright/test';
+import { answered, expect, test } from './page';
+
+async function firstCloth(page: Page, name: string) {
+  await page.goto('/match');
+  await page.getByLabel('What it is called').fill(name);
+  await page.getByLabel(/how far does it reach/).fill('15');
+  await page.keyboard.press('Enter');
+  await answered(page);
+}
+
+test('a copy is kept on each day of use, and yesterday can be gone back to', async ({ page }) => {
+  await page.clock.install({ time: new Date('2026-03-27T09:00:00') });
+  await firstCloth(page, 'cotton jersey');
+  // The next morning: what was there the evening before is kept, over the night the clocks change.
+  await page.clock.setFixedTime(new Date('2026-03-29T09:00:00'));
+  await page.goto('/today');
+  await page.goto('/workroom?place=files');
+  const backups = page.getByRole('region', { name: 'Backups' });
+  await expect(backups.getByText('As it was when you opened Bobbet today')).toBeVisible();
+  await expect(backups.getByText('1 fabric').first()).toBeVisible();
+
+  await page.getByRole('link', { name: 'Cloth', exact: true }).click();
+  await page.getByRole('link', { name: /^cotton jersey/ }).click();
+  await page.getByRole('button', { name: 'Delete this fabric' }).click();
+  await page.clock.setFixedTime(new Date('2026-03-30T09:00:00'));
+  await page.goto('/workroom?place=files');
+  await backups.getByRole('button', { name: 'Go back to this: As it was when you opened Bobbet yesterday' }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog).toContainText('bring back 1 fabric');
+  await dialog.getByRole('button', { name: 'Go back' }).click();
+  await page.getByRole('link', { name: 'Cloth', exact: true }).click();
+  await expect(page.getByRole('link', { name: /^cotton jersey/ })).toBeVisible();
+});
+
+test('a copy is written into the folder that was picked, and what the browser promises is said', async ({ page }) => {
+  // The browser's own private folder stands in for one that a person picks.
+  await page.addInitScript(() => {
+    Object.assign(window, { showDirectoryPicker: () => navigator.storage.getDirectory() });
+  });
+  await firstCloth(page, 'cotton jersey');
+  await page.goto('/workroom?place=files');
+  await expect(page.getByText('There is no copy outside this browser yet.')).toBeVisible();
+  await page.getByRole('button', { name: 'Pick a folder' }).click();
+  await expect(page.getByText(/^bobbet-workroom-\d{4}-\d{2}-\d{2}\.json is written\.$/)).toBeVisible();
+  await expect(page.getByText('Last copy outside this browser: today.')).toBeVisible();
+  await expect(page.getByText(/^This browser (has promised|may clear)/)).toBeVisible();
+  const text = await page.evaluate(async () => {
+    const folder = await navigator.storage.getDirectory();
+    for await (const [name, handle] of folder as never as AsyncIterable<[string, FileSystemFileHandle]>) {
+      if (name.startsWith('bobbet-workroom-')) return (await handle.getFile()).text();
+    }
+    return '';
+  });
+  expect((JSON.parse(text) as { format: string }).format).toBe('bobbet-workroom');
+});
+
+test('after a month without a copy elsewhere one is asked for, and can be put off', async ({ page }) => {
+  await page.clock.install({ time: new Date('2026-03-01T09:00:00') });
+  await firstCloth(page, 'cotton jersey');
+  await page.clock.setFixedTime(new Date('2026-04-02T09:00:00'));
+  await page.goto('/today');
+  const banner = page.getByRole('region', { name: 'A copy outside this browser' });
+  await expect(banner).toBeVisible();
+  await banner.getByRole('button', { name: 'Later' }).click();
+  await expect(banner).toBeHidden();
+  await page.clock.setFixedTime(new Date('2026-04-10T09:00:00'));
+  await page.goto('/today');
+  const download = page.waitForEvent('download');
+  await banner.getByRole('button', { name: 'Download a copy' }).click();
+  await download;
+  await expect(banner).toBeHidden();
+});
+
+test('a clock set back a year is told, and what is done later still comes later', async ({ page }) => {
+  await firstCloth(page, 'cotton jersey');
+  await page.addInitScript((back) => {
+    const Real = Date;
+    class Old extends Real {
+      constructor(...given: []) {
+        super(...((given.length > 0 ? given : [Real.now() - back]) as []));
+      }
+      static override now = () => Real.now() - back;
+    }
+    window.Date = Old as DateConstructor;
+  }, 366 * 864e5);
+  await page.goto('/jobs');
+  await page.getByRole('button', { name: 'Begin', exact: true }).click();
+  const banner = page.getByRole('region', { name: 'The clock of this computer' });
+  await expect(banner).toContainText('earlier than your newest entry');
+  await page.goto('/cloth');
+  await page.goto('/jobs');
+  await page.getByLabel('Name', { exact: true }).fill('Second');
+  await page.getByRole('button', { name: 'Begin', exact: true }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Second' })).toBeVisible();
+  await page.goto('/jobs');
+  // The newest comes first, as ever.
+  await expect(page.getByRole('main').getByRole('link').first()).toContainText('Second');
+  await page.getByRole('button', { name: 'Begin', exact: true }).click();
+  await banner.getByRole('button', { name: 'The clock is right' }).click();
+  await expect(banner).toBeHidden();
+});

@@ -1,0 +1,137 @@
+import { type ChildProcess, execFileSync, spawn } from 'node:child_process';
+import { expect, openDemo, test } from './page';
+
+/** A starter of its own, on a port of its own. */
+function starter(port: number): { child: ChildProcess; text: () => string } {
+  const child = spawn(process.execPath, ['scripts/start.mjs', '--port', String(port)], {
+    env: { ...process.env, BOBBET_APART: '1' },
+    stdio: ['ignore', 'pipe', 'pipe'],
+  });
+  let text = '';
+  for (const stream of [child.stdout!, child.stderr!]) stream.on('data', (part: Buffer) => (text += part.toString()));
+  return { child, text: () => text };
+}
+const answers = (port: number) =>
+  fetch(`http://localhost:${port}/first-visit`).then(
+    (answer) => answer.ok,
+    () => false,
+  );
+const ended = (child: ChildProcess) => new Promise<number | null>((done) => child.once('exit', done));
+
+test('one address for one workroom: the number leads to the name', async ({ page, baseURL }) => {
+  const { port } = new URL(baseURL!);
+  const answer = await page.request.get(`http://127.0.0.1:${port}/cloth?id=merino`, { maxRedirects: 0 });
+  expect(answer.status()).toBe(307);
+  expect(answer.headers().location).toBe(`http://localhost:${port}/cloth?id=merino`);
+  expect((await page.request.get('/favicon.ico')).headers()['content-type']).toMatch(/^image\//);
+});
+
+test('a starter that is killed leaves no server behind', async () => {
+  const { child } = starter(4317);
+  await expect.poll(() => answers(4317), { timeout: 60_000 }).toBe(true);
+  child.kill('SIGKILL');
+  await ended(child);
+  await expect.poll(() => answers(4317), { timeout: 20_000 }).toBe(false);
+});
+
+test('a starter whose server dies says so and ends with 1', async () => {
+  const { child, text } = starter(4318);
+  await expect.poll(() => answers(4318), { timeout: 60_000 }).toBe(true);
+  const gone = ended(child);
+  const server = Number(execFileSync('pgrep', ['-P', String(child.pid)], { encoding: 'utf8' }));
+  process.kill(server, 'SIGKILL');
+  expect(await gone).toBe(1);
+  expect(text()).toContain('The server stopped by itself.');
+});
+
+test('a server that has stopped gets a plate, never the browser’s bare page, and going on is one press', async ({
+  browser,
+}) => {
+  const first = starter(4319);
+  await expect.poll(() => answers(4319), { timeout: 60_000 }).toBe(true);
+  const page = await browser.newPage({ baseURL: 'http://localhost:4319' });
+  await openDemo(page);
+  await page.getByRole('link', { name: 'Cloth', exact: true }).click();
+  await expect(page.getByRole('link', { name: /^Merino jersey/ })).toBeVisible();
+  first.child.kill('SIGTERM');
+  await ended(first.child);
+  // Some stations were fetched ahead and open as ever; what was not waits for the server.
+  for (const name of ['Ledger', 'Workroom', 'Jobs', 'Sew']) {
+    await page.getByRole('link', { name, exact: true }).click();
+    await page.waitForTimeout(400);
+    expect(page.url()).toContain('localhost:4319');
+    await expect(page.getByRole('link', { name: 'bobbet' })).toBeVisible();
+  }
+  const plate = page.getByRole('alert').filter({ hasText: 'Bobbet has stopped' }).first();
+  if (await plate.isVisible()) {
+    await plate.getByRole('button', { name: 'Try again' }).click();
+    await expect(page.getByText('It is still not running.')).toBeVisible();
+    const second = starter(4319);
+    await expect.poll(() => answers(4319), { timeout: 60_000 }).toBe(true);
+    await plate.getByRole('button', { name: 'Try again' }).click();
+    await expect(plate).toBeHidden();
+    second.child.kill('SIGTERM');
+    await ended(second.child);
+  }
+  await page.close();
+});
+
+const BROKEN: [name: string, script: string, title: RegExp][] = [
+  [
+    'no database',
+    'delete window.indexedDB; Object.defineProperty(window, "indexedDB", { value: undefined })',
+    /cannot keep your work/,
+  ],
+  [
+    'a database that is refused',
+    'IDBFactory.prototype.open = function () { throw new DOMException("no", "SecurityError") }',
+    /will not keep your work here/,
+  ],
+  ['no workers', 'Object.defineProperty(window, "Worker", { value: undefined })', /too old for Bobbet/],
+  [
+    'storage that is blocked',
+    'Object.defineProperty(window, "localStorage", { get() { throw new DOMException("no", "SecurityError") } })',
+    /Stored data is switched off/,
+  ],
+];
+for (const [name, script, title] of BROKEN) {
+  test(`with ${name} the start says what is wrong and what to do`, async ({ browser, baseURL }) => {
+    const page = await browser.newPage({ baseURL });
+    await page.addInitScript(script);
+    await page.goto('/today');
+    const plate = page.getByRole('alert').filter({ hasText: title });
+    await expect(plate).toBeVisible();
+    await expect(plate.getByRole('button')).toBeVisible();
+    expect(await plate.innerText()).not.toMatch(/https?:|Error/);
+    await page.close();
+  });
+}
+
+test('without the browser’s own maker of keys new entries still get theirs', async ({ page }) => {
+  await page.addInitScript('Object.defineProperty(crypto, "randomUUID", { value: undefined })');
+  await openDemo(page);
+  await page.goto('/jobs');
+  await page.getByRole('button', { name: 'Begin', exact: true }).click();
+  await expect(page).toHaveURL(/id=[0-9a-f]{8}-[0-9a-f]{4}-4[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/);
+});
+
+test('a database of a newer Bobbet is left alone, and an old tab lets go when a newer one comes', async ({
+  page,
+  context,
+}) => {
+  await openDemo(page);
+  const other = await context.newPage();
+  await other.goto('/robots.txt');
+  const upgraded = other.evaluate(
+    () =>
+      new Promise<string>((done) => {
+        const open = indexedDB.open('bobbet', 9999);
+        open.onsuccess = () => (open.result.close(), done('upgraded'));
+        open.onerror = () => done(String(open.error));
+      }),
+  );
+  await expect(page.getByRole('alert').filter({ hasText: 'Bobbet has been updated in another tab' })).toBeVisible();
+  expect(await upgraded).toBe('upgraded');
+  await page.reload();
+  await expect(page.getByRole('alert').filter({ hasText: 'This is an older Bobbet' })).toBeVisible();
+});

@@ -1,0 +1,34 @@
+// Which port the workroom of this folder was last served on: a browser keeps the work of each port apart.
+import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
+import { root } from './steps.mjs';
+
+const USUAL = 3000;
+const folder = path.join(root, '.bobbet');
+const file = path.join(folder, 'served.json');
+
+function lastPort() {
+  try {
+    const { port } = JSON.parse(readFileSync(file, 'utf8'));
+    return Number.isInteger(port) ? port : null;
+  } catch {
+    // Nothing was served from here yet, or the note is damaged: nothing is known.
+    return null;
+  }
+}
+
+/** What has to be said before another port is served; null when it is the same as ever. */
+export function otherWorkroom(port) {
+  const last = lastPort() ?? USUAL;
+  if (last === port) return null;
+  return [
+    `Port ${port} opens another workroom: a browser keeps the work of each port apart.`,
+    `What you have at http://localhost:${last} stays there. To go on with it: npm start -- --port ${last}`,
+  ].join('\n');
+}
+
+/** Remembers the port for the next time. */
+export function notePort(port) {
+  mkdirSync(folder, { recursive: true });
+  writeFileSync(file, `${JSON.stringify({ port })}\n`);
+}
