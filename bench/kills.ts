@@ -34,10 +34,13 @@ const DEMO_NOTE = (JSON.parse(demo.toString()) as { jobs: { id: string; notes: s
 type Doing = (page: Page, known: Known, n: number) => Promise<() => void>;
 const said = (page: Page, text: string) => page.getByText(text).first().waitFor({ timeout: 15_000 });
 
+let imports = 0;
+
 /** What is done in the hour; each gives back what is known once the screen has acknowledged it. */
 const DOINGS: Doing[] = [
-  async (page, known, n) => {
-    const names = [`Remnant ${n} a`, `Remnant ${n} b`];
+  async (page, known) => {
+    imports += 1;
+    const names = [`Remnant ${imports}a`, `Remnant ${imports}b`];
     await page.goto('/workroom?place=files');
     const buffer = Buffer.from(`Name,Weight\n${names.map((name) => `${name},120`).join('\n')}\n`);
     await page.getByLabel('Import Cloths from CSV').setInputFiles({ name: 'r.csv', mimeType: 'text/csv', buffer });

@@ -3,7 +3,7 @@
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { build, install, needNode, root, run, serve, stop } from './steps.mjs';
+import { build, install, needNode, root, run, runTool, serve, stop } from './steps.mjs';
 
 needNode();
 install();
@@ -11,7 +11,7 @@ if (!build()) stop('Building failed. Look above for the reason.');
 const { chromium } = await import('./chromium.mjs');
 const esbuild = await import('esbuild');
 const folder = mkdtempSync(path.join(tmpdir(), 'bobbet-'));
-for (const name of ['match', 'lab', 'jobs']) {
+for (const name of ['match', 'lab', 'jobs', 'variants', 'sequences']) {
   const outfile = path.join(folder, `${name}.mjs`);
   await esbuild.build({
     entryPoints: [path.join(root, `bench/${name}.ts`)],
@@ -37,6 +37,7 @@ try {
   await ledger(`http://localhost:${port}`, browser);
   await hour(`http://localhost:${port}`, browser);
   await scores(`http://localhost:${port}`, browser);
+  runTool('tsx/dist/cli.mjs', ['bench/kills.ts', `http://localhost:${port}`]);
 } finally {
   server.kill('SIGTERM');
 }

@@ -17,15 +17,18 @@ function lastPort() {
   }
 }
 
-/** What has to be said before another port is served; null when it is the same as ever. */
-export function otherWorkroom(port) {
-  const last = lastPort() ?? USUAL;
-  if (last === port) return null;
+/** What has to be said before a port is served that is not the one of last time; null when it is the same as ever. */
+export function warningFor(port, last) {
+  const before = last ?? USUAL;
+  if (before === port) return null;
   return [
     `Port ${port} opens another workroom: a browser keeps the work of each port apart.`,
-    `What you have at http://localhost:${last} stays there. To go on with it: npm start -- --port ${last}`,
+    `What you have at http://localhost:${before} stays there. To go on with it: npm start -- --port ${before}`,
   ].join('\n');
 }
+
+/** The same for the port that was served from here the last time. */
+export const otherWorkroom = (port) => warningFor(port, lastPort());
 
 /** Remembers the port for the next time. */
 export function notePort(port) {

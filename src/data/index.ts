@@ -24,6 +24,5 @@ export { startUp, type StartProblem } from './startup';
 export { countSewing } from './sewing';
 export { followTrouble, reportTrouble, setTrouble, troubleNow } from './trouble';
 export * from './useLive';
-export type { Wrong } from './wrong/find';
-export { followWrong, wrongNow } from './wrong/state';
+export { followWrong, sayWrong, type Wrong, wrongNow } from './wrong/state';
 export type { StoredSetAside } from './setAside';

@@ -2,19 +2,7 @@ import { idFieldOf, type LinkedList, linkedId, type Link, linksFrom, LISTS, read
 import { recordName } from '@/core/workroom';
 import { database } from '../database';
 import { inPages } from '../repository';
-
-/** A stored record that cannot be used as it is. */
-export interface Wrong {
-  table: LinkedList;
-  id: string;
-  /** What it is called, such as “Test line 2”. */
-  name: string;
-  /** It has the wrong shape; it hangs on something that is gone; or a link of it that may be empty leads nowhere. */
-  kind: 'unreadable' | 'hanging' | 'loose';
-  /** The field that is wrong, within the record. */
-  path: string;
-  problem: string;
-}
+import type { Wrong } from './state';
 
 interface Seen {
   table: LinkedList;

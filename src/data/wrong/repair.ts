@@ -3,7 +3,7 @@ import { mended, placeholders, recordName, type Row } from '@/core/workroom';
 import { database } from '../database';
 import { edit, readRow, rowsPointing, writeRow } from '../edits';
 import { addSetAside, listSetAside, type StoredSetAside } from '../setAside';
-import type { Wrong } from './find';
+import type { Wrong } from './state';
 
 /** What a repair came to: done, with what the person should know, or not, and why. */
 export type Repaired = { ok: true; entry: number | null; told: string } | { ok: false; why: string };

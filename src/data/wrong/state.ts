@@ -1,4 +1,21 @@
-import type { Wrong } from './find';
+import type { LinkedList } from '@/core/file';
+
+/** A stored record that cannot be used as it is. */
+export interface Wrong {
+  table: LinkedList;
+  id: string;
+  /** What it is called, such as “Test line 2”. */
+  name: string;
+  /** It has the wrong shape; it hangs on something that is gone; or a link of it that may be empty leads nowhere. */
+  kind: 'unreadable' | 'hanging' | 'loose';
+  /** The field that is wrong, within the record. */
+  path: string;
+  problem: string;
+}
+
+/** What is wrong, for a person: the field is named where its content is wrong, not where a link of it is. */
+export const sayWrong = ({ kind, path, problem }: Wrong): string =>
+  kind === 'unreadable' ? `${path}: ${problem}` : problem;
 
 let found: readonly Wrong[] = [];
 const listeners = new Set<() => void>();

@@ -2,7 +2,7 @@
 
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
-import { setTrouble } from '@/data';
+import { sayWrong, setTrouble } from '@/data';
 import { deleteRecord, rawText } from '@/data/rawRecord';
 import { repair } from '@/data/wrong';
 import { nowText, saveFile, useAct, useUndoing } from '../workspace';
@@ -29,7 +29,7 @@ export function RecordTrouble({ table, id, what, home, onAgain }: Which & { onAg
     await act(TEXT.deleted(what), () => deleteRecord(table, id));
   };
   return (
-    <TroublePlate title={TEXT.part(what)} text={wrong ? TEXT.recordWrong(wrong.path, wrong.problem) : TEXT.recordText}>
+    <TroublePlate title={TEXT.part(what)} text={wrong ? TEXT.recordWrong(sayWrong(wrong)) : TEXT.recordText}>
       {wrong && (
         <Button variant="contained" onClick={() => void mend()}>
           {TEXT.repair}

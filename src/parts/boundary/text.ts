@@ -8,8 +8,8 @@ export const BOUNDARY_TEXT = {
   part: (what: string) => `${what} cannot be shown`,
   partText: 'Something in it went wrong. The rest of this page works.',
   recordText: 'Something in it went wrong. Nothing else is touched by it: everything else works.',
-  recordWrong: (path: string, problem: string) =>
-    `It is kept just as it is, but it cannot be used: ${path}: ${problem}. Everything else works.`,
+  recordWrong: (problem: string) =>
+    `It is kept just as it is, but it cannot be used: ${problem}. Everything else works.`,
   repair: 'Repair it',
   repaired: (what: string, told: string) => `${what} is repaired. ${told}`.trim(),
   exportOne: 'Export it',

@@ -5,7 +5,7 @@ import Link from 'next/link';
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useSyncExternalStore } from 'react';
-import { clockBehind, followClock, followWrong, trustClock, usePreference, wrongNow } from '@/data';
+import { clockBehind, followClock, followWrong, sayWrong, trustClock, usePreference, wrongNow } from '@/data';
 import { sayWhen, useStartOwn } from '../workspace';
 import { Banner } from './Banner';
 import { FRAME_TEXT as TEXT } from './text';
@@ -51,7 +51,7 @@ function WrongBanner() {
   return (
     <Banner label={TEXT.wrongLabel}>
       <p>
-        <strong>{TEXT.wrong(wrong.length)}</strong> {TEXT.wrongFirst(wrong[0].name, wrong[0].problem)}
+        <strong>{TEXT.wrong(wrong.length)}</strong> {TEXT.wrongFirst(wrong[0].name, sayWrong(wrong[0]))}
       </p>
       <Button size="small" variant="outlined" component={Link} href="/workroom?place=files#attention">
         {TEXT.lookAtThem}

@@ -3,7 +3,7 @@ export const FRAME_TEXT = {
   wrongLabel: 'Something needs attention',
   wrong: (count: number) =>
     count === 1 ? '1 saved entry cannot be used as it is.' : `${count} saved entries cannot be used as they are.`,
-  wrongFirst: (name: string, problem: string) => `First: ${name}, ${problem}. Nothing is lost.`,
+  wrongFirst: (name: string, problem: string) => `First: ${name}: ${problem}. Nothing is lost.`,
   lookAtThem: 'Look at them',
   clockLabel: 'The clock of this computer',
   clock: (day: string) =>

@@ -7,7 +7,7 @@ import ListItemText from '@mui/material/ListItemText';
 import type { ReactNode } from 'react';
 import { useSyncExternalStore } from 'react';
 import { recordName } from '@/core/workroom';
-import { followWrong, setTrouble, type StoredSetAside, useSetAside, type Wrong, wrongNow } from '@/data';
+import { followWrong, sayWrong, setTrouble, type StoredSetAside, useSetAside, type Wrong, wrongNow } from '@/data';
 import { deleteSetAside, putAside, putBack, repair, type Repaired } from '@/data/wrong';
 import { rawText } from '@/data/rawRecord';
 import { nowText, saveFile, useUndoing } from '@/parts/workspace';
@@ -51,12 +51,12 @@ export function Attention() {
 
 function WrongRow({ wrong }: { wrong: Wrong }) {
   const { offer } = useUndoing();
-  const { name, path, problem } = wrong;
+  const { name } = wrong;
   const mend = async () => told(await repair(wrong, nowText()), (text) => TEXT.repaired(name, text), offer);
   const save = async () =>
     saveFile(`bobbet-${wrong.table}.json`, await rawText(wrong.table, wrong.id), 'application/json');
   return (
-    <Row name={name} problem={`${path}: ${problem}`}>
+    <Row name={name} problem={sayWrong(wrong)}>
       <Verb text={TEXT.repair} name={name} onPress={() => void mend()} variant="outlined" />
       <Verb
         text={TEXT.aside}
@@ -99,7 +99,11 @@ function told(
 function Row({ name, problem, children }: { name: string; problem: string; children: ReactNode }) {
   return (
     <ListItem divider disableGutters sx={{ flexWrap: 'wrap', columnGap: 2 }}>
-      <ListItemText primary={name} secondary={problem} sx={{ flex: '1 1 240px', overflowWrap: 'anywhere' }} />
+      <ListItemText
+        primary={TEXT.named(name)}
+        secondary={problem}
+        sx={{ flex: '1 1 240px', overflowWrap: 'anywhere' }}
+      />
       <div className={styles.actions}>{children}</div>
     </ListItem>
   );

@@ -74,6 +74,7 @@ export const BACKUP_TEXT = {
 /** What is said about entries that cannot be used. */
 export const ATTENTION_TEXT = {
   title: 'Entries that need attention',
+  named: (name: string) => upper(name),
   wrong: 'These are kept as they are. Everything else works without them.',
   repair: 'Repair',
   aside: 'Set aside',
