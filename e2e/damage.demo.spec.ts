@@ -130,3 +130,33 @@ test('a project file with a ring is refused by path, and the others of a workroo
   await page.getByRole('button', { name: /^Put it back: project “/ }).click();
   await expect(page.getByText('It is back. Left out: seams[2].after[0].')).toBeVisible();
 });
+
+test('a project with an operation nobody knows, and a card of another world, take nothing else with them', async ({
+  page,
+}) => {
+  await openDemo(page);
+  const seam = {
+    id: 's',
+    name: 'Odd',
+    procedureId: 'no-such-operation',
+    clothId: 'gone',
+    secondClothId: null,
+    pieces: [],
+  };
+  const more = {
+    count: 99,
+    answers: { width: 1e300, length: -1e300 },
+    stage: 'attach',
+    needleColour: '',
+    bobbinColour: '',
+  };
+  const seams = [{ ...seam, ...more, after: [], notes: '' }];
+  await damage(page, 'jobs', 'apron', { seams, order: ['nothing', 's'] });
+  await page.goto('/jobs?id=apron');
+  await expect(page.getByRole('heading', { name: /Work apron|This project cannot be shown/ })).toBeVisible();
+  for (const station of ['Today', 'Sew', 'Ledger', 'Jobs']) {
+    await page.getByRole('link', { name: station, exact: true }).click();
+    await expect(page.getByRole('heading').first()).toBeVisible();
+    await expect(page.getByText('This page cannot be shown')).toHaveCount(0);
+  }
+});

@@ -130,3 +130,33 @@ test('a database of a newer Bobbet is left alone, and an old tab lets go when a 
   await page.reload();
   await expect(page.getByRole('alert').filter({ hasText: 'This is an older Bobbet' })).toBeVisible();
 });
+
+test('an old tab that holds the database is named, and once it is closed the start goes on', async ({
+  browser,
+  baseURL,
+}) => {
+  const context = await browser.newContext({ baseURL });
+  const old = await context.newPage();
+  await old.goto('/robots.txt');
+  await old.evaluate(
+    () =>
+      new Promise<void>((done) => {
+        const open = indexedDB.open('bobbet', 10);
+        open.onupgradeneeded = () => {
+          for (const name of ['cloths', 'machines', 'kit', 'swatches', 'lines', 'cards']) {
+            open.result.createObjectStore(name, { keyPath: 'id' });
+          }
+          open.result.createObjectStore('onMachine', { keyPath: 'machineId' });
+          open.result.createObjectStore('preferences', { keyPath: 'key' });
+        };
+        // It hears that a newer one wants the database, and does not let go.
+        open.onsuccess = () => done();
+      }),
+  );
+  const page = await context.newPage();
+  await page.goto('/today');
+  await expect(page.getByRole('alert').filter({ hasText: 'Another tab has an older Bobbet open' })).toBeVisible();
+  await old.close();
+  await expect(page.locator('h1#next')).toBeVisible();
+  await context.close();
+});

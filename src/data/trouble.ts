@@ -36,6 +36,9 @@ export function reportTrouble(cause: unknown): boolean {
   return found !== null;
 }
 
+const REFUSED =
+  'The last change was not stored: the browser’s database refused it. Everything stored before is still here. Load the page again and repeat it.';
+
 /** Names the database's own errors go by; the browser wraps the first in others. */
 const DATABASE_ERROR =
   /^(Abort|Quota|Data|Constraint|Transaction|Invalid|Unknown|DatabaseClosed|OpenFailed|VersionError|Timeout|NotFound).*Error$/;
@@ -49,8 +52,8 @@ function troubleOf(cause: unknown): StoreTrouble | null {
       text: 'This browser has no room left: the last change was not stored. Everything stored before is still here. Export the workroom, then free some room: pictures take the most.',
     };
   }
-  const first = chain.find(({ name }) => DATABASE_ERROR.test(name));
-  return first ? { kind: 'other', text: `The last change was not stored: ${first.message}` } : null;
+  const first = chain.some(({ name }) => DATABASE_ERROR.test(name));
+  return first ? { kind: 'other', text: REFUSED } : null;
 }
 
 function causes(cause: unknown): { name: string; message: string }[] {

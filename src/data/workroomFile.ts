@@ -5,6 +5,7 @@ import {
   LISTS,
   type OpenedWorkroom,
   openWorkroom,
+  plainValue,
   planImport,
   type SetAside,
   sortOut,
@@ -40,7 +41,9 @@ export async function readAll(now: Date): Promise<Workroom> {
   const raw = await Promise.all(LISTS.map(async (list) => [list, await database.table(list).toArray()] as const));
   const lists = Object.fromEntries(raw) as Record<LinkedList, unknown[]>;
   const { records, setAside } = sortOut(lists);
-  const apart = [...(await readSetAside()), ...setAside];
+  // What is damaged may hold what JSON has no word for; what was set aside before is marked already.
+  const fresh = setAside.map((entry) => ({ ...entry, record: plainValue(entry.record) }));
+  const apart = [...(await readSetAside()), ...fresh];
   return {
     format: WORKROOM_FORMAT,
     version: WORKROOM_VERSION,

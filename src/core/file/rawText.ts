@@ -17,7 +17,7 @@ type Marked = { [MARK]: string; value?: unknown };
  * @example
  * readRaw(writeRaw({ at: NaN, gone: undefined })) // => { at: NaN, gone: undefined }
  */
-export const writeRaw = (value: unknown): string => JSON.stringify(plain(value));
+export const writeRaw = (value: unknown): string => JSON.stringify(plainValue(value));
 
 /**
  * Raw rows out of such a text.
@@ -26,7 +26,12 @@ export const writeRaw = (value: unknown): string => JSON.stringify(plain(value))
  */
 export const readRaw = (text: string): unknown => back(JSON.parse(text));
 
-function plain(value: unknown): unknown {
+/**
+ * A raw value as one that JSON can hold, what it has no word for marked.
+ *
+ * @returns the value itself where JSON can hold it
+ */
+export function plainValue(value: unknown): unknown {
   if (value === null || typeof value === 'string' || typeof value === 'boolean') return value;
   if (typeof value === 'number') {
     return Number.isFinite(value) && !Object.is(value, -0)
@@ -37,9 +42,9 @@ function plain(value: unknown): unknown {
   if (typeof value === 'bigint') return marked('bigint', String(value));
   if (value instanceof Date) return marked('date', Number.isNaN(value.getTime()) ? null : value.getTime());
   if (value instanceof Uint8Array) return marked('bytes', [...value]);
-  if (Array.isArray(value)) return value.map(plain);
+  if (Array.isArray(value)) return value.map(plainValue);
   if (typeof value !== 'object' || !isPlain(value)) return marked('lost', kindOf(value));
-  const entries = Object.entries(value).map(([key, inside]) => [key, plain(inside)] as const);
+  const entries = Object.entries(value).map(([key, inside]) => [key, plainValue(inside)] as const);
   // A list of pairs, for an object may have a field of any name, that of the mark or of the prototype among them.
   return entries.some(([key]) => key === MARK || key === '__proto__')
     ? marked('object', entries)

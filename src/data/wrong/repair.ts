@@ -1,4 +1,4 @@
-import { type LinkedList, linkedId, linksFrom, linksTo, LISTS, readRecord, withoutLink } from '@/core/file';
+import { type LinkedList, linkedId, linksFrom, linksTo, LISTS, plainValue, readRecord, withoutLink } from '@/core/file';
 import { mended, placeholders, recordName, type Row } from '@/core/workroom';
 import { database } from '../database';
 import { edit, readRow, rowsPointing, writeRow } from '../edits';
@@ -44,7 +44,7 @@ async function repairShape(wrong: Wrong, raw: Row): Promise<Repaired> {
     return { ok: false, why: 'Too much of it is damaged. Set it aside: it is kept as it is.' };
   }
   const { entry } = await edit(`Repaired: ${name}`, async () => {
-    await addSetAside([{ list: table, id, path, problem, cleared: true, record: raw }]);
+    await addSetAside([{ list: table, id, path, problem, cleared: true, record: plainValue(raw) }]);
     await writeRow(table, id, mend.record);
   });
   return { ok: true, entry, told: `Left out: ${mend.dropped.join(', ')}.` };
@@ -77,7 +77,7 @@ export async function putAside({ table, id, name, path, problem }: Wrong): Promi
 async function aside(table: LinkedList, id: string, path: string, problem: string): Promise<void> {
   const record = await readRow(table, id);
   if (record === undefined) return;
-  await addSetAside([{ list: table, id: String(id), path, problem, cleared: false, record }]);
+  await addSetAside([{ list: table, id: String(id), path, problem, cleared: false, record: plainValue(record) }]);
   await writeRow(table, id, undefined);
   for (const link of linksTo(table)) {
     for (const child of await rowsPointing(link, id)) {
