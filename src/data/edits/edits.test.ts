@@ -216,6 +216,17 @@ describe('the whole workroom', () => {
     expect(await database.cloths.toArray()).toEqual(before);
   });
 
+  it('comes back through more changes of the whole than copies are kept', async () => {
+    const before = await exportText(now);
+    for (let i = 0; i < 10; i += 1) await startOwn(now, `m${i}`);
+    for (let i = 0; i < 10; i += 1) expect(await undo()).toMatchObject({ ok: true });
+    expect(await exportText(now)).toBe(before);
+    for (let i = 0; i < 10; i += 1) expect(await redo()).toMatchObject({ ok: true });
+    expect(await cloths.all()).toEqual([]);
+    for (let i = 0; i < 10; i += 1) await undo();
+    expect(await exportText(now)).toBe(before);
+  });
+
   it('is not touched when there is no room to keep it first', async () => {
     const before = await exportText(now);
     const full = vi

@@ -1,6 +1,13 @@
 import { keepSnapshot, readSnapshot, restoreRows } from '../snapshots';
-import { addEntry, type WholeChange } from './history';
+import { addEntry, historyNow, type WholeChange } from './history';
 import { CannotTakeBack } from './takeBack';
+
+/** The snapshots that undoing and redoing of this session may come back to. */
+function neededNow(): Set<number> {
+  const { done, undone } = historyNow();
+  const pairs = [...done, ...undone].flatMap(({ whole }) => (whole ? [whole.before, whole.after] : []));
+  return new Set(pairs.filter((number) => number !== undefined));
+}
 
 /**
  * Puts another workroom in the place of this one, so that it can be undone.
@@ -12,7 +19,7 @@ import { CannotTakeBack } from './takeBack';
  * @returns the entry under which it can be undone
  */
 export async function wholeEdit(text: string, work: () => Promise<void>): Promise<number | null> {
-  const before = await keepSnapshot('before', text);
+  const before = await keepSnapshot('before', text, neededNow());
   await work();
   return addEntry({ text, changes: [], whole: { before } });
 }
@@ -28,7 +35,7 @@ export async function restoreWhole(whole: WholeChange, way: 'undo' | 'redo'): Pr
   const wanted = way === 'undo' ? whole.before : whole.after;
   const rows = wanted === undefined ? null : await readSnapshot(wanted);
   if (!rows) throw new CannotTakeBack('The copy of the workroom that this needs is no longer kept.');
-  const now = await keepSnapshot('before', way === 'undo' ? 'Undo' : 'Redo');
+  const now = await keepSnapshot('before', way === 'undo' ? 'Undo' : 'Redo', neededNow());
   await restoreRows(rows);
   return way === 'undo' ? { ...whole, after: now } : { ...whole, before: now };
 }

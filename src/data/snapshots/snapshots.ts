@@ -10,11 +10,16 @@ const KEPT = { day: 7, before: 7 } as const;
  *
  * @param kind - why it is kept
  * @param text - what is about to be done
+ * @param needed - numbers of older ones that must stay, however many there are
  * @returns its number
  */
-export async function keepSnapshot(kind: SnapshotInfo['kind'], text: string): Promise<number> {
+export async function keepSnapshot(
+  kind: SnapshotInfo['kind'],
+  text: string,
+  needed: ReadonlySet<number> = new Set(),
+): Promise<number> {
   const rows = await readRows();
-  return store({ kind, text, rows }, { rows });
+  return store({ kind, text, rows }, { rows }, new Date(), needed);
 }
 
 /** Stores a snapshot with its content, and lets go of the oldest of its kind. */
@@ -22,6 +27,7 @@ export async function store(
   { kind, text, rows }: { kind: SnapshotInfo['kind']; text: string; rows: RawRows },
   content: Pick<SnapshotContent, 'rows' | 'packed'>,
   now = new Date(),
+  needed: ReadonlySet<number> = new Set(),
 ): Promise<number> {
   const { snapshots, contents } = backupDatabase;
   return backupDatabase.transaction('rw', snapshots, contents, async () => {
@@ -29,7 +35,10 @@ export async function store(
     const number = await snapshots.add(info as SnapshotInfo);
     await contents.put({ number, ...content });
     const all = await snapshots.where('kind').equals(kind).primaryKeys();
-    const old = all.sort((a, b) => a - b).slice(0, -KEPT[kind]);
+    const old = all
+      .sort((a, b) => a - b)
+      .slice(0, -KEPT[kind])
+      .filter((one) => !needed.has(one));
     await snapshots.bulkDelete(old);
     await contents.bulkDelete(old);
     return number;

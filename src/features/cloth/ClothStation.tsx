@@ -4,8 +4,8 @@ import dynamic from 'next/dynamic';
 import { useSearchParams } from 'next/navigation';
 import { useCloths } from '@/data';
 import { RecordBoundary, RecordTrouble, useWrongRecord } from '@/parts/boundary';
-import { Drawer } from './Drawer';
 
+const Drawer = dynamic(() => import('./Drawer').then((part) => part.Drawer), { loading: () => null });
 const ClothPage = dynamic(() => import('./ClothPage').then((part) => part.ClothPage), { loading: () => null });
 
 /** Cloth: the drawer, or one cloth out of it. */

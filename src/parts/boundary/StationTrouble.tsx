@@ -4,7 +4,8 @@ import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { downloadWorkroom } from '../backups';
 import { TroublePlate } from './Plate';
-import { isNotLoaded, Stopped } from './Stopped';
+import { isNotLoaded } from './server';
+import { Stopped } from './Stopped';
 import { BOUNDARY_TEXT as TEXT } from './text';
 
 /** What can be done where a station cannot be shown. */

@@ -1,4 +1,4 @@
 export { PartBoundary, RecordBoundary, StationBoundary } from './boundaries';
 export { preloadPlates, RecordTrouble, Stopped } from './plates';
-export { followServer, holdNavigation, serverAwaited, serverIsBack } from './server';
+export { followServer, holdNavigation, isNotLoaded, serverAwaited, serverIsBack } from './server';
 export { useWrongRecord } from './useWrongRecord';

@@ -1,3 +1,7 @@
+/** Whether an error says that a part of the program could not be fetched. */
+export const isNotLoaded = ({ name, message }: Error): boolean =>
+  name === 'ChunkLoadError' || /loading chunk|dynamically imported module|failed to load/i.test(message);
+
 /** Whether the program that serves the pages answers. */
 export async function serverAnswers(): Promise<boolean> {
   try {

@@ -5,7 +5,7 @@ import { useEffect, useState } from 'react';
 import { reportTrouble, usePreference } from '@/data';
 import { downloadWorkroom } from '../backups';
 import { Banner } from './Banner';
-import { FRAME_TEXT as TEXT } from './text';
+import { DOWNLOAD_TEXT as TEXT } from './downloadText';
 
 /** Asks for a copy outside this browser when there has been none for a month; the folder the person picked is one. */
 export function DownloadBanner() {

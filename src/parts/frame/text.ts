@@ -9,8 +9,4 @@ export const FRAME_TEXT = {
   clock: (day: string) =>
     `This computer’s clock is earlier than your newest entry, from ${day}. New entries are dated after it, so that they stay in order.`,
   clockRight: 'The clock is right',
-  downloadLabel: 'A copy outside this browser',
-  download: 'Your work is only in this browser. Download a copy, in case this computer or its browser is lost.',
-  downloadNow: 'Download a copy',
-  later: 'Later',
 };

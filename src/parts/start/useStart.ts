@@ -10,8 +10,6 @@ import {
   readPreference,
   usePreference,
 } from '@/data';
-import { preloadPlates } from '../boundary';
-import { preloadHistory } from '../history';
 import { newId } from '../workspace';
 import { START_WORDS } from './words';
 
@@ -35,11 +33,8 @@ export function useStart(): Started {
       await recoverDrafts();
       if (gone) return;
       setReady(true);
-      const [{ watchWrong }, { keepBackups }] = await Promise.all([import('@/data/wrong'), import('../backups')]);
-      if (gone) return;
-      const stops = [watchWrong(notOpened), keepBackups(notOpened)];
-      stop = () => stops.forEach((one) => one());
-      await Promise.all([preloadPlates(), preloadHistory()]);
+      const { afterOpening } = await import('./afterOpening');
+      if (!gone) stop = afterOpening(notOpened);
     };
     start().catch(notOpened);
     return () => {
