@@ -13,6 +13,8 @@ import { LISTS, type LinkedList, sortOut } from '../src/core/file';
 import { seeded } from '../src/core/random';
 
 const COUNT = Number(process.env.COUNT ?? 200);
+/** Longest life of a browser beyond its first moments, ms. */
+const SPAN_MS = Number(process.env.SPAN ?? 5000);
 const url = process.argv[2] ?? 'http://localhost:3000';
 const rng = seeded(Number(process.env.SEED ?? 1));
 const demo = readFileSync(new URL('../demo/tansy-wren.json', import.meta.url));
