@@ -117,7 +117,7 @@ async function life(profile: string, known: Known, n: number): Promise<string | 
       killed = true;
       kill(profile);
     },
-    300 + rng.next() * 5000,
+    300 + rng.next() * SPAN_MS,
   );
   let doing: Known = { cloths: new Set(known.cloths), note: known.note };
   while (!killed) {

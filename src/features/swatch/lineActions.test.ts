@@ -4,7 +4,7 @@ import { clothRecordSchema } from '@/core/file';
 import { PLAIN_MACHINE } from '@/core/kit';
 import { plainSetup } from '@/core/setup/plainSetup.testing';
 import { type Line, newLine } from '@/core/swatch';
-import { cards, lines } from '@/data';
+import { cards, cloths, lines, machines, swatches } from '@/data';
 import { anotherLine, giveUp, makeCard, nextLine, settle, takeUp } from './lineActions';
 import type { Scrap } from './useScrap';
 
@@ -32,6 +32,17 @@ const scrap = (all: Line[]): Scrap =>
 beforeEach(async () => {
   for (const { id } of await lines.all()) await lines.remove(id);
   for (const { id } of await cards.all()) await cards.remove(id);
+  // A line is only kept on a swatch that is there, and that on its fabric and its machine.
+  await cloths.put(scrap([]).cloth);
+  await machines.put({ id: 'm', addedAt: AT, machine: { ...PLAIN_MACHINE, name: 'Mine' } });
+  await swatches.put({
+    id: 's',
+    clothId: 'c',
+    machineId: 'm',
+    operation: { kind: 'join' },
+    startedAt: AT,
+    name: 'Poplin',
+  });
 });
 
 describe('what is done with a line', () => {
