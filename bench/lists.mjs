@@ -12,7 +12,7 @@ async function importList(page, name, label, lines) {
   const buffer = Buffer.from(lines.join('\n'));
   await page.getByLabel(`Import ${label} from CSV`).setInputFiles({ name, mimeType: 'text/csv', buffer });
   await page.getByRole('button', { name: 'Import it' }).click();
-  await page.getByText(`${name} is imported.`).waitFor();
+  await page.getByText(`${name} imported.`).waitFor();
 }
 
 const told = (list) => (list.length === 0 ? 'none' : list.map((ms) => `${Math.round(ms)} ms`).join(', '));
