@@ -47,6 +47,12 @@ describe('a copy a day', () => {
     expect(small).toBeLessThan((await exportText(now)).length / 5);
   });
 
+  it('is kept once by two tabs that are opened the same morning', async () => {
+    const both = await Promise.all([keepDay(now, packer), keepDay(now, packer)]);
+    expect(await listSnapshots()).toHaveLength(1);
+    expect(both).toContain((await listSnapshots())[0].number);
+  });
+
   it('keeps their order when the clock is set back a year', async () => {
     await keepDay(new Date(2026, 4, 1), packer);
     await keepDay(new Date(2025, 4, 1), packer);

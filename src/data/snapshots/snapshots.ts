@@ -31,6 +31,14 @@ export async function store(
 ): Promise<number> {
   const { snapshots, contents } = backupDatabase;
   return backupDatabase.transaction('rw', snapshots, contents, async () => {
+    // Two tabs that are opened the same morning keep one copy of it.
+    const twin =
+      kind === 'day' &&
+      (await snapshots
+        .where({ kind })
+        .filter(({ day }) => day === dayOf(now))
+        .first());
+    if (twin) return twin.number;
     const info = { kind, text, at: now.toISOString(), day: dayOf(now), counts: countRows(rows) };
     const number = await snapshots.add(info as SnapshotInfo);
     await contents.put({ number, ...content });
