@@ -1,5 +1,6 @@
 import {
   canonical,
+  idFieldOf,
   type ImportPlan,
   type LinkedList,
   LISTS,
@@ -140,7 +141,7 @@ async function replaceAll(workroom: Workroom, apart: readonly SetAside[], kind: 
 async function putLists(workroom: Workroom, apart: readonly SetAside[]): Promise<void> {
   for (const list of LISTS) {
     const rows = workroom[list].map((record) => ({
-      id: 'id' in record ? record.id : record.machineId,
+      id: (record as Record<string, unknown>)[idFieldOf(list)] as string,
       to: record as Record<string, unknown>,
     }));
     await writeRows(list, rows);

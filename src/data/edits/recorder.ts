@@ -62,18 +62,27 @@ export async function recorded<T>(work: () => Promise<T>): Promise<{ value: T; c
  * @throws StoreError naming the link that would lead nowhere
  */
 async function checkLinks(changes: readonly Change[]): Promise<void> {
-  for (const change of changes) {
-    const to = after(change);
-    if (!to) continue;
-    const from = before(change);
-    for (const link of linksFrom(change.table)) {
+  const set = changes.flatMap((change) => {
+    const [from, to] = [before(change), after(change)];
+    if (!to) return [];
+    return linksFrom(change.table).flatMap((link) => {
       const target = linkedId(to, link);
       // A link that led nowhere before the edit is not this edit's doing.
-      if (target === null || (from && linkedId(from, link) === target)) continue;
-      if ((await database.table(link.to).get(target)) === undefined) {
-        throw new StoreError(recordName(change.table, to), link.field, `its ${recordName(link.to, null)} is gone`);
-      }
-    }
+      if (target === null || (from && linkedId(from, link) === target)) return [];
+      return [{ change, to, link, target }];
+    });
+  });
+  for (const list of new Set(set.map(({ link }) => link.to))) {
+    const asked = set.filter(({ link }) => link.to === list);
+    const ids = [...new Set(asked.map(({ target }) => target))];
+    const there = new Set<unknown>(await database.table(list).where(':id').anyOf(ids).primaryKeys());
+    const lost = asked.find(({ target }) => !there.has(target));
+    if (!lost) continue;
+    throw new StoreError(
+      recordName(lost.change.table, lost.to),
+      lost.link.field,
+      `its ${recordName(list, null)} is gone`,
+    );
   }
 }
 

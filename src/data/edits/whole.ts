@@ -1,3 +1,4 @@
+import { recoverDrafts } from '../drafts';
 import { keepSnapshot, readSnapshot, restoreRows } from '../snapshots';
 import { addEntry, historyNow, type WholeChange } from './history';
 import { CannotTakeBack } from './takeBack';
@@ -37,5 +38,7 @@ export async function restoreWhole(whole: WholeChange, way: 'undo' | 'redo'): Pr
   if (!rows) throw new CannotTakeBack('The copy of the workroom that this needs is no longer kept.');
   const now = await keepSnapshot('before', way === 'undo' ? 'Undo' : 'Redo', neededNow());
   await restoreRows(rows);
+  // What was being typed lies in the browser's text box too.
+  await recoverDrafts();
   return way === 'undo' ? { ...whole, after: now } : { ...whole, before: now };
 }

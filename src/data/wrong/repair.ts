@@ -1,4 +1,15 @@
-import { type LinkedList, linkedId, linksFrom, linksTo, LISTS, plainValue, readRecord, withoutLink } from '@/core/file';
+import {
+  idFieldOf,
+  type Link,
+  type LinkedList,
+  linkedId,
+  linksFrom,
+  linksTo,
+  LISTS,
+  plainValue,
+  readRecord,
+  withoutLink,
+} from '@/core/file';
 import { mended, placeholders, recordName, type Row } from '@/core/workroom';
 import { database } from '../database';
 import { edit, readRow, rowsPointing, writeRow } from '../edits';
@@ -11,7 +22,8 @@ export type Repaired = { ok: true; entry: number | null; told: string } | { ok: 
 /**
  * Repairs one record: what is wrong in it is left out, or what it hangs on is put there again under a name of its own.
  *
- * What was left out is kept whole among what is set aside. It can be undone.
+ * What was left out is kept whole among what is set aside. It can be undone, except that a stand-in stays for as long as
+ * something hangs on it.
  *
  * @param wrong - from `findWrong`
  * @param at - now, ISO text
@@ -40,7 +52,7 @@ export async function repair(wrong: Wrong, at: string): Promise<Repaired> {
 async function repairShape(wrong: Wrong, raw: Row): Promise<Repaired> {
   const { table, id, name, path, problem } = wrong;
   const mend = mended(table, raw);
-  if (!mend || mend.record[table === 'onMachine' ? 'machineId' : 'id'] !== id) {
+  if (!mend || mend.record[idFieldOf(table)] !== id) {
     return { ok: false, why: 'Too much of it is damaged. Set it aside: it is kept as it is.' };
   }
   const { entry } = await edit(`Repaired: ${name}`, async () => {
@@ -104,25 +116,45 @@ export async function putBack(key: string): Promise<Repaired> {
 }
 
 async function placed(entry: StoredSetAside, list: LinkedList, record: Row, dropped: string[]): Promise<Repaired> {
-  const id = String(record[list === 'onMachine' ? 'machineId' : 'id']);
+  const id = String(record[idFieldOf(list)]);
   const there = await readRow(list, id);
-  if (there !== undefined && !entry.cleared)
-    return { ok: false, why: `There is another ${recordName(list, there)} with its key.` };
+  if (there !== undefined) return entry.cleared ? relinked(entry, list, record, there) : taken(list, there);
   let row = record;
   for (const link of linksFrom(list)) {
     const target = linkedId(row, link);
     if (target === null || (await readable(link.to, target))) continue;
-    if (link.ifGone === 'goes-too')
-      return { ok: false, why: `Its ${recordName(link.to, null)} is not here. Put that back first.` };
-    if (entry.cleared) return { ok: false, why: `Its ${recordName(link.to, null)} is not here. Put that back first.` };
+    if (link.ifGone === 'goes-too') return notHere(link);
     row = withoutLink(row, link);
   }
+  return { ...(await back(entry, list, row)), told: dropped.length > 0 ? `Left out: ${dropped.join(', ')}.` : '' };
+}
+
+/** The record is in use, perhaps written on since: only the links it had lost are put back into it. */
+async function relinked(entry: StoredSetAside, list: LinkedList, record: Row, there: Row): Promise<Repaired> {
+  const lost = linksFrom(list).filter((link) => linkedId(record, link) !== null && linkedId(there, link) === null);
+  if (lost.length === 0)
+    return { ok: false, why: 'The entry is in use without it. Save this as a file, or delete it.' };
+  for (const link of lost) if (!(await readable(link.to, linkedId(record, link)!))) return notHere(link);
+  const links = Object.fromEntries(lost.map(({ field }) => [field, record[field]]));
+  return { ...(await back(entry, list, { ...there, ...links })), told: '' };
+}
+
+async function back(entry: StoredSetAside, list: LinkedList, row: Row): Promise<{ ok: true; entry: number | null }> {
   const done = await edit(`Put back: ${recordName(list, row)}`, async () => {
-    await writeRow(list, id, row);
+    await writeRow(list, String(row[idFieldOf(list)]), row);
     await writeRow('setAside', entry.key, undefined);
   });
-  return { ok: true, entry: done.entry, told: dropped.length > 0 ? `Left out: ${dropped.join(', ')}.` : '' };
+  return { ok: true, entry: done.entry };
 }
+
+const taken = (list: LinkedList, there: Row): Repaired => ({
+  ok: false,
+  why: `There is another ${recordName(list, there)} with its key.`,
+});
+const notHere = ({ to }: Link): Repaired => ({
+  ok: false,
+  why: `Its ${recordName(to, null)} is not here. Put that back first.`,
+});
 
 /** Deletes something that was set aside; it can be undone. */
 export const deleteSetAside = async (key: string): Promise<number | null> =>
