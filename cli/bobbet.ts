@@ -1,16 +1,11 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
+import { decodeText } from '../src/core/file';
 import { runCommand } from './run';
 
 /** Files are named from where the person stands, not from where npm runs the script. */
 const here = (file: string) => path.resolve(process.env.INIT_CWD ?? process.cwd(), file);
-/** UTF-8, or UTF-16 where its mark says so. */
-function decoded(bytes: Uint8Array): string {
-  if (bytes[0] === 0xff && bytes[1] === 0xfe) return new TextDecoder('utf-16le').decode(bytes);
-  if (bytes[0] === 0xfe && bytes[1] === 0xff) return new TextDecoder('utf-16be').decode(bytes);
-  return new TextDecoder().decode(bytes);
-}
-const read = (file: string) => decoded(readFileSync(file === '-' ? 0 : here(file)));
+const read = (file: string) => decodeText(readFileSync(file === '-' ? 0 : here(file)));
 const write = (file: string, data: Uint8Array) => writeFileSync(here(file), data);
 
 function main(): void {

@@ -4,6 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { CALCULATIONS } from './calculations';
 import { COMMANDS } from './commands';
 import { runCommand } from './run';
+import { verifyListSchema } from './verifyList';
 
 const demo = readFileSync(path.join(import.meta.dirname, '../demo/tansy-wren.json'), 'utf8');
 const cloth = { structure: 'knit', family: 'jersey', massGsm: 180, thicknessMm: 0.6, stretchAcross: 50, recovery: 90 };
@@ -142,6 +143,7 @@ describe('verify', () => {
 
   it('with --list names them all and ends with 0', () => {
     const { exit, out } = run('verify', broken, '--list');
+    expect(verifyListSchema.safeParse(JSON.parse(out)).success).toBe(true);
     const told = JSON.parse(out) as { wrong: { path: string; text: string }[]; counts: Record<string, number> };
     expect(exit).toBe(0);
     expect(told.wrong.map(({ path: at }) => at).sort()).toEqual([

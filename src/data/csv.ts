@@ -1,6 +1,7 @@
 import Papa from 'papaparse';
 import {
   canonical,
+  decodeText,
   type FreshFrom,
   guarded,
   type KitRecord,
@@ -22,22 +23,6 @@ import type { Repository } from './repository';
 /** The lists that go out and come in as tables. */
 export const CSV_NOUNS = ['cloths', 'needles', 'kit'] as const;
 export type CsvNoun = (typeof CSV_NOUNS)[number];
-
-/**
- * The text of a file as whatever spreadsheet wrote it: UTF-8 with or without its mark, UTF-16, or the old Western page.
- *
- * @param bytes - the file
- * @returns its text
- */
-export function decodeText(bytes: Uint8Array): string {
-  if (bytes[0] === 0xff && bytes[1] === 0xfe) return new TextDecoder('utf-16le').decode(bytes);
-  if (bytes[0] === 0xfe && bytes[1] === 0xff) return new TextDecoder('utf-16be').decode(bytes);
-  try {
-    return new TextDecoder('utf-8', { fatal: true }).decode(bytes);
-  } catch {
-    return new TextDecoder('windows-1252').decode(bytes);
-  }
-}
 
 /**
  * The cells of a table, whichever mark stands between them.

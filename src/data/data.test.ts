@@ -9,7 +9,7 @@ import { database, WorkroomDatabase } from './database';
 import { dependantsOfCloth, dependantsOfFoot, dependantsOfMachine, isFree } from './dependants';
 import { undo } from './edits';
 import { changeKit, readKit } from './kit';
-import { findWrong } from './wrong/find';
+import { findDamage } from './damage/find';
 import { readPreference, writePreference } from './preferences';
 import { cards, care, cloths, lines, machines, needles, onMachines, photos, threads } from './repositories';
 import { StoreError } from './storeError';
@@ -48,7 +48,9 @@ describe('what is stored is checked on the way in and out', () => {
     await cloths.put(cloth);
     await database.table('cloths').put({ id: 'bad', cloth: { name: 'Bad' } });
     expect((await cloths.all()).map((c) => c.id)).toEqual([cloth.id]);
-    expect(await findWrong()).toMatchObject([{ table: 'cloths', id: 'bad', name: 'fabric “Bad”', kind: 'unreadable' }]);
+    expect(await findDamage()).toMatchObject([
+      { table: 'cloths', id: 'bad', name: 'fabric “Bad”', kind: 'unreadable' },
+    ]);
     expect(await database.table('cloths').count()).toBe(2);
   });
 

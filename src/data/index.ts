@@ -24,5 +24,5 @@ export { startUp, type StartProblem } from './startup';
 export { countSewing } from './sewing';
 export { followTrouble, reportTrouble, setTrouble, troubleNow } from './trouble';
 export * from './useLive';
-export { followWrong, sayWrong, type Wrong, wrongNow } from './wrong/state';
+export { followDamage, sayDamage, type Damage, damageNow } from './damage/state';
 export type { StoredSetAside } from './setAside';

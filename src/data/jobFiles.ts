@@ -1,4 +1,5 @@
 import {
+  decodeText,
   JOB_FORMAT,
   JOB_VERSION,
   type JobFile,
@@ -8,7 +9,7 @@ import {
   writeSeams,
 } from '@/core/file';
 import { clothsOf, type Job, type JobSeam } from '@/core/job';
-import { decodeText, parseTable, tableText } from './csv';
+import { parseTable, tableText } from './csv';
 import { cloths, machines } from './repositories';
 
 /** A job as the text of a file, with the names of what it points at. */

@@ -9,7 +9,7 @@ import { database, WorkroomDatabase } from './database';
 import { dependantsOfCloth, dependantsOfMachine } from './dependants';
 import { jobText, previewSeams, seamsText } from './jobFiles';
 import { jobs, lines, runs, views } from './repositories';
-import { findWrong } from './wrong/find';
+import { findDamage } from './damage/find';
 import { exportText, importWorkroom } from './workroomFile';
 
 const demoText = readFileSync(path.join(import.meta.dirname, '../../demo/tansy-wren.json'), 'utf8');
@@ -108,7 +108,7 @@ describe('tables of any length', () => {
     await runs.putAll(Array.from({ length: 130 }, (_, i) => ({ ...run, id: `r${String(i).padStart(3, '0')}` })));
     await database.table('runs').put({ ...run, id: 'r100', step: -1 });
     expect(await runs.all()).toHaveLength(129);
-    expect(await findWrong()).toMatchObject([{ table: 'runs', id: 'r100', path: 'step' }]);
+    expect(await findDamage()).toMatchObject([{ table: 'runs', id: 'r100', path: 'step' }]);
   });
 });
 

@@ -23,7 +23,7 @@ export interface Repository<T, In = T> {
  * A repository for one table.
  *
  * Reading never throws away what it cannot understand: such entries are left out of `all` and stay in the table;
- * `findWrong` lists them.
+ * `findDamage` lists them.
  *
  * @param noun - what is stored, for messages
  * @param table - its name

@@ -1,4 +1,5 @@
 export * from './canonical';
+export * from './decodeText';
 export * from './migrate';
 export * from './nouns';
 export * from './links';

@@ -10,8 +10,8 @@ import { cards, care, cloths, jobs, lines, machines, needles, onMachines, runs, 
 import { addSetAside } from '../setAside';
 import { countSewing } from '../sewing';
 import { exportWorkroom, importWorkroom, readAll, startOwn } from '../workroomFile';
-import { deleteSetAside, putAside, putBack, repair } from '../wrong';
-import { findWrong } from '../wrong/find';
+import { deleteSetAside, putAside, putBack, repair } from '../damage';
+import { findDamage } from '../damage/find';
 import { edit, redo, undo, undoEntry } from './edit';
 import { forgetHistory, historyNow } from './history';
 import { EDITED_TABLES } from './recorder';
@@ -119,8 +119,8 @@ const PRESSES: Record<string, Press> = {
     some(database.table('cloths').toArray(), a, (row: { id: string }) =>
       damaged('cloths', row.id, { ...row, colour: b % 2 ? 'red' : 7 }),
     ),
-  repairOne: async (_, a) => some(findWrong(), a, (wrong) => repair(wrong, AT)),
-  putAsideOne: async (_, a) => some(findWrong(), a, (wrong) => putAside(wrong)),
+  repairOne: async (_, a) => some(findDamage(), a, (wrong) => repair(wrong, AT)),
+  putAsideOne: async (_, a) => some(findDamage(), a, (wrong) => putAside(wrong)),
   putBackOne: async (_, a) => some(database.setAside.toArray(), a, ({ key }) => putBack(key)),
   deleteAside: async (_, a) => some(database.setAside.toArray(), a, ({ key }) => deleteSetAside(key)),
   setAside: (_, a) => edit('Aside', () => addSetAside([asideOf(a)])),
@@ -199,7 +199,7 @@ export async function goThrough(demo: Workroom, sequence: Sequence): Promise<str
 
 /** Links that lead nowhere among what can be read; what hangs on a damaged record is told by the workroom itself. */
 async function wrongLinks(): Promise<string | null> {
-  const known = new Set((await findWrong()).map(({ table, id }) => `${table} ${id}`));
+  const known = new Set((await findDamage()).map(({ table, id }) => `${table} ${id}`));
   const all = await readAll(new Date(AT));
   const [found] = [...brokenLinks(all), ...repeatedIds(all)];
   if (found) return `${found.path.join('.')}: ${found.message}`;

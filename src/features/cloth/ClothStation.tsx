@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic';
 import { useSearchParams } from 'next/navigation';
 import { useCloths } from '@/data';
-import { RecordBoundary, RecordTrouble, useWrongRecord } from '@/parts/boundary';
+import { RecordBoundary, RecordTrouble, useDamagedRecord } from '@/parts/boundary';
 
 const Drawer = dynamic(() => import('./Drawer').then((part) => part.Drawer), { loading: () => null });
 const ClothPage = dynamic(() => import('./ClothPage').then((part) => part.ClothPage), { loading: () => null });
@@ -12,7 +12,7 @@ const ClothPage = dynamic(() => import('./ClothPage').then((part) => part.ClothP
 export function ClothStation() {
   const id = useSearchParams().get('id');
   const cloths = useCloths();
-  const wrong = useWrongRecord('cloths', id);
+  const wrong = useDamagedRecord('cloths', id);
   if (!cloths) return null;
   const record = cloths.find((cloth) => cloth.id === id);
   const which = { table: 'cloths', id: id ?? '', what: 'This fabric', home: '/cloth' };

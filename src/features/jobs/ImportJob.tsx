@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { readJob, settleJob } from '@/core/file';
+import { decodeText, readJob, settleJob } from '@/core/file';
 import { jobs, useCloths, useMachines } from '@/data';
 import { newId, nowText, useAct } from '@/parts/workspace';
 import { FileButton, StopPlate } from '@/ui';
@@ -17,7 +17,7 @@ export function ImportJob() {
   if (!cloths || !machines) return null;
   const choose = async (file: File) => {
     setProblem(null);
-    const read = readJob(await file.text());
+    const read = readJob(decodeText(new Uint8Array(await file.arrayBuffer())));
     if (!read.ok) return setProblem(`${file.name}: ${read.error.path}: ${read.error.message}.`);
     const here = {
       cloths: cloths.map((c) => ({ id: c.id, name: c.cloth.name })),

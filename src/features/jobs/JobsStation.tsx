@@ -2,7 +2,7 @@
 
 import { useSearchParams } from 'next/navigation';
 import { useJobs } from '@/data';
-import { RecordBoundary, RecordTrouble, useWrongRecord } from '@/parts/boundary';
+import { RecordBoundary, RecordTrouble, useDamagedRecord } from '@/parts/boundary';
 import { JobList } from './JobList';
 import { JobPage } from './JobPage';
 
@@ -11,7 +11,7 @@ export function JobsStation() {
   const asked = useSearchParams();
   const id = asked.get('id');
   const jobs = useJobs();
-  const wrong = useWrongRecord('jobs', id);
+  const wrong = useDamagedRecord('jobs', id);
   if (!jobs) return null;
   const which = { table: 'jobs', id: id ?? '', what: 'This project', home: '/jobs' };
   if (jobs.some((job) => job.id === id)) {

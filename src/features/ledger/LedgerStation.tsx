@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useCards } from '@/data';
-import { RecordBoundary, RecordTrouble, useWrongRecord } from '@/parts/boundary';
+import { RecordBoundary, RecordTrouble, useDamagedRecord } from '@/parts/boundary';
 import { Tabs } from '@/ui';
 import styles from './Ledger.module.css';
 
@@ -25,7 +25,7 @@ export function LedgerStation() {
   const router = useRouter();
   const id = asked.get('id');
   const cards = useCards();
-  const wrong = useWrongRecord('cards', id);
+  const wrong = useDamagedRecord('cards', id);
   if (!cards) return null;
   const card = cards.find((c) => c.id === id);
   const which = { table: 'cards', id: id ?? '', what: 'This card', home: '/ledger?place=cards' };

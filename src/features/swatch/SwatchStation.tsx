@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import { useSearchParams } from 'next/navigation';
-import { RecordBoundary, RecordTrouble, useWrongRecord } from '@/parts/boundary';
+import { RecordBoundary, RecordTrouble, useDamagedRecord } from '@/parts/boundary';
 import { ScrapList } from './ScrapList';
 import styles from './Swatch.module.css';
 import { useScrap } from './useScrap';
@@ -13,7 +13,7 @@ const ScrapPage = dynamic(() => import('./ScrapPage').then((part) => part.ScrapP
 export function SwatchStation() {
   const id = useSearchParams().get('id') ?? '';
   const scrap = useScrap(id);
-  const wrong = useWrongRecord('swatches', id);
+  const wrong = useDamagedRecord('swatches', id);
   if (scrap === undefined) return null;
   const which = { table: 'swatches', id, what: 'This swatch', home: '/swatch' };
   if (scrap) {

@@ -2,18 +2,18 @@
 
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
-import { sayWrong, setTrouble } from '@/data';
+import { sayDamage, setTrouble } from '@/data';
 import { deleteRecord, rawText } from '@/data/rawRecord';
-import { repair } from '@/data/wrong';
+import { repair } from '@/data/damage';
 import { nowText, saveFile, useAct, useUndoing } from '../workspace';
 import { TroublePlate } from './Plate';
 import { BOUNDARY_TEXT as TEXT } from './text';
-import { useWrongRecord } from './useWrongRecord';
+import { useDamagedRecord } from './useDamagedRecord';
 import type { Which } from './which';
 
 /** What can be done with a record that cannot be shown: repair it, save it, delete it. */
 export function RecordTrouble({ table, id, what, home, onAgain }: Which & { onAgain?: () => void }) {
-  const wrong = useWrongRecord(table, id);
+  const wrong = useDamagedRecord(table, id);
   const router = useRouter();
   const act = useAct();
   const { offer } = useUndoing();
@@ -29,7 +29,7 @@ export function RecordTrouble({ table, id, what, home, onAgain }: Which & { onAg
     await act(TEXT.deleted(what), () => deleteRecord(table, id));
   };
   return (
-    <TroublePlate title={TEXT.part(what)} text={wrong ? TEXT.recordWrong(sayWrong(wrong)) : TEXT.recordText}>
+    <TroublePlate title={TEXT.part(what)} text={wrong ? TEXT.recordWrong(sayDamage(wrong)) : TEXT.recordText}>
       {wrong && (
         <Button variant="contained" onClick={() => void mend()}>
           {TEXT.repair}

@@ -5,7 +5,7 @@ import Link from 'next/link';
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useSyncExternalStore } from 'react';
-import { clockBehind, followClock, followWrong, sayWrong, trustClock, usePreference, wrongNow } from '@/data';
+import { clockBehind, followClock, followDamage, sayDamage, trustClock, usePreference, damageNow } from '@/data';
 import { sayWhen, useStartOwn } from '../workspace';
 import { Banner } from './Banner';
 import { FRAME_TEXT as TEXT } from './text';
@@ -20,7 +20,7 @@ export function Banners() {
   return (
     <>
       <DemoBanner />
-      <WrongBanner />
+      <DamageBanner />
       <ClockBanner />
       <DownloadBanner />
     </>
@@ -45,13 +45,13 @@ function DemoBanner() {
   );
 }
 
-function WrongBanner() {
-  const wrong = useSyncExternalStore(followWrong, wrongNow, () => NONE);
+function DamageBanner() {
+  const wrong = useSyncExternalStore(followDamage, damageNow, () => NONE);
   if (wrong.length === 0) return null;
   return (
     <Banner label={TEXT.wrongLabel}>
       <p>
-        <strong>{TEXT.wrong(wrong.length)}</strong> {TEXT.wrongFirst(wrong[0].name, sayWrong(wrong[0]))}
+        <strong>{TEXT.wrong(wrong.length)}</strong> {TEXT.wrongFirst(wrong[0].name, sayDamage(wrong[0]))}
       </p>
       <Button size="small" variant="outlined" component={Link} href="/workroom?place=files#attention">
         {TEXT.lookAtThem}

@@ -1,4 +1,4 @@
-import { watchWrong } from '@/data/wrong';
+import { watchDamage } from '@/data/damage';
 import { keepBackups } from '../backups';
 import { isNotLoaded, preloadPlates } from '../boundary';
 import { preloadHistory } from '../history';
@@ -11,7 +11,7 @@ import { preloadHistory } from '../history';
  * @returns how to stop
  */
 export function afterOpening(onError: (cause: unknown) => void): () => void {
-  const stops = [watchWrong(onError), keepBackups(onError)];
+  const stops = [watchDamage(onError), keepBackups(onError)];
   Promise.all([preloadPlates(), preloadHistory()]).catch((cause: unknown) => {
     // What cannot be fetched now is fetched, or missed, when it is needed.
     if (!(cause instanceof Error) || !isNotLoaded(cause)) onError(cause);

@@ -7,18 +7,18 @@ import ListItemText from '@mui/material/ListItemText';
 import type { ReactNode } from 'react';
 import { useSyncExternalStore } from 'react';
 import { recordName } from '@/core/workroom';
-import { followWrong, sayWrong, setTrouble, type StoredSetAside, useSetAside, type Wrong, wrongNow } from '@/data';
-import { deleteSetAside, putAside, putBack, repair, type Repaired } from '@/data/wrong';
+import { followDamage, sayDamage, setTrouble, type StoredSetAside, useSetAside, type Damage, damageNow } from '@/data';
+import { deleteSetAside, putAside, putBack, repair, type Repaired } from '@/data/damage';
 import { rawText } from '@/data/rawRecord';
 import { nowText, saveFile, useUndoing } from '@/parts/workspace';
 import styles from '../Workroom.module.css';
 import { ATTENTION_TEXT as TEXT } from './text';
 
-const NONE: readonly Wrong[] = [];
+const NONE: readonly Damage[] = [];
 
 /** What in the workroom cannot be used as it is, and what was set aside: repaired, kept, saved or deleted. */
 export function Attention() {
-  const wrong = useSyncExternalStore(followWrong, wrongNow, () => NONE);
+  const wrong = useSyncExternalStore(followDamage, damageNow, () => NONE);
   const aside = useSetAside() ?? [];
   if (wrong.length + aside.length === 0) return null;
   return (
@@ -29,7 +29,7 @@ export function Attention() {
           <p>{TEXT.wrong}</p>
           <List dense disablePadding>
             {wrong.map((one) => (
-              <WrongRow key={`${one.table} ${one.id}`} wrong={one} />
+              <DamagedRow key={`${one.table} ${one.id}`} wrong={one} />
             ))}
           </List>
         </>
@@ -49,14 +49,14 @@ export function Attention() {
   );
 }
 
-function WrongRow({ wrong }: { wrong: Wrong }) {
+function DamagedRow({ wrong }: { wrong: Damage }) {
   const { offer } = useUndoing();
   const { name } = wrong;
   const mend = async () => told(await repair(wrong, nowText()), (text) => TEXT.repaired(name, text), offer);
   const save = async () =>
     saveFile(`bobbet-${wrong.table}.json`, await rawText(wrong.table, wrong.id), 'application/json');
   return (
-    <Row name={name} problem={sayWrong(wrong)}>
+    <Row name={name} problem={sayDamage(wrong)}>
       <Verb text={TEXT.repair} name={name} onPress={() => void mend()} variant="outlined" />
       <Verb
         text={TEXT.aside}

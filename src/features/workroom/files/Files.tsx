@@ -2,7 +2,7 @@
 
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { decodeText } from '@/data/csv';
+import { decodeText } from '@/core/file';
 import { openDemo } from '@/data/firstVisit';
 import { previewImport } from '@/data/workroomFile';
 import { reportTrouble, setTrouble } from '@/data';

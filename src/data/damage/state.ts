@@ -1,7 +1,7 @@
 import type { LinkedList } from '@/core/file';
 
 /** A stored record that cannot be used as it is. */
-export interface Wrong {
+export interface Damage {
   table: LinkedList;
   id: string;
   /** What it is called, such as “Test line 2”. */
@@ -14,23 +14,23 @@ export interface Wrong {
 }
 
 /** What is wrong, for a person: the field is named where its content is wrong, not where a link of it is. */
-export const sayWrong = ({ kind, path, problem }: Wrong): string =>
+export const sayDamage = ({ kind, path, problem }: Damage): string =>
   kind === 'unreadable' ? `${path}: ${problem}` : problem;
 
-let found: readonly Wrong[] = [];
+let found: readonly Damage[] = [];
 const listeners = new Set<() => void>();
 
 /** What is wrong in the workroom, as last looked at. */
-export const wrongNow = (): readonly Wrong[] => found;
+export const damageNow = (): readonly Damage[] => found;
 
 /** Follows what is wrong; gives back how to stop. */
-export function followWrong(listener: () => void): () => void {
+export function followDamage(listener: () => void): () => void {
   listeners.add(listener);
   return () => void listeners.delete(listener);
 }
 
 /** Notes what was found. */
-export function setWrong(next: readonly Wrong[]): void {
+export function setDamage(next: readonly Damage[]): void {
   found = next;
   listeners.forEach((listener) => listener());
 }

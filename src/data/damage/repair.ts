@@ -14,7 +14,7 @@ import { mended, placeholders, recordName, type Row } from '@/core/workroom';
 import { database } from '../database';
 import { edit, readRow, rowsPointing, writeRow } from '../edits';
 import { addSetAside, listSetAside, type StoredSetAside } from '../setAside';
-import type { Wrong } from './state';
+import type { Damage } from './state';
 
 /** What a repair came to: done, with what the person should know, or not, and why. */
 export type Repaired = { ok: true; entry: number | null; told: string } | { ok: false; why: string };
@@ -25,10 +25,10 @@ export type Repaired = { ok: true; entry: number | null; told: string } | { ok: 
  * What was left out is kept whole among what is set aside. It can be undone, except that a stand-in stays for as long as
  * something hangs on it.
  *
- * @param wrong - from `findWrong`
+ * @param wrong - from `findDamage`
  * @param at - now, ISO text
  */
-export async function repair(wrong: Wrong, at: string): Promise<Repaired> {
+export async function repair(wrong: Damage, at: string): Promise<Repaired> {
   const { table, id } = wrong;
   const raw = await readRow(table, id);
   if (raw === undefined) return { ok: false, why: 'It is not there any more.' };
@@ -49,7 +49,7 @@ export async function repair(wrong: Wrong, at: string): Promise<Repaired> {
   return { ok: true, entry, told };
 }
 
-async function repairShape(wrong: Wrong, raw: Row): Promise<Repaired> {
+async function repairShape(wrong: Damage, raw: Row): Promise<Repaired> {
   const { table, id, name, path, problem } = wrong;
   const mend = mended(table, raw);
   if (!mend || mend.record[idFieldOf(table)] !== id) {
@@ -79,9 +79,9 @@ async function putThere(table: string, id: string, at: string): Promise<string[]
 /**
  * Sets one record aside whole, with everything that cannot stand without it; it can be undone.
  *
- * @param wrong - from `findWrong`
+ * @param wrong - from `findDamage`
  */
-export async function putAside({ table, id, name, path, problem }: Wrong): Promise<number | null> {
+export async function putAside({ table, id, name, path, problem }: Damage): Promise<number | null> {
   const { entry } = await edit(`Set aside: ${name}`, () => aside(table, id, path, problem));
   return entry;
 }

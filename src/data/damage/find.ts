@@ -2,7 +2,7 @@ import { idFieldOf, type LinkedList, linkedId, type Link, linksFrom, LISTS, read
 import { recordName } from '@/core/workroom';
 import { database } from '../database';
 import { inPages } from '../repository';
-import type { Wrong } from './state';
+import type { Damage } from './state';
 
 interface Seen {
   table: LinkedList;
@@ -16,8 +16,8 @@ interface Seen {
  *
  * @returns every finding; nothing is changed
  */
-export async function findWrong(): Promise<Wrong[]> {
-  const wrong: Wrong[] = [];
+export async function findDamage(): Promise<Damage[]> {
+  const wrong: Damage[] = [];
   const known = new Map<string, Set<string>>();
   const linked: Seen[] = [];
   for (const table of LISTS) {
@@ -53,8 +53,8 @@ export async function findWrong(): Promise<Wrong[]> {
 }
 
 /** Links that lead nowhere, and what hangs on what hangs itself. */
-function hanging(linked: readonly Seen[], known: Map<string, Set<string>>): Wrong[] {
-  const found: Wrong[] = [];
+function hanging(linked: readonly Seen[], known: Map<string, Set<string>>): Damage[] {
+  const found: Damage[] = [];
   let open = [...linked];
   for (let count = -1; count !== open.length;) {
     count = open.length;

@@ -10,7 +10,7 @@ import { listSetAside } from '../setAside';
 import { withTextBox } from '../textBox.testing';
 import { importWorkroom, previewImport } from '../workroomFile';
 import { deleteSetAside, putAside, putBack, repair } from '.';
-import { findWrong } from './find';
+import { findDamage } from './find';
 
 const text = readFileSync(path.join(import.meta.dirname, '../../../demo/tansy-wren.json'), 'utf8');
 const read = readWorkroom(text);
@@ -26,9 +26,9 @@ beforeEach(async () => void (await importWorkroom({ workroom: demo }, 'replace')
 describe('a damaged record', () => {
   it('is repaired, what it was is kept, and putting that back touches nothing written since', async () => {
     await database.table('cloths').put({ ...demo.cloths[0], price: 12 });
-    const [wrong] = await findWrong();
+    const [wrong] = await findDamage();
     expect(await repair(wrong, AT)).toMatchObject({ ok: true, told: 'Left out: price.' });
-    expect(await findWrong()).toEqual([]);
+    expect(await findDamage()).toEqual([]);
     await cloths.change(demo.cloths[0].id, (c) => c && { ...c, notes: 'written since' });
     expect(await putBack(await onlyKey())).toMatchObject({
       ok: false,
@@ -43,7 +43,7 @@ describe('a damaged record', () => {
 
   it('is set aside with what hangs on it, and each comes back once its parent is there', async () => {
     await database.swatches.delete('canvas-seam');
-    const wrong = await findWrong();
+    const wrong = await findDamage();
     expect(wrong.length).toBeGreaterThan(0);
     for (const one of wrong) expect(one).toMatchObject({ table: 'lines', kind: 'hanging' });
     await putAside(wrong[0]);
@@ -51,20 +51,20 @@ describe('a damaged record', () => {
     expect(await putBack(key)).toMatchObject({ ok: false, why: 'Its swatch is not here. Put that back first.' });
     await database.swatches.put(demo.swatches.find(({ id }) => id === 'canvas-seam')!);
     expect(await putBack(key)).toMatchObject({ ok: true });
-    expect(await findWrong()).toEqual([]);
+    expect(await findDamage()).toEqual([]);
   });
 
   it('that hangs in the air gets a stand-in under the lost key; undo never leaves it in the air again', async () => {
     await database.swatches.delete('canvas-seam');
-    const wrong = await findWrong();
+    const wrong = await findDamage();
     expect(await repair(wrong[0], AT)).toMatchObject({
       ok: true,
       told: expect.stringMatching(/^Added for it: .*Recovered/),
     });
-    expect(await findWrong()).toEqual([]);
+    expect(await findDamage()).toEqual([]);
     const undone = await undo();
     expect(undone.ok && undone.told.join(' ')).toMatch(/“Recovered swatch” stays: \d+ test lines? uses? it now/);
-    expect(await findWrong()).toEqual([]);
+    expect(await findDamage()).toEqual([]);
   });
 });
 

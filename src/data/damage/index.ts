@@ -1,2 +1,2 @@
 export { deleteSetAside, putAside, putBack, repair, type Repaired } from './repair';
-export { watchWrong } from './watch';
+export { watchDamage } from './watch';

@@ -1,10 +1,10 @@
 import { followHistory, historyNow } from '../edits';
-import { findWrong } from './find';
-import { setWrong, wrongNow } from './state';
+import { findDamage } from './find';
+import { setDamage, damageNow } from './state';
 
 /** Looks through the workroom again. */
-async function lookForWrong(): Promise<void> {
-  setWrong(await findWrong());
+async function lookForDamage(): Promise<void> {
+  setDamage(await findDamage());
 }
 
 /**
@@ -14,15 +14,15 @@ async function lookForWrong(): Promise<void> {
  * @param onError - told when looking fails
  * @returns how to stop
  */
-export function watchWrong(onError: (cause: unknown) => void): () => void {
+export function watchDamage(onError: (cause: unknown) => void): () => void {
   let seen = historyNow();
-  const look = () => void lookForWrong().catch(onError);
+  const look = () => void lookForDamage().catch(onError);
   look();
   return followHistory(() => {
     const now = historyNow();
     const entry = now.done.length >= seen.done.length ? now.done.at(-1) : now.undone.at(-1);
     seen = now;
     const touches = entry?.whole !== undefined || entry?.changes.some(({ table }) => table === 'setAside');
-    if (touches || wrongNow().length > 0) look();
+    if (touches || damageNow().length > 0) look();
   });
 }
