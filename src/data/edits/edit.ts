@@ -1,4 +1,4 @@
-import { addEntry, type Entry, historyNow, lastDeleted, setHistory } from './history';
+import { addEntry, type Entry, freed, historyNow, lastDeleted, setHistory } from './history';
 import { recorded, recorderNow } from './recorder';
 import { restoreWhole } from './whole';
 import { CannotTakeBack, takeBack } from './takeBack';
@@ -55,7 +55,7 @@ export const redo = (): Promise<Undone> =>
       const { changes, told, whole } = await reversed(entry, 'redo');
       const { done, undone } = historyNow();
       const again: Entry = { ...entry, changes, undone: undefined, ...(whole && { whole }) };
-      setHistory({ done: [...done, again], undone: undone.filter(({ id }) => id !== entry.id) });
+      setHistory({ done: [...freed(done), again], undone: undone.filter(({ id }) => id !== entry.id) });
       return told;
     });
   });
@@ -88,7 +88,9 @@ async function undoLast(entry: Entry): Promise<Undone> {
     const { changes, told, whole } = await reversed(entry, 'undo');
     const { done, undone } = historyNow();
     const taken: Entry = { ...entry, undone: changes, ...(whole && { whole }) };
-    setHistory({ done: done.filter(({ id }) => id !== entry.id), undone: [...undone, taken] });
+    const at = done.findIndex(({ id }) => id === entry.id);
+    // Only what is older: with a newer one freed as well, each press of undo would run into it again.
+    setHistory({ done: [...freed(done.slice(0, at)), ...done.slice(at + 1)], undone: [...undone, taken] });
     return told;
   });
 }

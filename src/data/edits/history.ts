@@ -19,7 +19,7 @@ export interface Entry {
   undone?: readonly Change[];
   /** It put another workroom in the place of the one that was here. */
   whole?: WholeChange;
-  /** Why it could not be undone when that was tried; undo goes past it. */
+  /** Why it could not be undone when that was tried; undo goes past it until something later changes. */
   stuck?: string;
 }
 
@@ -28,6 +28,9 @@ export interface History {
   done: readonly Entry[];
   undone: readonly Entry[];
 }
+
+/** Entries without what stood in their way: what has changed since may have cleared it. */
+export const freed = (entries: readonly Entry[]): Entry[] => entries.map((one) => ({ ...one, stuck: undefined }));
 
 /** Entries that are remembered. */
 const MOST = 500;
@@ -86,7 +89,7 @@ export function addEntry(done: {
     ...(text === null && { described: true }),
     ...(whole && { whole }),
   };
-  setHistory({ done: [...history.done, entry].slice(-MOST), undone: [] });
+  setHistory({ done: [...freed(history.done), entry].slice(-MOST), undone: [] });
   return id;
 }
 

@@ -55,6 +55,14 @@ describe('whatever is pressed', () => {
         ['undoOlder', 0, 0],
       ],
     ],
+    [
+      'an older change in a fabric that is damaged, undone once the damage is',
+      [
+        ['clothPhoto', 0, 1],
+        ['damage', 0, 0],
+        ['undoOlder', 0, 0],
+      ],
+    ],
   ])('nothing is lost: %s', async (_, sequence) => expect(await goThrough(demo, sequence)).toBeNull());
 
   it('links hold, the export reads back, and undoing everything leads back to the beginning', async () => {

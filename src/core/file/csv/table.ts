@@ -92,7 +92,7 @@ const clean = (cell: string) =>
   cell
     .replace(/[\u00a0\u202f\ufeff]/g, ' ')
     .trim()
-    .replace(/^'(?=[=+\-@\t\r])/, '');
+    .replace(/^'(?='*[=+\-@\t\r])/, '');
 
 /**
  * A record's texts by heading, as they are read back.
@@ -125,13 +125,13 @@ export function writeRows<R>(columns: readonly Column<R>[], records: readonly R[
  * A cell that no spreadsheet takes for a formula.
  *
  * @param text - what is to be written
- * @returns the same, with a quote in front where it begins like a formula
+ * @returns the same, with a quote in front where it begins like a formula, or like one that has its quote already
  * @example
  * guarded('=1+1') // => "'=1+1"
  * guarded('wool') // => 'wool'
  */
 export function guarded(text: string): string {
-  return /^[=+\-@\t\r]/.test(text) ? `'${text}` : text;
+  return /^'*[=+\-@\t\r]/.test(text) ? `'${text}` : text;
 }
 
 /**
