@@ -83,7 +83,7 @@ describe('bad input is one line that names the field, exit 2, nothing on standar
     ['calc curve', { radiusMm: 0 }, 'radiusMm: expected a radius in mm above 0, got 0'],
     ['calc hump', { layerMm: 1, lowLayers: 4, highLayers: 2 }, 'highLayers: expected at least lowLayers'],
     ['calc topstitch', { edges: [], lengthMm: 3, fromEdgeMm: 6 }, 'edges: expected one edge or more'],
-    ['verify', { format: 'bobbet-workroom', version: 1 }, 'name: expected a name'],
+    ['verify', { format: 'bobbet-workroom', version: 1 }, 'cloths: expected a list, got nothing'],
     ['photo', {}, 'photo: not in this version yet'],
     [
       'frobnicate',

@@ -155,7 +155,7 @@ describe('verify', () => {
   });
 
   it('with --list of a whole file finds nothing', () =>
-    expect(JSON.parse(run('verify', demo, '--list').out)).toMatchObject({ version: 2, wrong: [] }));
+    expect(JSON.parse(run('verify', demo, '--list').out)).toMatchObject({ version: 3, wrong: [] }));
 
   it.each(['{', '[]', '{"format":"bobbet-workroom","version":9}', '7', ''])('with --list of %j says why', (text) => {
     const { exit, out } = run('verify', text, '--list');

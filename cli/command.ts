@@ -5,6 +5,8 @@ export interface Command {
   about: string;
   input: z.ZodType;
   output: z.ZodType;
+  /** Brings input that an older version wrote up to this one, unchecked. */
+  brought?: (input: unknown) => unknown;
   run: (input: never) => unknown;
   /** Draws what `run` tells, as a PNG file. */
   picture?: (input: never) => Uint8Array;

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { diagnose, diagnoseInputSchema, diagnoseOutputSchema } from '../src/core/diagnose';
-import { anyWorkroomSchema, LISTS, WORKROOM_FORMAT } from '../src/core/file';
+import { LISTS, migrateCard, workroomSchema } from '../src/core/file';
 import { schedule, scheduleInputSchema, scheduleOutputSchema } from '../src/core/job';
 import {
   checkInputSchema,
@@ -10,29 +10,48 @@ import {
   matchInputSchema,
   matchOutputSchema,
 } from '../src/core/match';
+import { KNOWLEDGE } from '../src/core/result';
 import { SCHOOLS } from '../src/core/setup';
 import { encode } from 'fast-png';
 import { sew, sewInputSchema, sewOutputSchema, sewPicture } from '../src/core/standin';
 import { command, type Command } from './command';
 import { countsOf } from './verifyList';
 
-const counts = z.strictObject(Object.fromEntries(LISTS.map((list) => [list, z.number()])));
+const counts = z.partialRecord(z.enum(LISTS as [string, ...string[]]), z.number());
+
+/** A command whose answer also says which version of the tables it was worked out with. */
+function knowing<I extends z.ZodType, S extends z.ZodRawShape>(
+  about: string,
+  input: I,
+  output: z.ZodObject<S>,
+  run: (input: z.output<I>) => z.output<z.ZodObject<S>>,
+): Command {
+  const whole = output.extend({ knowledge: z.string() });
+  const found = command(about, input, whole, (asked) => ({ ...run(asked), knowledge: KNOWLEDGE }) as never);
+  return { ...found, brought: withCards };
+}
+
+/** Cards that an older version wrote, as this one keeps them. */
+function withCards(input: unknown): unknown {
+  const { tested } = (input ?? {}) as { tested?: unknown };
+  return Array.isArray(tested) ? { ...(input as object), tested: tested.map(migrateCard) } : input;
+}
 
 /** Commands that take a whole question, or a whole file. */
 export const COMMANDS: Record<string, Command> = {
-  match: command(
+  match: knowing(
     'a cloth and a seam in, a complete setting with reasons out',
     matchInputSchema,
     matchOutputSchema,
     match,
   ),
-  check: command(
+  check: knowing(
     'a setting looked over: what would break, what would go wrong',
     checkInputSchema,
     checkOutputSchema,
     checkSetup,
   ),
-  diagnose: command(
+  diagnose: knowing(
     'what went wrong with a line, and the one change to try next',
     diagnoseInputSchema,
     diagnoseOutputSchema,
@@ -52,14 +71,11 @@ export const COMMANDS: Record<string, Command> = {
     schedule,
   ),
   verify: command(
-    'an exported workroom, read as an import would read it',
-    anyWorkroomSchema,
-    z.strictObject({ format: z.literal(WORKROOM_FORMAT), version: z.number(), counts }),
-    (file) => ({
-      format: file.format,
-      version: file.version,
-      counts: countsOf(file),
-    }),
+    'an exported file, of a workroom or of one thing, read as an import would read it',
+    workroomSchema,
+    z.strictObject({ format: z.string(), version: z.number(), counts }),
+    // The file itself is read as text, before any shape is asked for.
+    ({ format, version, ...file }) => ({ format, version, counts: countsOf(file) }),
   ),
 };
 

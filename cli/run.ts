@@ -5,7 +5,7 @@ import { CALCULATIONS } from './calculations';
 import type { Command } from './command';
 import { COMMANDS, LATER, SCHOOL_LIST } from './commands';
 import { type Extreme, extremeNumber } from './extreme';
-import { verifyList } from './verifyList';
+import { verify, verifyList } from './verifyList';
 
 /** What a run leaves behind: the exit code and what goes to each stream. */
 export interface Outcome {
@@ -56,6 +56,10 @@ export function runCommand(
   const source = sourceOf(file, read);
   if (!source.ok) return refuse(source.error);
   if (listed) return done(verifyList(source.text));
+  if (named === 'verify') {
+    const read = verify(source.text);
+    return read.ok ? done(read.value) : refuse(`${read.error.path}: ${read.error.message}`);
+  }
   return answer(found, source.text, png === null ? null : (data) => write(png, data));
 }
 
@@ -95,9 +99,10 @@ function unknown(name: string): Outcome {
 function answer(command: Command, source: string, keep: ((picture: Uint8Array) => void) | null): Outcome {
   const json = readJson(source, 'input');
   if (!json.ok) return refuse(`${json.error.path}: ${json.error.message}`);
-  const parsed = command.input.safeParse(json.value);
+  const input = command.brought ? command.brought(json.value) : json.value;
+  const parsed = command.input.safeParse(input);
   if (!parsed.success) {
-    const { path, message } = firstFieldError(parsed.error, json.value);
+    const { path, message } = firstFieldError(parsed.error, input);
     return refuse(`${path}: ${message}`);
   }
   const result = answered(command, json.value, parsed.data);

@@ -1,15 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import demo from './tansy-wren.json';
-import { JOB_FORMAT, JOB_VERSION, readJob, readSeams, settleJob, writeSeams } from '../src/core/file';
+import { readSeams, readThing, settleJob, writeSeams } from '../src/core/file';
 import { type Job, jobSchema } from '../src/core/job';
 
 const apron = (): Job => jobSchema.parse(demo.jobs.find((j) => j.id === 'apron'));
 const cloths = demo.cloths.map((c) => ({ id: c.id, name: c.cloth.name }));
 const file = (job: Job) =>
   JSON.stringify({
-    format: JOB_FORMAT,
-    version: JOB_VERSION,
+    format: 'bobbet-job',
+    version: 1,
     exportedAt: '2026-11-22T10:00:00Z',
     cloths: [{ id: 'denim', name: 'Apron denim' }],
     machine: { id: 'green', name: 'the green machine' },
@@ -19,9 +19,9 @@ let next = 0;
 const newId = () => `new-${(next += 1)}`;
 const made = () => ({ id: newId(), newId, at: '2026-12-01T10:00:00Z' });
 
-describe('a job in a file', () => {
+describe('a job in a file of version 1', () => {
   it('comes back with keys of its own and everything else as it was', () => {
-    const read = readJob(file(apron()));
+    const read = readThing(file(apron()));
     if (!read.ok) throw new Error(read.error.message);
     const { job, missing } = settleJob(
       read.file,
@@ -38,7 +38,7 @@ describe('a job in a file', () => {
   });
 
   it('finds its cloth by name where the key is another, and names what is not here', () => {
-    const read = readJob(file(apron()));
+    const read = readThing(file(apron()));
     if (!read.ok) throw new Error(read.error.message);
     const elsewhere = settleJob(read.file, { cloths: [{ id: 'd9', name: 'apron denim' }], machines: [] }, made());
     expect(elsewhere.job.seams[0].clothId).toBe('d9');
@@ -49,12 +49,12 @@ describe('a job in a file', () => {
   it('is refused whole, naming the first wrong field', () => {
     const wrong = JSON.parse(file(apron()));
     wrong.job.seams[1].count = 0;
-    expect(readJob(JSON.stringify(wrong))).toMatchObject({ ok: false, error: { path: 'job.seams[1].count' } });
+    expect(readThing(JSON.stringify(wrong))).toMatchObject({ ok: false, error: { path: 'job.seams[1].count' } });
     wrong.job.seams[1].count = 1;
     wrong.job.seams[1].after = [{ seamId: 'nowhere', why: '' }];
-    const broken = readJob(JSON.stringify(wrong));
+    const broken = readThing(JSON.stringify(wrong));
     expect(broken).toMatchObject({ ok: false, error: { path: 'job.seams[1].after[0].seamId' } });
-    expect(readJob('{')).toMatchObject({ ok: false, error: { path: 'file' } });
+    expect(readThing('{')).toMatchObject({ ok: false, error: { path: 'file' } });
   });
 });
 

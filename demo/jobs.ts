@@ -13,6 +13,7 @@ import {
   TEMPLATES,
 } from '../src/core/job';
 import { seeded } from '../src/core/random';
+import { KNOWLEDGE } from '../src/core/result';
 import { type OperationKind, type Setup, USUAL_SCHOOLS } from '../src/core/setup';
 
 type Run = Workroom['runs'][number];
@@ -87,6 +88,7 @@ function sewn(job: Job, seams: Job['seams'], begun: string, seed: number, aboard
       startedAt,
       doneAt: at(startedAt, minutes / 60),
       outcome: chance.next() < 0.75 ? 'good' : 'will-do',
+      knowledge: KNOWLEDGE,
       notes: '',
     };
   });

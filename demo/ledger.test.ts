@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import demo from './tansy-wren.json';
 import type { Card } from '../src/core/card';
 import { clothOf } from '../src/core/cloth';
+import { needleHours } from '../src/core/kit';
 import { readWorkroom, type Workroom } from '../src/core/file';
 import {
   ALL,
@@ -39,7 +40,7 @@ describe('everything that happened', () => {
   });
 
   it('leaves out needles that lie new in their pack', () => {
-    const used = workroom.needles.filter((n) => n.hours > 0 || n.spent !== null).length;
+    const used = workroom.needles.filter((n) => n.sewn.length > 0 || n.spent !== null).length;
     expect(entries.filter((e) => e.kind === 'needle')).toHaveLength(used);
   });
 
@@ -116,7 +117,7 @@ describe('what changed since it last worked', () => {
   });
 
   it('counts care only from the last time it was proven', () => {
-    const again = { ...lawn(), provenAgain: [{ at: '2026-12-01T10:00:00Z', lineId: 'l', because: [] }] };
+    const again = { ...lawn(), provenAgain: [{ id: 'again-1', at: '2026-12-01T10:00:00Z', lineId: 'l', because: [] }] };
     expect(changedSince(again, { setup: again.setup }, workroom.care, [])).toEqual([]);
   });
 });
@@ -142,7 +143,7 @@ describe('charts', () => {
   it('add up needle hours by kind, most first', () => {
     const bars = hoursByKind(needles);
     expect(bars[0]).toEqual({ name: 'Stretch 75/11', value: 5.4 });
-    const all = needles.reduce((sum, n) => sum + n.hours, 0);
+    const all = needles.reduce((sum, n) => sum + needleHours(n), 0);
     expect(bars.reduce((sum, b) => sum + b.value, 0)).toBeCloseTo(all, 9);
   });
 

@@ -5,57 +5,18 @@
 import { writeFileSync } from 'node:fs';
 import { type ClothReading, clothOf, FAMILY, familyFromName } from '../src/core/cloth';
 import { type ClothRecord, readWorkroom, type Workroom, WORKROOM_VERSION } from '../src/core/file';
-import type { Kit, Machine } from '../src/core/kit';
-import { PLAIN_MACHINE } from '../src/core/kit';
+import type { Kit } from '../src/core/kit';
 import { match } from '../src/core/match';
+import { KNOWLEDGE } from '../src/core/result';
 import { OPERATION, type OperationKind, type Setup, USUAL_SCHOOLS } from '../src/core/setup';
-import type { Line } from '../src/core/swatch';
+import { type Finding, keptFinding, type Line } from '../src/core/swatch';
 import { NEEDLES, THREADS } from './tin';
 import { type Bolt, BOLTS } from './bolts';
 import { jobsOnBoard } from './jobs';
+import { black, green } from './machines';
 import { sewnOnBoard } from './sewn';
 
 const day = (date: string, time = '10:00') => `2026-${date}T${time}:00Z`;
-
-const green: Machine & { name: string } = {
-  ...PLAIN_MACHINE,
-  name: 'the green machine',
-  stitches: [
-    'straight',
-    'zigzag',
-    'triple-straight',
-    'three-step-zigzag',
-    'lightning',
-    'overlock-like',
-    'blind',
-    'satin',
-    'buttonhole',
-  ],
-};
-const black: Machine & { name: string } = {
-  ...PLAIN_MACHINE,
-  name: 'the boat machine',
-  stitches: ['straight'],
-  maxLengthMm: 4,
-  maxWidthMm: 0,
-  plates: ['straight'],
-  pressureDial: null,
-  tensionDial: { min: 0, max: 9, normal: 5, step: 0.5 },
-  extraLiftMm: 0,
-  speedSpm: 600,
-  needlePositions: 1,
-  calibration: {
-    length: [
-      { dialMm: 2, stitches: 46, overMm: 100, at: day('09-20') },
-      { dialMm: 2, stitches: 47, overMm: 100, at: day('09-20', '10:10') },
-      { dialMm: 3, stitches: 30, overMm: 100, at: day('09-20', '10:20') },
-      { dialMm: 4, stitches: 23, overMm: 100, at: day('09-20', '10:30') },
-    ],
-    width: [],
-    bobbin: [{ metres: 44, thread: { fibre: 'polyester', tex: 27 }, at: day('09-21') }],
-    feed: [],
-  },
-};
 
 // What Match may choose from, from the same tin that the file lists needle by needle.
 const distinct = <T>(list: T[]): T[] => [...new Map(list.map((item) => [JSON.stringify(item), item])).values()];
@@ -92,7 +53,7 @@ function cloth(bolt: Bolt): ClothRecord {
       ...pulls('across'),
       ...pulls('along'),
       ...(bolt.more ?? []).map((reading, i) => ({ ...reading, at: day(bolt.added, `12:0${i}`) }) as ClothReading),
-    ],
+    ].map((reading, i) => ({ id: `reading-${i + 1}`, ...reading })),
     where: bolt.where ?? '',
     notes: bolt.notes ?? '',
     addedAt: day(bolt.added),
@@ -108,21 +69,63 @@ function best(clothId: string, kind: OperationKind, machine = green): Setup {
   return setup;
 }
 
+/** A line of the demo: what is not said is as it usually is. */
+type Trial = Partial<Omit<Line, 'findings'>> & { findings?: Finding[] };
+
 const swatches: Workroom['swatches'] = [];
 const lines: Line[] = [];
 const cards: Workroom['cards'] = [];
+
+/** What a line that passed proves. */
+function cardOf(
+  line: Line,
+  about: { id: string; name: string; clothId: string; kind: OperationKind; machineId: string },
+): Workroom['cards'][number] {
+  const { id, name, clothId, kind, machineId } = about;
+  return {
+    id,
+    name,
+    passedAt: line.sewnAt,
+    clothId,
+    cloth: clothOf(clothById(clothId)),
+    operation: { kind },
+    secondId: null,
+    machineId,
+    machine: machineId === 'green' ? green : black,
+    setup: line.setup,
+    measures: line.measures,
+    proves: null,
+    knowledge: line.knowledge,
+    lineId: line.id,
+    notes: line.notes,
+    where: '',
+    simulated: false,
+    provenAgain: [],
+  };
+}
 
 function scrap(
   id: string,
   clothId: string,
   kind: OperationKind,
   date: string,
-  trials: Partial<Line>[],
+  trials: Trial[],
   machineId = 'green',
 ): void {
   const name = `${clothById(clothId).cloth.name}, ${OPERATION[kind].name}`;
   const machine = machineId === 'green' ? green : black;
-  swatches.push({ id, clothId, machineId, operation: { kind }, startedAt: day(date), name, where: '', spares: [] });
+  swatches.push({
+    id,
+    clothId,
+    machineId,
+    operation: { kind },
+    secondId: null,
+    proves: null,
+    startedAt: day(date),
+    name,
+    where: '',
+    spares: [],
+  });
   trials.forEach((trial, i) => {
     const line: Line = {
       id: `${id}-${i + 1}`,
@@ -131,32 +134,18 @@ function scrap(
       setup: best(clothId, kind, machine),
       direction: 'across',
       measures: { markedMm: 100 },
-      findings: [],
       looked: true,
       status: 'failed',
       sewnAt: day(date, `1${i}:30`),
+      leftOut: false,
+      knowledge: KNOWLEDGE,
       notes: '',
       ...trial,
+      findings: (trial.findings ?? []).map(keptFinding),
     };
     lines.push(line);
     if (line.status !== 'passed') return;
-    cards.push({
-      id: `card-${id}`,
-      name,
-      passedAt: line.sewnAt,
-      clothId,
-      cloth: clothOf(clothById(clothId)),
-      operation: { kind },
-      machineId,
-      machine,
-      setup: line.setup,
-      measures: line.measures,
-      lineId: line.id,
-      notes: line.notes,
-      where: '',
-      simulated: false,
-      provenAgain: [],
-    });
+    cards.push(cardOf(line, { id: `card-${id}`, name, clothId, kind, machineId }));
   });
 }
 
@@ -228,8 +217,8 @@ const workroom: Workroom = {
   exportedAt: day('11-22'),
   cloths,
   machines: [
-    { id: 'green', machine: green, sewnHours: 41.5, addedAt: day('09-01') },
-    { id: 'black', machine: black, sewnHours: 12.2, addedAt: day('09-02') },
+    { id: 'green', machine: green, sewn: [{ id: 'before', at: day('11-22'), by: 41.5 }], addedAt: day('09-01') },
+    { id: 'black', machine: black, sewn: [{ id: 'before', at: day('11-18'), by: 12.2 }], addedAt: day('09-02') },
   ],
   kit: {
     feet: kit.feet,
@@ -238,6 +227,8 @@ const workroom: Workroom = {
     needles: 'owned',
     threads: 'owned',
     overlocker: false,
+    pins: ['standard', 'ballpoint', 'clips'],
+    blades: [{ id: 'blade-1', kind: 'shears', freshAt: day('09-05'), notes: '' }],
     kept: { walking: 'machine drawer', zip: 'machine drawer', 'rolled-hem': 'biscuit box' },
   },
   needles: NEEDLES,
@@ -271,24 +262,26 @@ const workroom: Workroom = {
       machineId: 'green',
       setup: onGreen,
       unsure: [],
-      clothName: 'Deck canvas',
+      clothId: 'deck',
       since: day('11-22', '16:00'),
-      needleHours: 3.4,
+      needleSewn: [],
       needleId: 'jeans-100-1',
     },
     {
       machineId: 'black',
       setup: best('lawn', 'hem', black),
       unsure: [],
-      clothName: 'Lawn for the curtains',
+      clothId: 'lawn',
       since: day('11-18', '12:00'),
-      needleHours: 1.2,
+      needleSewn: [{ id: 'before', at: day('11-18', '12:00'), by: 1.2 }],
       needleId: null,
     },
   ],
   swatches,
   lines,
   cards,
+  stamps: [],
+  deleted: [],
 };
 
 const text = `${JSON.stringify(workroom, null, 1)}\n`;

@@ -1,4 +1,5 @@
 import type { Workroom } from '../src/core/file';
+import { KNOWLEDGE } from '../src/core/result';
 import type { OperationKind } from '../src/core/setup';
 
 type Run = Workroom['runs'][number];
@@ -18,6 +19,7 @@ const usual: Omit<Run, 'id' | 'procedureId' | 'clothId' | 'machineId' | 'clothNa
   piece: 1,
   needleMinutes: 0,
   atItSeconds: 0,
+  knowledge: KNOWLEDGE,
   notes: '',
 };
 

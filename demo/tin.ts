@@ -3,30 +3,35 @@ import type { NeedleRecord, ThreadRecord } from '../src/core/file';
 import type { Needle, Thread } from '../src/core/kit';
 
 const AT = '2026-09-05T10:00:00Z';
+const day = (date: number) => `2026-11-${String(date).padStart(2, '0')}T17:00:00Z`;
 
 interface Pack {
   key: string;
   needle: Needle;
   /** Hours on each needle of the pack; the last words may say that one is spent. */
   hours: number[];
-  sewed?: NeedleRecord['sewed'];
+  sewed?: { what: string; clothId: string; hours: number }[];
   spent?: { at: number; why: NonNullable<NeedleRecord['spent']> };
   where?: string;
 }
 
 // prettier-ignore
 const PACKS: Pack[] = [
-  { key: 'universal-60', needle: { point: 'universal', nm: 60 }, hours: [0.8, 0], sewed: [{ what: 'Silk habotai bunting', hours: 0.8 }] },
+  { key: 'universal-60', needle: { point: 'universal', nm: 60 }, hours: [0.8, 0], sewed: [{ what: 'Silk habotai bunting', clothId: 'habotai', hours: 0.8 }] },
   { key: 'universal-70', needle: { point: 'universal', nm: 70 }, hours: [2.1, 0, 0] },
-  { key: 'universal-80', needle: { point: 'universal', nm: 80 }, hours: [4.6, 0, 0, 0], sewed: [{ what: 'Cotton sateen headscarf', hours: 1.9 }, { what: 'Lawn for the curtains', hours: 2.7 }] },
+  { key: 'universal-80', needle: { point: 'universal', nm: 80 }, hours: [4.6, 0, 0, 0], sewed: [{ what: 'Cotton sateen headscarf', clothId: 'sateen', hours: 1.9 }, { what: 'Lawn for the curtains', clothId: 'lawn', hours: 2.7 }] },
   { key: 'universal-90', needle: { point: 'universal', nm: 90 }, hours: [0, 0] },
-  { key: 'ballpoint-75', needle: { point: 'ballpoint', nm: 75 }, hours: [1.2, 0, 0], sewed: [{ what: 'Polar fleece hat', hours: 1.2 }] },
+  { key: 'ballpoint-75', needle: { point: 'ballpoint', nm: 75 }, hours: [1.2, 0, 0], sewed: [{ what: 'Polar fleece hat', clothId: 'fleece', hours: 1.2 }] },
   { key: 'ballpoint-80', needle: { point: 'ballpoint', nm: 80 }, hours: [0] },
-  { key: 'stretch-75', needle: { point: 'stretch', nm: 75 }, hours: [5.4, 0], sewed: [{ what: 'Merino jersey', hours: 5.4 }] },
-  { key: 'jeans-90', needle: { point: 'jeans', nm: 90 }, hours: [3.9, 0], sewed: [{ what: 'Apron denim', hours: 3.9 }] },
-  { key: 'jeans-100', needle: { point: 'jeans', nm: 100 }, hours: [3.4, 1.1, 0], sewed: [{ what: 'Deck canvas', hours: 3.4 }], spent: { at: 1, why: 'struck' } },
+  { key: 'stretch-75', needle: { point: 'stretch', nm: 75 }, hours: [5.4, 0], sewed: [{ what: 'Merino jersey', clothId: 'merino', hours: 5.4 }] },
+  { key: 'jeans-90', needle: { point: 'jeans', nm: 90 }, hours: [3.9, 0], sewed: [{ what: 'Apron denim', clothId: 'denim', hours: 3.9 }] },
+  { key: 'jeans-100', needle: { point: 'jeans', nm: 100 }, hours: [3.4, 1.1, 0], sewed: [{ what: 'Deck canvas', clothId: 'deck', hours: 3.4 }], spent: { at: 1, why: 'struck' } },
   { key: 'twin-stretch-75', needle: { point: 'twin-stretch', nm: 75, gapMm: 2.5 }, hours: [0.3], where: 'machine drawer' },
 ];
+
+/** Hours by cloth, the newest first, as entries a day apart. */
+const entries = (sewed: NonNullable<Pack['sewed']>) =>
+  sewed.map(({ what, clothId, hours }, i) => ({ id: `sewn-${i + 1}`, at: day(12 - i), by: hours, clothId, what }));
 
 export const NEEDLES: NeedleRecord[] = PACKS.flatMap(({ key, needle, hours, sewed, spent, where }) =>
   hours.map((used, i) => ({
@@ -34,8 +39,7 @@ export const NEEDLES: NeedleRecord[] = PACKS.flatMap(({ key, needle, hours, sewe
     needle,
     pack: `pack of ${hours.length}`,
     where: where ?? 'tobacco tin',
-    hours: used,
-    sewed: i === 0 ? (sewed ?? []) : [],
+    sewn: i === 0 && sewed ? entries(sewed) : used > 0 ? [{ id: 'before', at: AT, by: used }] : [],
     spent: spent?.at === i ? spent.why : null,
     notes: '',
     addedAt: AT,
@@ -61,7 +65,7 @@ export const THREADS: ThreadRecord[] = SPOOLS.map(([thread, printed, colourName,
   purpose,
   // The rust one came from a market stall.
   quality: colourName === 'rust' ? 'unknown' : 'good',
-  metresLeft,
+  metres: metresLeft === undefined ? [] : [{ id: 'before', at: AT, by: metresLeft }],
   where: i < 4 ? 'biscuit box' : 'machine drawer',
   notes: '',
   addedAt: AT,

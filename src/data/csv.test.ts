@@ -8,7 +8,8 @@ import { database } from './database';
 import { readKit, readKitRecord } from './kit';
 import { cloths, needles, threads } from './repositories';
 import { undo } from './edits';
-import { exportText, importWorkroom } from './workroomFile';
+import { contentText } from './contentText.testing';
+import { importWorkroom } from './workroomFile';
 
 const read = readWorkroom(readFileSync(path.join(import.meta.dirname, '../../demo/tansy-wren.json'), 'utf8'));
 const demo = () => (read.ok ? structuredClone(read.workroom) : Promise.reject(new Error('demo')));
@@ -96,13 +97,13 @@ describe('lists out and in', () => {
     ['kit', 'What,Name,Number,Key\nthread,moss,Tkt 75,spool-1\nthread,plum,Tex 30,\nfoot,Roller,,'],
   ])('%s that were imported are taken back: the new ones go, the others are as they were', async (noun, table) => {
     await importWorkroom({ workroom: await demo() }, 'replace');
-    const before = await exportText(now);
+    const before = await contentText(now);
     const preview = await previewCsv(noun, bytes(table), fresh());
     expect(preview).toMatchObject({ ok: true, changed: 1 });
     await importCsv(preview);
-    expect(await exportText(now)).not.toBe(before);
+    expect(await contentText(now)).not.toBe(before);
     expect(await undo()).toMatchObject({ ok: true, told: [] });
-    expect(await exportText(now)).toBe(before);
+    expect(await contentText(now)).toBe(before);
   });
 
   it('a number that is only shown rounded or measured is not typed in by bringing it back', async () => {

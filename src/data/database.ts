@@ -4,13 +4,17 @@ import {
   type CareRecord,
   clothOfVersion2,
   type ClothRecord,
+  type Deleted,
   type KitRecord,
   kitOfVersion2,
+  LISTS,
   type MachineRecord,
+  migrateLists,
   type NeedleRecord,
   type OnMachine,
   type PhotoRecord,
   type SetAside,
+  type Stamped,
   type ThreadRecord,
 } from '@/core/file';
 import type { Job } from '@/core/job';
@@ -48,6 +52,8 @@ export class WorkroomDatabase extends Dexie {
   jobs!: EntityTable<Job, 'id'>;
   views!: EntityTable<View, 'id'>;
   setAside!: EntityTable<SetAside & { key: string }, 'key'>;
+  stamps!: EntityTable<Stamped & { key: string }, 'key'>;
+  deleted!: EntityTable<Deleted & { key: string }, 'key'>;
   preferences!: EntityTable<Preference, 'key'>;
   drafts!: EntityTable<StoredDraft, 'key'>;
 
@@ -89,6 +95,17 @@ export class WorkroomDatabase extends Dexie {
     this.version(4).stores({ jobs: 'id, addedAt', runs: 'id, startedAt, jobId', views: 'id' });
     this.version(5).stores({ drafts: 'key' });
     this.version(6).stores({ setAside: 'key' });
+    // The file of version 3: by the same migrations as a file.
+    this.version(7)
+      .stores({ stamps: 'key', deleted: 'key' })
+      .upgrade(async (transaction) => {
+        const read = LISTS.map(async (list) => [list, await transaction.table(list).toArray()] as const);
+        const stored = Object.fromEntries(await Promise.all(read));
+        const brought = migrateLists(stored, 2);
+        // Photos and the like are as they were: they need not be written again.
+        const changed = LISTS.filter((list) => brought[list] !== stored[list]);
+        for (const list of changed) await transaction.table(list).bulkPut(brought[list] as unknown[]);
+      });
   }
 }
 

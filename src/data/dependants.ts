@@ -17,7 +17,7 @@ export const isFree = ({ cards, scraps, jobs, onMachine }: Dependants): boolean 
   cards + scraps + jobs === 0 && !onMachine;
 
 /** What hangs on a cloth. */
-export async function dependantsOfCloth(id: string, name: string): Promise<Dependants> {
+export async function dependantsOfCloth(id: string): Promise<Dependants> {
   const [cards, scraps, on, all] = await Promise.all([
     database.cards.where('clothId').equals(id).count(),
     database.swatches.where('clothId').equals(id).count(),
@@ -25,7 +25,7 @@ export async function dependantsOfCloth(id: string, name: string): Promise<Depen
     jobs.all(),
   ]);
   const own = all.filter((job) => clothsOf(job).some(({ clothId }) => clothId === id));
-  return { cards, scraps, jobs: own.length, onMachine: on.some((o) => o.clothName === name) };
+  return { cards, scraps, jobs: own.length, onMachine: on.some((o) => o.clothId === id) };
 }
 
 /** What hangs on a machine. */

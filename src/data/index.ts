@@ -21,6 +21,7 @@ export {
 } from './repositories';
 export { edit, type Entry, followHistory, type History, historyNow, redo, undo, type Undone, undoEntry } from './edits';
 export { startUp, type StartProblem } from './startup';
+export { amountId } from './amountId';
 export { countSewing } from './sewing';
 export { followTrouble, reportTrouble, setTrouble, troubleNow } from './trouble';
 export * from './useLive';

@@ -3,11 +3,12 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import Dexie from 'dexie';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { readJob, readWorkroom, type Workroom } from '@/core/file';
+import { readThing, readWorkroom, type Workroom } from '@/core/file';
 import { type Job, jobSchema } from '@/core/job';
 import { database, WorkroomDatabase } from './database';
 import { dependantsOfCloth, dependantsOfMachine } from './dependants';
-import { jobText, previewSeams, seamsText } from './jobFiles';
+import { previewSeams, seamsText } from './jobFiles';
+import { exportThing } from './thingFile';
 import { jobs, lines, runs, views } from './repositories';
 import { findDamage } from './damage/find';
 import { exportText, importWorkroom } from './workroomFile';
@@ -53,16 +54,16 @@ describe('jobs are kept', () => {
 
   it('hang on their cloths and their machine', async () => {
     await importWorkroom({ workroom: demo() }, 'replace');
-    expect((await dependantsOfCloth('denim', 'Apron denim')).jobs).toBe(1);
+    expect((await dependantsOfCloth('denim')).jobs).toBe(1);
     // The sateen is only the piping of the cushion.
-    expect((await dependantsOfCloth('sateen', 'Cotton sateen headscarf')).jobs).toBe(1);
+    expect((await dependantsOfCloth('sateen')).jobs).toBe(1);
     // A cloth that is only cut, and not yet sewn.
     await jobs.change(
       'apron',
       (job) => job && { ...job, pieces: [{ ...job.pieces[0], clothId: 'neoprene' }, ...job.pieces.slice(1)] },
     );
-    expect((await dependantsOfCloth('neoprene', 'Neoprene for the tiller grip')).jobs).toBe(1);
-    expect((await dependantsOfCloth('vinyl', 'Vinyl log-bag base')).jobs).toBe(0);
+    expect((await dependantsOfCloth('neoprene')).jobs).toBe(1);
+    expect((await dependantsOfCloth('vinyl')).jobs).toBe(0);
     expect((await dependantsOfMachine('green')).jobs).toBe(3);
     expect((await dependantsOfMachine('black')).jobs).toBe(0);
   });
@@ -115,12 +116,14 @@ describe('tables of any length', () => {
 describe('a job in files of its own', () => {
   beforeEach(async () => void (await importWorkroom({ workroom: demo() }, 'replace')));
 
-  it('names the cloths and the machine it points at', async () => {
-    const read = readJob(await jobText(apron(), now));
+  it('brings the cloths and the machine it points at', async () => {
+    const read = readThing((await exportThing('job', 'apron', now))!);
     if (!read.ok) throw new Error(read.error.message);
-    expect(read.file.cloths).toEqual([{ id: 'denim', name: 'Apron denim' }]);
-    expect(read.file.machine).toEqual({ id: 'green', name: 'the green machine' });
-    expect(read.file.job).toEqual(apron());
+    expect(read.file.with.map(({ list, record }) => [list, (record as { id: string }).id])).toEqual([
+      ['cloths', 'denim'],
+      ['machines', 'green'],
+    ]);
+    expect(read.file.item).toEqual(apron());
   });
 
   it('whose seams go out as a table come back the same', async () => {

@@ -25,7 +25,7 @@ export const PREFERENCES = {
     .object({
       machineId: z.string(),
       since: z.iso.datetime(),
-      cloth: z.object({ name: z.string(), family: z.string() }),
+      cloth: z.object({ id: z.string().optional(), name: z.string(), family: z.string() }),
     })
     .nullable()
     .catch(null),
@@ -39,7 +39,7 @@ export const PREFERENCES = {
   /** Which simulated machine sews on a scrap. */
   standIn: z.number().int().min(1).max(99).catch(1),
   /** The setting the strip leads to, and what it is for. */
-  target: z.object({ setup: setupSchema, machineId: z.string(), clothName: z.string() }).nullable().catch(null),
+  target: z.object({ setup: setupSchema, machineId: z.string(), clothId: z.string() }).nullable().catch(null),
 };
 export type PreferenceKey = keyof typeof PREFERENCES;
 export type PreferenceValue<K extends PreferenceKey> = z.output<(typeof PREFERENCES)[K]>;

@@ -1,6 +1,6 @@
 import type { Table } from 'dexie';
 import type { z } from 'zod';
-import { firstFieldError } from '@/core/result';
+import { firstFieldError, parseCarrying } from '@/core/result';
 import type { Row } from '@/core/workroom';
 import { database } from './database';
 import { edit, removeRow, writeRow, writeRows } from './edits';
@@ -37,7 +37,7 @@ export function repository<T, In = T>(
   keyOf: (record: T) => string,
 ): Repository<T, In> {
   const store = () => database.table(table) as Table<unknown, string>;
-  const check = (record: unknown) => schema.safeParse(record);
+  const check = (record: unknown) => parseCarrying<T>(schema, record);
   const checked = (record: unknown): T => {
     const parsed = check(record);
     if (parsed.success) return parsed.data;

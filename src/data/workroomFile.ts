@@ -18,7 +18,7 @@ import { PLAIN_MACHINE } from '@/core/kit';
 import { USUAL_SCHOOLS } from '@/core/setup';
 import { database } from './database';
 import { clearDrafts } from './drafts';
-import { edit, wholeEdit, writeRows } from './edits';
+import { edit, readStamps, replaceStamps, wholeEdit, writeRows } from './edits';
 import { readKitRecord, writeKitRecord } from './kit';
 import { readPreference, writePreference } from './preferences';
 import { cloths, machines } from './repositories';
@@ -54,6 +54,7 @@ export async function readAll(now: Date): Promise<Workroom> {
     schools: await readPreference('schools'),
     ...records,
     ...(apart.length > 0 && { setAside: apart }),
+    ...(await readStamps()),
   };
 }
 
@@ -132,6 +133,7 @@ async function replaceAll(workroom: Workroom, apart: readonly SetAside[], kind: 
     await clearTables();
     for (const list of LISTS) await database.table(list).bulkPut(workroom[list]);
     await addSetAside(apart);
+    await replaceStamps(workroom);
     await database.kit.put({ ...workroom.kit, id: 'kit' });
     await putPreferences({ workroom: kind, workroomName: workroom.name, schools: workroom.schools });
     await forgetLostQuestion();
@@ -165,14 +167,14 @@ export async function startEmpty(now: Date, id: string): Promise<void> {
   await database.transaction('rw', ALL(), async () => {
     await clearTables();
     const machine = { ...PLAIN_MACHINE, name: 'My machine' };
-    await database.machines.put({ id, addedAt: now.toISOString(), machine, sewnHours: 0 });
+    await database.machines.put({ id, addedAt: now.toISOString(), machine, sewn: [] });
     await putPreferences({ workroom: 'own', workroomName: 'My workroom', schools: USUAL_SCHOOLS });
     await forgetLostQuestion();
   });
 }
 
 async function clearTables(): Promise<void> {
-  for (const list of [...LISTS, 'kit', 'setAside']) await database.table(list).clear();
+  for (const list of [...LISTS, 'kit', 'setAside', 'stamps', 'deleted']) await database.table(list).clear();
   await putPreferences({ target: null });
 }
 

@@ -1,3 +1,4 @@
+export * from './about';
 export * from './card';
 export * from './measures';
 export * from './nearest';

@@ -1,5 +1,16 @@
 import * as z from 'zod';
-import { above0, wholeWithin, within } from '../result';
+import { above0, oneOf, wholeWithin, within } from '../result';
+
+/** Where a measure of a line comes from: counted or measured by hand, read from a photo, or sewn by a simulated machine. */
+export const MEASURE_SOURCES = ['by-hand', 'photo', 'simulated'] as const;
+
+const MEASURED = ['stitches', 'afterMm', 'widthMm', 'shiftMm', 'poppedAtMm', 'heldToMm', 'ridgeMm', 'pucker'] as const;
+
+/** Where one measure comes from, and its spread (standard deviation, in the unit of the measure) where that is known. */
+const sourceSchema = z.strictObject({
+  source: oneOf(MEASURE_SOURCES),
+  spread: within(0, 10000, 'a spread').optional(),
+});
 
 /** What can be measured on a sewn line. Every part may be missing: people measure what they need. */
 export const lineMeasuresSchema = z
@@ -10,6 +21,8 @@ export const lineMeasuresSchema = z
     stitches: wholeWithin(1, 2000, 'a whole number of stitches').optional(),
     /** The marked length after sewing, mm. */
     afterMm: above0('a length in mm', 2000).optional(),
+    /** The whole swing of the stitch as it was sewn, mm. */
+    widthMm: within(0, 15, 'a width in mm').optional(),
     /** How far the top layer ended behind the bottom one, mm; negative when it ran ahead. */
     shiftMm: within(-100, 100, 'a length in mm').optional(),
     /** Length the marked part reached when the thread broke, mm. */
@@ -20,6 +33,8 @@ export const lineMeasuresSchema = z
     ridgeMm: within(0, 20, 'a height in mm').optional(),
     /** Smoothness of the seam against the five grades of AATCC 88B and ISO 7770: 5 smooth, 1 badly puckered; halves may be told. */
     pucker: within(1, 5, 'a grade from 1 to 5').optional(),
+    /** Where each of these comes from; what is not named here was measured by hand. */
+    sources: z.partialRecord(oneOf(MEASURED), sourceSchema).optional(),
   })
   .refine((m) => m.afterMm === undefined || (m.afterMm >= m.markedMm * 0.5 && m.afterMm <= m.markedMm * 2), {
     path: ['afterMm'],

@@ -1,5 +1,6 @@
 import { type ClothProfile, clothProfile } from '../cloth';
 import { OPERATION, type Operation } from '../setup';
+import { type AskedIds, isOnMachine } from './about';
 import type { TestedCard } from './card';
 
 /** A tested card and how near it is to what is asked: 0 the same, 1 and more no help. */
@@ -51,19 +52,19 @@ export function cardDistance(card: TestedCard, profile: ClothProfile, operation:
  * @param cards - any cards
  * @param profile - the cloth asked about
  * @param operation - the seam asked about
- * @param machineName - the machine it will be sewn on; undefined when it is not known
+ * @param ids - which machine it will be sewn on, by id; without one, every card is from another machine
  * @returns cards nearer than 1, those of the same machine first, then the nearest; ties keep their order
  */
 export function nearestCards<C extends TestedCard>(
   cards: readonly C[],
   profile: ClothProfile,
   operation: Operation,
-  machineName: string | undefined,
+  ids: AskedIds = {},
 ): NearCard<C>[] {
   return cards
     .map((card): NearCard<C> => {
       const distance = cardDistance(card, profile, operation);
-      const sameMachine = machineName !== undefined && card.machine?.name === machineName;
+      const sameMachine = isOnMachine(card, ids);
       const weight = Math.max(0, 1 - distance) * (sameMachine ? 1 : OTHER_MACHINE);
       return { card, distance, sameMachine, weight };
     })

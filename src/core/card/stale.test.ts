@@ -35,7 +35,7 @@ const today: Today = {
   needleLifeHours: 5,
 };
 const codes = (now: Partial<Today>) => staleReasons(card, { ...today, ...now }).map((r) => r.code);
-const counted = { dialMm: 2.5, stitches: 44, overMm: 100, at: '2026-11-10T10:00:00Z' };
+const counted = { id: 'length-1', dialMm: 2.5, stitches: 44, overMm: 100, at: '2026-11-10T10:00:00Z' };
 const calibration = { length: [counted], width: [], bobbin: [], feed: [] };
 
 describe('a card', () => {

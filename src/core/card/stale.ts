@@ -97,8 +97,11 @@ const RULES: readonly Rule[] = [
   (card, { cloth }) => (cloth ? measuredSince(card, cloth) : []),
 ];
 
-const calibrated = ({ calibration, offsets }: Machine) =>
-  JSON.stringify([calibration?.length ?? [], calibration?.width ?? [], offsets?.lengthFactor ?? 1]);
+/** What a machine's dials were measured to say, whatever the measures are kept under. */
+const calibrated = ({ calibration, offsets }: Machine) => {
+  const values = (measures: readonly { id: string }[] = []) => measures.map((measure) => ({ ...measure, id: '' }));
+  return JSON.stringify([values(calibration?.length), values(calibration?.width), offsets?.lengthFactor ?? 1]);
+};
 
 function measuredSince(card: Card, cloth: Cloth): StaleReason[] {
   const [was, is] = [clothProfile(card.cloth), clothProfile(cloth)];

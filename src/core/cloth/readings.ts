@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { crossesItself, outlineAreaMm2 } from '../geometry';
-import { above0, momentSchema, oneOf, wholeWithin, within } from '../result';
+import { above0, idSchema, momentSchema, oneOf, wholeWithin, within } from '../result';
 import { stretchMarksSchema } from './stretch';
 
 /** The instruments of the Cloth station, in the order they are worth picking up. */
@@ -169,6 +169,26 @@ export const readingSchema = z.discriminatedUnion(
   { error: `expected a gauge: ${GAUGES.join(', ')}` },
 );
 export type ClothReading = z.infer<typeof readingSchema>;
+
+const kept = { id: idSchema };
+
+/** A reading as it is kept with its cloth: it has an id of its own. */
+export const keptReadingSchema = z.discriminatedUnion(
+  'gauge',
+  [
+    stretchReading.safeExtend(kept),
+    weightReading.safeExtend(kept),
+    thicknessReading.safeExtend(kept),
+    shrinkReading.safeExtend(kept),
+    stiffnessReading.safeExtend(kept),
+    frayReading.safeExtend(kept),
+    pinHoleReading.safeExtend(kept),
+    bleedReading.safeExtend(kept),
+    heatReading.safeExtend(kept),
+  ],
+  { error: `expected a gauge: ${GAUGES.join(', ')}` },
+);
+export type KeptReading = z.infer<typeof keptReadingSchema>;
 export type ReadingOf<G extends Gauge> = Extract<ClothReading, { gauge: G }>;
 
 /**

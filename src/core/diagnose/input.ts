@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { askedIds } from '../card';
 import { type Cloth, clothSchema } from '../cloth';
 import { kitSchema, type Machine, machineSchema } from '../kit';
 import { above0, oneOf, wholeWithin, within, words } from '../result';
@@ -15,6 +16,7 @@ const findingSchema = z.strictObject({
 });
 
 const more = {
+  ...askedIds,
   operation: operationSchema,
   setup: setupSchema,
   /** Severity 0: looked for and not there. */

@@ -24,7 +24,7 @@ describe('a workroom file', () => {
       (f) => (f.cards[0].setup.lengthMm = -1),
       'cards[0].setup.lengthMm: expected a length in mm above 0, got -1',
     ],
-    ['an unknown field', (f) => Object.assign(f.cloths[1], { price: 3 }), 'cloths[1].price: unknown field'],
+    ['an unknown part', (f) => Object.assign(f, { prices: [] }), 'prices: unknown field'],
     [
       'another format',
       (f) => ((f as { format: string }).format = 'notes'),
@@ -32,8 +32,8 @@ describe('a workroom file', () => {
     ],
     [
       'a newer version',
-      (f) => ((f as { version: number }).version = 3),
-      'version: expected 2, got 3: this file was written by a newer Bobbet',
+      (f) => ((f as { version: number }).version = 4),
+      'version: expected 3, got 4: this file was written by a newer Bobbet',
     ],
     [
       'an operation along a shape without size',
@@ -62,6 +62,30 @@ describe('a workroom file', () => {
   it.each(['', '[]', 'null', '7', '{"format":3}'])('that is %j is refused without a crash', (text) =>
     expect(readWorkroom(text).ok).toBe(false),
   );
+});
+
+describe('a field that is not known', () => {
+  it.each<[string, (file: Workroom) => object]>([
+    ['of a record', (f) => f.cloths[1]],
+    ['deep in a record', (f) => f.cards[0].setup.needle],
+    ['of an entry of a list', (f) => f.cloths[0].readings[0]],
+    [
+      'in one of several shapes',
+      (f) => (f.cloths[0].readings.find((r) => r.gauge === 'weight') as { piece: object }).piece,
+    ],
+    ['of the kit', (f) => f.kit],
+  ])('%s is carried along, and goes out again', (_, of) => {
+    const file = demo();
+    Object.assign(of(file), { price: { pounds: 3 } });
+    const read = readWorkroom(JSON.stringify(file));
+    if (!read.ok) throw new Error(`${read.error.path}: ${read.error.message}`);
+    expect(of(read.workroom)).toMatchObject({ price: { pounds: 3 } });
+    const again = readWorkroom(JSON.stringify(read.workroom));
+    expect(again.ok && of(again.workroom)).toMatchObject({ price: { pounds: 3 } });
+  });
+
+  it('beside a wrong value does not save the record', () =>
+    expect(problem((f) => Object.assign(f.cloths[1], { price: 3, colour: 'red' }))).toMatch(/^cloths\[1\].colour: /));
 });
 
 describe('the line an operation is sewn along', () => {
@@ -135,7 +159,7 @@ describe('a file of version 1', () => {
     if (!read.ok) throw new Error(`${read.error.path}: ${read.error.message}`);
     const { workroom } = read;
     const was = JSON.parse(old) as { kit: { kit: { needles: unknown[]; threads: unknown[]; feet: string[] } } };
-    expect(workroom.version).toBe(2);
+    expect(workroom.version).toBe(3);
     expect(workroom.cloths).toHaveLength(10);
     expect(workroom.cloths[0].readings[0]).toMatchObject({ gauge: 'stretch', direction: 'across' });
     expect(workroom.needles.map((n) => n.needle)).toEqual(was.kit.kit.needles);

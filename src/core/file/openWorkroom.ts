@@ -1,13 +1,14 @@
 import type * as z from 'zod';
-import { type FieldError, firstFieldError, momentSchema, words } from '../result';
+import { type FieldError, firstFieldError, momentSchema, parseCarrying, words } from '../result';
 import { schoolsSchema, USUAL_SCHOOLS } from '../setup';
 import { readJson } from './json';
 import type { LinkedList } from './links';
-import { migrateWorkroom } from './migrate';
+import { migrateWorkroom } from './migrations';
 import { newerVersion } from './readFile';
 import { kitRecordSchema } from './records';
 import { type SetAside, setAsideSchema } from './setAside';
 import { entryFor, LISTS, sortOut } from './sortOut';
+import { deletedSchema, stampedSchema } from './stamps';
 import { type Workroom, WORKROOM_FORMAT, WORKROOM_VERSION } from './workroom';
 
 /** A file that could be opened, with what had to be set aside; or why none of it can be used. */
@@ -24,7 +25,10 @@ const SINGLE = {
   schools: { schema: schoolsSchema.prefault({}), usual: USUAL_SCHOOLS },
 } satisfies Record<string, { schema: z.ZodType; usual: unknown }>;
 
-const KEYS = new Set<string>(['format', 'version', 'setAside', ...Object.keys(SINGLE), ...LISTS]);
+/** Lists beside the records; a file may lack them. */
+const SIDE = ['setAside', 'stamps', 'deleted'];
+
+const KEYS = new Set<string>(['format', 'version', ...SIDE, ...Object.keys(SINGLE), ...LISTS]);
 
 /**
  * Opens a workroom file, taking everything in it that can be used.
@@ -61,18 +65,18 @@ function whyUseless(file: unknown): FieldError | null {
   }
   const unknown = Object.keys(parts).find((key) => !KEYS.has(key));
   if (unknown !== undefined) return error(unknown.slice(0, 200), 'unknown field');
-  const lists = [...LISTS, 'setAside'];
+  const lists = [...LISTS, ...SIDE];
   const noList = lists.find((list) => !Array.isArray(parts[list] ?? (mayLack(list) ? [] : undefined)));
   return noList === undefined ? null : error(noList, `expected a list, got ${got(parts[noList])}`);
 }
 
-const mayLack = (list: string) => LATER.includes(list) || list === 'setAside';
+const mayLack = (list: string) => LATER.includes(list) || SIDE.includes(list);
 
 function openParts(file: Record<string, unknown>): OpenedWorkroom {
   const setAside: SetAside[] = [];
   const part = <K extends keyof typeof SINGLE>(key: K) => {
     const { schema, usual } = SINGLE[key];
-    const parsed = schema.safeParse(file[key]);
+    const parsed = parseCarrying<unknown>(schema, file[key]);
     if (parsed.success) return parsed.data;
     const { path, message } = firstFieldError(parsed.error, file[key]);
     setAside.push(
@@ -89,34 +93,64 @@ function openParts(file: Record<string, unknown>): OpenedWorkroom {
   const single = Object.fromEntries(Object.keys(SINGLE).map((key) => [key, part(key as keyof typeof SINGLE)]));
   const lists = Object.fromEntries(LISTS.map((list) => [list, file[list] ?? []])) as Record<LinkedList, unknown[]>;
   const sorted = sortOut(lists);
-  const before = carried((file.setAside ?? []) as unknown[]);
+  const entries = (list: string) => (file[list] ?? []) as unknown[];
+  const before = sideList('setAside', setAsideSchema, entries('setAside'));
+  const stamps = sideList('stamps', stampedSchema, entries('stamps'));
+  const deleted = sideList('deleted', deletedSchema, entries('deleted'));
   const workroom = {
     format: WORKROOM_FORMAT,
     version: WORKROOM_VERSION,
     ...single,
     ...sorted.records,
     ...(before.kept.length > 0 && { setAside: before.kept }),
+    stamps: stamps.kept,
+    deleted: deleted.kept,
   } as Workroom;
-  return { ok: true, workroom, setAside: [...setAside, ...before.wrong, ...sorted.setAside] };
+  const wrong = [...before.wrong, ...stamps.wrong, ...deleted.wrong];
+  return { ok: true, workroom, setAside: [...setAside, ...wrong, ...sorted.setAside] };
 }
 
-/** What an earlier export had already set aside. */
-function carried(entries: readonly unknown[]): { kept: SetAside[]; wrong: SetAside[] } {
-  const kept: SetAside[] = [];
+/** The entries of a list beside the records that can be read, and those that cannot. */
+function sideList<T>(
+  list: string,
+  schema: z.ZodType<T>,
+  entries: readonly unknown[],
+): { kept: T[]; wrong: SetAside[] } {
+  const kept: T[] = [];
   const wrong: SetAside[] = [];
   entries.forEach((entry, i) => {
-    const parsed = setAsideSchema.safeParse(entry);
+    const parsed = schema.safeParse(entry);
     if (parsed.success) return kept.push(parsed.data);
     const { path, message } = firstFieldError(parsed.error, entry);
     return wrong.push(
       entryFor({
-        list: 'setAside',
+        list,
         id: null,
-        path: `setAside[${i}]${path === 'input' ? '' : `.${path}`}`,
+        path: `${list}[${i}]${path === 'input' ? '' : `.${path}`}`,
         problem: message,
         record: entry ?? null,
       }),
     );
   });
   return { kept, wrong };
+}
+
+/** A file that was read, or the first thing wrong with it. */
+export type ReadWorkroom = { ok: true; workroom: Workroom } | { ok: false; error: FieldError };
+
+/**
+ * Reads a workroom file in which nothing may be wrong.
+ *
+ * @param text - the file's text
+ * @returns the workroom, or the path of the first wrong field and what was expected there; never a part of it
+ * @example
+ * readWorkroom('{').ok // => false
+ */
+export function readWorkroom(text: string): ReadWorkroom {
+  const opened = openWorkroom(text);
+  if (!opened.ok) return opened;
+  const [wrong] = opened.setAside;
+  return wrong
+    ? { ok: false, error: { path: wrong.path, message: wrong.problem } }
+    : { ok: true, workroom: opened.workroom };
 }

@@ -1,8 +1,8 @@
 import * as z from 'zod';
 import { OFFSETS } from '../card';
-import { knownClothSchema, readingSchema } from '../cloth';
-import { careKindSchema, FEET, ownMachineSchema, PLATES } from '../kit';
-import { idSchema, momentSchema, oneOf, within, words } from '../result';
+import { keptReadingSchema, knownClothSchema } from '../cloth';
+import { BLADES, careKindSchema, FEET, ownMachineSchema, PINS, PLATES } from '../kit';
+import { amountOf, amountSchema, idSchema, momentSchema, oneOf, within, words } from '../result';
 import { READINGS, setupSchema } from '../setup';
 
 const notes = z.string().max(2000, 'expected at most 2000 letters').default('');
@@ -17,7 +17,7 @@ export const clothRecordSchema = z.strictObject({
   /** Name, structure, family and what was typed in; what the gauges read is in the readings. */
   cloth: knownClothSchema.safeExtend({ name: words('a name') }),
   colour,
-  readings: z.array(readingSchema).max(400, 'expected at most 400 readings').default([]),
+  readings: z.array(keptReadingSchema).max(400, 'expected at most 400 readings').default([]),
   photoId: idSchema.optional(),
   where,
   notes,
@@ -37,7 +37,7 @@ export const machineRecordSchema = z.strictObject({
   id: idSchema,
   machine: ownMachineSchema.safeExtend({ name: words('a name') }),
   /** Hours the needle ran, counted from sewing. */
-  sewnHours: hours(100000).default(0),
+  sewn: amountSchema(100000, 'hours').default([]),
   /** Where its owner cares for it more or less often than usual. */
   careEvery: z.partialRecord(careKindSchema, everySchema).optional(),
   /** Moments before which its cards no longer teach, by what they teach. */
@@ -47,15 +47,22 @@ export const machineRecordSchema = z.strictObject({
 });
 export type MachineRecord = z.infer<typeof machineRecordSchema>;
 
+/** Hours a machine has sewn. */
+export const sewnHours = ({ sewn }: Pick<MachineRecord, 'sewn'>): number => amountOf(sewn);
+
 /** What is threaded and dialled on a machine right now. */
 export const onMachineSchema = z.strictObject({
   machineId: idSchema,
   setup: setupSchema,
   /** Readings nobody has looked at yet. */
   unsure: z.array(oneOf(READINGS)).default([]),
-  clothName: words('a name').nullable(),
+  /** The cloth it is set for; null when that is not known. */
+  clothId: idSchema.nullable().default(null),
+  /** What that cloth was called, where older notes say only its name and more than one cloth answers to it, or none. */
+  clothNamed: words('a name').optional(),
   since: momentSchema,
-  needleHours: hours(1000).default(0),
+  /** Hours of a needle that is not in the tin; one of the tin keeps its own. */
+  needleSewn: amountSchema(1000, 'hours').default([]),
   /** Which needle of the tin it is; null for one that is not in the tin. */
   needleId: idSchema.nullable().default(null),
 });
@@ -66,6 +73,8 @@ export const careRecordSchema = z.strictObject({
   id: idSchema,
   machineId: idSchema,
   kind: careKindSchema,
+  /** Which foot is new, where one is. */
+  foot: oneOf(FEET).optional(),
   at: momentSchema,
   atHours: hours(100000),
   notes,
@@ -96,6 +105,13 @@ export const kitRecordSchema = z.strictObject({
   needles: oneOf(['any', 'owned']).default('any'),
   threads: oneOf(['any', 'owned']).default('any'),
   overlocker: z.boolean({ error: 'expected true or false' }).default(false),
+  /** What is owned to hold layers with; null while nobody has said. */
+  pins: z.array(oneOf(PINS)).nullable().default(null),
+  /** What is owned to cut with, and since when its edge is fresh. */
+  blades: z
+    .array(z.strictObject({ id: idSchema, kind: oneOf(BLADES), freshAt: momentSchema.optional(), notes }))
+    .max(40, 'expected at most 40 blades')
+    .default([]),
 });
 export type KitRecord = z.infer<typeof kitRecordSchema>;
 export { colour as colourSchema, where as whereSchema, notes as notesSchema };

@@ -2,7 +2,7 @@ import type * as z from 'zod';
 import { cardSchema } from '../card';
 import { jobSchema } from '../job';
 import { viewSchema } from '../ledger';
-import { firstFieldError, formatPath } from '../result';
+import { firstFieldError, formatPath, parseCarrying } from '../result';
 import { runSchema } from '../seam';
 import { lineSchema, swatchSchema } from '../swatch';
 import { idFieldOf, type LinkedList, linkedId, LINKS, linksFrom, withoutLink } from './links';
@@ -44,7 +44,7 @@ export type Records = { [L in LinkedList]: z.output<(typeof RECORD)[L]>[] };
 export type ReadRecord = { ok: true; record: object } | { ok: false; path: string; problem: string };
 
 /**
- * Checks one record of a list.
+ * Checks one record of a list. A field that its shape does not know is carried along.
  *
  * @param list - which list
  * @param raw - the record as it was found
@@ -52,7 +52,7 @@ export type ReadRecord = { ok: true; record: object } | { ok: false; path: strin
  */
 export function readRecord(list: LinkedList, raw: unknown): ReadRecord {
   const schema: z.ZodType = RECORD[list];
-  const parsed = schema.safeParse(raw);
+  const parsed = parseCarrying(schema, raw);
   if (!parsed.success) {
     const { path, message } = firstFieldError(parsed.error, raw);
     return { ok: false, path, problem: message };

@@ -5,13 +5,14 @@ import {
   FEET,
   FOOT,
   type Kit,
+  needleHours,
   needleSchema,
   PLATES,
   spentReasonSchema,
   threadSchema,
 } from '../kit';
-import { idSchema, momentSchema, oneOf, within, words } from '../result';
-import { colourSchema, type KitRecord, notesSchema, whereSchema } from './records';
+import { amountEntry, amountOf, amountSchema, idSchema, momentSchema, oneOf, words } from '../result';
+import { colourSchema, type KitRecord, notesSchema, type OnMachine, whereSchema } from './records';
 
 /** One needle of the tin, with its life so far. */
 export const needleRecordSchema = z.strictObject({
@@ -20,17 +21,37 @@ export const needleRecordSchema = z.strictObject({
   /** The pack it came from, in the person's words; needles bought together share it. */
   pack: z.string().trim().max(80, 'expected at most 80 letters').default(''),
   where: whereSchema,
-  hours: within(0, 1000, 'hours').default(0),
-  /** What it sewed, newest first. */
-  sewed: z
-    .array(z.strictObject({ what: words('a cloth'), hours: within(0, 1000, 'hours') }))
-    .max(60, 'expected at most 60 cloths')
+  /** Hours it has sewn, with the cloth where it is known: its id, and what it was called then. */
+  sewn: z
+    .array(
+      z.strictObject({
+        ...amountEntry(1000, 'hours'),
+        clothId: idSchema.optional(),
+        what: words('a cloth').optional(),
+      }),
+    )
+    .max(5000)
     .default([]),
   spent: spentReasonSchema.nullable().default(null),
   notes: notesSchema,
   addedAt: momentSchema,
 });
 export type NeedleRecord = z.infer<typeof needleRecordSchema>;
+
+/**
+ * Hours of the needle that is in a machine.
+ *
+ * @param on - what is on the machine
+ * @param needles - the needle tin
+ * @returns hours as the tin has them; for a needle that is not in the tin, those counted since it was put in
+ */
+export function hoursInMachine(
+  on: Pick<OnMachine, 'needleId' | 'needleSewn'>,
+  needles: readonly NeedleRecord[],
+): number {
+  const needle = needles.find(({ id }) => id === on.needleId);
+  return needle ? needleHours(needle) : amountOf(on.needleSewn);
+}
 
 /** What a thread is kept for. */
 export const PURPOSES = ['all-purpose', 'seams', 'topstitching', 'hand', 'overlocker', 'basting'] as const;
@@ -45,7 +66,8 @@ export const threadRecordSchema = z.strictObject({
   colour: colourSchema,
   purpose: oneOf(PURPOSES).default('all-purpose'),
   quality: oneOf(['good', 'unknown', 'cheap']).default('unknown'),
-  metresLeft: within(0, 50000, 'metres').optional(),
+  /** Metres on it: what it came with, less what was used; empty while nobody has said. */
+  metres: amountSchema(50000, 'metres').default([]),
   where: whereSchema,
   notes: notesSchema,
   addedAt: momentSchema,

@@ -1,17 +1,16 @@
 import * as z from 'zod';
-import { type FieldError, momentSchema, words } from '../result';
+import { momentSchema, words } from '../result';
 import { schoolsSchema } from '../setup';
 import { canonical } from './canonical';
 import { idFieldOf, type LinkedList } from './links';
-import { migrateWorkroom } from './migrate';
-import { readFile } from './readFile';
 import { kitRecordSchema } from './records';
 import { setAsideSchema } from './setAside';
 import { brokenLinks, LISTS, RECORD, repeatedIds } from './sortOut';
+import { deletedSchema, stampedSchema } from './stamps';
 
 /** Name and version written into every exported file. */
 export const WORKROOM_FORMAT = 'bobbet-workroom';
-export const WORKROOM_VERSION = 2;
+export const WORKROOM_VERSION = 3;
 
 /** Everything in a workroom, in one file. */
 export const workroomSchema = z
@@ -41,32 +40,16 @@ export const workroomSchema = z
     views: z.array(RECORD.views).default([]),
     /** What could not be used when the file was written, carried along as it was found. */
     setAside: z.array(setAsideSchema).optional(),
+    /** When each record and each of its fields was written, and on which device. */
+    stamps: z.array(stampedSchema).default([]),
+    /** Records that were deleted. */
+    deleted: z.array(deletedSchema).default([]),
   })
   .superRefine((file, context) => {
     const wrong = [...repeatedIds(file), ...brokenLinks(file)];
     for (const { path, message } of wrong) context.addIssue({ code: 'custom', path, message });
   });
 export type Workroom = z.infer<typeof workroomSchema>;
-
-/** A workroom file of this or any older version, brought up to this one. */
-export const anyWorkroomSchema = z.preprocess(migrateWorkroom, workroomSchema);
-
-/** A file that was read, or the first thing wrong with it. */
-export type ReadWorkroom = { ok: true; workroom: Workroom } | { ok: false; error: FieldError };
-
-/**
- * Reads a workroom file in which nothing may be wrong.
- *
- * @param text - the file's text
- * @returns the workroom, or the path of the first wrong field and what was expected there; never a part of it
- * @example
- * readWorkroom('{').ok // => false
- */
-export function readWorkroom(text: string): ReadWorkroom {
-  const kind = { format: WORKROOM_FORMAT, version: WORKROOM_VERSION, schema: workroomSchema, newest: migrateWorkroom };
-  const read = readFile(text, kind);
-  return read.ok ? { ok: true, workroom: read.value } : read;
-}
 
 /** What importing a file would do to one list. */
 export interface ListPlan {

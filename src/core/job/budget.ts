@@ -7,6 +7,8 @@ import {
   type Thread,
   threadName,
   wornHours,
+  metresLeft,
+  needleHours,
 } from '../kit';
 import { type BobbinPlan, bobbinPlans } from './bobbins';
 import type { Job } from './job';
@@ -14,8 +16,8 @@ import { coloursOf, type SeamNow } from './plan';
 
 /** What is owned, as far as a budget asks. */
 export interface Owned {
-  threads: readonly { thread: Thread; colourName: string; metresLeft?: number }[];
-  needles: readonly { needle: Needle; hours: number; spent: unknown }[];
+  threads: readonly { thread: Thread; colourName: string; metres: readonly { by: number }[] }[];
+  needles: readonly { needle: Needle; sewn: readonly { by: number }[]; spent: unknown }[];
   /** Hours a needle is kept; null where hours do not decide. */
   lifeHours: number | null;
 }
@@ -129,8 +131,8 @@ function threadsOf(job: Pick<Job, 'colour'>, seams: readonly SeamNow[], { thread
     const spools = threads.filter(
       (t) => sameColour(t.colourName, need.colour) && threadName(t.thread) === threadName(need.thread),
     );
-    const unknown = spools.some((t) => t.metresLeft === undefined);
-    const ownedMm = unknown ? null : spools.reduce((sum, t) => sum + t.metresLeft! * 1000, 0);
+    const left = spools.map(metresLeft);
+    const ownedMm = left.some((m) => m === undefined) ? null : left.reduce<number>((sum, m) => sum + m! * 1000, 0);
     const totalMm = sewn * (1 + UNPICK_SHARE);
     return {
       ...need,
@@ -156,7 +158,7 @@ function needlesOf(seams: readonly SeamNow[], { needles, lifeHours }: Owned, fam
   return needs.map((need): NeedleNeed => {
     const fit = needles.filter((n) => n.spent === null && sameNeedle(n.needle, need.needle));
     if (lifeHours === null) return { ...need, ownedHours: null, buy: fit.length > 0 ? 0 : 1 };
-    const ownedHours = fit.reduce((sum, n) => sum + Math.max(0, lifeHours - n.hours), 0);
+    const ownedHours = fit.reduce((sum, n) => sum + Math.max(0, lifeHours - needleHours(n)), 0);
     return { ...need, ownedHours, buy: Math.max(0, Math.ceil((need.hours - ownedHours) / lifeHours - 1e-9)) };
   });
 }

@@ -11,7 +11,7 @@ export interface ClothUse {
 }
 
 const touches = (seam: JobSeam, clothId: string | null) =>
-  seam.clothId === clothId || (clothId !== null && seam.secondClothId === clothId);
+  seam.clothId === clothId || (clothId !== null && (seam.secondClothId === clothId || seam.bandClothId === clothId));
 
 /**
  * The cloths of a job.
@@ -20,7 +20,11 @@ const touches = (seam: JobSeam, clothId: string | null) =>
  * @returns what has no cloth yet first, then each cloth as it first comes in the seams and pieces
  */
 export function clothsOf({ seams, pieces }: Pick<Job, 'seams' | 'pieces'>): ClothUse[] {
-  const ids = [null, ...seams.flatMap((s) => [s.clothId, s.secondClothId]), ...pieces.map((p) => p.clothId)];
+  const ids = [
+    null,
+    ...seams.flatMap((s) => [s.clothId, s.secondClothId, s.bandClothId]),
+    ...pieces.map((p) => p.clothId),
+  ];
   return [...new Set(ids)]
     .map((clothId) => ({
       clothId,
@@ -38,11 +42,12 @@ export function clothsOf({ seams, pieces }: Pick<Job, 'seams' | 'pieces'>): Clot
  */
 export const mapCloths = (job: Job, of: (id: string | null) => string | null): Job => ({
   ...job,
-  // That a seam has no second cloth says that no two meet there, not that one is missing.
+  // That a seam has no second cloth, or no band, says that none is sewn there, not that one is missing.
   seams: job.seams.map((seam) => ({
     ...seam,
     clothId: of(seam.clothId),
     secondClothId: seam.secondClothId && of(seam.secondClothId),
+    bandClothId: seam.bandClothId && of(seam.bandClothId),
   })),
   pieces: job.pieces.map((piece) => ({ ...piece, clothId: of(piece.clothId) })),
 });

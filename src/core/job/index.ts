@@ -4,6 +4,7 @@ export * from './job';
 export * from './notions';
 export * from './order';
 export * from './pace';
+export * from './needs';
 export * from './plan';
 export * from './seamWork';
 export * from './stages';

@@ -2,10 +2,11 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { type Job, jobSchema } from './job';
 import { schedule, scheduleInputSchema } from './order';
-import { coloursOf, inOrder, kindOf, needsOf, proofNeeded, type WorkItem } from './plan';
+import { needsOf, sayNeed } from './needs';
+import { coloursOf, inOrder, kindOf, proofNeeded, type WorkItem } from './plan';
 import { STAGES } from './stages';
 import { duplicateJob, emptyJob, jobFromTemplate, TEMPLATES } from './templates';
-import { BANDS, sayNeed, timelineOf } from './timeline';
+import { BANDS, timelineOf } from './timeline';
 import { usualStage } from './usualStage';
 import { PROCEDURES } from '../seam';
 import type { Setup } from '../setup';
@@ -128,11 +129,11 @@ describe('what a seam wants on the machine', () => {
     tensionSteps: 0.5,
     pressure: 0.5,
   };
-  it('names the side of a one-bar foot and the colour of each thread', () => {
-    const needs = needsOf(setup, { needle: 'ochre', bobbin: 'grey' });
-    expect(needs.foot).toBe('Zip, left');
-    expect(needs.thread).toBe('Polyester, Tex 40, ochre');
-    expect(needs.bobbin).toBe('Polyester, Tex 40, grey');
+  it('tells the side of a one-bar foot and the colour of each thread by id, however the colour is written', () => {
+    const needs = needsOf(setup, { needle: ' Ochre', bobbin: 'grey' });
+    expect(needs.foot).toBe('zip:left');
+    expect(needs.thread).toBe('polyester:40:ochre');
+    expect(needs.bobbin).toBe('polyester:40:grey');
   });
 
   it('is nothing while no setting is known', () => {
@@ -155,9 +156,9 @@ describe('what a seam wants on the machine', () => {
   });
 
   it('reads as people say it', () => {
-    expect(sayNeed(setup.needle)).toBe('Jeans 100/16');
-    expect(sayNeed('Walking')).toBe('Walking');
-    expect(sayNeed(2.5)).toBe('2.5');
+    expect(sayNeed('needle', setup.needle)).toBe('Jeans 100/16');
+    expect(sayNeed('foot', 'walking')).toBe('Walking');
+    expect(sayNeed('lengthMm', 2.5)).toBe('2.5');
   });
 });
 

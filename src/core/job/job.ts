@@ -27,6 +27,8 @@ export const jobSeamSchema = z.strictObject({
   /** The cloth it is sewn on, and the other one where two meet; null while none was chosen. */
   clothId: idSchema.nullable().default(null),
   secondClothId: idSchema.nullable().default(null),
+  /** The cloth of the band, where one is sewn on. */
+  bandClothId: idSchema.nullable().default(null),
   /** Which pieces it touches. */
   pieces: z.array(idSchema).max(40, 'expected at most 40 pieces').default([]),
   /** How many alike are sewn one after the other. */

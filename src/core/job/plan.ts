@@ -1,9 +1,8 @@
-import { FOOT, PLATE, threadName } from '../kit';
 import { sewnByMachine, procedureOf } from '../seam';
 import { OPERATION, type OperationKind, type Setup } from '../setup';
-import { STITCH } from '../stitch';
 import type { Job, JobSeam } from './job';
-import type { Needs, ScheduleInput, Task } from './order';
+import { needsOf } from './needs';
+import type { ScheduleInput, Task } from './order';
 import type { SeamWork } from './seamWork';
 import { usualOrder } from './suggest';
 
@@ -112,33 +111,6 @@ export function workLeft(job: Job, seams: readonly SeamNow[]): WorkItem[] {
 
 const wantsProof = ({ proof, seam, state }: SeamNow) =>
   state === 'to do' && seam.clothId !== null && (proof === 'none' || proof === 'stale');
-
-/**
- * What a setting wants on the machine, for the order of work.
- *
- * @param setup - the setting; null wants nothing
- * @param colours - what colour stands on the spool and in the bobbin
- * @returns needs with everything in it
- */
-export function needsOf(setup: Setup | null, colours: { needle: string; bobbin: string }): Needs {
-  if (!setup) return {};
-  const { needle, foot, footSide, plate, stitch, lengthMm, widthMm, tensionSteps, pressure } = setup;
-  const bobbin = setup.bobbin ?? setup.thread;
-  return {
-    needle,
-    thread: inColour(threadName(setup.thread), colours.needle),
-    bobbin: inColour(threadName(bobbin), colours.bobbin),
-    foot: footSide ? `${FOOT[foot].name}, ${footSide}` : FOOT[foot].name,
-    plate: PLATE[plate].name,
-    stitch: STITCH[stitch].name,
-    lengthMm,
-    widthMm,
-    tensionSteps,
-    pressure,
-  };
-}
-
-const inColour = (thread: string, colour: string) => (colour ? `${thread}, ${colour}` : thread);
 
 /**
  * The colours of a seam.

@@ -55,10 +55,11 @@ describe('where a job stands', () => {
   it('finds the scrap that was begun for it, and takes none of one cloth for a pair', () => {
     const job = apron();
     const pair = { ...job, seams: job.seams.map((s) => ({ ...s, secondClothId: 'd' })) };
-    const LAWN = { ...POPLIN, name: 'lawn' };
+    // Called alike: told apart by id all the same.
+    const LAWN = { ...POPLIN };
     const clothOf = (id: string | null) => (id === 'c' ? POPLIN : id === 'd' ? LAWN : null);
-    const scrap = { id: 's', clothId: 'c', machineId: 'm', operation: { kind: 'topstitch' as const } };
-    const both = { ...scrap, id: 'p', operation: { ...scrap.operation, second: LAWN } };
+    const scrap = { id: 's', clothId: 'c', secondId: null, machineId: 'm', operation: { kind: 'topstitch' as const } };
+    const both = { ...scrap, id: 'p', secondId: 'd' };
     const found = (of: Job, scraps: Surroundings['scraps']) =>
       jobStanding(of, around({ clothOf, scraps })).seams[0].scrapId;
     expect(found(job, [both, scrap])).toBe('s');
@@ -132,7 +133,7 @@ describe('where a job stands', () => {
 
 describe('what a job takes', () => {
   it('counts thread by colour with its unpicking share, and what has to be bought', () => {
-    const spool = { thread: { fibre: 'polyester' as const, tex: 27 }, colourName: 'Sand', metresLeft: 5 };
+    const spool = { thread: { fibre: 'polyester' as const, tex: 27 }, colourName: 'Sand', metres: [{ by: 5 }] };
     const owned = { threads: [spool], needles: [], lifeHours: 5 };
     const { budget, seams } = jobStanding(apron(), around({ owned }));
     const [need] = budget.threads;
@@ -145,7 +146,7 @@ describe('what a job takes', () => {
   });
 
   it('does not tell to buy where a spool was never measured', () => {
-    const spool = { thread: { fibre: 'polyester' as const, tex: 27 }, colourName: 'sand' };
+    const spool = { thread: { fibre: 'polyester' as const, tex: 27 }, colourName: 'sand', metres: [] };
     const [need] = jobStanding(apron(), around({ owned: { threads: [spool], needles: [], lifeHours: 5 } })).budget
       .threads;
     expect(need).toMatchObject({ ownedMm: null, buyMm: 0 });
@@ -163,12 +164,12 @@ describe('what a job takes', () => {
   });
 
   it('asks for a needle when none of its kind is owned, and for none while hours are left', () => {
-    const fresh = { needle: SETUP.needle, hours: 1, spent: null };
+    const fresh = { needle: SETUP.needle, sewn: [{ by: 1 }], spent: null };
     const buy = (needles: (typeof fresh)[], lifeHours: number | null) =>
       jobStanding(apron(), around({ owned: { threads: [], needles, lifeHours } })).budget.needles[0].buy;
     expect(buy([], 5)).toBe(1);
     expect(buy([fresh], 5)).toBe(0);
-    expect(buy([{ ...fresh, hours: 5 }], 5)).toBe(1);
+    expect(buy([{ ...fresh, sewn: [{ by: 5 }] }], 5)).toBe(1);
     expect(buy([fresh], null)).toBe(0);
     expect(buy([], null)).toBe(1);
   });

@@ -34,7 +34,13 @@ export interface Surroundings {
   clothOf: (id: string | null) => Cloth | null;
   settingOf: (seam: JobSeam) => SeamSetting;
   runs: readonly (SewnRun & { id: string; atItSeconds: number })[];
-  scraps: readonly { id: string; clothId: string; machineId: string; operation: Pick<Operation, 'kind' | 'second'> }[];
+  scraps: readonly {
+    id: string;
+    clothId: string;
+    secondId: string | null;
+    machineId: string;
+    operation: Pick<Operation, 'kind'>;
+  }[];
   /** What is on the machine now; null when nothing is known. */
   on: Setup | null;
   owned: Owned;
@@ -110,11 +116,11 @@ function seamNow(job: Job, seam: JobSeam, around: Surroundings): SeamNow {
   const sewn = own.find((r) => r.status === 'done' && r.outcome !== 'unpick');
   const kind = kindOf(seam.procedureId);
   const scrap = scraps.find(
-    ({ clothId, machineId, operation }) =>
+    ({ clothId, machineId, secondId, operation }) =>
       clothId === seam.clothId &&
       machineId === job.machineId &&
       operation.kind === kind &&
-      operation.second?.name === clothOf(seam.secondClothId)?.name,
+      secondId === seam.secondClothId,
   );
   return {
     seam,

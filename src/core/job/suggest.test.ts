@@ -12,6 +12,7 @@ const seam = (id: string, more: Partial<JobSeam> = {}): JobSeam => ({
   procedureId: 'plain-open',
   clothId: null,
   secondClothId: null,
+  bandClothId: null,
   pieces: [],
   count: 1,
   answers: {},

@@ -115,6 +115,7 @@ export function jobFromTemplate(
       procedureId: row.does,
       clothId: row.cloth === 'second' ? secondClothId : clothId,
       secondClothId: row.cloth === 'pair' ? secondClothId : null,
+      bandClothId: null,
       pieces: on,
       count: row.count ?? 1,
       answers: { ...row.answers },

@@ -1,4 +1,4 @@
-import { type Needle, needleName } from '../kit';
+import { sayNeed } from './needs';
 import type { Costs, Needs, ScheduleChange, ScheduleInput } from './order';
 import type { WorkItem } from './plan';
 
@@ -71,25 +71,13 @@ function minutesOf({ change }: ScheduleChange, costs: Costs): number {
 
 function spansOf(part: BandPart, now: Needs, stops: readonly Stop[], end: number): Span[] {
   const spans: Span[] = [];
-  if (now[part] !== undefined) spans.push({ value: sayNeed(now[part]), fromMin: 0, toMin: end });
+  if (now[part] !== undefined) spans.push({ value: sayNeed(part, now[part]), fromMin: 0, toMin: end });
   for (const { changes, fromMin } of stops) {
     const change = changes.find((c) => c.change === part);
     if (!change) continue;
     const last = spans.at(-1);
     if (last) last.toMin = fromMin;
-    spans.push({ value: sayNeed(change.to), fromMin, toMin: end });
+    spans.push({ value: sayNeed(part, change.to), fromMin, toMin: end });
   }
   return spans.filter((span) => span.toMin > span.fromMin);
-}
-
-/**
- * What a seam wants of one part, in words.
- *
- * @param value - a needle, or a name, or a number
- * @example
- * sayNeed({ point: 'jeans', nm: 100 }) // => 'Jeans 100/16'
- */
-export function sayNeed(value: unknown): string {
-  if (typeof value === 'object' && value !== null && 'point' in value) return needleName(value as Needle);
-  return String(value);
 }

@@ -24,7 +24,7 @@ const AT = '2026-01-01T00:00:00Z';
 const none: Calibration = { length: [], width: [], bobbin: [], feed: [] };
 const counted = (...pairs: [dial: number, stitches: number][]): Calibration => ({
   ...none,
-  length: pairs.map(([dialMm, stitches]) => ({ dialMm, stitches, overMm: 100, at: AT })),
+  length: pairs.map(([dialMm, stitches], i) => ({ id: `${i}`, dialMm, stitches, overMm: 100, at: AT })),
 });
 
 describe('a length dial that is out', () => {
@@ -93,7 +93,7 @@ describe('counts that cannot be', () => {
 });
 
 describe('a width dial', () => {
-  const machine = { calibration: { ...none, width: [{ dialMm: 4, trueMm: 3.6, at: AT }] } };
+  const machine = { calibration: { ...none, width: [{ id: 'w', dialMm: 4, trueMm: 3.6, at: AT }] } };
   it('is corrected the same way', () => {
     expect(trueWidthMm(machine, 4)).toBeCloseTo(3.6, 10);
     expect(dialWidthMm(machine, 3.6)).toBeCloseTo(4, 10);
@@ -102,7 +102,12 @@ describe('a width dial', () => {
 });
 
 describe('a bobbin that was wound off', () => {
-  const wound = (metres: number, tex = 27) => ({ metres, thread: { fibre: 'polyester' as const, tex }, at: AT });
+  const wound = (metres: number, tex = 27) => ({
+    id: `${metres}`,
+    metres,
+    thread: { fibre: 'polyester' as const, tex },
+    at: AT,
+  });
   const machine = { calibration: { ...none, bobbin: [wound(40), wound(44)] } };
   it('holds what it held', () =>
     expect(bobbinMetres(machine, { fibre: 'polyester', tex: 27 })).toEqual({ metres: 42, measured: 2 }));
@@ -111,7 +116,9 @@ describe('a bobbin that was wound off', () => {
 });
 
 describe('feed', () => {
-  const line = (factor: number | null) => ({
+  const line = (factor: number | null, i: number) => ({
+    id: `${i}`,
+    clothId: null,
     shiftMm: 3,
     overMm: 300,
     foot: 'standard' as const,
@@ -120,8 +127,7 @@ describe('feed', () => {
     factor,
     at: AT,
   });
-  const creep = (...factors: (number | null)[]) =>
-    creepFactor({ calibration: { ...none, feed: factors.map((f) => line(f)) } });
+  const creep = (...factors: (number | null)[]) => creepFactor({ calibration: { ...none, feed: factors.map(line) } });
   it('is the model’s until a line was measured', () => expect([creep(), creep(null)]).toEqual([1, 1]));
   it('is the mean of what was measured, never below nothing', () =>
     expect([creep(0.5, 1.5), creep(2), creep(-0.4)]).toEqual([1, 2, 0.4]));

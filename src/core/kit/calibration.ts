@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { above0, momentSchema, oneOf, wholeWithin, within, words } from '../result';
+import { above0, idSchema, momentSchema, oneOf, wholeWithin, within, words } from '../result';
 import { FEET } from './feet';
 import { threadSchema } from './threads';
 
@@ -45,6 +45,8 @@ export const feedMeasureSchema = z
     overMm: within(100, 2000, 'a length in mm'),
     foot: oneOf(FEET),
     pressure: within(0, 1, 'a pressure'),
+    /** The cloth, by id where it is known which, and by the name it had then. */
+    clothId: idSchema.nullable().default(null),
     clothName: words('a cloth'),
     /** Measured against the model for that cloth, foot and pressure; null where the model expects no shift. */
     factor: within(-50, 50, 'a factor').nullable(),
@@ -58,12 +60,14 @@ export type FeedMeasure = z.infer<typeof feedMeasureSchema>;
 
 const many = <T extends z.ZodType>(schema: T) => z.array(schema).max(200, 'expected at most 200 measures').default([]);
 
-/** Everything that was measured on one machine. */
+const kept = { id: idSchema };
+
+/** Everything that was measured on one machine, each measure with an id of its own. */
 export const calibrationSchema = z.strictObject({
-  length: many(lengthCountSchema),
-  width: many(widthMeasureSchema),
-  bobbin: many(bobbinMeasureSchema),
-  feed: many(feedMeasureSchema),
+  length: many(lengthCountSchema.safeExtend(kept)),
+  width: many(widthMeasureSchema.safeExtend(kept)),
+  bobbin: many(bobbinMeasureSchema.safeExtend(kept)),
+  feed: many(feedMeasureSchema.safeExtend(kept)),
 });
 export type Calibration = z.infer<typeof calibrationSchema>;
 

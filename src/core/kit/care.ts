@@ -1,7 +1,7 @@
 import { oneOf } from '../result';
 
 /** What is done to keep a machine well. */
-export const CARE_KINDS = ['lint', 'oil', 'bulb', 'service'] as const;
+export const CARE_KINDS = ['lint', 'oil', 'bulb', 'service', 'new-foot'] as const;
 export type CareKind = (typeof CARE_KINDS)[number];
 export const careKindSchema = oneOf(CARE_KINDS);
 
@@ -56,6 +56,15 @@ export const CARE: Readonly<Record<CareKind, CareFacts>> = {
     everyHours: 200,
     everyMonths: 24,
     caution: 'Do not open the housing yourself.',
+    provenance: 'common-practice',
+  },
+  'new-foot': {
+    id: 'new-foot',
+    name: 'New foot',
+    how: 'A foot that is new to this machine may hold the cloth another way: sew a line on scrap before you trust old settings.',
+    everyHours: null,
+    everyMonths: null,
+    caution: POWER,
     provenance: 'common-practice',
   },
 };

@@ -1,4 +1,4 @@
-import type { Calibration } from './calibration';
+import type { LengthCount, WidthMeasure } from './calibration';
 
 /** What one place on a dial truly gives. Spread is the sample standard deviation of its repeats, 0 for one. */
 export interface CurvePoint {
@@ -36,7 +36,7 @@ export function dialCurve(measures: readonly { dialMm: number; trueMm: number }[
  * @param calibration - the machine's measures
  * @returns the curve; empty when nothing was counted
  */
-export const lengthCurve = (calibration: Calibration | undefined): DialCurve =>
+export const lengthCurve = (calibration: { length: readonly LengthCount[] } | undefined): DialCurve =>
   dialCurve((calibration?.length ?? []).map((c) => ({ dialMm: c.dialMm, trueMm: c.overMm / c.stitches })));
 
 /**
@@ -45,7 +45,8 @@ export const lengthCurve = (calibration: Calibration | undefined): DialCurve =>
  * @param calibration - the machine's measures
  * @returns the curve; empty when nothing was measured
  */
-export const widthCurve = (calibration: Calibration | undefined): DialCurve => dialCurve(calibration?.width ?? []);
+export const widthCurve = (calibration: { width: readonly WidthMeasure[] } | undefined): DialCurve =>
+  dialCurve(calibration?.width ?? []);
 
 /**
  * Two neighbouring places of which the higher one gives less: no dial does that, so one was counted wrong.

@@ -8,6 +8,8 @@ export * from './kit';
 export * from './machine';
 export * from './needleThreadFit';
 export * from './needleLife';
+export * from './needleUse';
 export * from './needles';
 export * from './threads';
+export * from './tools';
 export * from './trueSize';

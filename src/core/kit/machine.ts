@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { STITCHES } from '../stitch';
 import { above0, oneOf, within, wholeWithin, words } from '../result';
 import { calibrationSchema } from './calibration';
-import { PLATES } from './feet';
+import { FEET, PLATES } from './feet';
 
 const dialPosition = z.union([z.number(), words('a dial position', 20)], {
   error: 'expected a number or a word printed on the dial',
@@ -49,6 +49,14 @@ export const machineSchema = z.strictObject({
   speedSpm: above0('a speed', 5000),
   needlePositions: wholeWithin(1, 60, 'a number of needle positions'),
   reverse: z.boolean({ error: 'expected true or false' }).default(true),
+  /** It ties off by itself at both ends. */
+  autoLock: z.boolean({ error: 'expected true or false' }).default(false),
+  /** It can stop with the needle down. */
+  needleStop: z.boolean({ error: 'expected true or false' }).default(false),
+  /** What is printed on the machine beside each stitch, such as 07. */
+  stitchLabels: z.partialRecord(oneOf(STITCHES), words('what is printed beside the stitch', 12)).optional(),
+  /** The feet that fit it; left out, every foot of the kit fits. */
+  feet: z.array(oneOf(FEET)).optional(),
   offsets: z
     .strictObject({
       tensionSteps: within(-5, 5, 'tension steps').optional(),
@@ -80,4 +88,6 @@ export const PLAIN_MACHINE: Machine = {
   speedSpm: 750,
   needlePositions: 13,
   reverse: true,
+  autoLock: false,
+  needleStop: false,
 };

@@ -1,5 +1,5 @@
 import { type Card, lineFacts } from '../card';
-import { machineReads, needleName } from '../kit';
+import { machineReads, needleHours, needleName } from '../kit';
 import { giveOfSetup, seamContext } from '../physics';
 import { type Sign, stitchFacts } from '../stitch';
 import type { Line, Swatch } from '../swatch';
@@ -72,11 +72,11 @@ const biggest = (sums: ReadonlyMap<string, number>): Bar[] =>
  * @param needles - the tin, spent ones too
  * @returns hours, most first
  */
-export function hoursByKind(needles: readonly Pick<KnownNeedle, 'needle' | 'hours'>[]): Bar[] {
+export function hoursByKind(needles: readonly Pick<KnownNeedle, 'needle' | 'sewn'>[]): Bar[] {
   const sums = new Map<string, number>();
-  for (const { needle, hours } of needles) {
+  for (const { needle, sewn } of needles) {
     const name = needleName(needle);
-    sums.set(name, (sums.get(name) ?? 0) + hours);
+    sums.set(name, (sums.get(name) ?? 0) + needleHours({ sewn }));
   }
   return biggest(sums);
 }

@@ -1,6 +1,6 @@
 import { type Card, lineFacts } from '../card';
 import type { Job } from '../job';
-import { CARE, needleName, SPENT_TEXT } from '../kit';
+import { CARE, needleHours, needleName, sewedBy, SPENT_TEXT } from '../kit';
 import { procedureName, type Run } from '../seam';
 import { settingReadings } from '../setup';
 import { type Sign, SIGN_TEXT } from '../stitch';
@@ -148,18 +148,19 @@ function jobEntry(job: Job, { cloth, machine }: Names): Entry {
 
 /** Needles that were used: one that lies new in its pack has no story. */
 function needleEntry(record: KnownNeedle): Entry[] {
-  if (record.hours === 0 && record.spent === null) return [];
+  const hours = needleHours(record);
+  if (hours === 0 && record.spent === null) return [];
   const life = record.spent ? `spent: ${SPENT_TEXT[record.spent]}` : 'in use';
-  const sewed = record.sewed.map(({ what }) => what).join(', ');
+  const sewed = sewedBy(record).map(({ what }) => what);
   return [
     {
       id: record.id,
       kind: 'needle',
       at: record.addedAt,
       title: needleName(record.needle),
-      detail: `${formatNumber(record.hours, 1)} h, ${life}${sewed ? `; sewed ${sewed}` : ''}`,
+      detail: `${formatNumber(hours, 1)} h, ${life}${sewed.length > 0 ? `; sewed ${sewed.join(', ')}` : ''}`,
       outcome: record.spent ? 'bad' : '',
-      cloth: record.sewed[0]?.what ?? '',
+      cloth: sewed[0] ?? '',
       machine: '',
       href: '/workroom?place=needles',
     },

@@ -1,4 +1,4 @@
-import type { CareKind, Needle, SpentReason } from '../kit';
+import type { CareKind, Needle, NeedleUse, SpentReason } from '../kit';
 
 /** A cloth of the drawer, as far as the ledger asks. */
 export interface KnownCloth {
@@ -16,9 +16,8 @@ export interface KnownMachine {
 export interface KnownNeedle {
   id: string;
   needle: Needle;
-  hours: number;
+  sewn: readonly NeedleUse[];
   spent: SpentReason | null;
-  sewed: readonly { what: string }[];
   addedAt: string;
 }
 

@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { askedIds } from '../card';
 import { clothSchema } from '../cloth';
 import { FIT_VERDICTS, type Machine, machineSchema, needleThreadFit, PLAIN_MACHINE } from '../kit';
 import { checkInterlocks } from '../interlock';
@@ -26,6 +27,7 @@ export const checkInputSchema = z.strictObject({
   cloth: clothSchema,
   operation: operationSchema,
   machine: machineSchema.optional(),
+  ...askedIds,
 });
 export type CheckInput = z.infer<typeof checkInputSchema>;
 

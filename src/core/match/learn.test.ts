@@ -6,7 +6,7 @@ import { match, matchInputSchema, type MatchRequest } from '.';
 
 const green = { ...PLAIN_MACHINE, name: 'the green machine' };
 const jersey = { structure: 'knit', family: 'jersey', stretchAcross: 50, massGsm: 160 } as const;
-const question: MatchRequest = { cloth: jersey, operation: { kind: 'join' }, machine: green };
+const question: MatchRequest = { cloth: jersey, operation: { kind: 'join' }, machine: green, machineId: 'green' };
 const passed = {
   needle: { point: 'stretch', nm: 90 },
   thread: { fibre: 'polyester', tex: 27 },
@@ -23,6 +23,7 @@ const card = {
   cloth: jersey,
   operation: { kind: 'join' },
   machine: green,
+  machineId: 'green',
   setup: passed,
 } as const;
 const ask = (more: Partial<MatchRequest>) => match(matchInputSchema.parse({ ...question, ...more }));
@@ -40,7 +41,7 @@ describe('a tested card moves the start', () => {
   });
 
   it('less on another machine, and not at all from another structure', () => {
-    const other = ask({ tested: [{ ...card, machine: { ...green, name: 'the boat machine' } }] });
+    const other = ask({ tested: [{ ...card, machineId: 'boat' }] });
     expect(other.confidence).toBeLessThan(ask({ tested: [card] }).confidence);
     const woven = { ...card, cloth: { structure: 'woven', family: 'denim' } } as const;
     expect(ask({ tested: [woven] }).setup).toEqual(ask({}).setup);
@@ -70,12 +71,12 @@ describe('which card is nearest', () => {
       matchInputSchema.parse({ ...question, tested: cards }).tested!,
       profile,
       { kind: 'join' },
-      'the green machine',
+      { machineId: 'green' },
     ).map(({ card: { name } }) => name);
 
   it('one of the same machine comes before a nearer one of another', () => {
     const heavier = { ...card, name: 'heavier, same machine', cloth: { ...jersey, massGsm: 200 } };
-    const elsewhere = { ...card, name: 'same cloth, other machine', machine: { ...green, name: 'the boat machine' } };
+    const elsewhere = { ...card, name: 'same cloth, other machine', machineId: 'boat' };
     expect(of([elsewhere, heavier])).toEqual(['heavier, same machine', 'same cloth, other machine']);
   });
 

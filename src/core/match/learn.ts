@@ -1,5 +1,5 @@
-import { lineFacts, type NearCard, nearestCards, type TestedCard } from '../card';
-import type { Machine, Thread } from '../kit';
+import { type AskedIds, lineFacts, type NearCard, nearestCards, type TestedCard } from '../card';
+import type { Thread } from '../kit';
 import type { SeamContext } from '../physics';
 import type { StitchId } from '../stitch';
 import type { Aims } from './aims';
@@ -26,11 +26,11 @@ export const NOTHING_LEARNED: Learned = { near: [], nm: null, tensionSteps: null
  *
  * @param tested - all cards given
  * @param seam - cloth and operation
- * @param machine - the machine, if one was named
+ * @param ids - which machine it will be sewn on, by id
  * @returns what they say; nothing when none is near
  */
-export function learnFrom(tested: readonly TestedCard[], seam: SeamContext, machine: Machine | undefined): Learned {
-  const near = nearestCards(tested, seam.profile, seam.asked, machine?.name).slice(0, CARDS);
+export function learnFrom(tested: readonly TestedCard[], seam: SeamContext, ids: AskedIds): Learned {
+  const near = nearestCards(tested, seam.profile, seam.asked, ids).slice(0, CARDS);
   const best = near[0];
   if (!best) return NOTHING_LEARNED;
   const { setup } = best.card;

@@ -13,13 +13,21 @@ const machine = (calibration: Partial<Calibration>): Machine => ({
   ...PLAIN_MACHINE,
   calibration: { ...none, ...calibration },
 });
-const counted = (dialMm: number, stitches: number) => ({ dialMm, stitches, overMm: 100, at: AT });
-const swung = (dialMm: number, trueMm: number) => ({ dialMm, trueMm, at: AT });
+const counted = (dialMm: number, stitches: number) => ({
+  id: `${dialMm}`,
+  dialMm,
+  stitches,
+  overMm: 100,
+  at: AT,
+});
+const swung = (dialMm: number, trueMm: number) => ({ id: `${dialMm}`, dialMm, trueMm, at: AT });
 const fed = (factor: number) => ({
   shiftMm: 3,
   overMm: 300,
   foot: 'standard' as const,
   pressure: 0.5,
+  id: `${factor}`,
+  clothId: null,
   clothName: 'A',
   factor,
   at: AT,

@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { testedCardSchema } from '../card';
+import { askedIds, testedCardSchema } from '../card';
 import { clothSchema } from '../cloth';
 import { creepFactor, FULL_KIT, type Kit, kitSchema, type Machine, machineSchema, PLAIN_MACHINE } from '../kit';
 import { seamContext, type SeamContext } from '../physics';
@@ -24,6 +24,7 @@ export const matchInputSchema = z.strictObject({
     })
     .optional(),
   tested: z.array(testedCardSchema).max(5000, 'expected at most 5000 cards').optional(),
+  ...askedIds,
 });
 export type MatchInput = z.infer<typeof matchInputSchema>;
 export type MatchRequest = z.input<typeof matchInputSchema>;
@@ -40,6 +41,10 @@ export interface Question {
   learned: Learned;
 }
 
+/** A kit with only the feet that fit a machine, where it is known which do. */
+const fitting = (kit: Kit, { feet }: Machine): Kit =>
+  feet ? { ...kit, feet: kit.feet.filter((foot) => feet.includes(foot)) } : kit;
+
 const within01 = (share: number) => Math.min(1, Math.max(0, share));
 
 /**
@@ -51,9 +56,9 @@ const within01 = (share: number) => Math.min(1, Math.max(0, share));
 export function openQuestion(input: MatchInput): Question {
   const machine: Machine = input.machine ?? PLAIN_MACHINE;
   const seam = seamContext(input.cloth, input.operation, creepFactor(machine));
-  const kit = input.kit ?? FULL_KIT;
+  const kit = fitting(input.kit ?? FULL_KIT, machine);
   const schools = input.schools ?? USUAL_SCHOOLS;
-  const learned = learnFrom(input.tested ?? [], seam, input.machine);
+  const learned = learnFrom(input.tested ?? [], seam, input);
   const ruled = aimsFor({ seam, machine, kit, schools });
   const offset = input.learned?.pressure ?? 0;
   const aims = moveAims(

@@ -3,7 +3,7 @@ import { type ChangeId, CHANGES } from '../diagnose';
 import { seamContext, type SeamContext } from '../physics';
 import type { Operation, Setup } from '../setup';
 import { HIDDEN_FAULTS, type HiddenFault, type Quirks, quirksOf, sewLine, type SewInput } from '../standin';
-import { accepted, type Line, LINE_MM } from '../swatch';
+import { accepted, type Judged, type Line, LINE_MM } from '../swatch';
 
 /** What a change does to the stand-in itself, beside what it does to the setting. */
 const DEEDS: Partial<Record<ChangeId, Partial<Quirks>>> = {
@@ -66,7 +66,7 @@ export const standInInput = ({ seam, cloth, setup, direction }: StandInLine): Se
  * @param line - what is sewn, and by which machine in which state
  * @returns measures and findings of a line; never a real result
  */
-export function sewOnStandIn(line: StandInLine): Pick<Line, 'measures' | 'findings' | 'looked'> {
+export function sewOnStandIn(line: StandInLine): Judged<'measures' | 'looked'> {
   const { seam, setup } = line;
   const sewn = sewLine(standInInput(line), line.quirks, line.seed);
   const { stitches, afterMm, shiftMm, popPercent, pucker, ridgeMm } = sewn.measures;

@@ -18,7 +18,7 @@ const line = (number: number, setup: object = {}, measures: object = {}, more: o
 
 describe('two lines side by side', () => {
   const a = line(1, {}, { afterMm: 103 });
-  const b = line(2, { pressure: 0.25 }, { afterMm: 101 }, { findings: [{ sign: 'wavy', severity: 1 }] });
+  const b = line(2, { pressure: 0.25 }, { afterMm: 101 }, { findings: [{ id: 'wavy', sign: 'wavy', severity: 1 }] });
   const { setting, outcome } = compareLines(PLAIN_MACHINE, a, b);
 
   it('every reading is there, and only what differs is marked', () => {

@@ -3,7 +3,7 @@ import type { SeamContext } from '../physics';
 import { SIGN_TEXT } from '../stitch';
 import { formatNumber } from '../units';
 import { accepted, type Accepted } from './accepted';
-import type { Line } from './swatch';
+import type { Judged } from './swatch';
 
 /** One thing a line has to meet before its setting becomes a card. */
 export interface Criterion {
@@ -24,7 +24,7 @@ export interface Criterion {
  * @param line - the line
  * @returns criteria in the order a person would check them
  */
-export function passCriteria(seam: SeamContext, line: Pick<Line, 'measures' | 'findings' | 'looked'>): Criterion[] {
+export function passCriteria(seam: SeamContext, line: Judged<'measures' | 'looked'>): Criterion[] {
   const facts = lineFacts(line.measures);
   const most = accepted(seam, line.measures);
   const { percent } = seam.required;
@@ -50,7 +50,7 @@ export function passes(criteria: readonly Criterion[]): boolean {
   return criteria.every(({ state }) => state === 'met');
 }
 
-function lookCriterion({ findings, looked }: Pick<Line, 'findings' | 'looked'>): Criterion {
+function lookCriterion({ findings, looked }: Judged<'looked'>): Criterion {
   const plain = findings.filter(({ severity }) => severity >= 2);
   const state = plain.length > 0 ? 'failed' : looked || findings.length > 0 ? 'met' : 'open';
   const names = plain.map(({ sign }) => SIGN_TEXT[sign].toLowerCase()).join(', ');

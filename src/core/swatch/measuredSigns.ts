@@ -2,7 +2,7 @@ import { lineFacts } from '../card';
 import type { SeamContext } from '../physics';
 import { accepted } from './accepted';
 import { signsToLookFor } from './signsToLookFor';
-import type { Finding, Line } from './swatch';
+import type { Finding, Judged, Line } from './swatch';
 
 /** The grade of a seam without a pucker. */
 const SMOOTH = 5;
@@ -44,7 +44,7 @@ export function measuredSigns(seam: SeamContext, line: Pick<Line, 'measures'>): 
  * @param line - the line
  * @returns one finding for each sign
  */
-export function allSigns(seam: SeamContext, line: Pick<Line, 'measures' | 'findings'>): Finding[] {
+export function allSigns(seam: SeamContext, line: Judged<'measures'>): Finding[] {
   const worst = new Map<Finding['sign'], Finding>();
   for (const finding of [...line.findings, ...measuredSigns(seam, line)]) {
     const before = worst.get(finding.sign);
@@ -62,7 +62,7 @@ export function allSigns(seam: SeamContext, line: Pick<Line, 'measures' | 'findi
  */
 export function findingsOf(
   seam: SeamContext,
-  line: Pick<Line, 'measures' | 'findings' | 'looked' | 'setup'>,
+  line: Judged<'measures' | 'looked' | 'setup'>,
 ): { sign: Finding['sign']; severity: number }[] {
   const seen = allSigns(seam, line).map(({ sign, severity }) => ({ sign, severity }));
   if (!line.looked) return seen;

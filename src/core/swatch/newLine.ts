@@ -16,6 +16,8 @@ export const newLine = (start: LineStart): Line => ({
   findings: [],
   looked: false,
   status: 'sewing',
+  leftOut: false,
+  knowledge: '',
   notes: '',
   ...start,
 });

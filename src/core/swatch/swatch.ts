@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { lineMeasuresSchema } from '../card';
+import { lineMeasuresSchema, provesSchema } from '../card';
 import { MEASURABLE } from '../cloth';
 import { idSchema, momentSchema, oneOf, wholeWithin, words } from '../result';
 import { operationSchema, READINGS, setupSchema } from '../setup';
@@ -23,12 +23,23 @@ export const findingSchema = z.strictObject({
 });
 export type Finding = z.infer<typeof findingSchema>;
 
+/** A sign as it is kept with its line: with an id, which is the sign's own name where it is on the line once. */
+export const keptFindingSchema = findingSchema.extend({ id: idSchema });
+export type KeptFinding = z.infer<typeof keptFindingSchema>;
+
+/** A finding with the id it is kept under. */
+export const keptFinding = (finding: Finding): KeptFinding => ({ id: finding.sign, ...finding });
+
 /** A test piece: one cloth, one seam, one machine, lines sewn on it. */
 export const swatchSchema = z.strictObject({
   id: idSchema,
   clothId: idSchema,
   machineId: idSchema,
   operation: operationSchema,
+  /** Which cloth the second one of the operation is; null where there is none, or nobody knows. */
+  secondId: idSchema.nullable().default(null),
+  /** The operation and the row it is to prove; null for the stitch alone. */
+  proves: provesSchema.nullable().default(null),
   startedAt: momentSchema,
   name: words('a name', 120),
   /** Where the scrap is kept, in the person's own words. */
@@ -52,7 +63,7 @@ export const lineSchema = z.strictObject({
   setup: setupSchema,
   direction: oneOf(['across', 'along', 'bias']).default('across'),
   measures: lineMeasuresSchema,
-  findings: z.array(findingSchema).default([]),
+  findings: z.array(keptFindingSchema).default([]),
   /** True once the person looked and saw nothing wrong. */
   looked: z.boolean().default(false),
   status: oneOf(LINE_STATES),
@@ -71,5 +82,12 @@ export const lineSchema = z.strictObject({
   simulated: z.strictObject({ seed: wholeWithin(0, 2 ** 31, 'a whole number') }).optional(),
   /** The card that this line is to prove again. */
   provesCardId: idSchema.optional(),
+  /** Nothing is to be learned from it: something was odd about it. */
+  leftOut: z.boolean({ error: 'expected true or false' }).default(false),
+  /** The version of the tables its setting came from; empty where that is not known. */
+  knowledge: z.string().max(60, 'expected at most 60 letters').default(''),
 });
 export type Line = z.infer<typeof lineSchema>;
+
+/** What is judged of a line; its signs may be kept ones or not. */
+export type Judged<K extends keyof Line> = Pick<Line, Exclude<K, 'findings'>> & { findings: readonly Finding[] };

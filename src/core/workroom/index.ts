@@ -1,5 +1,6 @@
 export * from './changes';
 export * from './describe';
+export * from './stamped';
 export * from './takeBack';
 export * from './words';
 export * from './mend';

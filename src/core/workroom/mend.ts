@@ -1,6 +1,6 @@
 import type { z } from 'zod';
 import { type LinkedList, readRecord, RECORD } from '../file';
-import { formatPath } from '../result';
+import { formatPath, parseCarrying } from '../result';
 import type { Row } from './changes';
 
 /** A damaged record with what is wrong left out of it. */
@@ -14,7 +14,8 @@ export interface Mended {
 const MOST = 60;
 
 /**
- * Mends a record that has the wrong shape by leaving out what is wrong: the smallest part that will do.
+ * Mends a record that has the wrong shape by leaving out what is wrong: the smallest part that will do. What is only not known
+ * stays in it.
  *
  * @param list - the list it belongs to
  * @param raw - the record as it is stored
@@ -26,14 +27,13 @@ export function mended(list: LinkedList, raw: unknown): Mended | null {
   let record = structuredClone(raw) as Row;
   const dropped: string[] = [];
   for (let i = 0; i < MOST; i += 1) {
-    const parsed = schema.safeParse(record);
+    const parsed = parseCarrying(schema, record);
     if (parsed.success) {
       const read = readRecord(list, record);
       return read.ok ? { record: read.record as Row, dropped } : null;
     }
     const [issue] = parsed.error.issues;
-    const path = issue.code === 'unrecognized_keys' ? [...issue.path, issue.keys[0]] : [...issue.path];
-    const at = deepestThere(record, path);
+    const at = deepestThere(record, issue.path);
     if (at.length === 0) return null;
     dropped.push(formatPath(at));
     record = without(record, at) as Row;

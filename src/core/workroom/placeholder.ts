@@ -28,7 +28,7 @@ export function placeholders(table: string, id: string, at: string, machineId: s
   }
   if (table === 'machines') {
     const machine = { ...PLAIN_MACHINE, name: 'Recovered machine' };
-    return [{ table, id, row: { id, machine, sewnHours: 0, addedAt: at } }];
+    return [{ table, id, row: { id, machine, sewn: [], addedAt: at } }];
   }
   if (table !== 'swatches') return [];
   const clothId = `${id.slice(0, 60)}-fabric`;

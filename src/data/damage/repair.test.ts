@@ -25,9 +25,9 @@ beforeEach(async () => void (await importWorkroom({ workroom: demo }, 'replace')
 
 describe('a damaged record', () => {
   it('is repaired, what it was is kept, and putting that back touches nothing written since', async () => {
-    await database.table('cloths').put({ ...demo.cloths[0], price: 12 });
+    await database.table('cloths').put({ ...demo.cloths[0], archivedAt: 'once' });
     const [wrong] = await findDamage();
-    expect(await repair(wrong, AT)).toMatchObject({ ok: true, told: 'Left out: price.' });
+    expect(await repair(wrong, AT)).toMatchObject({ ok: true, told: 'Left out: archivedAt.' });
     expect(await findDamage()).toEqual([]);
     await cloths.change(demo.cloths[0].id, (c) => c && { ...c, notes: 'written since' });
     expect(await putBack(await onlyKey())).toMatchObject({

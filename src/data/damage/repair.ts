@@ -6,6 +6,7 @@ import {
   linksFrom,
   linksTo,
   LISTS,
+  migrateRecord,
   plainValue,
   readRecord,
   withoutLink,
@@ -110,7 +111,7 @@ export async function putBack(key: string): Promise<Repaired> {
   if (!entry) return { ok: false, why: 'It is not there any more.' };
   const list = LISTS.find((one) => one === entry.list);
   if (!list) return { ok: false, why: 'It is not a record of a list, so it can only be saved as a file.' };
-  const mend = mended(list, entry.record);
+  const mend = mended(list, migrateRecord(list, entry.record));
   if (!mend) return { ok: false, why: `It still cannot be read: ${entry.path}: ${entry.problem}.` };
   return placed(entry, list, mend.record, mend.dropped);
 }

@@ -9,7 +9,8 @@ import { cards, cloths, jobs, lines, needles, onMachines, swatches } from '../re
 import { backupDatabase } from '../snapshots';
 import { StoreError } from '../storeError';
 import { withTextBox } from '../textBox.testing';
-import { exportText, importWorkroom, startOwn } from '../workroomFile';
+import { contentText } from '../contentText.testing';
+import { importWorkroom, startOwn } from '../workroomFile';
 import { edit, redo, undo, undoEntry } from './edit';
 import { forgetHistory, historyNow } from './history';
 
@@ -38,13 +39,13 @@ describe('an edit', () => {
   });
 
   it('that fails half-way changes nothing and is not in the list', async () => {
-    const before = await exportText(now);
+    const before = await contentText(now);
     const fails = edit('Half', async () => {
       await cloths.remove('merino');
       throw new Error('half-way');
     });
     await expect(fails).rejects.toThrow('half-way');
-    expect(await exportText(now)).toBe(before);
+    expect(await contentText(now)).toBe(before);
     expect(historyNow().done).toEqual([]);
   });
 
@@ -89,18 +90,18 @@ describe('an edit', () => {
 
 describe('undo', () => {
   it('and redo go back and forth through everything', async () => {
-    const states = [await exportText(now)];
+    const states = [await contentText(now)];
     for (const id of ['merino', 'deck', 'denim']) {
       await cloths.change(id, (c) => c && { ...c, notes: 'new' });
-      states.push(await exportText(now));
+      states.push(await contentText(now));
     }
     for (const state of [states[2], states[1], states[0]]) {
       await undo();
-      expect(await exportText(now)).toBe(state);
+      expect(await contentText(now)).toBe(state);
     }
     for (const state of states.slice(1)) {
       await redo();
-      expect(await exportText(now)).toBe(state);
+      expect(await contentText(now)).toBe(state);
     }
     expect(await redo()).toMatchObject({ ok: false });
   });
@@ -164,11 +165,11 @@ describe('undo', () => {
   it('of a needle that is in a machine takes it out of both, and redo puts it back into both', async () => {
     await needles.put({ ...demo.needles[0], id: 'n' });
     await onMachines.change('green', (on) => on && { ...on, needleId: 'n' });
-    const before = await exportText(now);
+    const before = await contentText(now);
     await needles.remove('n');
     expect((await onMachines.get('green'))!.needleId).toBeNull();
     await undo();
-    expect(await exportText(now)).toBe(before);
+    expect(await contentText(now)).toBe(before);
   });
 
   it('of what another tab has deleted says why it cannot, and goes past it the next time', async () => {
@@ -217,36 +218,36 @@ describe('the whole workroom', () => {
   });
 
   it('comes back through more changes of the whole than copies are kept', async () => {
-    const before = await exportText(now);
+    const before = await contentText(now);
     for (let i = 0; i < 10; i += 1) await startOwn(now, `m${i}`);
     for (let i = 0; i < 10; i += 1) expect(await undo()).toMatchObject({ ok: true });
-    expect(await exportText(now)).toBe(before);
+    expect(await contentText(now)).toBe(before);
     for (let i = 0; i < 10; i += 1) expect(await redo()).toMatchObject({ ok: true });
     expect(await cloths.all()).toEqual([]);
     for (let i = 0; i < 10; i += 1) await undo();
-    expect(await exportText(now)).toBe(before);
+    expect(await contentText(now)).toBe(before);
   });
 
   it('is not touched when there is no room to keep it first', async () => {
-    const before = await exportText(now);
+    const before = await contentText(now);
     const full = vi
       .spyOn(backupDatabase.contents, 'put')
       .mockRejectedValue(new DOMException('full', 'QuotaExceededError'));
     await expect(startOwn(now, 'm1')).rejects.toThrow();
     full.mockRestore();
-    expect(await exportText(now)).toBe(before);
+    expect(await contentText(now)).toBe(before);
     expect(historyNow().done).toEqual([]);
   });
 
   it('stays as it is when bringing it back fails, and the copy stays too', async () => {
     await startOwn(now, 'm1');
-    const empty = await exportText(now);
+    const empty = await contentText(now);
     const broken = vi
       .spyOn(Object.getPrototypeOf(database.lines) as Table, 'bulkPut')
       .mockRejectedValue(new Error('disk'));
     await expect(undo()).rejects.toThrow('disk');
     broken.mockRestore();
-    expect(await exportText(now)).toBe(empty);
+    expect(await contentText(now)).toBe(empty);
     expect(await undo()).toMatchObject({ ok: true });
     expect(await cloths.all()).toHaveLength(10);
   });

@@ -3,6 +3,7 @@ import { idFieldOf, linkedId, linksFrom, LISTS } from '@/core/file';
 import { after, before, type Change, changeOf, recordName, type Row } from '@/core/workroom';
 import { database } from '../database';
 import { StoreError } from '../storeError';
+import { STAMP_TABLES, stampChanges } from './stamps';
 
 /** The tables whose changes can be undone; what is being typed has its own place. */
 export const EDITED_TABLES: readonly string[] = [...LISTS, 'kit', 'preferences', 'setAside'];
@@ -47,10 +48,11 @@ export function recorderNow(): Recorder | null {
  */
 export async function recorded<T>(work: () => Promise<T>): Promise<{ value: T; changes: Change[] }> {
   const recorder = new Recorder();
-  const value = await database.transaction('rw', [...EDITED_TABLES], async (transaction) => {
+  const value = await database.transaction('rw', [...EDITED_TABLES, ...STAMP_TABLES], async (transaction) => {
     recorders.set(transaction, recorder);
     const result = await work();
     await checkLinks(recorder.changes());
+    await stampChanges(recorder.changes());
     return result;
   });
   return { value, changes: recorder.changes() };

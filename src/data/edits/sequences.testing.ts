@@ -47,7 +47,7 @@ const PRESSES: Record<string, Press> = {
   putNeedleIn: (_, a, b) =>
     some(needles.all(), a, (needle) =>
       some(onMachines.all(), b, ({ machineId }) =>
-        onMachines.change(machineId, (on) => on && { ...on, needleId: needle.id, needleHours: needle.hours }),
+        onMachines.change(machineId, (on) => on && { ...on, needleId: needle.id, needleSewn: [] }),
       ),
     ),
   sew: (_, a, b) =>

@@ -1,4 +1,4 @@
-import { LISTS } from '@/core/file';
+import { LISTS, migrateLists } from '@/core/file';
 import { database } from '../database';
 import type { RawRows } from './database';
 
@@ -32,8 +32,10 @@ export async function readRows(): Promise<RawRows> {
  */
 export async function restoreRows(rows: RawRows): Promise<void> {
   await database.transaction('rw', database.tables, async () => {
+    // A copy may be older than the shape of what is stored now.
+    const brought = migrateLists(rows, 2) as RawRows;
     for (const table of database.tables) {
-      const wanted = rows[table.name] ?? [];
+      const wanted = brought[table.name] ?? [];
       if (table.name === 'preferences') {
         await table.bulkDelete([...OF_WORKROOM]);
         await table.bulkPut(wanted.filter((row) => OF_WORKROOM.has(String(row.key))));

@@ -15,7 +15,7 @@ export function PutAway({ record }: { record: ClothRecord }) {
   const [hangs, setHangs] = useState<Dependants | null>(null);
   const { name } = record.cloth;
   const ask = async () => {
-    const found = await dependantsOfCloth(record.id, name);
+    const found = await dependantsOfCloth(record.id);
     if (isFree(found)) await remove();
     else setHangs(found);
   };

@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { decodeText, readJob, settleJob } from '@/core/file';
+import { decodeText, readThing, settleJob } from '@/core/file';
 import { jobs, useCloths, useMachines } from '@/data';
 import { newId, nowText, useAct } from '@/parts/workspace';
 import { FileButton, StopPlate } from '@/ui';
@@ -17,15 +17,21 @@ export function ImportJob() {
   if (!cloths || !machines) return null;
   const choose = async (file: File) => {
     setProblem(null);
-    const read = readJob(decodeText(new Uint8Array(await file.arrayBuffer())));
+    const read = readThing(decodeText(new Uint8Array(await file.arrayBuffer())));
     if (!read.ok) return setProblem(`${file.name}: ${read.error.path}: ${read.error.message}.`);
+    if (read.file.thing !== 'job') return setProblem(`${file.name} holds no project.`);
     const here = {
       cloths: cloths.map((c) => ({ id: c.id, name: c.cloth.name })),
       machines: machines.map((m) => ({ id: m.id, name: m.machine.name })),
     };
-    const { job, missing } = settleJob(read.file, here, { id: newId(), newId, at: nowText() });
+    const { job, missing, bring } = settleJob(read.file, here, { id: newId(), newId, at: nowText() });
     const open = missing.length > 0 ? `Not here, so choose them: ${missing.join(', ')}.` : '';
-    await act(`“${job.name}” imported`, () => jobs.put(job), open);
+    const { bringIn } = await import('@/data/thingFile');
+    const store = async () => {
+      await bringIn(bring);
+      await jobs.put(job);
+    };
+    await act(`“${job.name}” imported`, store, open);
     router.push(`/jobs?id=${job.id}`);
   };
   return (

@@ -67,8 +67,9 @@ function useJobActions({ job }: JobNow) {
       router.push(`/jobs?id=${copy.id}`);
     },
     exported: async () => {
-      const { jobText } = await import('@/data/jobFiles');
-      saveFile(`bobbet-job-${fileName(job.name)}.json`, await jobText(job, new Date()), 'application/json');
+      const { exportThing } = await import('@/data/thingFile');
+      const text = await exportThing('job', job.id, new Date());
+      if (text !== null) saveFile(`bobbet-job-${fileName(job.name)}.json`, text, 'application/json');
     },
     removed: async () => {
       await act(`“${job.name}” deleted`, () => jobs.remove(job.id));

@@ -16,9 +16,11 @@ describe('a change in words', () => {
     expect(becomes).not.toContain('%');
   });
 
-  it('says needles by name and everything else as it is written', () => {
+  it('says needles, threads and feet by name, and what it does not know as it is written', () => {
+    expect(sayChange(change('foot', 'zip:left'), setup).becomes).toBe('Zip, left');
+    expect(sayChange(change('foot', 'borrowed'), setup).becomes).toBe('borrowed');
     expect(sayChange(change('needle', { point: 'jeans', nm: 100 }), setup).becomes).toBe('Jeans 100/16');
-    expect(sayChange(change('thread', 'Polyester, Tex 40, ochre'), setup)).toEqual({
+    expect(sayChange(change('thread', 'polyester:40:ochre'), setup)).toEqual({
       part: 'thread',
       becomes: 'Polyester, Tex 40, ochre',
     });

@@ -27,5 +27,5 @@ export function sayChange(
 ): { part: string; becomes: string } {
   const dial = READING[change];
   if (dial && setup) return { part: READING_TEXT[dial].toLowerCase(), becomes: settingReadings(machine, setup)[dial] };
-  return { part: change, becomes: sayNeed(to) };
+  return { part: change, becomes: sayNeed(change, to) };
 }

@@ -90,7 +90,7 @@ function Actions({ card }: { card: Card }) {
       await writePreference('target', {
         setup: card.setup,
         machineId: card.machineId,
-        clothName: card.cloth.name ?? card.name,
+        clothId: card.clothId,
       });
     });
     say('The strip below leads to this setting.');

@@ -34,10 +34,11 @@ function ProveAgain({ card }: { card: Card }) {
   const here = cloths?.some((c) => c.id === card.clothId) && machines?.some((m) => m.id === card.machineId);
   const prove = async () => {
     const [id, at] = [newId(), nowText()];
-    const { clothId, machineId, operation, name, where, setup } = card;
+    const { clothId, secondId, machineId, operation, proves, name, where, setup } = card;
     const direction = operation.direction ?? 'across';
     await edit(`Swatch “${name}” started`, async () => {
-      await swatches.put({ id, clothId, machineId, operation, startedAt: at, name, where, spares: [] });
+      const about = { clothId, secondId, machineId, operation, proves };
+      await swatches.put({ id, ...about, startedAt: at, name, where, spares: [] });
       await lines.put(
         newLine({ id: newId(), swatchId: id, number: 1, setup, direction, sewnAt: at, provesCardId: card.id }),
       );

@@ -164,10 +164,10 @@ function Chosen({ asked, answered, setup, seam, measured, onKeep }: ChosenProps)
 
 /** The strip leads to the setting on screen. */
 function useTarget(asked: AskedNow, setup: Setup | null) {
-  const clothName = asked.cloth!.cloth.name;
+  const clothId = asked.cloth!.id;
   const machineId = asked.machine!.id;
   const key = setup ? JSON.stringify(setup) : null;
   useEffect(() => {
-    void writePreference('target', key === null ? null : { setup: JSON.parse(key) as Setup, machineId, clothName });
-  }, [key, machineId, clothName]);
+    void writePreference('target', key === null ? null : { setup: JSON.parse(key) as Setup, machineId, clothId });
+  }, [key, machineId, clothId]);
 }

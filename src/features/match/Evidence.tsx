@@ -18,7 +18,7 @@ export function Evidence({ input }: { input: MatchInput }) {
   const cards = useTeachingCards();
   const stale = useStale();
   if (!cards || !stale) return null;
-  const near = nearestCards(cards, clothProfile(input.cloth), input.operation, input.machine?.name).slice(0, SHOWN);
+  const near = nearestCards(cards, clothProfile(input.cloth), input.operation, input).slice(0, SHOWN);
   if (near.length === 0) return null;
   return (
     <section>

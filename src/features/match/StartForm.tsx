@@ -95,7 +95,7 @@ function newCloth(name: string, rest: number, stretchedMm: number | undefined): 
     readings:
       stretchedMm === undefined
         ? []
-        : [{ gauge: 'stretch', direction: 'across', at, marks: { rest, stretched: stretchedMm } }],
+        : [{ id: newId(), gauge: 'stretch', direction: 'across', at, marks: { rest, stretched: stretchedMm } }],
     where: '',
     notes: '',
     addedAt: at,

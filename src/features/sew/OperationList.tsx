@@ -3,6 +3,7 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { clothOf } from '@/core/cloth';
+import { KNOWLEDGE } from '@/core/result';
 import {
   givenOf,
   newRun,
@@ -133,6 +134,7 @@ function useBegin(asked: AskedNow | undefined, runs: readonly Run[]) {
         clothName: asked.cloth.cloth.name,
         machineId: asked.machine.id,
         machineName: asked.machine.machine.name,
+        knowledge: KNOWLEDGE,
         answers: last?.answers ?? {},
         ...(last?.outline && { outline: last.outline }),
         startedAt: nowText(),

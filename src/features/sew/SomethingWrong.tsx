@@ -4,9 +4,10 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { clothOf } from '@/core/cloth';
 import { CHANGES, type DiagnoseInput, type NextStep, QUESTION_IDS } from '@/core/diagnose';
+import { hoursInMachine } from '@/core/file';
 import { sameNeedle } from '@/core/kit';
 import { type Sign, SIGN_TEXT } from '@/core/stitch';
-import { useKit, useOnMachine, useThreads } from '@/data';
+import { useKit, useNeedles, useOnMachine, useThreads } from '@/data';
 import { Diagnosis, threadQuality } from '@/parts/diagnosis';
 import { useSay } from '@/parts/workspace';
 import { SignPicture } from '@/ui';
@@ -21,8 +22,9 @@ export function SomethingWrong({ now, onClose }: { now: RunNow; onClose: () => v
   const kit = useKit();
   const threads = useThreads();
   const on = useOnMachine(machine?.id ?? null);
+  const tin = useNeedles();
   const say = useSay();
-  if (!cloth || !machine || !setup || !kit || !threads) return null;
+  if (!cloth || !machine || !setup || !kit || !threads || !tin) return null;
   const input: DiagnoseInput | null = sign && {
     cloth: clothOf(cloth),
     operation: { kind: procedure.kind },
@@ -33,7 +35,7 @@ export function SomethingWrong({ now, onClose }: { now: RunNow; onClose: () => v
     history: run.tried.flatMap((t) => (t.sign === sign ? outcomeOf(t.change) : [])),
     answers,
     threadQuality: threadQuality(threads, setup.thread),
-    ...(on && sameNeedle(on.setup.needle, setup.needle) && { needleHours: on.needleHours }),
+    ...(on && sameNeedle(on.setup.needle, setup.needle) && { needleHours: hoursInMachine(on, tin) }),
     ...(kit.kit && { kit: kit.kit }),
   };
   const take = async (step: NextStep, seen: Sign) => {

@@ -1,6 +1,6 @@
 'use client';
 
-import type { Card } from '@/core/card';
+import { type Card, isAbout } from '@/core/card';
 import { clothOf } from '@/core/cloth';
 import type { ClothRecord, MachineRecord } from '@/core/file';
 import { needlesFit, type Numbers, type Procedure } from '@/core/seam';
@@ -29,14 +29,10 @@ export function useFoundSetting(
   const cards = useCards();
   const kind = procedure?.kind ?? 'join';
   const operation = { kind, ...(second && { second: clothOf(second) }) };
-  const input = useMatchInput(cloth, machine, operation, procedure?.schools?.(answers));
+  const input = useMatchInput(cloth, machine, operation, procedure?.schools?.(answers), second?.id);
   const card = cards?.find(
     (c) =>
-      c.clothId === cloth?.id &&
-      c.machineId === machine?.id &&
-      c.operation.kind === kind &&
-      c.operation.second?.name === second?.cloth.name &&
-      !c.simulated &&
+      isAbout(c, { clothId: cloth?.id, machineId: machine?.id, secondId: second?.id }, kind) &&
       procedure !== undefined &&
       needlesFit(procedure, c.setup),
   );

@@ -22,7 +22,7 @@ export function useSteps({ steps, given, how, machine, cloth, procedure, save }:
     await edit(`${procedure.name}: step done`, async () => {
       await move();
       if (sewn > 0 && machine && cloth)
-        await countSewing(machine.id, sewn, { name: cloth.cloth.name, family: cloth.cloth.family });
+        await countSewing(machine.id, sewn, { id: cloth.id, name: cloth.cloth.name, family: cloth.cloth.family });
     });
   };
   const back = async () => {

@@ -7,11 +7,11 @@ import type { RunNow } from './useRunNow';
 
 /** What should be on the machine now; the strip leads there, step by step. Null while no setting is known. */
 export function useTarget({ run, steps, setup, machine }: RunNow, numbers: Numbers): Setup | null {
-  const { machineId, clothName } = run;
+  const { machineId, clothId } = run;
   const target = setup && stepSetup(steps, run.step, numbers, setup, machine?.machine ?? PLAIN_MACHINE);
   const key = target ? JSON.stringify(target) : null;
   useEffect(() => {
-    if (key) void writePreference('target', { setup: JSON.parse(key), machineId, clothName });
-  }, [key, machineId, clothName]);
+    if (key) void writePreference('target', { setup: JSON.parse(key), machineId, clothId });
+  }, [key, machineId, clothId]);
   return target;
 }

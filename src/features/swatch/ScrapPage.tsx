@@ -106,9 +106,9 @@ function useTarget({ cloth, machine }: Scrap, line: Line | null) {
       void writePreference('target', {
         setup: JSON.parse(key),
         machineId: machine.id,
-        clothName: cloth.cloth.name,
+        clothId: cloth.id,
       });
-  }, [key, machine.id, cloth.cloth.name]);
+  }, [key, machine.id, cloth.id]);
 }
 
 function useRemoveScrap({ swatch }: Scrap) {

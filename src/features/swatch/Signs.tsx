@@ -1,7 +1,7 @@
 'use client';
 
 import { type Sign, SIGN_TEXT } from '@/core/stitch';
-import { type Finding, type Line, PLACES, SEVERITY_TEXT, signsToLookFor } from '@/core/swatch';
+import { type Finding, keptFinding, type Line, PLACES, SEVERITY_TEXT, signsToLookFor } from '@/core/swatch';
 import { Pick, SignPicture } from '@/ui';
 import Link from 'next/link';
 import styles from './Swatch.module.css';
@@ -56,7 +56,10 @@ function SignButton({ sign, line, onSave }: { sign: Sign; line: Line; onSave: Sa
       const before = now.findings.find((f) => f.sign === sign);
       const next = ((before?.severity ?? 0) + 1) % SEVERITY_TEXT.length;
       const others = now.findings.filter((f) => f.sign !== sign);
-      return { findings: next === 0 ? others : [...others, { ...before, sign, severity: next }], looked: true };
+      return {
+        findings: next === 0 ? others : [...others, keptFinding({ ...before, sign, severity: next })],
+        looked: true,
+      };
     });
   return (
     <button

@@ -3,7 +3,7 @@
 import Button from '@mui/material/Button';
 import { clothOf } from '@/core/cloth';
 import { STAND_INS, type StandInTask } from '@/core/practice';
-import type { Line } from '@/core/swatch';
+import { keptFinding, type Line } from '@/core/swatch';
 import { usePreference, writePreference } from '@/data';
 import { useSay } from '@/parts/workspace';
 import { Pick } from '@/ui';
@@ -36,7 +36,7 @@ export function StandIn({ scrap, line, onSave }: { scrap: Scrap; line: Line; onS
     const sewn = await matchWorker()
       .sewOnStandIn(standInTask(scrap, line, seed))
       .catch((cause: Error) => void say(`The stand-in could not sew this: ${cause.message}`));
-    if (sewn) onSave(() => ({ ...sewn, simulated: { seed } }));
+    if (sewn) onSave(() => ({ ...sewn, findings: sewn.findings.map(keptFinding), simulated: { seed } }));
   };
   return (
     <details className={styles.more} open={scrap.lines.some((l) => l.simulated)}>

@@ -3,9 +3,10 @@
 import { lineFacts } from '@/core/card';
 import { clothOf } from '@/core/cloth';
 import { type DiagnoseInput, type NextStep, outcomesOf, QUESTION_IDS } from '@/core/diagnose';
+import { hoursInMachine } from '@/core/file';
 import { sameNeedle } from '@/core/kit';
 import { allSigns, findingsOf, type Line } from '@/core/swatch';
-import { useKit, useOnMachine, useThreads } from '@/data';
+import { useKit, useNeedles, useOnMachine, useThreads } from '@/data';
 import { Diagnosis, threadQuality } from '@/parts/diagnosis';
 import { isPlanned } from './lineActions';
 import type { SaveLine, Scrap } from './useScrap';
@@ -22,8 +23,9 @@ export function WhatNext({ scrap, line, onTake, onSave }: Props) {
   const kit = useKit();
   const on = useOnMachine(scrap.machine.id);
   const threads = useThreads();
+  const tin = useNeedles();
   const findings = findingsOf(scrap.seam, line);
-  if (allSigns(scrap.seam, line).length === 0 || !kit || on === undefined || !threads) return null;
+  if (allSigns(scrap.seam, line).length === 0 || !kit || on === undefined || !threads || !tin) return null;
   // A stand-in's lines say nothing of the real machine, nor the other way about.
   const before = scrap.lines.filter(
     (l) => !isPlanned(l) && l.number <= line.number && Boolean(l.simulated) === Boolean(line.simulated),
@@ -38,7 +40,9 @@ export function WhatNext({ scrap, line, onTake, onSave }: Props) {
     threadQuality: line.simulated ? undefined : threadQuality(threads, line.setup.thread),
     trueLengthMm: lineFacts(line.measures).lengthMm,
     // The needle in the machine tells of this line only while it is still the one that sewed it.
-    ...(on && !line.simulated && sameNeedle(on.setup.needle, line.setup.needle) && { needleHours: on.needleHours }),
+    ...(on &&
+      !line.simulated &&
+      sameNeedle(on.setup.needle, line.setup.needle) && { needleHours: hoursInMachine(on, tin) }),
     ...(kit.kit && { kit: kit.kit }),
     answers: knownAnswers(line),
   };

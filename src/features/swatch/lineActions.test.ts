@@ -16,7 +16,14 @@ const line = (id: string, number: number, more: Partial<Line> = {}): Line => ({
 });
 const scrap = (all: Line[]): Scrap =>
   ({
-    swatch: { id: 's', name: 'Poplin, a plain seam', operation: { kind: 'join' }, where: 'Blue tin' },
+    swatch: {
+      id: 's',
+      name: 'Poplin, a plain seam',
+      operation: { kind: 'join' },
+      secondId: null,
+      proves: null,
+      where: 'Blue tin',
+    },
     lines: all,
     cloth: clothRecordSchema.parse({
       id: 'c',

@@ -14,8 +14,8 @@ export async function settle(scrap: Scrap, line: Line, status: Line['status']): 
     if (line.status !== 'sewing' || line.simulated) return;
     const { stitch, lengthMm } = line.setup;
     const minutes = needleMinutes(stitch, lengthMm, LINE_MM.sewn, scrap.machine.machine.speedSpm * PACE_SHARE);
-    const { name, family } = scrap.cloth.cloth;
-    await countSewing(scrap.machine.id, minutes, { name, family });
+    const { id, cloth } = scrap.cloth;
+    await countSewing(scrap.machine.id, minutes, { id, name: cloth.name, family: cloth.family });
   });
 }
 
@@ -50,6 +50,7 @@ export async function anotherLine({ lines }: Scrap, from: Line, step?: NextStep)
     direction: from.direction,
     sewnAt: nowText(),
     change: step?.change,
+    knowledge: from.knowledge,
     provesCardId: from.provesCardId,
   });
   const follow = planned.map((l, i) => ({ ...l, number: number + 1 + i, setup: step ? replanned(l, setup) : l.setup }));
@@ -106,6 +107,9 @@ async function passed(scrap: Scrap, shown: Line, because: readonly string[]): Pr
     clothId: cloth.id,
     cloth: clothOf(cloth),
     operation: swatch.operation,
+    secondId: swatch.secondId,
+    proves: swatch.proves,
+    knowledge: line.knowledge,
     machineId: machine.id,
     machine: machine.machine,
     setup: line.setup,
@@ -115,7 +119,9 @@ async function passed(scrap: Scrap, shown: Line, because: readonly string[]): Pr
     where: swatch.where || (before?.where ?? ''),
     photoId: before?.photoId,
     simulated: line.simulated !== undefined,
-    provenAgain: before ? [...before.provenAgain, { at: nowText(), lineId: line.id, because: [...because] }] : [],
+    provenAgain: before
+      ? [...before.provenAgain, { id: newId(), at: nowText(), lineId: line.id, because: [...because] }]
+      : [],
   };
   await cards.put(card);
   return card;

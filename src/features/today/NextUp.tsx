@@ -85,12 +85,12 @@ function Ways({ now, hasCloth }: { now: JobNow; hasCloth: boolean }) {
 }
 
 /** The strip leads to what the next thing is sewn with. */
-function useLeadStrip({ items: [item], machine }: JobNow, clothName: string | undefined) {
-  const key = item.now.setup && machine && clothName ? JSON.stringify([item.now.setup, machine.id, clothName]) : null;
+function useLeadStrip({ items: [item], machine }: JobNow, clothId: string | null | undefined) {
+  const key = item.now.setup && machine && clothId ? JSON.stringify([item.now.setup, machine.id, clothId]) : null;
   useEffect(() => {
     if (!key) return;
-    const [setup, machineId, name] = JSON.parse(key);
-    void writePreference('target', { setup, machineId, clothName: name });
+    const [setup, machineId, id] = JSON.parse(key);
+    void writePreference('target', { setup, machineId, clothId: id });
   }, [key]);
 }
 

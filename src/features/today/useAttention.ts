@@ -1,6 +1,7 @@
 'use client';
 
-import { CARE, needleName, needleState } from '@/core/kit';
+import { hoursInMachine } from '@/core/file';
+import { CARE, needleHours, needleName, needleState } from '@/core/kit';
 import { formatNumber } from '@/core/units';
 import { useCards, useMachines, useNeedles, useOnMachines } from '@/data';
 import { useStale } from '@/parts/staleness';
@@ -30,16 +31,16 @@ function useNeedleRows(): Row[] | undefined {
   const hours = (h: number) => `${formatNumber(h, 1)} of ${formatNumber(life, 0)} h`;
   const isNear = (h: number) => ['near', 'past'].includes(needleState({ hours: h, spent: false }, life));
   const onMachines = set
-    .filter((on) => isNear(on.needleHours))
+    .filter((on) => isNear(hoursInMachine(on, tin)))
     .map((on): Row => {
       const machine = machines.find((m) => m.id === on.machineId);
-      const note = `${hours(on.needleHours)}, in ${machine?.machine.name ?? 'a machine'}`;
+      const note = `${hours(hoursInMachine(on, tin))}, in ${machine?.machine.name ?? 'a machine'}`;
       return { key: on.machineId, href: '/workroom?place=needles', name: needleName(on.setup.needle), note };
     });
   const inTin = tin
-    .filter((n) => n.spent === null && isNear(n.hours) && !set.some((on) => on.needleId === n.id))
+    .filter((n) => n.spent === null && isNear(needleHours(n)) && !set.some((on) => on.needleId === n.id))
     .map((n): Row => {
-      const note = `${hours(n.hours)}, ${n.where || 'in the tin'}`;
+      const note = `${hours(needleHours(n))}, ${n.where || 'in the tin'}`;
       return { key: n.id, href: '/workroom?place=needles', name: needleName(n.needle), note };
     });
   return [...onMachines, ...inTin];

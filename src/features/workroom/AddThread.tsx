@@ -20,7 +20,7 @@ function spoolOf(texts: Record<string, string>, tried: boolean) {
   const metresLeft = text('metres') === '' ? undefined : plainNumber(text('metres'));
   const problems: Record<string, string> = {};
   if (tex === null && (text('printed') !== '' || tried)) problems.printed = A_NUMBER;
-  if (metresLeft === null) problems.metres = 'Expected metres.';
+  if (metresLeft === null || (metresLeft ?? 0) < 0) problems.metres = 'Expected metres.';
   const candidate = {
     id: newId(),
     thread: { fibre: text('fibre') || 'polyester', tex: tex === null ? undefined : Number(tex.toFixed(2)) },
@@ -29,15 +29,15 @@ function spoolOf(texts: Record<string, string>, tried: boolean) {
     colour: text('colour') || '#8a929b',
     purpose: text('purpose') || 'all-purpose',
     quality: text('quality') || 'unknown',
-    ...(metresLeft !== undefined && { metresLeft }),
+    metres: metresLeft === undefined ? [] : [{ id: newId(), at: nowText(), by: metresLeft }],
     where: text('where'),
     addedAt: nowText(),
   };
-  if (tex === null || metresLeft === null) return { tex, spool: null, problems };
+  if (tex === null || metresLeft === null || (metresLeft ?? 0) < 0) return { tex, spool: null, problems };
   const checked = threadRecordSchema.safeParse(candidate);
   if (checked.success) return { tex, spool: checked.data, problems };
   const { path, text: said } = fieldProblem(checked.error, candidate);
-  const field = { 'thread.tex': 'printed', metresLeft: 'metres' }[path] ?? path;
+  const field = { 'thread.tex': 'printed', 'metres[0].by': 'metres' }[path] ?? path;
   problems[field] = said;
   return { tex, spool: null, problems };
 }

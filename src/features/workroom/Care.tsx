@@ -1,7 +1,7 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import type { CareRecord, MachineRecord } from '@/core/file';
+import { type CareRecord, type MachineRecord, sewnHours } from '@/core/file';
 import { CARE, type CareKind, careStandings, type CareStanding } from '@/core/kit';
 import { formatNumber } from '@/core/units';
 import { care as store, machines as machineStore, useCare } from '@/data';
@@ -29,16 +29,17 @@ export function Care() {
 
 function MachineCare({ record, log }: { record: MachineRecord; log: CareRecord[] }) {
   const act = useAct();
-  const { machine, sewnHours } = record;
-  const standings = careStandings(record, log, new Date().toISOString());
+  const { machine } = record;
+  const hours = sewnHours(record);
+  const standings = careStandings({ ...record, sewnHours: hours }, log, new Date().toISOString());
   const done = async (kind: CareKind) => {
-    const entry = { id: newId(), machineId: record.id, kind, at: nowText(), atHours: sewnHours };
+    const entry = { id: newId(), machineId: record.id, kind, at: nowText(), atHours: hours };
     await act(`${CARE[kind].name} noted for ${machine.name}`, () => store.put(entry));
   };
   return (
     <section aria-labelledby={`care-${record.id}`} className={styles.careOf}>
       <h2 id={`care-${record.id}`}>
-        {machine.name} <small>{formatNumber(sewnHours, 1)} h sewn</small>
+        {machine.name} <small>{formatNumber(hours, 1)} h sewn</small>
       </h2>
       <ul>
         {standings.map((standing) => (

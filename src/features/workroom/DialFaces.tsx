@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 import type { MachineRecord } from '@/core/file';
 import { dialLengthMm, dialWidthMm, type Machine, machineReads, tensionReading } from '@/core/kit';
 import { formatNumber } from '@/core/units';
-import { useOnMachine } from '@/data';
+import { useCloths, useOnMachine } from '@/data';
 import { RoundDial, SlideDial } from '@/ui';
 import styles from './Workroom.module.css';
 
@@ -15,14 +15,14 @@ const AT_REST = { lengthMm: 2.5, widthMm: 0, tensionSteps: 0, pressure: 0.5, nee
 export function DialFaces({ record }: { record: MachineRecord }) {
   const { machine } = record;
   const on = useOnMachine(record.id);
+  const cloths = useCloths();
+  const setFor = cloths?.find(({ id }) => id === on?.clothId)?.cloth.name ?? on?.clothNamed;
   const setup = on?.setup ?? AT_REST;
   const reads = machineReads(machine, setup);
   const { tensionDial } = machine;
   return (
     <section aria-labelledby="dials" className={styles.faces}>
-      <h2 id="dials">
-        {on ? `Its dials now${on.clothName ? `, set for ${on.clothName}` : ''}` : 'Its dials at normal'}
-      </h2>
+      <h2 id="dials">{on ? `Its dials now${setFor ? `, set for ${setFor}` : ''}` : 'Its dials at normal'}</h2>
       <ul>
         <Millimetres
           name="Length"

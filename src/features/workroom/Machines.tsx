@@ -3,7 +3,7 @@
 import Button from '@mui/material/Button';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
-import type { MachineRecord } from '@/core/file';
+import { type MachineRecord, sewnHours } from '@/core/file';
 import { PLAIN_MACHINE } from '@/core/kit';
 import { formatNumber } from '@/core/units';
 import { machines as store } from '@/data';
@@ -34,7 +34,7 @@ export function Machines() {
   return (
     <div className={styles.machines}>
       <div role="group" aria-label="Which machine" className={styles.which}>
-        {machines.map(({ id, machine: m, sewnHours }) => (
+        {machines.map(({ id, machine: m, sewn }) => (
           <button
             key={id}
             type="button"
@@ -42,7 +42,7 @@ export function Machines() {
             onClick={() => void asked.ask({ machineId: id })}
           >
             {m.name}
-            <small>{formatNumber(sewnHours, 1)} h sewn</small>
+            <small>{formatNumber(sewnHours({ sewn }), 1)} h sewn</small>
           </button>
         ))}
         <Button onClick={() => void add()}>Another machine</Button>

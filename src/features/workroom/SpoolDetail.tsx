@@ -2,28 +2,38 @@
 
 import Button from '@mui/material/Button';
 import { PURPOSES, type ThreadRecord, threadRecordSchema } from '@/core/file';
+import { metresLeft } from '@/core/kit';
+import { setAmount, within } from '@/core/result';
 import { formatNumber } from '@/core/units';
-import { threads as store } from '@/data';
+import { amountId, threads as store } from '@/data';
 import { checkedBy, Field, optionalBy, Pick, plainNumber, wordsBy } from '@/ui';
 import { PURPOSE_TEXT, QUALITY_TEXT } from './purposeText';
 import styles from './Workroom.module.css';
 
 const { shape } = threadRecordSchema;
+const METRES = within(0, 50_000, 'metres').optional();
 const QUALITIES = ['good', 'unknown', 'cheap'] as const;
 
 /** What changes about a spool while it is used: how much is left, where it is, what it is for. */
 export function SpoolDetail({ record, onRemove }: { record: ThreadRecord; onRemove: () => void }) {
   const set = (change: Partial<ThreadRecord>) => void store.change(record.id, (now) => now && { ...now, ...change });
-  const { metresLeft } = record;
+  const left = metresLeft(record);
+  const setMetres = async (metres: number | undefined) => {
+    const made = await amountId();
+    await store.change(
+      record.id,
+      (now) => now && { ...now, metres: metres === undefined ? [] : setAmount(now.metres, metres, made) },
+    );
+  };
   return (
     <div className={styles.detail}>
       <div className={styles.row}>
         <Field
           label="Metres left"
           unit="m"
-          text={metresLeft === undefined ? '' : formatNumber(metresLeft, 0)}
-          read={checkedBy<number | undefined>(optionalBy(plainNumber, 'metres, such as 120'), shape.metresLeft)}
-          onValue={(metres) => set({ metresLeft: metres })}
+          text={left === undefined ? '' : formatNumber(left, 0)}
+          read={checkedBy<number | undefined>(optionalBy(plainNumber, 'metres, such as 120'), METRES)}
+          onValue={(metres) => void setMetres(metres)}
         />
         <Field
           label="Where it is kept"

@@ -2,7 +2,7 @@
 
 import { useMemo, useState } from 'react';
 import type { ThreadRecord } from '@/core/file';
-import { threadName } from '@/core/kit';
+import { metresLeft, threadName } from '@/core/kit';
 import { formatNumber } from '@/core/units';
 import { threads as store, useThreads } from '@/data';
 import { LongList, useFound } from '@/parts/longList';
@@ -64,7 +64,8 @@ interface SpoolProps {
 
 function Spool({ record, open, onOpen }: SpoolProps) {
   const act = useAct();
-  const { thread, printed, colour, colourName, purpose, quality, metresLeft, where } = record;
+  const { thread, printed, colour, colourName, purpose, quality, where } = record;
+  const left = metresLeft(record);
   const remove = () =>
     act(colourName ? `Thread “${colourName}” deleted` : 'Thread deleted', () => store.remove(record.id));
   return (
@@ -92,7 +93,7 @@ function Spool({ record, open, onOpen }: SpoolProps) {
           {quality === 'cheap' ? ', cheap: may skip on knits' : quality === 'good' ? ', good' : ''}
         </span>
         <span className={styles.quiet}>
-          {[metresLeft !== undefined && `${formatNumber(metresLeft, 0)} m left`, where].filter(Boolean).join(', ')}
+          {[left !== undefined && `${formatNumber(left, 0)} m left`, where].filter(Boolean).join(', ')}
         </span>
       </button>
       {open && <SpoolDetail record={record} onRemove={() => void remove()} />}

@@ -3,9 +3,10 @@
 import Button from '@mui/material/Button';
 import { useMemo, useState } from 'react';
 import { type NeedleRecord, needleRecordSchema } from '@/core/file';
-import { needleName, needleState, POINTS, SPENT_REASONS, SPENT_TEXT } from '@/core/kit';
+import { needleHours, needleName, needleState, POINTS, sewedBy, SPENT_REASONS, SPENT_TEXT } from '@/core/kit';
+import { setAmount, within } from '@/core/result';
 import { formatNumber } from '@/core/units';
-import { needles as store, useNeedles } from '@/data';
+import { amountId, needles as store, useNeedles } from '@/data';
 import { LongList, useFound } from '@/parts/longList';
 import { useAct, useNeedleLife } from '@/parts/workspace';
 import { CautionPlate, checkedBy, Field, MeasureField, numberBy, plainNumber, wordsBy } from '@/ui';
@@ -14,8 +15,8 @@ import { Owned } from './Owned';
 import styles from './Workroom.module.css';
 
 const keyOf = (record: NeedleRecord) => record.id;
-const textOf = ({ needle, pack, where, sewed, spent }: NeedleRecord) =>
-  [needleName(needle), pack, where, spent ? 'spent' : '', ...sewed.map((s) => s.what)].join(' ');
+const textOf = ({ needle, pack, where, sewn, spent }: NeedleRecord) =>
+  [needleName(needle), pack, where, spent ? 'spent' : '', ...sewedBy({ sewn }).map((s) => s.what)].join(' ');
 
 /** The needle tin: every needle with its hours, what it sewed, and where it is kept. */
 export function Tin() {
@@ -57,7 +58,7 @@ export function Tin() {
 
 function byKind(a: NeedleRecord, b: NeedleRecord): number {
   const order = (n: NeedleRecord) => POINTS.indexOf(n.needle.point) * 1000 + n.needle.nm;
-  return order(a) - order(b) || b.hours - a.hours || (a.id < b.id ? -1 : 1);
+  return order(a) - order(b) || needleHours(b) - needleHours(a) || (a.id < b.id ? -1 : 1);
 }
 
 const STATE_TEXT = { new: 'new', good: '', near: 'nearly done', past: 'past its hours', spent: 'spent' };
@@ -70,7 +71,9 @@ interface RowProps {
 }
 
 function NeedleRow({ record, life, open, onOpen }: RowProps) {
-  const { needle, hours, spent, sewed, pack, where } = record;
+  const { needle, spent, pack, where } = record;
+  const hours = needleHours(record);
+  const sewed = sewedBy(record);
   const state = needleState({ hours, spent: spent !== null }, life);
   const share = life === null ? 0 : Math.min(1, hours / life);
   const said = spent ? `spent: ${SPENT_TEXT[spent]}` : STATE_TEXT[state];
@@ -93,23 +96,27 @@ function NeedleRow({ record, life, open, onOpen }: RowProps) {
 }
 
 const { shape } = needleRecordSchema;
+const HOURS = within(0, 1000, 'hours');
 
 function NeedleDetail({ record }: { record: NeedleRecord }) {
   const act = useAct();
   const set = (change: Partial<NeedleRecord>) => void store.change(record.id, (now) => now && { ...now, ...change });
+  const sewed = sewedBy(record);
+  const setHours = async (hours: number) => {
+    const made = await amountId();
+    await store.change(record.id, (now) => now && { ...now, sewn: setAmount(now.sewn, hours, made) });
+  };
   const remove = () => act(`Needle ${needleName(record.needle)} deleted`, () => store.remove(record.id));
   return (
     <div className={styles.detail}>
-      {record.sewed.length > 0 && (
-        <p>Sewed {record.sewed.map((s) => `${s.what} ${formatNumber(s.hours, 1)} h`).join(', ')}.</p>
-      )}
+      {sewed.length > 0 && <p>Sewed {sewed.map((s) => `${s.what} ${formatNumber(s.hours, 1)} h`).join(', ')}.</p>}
       <div className={styles.row}>
         <Field
           label="Hours"
           unit="h"
-          text={formatNumber(record.hours, 2)}
-          read={checkedBy<number>(numberBy(plainNumber, 'hours'), shape.hours)}
-          onValue={(hours) => set({ hours })}
+          text={formatNumber(needleHours(record), 2)}
+          read={checkedBy<number>(numberBy(plainNumber, 'hours'), HOURS)}
+          onValue={(hours) => void setHours(hours)}
         />
         <Field
           label="Where it is kept"

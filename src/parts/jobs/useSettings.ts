@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import type { Card } from '@/core/card';
+import { type Card, isAbout } from '@/core/card';
 import { clothOf } from '@/core/cloth';
 import type { ClothRecord, MachineRecord } from '@/core/file';
 import { isMachined, type Job, type JobSeam, kindOf, proofNeeded, type SeamSetting } from '@/core/job';
@@ -26,14 +26,16 @@ export function useSettings(
   const cloths = useCloths();
   const stale = useStale();
   const askOf = useAskOf(machine);
-  const cardOf = (seam: JobSeam) => (cards && machine ? provenBy(cards, seam, machine.id, cloths ?? []) : null);
+  const cardOf = (seam: JobSeam) => (cards && machine ? provenBy(cards, seam, machine.id) : null);
   const open = job && cards && cloths && askOf ? job.seams.filter((s) => asks(s) && !cardOf(s)) : [];
   const groups = [...new Map(open.map((seam) => [groupOf(seam), seam])).entries()];
   const inputs =
     askOf && cloths
       ? groups.flatMap(([key, seam]) => {
           const cloth = cloths.find((c) => c.id === seam.clothId);
-          return cloth ? [{ key, input: askOf(cloth, operationOf(seam, cloths), schoolsOf(seam)) }] : [];
+          return cloth
+            ? [{ key, input: askOf(cloth, operationOf(seam, cloths), schoolsOf(seam), seam.secondClothId) }]
+            : [];
         })
       : [];
   const key = inputs.length > 0 ? JSON.stringify(inputs) : null;
@@ -70,20 +72,10 @@ export function operationOf(seam: JobSeam, cloths: readonly ClothRecord[]): Oper
 }
 
 /** The newest card that is about this seam; cards come newest first. */
-function provenBy(
-  cards: readonly Card[],
-  seam: JobSeam,
-  machineId: string,
-  cloths: readonly ClothRecord[],
-): Card | null {
+function provenBy(cards: readonly Card[], seam: JobSeam, machineId: string): Card | null {
   const procedure = procedureOf(seam.procedureId);
-  const { kind, second } = operationOf(seam, cloths);
+  const ids = { clothId: seam.clothId, machineId, secondId: seam.secondClothId };
   const about = (card: Card) =>
-    card.clothId === seam.clothId &&
-    card.machineId === machineId &&
-    card.operation.kind === kind &&
-    card.operation.second?.name === second?.name &&
-    !card.simulated &&
-    (!procedure || needlesFit(procedure, card.setup));
+    isAbout(card, ids, kindOf(seam.procedureId)) && (!procedure || needlesFit(procedure, card.setup));
   return cards.find(about) ?? null;
 }

@@ -2,6 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import type { Job, SeamNow } from '@/core/job';
+import { KNOWLEDGE } from '@/core/result';
 import { newRun } from '@/core/seam';
 import { edit, jobs, runs } from '@/data';
 import { useAskOf } from '../learned';
@@ -27,10 +28,11 @@ export function useWorkActions({ job, machine, cloths }: JobNow) {
     if (!setup || !askOf) return void say('Its setting is still being worked out.');
     const operation = operationOf(seam, cloths);
     await asked?.ask({ clothId: cloth.id, machineId: machine.id, operation });
-    const input = askOf(cloth, operation);
+    const input = askOf(cloth, operation, {}, seam.secondClothId);
     await startScrap({
       clothId: cloth.id,
       clothName: cloth.cloth.name,
+      secondId: seam.secondClothId,
       machineId: machine.id,
       operation,
       input,
@@ -49,6 +51,8 @@ export function useWorkActions({ job, machine, cloths }: JobNow) {
       clothId: cloth.id,
       clothName: cloth.cloth.name,
       ...(seam.secondClothId && { secondClothId: seam.secondClothId }),
+      ...(seam.bandClothId && { bandClothId: seam.bandClothId }),
+      knowledge: KNOWLEDGE,
       machineId: machine.id,
       machineName: machine.machine.name,
       answers: seam.answers,

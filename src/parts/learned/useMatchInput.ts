@@ -12,7 +12,12 @@ import { asLearned, useMachineOffsets, useTeachingCards } from './useLearned';
 const CARDS = 5;
 
 /** A question as the worker takes it, for one machine; `more` are schools the work itself has settled. */
-export type AskOf = (cloth: ClothRecord, operation: Operation, more?: Partial<Schools>) => MatchInput;
+export type AskOf = (
+  cloth: ClothRecord,
+  operation: Operation,
+  more?: Partial<Schools>,
+  secondId?: string | null,
+) => MatchInput;
 
 /**
  * Makes questions for one machine with everything the workroom knows: kit, schools, the nearest cards and what they taught
@@ -24,10 +29,12 @@ export function useAskOf(machine: MachineRecord | null): AskOf | null {
   const cards = useTeachingCards();
   const learned = asLearned(useMachineOffsets(machine));
   if (!machine || !schools || !kit || !cards) return null;
-  return (cloth, operation, more = {}) => {
+  return (cloth, operation, more = {}, secondId = null) => {
     const known = clothOf(cloth);
-    const near = nearestCards(cards, clothProfile(known), operation, machine.machine.name).slice(0, CARDS);
+    const ids = { clothId: cloth.id, machineId: machine.id, ...(secondId !== null && { secondId }) };
+    const near = nearestCards(cards, clothProfile(known), operation, ids).slice(0, CARDS);
     return {
+      ...ids,
       cloth: known,
       operation,
       machine: machine.machine,
@@ -45,7 +52,8 @@ export function useMatchInput(
   machine: MachineRecord | null,
   operation: Operation,
   more: Partial<Schools> = {},
+  secondId: string | null = null,
 ): MatchInput | null {
   const askOf = useAskOf(machine);
-  return askOf && cloth ? askOf(cloth, operation, more) : null;
+  return askOf && cloth ? askOf(cloth, operation, more, secondId) : null;
 }

@@ -2,6 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import type { MatchInput } from '@/core/match';
+import { KNOWLEDGE } from '@/core/result';
 import { OPERATION, type Operation, type Setup } from '@/core/setup';
 import { newLine } from '@/core/swatch';
 import { edit, lines, swatches } from '@/data';
@@ -12,6 +13,8 @@ import { newId, nowText, useSay } from '../workspace';
 export interface ToProve {
   clothId: string;
   clothName: string;
+  /** The second cloth, where two meet. */
+  secondId?: string | null;
   machineId: string;
   operation: Operation;
   input: MatchInput;
@@ -22,7 +25,7 @@ export interface ToProve {
 export function useStartScrap() {
   const router = useRouter();
   const say = useSay();
-  return async ({ clothId, clothName, machineId, operation, input, setup }: ToProve) => {
+  return async ({ clothId, clothName, secondId = null, machineId, operation, input, setup }: ToProve) => {
     const plan = await matchWorker()
       .planScrap(input, setup)
       .catch((cause: Error) => void say(`The scrap could not be planned: ${cause.message}`));
@@ -37,10 +40,12 @@ export function useStartScrap() {
         number: i + 1,
         sewnAt: at,
         status: i === 0 ? 'sewing' : 'planned',
+        knowledge: KNOWLEDGE,
       }),
     );
     await edit(`Swatch “${name}” started`, async () => {
-      await swatches.put({ id, clothId, machineId, operation, startedAt: at, name, where: '', spares: plan.spares });
+      const about = { clothId, secondId, machineId, operation, proves: null };
+      await swatches.put({ id, ...about, startedAt: at, name, where: '', spares: plan.spares });
       await lines.putAll(started);
     });
     router.push(`/swatch?id=${id}`);

@@ -2,6 +2,7 @@
 
 import { type Card, type StaleReason, staleReasons } from '@/core/card';
 import { clothOf } from '@/core/cloth';
+import { hoursInMachine } from '@/core/file';
 import { useCare, useCloths, useKitRecord, useMachines, useNeedles, useOnMachines, useThreads } from '@/data';
 import { useNeedleLife } from '../workspace';
 
@@ -20,14 +21,14 @@ export function useStale(): ((card: Card) => StaleReason[]) | undefined {
   const threads = kit.threads === 'owned' ? spools.map((t) => t.thread) : null;
   return (card) => {
     const cloth = cloths.find((c) => c.id === card.clothId);
-    const on = set.find((o) => o.machineId === card.machineId && o.clothName === card.cloth.name);
+    const on = set.find((o) => o.machineId === card.machineId && o.clothId === card.clothId);
     return staleReasons(card, {
       machine: machines.find((m) => m.id === card.machineId)?.machine ?? null,
       servicedAt: care.filter((c) => c.machineId === card.machineId && c.kind === 'service').map((c) => c.at),
       cloth: cloth ? clothOf(cloth) : null,
       needles,
       threads,
-      on: on ?? null,
+      on: on ? { setup: on.setup, needleHours: hoursInMachine(on, tin) } : null,
       needleLifeHours,
     });
   };

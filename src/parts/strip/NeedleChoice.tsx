@@ -3,6 +3,7 @@
 import Popover from '@mui/material/Popover';
 import { type ReactNode, useState } from 'react';
 import type { NeedleRecord } from '@/core/file';
+import { needleHours } from '@/core/kit';
 import { formatNumber } from '@/core/units';
 import styles from './Strip.module.css';
 import type { NeedleNow } from './useStrip';
@@ -23,8 +24,8 @@ export function NeedleChoice({ needle, onPut, children }: Props) {
     onPut(record);
     setAnchor(null);
   };
-  const begun = needle.others.filter((n) => n.hours >= 0.02).sort((a, b) => b.hours - a.hours);
-  const [fresh] = needle.others.filter((n) => n.hours < 0.02);
+  const begun = needle.others.filter((n) => needleHours(n) >= 0.02).sort((a, b) => needleHours(b) - needleHours(a));
+  const [fresh] = needle.others.filter((n) => needleHours(n) < 0.02);
   return (
     <>
       <button
@@ -58,7 +59,7 @@ export function NeedleChoice({ needle, onPut, children }: Props) {
             {begun.slice(0, OFFERED).map((record) => (
               <li key={record.id}>
                 <button type="button" onClick={() => put(record)}>
-                  the one with {formatNumber(record.hours, 1)} h{record.where && `, from the ${record.where}`}
+                  the one with {formatNumber(needleHours(record), 1)} h{record.where && `, from the ${record.where}`}
                 </button>
               </li>
             ))}

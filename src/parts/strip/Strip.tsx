@@ -36,7 +36,7 @@ export function Strip() {
 }
 
 function Summary({ strip }: { strip: StripState }) {
-  const { machine, on, changes, leftOver, clash, tickAll } = strip;
+  const { machine, on, changes, clothName, leftOver, clash, tickAll } = strip;
   const powerOff = changes.some((c) => c.powerOff);
   const { running, start, stop } = useClock(machine.id);
   return (
@@ -57,8 +57,8 @@ function Summary({ strip }: { strip: StripState }) {
         on && (
           <>
             <span className={leftOver ? styles.must : styles.label}>
-              {on.clothName
-                ? `${leftOver ? 'Still set' : 'Set'} for ${on.clothName}, ${sayWhen(on.since)}`
+              {clothName
+                ? `${leftOver ? 'Still set' : 'Set'} for ${clothName}, ${sayWhen(on.since)}`
                 : `Set ${sayWhen(on.since)}`}
             </span>
             <button type="button" className={styles.all} aria-pressed={running} onClick={running ? stop : start}>

@@ -15,8 +15,10 @@ export function useClock(machineId: string | null): { running: boolean; start: (
   const act = useAct();
   const start = async () => {
     if (!machineId) return;
-    const { name, family } = asked?.cloth?.cloth ?? { name: 'a cloth', family: 'other' };
-    await writePreference('clock', { machineId, since: new Date().toISOString(), cloth: { name, family } });
+    const record = asked?.cloth;
+    const { name, family } = record?.cloth ?? { name: 'a cloth', family: 'other' };
+    const cloth = { ...(record && { id: record.id }), name, family };
+    await writePreference('clock', { machineId, since: new Date().toISOString(), cloth });
   };
   const stop = async () => {
     const now = await readPreference('clock');

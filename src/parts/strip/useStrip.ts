@@ -1,8 +1,8 @@
 'use client';
 
-import type { MachineRecord, NeedleRecord, OnMachine } from '@/core/file';
+import { type ClothRecord, hoursInMachine, type MachineRecord, type NeedleRecord, type OnMachine } from '@/core/file';
 import { checkInterlocks } from '@/core/interlock';
-import { needleState, type NeedleState, nextNeedle, sameNeedle } from '@/core/kit';
+import { needleHours, needleState, type NeedleState, nextNeedle, sameNeedle } from '@/core/kit';
 import {
   type Change,
   type Reading,
@@ -12,13 +12,19 @@ import {
   setupChanges,
   withReading,
 } from '@/core/setup';
-import { edit, onMachines, type PreferenceValue, useNeedles, useOnMachine, usePreference } from '@/data';
+import { edit, onMachines, type PreferenceValue, useCloths, useNeedles, useOnMachine, usePreference } from '@/data';
 import { nowText, sayWhen, useNeedleLife, useQuestion } from '../workspace';
 
 /** What the strip shows. */
 export interface StripState {
   machine: MachineRecord;
   on: OnMachine | null;
+  /** What it is set for, as that cloth is called now; null when that is not known. */
+  clothName: string | null;
+  /** Cloths it may be set for, where an older note says only a name that does not tell which; empty otherwise. */
+  which: ClothRecord[];
+  /** Says which of them it is; null for none of them. */
+  tellCloth: (id: string | null) => void;
   readings: Record<Reading, string> | null;
   changes: Change[];
   /** What the machine is still set for, when the cloth or the day has changed since. */
@@ -50,14 +56,18 @@ export function useStrip(): StripState | null {
   const wanted = usePreference('target');
   const tin = useNeedles();
   const lifeHours = useNeedleLife();
-  if (!machine || on === undefined || wanted === undefined || tin === undefined) return null;
+  const cloths = useCloths();
+  if (!machine || on === undefined || wanted === undefined || !tin || !cloths) return null;
+  const clothName = cloths.find(({ id }) => id === on?.clothId)?.cloth.name ?? on?.clothNamed ?? null;
   const target = wanted?.machineId === machine.id ? wanted : null;
   const changes = target ? setupChanges(machine.machine, on?.setup ?? null, target.setup, on?.unsure) : [];
   const store = (text: string, change: (now: OnMachine | null) => OnMachine) =>
     void edit(`${text} on ${machine.machine.name}`, () => onMachines.change(machine.id, (now) => change(now ?? null)));
   const pick = (needle: NeedleRecord['needle']) =>
     nextNeedle(
-      tin.filter((n) => sameNeedle(n.needle, needle)).map((n) => ({ ...n, spent: n.spent !== null, record: n })),
+      tin
+        .filter((n) => sameNeedle(n.needle, needle))
+        .map((n) => ({ id: n.id, addedAt: n.addedAt, hours: needleHours(n), spent: n.spent !== null, record: n })),
       lifeHours,
     )?.record ?? null;
   return {
@@ -65,7 +75,15 @@ export function useStrip(): StripState | null {
     on,
     readings: on ? settingReadings(machine.machine, on.setup) : null,
     changes,
-    leftOver: leftOver(on, target, changes),
+    clothName,
+    which: on?.clothNamed === undefined ? [] : candidates(on.clothNamed, cloths),
+    tellCloth: (id) =>
+      store('Fabric told', (now) => {
+        const told = { ...now!, clothId: id };
+        delete told.clothNamed;
+        return told;
+      }),
+    leftOver: leftOver(on, target, changes) ? clothName : null,
     clash: on ? clashOf(machine, on) : null,
     needle: needleNow(on, tin, lifeHours),
     tick: (reading) =>
@@ -74,17 +92,23 @@ export function useStrip(): StripState | null {
     putNeedle: (needle) =>
       store('Needle changed', (now) => ({
         ...now!,
-        needleId: needle?.id ?? null,
-        needleHours: needle?.hours ?? 0,
+        ...needleIn(needle),
       })),
   };
 }
 
-function leftOver(on: OnMachine | null, target: Target | null, changes: readonly Change[]): string | null {
-  if (!on?.clothName) return null;
-  const otherCloth = target !== null && changes.length > 0 && on.clothName !== target.clothName;
+/** Whether it is still set for another cloth, or since another day. */
+function leftOver(on: OnMachine | null, target: Target | null, changes: readonly Change[]): boolean {
+  if (!on || (on.clothId === null && on.clothNamed === undefined)) return false;
+  const otherCloth = target !== null && changes.length > 0 && on.clothId !== target.clothId;
   const otherDay = sayWhen(on.since) !== 'today';
-  return otherCloth || otherDay ? on.clothName : null;
+  return otherCloth || otherDay;
+}
+
+/** The cloths that answer to a name; all of them where none does. */
+function candidates(name: string, cloths: readonly ClothRecord[]): ClothRecord[] {
+  const called = cloths.filter((one) => one.cloth.name === name);
+  return called.length > 0 ? called : [...cloths];
 }
 
 function clashOf({ machine }: MachineRecord, on: OnMachine): string | null {
@@ -94,7 +118,7 @@ function clashOf({ machine }: MachineRecord, on: OnMachine): string | null {
 
 function needleNow(on: OnMachine | null, tin: readonly NeedleRecord[], lifeHours: number | null): NeedleNow {
   const record = tin.find((n) => n.id === on?.needleId);
-  const hours = record?.hours ?? on?.needleHours ?? 0;
+  const hours = on ? hoursInMachine(on, tin) : 0;
   const state = needleState({ hours, spent: Boolean(record?.spent) }, lifeHours);
   const others = on
     ? tin.filter((n) => n.spent === null && n.id !== on.needleId && sameNeedle(n.needle, on.setup.needle))
@@ -115,32 +139,31 @@ function ticked(
   const now = on ?? fresh(target);
   const setup = withReading(now.setup, target.setup, reading);
   const done = setupChanges(machine, setup, target.setup, unsure).length === 0;
+  const { clothNamed, ...rest } = now;
   return {
-    ...now,
+    ...rest,
+    ...(clothNamed !== undefined && !done && { clothNamed }),
     setup,
     unsure,
     ...(reading === 'needle' && needleIn(pick(target.setup.needle))),
-    clothName: done ? target.clothName : now.clothName,
-    since: done ? nowText() : now.since,
+    ...(done && { clothId: target.clothId, since: nowText() }),
   };
 }
 
 function allSet(on: OnMachine | null, target: Target, changes: Change[], pick: Pick): OnMachine {
   const newNeedle = !on || changes.some((c) => c.reading === 'needle');
-  const needle = newNeedle
-    ? needleIn(pick(target.setup.needle))
-    : { needleHours: on.needleHours, needleId: on.needleId };
+  const needle = newNeedle ? needleIn(pick(target.setup.needle)) : { needleSewn: on.needleSewn, needleId: on.needleId };
   return { ...fresh(target), ...needle };
 }
 
-const needleIn = (needle: NeedleRecord | null) => ({ needleId: needle?.id ?? null, needleHours: needle?.hours ?? 0 });
+const needleIn = (needle: NeedleRecord | null) => ({ needleId: needle?.id ?? null, needleSewn: [] });
 
-const fresh = ({ machineId, setup, clothName }: Target): OnMachine => ({
+const fresh = ({ machineId, setup, clothId }: Target): OnMachine => ({
   machineId,
   setup,
   unsure: [],
-  clothName,
+  clothId,
   since: nowText(),
-  needleHours: 0,
+  needleSewn: [],
   needleId: null,
 });

@@ -1,7 +1,7 @@
 'use client';
 
 import { type CareStanding, careStandings } from '@/core/kit';
-import type { MachineRecord } from '@/core/file';
+import { type MachineRecord, sewnHours } from '@/core/file';
 import { useCare, useMachines } from '@/data';
 
 /** Care that is due, over all machines in use; nothing while the workroom is read. */
@@ -13,7 +13,8 @@ export function useCareDue(): { machine: MachineRecord; standing: CareStanding }
     .filter((machine) => machine.archivedAt === undefined)
     .flatMap((machine) => {
       const done = log.filter((care) => care.machineId === machine.id);
-      return careStandings(machine, done, new Date().toISOString()).map((standing) => ({ machine, standing }));
+      const known = { ...machine, sewnHours: sewnHours(machine) };
+      return careStandings(known, done, new Date().toISOString()).map((standing) => ({ machine, standing }));
     })
     .filter(({ standing }) => standing.due);
 }

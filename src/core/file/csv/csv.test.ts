@@ -197,7 +197,7 @@ describe('several at once', () => {
     );
     if (!read.ok) throw new Error(JSON.stringify(read.errors));
     expect(new Set(read.records.map((r) => r.id)).size).toBe(5);
-    expect(read.records[4]).toMatchObject({ needle: { point: 'ballpoint', nm: 75 }, hours: 0, spent: null });
+    expect(read.records[4]).toMatchObject({ needle: { point: 'ballpoint', nm: 75 }, sewn: [], spent: null });
   });
 });
 

@@ -1,6 +1,6 @@
 import * as z from 'zod';
-import { FEET, FIBRE, FOOT, type Foot, PLATE, PLATES, type Plate, THREAD_FIBRES } from '../../kit';
-import { oneOf } from '../../result';
+import { FEET, FIBRE, FOOT, type Foot, metresLeft, PLATE, PLATES, type Plate, THREAD_FIBRES } from '../../kit';
+import { oneOf, setAmount } from '../../result';
 import { formatNumber, parseThreadTex } from '../../units';
 import { type KitRecord, whereSchema } from '../records';
 import { PURPOSES, type ThreadRecord, threadRecordSchema } from '../tin';
@@ -33,7 +33,7 @@ export const KIT_COLUMNS: readonly Column<KitRow>[] = [
   { heading: 'Colour', means: 'such as #a1b2c3', also: [{ heading: 'Color' }], path: 'spool.colour', write: spool((t) => t.colour) },
   { heading: 'For', means: PURPOSES.join(', '), also: [{ heading: 'Purpose' }], path: 'spool.purpose', write: spool((t) => t.purpose) },
   { heading: 'Quality', means: 'good, unknown or cheap', path: 'spool.quality', write: spool((t) => t.quality) },
-  { heading: 'Left m', means: 'metres left', also: [{ heading: 'Metres left' }, { heading: 'Meters left' }], path: 'spool.metresLeft', write: spool((t) => (t.metresLeft === undefined ? '' : formatNumber(t.metresLeft, 1))) },
+  { heading: 'Left m', means: 'metres left', also: [{ heading: 'Metres left' }, { heading: 'Meters left' }], path: 'spool.metres', write: spool((t) => formatLeft(metresLeft(t))) },
   { heading: 'Kept in', means: 'where it is kept', also: [{ heading: 'Where' }], path: 'spool.where', write: (r) => (r.what === 'thread' ? r.spool.where : r.what === 'foot' && r.away ? AWAY : r.where) },
   { heading: 'Notes', means: 'anything else', path: 'spool.notes', write: spool((t) => t.notes) },
   { heading: 'Key', means: 'leave it as exported: the same spool again; empty: a new one', also: [{ heading: 'Id' }], path: 'id', write: spool((t) => t.id) },
@@ -100,7 +100,8 @@ function threadRow(row: RowReader, before: ThreadRecord | undefined, fresh: Fres
   if (row.lacks('Number', A_NUMBER)) return null;
   const tex = row.by('Number', parseThreadTex, A_NUMBER) ?? before?.thread.tex;
   if (tex === undefined) return null;
-  const metresLeft = row.number('Left m', 'm', 'metres') ?? before?.metresLeft;
+  const left = row.number('Left m', 'm', 'metres');
+  if (left !== undefined && (left < 0 || left > 50_000)) return row.wrong('Left m', 'metres from 0 to 50000') ?? null;
   return [
     {
       what: 'thread',
@@ -115,12 +116,17 @@ function threadRow(row: RowReader, before: ThreadRecord | undefined, fresh: Fres
         purpose: row.word('For', PURPOSES, (word) => word) ?? before?.purpose ?? 'all-purpose',
         quality:
           row.word('Quality', ['good', 'unknown', 'cheap'] as const, (word) => word) ?? before?.quality ?? 'unknown',
-        ...(metresLeft !== undefined && { metresLeft }),
+        metres:
+          left === undefined
+            ? (before?.metres ?? [])
+            : setAmount(before?.metres ?? [], left, { id: fresh.newId(), at: fresh.now }),
         where: row.text('Kept in') || before?.where || '',
         notes: row.text('Notes') || before?.notes || '',
       },
     },
   ];
 }
+
+const formatLeft = (metres: number | undefined) => (metres === undefined ? '' : formatNumber(metres, 1));
 
 const A_NUMBER = 'a thread number, such as Tex 27 or Tkt 120';

@@ -1,4 +1,5 @@
-import { POINT, POINTS, SPENT_REASONS, SPENT_TEXT } from '../../kit';
+import { needleHours, POINT, POINTS, SPENT_REASONS, SPENT_TEXT } from '../../kit';
+import { setAmount } from '../../result';
 import { formatNumber, formatNeedleSize, parseLengthMm, parseNeedleSize } from '../../units';
 import { type NeedleRecord, needleRecordSchema } from '../tin';
 import type { RowReader } from './cells';
@@ -13,7 +14,7 @@ export const NEEDLE_COLUMNS: readonly Column<NeedleRecord>[] = [
   { heading: 'Size', means: 'such as 80/12 or 80', also: [{ heading: 'Nm' }], path: 'needle.nm', write: (r) => formatNeedleSize(r.needle.nm) },
   { heading: 'Gap mm', means: 'between twin needles', also: [{ heading: 'Gap' }], path: 'needle.gapMm', write: (r) => (r.needle.gapMm === undefined ? '' : formatNumber(r.needle.gapMm, 1)) },
   { heading: 'Count', means: 'how many of them; 1 if left empty', also: [{ heading: 'Quantity' }, { heading: 'How many' }], path: 'count', write: () => '1' },
-  { heading: 'Hours h', means: 'sewn so far', also: [{ heading: 'Hours' }], path: 'hours', write: (r) => formatNumber(r.hours, 2) },
+  { heading: 'Hours h', means: 'sewn so far', also: [{ heading: 'Hours' }], path: 'sewn', write: (r) => formatNumber(needleHours(r), 2) },
   { heading: 'Spent', means: `why it is spent: ${SPENT_REASONS.join(', ')}`, path: 'spent', write: (r) => r.spent ?? '' },
   { heading: 'Pack', means: 'the pack it came from', path: 'pack', write: (r) => r.pack },
   { heading: 'Kept in', means: 'where it is kept', also: [{ heading: 'Where' }], path: 'where', write: (r) => r.where },
@@ -56,10 +57,15 @@ function needleRow(row: RowReader, before: NeedleRecord | undefined, fresh: Fres
   }
   const key = before?.id ?? row.text('Key');
   if (key !== '' && count > 1) return row.wrong('Count', '1 for a needle with a key') ?? null;
+  const hours = row.number('Hours h', 'h', 'hours');
+  if (hours !== undefined && (hours < 0 || hours > 1000)) return row.wrong('Hours h', 'hours from 0 to 1000') ?? null;
   const record = {
     ...(before ?? { addedAt: fresh.now }),
     needle: { point, nm, ...(gapMm !== undefined && { gapMm }) },
-    hours: row.number('Hours h', 'h', 'hours') ?? before?.hours ?? 0,
+    sewn:
+      hours === undefined
+        ? (before?.sewn ?? [])
+        : setAmount(before?.sewn ?? [], hours, { id: fresh.newId(), at: fresh.now }),
     spent: row.word('Spent', SPENT_REASONS, (id) => SPENT_TEXT[id]) ?? before?.spent ?? null,
     pack: row.text('Pack') || before?.pack || '',
     where: row.text('Kept in') || before?.where || '',

@@ -1,7 +1,7 @@
 import { type Job, type JobSeam, jobSeamSchema, ringIn, STAGE_TEXT, STAGES, usualStage } from '../../job';
 import { PROCEDURES, procedureOf, procedureName } from '../../seam';
 import { formatNumber, parseLengthMm } from '../../units';
-import type { Named } from '../jobFile';
+import type { Named } from '../settleJob';
 import type { RowReader } from './cells';
 import { readRecords, type ReadRecords } from './result';
 import { type Column, readRows, writeRows } from './table';
@@ -27,6 +27,15 @@ function called(all: readonly Named[], id: string): string {
 const meant = (all: readonly Named[], text: string): string | undefined =>
   (all.find(({ name }) => same(name, text)) ?? all.find(({ id }) => id === text))?.id;
 
+const A_CLOTH = 'one cloth of the drawer, by its name or, where two are called alike, by its key';
+
+/** What a cell calls where it must be one thing: null where several are called so. */
+function oneMeant(all: readonly Named[], text: string): string | null {
+  const byName = all.filter(({ name }) => same(name, text));
+  if (byName.length === 1) return byName[0].id;
+  return all.find(({ id }) => id === text)?.id ?? null;
+}
+
 /** The question that says how long a seam is: the first one its operation asks, where that is a length. */
 const measureKey = (procedureId: string): string | null => {
   const ask = procedureOf(procedureId)?.asks[0];
@@ -47,6 +56,7 @@ function seamColumns({ job, cloths }: SeamNames): readonly Column<JobSeam>[] {
     { heading: 'Count', means: 'how many alike', path: 'count', write: (s) => String(s.count) },
     { heading: 'Cloth', means: 'a cloth of the drawer by its name', path: 'clothId', write: (s) => cloth(s.clothId) },
     { heading: 'Second cloth', means: 'where two meet', path: 'secondClothId', write: (s) => cloth(s.secondClothId) },
+    { heading: 'Band cloth', means: 'what a band is cut from', path: 'bandClothId', write: (s) => cloth(s.bandClothId) },
     { heading: 'Pieces', means: 'pieces it touches, with ; between them', path: 'pieces', write: (s) => pieces(s.pieces) },
     { heading: 'Place', means: `where in the work: ${STAGES.join(', ')}`, also: [{ heading: 'Stage' }], path: 'stage', write: (s) => s.stage },
     { heading: 'After', means: 'seams that come before it, with ; between them', path: 'after', write: before },
@@ -138,20 +148,20 @@ function seamRow(
   const key = measureKey(procedureId);
   if (measure !== undefined && !key) row.wrong('Measure mm', 'nothing: this operation asks for no length first');
   const count = row.number('Count', 'pcs', 'a whole number');
-  const named = (heading: string, all: readonly Named[], what: string) =>
-    row.by(heading, (text) => meant(all, text) ?? null, what);
+  const clothId = (heading: string) => row.by(heading, (text) => oneMeant(cloths, text), A_CLOTH);
   const listed = (heading: string, find: (text: string) => string | undefined, what: string) =>
     row.by(heading, (text) => allOf(text.split(';').map((part) => find(part.trim()))), what);
   const pieces = listed('Pieces', (text) => meant(job.pieces, text), 'pieces of this job, with ; between them');
   const after = listed('After', keyed.of, 'names of seams, with ; between them');
   return [
     {
-      ...(before ?? { secondClothId: null }),
+      ...before,
       id: before?.id ?? (row.text('Key') || keyed.take(name)),
       name,
       procedureId,
-      clothId: named('Cloth', cloths, 'a cloth of the drawer') ?? before?.clothId ?? null,
-      secondClothId: named('Second cloth', cloths, 'a cloth of the drawer') ?? before?.secondClothId ?? null,
+      clothId: clothId('Cloth') ?? before?.clothId ?? null,
+      secondClothId: clothId('Second cloth') ?? before?.secondClothId ?? null,
+      bandClothId: clothId('Band cloth') ?? before?.bandClothId ?? null,
       pieces: pieces ?? before?.pieces ?? [],
       count: count ?? before?.count ?? 1,
       answers: { ...before?.answers, ...(measure !== undefined && key && { [key]: measure }) },

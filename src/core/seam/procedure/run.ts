@@ -14,6 +14,8 @@ export const runSchema = z.strictObject({
   clothName: words('a name', 120),
   /** The other cloth, where two meet. */
   secondClothId: idSchema.optional(),
+  /** The cloth of the band, where one is sewn on. */
+  bandClothId: idSchema.optional(),
   machineId: idSchema,
   machineName: words('a name', 120),
   /** By question; what is not here takes its usual value. */
@@ -40,6 +42,8 @@ export const runSchema = z.strictObject({
   piece: wholeWithin(1, 99, 'a piece').default(1),
   /** Steps whose needle time was counted. */
   counted: wholeWithin(0, 99, 'a number of steps').default(0),
+  /** The version of the tables it is sewn by; empty where that is not known. */
+  knowledge: z.string().max(60, 'expected at most 60 letters').default(''),
   needleMinutes: within(0, 10000, 'minutes').default(0),
   /** Time in front of it, whatever the hands did. */
   atItSeconds: within(0, 10_000_000, 'seconds').default(0),
@@ -73,6 +77,7 @@ export const newRun = (start: RunStart): Run => ({
   atItSeconds: 0,
   pieces: 1,
   piece: 1,
+  knowledge: '',
   notes: '',
   ...start,
 });

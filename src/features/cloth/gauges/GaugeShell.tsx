@@ -2,7 +2,7 @@
 
 import Button from '@mui/material/Button';
 import type { ReactNode } from 'react';
-import type { ClothReading, Gauge } from '@/core/cloth';
+import type { ClothReading, Gauge, KeptReading } from '@/core/cloth';
 import { sayWhen, useAct, useUnits } from '@/parts/workspace';
 import styles from './Gauges.module.css';
 import type { GaugeProps } from './GaugeProps';
@@ -54,30 +54,34 @@ export function GaugeShell(props: Props) {
 function Readings({ gauge, record, onSave }: GaugeProps & { gauge: Gauge }) {
   const units = useUnits();
   const act = useAct();
-  const own = record.readings.flatMap((reading, index) => (reading.gauge === gauge ? [{ reading, index }] : []));
+  const own = record.readings.filter((reading) => reading.gauge === gauge);
   if (own.length === 0) return null;
-  const drop = (index: number) =>
-    void act('Reading deleted', () => onSave((now) => ({ readings: now.readings.filter((_, i) => i !== index) })));
-  const setAside = (index: number) =>
-    onSave((now) => ({ readings: now.readings.map((r, i) => (i === index ? turned(r) : r)) }));
+  const drop = (id: string) =>
+    void act('Reading deleted', () => onSave((now) => ({ readings: now.readings.filter((r) => r.id !== id) })));
+  const setAside = (id: string) =>
+    onSave((now) => ({ readings: now.readings.map((r) => (r.id === id ? turned(r) : r)) }));
   return (
     <table className={styles.readings}>
       <caption>Readings so far</caption>
       <tbody>
-        {own.map(({ reading, index }, i) => {
+        {own.map((reading, i) => {
           const [what, result] = sayReading(reading, units);
           return (
-            <tr key={`${reading.at}${index}`} data-aside={reading.aside}>
+            <tr key={reading.id} data-aside={reading.aside}>
               <td>{what}</td>
               <td>
                 <strong>{result}</strong>
               </td>
               <td className={styles.when}>{reading.aside ? 'set aside' : sayWhen(reading.at)}</td>
               <td className={styles.does}>
-                <Button size="small" onClick={() => setAside(index)} aria-label={`${ASIDE(reading)} reading ${i + 1}`}>
+                <Button
+                  size="small"
+                  onClick={() => setAside(reading.id)}
+                  aria-label={`${ASIDE(reading)} reading ${i + 1}`}
+                >
                   {ASIDE(reading)}
                 </Button>
-                <Button size="small" onClick={() => drop(index)} aria-label={`Remove reading ${i + 1}`}>
+                <Button size="small" onClick={() => drop(reading.id)} aria-label={`Remove reading ${i + 1}`}>
                   Remove
                 </Button>
               </td>
@@ -91,7 +95,7 @@ function Readings({ gauge, record, onSave }: GaugeProps & { gauge: Gauge }) {
 
 const ASIDE = (reading: ClothReading) => (reading.aside ? 'Use again' : 'Set aside');
 
-function turned(reading: ClothReading): ClothReading {
+function turned(reading: KeptReading): KeptReading {
   const { aside, ...rest } = reading;
-  return (aside ? rest : { ...rest, aside: true }) as ClothReading;
+  return (aside ? rest : { ...rest, aside: true }) as KeptReading;
 }

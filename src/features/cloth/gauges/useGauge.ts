@@ -1,7 +1,7 @@
 'use client';
 
-import { type ClothReading, type Gauge, type ReadingOf, readingSchema } from '@/core/cloth';
-import { nowText, useDraft } from '@/parts/workspace';
+import { type ClothReading, type Gauge, type KeptReading, type ReadingOf, readingSchema } from '@/core/cloth';
+import { newId, nowText, useDraft } from '@/parts/workspace';
 import { fieldProblem, type NumberField, typedNumbers } from '@/ui';
 import type { GaugeProps } from './GaugeProps';
 
@@ -50,7 +50,7 @@ export function useGauge<G extends Gauge>(
   const reading = (checked?.reading as ReadingOf<G> | undefined) ?? null;
   const keep = () => {
     if (!reading) return;
-    const kept = { ...reading, at: nowText() } as ClothReading;
+    const kept = { ...reading, id: newId(), at: nowText() } as KeptReading;
     onSave((now) => ({ readings: [...now.readings, kept] }));
     clear(Object.fromEntries(sticky.flatMap((key) => (texts[key] ? [[key, texts[key]]] : []))));
   };

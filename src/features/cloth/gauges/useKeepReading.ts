@@ -1,7 +1,7 @@
 'use client';
 
-import type { ClothReading } from '@/core/cloth';
-import { nowText } from '@/parts/workspace';
+import type { ClothReading, KeptReading } from '@/core/cloth';
+import { newId, nowText } from '@/parts/workspace';
 import type { GaugeProps } from './GaugeProps';
 
 /** A reading whose moment is not known yet. */
@@ -9,5 +9,8 @@ type Undated = ClothReading extends infer R ? (R extends ClothReading ? Omit<R, 
 
 /** Keeps a reading that was picked from pictures, at once. */
 export function useKeepReading({ onSave }: GaugeProps): (reading: Undated) => void {
-  return (reading) => onSave((now) => ({ readings: [...now.readings, { ...reading, at: nowText() } as ClothReading] }));
+  return (reading) => {
+    const kept = { ...reading, id: newId(), at: nowText() } as KeptReading;
+    onSave((now) => ({ readings: [...now.readings, kept] }));
+  };
 }

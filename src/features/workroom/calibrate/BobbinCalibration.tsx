@@ -63,7 +63,7 @@ export function BobbinCalibration({ record }: { record: MachineRecord }) {
         . Plans use nine tenths of it.
       </p>
       <MeasureList
-        rows={measures.list.map((b) => [threadName(b.thread), `${formatNumber(b.metres, 1)} m`, b.at])}
+        rows={measures.list.map((b) => [b.id, threadName(b.thread), `${formatNumber(b.metres, 1)} m`, b.at])}
         onDrop={measures.drop}
       />
     </section>

@@ -3,7 +3,6 @@
 import Button from '@mui/material/Button';
 import type { MachineRecord } from '@/core/file';
 import {
-  type Calibration,
   type DialCurve,
   dialAt,
   fallingPlace,
@@ -19,7 +18,6 @@ import { DialChart } from './DialChart';
 import { MeasureList } from './MeasureList';
 import { useMeasures } from './useMeasures';
 
-const NOTHING: Calibration = { length: [], width: [], bobbin: [], feed: [] };
 const mm = lengthIn('mm');
 
 /** Dial places worth counting, spread over what people use. */
@@ -48,7 +46,7 @@ export function LengthCalibration({ record }: { record: MachineRecord }) {
         { key: 'stitches', expected: 'a whole number of stitches' },
         { key: 'overMm', expected: 'a length in mm', parse: mm, otherwise: 100 },
       ]),
-    (length) => falls(lengthCurve({ ...NOTHING, length }), 'stitches'),
+    (length) => falls(lengthCurve({ length }), 'stitches'),
   );
   const { measure } = measures;
   const counted = measure ? measure.overMm / measure.stitches : null;
@@ -83,6 +81,7 @@ export function LengthCalibration({ record }: { record: MachineRecord }) {
       <CurveSays curve={curve} name="length" />
       <MeasureList
         rows={measures.list.map((c) => [
+          c.id,
           `dial ${formatNumber(c.dialMm)}: ${c.stitches} stitches in ${formatNumber(c.overMm)} mm`,
           `${formatNumber(c.overMm / c.stitches, 2)} mm`,
           c.at,
@@ -108,7 +107,7 @@ export function WidthCalibration({ record }: { record: MachineRecord }) {
         { key: 'dialMm', expected: 'a width on the dial', parse: mm, otherwise: next },
         { key: 'trueMm', expected: 'a width in mm', parse: mm },
       ]),
-    (width) => falls(widthCurve({ ...NOTHING, width }), 'trueMm'),
+    (width) => falls(widthCurve({ width }), 'trueMm'),
   );
   const { measure } = measures;
   // A machine that sews straight only has no width to be out.
@@ -132,7 +131,12 @@ export function WidthCalibration({ record }: { record: MachineRecord }) {
       </div>
       <CurveSays curve={curve} name="width" />
       <MeasureList
-        rows={measures.list.map((m) => [`dial ${formatNumber(m.dialMm)}`, `${formatNumber(m.trueMm, 2)} mm`, m.at])}
+        rows={measures.list.map((m) => [
+          m.id,
+          `dial ${formatNumber(m.dialMm)}`,
+          `${formatNumber(m.trueMm, 2)} mm`,
+          m.at,
+        ])}
         onDrop={measures.drop}
       />
       {curve.length > 0 && <DialChart curve={curve} maxMm={machine.maxWidthMm} what="width" />}

@@ -41,7 +41,10 @@ function useFeed(record: MachineRecord) {
       const seam = seamContext(clothOf(cloth), { kind: 'join' });
       const { shiftMm, overMm } = value;
       const { factor } = feedFactor(seam, foot, step.pressure, { shiftMm, overMm });
-      return { value: { ...value, foot, pressure: step.pressure, clothName: cloth.cloth.name, factor }, problems };
+      return {
+        value: { ...value, foot, pressure: step.pressure, clothId: cloth.id, clothName: cloth.cloth.name, factor },
+        problems,
+      };
     },
     () => null,
     ['clothId', 'foot', 'pressure'],
@@ -91,6 +94,7 @@ export function FeedCalibration({ record }: { record: MachineRecord }) {
       <FeedSays machine={machine} last={measure ?? list.at(-1) ?? null} />
       <MeasureList
         rows={list.map((f) => [
+          f.id,
           `${f.clothName}, ${FOOT[f.foot].name.toLowerCase()} foot, ${formatNumber(f.overMm)} mm`,
           `${formatNumber(f.shiftMm, 1)} mm${f.factor === null ? '' : `, ${formatNumber(f.factor, 1)} × the model`}`,
           f.at,

@@ -9,23 +9,23 @@ export function MeasureList({
   rows,
   onDrop,
 }: {
-  rows: readonly (readonly [what: string, result: string, at: string])[];
-  onDrop: (index: number) => void;
+  rows: readonly (readonly [id: string, what: string, result: string, at: string])[];
+  onDrop: (id: string) => void;
 }) {
   if (rows.length === 0) return null;
   return (
     <table className={styles.measures}>
       <caption>Measured so far</caption>
       <tbody>
-        {rows.map(([what, result, at], i) => (
-          <tr key={`${at}${i}`}>
+        {rows.map(([id, what, result, at], i) => (
+          <tr key={id}>
             <td>{what}</td>
             <td>
               <strong>{result}</strong>
             </td>
             <td className={styles.quiet}>{sayWhen(at)}</td>
             <td>
-              <Button size="small" onClick={() => onDrop(i)} aria-label={`Remove measure ${i + 1}`}>
+              <Button size="small" onClick={() => onDrop(id)} aria-label={`Remove measure ${i + 1}`}>
                 Remove
               </Button>
             </td>

@@ -4,10 +4,12 @@ import type { z } from 'zod';
 import type { MachineRecord } from '@/core/file';
 import type { Calibration } from '@/core/kit';
 import { machines } from '@/data';
-import { nowText, useAct, useDraft } from '@/parts/workspace';
+import { newId, nowText, useAct, useDraft } from '@/parts/workspace';
 import { fieldProblem } from '@/ui';
 
 type Kind = keyof Calibration;
+/** A measure of one kind, without the id it is kept under. */
+export type Measure<K extends Kind> = Omit<Calibration[K][number], 'id'>;
 const NOTHING: Calibration = { length: [], width: [], bobbin: [], feed: [] };
 
 /** One kind of measure being taken on a machine. */
@@ -18,9 +20,9 @@ export interface Measures<K extends Kind> {
   /** What is wrong, by the schema's own field. */
   problems: Record<string, string>;
   /** The measure as it would be kept; null while something is missing or wrong. */
-  measure: Calibration[K][number] | null;
+  measure: Measure<K> | null;
   keep: () => void;
-  drop: (index: number) => void;
+  drop: (id: string) => void;
 }
 
 /**
@@ -36,9 +38,9 @@ export interface Measures<K extends Kind> {
 export function useMeasures<K extends Kind>(
   record: MachineRecord,
   kind: K,
-  schema: z.ZodType<Calibration[K][number]>,
+  schema: z.ZodType<Measure<K>>,
   build: (texts: Record<string, string>) => { value: object | null; problems: Record<string, string> },
-  refuse: (list: Calibration[K]) => [field: string, text: string] | null,
+  refuse: (list: readonly Measure<K>[]) => [field: string, text: string] | null,
   sticky: readonly string[] = [],
 ): Measures<K> {
   const { texts, setText, clear } = useDraft(`machine:${record.id}:${kind}`);
@@ -46,12 +48,12 @@ export function useMeasures<K extends Kind>(
   const list = (record.machine.calibration?.[kind] ?? []) as Calibration[K];
   const built = build(texts);
   const problems = { ...built.problems };
-  let measure: Calibration[K][number] | null = null;
+  let measure: Measure<K> | null = null;
   if (built.value) {
     const candidate = { ...built.value, at: '2026-01-01T00:00:00Z' };
     const parsed = schema.safeParse(candidate);
     if (parsed.success) {
-      const refused = refuse([...list, parsed.data] as Calibration[K]);
+      const refused = refuse([...(list as readonly Measure<K>[]), parsed.data]);
       if (refused) problems[refused[0]] = refused[1];
       else measure = parsed.data;
     } else {
@@ -73,11 +75,11 @@ export function useMeasures<K extends Kind>(
     });
   const keep = () => {
     if (!measure) return;
-    const kept = { ...measure, at: nowText() };
+    const kept = { ...measure, id: newId(), at: nowText() };
     void store((now) => [...now, kept] as Calibration[K]);
     clear(Object.fromEntries(sticky.flatMap((key) => (texts[key] ? [[key, texts[key]]] : []))));
   };
-  const drop = (index: number) =>
-    void act('Measurement deleted', () => store((now) => now.filter((_, i) => i !== index) as Calibration[K]));
+  const drop = (id: string) =>
+    void act('Measurement deleted', () => store((now) => now.filter((one) => one.id !== id) as Calibration[K]));
   return { list, texts, setText, problems, measure, keep, drop };
 }

@@ -1,7 +1,5 @@
-/** JSON of which nothing is known yet. */
-type Loose = Record<string, unknown>;
-const isObject = (value: unknown): value is Loose =>
-  typeof value === 'object' && value !== null && !Array.isArray(value);
+import { isObject, type Loose } from './loose';
+
 const list = (value: unknown): unknown[] => (Array.isArray(value) ? value : []);
 
 /**
@@ -50,34 +48,15 @@ export function kitOfVersion2(kit: unknown, addedAt: string): KitOfVersion2 {
   };
 }
 
-function fileOfVersion2(file: Loose): Loose {
+/** A whole file of version 1 as version 2 keeps it. */
+export function fileOfVersion2(file: Loose): Loose {
   const at = typeof file.exportedAt === 'string' ? file.exportedAt : '1970-01-01T00:00:00Z';
   const old = isObject(file.kit) ? file.kit.kit : file.kit;
   return {
     ...file,
-    version: 2,
     cloths: Array.isArray(file.cloths) ? file.cloths.map(clothOfVersion2) : file.cloths,
     ...kitOfVersion2(old, at),
     care: [],
     photos: [],
   };
-}
-
-/** Each step from one version of the file to the next, in order; none is ever edited. */
-const STEPS: readonly { from: number; name: string; run: (file: Loose) => Loose }[] = [
-  { from: 1, name: 'readings name their gauge; the kit becomes a tin and spools', run: fileOfVersion2 },
-];
-
-/**
- * A workroom file of an older version as the newest one.
- *
- * @param input - the file's JSON, unchecked
- * @returns the same for what is not an older file; the check that follows says what is wrong with it
- */
-export function migrateWorkroom(input: unknown): unknown {
-  let file = input;
-  for (const step of STEPS) {
-    if (isObject(file) && file.version === step.from) file = step.run(file);
-  }
-  return file;
 }

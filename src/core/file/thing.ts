@@ -1,0 +1,195 @@
+import * as z from 'zod';
+import { clothsOf, type Job } from '../job';
+import { type FieldError, firstFieldError, idSchema, momentSchema, words } from '../result';
+import { readJson } from './json';
+import { LINKS, linkedId, type LinkedList, linksFrom } from './links';
+import { isObject, type Loose } from './migrations/loose';
+import { newerVersion } from './readFile';
+import { LISTS, readRecord, type Records } from './sortOut';
+
+/** What can go out as a file of its own, and the list it is kept in. */
+export const THINGS = {
+  card: 'cards',
+  cloth: 'cloths',
+  machine: 'machines',
+  job: 'jobs',
+  scrap: 'swatches',
+} as const satisfies Record<string, LinkedList>;
+export type Thing = keyof typeof THINGS;
+
+/** The version of every file of one thing. */
+export const THING_VERSION = 3;
+
+/** The name of a thing's format, written into its file. */
+export const thingFormat = (thing: Thing): string => `bobbet-${thing}`;
+
+/** A name of something that the item points at and that is not in the file. */
+const namedSchema = z.strictObject({ list: z.enum(['cloths', 'machines']), id: idSchema, name: words('a name', 120) });
+
+/** What stands around the item: its records are checked one by one by the shape of their list. */
+const frameSchema = z.strictObject({
+  format: z.string(),
+  version: z.literal(THING_VERSION),
+  exportedAt: momentSchema,
+  item: z.unknown(),
+  with: z
+    .array(z.strictObject({ list: z.enum(LISTS as [LinkedList, ...LinkedList[]]), record: z.unknown() }))
+    .max(5000),
+  names: z.array(namedSchema).max(500).default([]),
+});
+
+/** One thing with the records it points at, those that could be found. */
+export interface ThingFile {
+  thing: Thing;
+  exportedAt: string;
+  item: Records[(typeof THINGS)[Thing]][number];
+  with: { list: LinkedList; record: object }[];
+  /** Names of what it points at and what is not in the file; only older files have any. */
+  names: z.output<typeof namedSchema>[];
+}
+
+/** A file of one thing that was read, or the first thing wrong with it. */
+export type ReadThing = { ok: true; file: ThingFile } | { ok: false; error: FieldError };
+
+/**
+ * Which thing a file is of, by its format.
+ *
+ * @returns null for a file of something else
+ * @example
+ * thingOf({ format: 'bobbet-card' }) // => 'card'
+ */
+export function thingOf(input: unknown): Thing | null {
+  const format = isObject(input) ? input.format : undefined;
+  return (Object.keys(THINGS) as Thing[]).find((thing) => thingFormat(thing) === format) ?? null;
+}
+
+/**
+ * Reads a file of one thing.
+ *
+ * @param text - the file's text
+ * @returns the thing with what it points at, or the path of the first wrong field and what was expected there; never throws
+ * @example
+ * readThing('[]').ok // => false
+ */
+export function readThing(text: string): ReadThing {
+  const wrong = (path: string, message: string): ReadThing => ({ ok: false, error: { path, message } });
+  const json = readJson(text);
+  if (!json.ok) return json;
+  const thing = thingOf(json.value);
+  if (thing === null)
+    return wrong(
+      'format',
+      `expected ${Object.keys(THINGS)
+        .map((t) => `bobbet-${t}`)
+        .join(', ')}`,
+    );
+  const newer = newerVersion(json.value, thingFormat(thing), THING_VERSION);
+  if (newer) return { ok: false, error: newer };
+  const brought = migrateThing(json.value);
+  const frame = frameSchema.safeParse(brought);
+  if (!frame.success) return { ok: false, error: firstFieldError(frame.error, brought) };
+  // An older file is told of by its own names.
+  const at = brought === json.value ? 'item' : 'job';
+  const item = readRecord(THINGS[thing], frame.data.item);
+  if (!item.ok) return wrong(item.path === 'input' ? at : `${at}.${item.path}`, item.problem);
+  const beside: ThingFile['with'] = [];
+  for (const [i, { list, record }] of frame.data.with.entries()) {
+    const read = readRecord(list, record);
+    if (!read.ok) return wrong(`with[${i}].record${read.path === 'input' ? '' : `.${read.path}`}`, read.problem);
+    beside.push({ list, record: read.record });
+  }
+  const file = { thing, exportedAt: frame.data.exportedAt, item: item.record, with: beside, names: frame.data.names };
+  const lost = lostLink(file as ThingFile);
+  return lost ? wrong(lost.path, lost.message) : { ok: true, file: file as ThingFile };
+}
+
+/** The first link without which a record cannot stand, and that leads out of the file. */
+function lostLink({ thing, item, with: beside }: ThingFile): FieldError | null {
+  const all = [{ list: THINGS[thing] as LinkedList, record: item as object, at: 'item' }].concat(
+    beside.map(({ list, record }, i) => ({ list, record, at: `with[${i}].record` })),
+  );
+  const has = (list: LinkedList, id: string) =>
+    all.some((one) => one.list === list && (one.record as { id?: unknown }).id === id);
+  for (const { list, record, at } of all) {
+    for (const link of linksFrom(list)) {
+      const target = linkedId(record, link);
+      if (target === null || has(link.to, target)) continue;
+      return { path: `${at}.${link.field}`, message: `expected something in this file, got "${target}"` };
+    }
+  }
+  return null;
+}
+
+/** A file of one thing of an older version as the newest one; projects were the only ones that had any. */
+function migrateThing(input: unknown): unknown {
+  if (!isObject(input) || input.format !== thingFormat('job') || input.version !== 1) return input;
+  const { job, cloths, machine, ...frame } = input;
+  const named = (list: string, one: unknown): Loose[] => (isObject(one) ? [{ list, id: one.id, name: one.name }] : []);
+  return {
+    ...frame,
+    version: THING_VERSION,
+    item: job,
+    with: [],
+    names: [
+      ...(Array.isArray(cloths) ? cloths.flatMap((one: unknown) => named('cloths', one)) : []),
+      ...named('machines', machine),
+    ],
+  };
+}
+
+/** Lists of records to pick from. */
+export type PickFrom = Pick<Records, LinkedList>;
+
+/**
+ * One thing as the text of a file, with everything it points at.
+ *
+ * @param thing - what it is
+ * @param item - its record
+ * @param from - the lists of the workroom
+ * @param at - the moment of the export, ISO text
+ */
+export function thingText(thing: Thing, item: object, from: PickFrom, at: string): string {
+  const beside = new Map<string, ThingFile['with'][number]>();
+  const add = (list: LinkedList, record: object) => {
+    const key = `${list} ${(record as { id: string }).id}`;
+    if (record === item || beside.has(key)) return;
+    beside.set(key, { list, record });
+    follow(list, record);
+  };
+  const follow = (list: LinkedList, record: object) => {
+    for (const target of pointsAt(list, record)) {
+      const found = (from[target.list] as readonly { id?: string }[]).find(({ id }) => id === target.id);
+      if (found) add(target.list, found);
+    }
+  };
+  follow(THINGS[thing], item);
+  if (thing === 'scrap') {
+    const { id } = item as { id: string };
+    from.lines.filter(({ swatchId }) => swatchId === id).forEach((line) => add('lines', line));
+  }
+  const file = {
+    format: thingFormat(thing),
+    version: THING_VERSION,
+    exportedAt: at,
+    item,
+    with: [...beside.values()],
+  };
+  return `${JSON.stringify(file, null, 1)}\n`;
+}
+
+/** The records that one record points at, by links that have to hold and by those that need not. */
+function pointsAt(list: LinkedList, record: object): { list: LinkedList; id: string }[] {
+  const field = (to: LinkedList, name: string) => {
+    const id = linkedId(record, { field: name });
+    return id === null ? [] : [{ list: to, id }];
+  };
+  const links = LINKS.filter((link) => link.from === list).flatMap((link) => field(link.to, link.field));
+  if (list === 'jobs') {
+    const cloths = clothsOf(record as Job).flatMap(({ clothId }) =>
+      clothId === null ? [] : [{ list: 'cloths' as const, id: clothId }],
+    );
+    return [...links, ...cloths, ...field('machines', 'machineId')];
+  }
+  if (list !== 'cards' && list !== 'swatches') return links;
+  return [...links, ...field('cloths', 'clothId'), ...field('cloths', 'secondId'), ...field('machines', 'machineId')];
+}

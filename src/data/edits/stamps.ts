@@ -1,0 +1,78 @@
+import { type Deleted, LISTS, nextStamp, type Stamped } from '@/core/file';
+import { type Change, touchedFields } from '@/core/workroom';
+import { database } from '../database';
+import { deviceId } from '../device';
+
+const KEY = 'stamp';
+const STAMPED = new Set<string>([...LISTS, 'kit']);
+
+/** The tables that a change is stamped in, beside its own. */
+export const STAMP_TABLES: readonly string[] = ['stamps', 'deleted'];
+
+const keyOf = (list: string, id: string) => `${list} ${id}`;
+
+/**
+ * Stamps what an edit has changed: when and on which device each field was written, and what was deleted. Must run in
+ * the edit's own transaction.
+ *
+ * @param changes - what it changed
+ */
+export async function stampChanges(changes: readonly Change[]): Promise<void> {
+  const ours = changes.filter(({ table }) => STAMPED.has(table));
+  if (ours.length === 0) return;
+  const at = await stampNow();
+  const keys = ours.map(({ table, id }) => keyOf(table, id));
+  const before = await database.stamps.bulkGet(keys);
+  const deleted: (Deleted & { key: string })[] = [];
+  const stamps: (Stamped & { key: string })[] = [];
+  ours.forEach((change, i) => {
+    const { table: list, id } = change;
+    const frame = { key: keys[i], list, id, at };
+    if (change.kind === 'removed') deleted.push(frame);
+    else if (change.kind === 'added') stamps.push({ ...frame, fields: {} });
+    else {
+      const fields = Object.fromEntries(touchedFields(change).map((field) => [field.slice(0, 200), at]));
+      // A record from before there were stamps is older than any.
+      const earlier = before[i] ?? { ...frame, at: OLDEST, fields: {} };
+      stamps.push({ ...earlier, fields: { ...earlier.fields, ...fields } });
+    }
+  });
+  await database.stamps.bulkPut(stamps);
+  await database.stamps.bulkDelete(deleted.map(({ key }) => key));
+  await database.deleted.bulkPut(deleted);
+  await database.deleted.bulkDelete(stamps.map(({ key }) => key));
+}
+
+/** Stands for a moment that nobody noted. */
+const OLDEST = '1970-01-01T00:00:00.000Z-0000-0';
+
+async function stampNow(): Promise<string> {
+  const last: unknown = (await database.preferences.get(KEY))?.value;
+  const at = nextStamp(typeof last === 'string' ? last : null, Date.now(), await deviceId());
+  await database.preferences.put({ key: KEY, value: at });
+  return at;
+}
+
+/** What a file carries of stamps and deletions, as they are stored. */
+export async function readStamps(): Promise<{ stamps: Stamped[]; deleted: Deleted[] }> {
+  const [stamps, deleted] = await Promise.all([database.stamps.toArray(), database.deleted.toArray()]);
+  return {
+    stamps: stamps.map(({ list, id, at, fields }) => ({ list, id, at, fields })),
+    deleted: deleted.map(({ list, id, at }) => ({ list, id, at })),
+  };
+}
+
+/** Puts the stamps and deletions of a file in the place of those here; later stamps come after the newest of them. */
+export async function replaceStamps({ stamps, deleted }: { stamps: Stamped[]; deleted: Deleted[] }): Promise<void> {
+  const keyed = <T extends { list: string; id: string }>(one: T) => ({ ...one, key: keyOf(one.list, one.id) });
+  await database.stamps.clear();
+  await database.deleted.clear();
+  await database.stamps.bulkPut(stamps.map(keyed));
+  await database.deleted.bulkPut(deleted.map(keyed));
+  const all = [...deleted.map(({ at }) => at), ...stamps.flatMap(({ at, fields }) => [at, ...Object.values(fields)])];
+  const newest = all.reduce((a, b) => (a > b ? a : b), '');
+  const last: unknown = (await database.preferences.get(KEY))?.value;
+  if (newest !== '' && (typeof last !== 'string' || newest > last)) {
+    await database.preferences.put({ key: KEY, value: newest });
+  }
+}
