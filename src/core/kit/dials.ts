@@ -1,3 +1,4 @@
+import { STITCH, type StitchId } from '../stitch';
 import { formatNumber } from '../units';
 import type { Machine } from './machine';
 import { dialLengthMm, dialWidthMm } from './trueSize';
@@ -114,8 +115,22 @@ export function nearestNeedlePosition(
   return Math.sign(wantedMm) * Number(off.toFixed(2)) || 0;
 }
 
+/**
+ * A stitch by its name and, where it was told, by what is printed beside it on the machine: what a hand selects first.
+ *
+ * @example
+ * stitchReading({ stitchLabels: { zigzag: '04' } }, 'zigzag') // => 'Zigzag, stitch 04'
+ * stitchReading({}, 'zigzag') // => 'Zigzag'
+ */
+export function stitchReading({ stitchLabels }: Pick<Machine, 'stitchLabels'>, stitch: StitchId): string {
+  const printed = stitchLabels?.[stitch];
+  return printed === undefined ? STITCH[stitch].name : `${STITCH[stitch].name}, stitch ${printed}`;
+}
+
 /** The readings of a setting as printed on the machine. */
 export interface MachineReads {
+  /** What is printed beside the stitch, where that was told. */
+  stitch?: string;
   length: string;
   width: string;
   tension: string;
@@ -133,8 +148,12 @@ export interface MachineReads {
  * machineReads(machine, { lengthMm: 2.5, widthMm: 2, tensionSteps: 0, pressure: 0.25, needlePositionMm: 0 }).pressure // => '1' where machine = { lengthStepMm: 0.1, widthStepMm: 0.1, pressureDial: { positions: [0, 1, 2, 3], normal: 2 }, tensionDial: { min: 0, max: 9, normal: 4, step: 0.5 } }
  */
 export function machineReads(
-  machine: Pick<Machine, 'pressureDial' | 'tensionDial' | 'offsets' | 'calibration' | 'lengthStepMm' | 'widthStepMm'>,
+  machine: Pick<
+    Machine,
+    'pressureDial' | 'tensionDial' | 'offsets' | 'calibration' | 'lengthStepMm' | 'widthStepMm' | 'stitchLabels'
+  >,
   setup: {
+    stitch?: StitchId;
     lengthMm: number;
     widthMm: number;
     tensionSteps: number;
@@ -145,7 +164,9 @@ export function machineReads(
   const onStep = (mm: number, step: number) => formatNumber(Math.round(mm / step) * step, 2);
   const position = setup.needlePositionMm;
   const side = position < 0 ? 'left' : 'right';
+  const printed = setup.stitch && machine.stitchLabels?.[setup.stitch];
   return {
+    ...(printed !== undefined && { stitch: printed }),
     length: onStep(dialLengthMm(machine, setup.lengthMm), machine.lengthStepMm),
     width: onStep(dialWidthMm(machine, setup.widthMm), machine.widthStepMm),
     tension: formatNumber(tensionReading(machine, setup.tensionSteps), 2),

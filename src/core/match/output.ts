@@ -18,6 +18,7 @@ export const matchOutputSchema = z.strictObject({
   setup: setupSchema.nullable(),
   machineReads: z
     .strictObject({
+      stitch: z.string().optional(),
       length: z.string(),
       width: z.string(),
       tension: z.string(),

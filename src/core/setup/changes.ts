@@ -1,6 +1,5 @@
 import { formatNumber } from '../units';
-import { FOOT, type Machine, machineReads, needleName, PLATE, pressureSteps, threadName } from '../kit';
-import { STITCH } from '../stitch';
+import { FOOT, type Machine, machineReads, needleName, PLATE, pressureSteps, stitchReading, threadName } from '../kit';
 import type { Setup } from './setup';
 
 /** The readings of a setting in the order a person should change them. */
@@ -74,7 +73,7 @@ export function settingReadings(machine: Machine, setup: Setup): Record<Reading,
     plate: PLATE[setup.plate].name,
     foot: setup.footSide ? `${FOOT[setup.foot].name}, ${setup.footSide}` : FOOT[setup.foot].name,
     thread: threadName(setup.thread),
-    stitch: STITCH[setup.stitch].name,
+    stitch: stitchReading(machine, setup.stitch),
     length: `${dials.length} mm`,
     width: setup.widthMm === 0 ? 'none' : `${dials.width} mm`,
     position: dials.needlePosition,

@@ -26,6 +26,8 @@ export function sayChange(
   machine: Machine = PLAIN_MACHINE,
 ): { part: string; becomes: string } {
   const dial = READING[change];
+  // The stitch is the first thing a hand selects: told with what is printed beside it.
+  if (change === 'stitch' && setup) return { part: change, becomes: settingReadings(machine, setup).stitch };
   if (dial && setup) return { part: READING_TEXT[dial].toLowerCase(), becomes: settingReadings(machine, setup)[dial] };
   return { part: change, becomes: sayNeed(change, to) };
 }

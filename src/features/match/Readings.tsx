@@ -37,7 +37,13 @@ export function Readings(props: Props) {
   return (
     <>
       <dl className={`${styles.dials} ${styles.ruled}`}>
-        <Reading label="Stitch" value={stitch.name} control={part('stitch', stitch.name)} note={stitch.plain} />
+        <Reading
+          label="Stitch"
+          value={stitch.name}
+          unit={reads.stitch && `stitch ${reads.stitch}`}
+          control={part('stitch', stitch.name)}
+          note={stitch.plain}
+        />
         <Dials {...props} />
       </dl>
       <dl className={`${styles.parts} ${styles.ruled}`}>

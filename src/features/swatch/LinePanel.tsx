@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import type { NextStep } from '@/core/diagnose';
-import { STITCH } from '@/core/stitch';
+import { stitchReading } from '@/core/kit';
 import { type Line, passCriteria } from '@/core/swatch';
 import { formatNumber } from '@/core/units';
 import { lines as lineStore } from '@/data';
@@ -47,7 +47,7 @@ export function LinePanel({ scrap, line, onPick, onStep }: Props) {
   return (
     <section className={styles.panel} aria-label={`Line ${line.number}`}>
       <h2>
-        Line {line.number}: {STITCH[setup.stitch].name.toLowerCase()}, {size}
+        Line {line.number}: {stitchReading(scrap.machine.machine, setup.stitch).toLowerCase()}, {size}
       </h2>
       <p className={styles.quiet}>
         {isPlanned(line) ? `Still to come, ${line.direction}` : WAY[line.direction]} the cloth.

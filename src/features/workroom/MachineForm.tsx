@@ -1,13 +1,21 @@
 'use client';
 
-import { type Machine, machineSchema, PLATE, PLATES } from '@/core/kit';
+import dynamic from 'next/dynamic';
+import { FEET, FOOT, type Machine, machineSchema, PLATE, PLATES } from '@/core/kit';
 import { type MachineRecord, machineRecordSchema } from '@/core/file';
 import { STITCH, STITCHES } from '@/core/stitch';
 import { formatNumber, parseSignedMm } from '@/core/units';
 import { machines } from '@/data';
 import { checkedBy, Field, numberBy, Pick, plainNumber, Tick, Ticks, withTick, wordsBy } from '@/ui';
 import { Dials } from './Dials';
+import { MACHINE_TEXT as TEXT } from './text';
 import styles from './Workroom.module.css';
+
+/** Comes with its own form and table, once it is looked at. */
+const StitchLabels = dynamic(() => import('./StitchLabels').then((m) => m.StitchLabels));
+
+/** Feet that are bought apart from a machine; those built in fit it anyway. */
+const OWNED_APART = FEET.filter((foot) => !FOOT[foot].builtIn);
 
 type NumberKey =
   | 'maxLengthMm'
@@ -47,9 +55,9 @@ const SHANKS: readonly (readonly [Machine['shank'], string])[] = [
 /** What one machine can do, and its dials as they really are. Its manual has the last word. */
 export function MachineForm({ record }: { record: MachineRecord }) {
   const { machine } = record;
-  const change = (edit: (now: Machine) => Partial<MachineRecord['machine']>) =>
+  const change = (edit: (now: Machine) => Partial<Machine> & { name?: string }) =>
     void machines.change(record.id, (now) => now && { ...now, machine: { ...now.machine, ...edit(now.machine) } });
-  const set = (part: Partial<MachineRecord['machine']>) => change(() => part);
+  const set = (part: Partial<Machine> & { name?: string }) => change(() => part);
   return (
     <div className={styles.form}>
       <Field
@@ -82,6 +90,22 @@ export function MachineForm({ record }: { record: MachineRecord }) {
         onPick={(shank) => set({ shank })}
         help="height of the presser bar: feet for another shank do not fit"
       />
+      <Abilities machine={machine} set={set} change={change} />
+      <StitchLabels record={record} />
+    </div>
+  );
+}
+
+interface AbilitiesProps {
+  machine: Machine;
+  set: (part: Partial<Machine>) => void;
+  change: (edit: (now: Machine) => Partial<Machine>) => void;
+}
+
+/** What is ticked: stitches, plates and feet, and what it does by itself. */
+function Abilities({ machine, set, change }: AbilitiesProps) {
+  return (
+    <>
       <Ticks
         legend="Stitches it has"
         options={STITCHES.map((id) => ({ id, name: STITCH[id].name }))}
@@ -95,6 +119,21 @@ export function MachineForm({ record }: { record: MachineRecord }) {
         onToggle={(id, on) => change((now) => ({ plates: withTick(now.plates, id, on) }))}
       />
       <Tick name="It sews in reverse" checked={machine.reverse} onToggle={(reverse) => set({ reverse })} />
-    </div>
+      <Tick name={TEXT.needleStop} checked={machine.needleStop} onToggle={(needleStop) => set({ needleStop })} />
+      <Tick name={TEXT.autoLock} checked={machine.autoLock} onToggle={(autoLock) => set({ autoLock })} />
+      <Tick
+        name={TEXT.anyFoot}
+        checked={machine.feet === undefined}
+        onToggle={(any) => set({ feet: any ? undefined : OWNED_APART })}
+      />
+      {machine.feet && (
+        <Ticks
+          legend={TEXT.feet}
+          options={OWNED_APART.map((id) => ({ id, name: FOOT[id].name }))}
+          on={machine.feet}
+          onToggle={(id, on) => change((now) => ({ feet: withTick(now.feet ?? [], id, on) }))}
+        />
+      )}
+    </>
   );
 }

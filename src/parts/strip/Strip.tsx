@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import type { Change } from '@/core/setup';
 import { READING_TEXT, READINGS } from '@/core/setup';
@@ -9,6 +10,9 @@ import { NeedleChoice } from './NeedleChoice';
 import styles from './Strip.module.css';
 import { useClock } from './useClock';
 import { type NeedleNow, type StripState, useStrip } from './useStrip';
+
+/** Asked after a change of version only, so it comes when it is needed. */
+const WhichCloth = dynamic(() => import('./WhichCloth').then((m) => m.WhichCloth));
 
 /** What is on the machine, always in sight: what must change shows from → to, in the order to do it. */
 export function Strip() {
@@ -66,6 +70,9 @@ function Summary({ strip }: { strip: StripState }) {
             </button>
           </>
         )
+      )}
+      {strip.which.length > 0 && on?.clothNamed !== undefined && (
+        <WhichCloth name={on.clothNamed} which={strip.which} onTell={strip.tellCloth} />
       )}
       {clash && (
         <strong role="alert" className={styles.clash}>
