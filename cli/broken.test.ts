@@ -124,6 +124,67 @@ describe('whatever is typed or piped in', () => {
   it('a byte order mark before it is no harm', () => expect(run('match', `\ufeff${text}`).exit).toBe(0));
 });
 
+describe('verify of a file of one thing', () => {
+  const file = JSON.parse(demo) as Record<'cards' | 'cloths' | 'machines', { id: string; name?: string }[]>;
+  const card = file.cards[0] as (typeof file.cards)[0] & { clothId: string; machineId: string };
+  const whole = (more: object = {}) =>
+    JSON.stringify({
+      format: 'bobbet-card',
+      version: 3,
+      exportedAt: '2026-11-28T10:00:00Z',
+      item: card,
+      with: [
+        { list: 'cloths', record: file.cloths.find(({ id }) => id === card.clothId) },
+        { list: 'machines', record: file.machines.find(({ id }) => id === card.machineId) },
+      ],
+      ...more,
+    });
+
+  it('says what it is and how much is in it', () => {
+    const { exit, out } = run('verify', whole());
+    expect(exit).toBe(0);
+    expect(JSON.parse(out)).toEqual({
+      format: 'bobbet-card',
+      version: 3,
+      counts: { cards: 1, cloths: 1, machines: 1 },
+    });
+  });
+
+  it.each<[string, object, RegExp]>([
+    ['a wrong field of the thing', { item: { ...card, passedAt: 'once' } }, /^item\.passedAt: /],
+    ['a wrong field beside it', { with: [{ list: 'cloths', record: { id: 'x' } }] }, /^with\[0\]\.record\./],
+    ['a list nobody knows', { with: [{ list: 'hats', record: {} }] }, /^with\[0\]\.list: /],
+    ['a newer version', { version: 4 }, /^version: expected 3, got 4: this file was written by a newer Bobbet/],
+    ['a photo that is not in it', { item: { ...card, photoId: 'lost' } }, /^item\.photoId: .*"lost"/],
+    ['nothing in it', { item: undefined }, /^item: /],
+  ])('with %s is one line that names it', (_, more, line) => {
+    const { exit, error } = run('verify', whole(more));
+    expect([exit, error]).toEqual([2, expect.stringMatching(line)]);
+    expect((JSON.parse(run('verify', whole(more), '--list').out) as { wrong: unknown[] }).wrong).toHaveLength(1);
+  });
+
+  it('carries along a field it does not know', () =>
+    expect(run('verify', whole({ item: { ...card, price: 3 } })).exit).toBe(0));
+});
+
+describe('ids in a question', () => {
+  it('make a card proof of this machine; without them it is from another one', () => {
+    const [card] = (JSON.parse(demo) as { cards: Record<string, unknown>[] }).cards;
+    const question = { cloth: card.cloth, operation: card.operation, tested: [card] };
+    const reasons = (more: object) =>
+      JSON.stringify(
+        (JSON.parse(run('match', JSON.stringify({ ...question, ...more })).out) as { reasons: unknown }).reasons,
+      );
+    expect(reasons({ machineId: card.machineId, clothId: card.clothId })).toMatch(/on this machine/);
+    expect(reasons({})).not.toMatch(/on this machine/);
+  });
+
+  it('are answered with the version of the tables', () => {
+    const { knowledge } = JSON.parse(run('match', JSON.stringify(ASKED.match)).out) as { knowledge: string };
+    expect(knowledge).toMatch(/^\d{4}-\d\d-\d\d$/);
+  });
+});
+
 describe('verify', () => {
   const edited = (edit: (file: Record<string, Record<string, unknown>[]>) => void) => {
     const file = JSON.parse(demo) as Record<string, Record<string, unknown>[]>;

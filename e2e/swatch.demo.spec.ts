@@ -140,7 +140,7 @@ test('a line takes its setting from the strip, so that nothing is typed twice', 
   await page.getByRole('button', { name: 'Width up' }).click();
   await expect(page.getByText(/^Still to be set on the strip: width\./)).toBeVisible();
   await page.getByRole('button', { name: 'Take what is on the machine' }).click();
-  await expect(page.getByRole('heading', { name: 'Line 3: zigzag, 2.5 × 2 mm' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Line 3: zigzag, stitch 04, 2.5 × 2 mm' })).toBeVisible();
 });
 
 test('a question is asked where an answer helps more than a guess, and its answer is kept', async ({ page }) => {

@@ -50,6 +50,15 @@ describe('the text of a table', () => {
 });
 
 describe('lists out and in', () => {
+  it.each(['=crate', "'=crate", "''-1", '@home'])('a place called %j comes back as it was', async (where) => {
+    await importWorkroom({ workroom: await demo() }, 'replace');
+    await cloths.change('merino', (c) => c && { ...c, where });
+    const preview = await previewCsv('cloths', bytes(await csvText('cloths')), fresh());
+    expect(preview).toMatchObject({ ok: true, added: 0, changed: 0 });
+    const back = (preview as unknown as { records: { id: string; where: string }[] }).records;
+    expect(back.find(({ id }) => id === 'merino')!.where).toBe(where);
+  });
+
   it.each(['cloths', 'needles', 'kit'] as const)('%s exported and imported again change nothing', async (noun) => {
     await importWorkroom({ workroom: await demo() }, 'replace');
     const text = await csvText(noun);

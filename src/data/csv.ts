@@ -3,7 +3,6 @@ import {
   canonical,
   decodeText,
   type FreshFrom,
-  guarded,
   type KitRecord,
   type KitRow,
   kitRows,
@@ -36,9 +35,11 @@ export function parseTable(text: string): string[][] {
   return Papa.parse<string[]>(body, { delimiter: named?.[1] ?? '', delimitersToGuess: [',', ';', '\t', '|'] }).data;
 }
 
-/** Cells as the text of a file: UTF-8 with its mark, commas, and a quote before what a spreadsheet would take for a formula. */
+export { guarded } from '@/core/file';
+
+/** Cells as the text of a file: UTF-8 with its mark, and commas. What a spreadsheet would take for a formula is guarded already. */
 export function tableText(cells: readonly (readonly string[])[]): string {
-  return `\ufeff${Papa.unparse(cells.map((row) => row.map(guarded)))}\r\n`;
+  return `\ufeff${Papa.unparse(cells.map((row) => [...row]))}\r\n`;
 }
 
 /** A list as a table for a spreadsheet: UTF-8 with its mark, commas, every line ended as spreadsheets expect. */

@@ -11,7 +11,7 @@ import {
 import { jobSchema } from '@/core/job';
 import { viewSchema } from '@/core/ledger';
 import { runSchema } from '@/core/seam';
-import { lineSchema, swatchSchema } from '@/core/swatch';
+import { type Line, lineSchema, swatchSchema } from '@/core/swatch';
 import { repository } from './repository';
 
 /** One repository for each noun of the workroom. */
@@ -24,6 +24,9 @@ export const care = repository('care', 'care', careRecordSchema, (r) => r.id);
 export const photos = repository('photo', 'photos', photoRecordSchema, (r) => r.id);
 export const swatches = repository('scrap', 'swatches', swatchSchema, (r) => r.id);
 export const lines = repository('line', 'lines', lineSchema, (r) => r.id);
+/** The lines of one swatch in their order; no other line is read. */
+export const linesOf = async (swatchId: string): Promise<Line[]> =>
+  (await lines.where('swatchId', swatchId)).sort((a, b) => a.number - b.number);
 export const cards = repository('card', 'cards', cardSchema, (r) => r.id);
 export const runs = repository('run', 'runs', runSchema, (r) => r.id);
 export const views = repository('view', 'views', viewSchema, (r) => r.id);

@@ -10,6 +10,8 @@ import { StoreError } from './storeError';
 export interface Repository<T, In = T> {
   all: () => Promise<T[]>;
   get: (id: string) => Promise<T | undefined>;
+  /** Those that hold a value in an indexed field; nothing else is read. */
+  where: (index: string, value: string) => Promise<T[]>;
   put: (record: In) => Promise<void>;
   /** Stores many, all of them or none. */
   putAll: (records: readonly In[]) => Promise<void>;
@@ -44,6 +46,10 @@ export function repository<T, In = T>(
     const { path, message } = firstFieldError(parsed.error, record);
     throw new StoreError(noun, path, message);
   };
+  const readable = (raw: unknown): T[] => {
+    const read = check(raw);
+    return read.success ? [read.data] : [];
+  };
   const put = async (record: unknown) => {
     const good = checked(record);
     await edit(null, () => writeRow(table, keyOf(good), good as Row));
@@ -51,6 +57,7 @@ export function repository<T, In = T>(
   return {
     all: () => inPages(store(), (raw) => check(raw).data),
     get: async (id) => check(await store().get(id)).data,
+    where: async (index, value) => (await store().where(index).equals(value).toArray()).flatMap(readable),
     put,
     putAll: async (records) => {
       const rows = records.map(checked).map((record) => ({ id: keyOf(record), to: record as Row }));

@@ -24,7 +24,7 @@ export async function countSewing(machineId: string, minutes: number, cloth: Sew
   const sign = minutes < 0 ? -1 : 1;
   const worn = sign * wornHours(Math.abs(minutes), cloth.family);
   await edit('Sewing time counted', async () => {
-    const { id, at } = await amountId();
+    const { id, at } = amountId();
     const add = (entries: readonly AmountEntry[], by: number) => addAmount(entries, { id, at, by });
     await machines.change(machineId, (m) => m && { ...m, sewn: add(m.sewn, minutes / 60) });
     const on = await onMachines.get(machineId);

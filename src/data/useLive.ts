@@ -11,6 +11,7 @@ import {
   cloths,
   jobs,
   lines,
+  linesOf,
   machines,
   needles,
   onMachines,
@@ -52,14 +53,10 @@ export const useOnMachine = (machineId: string | null): OnMachine | null | undef
   useLiveQuery(async () => (machineId ? ((await onMachines.get(machineId)) ?? null) : null), [machineId]);
 export const usePhoto = (id: string | undefined): PhotoRecord | null | undefined =>
   useLiveQuery(async () => (id ? ((await photos.get(id)) ?? null) : null), [id]);
-export const useLines = (swatchId?: string): Line[] | undefined =>
-  useLiveQuery(
-    async () =>
-      (await lines.all())
-        .filter((line) => swatchId === undefined || line.swatchId === swatchId)
-        .sort((a, b) => a.number - b.number),
-    [swatchId],
-  );
+/** The lines of one swatch, live, in their order; no other line is read. */
+export const useLinesOf = (swatchId: string): Line[] | undefined => useLiveQuery(() => linesOf(swatchId), [swatchId]);
+/** All lines, live, each swatch's in their order. */
+export const useLines = sharedLive(async () => (await lines.all()).sort((a, b) => a.number - b.number));
 
 /** All lines, live, without their settings and measures: there may be very many, and whoever lists them needs no more. */
 export const useToldLines = () =>

@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { clothsOf, type Job } from '../job';
 import { type FieldError, firstFieldError, idSchema, momentSchema, words } from '../result';
 import { readJson } from './json';
-import { LINKS, linkedId, type LinkedList, linksFrom } from './links';
+import { idFieldOf, LINKS, linkedId, type LinkedList, linksFrom } from './links';
 import { isObject, type Loose } from './migrations/loose';
 import { newerVersion } from './readFile';
 import { LISTS, readRecord, type Records } from './sortOut';
@@ -67,22 +67,20 @@ export function thingOf(input: unknown): Thing | null {
  * Reads a file of one thing.
  *
  * @param text - the file's text
+ * @param wanted - which thing it has to be; any of them when left out
  * @returns the thing with what it points at, or the path of the first wrong field and what was expected there; never throws
  * @example
  * readThing('[]').ok // => false
  */
-export function readThing(text: string): ReadThing {
+export function readThing(text: string, wanted?: Thing): ReadThing {
   const wrong = (path: string, message: string): ReadThing => ({ ok: false, error: { path, message } });
   const json = readJson(text);
   if (!json.ok) return json;
   const thing = thingOf(json.value);
-  if (thing === null)
-    return wrong(
-      'format',
-      `expected ${Object.keys(THINGS)
-        .map((t) => `bobbet-${t}`)
-        .join(', ')}`,
-    );
+  if (thing === null || (wanted !== undefined && thing !== wanted)) {
+    const formats = wanted ? [wanted] : (Object.keys(THINGS) as Thing[]);
+    return wrong('format', `expected ${formats.map((one) => `"${thingFormat(one)}"`).join(' or ')}`);
+  }
   const newer = newerVersion(json.value, thingFormat(thing), THING_VERSION);
   if (newer) return { ok: false, error: newer };
   const brought = migrateThing(json.value);
@@ -192,4 +190,18 @@ function pointsAt(list: LinkedList, record: object): { list: LinkedList; id: str
   }
   if (list !== 'cards' && list !== 'swatches') return links;
   return [...links, ...field('cloths', 'clothId'), ...field('cloths', 'secondId'), ...field('machines', 'machineId')];
+}
+
+/** The lists of a file of one thing, with what is here already left out, save for the thing itself. */
+export function listsOfThing(
+  { thing, item, with: beside }: ThingFile,
+  isHere: (list: LinkedList, id: string) => boolean,
+): Records {
+  const lists = Object.fromEntries(LISTS.map((list) => [list, [] as object[]])) as Record<LinkedList, object[]>;
+  for (const { list, record } of beside) {
+    const id = (record as Record<string, unknown>)[idFieldOf(list)];
+    if (!isHere(list, String(id))) lists[list].push(record);
+  }
+  lists[THINGS[thing]].push(item);
+  return lists as unknown as Records;
 }

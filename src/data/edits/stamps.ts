@@ -1,9 +1,8 @@
 import { type Deleted, LISTS, nextStamp, type Stamped } from '@/core/file';
 import { type Change, touchedFields } from '@/core/workroom';
 import { database } from '../database';
-import { deviceId } from '../device';
+import { deviceId, lastStamp, sawStamp } from '../device';
 
-const KEY = 'stamp';
 const STAMPED = new Set<string>([...LISTS, 'kit']);
 
 /** The tables that a change is stamped in, beside its own. */
@@ -20,9 +19,10 @@ const keyOf = (list: string, id: string) => `${list} ${id}`;
 export async function stampChanges(changes: readonly Change[]): Promise<void> {
   const ours = changes.filter(({ table }) => STAMPED.has(table));
   if (ours.length === 0) return;
-  const at = await stampNow();
+  const at = stampNow();
   const keys = ours.map(({ table, id }) => keyOf(table, id));
-  const before = await database.stamps.bulkGet(keys);
+  const updated = ours.some(({ kind }) => kind === 'updated');
+  const before = updated ? await database.stamps.bulkGet(keys) : [];
   const deleted: (Deleted & { key: string })[] = [];
   const stamps: (Stamped & { key: string })[] = [];
   ours.forEach((change, i) => {
@@ -37,19 +37,21 @@ export async function stampChanges(changes: readonly Change[]): Promise<void> {
       stamps.push({ ...earlier, fields: { ...earlier.fields, ...fields } });
     }
   });
-  await database.stamps.bulkPut(stamps);
-  await database.stamps.bulkDelete(deleted.map(({ key }) => key));
+  // An edit is only safe once all of this is: no more is written than has to be.
+  const back = ours.flatMap(({ kind }, i) => (kind === 'added' ? [keys[i]] : []));
+  if (stamps.length > 0) await database.stamps.bulkPut(stamps);
+  if (back.length > 0) await database.deleted.bulkDelete(back);
+  if (deleted.length === 0) return;
   await database.deleted.bulkPut(deleted);
-  await database.deleted.bulkDelete(stamps.map(({ key }) => key));
+  await database.stamps.bulkDelete(deleted.map(({ key }) => key));
 }
 
 /** Stands for a moment that nobody noted. */
 const OLDEST = '1970-01-01T00:00:00.000Z-0000-0';
 
-async function stampNow(): Promise<string> {
-  const last: unknown = (await database.preferences.get(KEY))?.value;
-  const at = nextStamp(typeof last === 'string' ? last : null, Date.now(), await deviceId());
-  await database.preferences.put({ key: KEY, value: at });
+function stampNow(): string {
+  const at = nextStamp(lastStamp(), Date.now(), deviceId());
+  sawStamp(at);
   return at;
 }
 
@@ -71,8 +73,5 @@ export async function replaceStamps({ stamps, deleted }: { stamps: Stamped[]; de
   await database.deleted.bulkPut(deleted.map(keyed));
   const all = [...deleted.map(({ at }) => at), ...stamps.flatMap(({ at, fields }) => [at, ...Object.values(fields)])];
   const newest = all.reduce((a, b) => (a > b ? a : b), '');
-  const last: unknown = (await database.preferences.get(KEY))?.value;
-  if (newest !== '' && (typeof last !== 'string' || newest > last)) {
-    await database.preferences.put({ key: KEY, value: newest });
-  }
+  if (newest !== '') sawStamp(newest);
 }

@@ -6,6 +6,7 @@ import { useState } from 'react';
 import type { ClothRecord } from '@/core/file';
 import { cloths, type Dependants, dependantsOfCloth, isFree } from '@/data';
 import { Dependence } from '@/parts/dependence';
+import { SaveThing } from '@/parts/things';
 import { nowText, useAct } from '@/parts/workspace';
 
 /** Takes a cloth out of the drawer; when something hangs on it, says what, and offers to put it away instead. */
@@ -34,6 +35,7 @@ export function PutAway({ record }: { record: ClothRecord }) {
   }
   return (
     <>
+      <SaveThing thing="cloth" id={record.id} name={name} />
       <Button onClick={() => void ask()}>Delete this fabric</Button>
       {hangs && (
         <Dependence

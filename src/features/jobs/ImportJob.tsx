@@ -17,9 +17,8 @@ export function ImportJob() {
   if (!cloths || !machines) return null;
   const choose = async (file: File) => {
     setProblem(null);
-    const read = readThing(decodeText(new Uint8Array(await file.arrayBuffer())));
+    const read = readThing(decodeText(new Uint8Array(await file.arrayBuffer())), 'job');
     if (!read.ok) return setProblem(`${file.name}: ${read.error.path}: ${read.error.message}.`);
-    if (read.file.thing !== 'job') return setProblem(`${file.name} holds no project.`);
     const here = {
       cloths: cloths.map((c) => ({ id: c.id, name: c.cloth.name })),
       machines: machines.map((m) => ({ id: m.id, name: m.machine.name })),

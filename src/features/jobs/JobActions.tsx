@@ -7,6 +7,7 @@ import { duplicateJob } from '@/core/job';
 import { jobs, writePreference } from '@/data';
 import type { JobNow } from '@/parts/jobs';
 import { Paper } from '@/parts/paper';
+import { fileName } from '@/parts/things';
 import { newId, nowText, saveFile, useAct } from '@/parts/workspace';
 import { JobSheet } from './JobSheet';
 import styles from './Jobs.module.css';
@@ -37,12 +38,6 @@ export function JobActions({ now }: { now: JobNow }) {
     </div>
   );
 }
-
-const fileName = (name: string) =>
-  name
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-|-$/g, '') || 'job';
 
 function useJobActions({ job }: JobNow) {
   const router = useRouter();

@@ -9,6 +9,7 @@ import { OPERATION, settingReadings } from '@/core/setup';
 import { formatNumber } from '@/core/units';
 import { cards, edit, useCloths, useMachines, writePreference } from '@/data';
 import { useStale } from '@/parts/staleness';
+import { SaveThing } from '@/parts/things';
 import { sayWhen, useQuestion, useAct, useSay, useUnits } from '@/parts/workspace';
 import { ClothSwatch, Reading } from '@/ui';
 import { Keepsakes } from './Keepsakes';
@@ -107,6 +108,7 @@ function Actions({ card }: { card: Card }) {
       <Button variant="outlined" onClick={() => void sew()} disabled={gone || clothGone}>
         Sew with it
       </Button>
+      <SaveThing thing="card" id={card.id} name={card.name} />
       <Button onClick={() => void remove()}>Delete this card</Button>
     </div>
   );

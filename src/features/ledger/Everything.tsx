@@ -31,8 +31,8 @@ export function Everything() {
       </p>
     );
   const write = async () => {
-    const { tableText } = await import('@/data/csv');
-    saveFile(`bobbet-ledger-${today()}.csv`, tableText(entryTable(found)), 'text/csv');
+    const { guarded, tableText } = await import('@/data/csv');
+    saveFile(`bobbet-ledger-${today()}.csv`, tableText(entryTable(found).map((row) => row.map(guarded))), 'text/csv');
   };
   return (
     <>

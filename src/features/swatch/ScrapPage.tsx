@@ -10,6 +10,7 @@ import { OPERATION } from '@/core/setup';
 import { type Line, swatchSchema } from '@/core/swatch';
 import { MEASURABLE_TEXT } from '@/core/cloth';
 import { swatches, writePreference } from '@/data';
+import { SaveThing } from '@/parts/things';
 import { useAct } from '@/parts/workspace';
 import { Field, wordsBy } from '@/ui';
 import { anotherLine, isPlanned } from './lineActions';
@@ -33,7 +34,6 @@ export function ScrapPage({ scrap }: { scrap: Scrap }) {
     lines[0] ??
     null;
   useTarget(scrap, line);
-  const remove = useRemoveScrap(scrap);
   const step = async (from: Line, taken: NextStep) => setPicked(await anotherLine(scrap, from, taken));
   return (
     <div className={styles.page}>
@@ -63,10 +63,7 @@ export function ScrapPage({ scrap }: { scrap: Scrap }) {
             Print the scrap at true scale
           </Button>
         </div>
-        <p>
-          <Link href="/swatch">All scraps</Link>
-          <Button onClick={() => void remove()}>Delete this swatch</Button>
-        </p>
+        <ScrapActions scrap={scrap} />
       </section>
       {line ? (
         <LinePanel
@@ -109,6 +106,17 @@ function useTarget({ cloth, machine }: Scrap, line: Line | null) {
         clothId: cloth.id,
       });
   }, [key, machine.id, cloth.id]);
+}
+
+function ScrapActions({ scrap }: { scrap: Scrap }) {
+  const remove = useRemoveScrap(scrap);
+  return (
+    <p>
+      <Link href="/swatch">All scraps</Link>
+      <SaveThing thing="scrap" id={scrap.swatch.id} name={scrap.swatch.name} />
+      <Button onClick={() => void remove()}>Delete this swatch</Button>
+    </p>
+  );
 }
 
 function useRemoveScrap({ swatch }: Scrap) {

@@ -5,7 +5,7 @@ import { clothOf } from '@/core/cloth';
 import type { ClothRecord, MachineRecord } from '@/core/file';
 import { seamContext, type SeamContext } from '@/core/physics';
 import type { Line, Swatch } from '@/core/swatch';
-import { useCards, useCloths, useLines, useMachines, useSwatches } from '@/data';
+import { useCards, useCloths, useLinesOf, useMachines, useSwatches } from '@/data';
 
 /** A scrap with everything that hangs on it. */
 export interface Scrap {
@@ -25,7 +25,7 @@ export function useScrap(id: string): Scrap | null | undefined {
   const swatches = useSwatches();
   const cloths = useCloths();
   const machines = useMachines();
-  const lines = useLines(id);
+  const lines = useLinesOf(id);
   const all = useCards();
   if (!swatches || !cloths || !machines || !lines || !all) return undefined;
   const swatch = swatches.find((s) => s.id === id);

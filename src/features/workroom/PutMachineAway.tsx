@@ -5,6 +5,7 @@ import { useState } from 'react';
 import type { MachineRecord } from '@/core/file';
 import { type Dependants, dependantsOfMachine, isFree, machines } from '@/data';
 import { Dependence } from '@/parts/dependence';
+import { SaveThing } from '@/parts/things';
 import { nowText, useAct } from '@/parts/workspace';
 
 /** Takes a machine out of the workroom; when something hangs on it, says what, and offers to put it away instead. */
@@ -28,6 +29,7 @@ export function PutMachineAway({ record }: { record: MachineRecord }) {
   };
   return (
     <p>
+      <SaveThing thing="machine" id={record.id} name={record.machine.name} />
       <Button onClick={() => void ask()}>Delete this machine</Button>
       {hangs && (
         <Dependence

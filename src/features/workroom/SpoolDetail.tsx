@@ -19,7 +19,7 @@ export function SpoolDetail({ record, onRemove }: { record: ThreadRecord; onRemo
   const set = (change: Partial<ThreadRecord>) => void store.change(record.id, (now) => now && { ...now, ...change });
   const left = metresLeft(record);
   const setMetres = async (metres: number | undefined) => {
-    const made = await amountId();
+    const made = amountId();
     await store.change(
       record.id,
       (now) => now && { ...now, metres: metres === undefined ? [] : setAmount(now.metres, metres, made) },

@@ -103,7 +103,7 @@ function NeedleDetail({ record }: { record: NeedleRecord }) {
   const set = (change: Partial<NeedleRecord>) => void store.change(record.id, (now) => now && { ...now, ...change });
   const sewed = sewedBy(record);
   const setHours = async (hours: number) => {
-    const made = await amountId();
+    const made = amountId();
     await store.change(record.id, (now) => now && { ...now, sewn: setAmount(now.sewn, hours, made) });
   };
   const remove = () => act(`Needle ${needleName(record.needle)} deleted`, () => store.remove(record.id));

@@ -2,8 +2,9 @@
 
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { decodeText } from '@/core/file';
+import { decodeText, readJson, thingOf } from '@/core/file';
 import { openDemo } from '@/data/firstVisit';
+import { previewThing } from '@/data/thingFile';
 import { previewImport } from '@/data/workroomFile';
 import { reportTrouble, setTrouble } from '@/data';
 import { downloadWorkroom } from '@/parts/backups';
@@ -21,7 +22,13 @@ export function Files() {
   const startOwn = useStartOwn();
   const choose = async (file: File) => {
     const text = decodeText(new Uint8Array(await file.arrayBuffer()));
-    setPreview({ fileName: file.name, ...(await previewImport(text, new Date())) });
+    const json = readJson(text);
+    const now = new Date();
+    const found =
+      json.ok && thingOf(json.value) !== null
+        ? { kind: 'thing' as const, ...(await previewThing(text, now)) }
+        : { kind: 'workroom' as const, ...(await previewImport(text, now)) };
+    setPreview({ fileName: file.name, ...found });
   };
   const download = async () => {
     try {

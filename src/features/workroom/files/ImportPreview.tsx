@@ -1,7 +1,8 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import type { ImportPlan, OpenedWorkroom, SetAside } from '@/core/file';
+import type { ImportPlan, OpenedWorkroom, ReadThing, SetAside } from '@/core/file';
+import { importThing } from '@/data/thingFile';
 import { importWorkroom } from '@/data/workroomFile';
 import { TroublePlate } from '@/parts/boundary/Plate';
 import { useUndoing } from '@/parts/workspace';
@@ -9,11 +10,9 @@ import styles from '../Workroom.module.css';
 import { FILES_TEXT as TEXT } from './text';
 
 /** A file that was looked into, and what importing it would do. */
-export interface Previewed {
-  fileName: string;
-  read: OpenedWorkroom;
-  plan: ImportPlan | null;
-}
+export type Previewed = { fileName: string; plan: ImportPlan | null } & (
+  { kind: 'workroom'; read: OpenedWorkroom } | { kind: 'thing'; read: ReadThing }
+);
 
 /** Entries named one by one; more of them say the same thing. */
 const NAMED = 8;
@@ -21,7 +20,7 @@ const NAMED = 8;
 /** What importing a file would do, list by list, and what in it cannot be used. */
 export function ImportPreview({ preview, onDone }: { preview: Previewed; onDone: () => void }) {
   const { offer } = useUndoing();
-  const { fileName, read, plan } = preview;
+  const { fileName, kind, read, plan } = preview;
   if (!read.ok || !plan) {
     const problem = read.ok ? '' : `${read.error.path}: ${read.error.message}.`;
     return (
@@ -39,7 +38,8 @@ export function ImportPreview({ preview, onDone }: { preview: Previewed; onDone:
     );
   }
   const take = async (how: 'merge' | 'replace') => {
-    const entry = await importWorkroom(read, how);
+    const entry =
+      'file' in read ? await importThing(read.file, TEXT.importedFrom(fileName)) : await importWorkroom(read, how);
     onDone();
     offer(TEXT.imported, entry);
   };
@@ -56,14 +56,16 @@ export function ImportPreview({ preview, onDone }: { preview: Previewed; onDone:
         ))}
       </ul>
       <p>{told.length === 0 ? TEXT.nothing : TEXT.same(same)}</p>
-      <NotUsable entries={read.setAside} />
+      {'setAside' in read && <NotUsable entries={read.setAside} />}
       <div className={styles.actions}>
         <Button variant="contained" onClick={() => void take('merge')}>
           {TEXT.merge}
         </Button>
-        <Button variant="outlined" onClick={() => void take('replace')}>
-          {TEXT.replace}
-        </Button>
+        {kind === 'workroom' && (
+          <Button variant="outlined" onClick={() => void take('replace')}>
+            {TEXT.replace}
+          </Button>
+        )}
         <Button onClick={onDone}>{TEXT.cancel}</Button>
       </div>
     </div>

@@ -31,6 +31,7 @@ export const FILES_TEXT = {
   replace: 'Replace everything',
   cancel: 'Cancel',
   imported: 'The file is imported.',
+  importedFrom: (name: string) => `${name} imported`,
 };
 
 /** What is said about backups. */

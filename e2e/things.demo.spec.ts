@@ -1,0 +1,79 @@
+import { readFile } from 'node:fs/promises';
+import path from 'node:path';
+import { expect, openDemo, test } from './page';
+
+test('a settings card goes out with what it needs, and comes into an empty workroom as one change', async ({
+  page,
+}, info) => {
+  await openDemo(page);
+  await page.goto('/ledger?id=card-canvas-seam');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save as a file' }).click();
+  const file = info.outputPath('card.json');
+  await (await download).saveAs(file);
+  const saved = JSON.parse(await readFile(file, 'utf8')) as {
+    format: string;
+    version: number;
+    with: { list: string }[];
+  };
+  expect([saved.format, saved.version]).toEqual(['bobbet-card', 3]);
+  expect(saved.with.map(({ list }) => list).sort()).toEqual(['cloths', 'machines']);
+
+  await page.goto('/workroom?place=files');
+  await page.getByRole('button', { name: 'Empty this workroom' }).click();
+  await expect(page.getByRole('button', { name: 'Undo' })).toBeVisible();
+  await page.goto('/workroom?place=files');
+  await page.getByLabel('Import a file').setInputFiles(file);
+  await expect(page.getByRole('heading', { name: 'card.json would' })).toBeVisible();
+  await expect(page.getByText('add 1 fabric')).toBeVisible();
+  await expect(page.getByText('add 1 settings card')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Replace everything' })).toBeHidden();
+  await page.getByRole('button', { name: 'Add to what is here' }).click();
+  await expect(page.getByText('The file is imported.')).toBeVisible();
+  await page.goto('/ledger?id=card-canvas-seam');
+  await expect(page.getByRole('heading', { level: 1, name: /^Deck canvas/ })).toBeVisible();
+});
+
+test('a workroom of an older version comes in whole; which of two fabrics of one name a machine is set for is asked once', async ({
+  page,
+}) => {
+  const text = await readFile(
+    path.join(import.meta.dirname, '../src/core/file/fixtures/workroom-v2-jobs.json'),
+    'utf8',
+  );
+  const old = JSON.parse(text) as { cloths: { id: string; where?: string }[]; runs: { id: string; clothId: string }[] };
+  const deck = old.cloths.find(({ id }) => id === 'deck')!;
+  old.cloths.push({ ...deck, id: 'deck-2', where: 'roof locker' });
+  old.runs.push({ ...old.runs.find(({ clothId }) => clothId === 'deck')!, id: 'again', clothId: 'deck-2' });
+  await openDemo(page);
+  await page.goto('/workroom?place=files');
+  await page
+    .getByLabel('Import a file')
+    .setInputFiles({ name: 'old.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(old)) });
+  await page.getByRole('button', { name: 'Replace everything' }).click();
+  await expect(page.getByText('The file is imported.')).toBeVisible();
+  const strip = page.getByRole('complementary', { name: 'On the machine' });
+  await expect(strip).toContainText('It was set for “Deck canvas”. Which fabric is that?');
+  await strip.getByRole('button', { name: 'Choose the fabric' }).click();
+  await expect(page.getByRole('menuitem')).toHaveCount(3);
+  await page.getByRole('menuitem', { name: 'Deck canvas, roof locker' }).click();
+  await expect(strip).not.toContainText('Which fabric is that?');
+  await page.reload();
+  await expect(strip).toContainText(/set for Deck canvas/i);
+  await expect(strip).not.toContainText('Which fabric is that?');
+});
+
+test('what is printed beside a stitch is told once and stands beside it everywhere', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/workroom?place=machines');
+  await page.getByRole('button', { name: 'What it can do' }).click();
+  const label = page.getByRole('textbox', { name: 'Printed beside straight' });
+  await expect(label).toHaveValue('01');
+  await label.fill('much too long for it');
+  await expect(page.getByText('At most 12 letters or digits.')).toBeVisible();
+  await label.fill('A1');
+  await label.press('Tab');
+  await expect(page.getByRole('complementary', { name: 'On the machine' })).toContainText('Straight, stitch A1');
+  await page.reload();
+  await expect(page.getByRole('complementary', { name: 'On the machine' })).toContainText('Straight, stitch A1');
+});

@@ -1,0 +1,1 @@
+export { fileName, SaveThing } from './SaveThing';

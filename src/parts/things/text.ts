@@ -1,0 +1,6 @@
+/** Texts of saving one thing as a file. */
+export const THING_TEXT = {
+  save: 'Save as a file',
+  saved: (name: string) => `“${name}” is in your downloads, with what it needs.`,
+  gone: (name: string) => `“${name}” cannot be saved: it is not there any more, or cannot be read.`,
+} as const;
