@@ -2,7 +2,7 @@
 const DEVICE = 'bobbet.device';
 const STAMP = 'bobbet.stamp';
 
-/** A browser that keeps nothing begins anew with each page. */
+/** In a browser that keeps nothing, each page starts over. */
 const kept = new Map<string, string>();
 
 function read(key: string): string | null {

@@ -86,7 +86,7 @@ export function readThing(text: string, wanted?: Thing): ReadThing {
   const brought = migrateThing(json.value);
   const frame = frameSchema.safeParse(brought);
   if (!frame.success) return { ok: false, error: firstFieldError(frame.error, brought) };
-  // An older file is told of by its own names.
+  // Errors in an older file name its own fields.
   const at = brought === json.value ? 'item' : 'job';
   const item = readRecord(THINGS[thing], frame.data.item);
   if (!item.ok) return wrong(item.path === 'input' ? at : `${at}.${item.path}`, item.problem);

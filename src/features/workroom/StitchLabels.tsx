@@ -19,7 +19,7 @@ type Labels = Partial<Record<StitchId, string>>;
 /** Longest label that is kept. */
 const MOST = 12;
 
-/** What is printed on the machine beside each stitch it has: told once, then named wherever a stitch is. */
+/** What is printed on the machine beside each stitch: entered once, then shown beside the stitch everywhere. */
 export function StitchLabels({ record }: { record: MachineRecord }) {
   const { stitches, stitchLabels } = record.machine;
   const { register, formState } = useForm<Labels>({ mode: 'onChange', values: withAll(stitches, stitchLabels) });
@@ -72,7 +72,7 @@ export function StitchLabels({ record }: { record: MachineRecord }) {
 const withAll = (stitches: readonly StitchId[], labels: Labels | undefined): Labels =>
   Object.fromEntries(stitches.map((stitch) => [stitch, labels?.[stitch] ?? '']));
 
-/** A machine with one label told anew; an empty one is taken away. */
+/** A machine with one label changed; an empty one is removed. */
 function labelled<M extends Machine>(machine: M, stitch: StitchId, label: string): M {
   const labels = { ...machine.stitchLabels };
   if (label === '') delete labels[stitch];
