@@ -1,8 +1,9 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
+import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { needleHours, sewedBy } from '../../kit';
-import { canonical, hoursInMachine, MIGRATIONS, migrateLists, openWorkroom, readThing, sewnHours } from '..';
+import { canonical, hoursInMachine, MIGRATIONS, migrateLists, openWorkroom, readSeams, readThing, sewnHours } from '..';
 
 const folder = path.join(import.meta.dirname, '../fixtures');
 const kept = (name: string) => readFileSync(path.join(folder, name), 'utf8');
@@ -152,5 +153,18 @@ describe('a project in a file of version 1', () => {
     expect((read.file.item as { id: string }).id).toBe(old.job.id);
     expect(read.file.names).toHaveLength(old.cloths.length + 1);
     expect(read.file.with).toEqual([]);
+  });
+});
+
+describe('a table of seams from before bands had a fabric of their own', () => {
+  it('comes in as it was, with no band', () => {
+    const { workroom } = opened(kept('workroom-v2-jobs.json'));
+    const job = workroom.jobs.find(({ id }) => id === 'cushion')!;
+    const cloths = workroom.cloths.map(({ id, cloth }) => ({ id, name: cloth.name }));
+    const { data } = Papa.parse<string[]>(kept('seams-v2.csv').trim());
+    const read = readSeams(data, { job, cloths }, () => 'new');
+    if (!read.ok) throw new Error(`${read.errors[0].column}: ${read.errors[0].message}`);
+    expect(read.records).toEqual(job.seams);
+    expect(read.records.every(({ bandClothId }) => bandClothId === null)).toBe(true);
   });
 });
