@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, openDemo, test } from './page';
+import { expect, openDemo, settled, test } from './page';
 
 const known = (page: Page, name: string) => page.getByRole('button', { name: new RegExp(`^${name}: `) });
 const gauge = (page: Page, name: string) =>
@@ -142,6 +142,7 @@ test('a family is a start: what it brings can be taken off, and Match follows', 
   await expect(traits.getByLabel(/pin holes stay \(measured\)/)).toBeDisabled();
   await expect(traits.getByLabel('melts or shines')).toBeChecked();
   await traits.getByLabel('melts or shines').uncheck();
+  await settled(page);
   await page.reload();
   await page.getByRole('button', { name: 'What it is' }).click();
   await expect(traits.getByLabel('melts or shines')).not.toBeChecked();

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { answered, expect, openDemo, reading, test } from './page';
+import { answered, expect, openDemo, reading, settled, test } from './page';
 
 const typed = (page: Page, label: string) => page.getByRole('textbox', { name: label });
 const region = (page: Page, name: string) => page.getByRole('region', { name, exact: true });
@@ -123,6 +123,7 @@ test('a spool is noted by whatever number is printed on it', async ({ page }) =>
   await spools.getByRole('textbox', { name: 'Where it is kept' }).fill('biscuit box');
   await spools.getByRole('textbox', { name: 'Metres left, m' }).fill('much');
   await expect(spools.getByText('Expected metres, such as 120.')).toBeVisible();
+  await settled(page);
   await page.reload();
   await expect(spools.getByRole('button', { name: /^heron blue/ })).toContainText('85 m left, biscuit box');
   await spools.getByRole('button', { name: /^heron blue/ }).click();

@@ -9,6 +9,7 @@ import { changePhoto } from './changePhoto';
 import { contentText } from './contentText.testing';
 import { database, WorkroomDatabase } from './database';
 import { dependantsOfCloth, dependantsOfFoot, dependantsOfMachine, isFree } from './dependants';
+import { deleteNeedle } from './deleteNeedle';
 import { undo } from './edits';
 import { changeKit, readKit } from './kit';
 import { findDamage } from './damage/find';
@@ -206,6 +207,18 @@ describe('what hangs on a thing', () => {
 });
 
 describe('a needle taken out of the tin', () => {
+  it('stays in its machine with the hours it has sewn, until that is undone', async () => {
+    await importWorkroom({ workroom: demo() }, 'replace');
+    const hours = hoursInMachine((await onMachines.get('green'))!, await needles.all());
+    expect(hours).toBeGreaterThan(0);
+    await deleteNeedle('jeans-100-1');
+    const on = (await onMachines.get('green'))!;
+    expect([on.needleId, hoursInMachine(on, await needles.all())]).toEqual([null, hours]);
+    await undo();
+    expect((await onMachines.get('green'))!.needleId).toBe('jeans-100-1');
+    expect(hoursInMachine((await onMachines.get('green'))!, await needles.all())).toBeCloseTo(hours, 9);
+  });
+
   it('leaves its machine too, so that the workroom can go out, and comes back into it', async () => {
     await importWorkroom({ workroom: demo() }, 'replace');
     const before = await contentText(now);

@@ -23,6 +23,7 @@ export { edit, type Entry, followHistory, type History, historyNow, redo, undo, 
 export { startUp, type StartProblem } from './startup';
 export { amountId } from './amountId';
 export { countSewing } from './sewing';
+export { deleteNeedle } from './deleteNeedle';
 export { followTrouble, reportTrouble, setTrouble, troubleNow } from './trouble';
 export * from './useLive';
 export { followDamage, sayDamage, type Damage, damageNow } from './damage/state';

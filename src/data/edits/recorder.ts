@@ -1,5 +1,5 @@
 import Dexie, { type Transaction } from 'dexie';
-import { idFieldOf, linkedId, linksFrom, LISTS } from '@/core/file';
+import { idFieldOf, linkedId, linksFrom, LISTS, type Stamped } from '@/core/file';
 import { after, before, type Change, changeOf, recordName, type Row } from '@/core/workroom';
 import { database } from '../database';
 import { StoreError } from '../storeError';
@@ -12,16 +12,26 @@ export const EDITED_TABLES: readonly string[] = [...LISTS, 'kit', 'preferences',
 export const keyField = (table: string): string =>
   table === 'preferences' || table === 'setAside' ? 'key' : idFieldOf(table);
 
+/** What one write does to a record. */
+interface Noted {
+  from?: Row;
+  to?: Row;
+  stamp?: Stamped;
+}
+
 /** Gathers what one transaction does to each record: what it was first, and what it is last. */
 export class Recorder {
-  private readonly seen = new Map<string, { table: string; id: string; from?: Row; to?: Row }>();
+  private readonly seen = new Map<string, { table: string; id: string } & Noted>();
 
-  /** Notes that a record has gone from one state to another. */
-  note(table: string, id: string, from: Row | undefined, to: Row | undefined): void {
+  /** Notes that a record has gone from one state to another, and the stamp it had. */
+  note(table: string, id: string, noted: Noted): void {
     const key = JSON.stringify([table, id]);
     const first = this.seen.get(key);
-    this.seen.set(key, { table, id, from: first ? first.from : from, to });
+    this.seen.set(key, { table, id, ...(first ?? noted), to: noted.to });
   }
+
+  /** The stamp a record had before anything was done to it. */
+  stampBefore = (table: string, id: string): Stamped | undefined => this.seen.get(JSON.stringify([table, id]))?.stamp;
 
   /** What was done in all, record by record; what came back to what it was is left out. */
   changes(): Change[] {
@@ -51,8 +61,8 @@ export async function recorded<T>(work: () => Promise<T>): Promise<{ value: T; c
   const value = await database.transaction('rw', [...EDITED_TABLES, ...STAMP_TABLES], async (transaction) => {
     recorders.set(transaction, recorder);
     const result = await work();
-    await checkLinks(recorder.changes());
-    await stampChanges(recorder.changes());
+    const changes = recorder.changes();
+    await Promise.all([checkLinks(changes), stampChanges(changes, recorder.stampBefore)]);
     return result;
   });
   return { value, changes: recorder.changes() };

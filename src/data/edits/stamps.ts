@@ -15,14 +15,16 @@ const keyOf = (list: string, id: string) => `${list} ${id}`;
  * the edit's own transaction.
  *
  * @param changes - what it changed
+ * @param before - the stamp a record had
  */
-export async function stampChanges(changes: readonly Change[]): Promise<void> {
+export async function stampChanges(
+  changes: readonly Change[],
+  before: (list: string, id: string) => Stamped | undefined,
+): Promise<void> {
   const ours = changes.filter(({ table }) => STAMPED.has(table));
   if (ours.length === 0) return;
   const at = stampNow();
   const keys = ours.map(({ table, id }) => keyOf(table, id));
-  const updated = ours.some(({ kind }) => kind === 'updated');
-  const before = updated ? await database.stamps.bulkGet(keys) : [];
   const deleted: (Deleted & { key: string })[] = [];
   const stamps: (Stamped & { key: string })[] = [];
   ours.forEach((change, i) => {
@@ -33,7 +35,7 @@ export async function stampChanges(changes: readonly Change[]): Promise<void> {
     else {
       const fields = Object.fromEntries(touchedFields(change).map((field) => [field.slice(0, 200), at]));
       // A record from before there were stamps is older than any.
-      const earlier = before[i] ?? { ...frame, at: OLDEST, fields: {} };
+      const earlier = { key: keys[i], ...(before(list, id) ?? { list, id, at: OLDEST, fields: {} }) };
       stamps.push({ ...earlier, fields: { ...earlier.fields, ...fields } });
     }
   });
@@ -45,6 +47,10 @@ export async function stampChanges(changes: readonly Change[]): Promise<void> {
   await database.deleted.bulkPut(deleted);
   await database.stamps.bulkDelete(deleted.map(({ key }) => key));
 }
+
+/** The stamps of some records, as they are now; undefined for each that has none. */
+export const readStampsOf = async (list: string, ids: readonly string[]): Promise<(Stamped | undefined)[]> =>
+  STAMPED.has(list) ? database.stamps.bulkGet(ids.map((id) => keyOf(list, id))) : [];
 
 /** Stands for a moment that nobody noted. */
 const OLDEST = '1970-01-01T00:00:00.000Z-0000-0';

@@ -3,6 +3,7 @@ import { type Link, linkedId, linksFrom, linksTo, withoutLink } from '@/core/fil
 import type { Row } from '@/core/workroom';
 import { database } from '../database';
 import { keyField, recorderNow } from './recorder';
+import { readStampsOf } from './stamps';
 
 const tableOf = (table: string) => database.table(table) as Table<Row, string>;
 
@@ -25,12 +26,14 @@ export async function writeRows(table: string, rows: readonly { id: string; to: 
   const recorder = recorderNow();
   if (!recorder) throw new Error(`writeRows: expected to run within an edit, got a write to ${table} outside`);
   const store = tableOf(table);
-  const before = await store.bulkGet(rows.map(({ id }) => id));
+  const ids = rows.map(({ id }) => id);
+  // Asked for together: an edit that is broken off before it is committed is lost, so it should not take long.
+  const [before, stamps] = await Promise.all([store.bulkGet(ids), readStampsOf(table, ids)]);
   const put = rows.flatMap(({ to }) => (to === undefined ? [] : [to]));
   const gone = rows.filter(({ to }) => to === undefined).map(({ id }) => id);
   if (put.length > 0) await store.bulkPut(put);
   if (gone.length > 0) await store.bulkDelete(gone);
-  rows.forEach(({ id, to }, i) => recorder.note(table, id, before[i], to));
+  rows.forEach(({ id, to }, i) => recorder.note(table, id, { from: before[i], to, stamp: stamps[i] }));
 }
 
 /**

@@ -6,7 +6,7 @@ import { type NeedleRecord, needleRecordSchema } from '@/core/file';
 import { needleHours, needleName, needleState, POINTS, sewedBy, SPENT_REASONS, SPENT_TEXT } from '@/core/kit';
 import { setAmount, within } from '@/core/result';
 import { formatNumber } from '@/core/units';
-import { amountId, needles as store, useNeedles } from '@/data';
+import { amountId, deleteNeedle, needles as store, useNeedles } from '@/data';
 import { LongList, useFound } from '@/parts/longList';
 import { useAct, useNeedleLife } from '@/parts/workspace';
 import { CautionPlate, checkedBy, Field, MeasureField, numberBy, plainNumber, wordsBy } from '@/ui';
@@ -106,7 +106,7 @@ function NeedleDetail({ record }: { record: NeedleRecord }) {
     const made = amountId();
     await store.change(record.id, (now) => now && { ...now, sewn: setAmount(now.sewn, hours, made) });
   };
-  const remove = () => act(`Needle ${needleName(record.needle)} deleted`, () => store.remove(record.id));
+  const remove = () => act(`Needle ${needleName(record.needle)} deleted`, () => deleteNeedle(record.id));
   return (
     <div className={styles.detail}>
       {sewed.length > 0 && <p>Sewed {sewed.map((s) => `${s.what} ${formatNumber(s.hours, 1)} h`).join(', ')}.</p>}
