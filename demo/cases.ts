@@ -174,6 +174,7 @@ export const REFUSALS: readonly Refusal[] = [
   { ask: 'Needle moved on a machine with one position', setup: { needlePositionMm: 2 }, machine: { needlePositions: 1 }, code: 'interlock.needle-position', why: 'It stands in the centre only.' },
   { ask: 'Zigzag on a straight-stitch machine', setup: { stitch: 'zigzag', widthMm: 2 }, machine: { stitches: ['straight'] }, code: 'interlock.stitch-missing', why: 'It does not have it.' },
   { ask: 'A straight-stitch plate on a machine without one', setup: { plate: 'straight' }, machine: { plates: ['standard'] }, code: 'interlock.plate-missing', why: 'None is made for it.' },
+  { ask: 'A walking foot on a machine it does not fit', setup: { foot: 'walking' }, machine: { feet: ['standard'] }, code: 'interlock.foot-missing', why: 'It cannot be fastened there.' },
   { ask: 'Straight stitch 2 mm wide', setup: { widthMm: 2 }, code: 'interlock.width-on-line', why: 'A line has no width; on some machines this moves the needle.' },
   { ask: 'A 6 mm stitch on a machine that makes 4', setup: { lengthMm: 6 }, machine: { maxLengthMm: 4 }, code: 'interlock.length-range', why: 'Longer than it feeds.' },
   { ask: 'A 7 mm zigzag on a machine that makes 5', setup: { stitch: 'zigzag', widthMm: 7 }, machine: { maxWidthMm: 5 }, code: 'interlock.width-range', why: 'Wider than it swings.' },

@@ -68,6 +68,7 @@ describe('what would break a needle is never let through', () => {
 
 describe('what this machine cannot do is said', () => {
   it.each<[string, Partial<Setup>, Partial<Machine>, string]>([
+    ['a foot that does not fit it', { foot: 'walking' }, { feet: ['standard'] }, 'interlock.foot-missing'],
     ['a stitch it lacks', { stitch: 'zigzag', widthMm: 2 }, { stitches: ['straight'] }, 'interlock.stitch-missing'],
     ['a plate it lacks', { plate: 'straight' }, { plates: ['standard'] }, 'interlock.plate-missing'],
     ['a length past its dial', { lengthMm: 6 }, {}, 'interlock.length-range'],
@@ -88,6 +89,19 @@ describe('what this machine cannot do is said', () => {
     ],
     ['a width for a stitch that has none', { widthMm: 2 }, {}, 'interlock.width-on-line'],
   ])('%s', (_, change, machine, code) => expect(codes(change, machine)).toContain(code));
+
+  it.each<[string, Partial<Setup>, Partial<Machine>]>([
+    ['a foot that fits', { foot: 'walking' }, { feet: ['standard', 'walking'] }],
+    ['any foot, where nobody has said which fit', { foot: 'walking' }, {}],
+    ['a feed that is built in', { foot: 'dual-feed' }, { feet: ['standard'] }],
+  ])('but not %s', (_, change, machine) => {
+    const closed = checkInterlocks({
+      setup: plainSetup(change),
+      machine: { ...PLAIN_MACHINE, ...machine },
+      thicknessMm: 1,
+    });
+    expect(closed.map(({ code }) => code)).not.toContain('interlock.foot-missing');
+  });
 
   it('layers that do not go under the foot', () => {
     expect(codes({}, {}, 7.5)).toEqual(['interlock.layers-over-lift']);

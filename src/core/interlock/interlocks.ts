@@ -148,6 +148,14 @@ export const INTERLOCKS: readonly Interlock[] = [
         : { text: `No ${PLATE[setup.plate].name.toLowerCase()} plate fits this machine.` },
   },
   {
+    code: 'interlock.foot-missing',
+    strike: false,
+    check: ({ setup, machine }) =>
+      !machine.feet || FOOT[setup.foot].builtIn || machine.feet.includes(setup.foot)
+        ? null
+        : { text: `The ${FOOT[setup.foot].name.toLowerCase()} foot does not fit this machine.` },
+  },
+  {
     code: 'interlock.width-on-line',
     strike: false,
     check: ({ setup }) =>

@@ -41,10 +41,6 @@ export interface Question {
   learned: Learned;
 }
 
-/** A kit with only the feet that fit a machine, where it is known which do. */
-const fitting = (kit: Kit, { feet }: Machine): Kit =>
-  feet ? { ...kit, feet: kit.feet.filter((foot) => feet.includes(foot)) } : kit;
-
 const within01 = (share: number) => Math.min(1, Math.max(0, share));
 
 /**
@@ -56,7 +52,7 @@ const within01 = (share: number) => Math.min(1, Math.max(0, share));
 export function openQuestion(input: MatchInput): Question {
   const machine: Machine = input.machine ?? PLAIN_MACHINE;
   const seam = seamContext(input.cloth, input.operation, creepFactor(machine));
-  const kit = fitting(input.kit ?? FULL_KIT, machine);
+  const kit = input.kit ?? FULL_KIT;
   const schools = input.schools ?? USUAL_SCHOOLS;
   const learned = learnFrom(input.tested ?? [], seam, input);
   const ruled = aimsFor({ seam, machine, kit, schools });
