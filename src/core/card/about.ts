@@ -2,7 +2,7 @@ import { idSchema } from '../result';
 import type { OperationKind } from '../setup';
 import type { TestedCard } from './card';
 
-/** Fields of a question that say which cloth, second cloth and machine these are; told by id only. */
+/** Fields of a question that say which cloth, second cloth and machine these are, by id only. */
 export const askedIds = {
   clothId: idSchema.optional(),
   machineId: idSchema.optional(),
@@ -20,7 +20,7 @@ export interface AskedIds {
 /**
  * Whether a card was proven on this very machine.
  *
- * Told by id only: a machine may be renamed, and two may be called alike. Without an id it counts as another machine.
+ * By id only: a machine may be renamed, and two may be called alike. Without an id it counts as another machine.
  *
  * @example
  * isOnMachine({ machineId: 'green' }, { machineId: 'green' }) // => true

@@ -31,7 +31,7 @@ export const lineMeasuresSchema = z
     heldToMm: above0('a length in mm', 10000).optional(),
     /** Height of the ridge between two rows, or of the fold the line stands up in, mm. */
     ridgeMm: within(0, 20, 'a height in mm').optional(),
-    /** Smoothness of the seam against the five grades of AATCC 88B and ISO 7770: 5 smooth, 1 badly puckered; halves may be told. */
+    /** Smoothness of the seam against the five grades of AATCC 88B and ISO 7770: 5 smooth, 1 badly puckered; halves are allowed. */
     pucker: within(1, 5, 'a grade from 1 to 5').optional(),
     /** Where each of these comes from; what is not named here was measured by hand. */
     sources: z.partialRecord(oneOf(MEASURED), sourceSchema).optional(),

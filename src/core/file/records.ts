@@ -68,6 +68,18 @@ export const onMachineSchema = z.strictObject({
 });
 export type OnMachine = z.infer<typeof onMachineSchema>;
 
+/**
+ * What a machine is set for, as that cloth is called now.
+ *
+ * @param on - what is on the machine
+ * @param cloths - the drawer
+ * @returns the name an older note says where it does not tell which cloth; null where nothing is known
+ */
+export const setForName = (
+  on: Pick<OnMachine, 'clothId' | 'clothNamed'> | null | undefined,
+  cloths: readonly { id: string; cloth: { name: string } }[],
+): string | null => cloths.find(({ id }) => id === on?.clothId)?.cloth.name ?? on?.clothNamed ?? null;
+
 /** Something done to keep a machine well. */
 export const careRecordSchema = z.strictObject({
   id: idSchema,

@@ -44,7 +44,7 @@ export function settleJob(
     const name = names.find((one) => one.list === list && one.id === id)?.name;
     const called = here[list].filter((one) => one.name.toLowerCase() === name?.toLowerCase());
     if (called.length === 1) return called[0].id;
-    if (name !== undefined) missing.add(name);
+    missing.add(name ?? NAMELESS[list]);
     return null;
   };
   const copy = mapCloths(duplicateJob(job, made), (id) => find('cloths', id));
@@ -63,5 +63,8 @@ function withOwn(brought: Settled['bring'], beside: ThingFile['with']): Settled[
   );
   return [...photos, ...brought];
 }
+
+/** What is said of something that the file points at and does not name. */
+const NAMELESS = { cloths: 'a fabric', machines: 'a machine' };
 
 const idOf = (record: object) => (record as { id?: string }).id;

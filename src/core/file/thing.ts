@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { clothsOf, type Job } from '../job';
 import { type FieldError, firstFieldError, idSchema, momentSchema, words } from '../result';
 import { readJson } from './json';
-import { idFieldOf, LINKS, linkedId, type LinkedList, linksFrom } from './links';
+import { idFieldOf, linkedId, type LinkedList, linksFrom } from './links';
 import { isObject, type Loose } from './migrations/loose';
 import { newerVersion } from './readFile';
 import { LISTS, readRecord, type Records } from './sortOut';
@@ -181,7 +181,7 @@ function pointsAt(list: LinkedList, record: object): { list: LinkedList; id: str
     const id = linkedId(record, { field: name });
     return id === null ? [] : [{ list: to, id }];
   };
-  const links = LINKS.filter((link) => link.from === list).flatMap((link) => field(link.to, link.field));
+  const links = linksFrom(list).flatMap((link) => field(link.to, link.field));
   if (list === 'jobs') {
     const cloths = clothsOf(record as Job).flatMap(({ clothId }) =>
       clothId === null ? [] : [{ list: 'cloths' as const, id: clothId }],

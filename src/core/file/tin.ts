@@ -11,7 +11,7 @@ import {
   spentReasonSchema,
   threadSchema,
 } from '../kit';
-import { amountEntry, amountOf, amountSchema, idSchema, momentSchema, oneOf, words } from '../result';
+import { amountEntry, amountOf, amountSchema, idSchema, momentSchema, MOST_ENTRIES, oneOf, words } from '../result';
 import { colourSchema, type KitRecord, notesSchema, type OnMachine, whereSchema } from './records';
 
 /** One needle of the tin, with its life so far. */
@@ -30,7 +30,7 @@ export const needleRecordSchema = z.strictObject({
         what: words('a cloth').optional(),
       }),
     )
-    .max(5000)
+    .max(MOST_ENTRIES, `expected at most ${MOST_ENTRIES} entries`)
     .default([]),
   spent: spentReasonSchema.nullable().default(null),
   notes: notesSchema,

@@ -10,6 +10,9 @@ export interface AmountEntry {
   by: number;
 }
 
+/** Entries of one amount: one a day for longer than anybody sews. */
+export const MOST_ENTRIES = 30_000;
+
 /**
  * An amount kept as the sum of dated entries, so that two devices that each add to it never undo each other.
  *
@@ -17,7 +20,7 @@ export interface AmountEntry {
  * @param what - what it counts, for messages
  */
 export const amountSchema = (limit: number, what: string) =>
-  z.array(z.strictObject(amountEntry(limit, what))).max(5000);
+  z.array(z.strictObject(amountEntry(limit, what))).max(MOST_ENTRIES, `expected at most ${MOST_ENTRIES} entries`);
 
 /** The fields of one entry, for a list whose entries say more than how much. */
 export const amountEntry = (limit: number, what: string) => ({

@@ -106,6 +106,14 @@ describe('stamps', () => {
     expect(await exportText(now)).toBe(text);
   });
 
+  it('that are damaged, or of a record with a damaged key, never stop an export', async () => {
+    await database.stamps.put({ key: 'cloths merino', list: 'cloths', id: 'merino', at: 7, fields: {} } as never);
+    await database.cloths.put({ ...demo().cloths[0], id: ' no key ' });
+    await cloths.remove(' no key ');
+    const read = readWorkroom(await exportText(now));
+    expect(read.ok && [read.workroom.stamps, read.workroom.deleted]).toEqual([[], []]);
+  });
+
   it('of another device that is ahead are followed, not overtaken', async () => {
     const ahead = '2099-01-01T00:00:00.000Z-0000-other';
     const stamps = [{ list: 'cloths', id: 'merino', at: ahead, fields: {} }];

@@ -1,4 +1,6 @@
-import { type Deleted, LISTS, nextStamp, type Stamped } from '@/core/file';
+import type { z } from 'zod';
+import { type Deleted, deletedSchema, LISTS, nextStamp, type Stamped, stampedSchema } from '@/core/file';
+import { idSchema } from '@/core/result';
 import { type Change, touchedFields } from '@/core/workroom';
 import { database } from '../database';
 import { deviceId, lastStamp, sawStamp } from '../device';
@@ -21,7 +23,7 @@ export async function stampChanges(
   changes: readonly Change[],
   before: (list: string, id: string) => Stamped | undefined,
 ): Promise<void> {
-  const ours = changes.filter(({ table }) => STAMPED.has(table));
+  const ours = changes.filter(({ table, id }) => STAMPED.has(table) && isKey(id));
   if (ours.length === 0) return;
   const at = stampNow();
   const keys = ours.map(({ table, id }) => keyOf(table, id));
@@ -48,6 +50,9 @@ export async function stampChanges(
   await database.stamps.bulkDelete(deleted.map(({ key }) => key));
 }
 
+/** Whether a key is one that a file can hold; a damaged record may have another, and goes without a stamp. */
+const isKey = (id: unknown): boolean => idSchema.safeParse(id).data === id;
+
 /** The stamps of some records, as they are now; undefined for each that has none. */
 export const readStampsOf = async (list: string, ids: readonly string[]): Promise<(Stamped | undefined)[]> =>
   STAMPED.has(list) ? database.stamps.bulkGet(ids.map((id) => keyOf(list, id))) : [];
@@ -61,14 +66,17 @@ function stampNow(): string {
   return at;
 }
 
-/** What a file carries of stamps and deletions, as they are stored. */
+/** What a file carries of stamps and deletions; one that is damaged is left out, for no record hangs on it. */
 export async function readStamps(): Promise<{ stamps: Stamped[]; deleted: Deleted[] }> {
   const [stamps, deleted] = await Promise.all([database.stamps.toArray(), database.deleted.toArray()]);
   return {
-    stamps: stamps.map(({ list, id, at, fields }) => ({ list, id, at, fields })),
-    deleted: deleted.map(({ list, id, at }) => ({ list, id, at })),
+    stamps: stamps.flatMap(({ list, id, at, fields }) => whole(stampedSchema, { list, id, at, fields })),
+    deleted: deleted.flatMap(({ list, id, at }) => whole(deletedSchema, { list, id, at })),
   };
 }
+
+const whole = <T extends { id: string }>(schema: z.ZodType<T>, found: T): T[] =>
+  schema.safeParse(found).success && isKey(found.id) ? [found] : [];
 
 /** Puts the stamps and deletions of a file in the place of those here; later stamps come after the newest of them. */
 export async function replaceStamps({ stamps, deleted }: { stamps: Stamped[]; deleted: Deleted[] }): Promise<void> {

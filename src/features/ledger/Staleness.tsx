@@ -40,7 +40,16 @@ function ProveAgain({ card }: { card: Card }) {
       const about = { clothId, secondId, machineId, operation, proves };
       await swatches.put({ id, ...about, startedAt: at, name, where, spares: [] });
       await lines.put(
-        newLine({ id: newId(), swatchId: id, number: 1, setup, direction, sewnAt: at, provesCardId: card.id }),
+        newLine({
+          id: newId(),
+          swatchId: id,
+          number: 1,
+          setup,
+          direction,
+          sewnAt: at,
+          provesCardId: card.id,
+          knowledge: card.knowledge,
+        }),
       );
     });
     router.push(`/swatch?id=${id}`);

@@ -1,7 +1,7 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import type { MachineRecord } from '@/core/file';
+import { type MachineRecord, setForName } from '@/core/file';
 import { dialLengthMm, dialWidthMm, type Machine, machineReads, tensionReading } from '@/core/kit';
 import { formatNumber } from '@/core/units';
 import { useCloths, useOnMachine } from '@/data';
@@ -16,7 +16,7 @@ export function DialFaces({ record }: { record: MachineRecord }) {
   const { machine } = record;
   const on = useOnMachine(record.id);
   const cloths = useCloths();
-  const setFor = cloths?.find(({ id }) => id === on?.clothId)?.cloth.name ?? on?.clothNamed;
+  const setFor = cloths && setForName(on, cloths);
   const setup = on?.setup ?? AT_REST;
   const reads = machineReads(machine, setup);
   const { tensionDial } = machine;

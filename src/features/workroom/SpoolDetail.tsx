@@ -18,13 +18,11 @@ const QUALITIES = ['good', 'unknown', 'cheap'] as const;
 export function SpoolDetail({ record, onRemove }: { record: ThreadRecord; onRemove: () => void }) {
   const set = (change: Partial<ThreadRecord>) => void store.change(record.id, (now) => now && { ...now, ...change });
   const left = metresLeft(record);
-  const setMetres = async (metres: number | undefined) => {
-    const made = amountId();
-    await store.change(
+  const setMetres = (metres: number | undefined) =>
+    void store.change(
       record.id,
-      (now) => now && { ...now, metres: metres === undefined ? [] : setAmount(now.metres, metres, made) },
+      (now) => now && { ...now, metres: metres === undefined ? [] : setAmount(now.metres, metres, amountId()) },
     );
-  };
   return (
     <div className={styles.detail}>
       <div className={styles.row}>
@@ -33,7 +31,7 @@ export function SpoolDetail({ record, onRemove }: { record: ThreadRecord; onRemo
           unit="m"
           text={left === undefined ? '' : formatNumber(left, 0)}
           read={checkedBy<number | undefined>(optionalBy(plainNumber, 'metres, such as 120'), METRES)}
-          onValue={(metres) => void setMetres(metres)}
+          onValue={setMetres}
         />
         <Field
           label="Where it is kept"

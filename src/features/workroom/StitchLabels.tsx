@@ -16,17 +16,31 @@ import styles from './Workroom.module.css';
 
 type Labels = Partial<Record<StitchId, string>>;
 
+interface Typed {
+  target: { value: string };
+}
+
 /** Longest label that is kept. */
 const MOST = 12;
 
 /** What is printed on the machine beside each stitch: entered once, then shown beside the stitch everywhere. */
 export function StitchLabels({ record }: { record: MachineRecord }) {
   const { stitches, stitchLabels } = record.machine;
-  const { register, formState } = useForm<Labels>({ mode: 'onChange', values: withAll(stitches, stitchLabels) });
+  const { register, resetField, formState } = useForm<Labels>({
+    mode: 'onChange',
+    values: withAll(stitches, stitchLabels),
+    // What is being typed is not overwritten by what was stored a letter ago.
+    resetOptions: { keepDirtyValues: true },
+  });
   const keep = (stitch: StitchId, text: string) => {
     const label = text.trim();
     if (label.length > MOST || label === (stitchLabels?.[stitch] ?? '')) return;
     void machines.change(record.id, (now) => now && { ...now, machine: labelled(now.machine, stitch, label) });
+  };
+  const leave = (stitch: StitchId, text: string) => {
+    keep(stitch, text);
+    // From now on it follows what is stored, an undo among it.
+    if (text.trim().length <= MOST) resetField(stitch, { defaultValue: text.trim() });
   };
   return (
     <section aria-labelledby="stitch-labels">
@@ -51,7 +65,8 @@ export function StitchLabels({ record }: { record: MachineRecord }) {
                   <TextField
                     {...register(stitch, {
                       maxLength: { value: MOST, message: TEXT.tooLong },
-                      onBlur: (event: { target: { value: string } }) => keep(stitch, event.target.value),
+                      onChange: ({ target: { value } }: Typed) => value === value.trim() && keep(stitch, value),
+                      onBlur: ({ target: { value } }: Typed) => leave(stitch, value),
                     })}
                     size="small"
                     error={error !== undefined}

@@ -11,5 +11,4 @@ export const MACHINE_TEXT = {
   needleStop: 'It can stop with the needle down',
   autoLock: 'It ties off by itself at both ends',
   tooLong: 'At most 12 letters or digits.',
-  saved: 'Saved',
 } as const;

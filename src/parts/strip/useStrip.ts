@@ -1,6 +1,13 @@
 'use client';
 
-import { type ClothRecord, hoursInMachine, type MachineRecord, type NeedleRecord, type OnMachine } from '@/core/file';
+import {
+  type ClothRecord,
+  hoursInMachine,
+  type MachineRecord,
+  type NeedleRecord,
+  type OnMachine,
+  setForName,
+} from '@/core/file';
 import { checkInterlocks } from '@/core/interlock';
 import { needleHours, needleState, type NeedleState, nextNeedle, sameNeedle } from '@/core/kit';
 import {
@@ -58,7 +65,7 @@ export function useStrip(): StripState | null {
   const lifeHours = useNeedleLife();
   const cloths = useCloths();
   if (!machine || on === undefined || wanted === undefined || !tin || !cloths) return null;
-  const clothName = cloths.find(({ id }) => id === on?.clothId)?.cloth.name ?? on?.clothNamed ?? null;
+  const clothName = setForName(on, cloths);
   const target = wanted?.machineId === machine.id ? wanted : null;
   const changes = target ? setupChanges(machine.machine, on?.setup ?? null, target.setup, on?.unsure) : [];
   const store = (text: string, change: (now: OnMachine | null) => OnMachine) =>
@@ -78,7 +85,7 @@ export function useStrip(): StripState | null {
     clothName,
     which: on?.clothNamed === undefined ? [] : candidates(on.clothNamed, cloths),
     tellCloth: (id) =>
-      store('Fabric told', (now) => {
+      store('Fabric chosen', (now) => {
         const told = { ...now!, clothId: id };
         delete told.clothNamed;
         return told;
