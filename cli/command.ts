@@ -1,15 +1,28 @@
 import type { z } from 'zod';
+import type { FieldError } from '../src/core/result';
 
-/** One thing the command can do: what it takes, what it gives, and how. */
-export interface Command {
+/** What every command says of itself. */
+interface Described {
   about: string;
   input: z.ZodType;
   output: z.ZodType;
+}
+
+/** One thing the command can do with a question: what it takes, what it gives, and how. */
+export interface Command extends Described {
   /** Brings input that an older version wrote up to this one, unchecked. */
   brought?: (input: unknown) => unknown;
   run: (input: never) => unknown;
   /** Draws what `run` tells, as a PNG file. */
   picture?: (input: never) => Uint8Array;
+}
+
+/** What came of reading a file: its answer, or the first thing wrong with it. */
+export type Read = { ok: true; value: unknown } | { ok: false; error: FieldError };
+
+/** One thing the command can do with a file: it takes the text itself, whatever is in it. */
+export interface TextCommand extends Described {
+  read: (text: string) => Read;
 }
 
 /** A command whose three parts agree with each other. */

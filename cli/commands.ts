@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { diagnose, diagnoseInputSchema, diagnoseOutputSchema } from '../src/core/diagnose';
-import { LISTS, migrateCard, workroomSchema } from '../src/core/file';
+import { migrateCard, workroomSchema } from '../src/core/file';
 import { schedule, scheduleInputSchema, scheduleOutputSchema } from '../src/core/job';
 import {
   checkInputSchema,
@@ -14,10 +14,8 @@ import { KNOWLEDGE } from '../src/core/result';
 import { SCHOOLS } from '../src/core/setup';
 import { encode } from 'fast-png';
 import { sew, sewInputSchema, sewOutputSchema, sewPicture } from '../src/core/standin';
-import { command, type Command } from './command';
-import { countsOf } from './verifyList';
-
-const counts = z.partialRecord(z.enum(LISTS as [string, ...string[]]), z.number());
+import { command, type Command, type TextCommand } from './command';
+import { verifiedSchema, verify } from './verifyList';
 
 /** A command whose answer also says which version of the tables it was worked out with. */
 function knowing<I extends z.ZodType, S extends z.ZodRawShape>(
@@ -38,7 +36,7 @@ function withCards(input: unknown): unknown {
 }
 
 /** Commands that take a whole question, or a whole file. */
-export const COMMANDS: Record<string, Command> = {
+export const COMMANDS: Record<string, Command | TextCommand> = {
   match: knowing(
     'a cloth and a seam in, a complete setting with reasons out',
     matchInputSchema,
@@ -70,13 +68,12 @@ export const COMMANDS: Record<string, Command> = {
     scheduleOutputSchema,
     schedule,
   ),
-  verify: command(
-    'an exported file, of a workroom or of one thing, read as an import would read it',
-    workroomSchema,
-    z.strictObject({ format: z.string(), version: z.number(), counts }),
-    // The file itself is read as text, before any shape is asked for.
-    ({ format, version, ...file }) => ({ format, version, counts: countsOf(file) }),
-  ),
+  verify: {
+    about: 'an exported file, of a workroom or of one thing, read as an import would read it',
+    input: workroomSchema,
+    output: verifiedSchema,
+    read: verify,
+  },
 };
 
 /** Names the contract gives that this version does not answer yet. */

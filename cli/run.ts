@@ -2,10 +2,10 @@ import * as z from 'zod';
 import { readJson } from '../src/core/file';
 import { firstFieldError } from '../src/core/result';
 import { CALCULATIONS } from './calculations';
-import type { Command } from './command';
+import type { Command, TextCommand } from './command';
 import { COMMANDS, LATER, SCHOOL_LIST } from './commands';
 import { type Extreme, extremeNumber } from './extreme';
-import { verify, verifyList } from './verifyList';
+import { verifyList } from './verifyList';
 
 /** What a run leaves behind: the exit code and what goes to each stream. */
 export interface Outcome {
@@ -50,14 +50,14 @@ export function runCommand(
   if (listed && named !== 'verify') return refuse(`--list: ${named} has no list`);
   const { words, png } = withPng(given.filter((word) => word !== '--list'));
   if (png === '') return refuse('--png: expected the name of a file to write');
-  if (png !== null && !found.picture) return refuse(`--png: ${named} draws no picture`);
+  if (png !== null && !draws(found)) return refuse(`--png: ${named} draws no picture`);
   const [file = '-', ...extra] = words;
   if (extra.length > 0) return refuse(`arguments: expected one file, got "${extra[0]}" as well`);
   const source = sourceOf(file, read);
   if (!source.ok) return refuse(source.error);
   if (listed) return done(verifyList(source.text));
-  if (named === 'verify') {
-    const read = verify(source.text);
+  if ('read' in found) {
+    const read = found.read(source.text);
     return read.ok ? done(read.value) : refuse(`${read.error.path}: ${read.error.message}`);
   }
   return answer(found, source.text, png === null ? null : (data) => write(png, data));
@@ -82,11 +82,13 @@ function withPng(words: readonly string[]): { words: readonly string[]; png: str
   return { words: words.filter((_, i) => i !== at && i !== at + 1), png: words[at + 1] ?? '' };
 }
 
-function lookUp(name: string): Command | undefined {
+function lookUp(name: string): Command | TextCommand | undefined {
   const table = name.startsWith('calc ') ? CALCULATIONS : COMMANDS;
   const key = name.replace(/^calc /, '');
   return Object.hasOwn(table, key) ? table[key] : undefined;
 }
+
+const draws = (command: Command | TextCommand) => 'picture' in command && command.picture !== undefined;
 
 function unknown(name: string): Outcome {
   if (LATER.includes(name)) return refuse(`${name}: not in this version yet`);
@@ -169,11 +171,11 @@ function help([name, ...more]: string[]): Outcome {
     const found = lookUp(named) ?? lookUp(`calc ${named}`);
     if (found)
       return text(
-        `${named}: ${found.about}\n${found.picture ? `  ${PICTURE}\n` : ''}${named === 'verify' ? `  ${LIST}\n` : ''}  its input and output: bobbet schema ${named}\n`,
+        `${named}: ${found.about}\n${draws(found) ? `  ${PICTURE}\n` : ''}${named === 'verify' ? `  ${LIST}\n` : ''}  its input and output: bobbet schema ${named}\n`,
       );
     if (name !== 'calc') return unknown(named);
   }
-  const list = (table: Record<string, Command>, prefix = '') =>
+  const list = (table: Record<string, Pick<Command, 'about'>>, prefix = '') =>
     Object.entries(table).map(([key, { about }]) => `  ${(prefix + key).padEnd(20)} ${about}`);
   const lines = [
     USAGE,

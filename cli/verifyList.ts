@@ -19,24 +19,20 @@ import { type FieldError, formatPath } from '../src/core/result';
 /** A finding in a file: the path of the field, and what is wrong with it. */
 const wrongSchema = z.strictObject({ path: z.string(), text: z.string() });
 
-/** What `verify --list` answers. */
-export const verifyListSchema = z.strictObject({
-  format: z.string(),
-  version: z.number(),
-  counts: z.record(z.string(), z.number()),
-  wrong: z.array(wrongSchema),
-});
-
 /** How many records of each list can be used. */
 export const countsOf = (file: Pick<Workroom, LinkedList>): Record<string, number> =>
   Object.fromEntries(LISTS.map((list) => [list, file[list].length]));
 
 /** What `verify` answers: what a file is, and how much is in it. */
-export interface Verified {
-  format: string;
-  version: number;
-  counts: Record<string, number>;
-}
+export const verifiedSchema = z.strictObject({
+  format: z.string(),
+  version: z.number(),
+  counts: z.record(z.string(), z.number()),
+});
+type Verified = z.output<typeof verifiedSchema>;
+
+/** What `verify --list` answers. */
+export const verifyListSchema = verifiedSchema.extend({ wrong: z.array(wrongSchema) });
 
 /**
  * Reads a file as an import would: of a whole workroom, or of one thing.
@@ -67,24 +63,27 @@ export function verify(text: string): { ok: true; value: Verified } | { ok: fals
  * @returns what it is, how much of it can be used, and every finding by path
  */
 export function verifyList(text: string): z.output<typeof verifyListSchema> {
-  const whole = verify(text);
-  if (whole.ok) return { ...whole.value, wrong: [] };
+  const json = readJson(text);
+  if (json.ok && thingOf(json.value) !== null) {
+    const read = verify(text);
+    if (read.ok) return { ...read.value, wrong: [] };
+    return { ...head(json.value), counts: {}, wrong: [{ path: read.error.path, text: read.error.message }] };
+  }
   const opened = openWorkroom(text);
   if (opened.ok) {
     const { format, version } = opened.workroom;
     const wrong = opened.setAside.map(({ path, problem }) => ({ path, text: problem }));
     return { format, version, counts: countsOf(opened.workroom), wrong };
   }
-  const json = readJson(text);
   const file = json.ok ? migrateWorkroom(json.value) : null;
-  const { path, message } = thingOf(file) === null ? opened.error : whole.error;
+  const { path, message } = opened.error;
   const wrong = [{ path, text: message }, ...others(file, path)];
   return { ...head(file), counts: {}, wrong };
 }
 
 /** What else the strict reading finds in a file that cannot be opened. */
 function others(file: unknown, told: string): { path: string; text: string }[] {
-  if (typeof file !== 'object' || file === null || Array.isArray(file) || thingOf(file) !== null) return [];
+  if (typeof file !== 'object' || file === null || Array.isArray(file)) return [];
   const parsed = workroomSchema.safeParse(file);
   const issues = parsed.success ? [] : parsed.error.issues;
   return issues

@@ -3,7 +3,8 @@ import { clothsOf, type Job } from '../job';
 import { type FieldError, firstFieldError, idSchema, momentSchema, words } from '../result';
 import { readJson } from './json';
 import { idFieldOf, linkedId, type LinkedList, linksFrom } from './links';
-import { isObject, type Loose } from './migrations/loose';
+import { migrateThing } from './migrations';
+import { isObject } from './migrations/loose';
 import { newerVersion } from './readFile';
 import { LISTS, readRecord, type Records } from './sortOut';
 
@@ -83,7 +84,7 @@ export function readThing(text: string, wanted?: Thing): ReadThing {
   }
   const newer = newerVersion(json.value, thingFormat(thing), THING_VERSION);
   if (newer) return { ok: false, error: newer };
-  const brought = migrateThing(json.value);
+  const brought = migrateThing(thing, json.value);
   const frame = frameSchema.safeParse(brought);
   if (!frame.success) return { ok: false, error: firstFieldError(frame.error, brought) };
   // Errors in an older file name its own fields.
@@ -116,23 +117,6 @@ function lostLink({ thing, item, with: beside }: ThingFile): FieldError | null {
     }
   }
   return null;
-}
-
-/** A file of one thing of an older version as the newest one; projects were the only ones that had any. */
-function migrateThing(input: unknown): unknown {
-  if (!isObject(input) || input.format !== thingFormat('job') || input.version !== 1) return input;
-  const { job, cloths, machine, ...frame } = input;
-  const named = (list: string, one: unknown): Loose[] => (isObject(one) ? [{ list, id: one.id, name: one.name }] : []);
-  return {
-    ...frame,
-    version: THING_VERSION,
-    item: job,
-    with: [],
-    names: [
-      ...(Array.isArray(cloths) ? cloths.flatMap((one: unknown) => named('cloths', one)) : []),
-      ...named('machines', machine),
-    ],
-  };
 }
 
 /** Lists of records to pick from. */
