@@ -30,7 +30,7 @@ describe('jobs are kept', () => {
   it('as they are, and refused with the field that is wrong', async () => {
     await jobs.put(apron());
     const wrong = { ...apron(), costs: { ...apron().costs, iron: -1 } };
-    await expect(jobs.put(wrong)).rejects.toThrow(/job: costs\.iron: expected minutes from 0 to 600/);
+    await expect(jobs.put(wrong)).rejects.toThrow(/project: costs\.iron: expected minutes from 0 to 600/);
     expect(await jobs.get('apron')).toEqual(apron());
   });
 

@@ -1,9 +1,9 @@
 import type { Table } from 'dexie';
-import type { z } from 'zod';
-import { firstFieldError, parseCarrying } from '@/core/result';
-import type { Row } from '@/core/workroom';
+import { idOf, type LinkedList, readRecord, type RecordInput, type Records } from '@/core/file';
+import { recordName, type Row } from '@/core/workroom';
 import { database } from './database';
 import { edit, removeRow, writeRow, writeRows } from './edits';
+import { readOnce } from './readOnce';
 import { StoreError } from './storeError';
 
 /** Reads and writes one kind of thing, checked both ways. Every change is an edit that can be undone. */
@@ -22,56 +22,51 @@ export interface Repository<T, In = T> {
 }
 
 /**
- * A repository for one table.
+ * A repository for one list.
  *
  * Reading never throws away what it cannot understand: such entries are left out of `all` and stay in the table;
  * `findDamage` lists them.
  *
- * @param noun - what is stored, for messages
- * @param table - its name
- * @param schema - its shape
- * @param keyOf - its key
+ * @param list - its list, whose table has the same name
  */
-export function repository<T, In = T>(
-  noun: string,
-  table: string,
-  schema: z.ZodType<T, In>,
-  keyOf: (record: T) => string,
-): Repository<T, In> {
-  const store = () => database.table(table) as Table<unknown, string>;
-  const check = (record: unknown) => parseCarrying<T>(schema, record);
+export function repository<L extends LinkedList>(list: L): Repository<Records[L][number], RecordInput<L>> {
+  type T = Records[L][number];
+  const store = () => database.table(list) as Table<unknown, string>;
   const checked = (record: unknown): T => {
-    const parsed = check(record);
-    if (parsed.success) return parsed.data;
-    const { path, message } = firstFieldError(parsed.error, record);
-    throw new StoreError(noun, path, message);
+    const read = readRecord(list, record);
+    if (read.ok) return read.record;
+    throw new StoreError(recordName(list, null), read.path, read.problem);
   };
-  const readable = (raw: unknown): T[] => {
-    const read = check(raw);
-    return read.success ? [read.data] : [];
+  const readable = (raw: unknown): T | undefined => {
+    const read = readOnce(list, raw);
+    return read.ok ? read.record : undefined;
   };
   const put = async (record: unknown) => {
     const good = checked(record);
-    await edit(null, () => writeRow(table, keyOf(good), good as Row));
+    await edit(null, () => writeRow(list, idOf(list, good), asRow(good)));
   };
   return {
-    all: () => inPages(store(), (raw) => check(raw).data),
-    get: async (id) => check(await store().get(id)).data,
-    where: async (index, value) => (await store().where(index).equals(value).toArray()).flatMap(readable),
+    all: () => inPages(store(), readable),
+    get: async (id) => readable(await store().get(id)),
+    where: async (index, value) =>
+      (await store().where(index).equals(value).toArray()).flatMap((raw) => readable(raw) ?? []),
     put,
     putAll: async (records) => {
-      const rows = records.map(checked).map((record) => ({ id: keyOf(record), to: record as Row }));
-      await edit(null, () => writeRows(table, rows));
+      const rows = records.map(checked).map((record) => ({ id: idOf(list, record), to: asRow(record) }));
+      await edit(null, () => writeRows(list, rows));
     },
     change: async (id, change) => {
       await edit(null, async () => {
-        const next = change(check(await store().get(id)).data);
+        const next = change(readable(await store().get(id)));
         if (next !== undefined) await put(next);
       });
     },
-    remove: async (id) => (await edit(null, () => removeRow(table, id))).value,
+    remove: async (id) => (await edit(null, () => removeRow(list, id))).value,
   };
 }
+
+/** A record as the fields it consists of. */
+const asRow = (record: object) => record as Row;
 
 /** Entries read and checked in one go; more than that, and the page gets a breath between them. */
 const PAGE = 60;

@@ -1,5 +1,5 @@
 import {
-  idFieldOf,
+  idOf,
   type ImportPlan,
   type LinkedList,
   listsOfThing,
@@ -34,7 +34,7 @@ export async function exportThing(thing: Thing, id: string, now: Date): Promise<
 export async function bringIn(records: readonly { list: LinkedList; record: object }[]): Promise<void> {
   await edit(null, async () => {
     for (const { list, record } of records) {
-      const id = String((record as Row)[idFieldOf(list)]);
+      const id = idOf(list, record);
       if ((await readRow(list, id)) === undefined) await writeRow(list, id, record as Row);
     }
   });
@@ -46,7 +46,7 @@ export async function previewThing(text: string, now: Date): Promise<{ read: Rea
   if (!read.ok) return { read, plan: null };
   const all = await readAll(now);
   const isHere = (list: LinkedList, id: string) =>
-    (all[list] as readonly object[]).some((one) => (one as Row)[idFieldOf(list)] === id);
+    (all[list] as readonly object[]).some((one) => idOf(list, one) === id);
   return { read, plan: planImport(all, { ...listsOfThing(read.file, isHere), kit: all.kit }) };
 }
 

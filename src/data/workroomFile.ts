@@ -1,6 +1,6 @@
 import {
   canonical,
-  idFieldOf,
+  idOf,
   type ImportPlan,
   type LinkedList,
   LISTS,
@@ -143,7 +143,7 @@ async function replaceAll(workroom: Workroom, apart: readonly SetAside[], kind: 
 async function putLists(workroom: Workroom, apart: readonly SetAside[]): Promise<void> {
   for (const list of LISTS) {
     const rows = workroom[list].map((record) => ({
-      id: (record as Record<string, unknown>)[idFieldOf(list)] as string,
+      id: idOf(list, record),
       to: record as Record<string, unknown>,
     }));
     await writeRows(list, rows);

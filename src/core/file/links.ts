@@ -42,6 +42,10 @@ export const linksTo = (list: string): Link[] => LINKS.filter((link) => link.to 
 /** The field that holds the id of a record of a list. */
 export const idFieldOf = (list: string): string => (list === 'onMachine' ? 'machineId' : 'id');
 
+/** The id of a record of a list, as it stands there. */
+export const idOf = (list: string, record: object): string =>
+  String((record as Record<string, unknown>)[idFieldOf(list)]);
+
 /**
  * The id a record holds in a link.
  *

@@ -5,7 +5,7 @@ import { viewSchema } from '../ledger';
 import { firstFieldError, formatPath, parseCarrying } from '../result';
 import { runSchema } from '../seam';
 import { lineSchema, swatchSchema } from '../swatch';
-import { idFieldOf, type LinkedList, linkedId, LINKS, linksFrom, withoutLink } from './links';
+import { idFieldOf, idOf, type LinkedList, linkedId, LINKS, linksFrom, withoutLink } from './links';
 import { NOUNS } from './nouns';
 import {
   careRecordSchema,
@@ -40,8 +40,12 @@ export const LISTS: readonly LinkedList[] = [...NOUNS, 'onMachine'];
 /** The lists of a workroom, each record checked. */
 export type Records = { [L in LinkedList]: z.output<(typeof RECORD)[L]>[] };
 
+/** What may be given for a record of a list: fields with a default may be missing. */
+export type RecordInput<L extends LinkedList> = z.input<(typeof RECORD)[L]>;
+
 /** A record that was read, or what is wrong with it: the path within it and what was expected there. */
-export type ReadRecord = { ok: true; record: object } | { ok: false; path: string; problem: string };
+export type ReadRecord<T extends object = object> =
+  { ok: true; record: T } | { ok: false; path: string; problem: string };
 
 /**
  * Checks one record of a list. A field that its shape does not know is carried along.
@@ -50,7 +54,7 @@ export type ReadRecord = { ok: true; record: object } | { ok: false; path: strin
  * @param raw - the record as it was found
  * @returns the record with its defaults filled in, or the first thing wrong with it; never throws
  */
-export function readRecord(list: LinkedList, raw: unknown): ReadRecord {
+export function readRecord<L extends LinkedList>(list: L, raw: unknown): ReadRecord<Records[L][number]> {
   const schema: z.ZodType = RECORD[list];
   const parsed = parseCarrying(schema, raw);
   if (!parsed.success) {
@@ -59,7 +63,7 @@ export function readRecord(list: LinkedList, raw: unknown): ReadRecord {
   }
   const hidden = protoPath(raw);
   if (hidden !== null) return { ok: false, path: hidden, problem: 'unknown field' };
-  return { ok: true, record: parsed.data as object };
+  return { ok: true, record: parsed.data as Records[L][number] };
 }
 
 /** The path of a field called `__proto__`, which a schema drops without a word; null when there is none. */
@@ -119,9 +123,8 @@ function readList(list: LinkedList, raws: readonly unknown[], setAside: SetAside
     };
     const read = readRecord(list, raw);
     if (!read.ok) return aside(read.path, read.problem);
-    const field = idFieldOf(list);
-    const id = (read.record as Record<string, string>)[field];
-    if (seen.has(id)) return aside(field, `expected a key of its own, got "${id}" again`);
+    const id = idOf(list, read.record);
+    if (seen.has(id)) return aside(idFieldOf(list), `expected a key of its own, got "${id}" again`);
     seen.add(id);
     return [{ list, index, id, raw, record: read.record }];
   });

@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { clothsOf, type Job } from '../job';
 import { type FieldError, firstFieldError, idSchema, momentSchema, words } from '../result';
 import { readJson } from './json';
-import { idFieldOf, linkedId, type LinkedList, linksFrom } from './links';
+import { idOf, linkedId, type LinkedList, linksFrom } from './links';
 import { migrateThing } from './migrations';
 import { isObject } from './migrations/loose';
 import { newerVersion } from './readFile';
@@ -183,8 +183,7 @@ export function listsOfThing(
 ): Records {
   const lists = Object.fromEntries(LISTS.map((list) => [list, [] as object[]])) as Record<LinkedList, object[]>;
   for (const { list, record } of beside) {
-    const id = (record as Record<string, unknown>)[idFieldOf(list)];
-    if (!isHere(list, String(id))) lists[list].push(record);
+    if (!isHere(list, idOf(list, record))) lists[list].push(record);
   }
   lists[THINGS[thing]].push(item);
   return lists as unknown as Records;

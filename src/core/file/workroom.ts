@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { momentSchema, words } from '../result';
 import { schoolsSchema } from '../setup';
 import { canonical } from './canonical';
-import { idFieldOf, type LinkedList } from './links';
+import { idOf, type LinkedList } from './links';
 import { kitRecordSchema } from './records';
 import { setAsideSchema } from './setAside';
 import { brokenLinks, LISTS, RECORD, repeatedIds } from './sortOut';
@@ -72,11 +72,10 @@ type Compared = Pick<Workroom, LinkedList | 'kit'>;
  */
 export function planImport(now: Compared, file: Compared): ImportPlan {
   const plan = LISTS.map((list) => {
-    const keyOf = (entry: object) => (entry as Record<string, string>)[idFieldOf(list)];
-    const known = new Map<string, string>(now[list].map((entry) => [keyOf(entry), canonical(entry)]));
+    const known = new Map<string, string>(now[list].map((entry) => [idOf(list, entry), canonical(entry)]));
     const counts: ListPlan = { added: 0, changed: 0, same: 0 };
     for (const entry of file[list]) {
-      const before = known.get(keyOf(entry));
+      const before = known.get(idOf(list, entry));
       counts[before === undefined ? 'added' : before === canonical(entry) ? 'same' : 'changed'] += 1;
     }
     return [list, counts] as const;

@@ -1,4 +1,4 @@
-import { canonical, idFieldOf, type LinkedList, LISTS } from '@/core/file';
+import { canonical, idOf, type LinkedList, LISTS } from '@/core/file';
 import { wholeEdit } from '../edits';
 import { type RawRows, readRows, restoreRows } from '../snapshots';
 
@@ -22,7 +22,7 @@ export async function planRestore(rows: RawRows): Promise<RestorePlan[]> {
   const now = await readRows();
   return LISTS.flatMap((list) => {
     const keyed = (all: RawRows[string] | undefined) =>
-      new Map((all ?? []).map((row) => [String(row[idFieldOf(list)]), canonical(row)]));
+      new Map((all ?? []).map((row) => [idOf(list, row), canonical(row)]));
     const [here, then] = [keyed(now[list]), keyed(rows[list])];
     const back = [...then.keys()].filter((id) => !here.has(id)).length;
     const gone = [...here.keys()].filter((id) => !then.has(id)).length;

@@ -1,6 +1,7 @@
-import { idFieldOf, type LinkedList, linkedId, type Link, linksFrom, LISTS, readRecord } from '@/core/file';
+import { idFieldOf, type LinkedList, linkedId, type Link, linksFrom, LISTS } from '@/core/file';
 import { recordName } from '@/core/workroom';
 import { database } from '../database';
+import { readOnce } from '../readOnce';
 import { inPages } from '../repository';
 import type { Damage } from './state';
 
@@ -27,7 +28,7 @@ export async function findDamage(): Promise<Damage[]> {
     await inPages(database.table(table), (raw) => {
       // A damaged key need not be a text; it is kept as it is, to find the record by.
       const id = (raw as Record<string, string>)[idFieldOf(table)];
-      const read = readRecord(table, raw);
+      const read = readOnce(table, raw);
       if (!read.ok) {
         wrong.push({
           table,

@@ -1,5 +1,5 @@
 import {
-  idFieldOf,
+  idFieldOf, idOf,
   type Link,
   type LinkedList,
   linkedId,
@@ -117,7 +117,7 @@ export async function putBack(key: string): Promise<Repaired> {
 }
 
 async function placed(entry: StoredSetAside, list: LinkedList, record: Row, dropped: string[]): Promise<Repaired> {
-  const id = String(record[idFieldOf(list)]);
+  const id = idOf(list, record);
   const there = await readRow(list, id);
   if (there !== undefined) return entry.cleared ? relinked(entry, list, record, there) : taken(list, there);
   let row = record;
@@ -142,7 +142,7 @@ async function relinked(entry: StoredSetAside, list: LinkedList, record: Row, th
 
 async function back(entry: StoredSetAside, list: LinkedList, row: Row): Promise<{ ok: true; entry: number | null }> {
   const done = await edit(`Put back: ${recordName(list, row)}`, async () => {
-    await writeRow(list, String(row[idFieldOf(list)]), row);
+    await writeRow(list, idOf(list, row), row);
     await writeRow('setAside', entry.key, undefined);
   });
   return { ok: true, entry: done.entry };

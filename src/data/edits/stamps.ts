@@ -42,9 +42,13 @@ export async function stampChanges(
     }
   });
   // An edit is only safe once all of this is: no more is written than has to be.
-  const back = ours.flatMap(({ kind }, i) => (kind === 'added' ? [keys[i]] : []));
+  const added = new Set(ours.flatMap(({ kind }, i) => (kind === 'added' ? [keys[i]] : [])));
   if (stamps.length > 0) await database.stamps.bulkPut(stamps);
-  if (back.length > 0) await database.deleted.bulkDelete(back);
+  if (added.size > 0) {
+    // Few of what is added was ever deleted, and to delete by key what is not there is slow: an import adds thousands.
+    const back = (await database.deleted.toCollection().primaryKeys()).filter((key) => added.has(key));
+    if (back.length > 0) await database.deleted.bulkDelete(back);
+  }
   if (deleted.length === 0) return;
   await database.deleted.bulkPut(deleted);
   await database.stamps.bulkDelete(deleted.map(({ key }) => key));
