@@ -8,8 +8,7 @@ const typed = (page: Page, label: string) => page.getByRole('textbox', { name: l
 const keep = (page: Page) => page.getByRole('button', { name: 'Keep this reading' });
 
 test('a cloth is measured with every gauge, and each number says that it was measured', async ({ page }) => {
-  await openDemo(page);
-  await page.goto('/cloth?id=vinyl');
+  await openDemo(page, '/cloth?id=vinyl');
   await expect(known(page, 'Stretch across')).toContainText('assumed for vinyl');
 
   // True to scale with a bank card: the outline is as wide as 85.6 mm at the chosen size.
@@ -98,8 +97,7 @@ test('a cloth is measured with every gauge, and each number says that it was mea
 });
 
 test('half-entered marks survive a reload, and a reading set aside gives back what was assumed', async ({ page }) => {
-  await openDemo(page);
-  await page.goto('/cloth?id=fleece');
+  await openDemo(page, '/cloth?id=fleece');
   await expect(known(page, 'Stretch across')).toContainText('36 %');
   await typed(page, 'Pulled to').fill('14,4');
   await page.reload();
@@ -111,8 +109,7 @@ test('half-entered marks survive a reload, and a reading set aside gives back wh
 });
 
 test('what follows: pressing by the heat ladder, the fit to a pattern, how much to buy', async ({ page }) => {
-  await openDemo(page);
-  await page.goto('/cloth?id=habotai');
+  await openDemo(page, '/cloth?id=habotai');
   await page.getByRole('button', { name: 'What follows' }).click();
   await expect(page.getByText(/Press at 110 °C at most/)).toBeVisible();
   await page.goto('/cloth?id=merino');
@@ -135,8 +132,7 @@ test('what follows: pressing by the heat ladder, the fit to a pattern, how much 
 });
 
 test('a family is a start: what it brings can be taken off, and Match follows', async ({ page }) => {
-  await openDemo(page);
-  await page.goto('/cloth?id=neoprene');
+  await openDemo(page, '/cloth?id=neoprene');
   await page.getByRole('button', { name: 'What it is' }).click();
   const traits = page.getByRole('group', { name: 'It also…' });
   await expect(traits.getByLabel(/pin holes stay \(measured\)/)).toBeDisabled();
@@ -149,8 +145,7 @@ test('a family is a start: what it brings can be taken off, and Match follows', 
 });
 
 test('a cloth that cards hang on is put away rather than lost, and comes back', async ({ page }) => {
-  await openDemo(page);
-  await page.goto('/cloth?id=deck');
+  await openDemo(page, '/cloth?id=deck');
   await page.getByRole('button', { name: 'Delete this fabric' }).click();
   const dialog = page.getByRole('dialog');
   await expect(dialog).toContainText('1 card, 1 scrap, 1 job and what is on a machine now hang on Deck canvas');
@@ -166,8 +161,7 @@ test('a cloth that cards hang on is put away rather than lost, and comes back', 
 });
 
 test('a photo of the real thing is shrunk, kept through a reload, and can be taken off', async ({ page }) => {
-  await openDemo(page);
-  await page.goto('/cloth?id=lawn');
+  await openDemo(page, '/cloth?id=lawn');
   const big = await page.evaluate(async () => {
     const canvas = document.createElement('canvas');
     canvas.width = 2400;
@@ -195,8 +189,7 @@ test('a photo of the real thing is shrunk, kept through a reload, and can be tak
 });
 
 test('two tabs of one workroom stay in step', async ({ page, context }) => {
-  await openDemo(page);
-  await page.goto('/cloth?id=fleece');
+  await openDemo(page, '/cloth?id=fleece');
   const other = await context.newPage();
   await other.goto('/cloth?id=fleece');
   await expect(known(other, 'Stretch across')).toContainText('36 %');
@@ -214,8 +207,7 @@ test('two tabs of one workroom stay in step', async ({ page, context }) => {
 });
 
 test('a browser without room says so, and keeps everything stored before', async ({ page }) => {
-  await openDemo(page);
-  await page.goto('/cloth?id=fleece');
+  await openDemo(page, '/cloth?id=fleece');
   await expect(known(page, 'Stretch across')).toContainText('36 %');
   await page.evaluate(() => {
     const put = IDBObjectStore.prototype.put;

@@ -1,8 +1,7 @@
 import { expect, openDemo, test } from './page';
 
 test('a line that fails is told the one thing to change, and one press makes it the next line', async ({ page }) => {
-  await openDemo(page);
-  await page.goto('/swatch?id=velvet');
+  await openDemo(page, '/swatch?id=velvet');
   const said = page.getByRole('region', { name: 'Change one thing' });
   // Pile that crept and foot marks: what drags on the upper layer, or presses too hard.
   await expect(said).toContainText(/walking foot|Presser pressure one mark lighter/);
@@ -23,8 +22,7 @@ test('a line that fails is told the one thing to change, and one press makes it 
 });
 
 test('nothing seen and nothing measured asks for no change', async ({ page }) => {
-  await openDemo(page);
-  await page.goto('/swatch?id=merino-side');
+  await openDemo(page, '/swatch?id=merino-side');
   await page.getByRole('button', { name: 'Nothing wrong' }).click();
   await expect(page.getByRole('region', { name: 'Change one thing' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Came out long and wavy: not seen' }).click();

@@ -2,8 +2,7 @@ import { readFile } from 'node:fs/promises';
 import { expect, openDemo, test } from './page';
 
 test('everything that happened is found by a few letters, filtered, and the view kept', async ({ page }, info) => {
-  await openDemo(page);
-  await page.goto('/ledger');
+  await openDemo(page, '/ledger');
   await page.getByLabel('Find').fill('velvt');
   await expect(page.getByRole('link', { name: /Line 1 on Velvet cushion/ })).toBeVisible();
   await page.getByLabel('Find').fill('');
@@ -39,8 +38,7 @@ test('everything that happened is found by a few letters, filtered, and the view
 });
 
 test('cards are compared, and go on paper as a file', async ({ page }, info) => {
-  await openDemo(page);
-  await page.goto('/ledger?place=cards');
+  await openDemo(page, '/ledger?place=cards');
   await page.getByLabel('Pick Deck canvas, a plain seam').check();
   await page.getByLabel('Pick Polar fleece hat, a plain seam').check();
   await page.getByRole('button', { name: 'Compare 2' }).click();
@@ -58,15 +56,13 @@ test('cards are compared, and go on paper as a file', async ({ page }, info) => 
 });
 
 test('a card says what changed since it last worked', async ({ page }) => {
-  await openDemo(page);
-  await page.goto('/ledger?id=card-curtain-hem');
+  await openDemo(page, '/ledger?id=card-curtain-hem');
   const row = page.getByRole('row', { name: /Service by a technician not yet done 2026-11-20/ });
   await expect(row).toBeVisible();
 });
 
 test('charts answer their question in words as well', async ({ page }) => {
-  await openDemo(page);
-  await page.goto('/ledger?place=charts');
+  await openDemo(page, '/ledger?place=charts');
   await expect(page.getByText(/the green machine feeds \d+ % \(\d+ lines\)/)).toBeVisible();
   await expect(page.getByRole('img', { name: /^Needle hours by kind: Stretch 75\/11 5.4 h/ })).toBeVisible();
   await expect(page.getByRole('img', { name: /^Faults by cloth: .*Merino jersey 2 ×/ })).toBeVisible();

@@ -3,8 +3,7 @@ import { OPERATION, OPERATION_GROUPS } from '../src/core/setup';
 import { answered, axeFindingsInBoth, expect, openDemo, reading, test } from './page';
 
 async function openMerino(page: Page) {
-  await openDemo(page);
-  await page.goto('/match?cloth=merino');
+  await openDemo(page, '/match?cloth=merino');
   await answered(page);
 }
 

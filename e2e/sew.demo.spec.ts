@@ -3,17 +3,16 @@ import { answered, axeFindings, expect, openDemo, test } from './page';
 
 const step = (page: Page) => page.getByRole('region', { name: 'Step' });
 
-/** Chooses a cloth in Match, then an operation in Sew. */
+/** Opens the demo, chooses a cloth in Match, then an operation in Sew. */
 async function ask(page: Page, cloth: string, operation: string) {
-  await page.goto(`/match?cloth=${cloth}`);
+  await openDemo(page, `/match?cloth=${cloth}`);
   await answered(page);
-  await page.goto('/sew');
+  await page.getByRole('link', { name: 'Sew', exact: true }).click();
   await page.getByRole('button', { name: new RegExp(`^${operation}\\s*\\d`) }).click();
   await expect(page.getByRole('heading', { level: 1, name: operation })).toBeVisible();
 }
 
 test('a centred zip is run from its questions to its log, with every number already in it', async ({ page }) => {
-  await openDemo(page);
   await ask(page, 'deck', 'Centred zip');
   // Bad input: beside its field, and as a reason when numbers do not go together; nothing is begun.
   const begin = page.getByRole('button', { name: 'Begin' });
@@ -84,7 +83,6 @@ test('a centred zip is run from its questions to its log, with every number alre
 });
 
 test('an allowance too small for two passes is refused with the number to change', async ({ page }) => {
-  await openDemo(page);
   await ask(page, 'habotai', 'French seam');
   await page.getByLabel('Seam allowance of the pattern, mm').fill('6');
   await expect(
@@ -111,7 +109,6 @@ for (const [cloth, operation] of [
   ['habotai', 'Closing a gap with a ladder stitch'],
 ] as const)
   test(`${operation.toLowerCase()} is sewn from its questions to its log`, async ({ page }) => {
-    await openDemo(page);
     await ask(page, cloth, operation);
     await page.getByRole('button', { name: 'Begin' }).click();
     const heading = step(page).getByRole('heading', { level: 2 });
@@ -130,8 +127,7 @@ for (const [cloth, operation] of [
   });
 
 test('from a card to what it was proven for, with its setting', async ({ page }) => {
-  await openDemo(page);
-  await page.goto('/ledger?id=card-fleece-hat');
+  await openDemo(page, '/ledger?id=card-fleece-hat');
   await page.getByRole('button', { name: 'Sew with it' }).click();
   const proven = page.getByRole('region', { name: 'What this card was proven for' });
   await proven.getByRole('button').first().click();
@@ -140,7 +136,6 @@ test('from a card to what it was proven for, with its setting', async ({ page })
 });
 
 test('what the machine cannot do is said before the first stitch', async ({ page }) => {
-  await openDemo(page);
   await ask(page, 'merino', 'Overlock-look zigzag, trimmed to it');
   const begin = page.getByRole('button', { name: 'Begin' });
   await expect(begin).toBeEnabled();
@@ -152,7 +147,6 @@ test('what the machine cannot do is said before the first stitch', async ({ page
 });
 
 test('basting asks for its own dials on the strip, and gives them back before the seam', async ({ page }) => {
-  await openDemo(page);
   await ask(page, 'lawn', 'Basting');
   await page.getByLabel('How many of these, one after the other').fill('2');
   await page.getByRole('button', { name: 'Begin' }).click();
@@ -182,7 +176,6 @@ test('a line of any shape is picked, drawn or loaded, worked out, printed true t
   await page.addInitScript(() => {
     window.print = () => undefined;
   });
-  await openDemo(page);
   await ask(page, 'lawn', 'Seam along any line');
   const drawing = page.getByRole('region', { name: 'Drawing' });
   await expect(drawing).toContainText('180 mm');

@@ -104,8 +104,7 @@ for (const [name, script, title] of BROKEN) {
 
 test('without the browser’s own maker of keys new entries still get theirs', async ({ page }) => {
   await page.addInitScript('Object.defineProperty(crypto, "randomUUID", { value: undefined })');
-  await openDemo(page);
-  await page.goto('/jobs');
+  await openDemo(page, '/jobs');
   await page.getByRole('button', { name: 'Begin', exact: true }).click();
   await expect(page).toHaveURL(/id=[0-9a-f]{8}-[0-9a-f]{4}-4[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/);
 });

@@ -80,8 +80,7 @@ test('security headers are sent with every page', async ({ page }) => {
 });
 
 test('yesterday’s setting is called out, and ticked off one by one', async ({ page }) => {
-  await openDemo(page);
-  await page.goto('/match?cloth=merino');
+  await openDemo(page, '/match?cloth=merino');
   await answered(page);
   const strip = page.getByRole('complementary', { name: 'On the machine' });
   await expect(strip).toContainText('Still set for Deck canvas');
@@ -100,8 +99,7 @@ test('yesterday’s setting is called out, and ticked off one by one', async ({ 
 });
 
 test('the sentence is edited in place and the answer follows', async ({ page }) => {
-  await openDemo(page);
-  await page.goto('/match?cloth=merino');
+  await openDemo(page, '/match?cloth=merino');
   await answered(page);
   await page.getByRole('button', { name: /change give/ }).click();
   await page.getByLabel('How far the seam must stretch, %').fill('45');
@@ -120,8 +118,7 @@ test('the sentence is edited in place and the answer follows', async ({ page }) 
 });
 
 test('another way can be taken, and the best is one press away', async ({ page }) => {
-  await openDemo(page);
-  await page.goto('/match?cloth=merino');
+  await openDemo(page, '/match?cloth=merino');
   await answered(page);
   await page.getByRole('button', { name: /^Triple straight.*gives/ }).click();
   await expect(reading(page, 'Stitch')).toContainText('Triple straight');
@@ -130,8 +127,7 @@ test('another way can be taken, and the best is one press away', async ({ page }
 });
 
 test('a failed line leads to the next, and what is thrown away can be brought back', async ({ page }) => {
-  await openDemo(page);
-  await page.goto('/swatch?id=merino-side');
+  await openDemo(page, '/swatch?id=merino-side');
   await page.getByRole('button', { name: 'Thread popped: not seen' }).click();
   await page.getByRole('button', { name: 'Thread popped: slight' }).click();
   await expect(page.getByText('not met: thread popped')).toBeVisible();
@@ -157,8 +153,7 @@ test('a failed line leads to the next, and what is thrown away can be brought ba
 test('a file with something wrong in it names the path of each wrong field before anything is changed', async ({
   page,
 }) => {
-  await openDemo(page);
-  await page.goto('/workroom?place=files');
+  await openDemo(page, '/workroom?place=files');
   const broken = {
     format: 'bobbet-workroom',
     version: 1,
@@ -198,8 +193,7 @@ test('an own start empties the demo, and Undo brings it back', async ({ page }) 
 });
 
 test('inches and ounces are a switch away, and stay', async ({ page }) => {
-  await openDemo(page);
-  await page.goto('/cloth?id=merino');
+  await openDemo(page, '/cloth?id=merino');
   await page.getByRole('button', { name: /^Units: mm/ }).click();
   await expect(page.getByText('4.7 oz/yd²')).toBeVisible();
   await page.getByLabel('Pulled to, in').fill('5 7/8');
@@ -209,8 +203,7 @@ test('inches and ounces are a switch away, and stay', async ({ page }) => {
 });
 
 test('pulling the seam shows when the thread would go', async ({ page }) => {
-  await openDemo(page);
-  await page.goto('/match?cloth=merino');
+  await openDemo(page, '/match?cloth=merino');
   await answered(page);
   await page.getByRole('slider').focus();
   await page.keyboard.press('End');

@@ -4,8 +4,7 @@ import { answered, expect, openDemo, test } from './page';
 const line = (page: Page, number: number) => page.getByRole('heading', { name: new RegExp(`^Line ${number}:`) });
 
 test('a scrap is planned from what is in doubt, and printed at true scale with its labels', async ({ page }) => {
-  await openDemo(page);
-  await page.goto('/match?cloth=merino');
+  await openDemo(page, '/match?cloth=merino');
   await answered(page);
   await page.getByRole('button', { name: 'Test on scrap' }).click();
   await expect(line(page, 1)).toBeVisible();
@@ -41,8 +40,7 @@ test('a scrap is planned from what is in doubt, and printed at true scale with i
 });
 
 test('a stand-in with a hidden fault is brought to a card by following only the advice', async ({ page }) => {
-  await openDemo(page);
-  await page.goto('/match?cloth=merino');
+  await openDemo(page, '/match?cloth=merino');
   await answered(page);
   await page.getByRole('button', { name: 'Test on scrap' }).click();
   await expect(line(page, 1)).toBeVisible();
@@ -84,8 +82,7 @@ test('a stand-in with a hidden fault is brought to a card by following only the 
 });
 
 test('two lines lie side by side with what differs marked, and what was varied is charted', async ({ page }) => {
-  await openDemo(page);
-  await page.goto('/swatch?id=merino-side');
+  await openDemo(page, '/swatch?id=merino-side');
   await page.getByText('Compare lines').click();
   await page.getByLabel('One line').click();
   await page.getByRole('option', { name: 'Line 1' }).click();
@@ -101,8 +98,7 @@ test('two lines lie side by side with what differs marked, and what was varied i
 test('a line is given up, taken up again next week, and sewn once more; where it is and its notes stay', async ({
   page,
 }) => {
-  await openDemo(page);
-  await page.goto('/swatch?id=merino-side');
+  await openDemo(page, '/swatch?id=merino-side');
   await page.getByRole('textbox', { name: 'Notes' }).fill('Left the tails long.');
   await page.getByRole('textbox', { name: 'Where the scrap is kept' }).fill('Blue tin');
   await page.getByRole('button', { name: 'Came out long and wavy: not seen' }).click();
@@ -131,8 +127,7 @@ test('a line is given up, taken up again next week, and sewn once more; where it
 });
 
 test('a line takes its setting from the strip, so that nothing is typed twice', async ({ page }) => {
-  await openDemo(page);
-  await page.goto('/swatch?id=merino-side');
+  await openDemo(page, '/swatch?id=merino-side');
   await expect(page.getByText(/^Still to be set on the strip: needle, foot, thread/)).toBeVisible();
   await page.getByRole('button', { name: 'All set' }).click();
   await expect(page.getByText('✓ The machine is set for this line.')).toBeVisible();
@@ -144,8 +139,7 @@ test('a line takes its setting from the strip, so that nothing is typed twice', 
 });
 
 test('a question is asked where an answer helps more than a guess, and its answer is kept', async ({ page }) => {
-  await openDemo(page);
-  await page.goto('/swatch?id=merino-side');
+  await openDemo(page, '/swatch?id=merino-side');
   await page.getByText(/^Other signs/).click();
   await page.getByRole('button', { name: 'Thread shreds: not seen' }).click();
   await page.getByRole('button', { name: 'Thread shreds: slight' }).click();
@@ -159,8 +153,7 @@ test('a question is asked where an answer helps more than a guess, and its answe
 });
 
 test('a card that went stale says why, and one line proves it again', async ({ page }) => {
-  await openDemo(page);
-  await page.goto('/ledger?id=card-curtain-hem');
+  await openDemo(page, '/ledger?id=card-curtain-hem');
   await expect(page.getByRole('note').getByText('The machine was serviced since')).toBeVisible();
   await page.getByRole('button', { name: 'Prove it again with one line' }).click();
   await expect(line(page, 1)).toBeVisible();
@@ -186,8 +179,7 @@ test('a card that went stale says why, and one line proves it again', async ({ p
 test('cards are evidence in Match, and what they taught of a machine can be looked at and forgotten', async ({
   page,
 }) => {
-  await openDemo(page);
-  await page.goto('/match?cloth=deck');
+  await openDemo(page, '/match?cloth=deck');
   await answered(page);
   const proof = page.locator('section', { has: page.getByRole('heading', { name: 'Your cards' }) });
   await expect(proof.getByRole('listitem').first()).toContainText(/the same cloth and seam, this machine/);
@@ -202,8 +194,7 @@ test('cards are evidence in Match, and what they taught of a machine can be look
 
 test('every sign can be told from every other at 64 px', async ({ page }) => {
   await page.setViewportSize({ width: 1280, height: 1000 });
-  await openDemo(page);
-  await page.goto('/swatch/signs');
+  await openDemo(page, '/swatch/signs');
   await expect(page.locator('svg[data-sign]')).toHaveCount(27);
   // Each is drawn on 64 by 64, blurred a little as an eye at arm's length would, and held against all others.
   const nearest = await page.evaluate(async () => {

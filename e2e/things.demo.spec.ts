@@ -5,8 +5,7 @@ import { expect, openDemo, test } from './page';
 test('a settings card goes out with what it needs, and comes into an empty workroom as one change', async ({
   page,
 }, info) => {
-  await openDemo(page);
-  await page.goto('/ledger?id=card-canvas-seam');
+  await openDemo(page, '/ledger?id=card-canvas-seam');
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save as a file' }).click();
   const file = info.outputPath('card.json');
@@ -45,8 +44,7 @@ test('a workroom of an older version comes in whole; which of two fabrics of one
   const deck = old.cloths.find(({ id }) => id === 'deck')!;
   old.cloths.push({ ...deck, id: 'deck-2', where: 'roof locker' });
   old.runs.push({ ...old.runs.find(({ clothId }) => clothId === 'deck')!, id: 'again', clothId: 'deck-2' });
-  await openDemo(page);
-  await page.goto('/workroom?place=files');
+  await openDemo(page, '/workroom?place=files');
   await page
     .getByLabel('Import a file')
     .setInputFiles({ name: 'old.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(old)) });
@@ -64,8 +62,7 @@ test('a workroom of an older version comes in whole; which of two fabrics of one
 });
 
 test('what is printed beside a stitch is told once and stands beside it everywhere', async ({ page }) => {
-  await openDemo(page);
-  await page.goto('/workroom?place=machines');
+  await openDemo(page, '/workroom?place=machines');
   await page.getByRole('button', { name: 'What it can do' }).click();
   const label = page.getByRole('textbox', { name: 'Printed beside straight' });
   await expect(label).toHaveValue('01');

@@ -18,8 +18,7 @@ async function exported(page: Page): Promise<Record<string, { id: string }[]>> {
 test('a line deleted, then its swatch, then the first undone: both are there, and the export is whole', async ({
   page,
 }) => {
-  await openDemo(page);
-  await page.goto('/swatch?id=merino-side');
+  await openDemo(page, '/swatch?id=merino-side');
   await page.getByRole('button', { name: 'Delete this line' }).click();
   await expect(notice(page, 'Test line 3 deleted.')).toBeVisible();
   await page.getByRole('button', { name: 'Delete this swatch' }).click();
@@ -32,8 +31,7 @@ test('a line deleted, then its swatch, then the first undone: both are there, an
 });
 
 test('a swatch deleted, then its fabric, then the swatch undone: the fabric comes back with it', async ({ page }) => {
-  await openDemo(page);
-  await page.goto('/swatch?id=merino-side');
+  await openDemo(page, '/swatch?id=merino-side');
   await page.getByRole('button', { name: 'Delete this swatch' }).click();
   const first = undoIn(page, 'Cards made from it stay.');
   await expect(first).toBeVisible();
@@ -54,8 +52,7 @@ test('a swatch deleted, then its fabric, then the swatch undone: the fabric come
 test('fabrics imported, a swatch started on one, the import undone: that one stays, and it is said', async ({
   page,
 }) => {
-  await openDemo(page);
-  await page.goto('/workroom?place=files');
+  await openDemo(page, '/workroom?place=files');
   const buffer = Buffer.from('Name,Weight\nTest poplin,120\nTest twill,220\n');
   await page.getByLabel('Import Cloths from CSV').setInputFiles({ name: 'two.csv', mimeType: 'text/csv', buffer });
   await page.getByRole('button', { name: 'Import it' }).click();

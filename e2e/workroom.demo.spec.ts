@@ -6,8 +6,7 @@ const typed = (page: Page, label: string) => page.getByRole('textbox', { name: l
 const region = (page: Page, name: string) => page.getByRole('region', { name, exact: true });
 
 test('a machine with a wrong dial is calibrated, and Match tells another number from then on', async ({ page }) => {
-  await openDemo(page);
-  await page.goto('/match?cloth=deck');
+  await openDemo(page, '/match?cloth=deck');
   await answered(page);
   const truly = await reading(page, 'Length').textContent();
   await page.goto('/workroom');
@@ -46,8 +45,7 @@ test('a machine with a wrong dial is calibrated, and Match tells another number 
 });
 
 test('width, bobbin and feed are measured too, and say what follows', async ({ page }) => {
-  await openDemo(page);
-  await page.goto('/workroom');
+  await openDemo(page, '/workroom');
   const width = region(page, 'Width');
   await width.getByRole('textbox', { name: 'Dial says' }).fill('4');
   await width.getByRole('textbox', { name: 'Whole swing' }).fill('3,6');
@@ -89,8 +87,7 @@ test('the strip knows the needle: hours, another one of its kind, and the hours 
 });
 
 test('needles come in packs, are found, and are spent with the caution that belongs to it', async ({ page }) => {
-  await openDemo(page);
-  await page.goto('/workroom?place=needles');
+  await openDemo(page, '/workroom?place=needles');
   await expect(page.getByText('23 of 23 needles')).toBeVisible();
   await typed(page, 'How many').fill('0');
   await expect(page.getByText('Expected a whole number from 1 to 200.')).toBeVisible();
@@ -106,8 +103,7 @@ test('needles come in packs, are found, and are spent with the caution that belo
 });
 
 test('a spool is noted by whatever number is printed on it', async ({ page }) => {
-  await openDemo(page);
-  await page.goto('/workroom?place=threads');
+  await openDemo(page, '/workroom?place=threads');
   await typed(page, 'Number on the spool').fill('huge');
   await expect(page.getByText(/Expected a thread number, such as Tex 27/)).toBeVisible();
   await typed(page, 'Number on the spool').fill('243 den');
@@ -134,8 +130,7 @@ test('a spool is noted by whatever number is printed on it', async ({ page }) =>
 });
 
 test('a foot that cards were proven under is put away rather than forgotten', async ({ page }) => {
-  await openDemo(page);
-  await page.goto('/workroom?place=kit');
+  await openDemo(page, '/workroom?place=kit');
   await page.getByLabel('Walking', { exact: true }).click();
   const dialog = page.getByRole('dialog');
   await expect(dialog).toContainText('on the walking foot');
@@ -147,8 +142,7 @@ test('a foot that cards were proven under is put away rather than forgotten', as
 });
 
 test('care is due by sewing hours, is noted, and the reminder is gone', async ({ page }) => {
-  await openDemo(page);
-  await page.goto('/workroom?place=care');
+  await openDemo(page, '/workroom?place=care');
   const boat = region(page, 'the boat machine 12.2 h sewn');
   await expect(boat).toContainText('Due: 9.2 h sewn since, every 8 h');
   await expect(page.getByRole('note')).toContainText('unplug');
@@ -159,8 +153,7 @@ test('care is due by sewing hours, is noted, and the reminder is gone', async ({
 });
 
 test('a machine with scraps is put away, not lost, and comes back', async ({ page }) => {
-  await openDemo(page);
-  await page.goto('/workroom');
+  await openDemo(page, '/workroom');
   await page.getByRole('button', { name: /^the boat machine/ }).click();
   await page.getByRole('button', { name: 'Delete this machine' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Archive' }).click();
@@ -185,8 +178,7 @@ const csv = (wrong: boolean) => ({
 test('a CSV of 50 cloths with three bad rows is refused by row and column; put right, it comes in whole', async ({
   page,
 }, info) => {
-  await openDemo(page);
-  await page.goto('/workroom?place=files');
+  await openDemo(page, '/workroom?place=files');
   const input = page.getByLabel('Import Cloths from CSV');
   await input.setInputFiles(csv(true));
   const refused = page.getByRole('alert').filter({ hasText: 'remnants.csv was not imported' });
@@ -226,8 +218,7 @@ test('a CSV of 50 cloths with three bad rows is refused by row and column; put r
 test('2,000 cloths and 10,000 needles are scrolled and searched with only what is in sight on the page', async ({
   page,
 }) => {
-  await openDemo(page);
-  await page.goto('/workroom?place=files');
+  await openDemo(page, '/workroom?place=files');
   const many = ['Name,Most like', ...Array.from({ length: 2000 }, (_, i) => `Bolt ${i + 1},jersey`)].join('\n');
   await page
     .getByLabel('Import Cloths from CSV')

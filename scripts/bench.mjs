@@ -31,7 +31,7 @@ try {
   const { answers, scores } = await import('../bench/browser.mjs');
   const { lists } = await import('../bench/lists.mjs');
   const { hour, ledger } = await import('../bench/ledger.mjs');
-  const browser = chromium();
+  const browser = chromium({ whole: true });
   await answers(`http://localhost:${port}`, browser);
   await lists(`http://localhost:${port}`, browser);
   await ledger(`http://localhost:${port}`, browser);

@@ -62,7 +62,9 @@ describe('a record is parsed once in each state', () => {
     const [card] = demo.cards;
     parsed('cloths', { ...structuredClone(merino), id: 'one' });
     expect(parsed('cards', { ...structuredClone(card), id: 'one' })).toMatchObject({ name: card.name });
-    expect(parsed('cloths', { ...structuredClone(merino), id: 'one' })).toMatchObject({ cloth: { name: merino.cloth.name } });
+    expect(parsed('cloths', { ...structuredClone(merino), id: 'one' })).toMatchObject({
+      cloth: { name: merino.cloth.name },
+    });
   });
 });
 

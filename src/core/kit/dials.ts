@@ -118,13 +118,41 @@ export function nearestNeedlePosition(
 /**
  * A stitch by its name and, where it was told, by what is printed beside it on the machine: what a hand selects first.
  *
+ * @param machine - the machine, where it is known
+ * @param stitch - the stitch
+ * @param place - whether it begins a sentence or stands within one; what is printed is never written small
  * @example
- * stitchReading({ stitchLabels: { zigzag: '04' } }, 'zigzag') // => 'Zigzag, stitch 04'
+ * stitchReading({ stitchLabels: { zigzag: 'B4' } }, 'zigzag') // => 'Zigzag, stitch B4'
+ * stitchReading({ stitchLabels: { zigzag: 'B4' } }, 'zigzag', 'within') // => 'zigzag, stitch B4'
  * stitchReading({}, 'zigzag') // => 'Zigzag'
  */
-export function stitchReading({ stitchLabels }: Pick<Machine, 'stitchLabels'>, stitch: StitchId): string {
-  const printed = stitchLabels?.[stitch];
-  return printed === undefined ? STITCH[stitch].name : `${STITCH[stitch].name}, stitch ${printed}`;
+export function stitchReading(
+  machine: Pick<Machine, 'stitchLabels'> | undefined,
+  stitch: StitchId,
+  place: 'first' | 'within' = 'first',
+): string {
+  const name = place === 'first' ? STITCH[stitch].name : STITCH[stitch].name.toLowerCase();
+  const printed = machine?.stitchLabels?.[stitch];
+  return printed === undefined ? name : `${name}, stitch ${printed}`;
+}
+
+/**
+ * A stitch and its true size: how a setting is told in one breath.
+ *
+ * @param machine - the machine it is sewn on, where it is known
+ * @param setup - the stitch, its length and width, mm
+ * @param place - whether it begins a sentence or stands within one
+ * @example
+ * stitchAndSize({}, { stitch: 'zigzag', lengthMm: 2.5, widthMm: 3 }) // => 'Zigzag, 2.5 × 3 mm'
+ * stitchAndSize({ stitchLabels: { straight: '01' } }, { stitch: 'straight', lengthMm: 2.5, widthMm: 0 }, 'within') // => 'straight stitch, stitch 01, 2.5 mm'
+ */
+export function stitchAndSize(
+  machine: Pick<Machine, 'stitchLabels'> | undefined,
+  { stitch, lengthMm, widthMm }: { stitch: StitchId; lengthMm: number; widthMm: number },
+  place: 'first' | 'within' = 'first',
+): string {
+  const width = widthMm > 0 ? ` × ${formatNumber(widthMm, 2)}` : '';
+  return `${stitchReading(machine, stitch, place)}, ${formatNumber(lengthMm, 2)}${width} mm`;
 }
 
 /** The readings of a setting as printed on the machine. */

@@ -1,4 +1,4 @@
-import { FOOT, type Foot, needleName, PLATE, POINT, type Point } from '../kit';
+import { FOOT, type Foot, needleName, PLATE, POINT, type Point, stitchReading } from '../kit';
 import { giveOfSetup, type Risk, tellRisks } from '../physics';
 import type { Setup } from '../setup';
 import { SIGN_TEXT, STITCH, stitchFacts, type StitchId, STITCHES } from '../stitch';
@@ -41,7 +41,7 @@ export function alternativesTo(question: Question, found: SearchResult): Alterna
     seen.add(stitch);
     feet.add(foot);
     const why = newStitch
-      ? `${STITCH[stitch].name}: ${STITCH[stitch].plain}.`
+      ? `${stitchReading(question.machine, stitch)}: ${STITCH[stitch].plain}.`
       : `${FOOT[foot].name} foot: ${FOOT[foot].plain}.`;
     return [{ setup: other.setup, why, loses: losses(question, best, other) }];
   });
@@ -77,7 +77,7 @@ export function rejectedBy(question: Question, found: SearchResult): Rejected[] 
 function rejectedStitches(question: Question, found: SearchResult): Rejected[] {
   const { seam, machine, aims } = question;
   return STITCHES.flatMap((stitch): Rejected[] => {
-    const what = STITCH[stitch].name;
+    const what = stitchReading(machine, stitch);
     const known = found.find((f) => f.setup.stitch === stitch);
     if (known && !fallsShort(known.cost)) return [];
     if (!machine.stitches.includes(stitch))

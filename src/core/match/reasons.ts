@@ -1,4 +1,4 @@
-import { FIBRE, FOOT, type Foot, needleName, needleThreadFit, type Plate, POINT } from '../kit';
+import { FIBRE, FOOT, type Foot, needleName, needleThreadFit, type Plate, POINT, stitchAndSize } from '../kit';
 import {
   giveOfSetup,
   FEED_TOLERANCE,
@@ -84,12 +84,11 @@ function offsetReasons({ input: { learned } }: Question): Reason[] {
 }
 
 /** The person's own proof comes first: it beats every rule and model. */
-function testedReasons({ learned }: Question): Reason[] {
+function testedReasons({ learned, machine }: Question): Reason[] {
   return learned.near.map(({ card, distance, sameMachine }) => {
     const { setup } = card;
-    const width = setup.widthMm > 0 ? ` × ${formatNumber(setup.widthMm)}` : '';
     const name = card.name ?? card.cloth.name ?? 'a tested card';
-    const how = `${STITCH[setup.stitch].name.toLowerCase()} ${formatNumber(setup.lengthMm)}${width} mm, ${needleName(setup.needle).toLowerCase()}`;
+    const how = `${stitchAndSize(sameMachine ? machine : undefined, setup, 'within')}, ${needleName(setup.needle).toLowerCase()}`;
     const near =
       distance < 0.1 ? 'the same cloth and seam' : distance < 0.4 ? 'nearly this cloth and seam' : 'a cloth like this';
     return {

@@ -1,5 +1,6 @@
 import {
-  idFieldOf, idOf,
+  idFieldOf,
+  idOf,
   type Link,
   type LinkedList,
   linkedId,

@@ -2,9 +2,9 @@
 
 import Button from '@mui/material/Button';
 import { useEffect, useMemo, useState } from 'react';
+import { stitchAndSize } from '@/core/kit';
 import { giveOfSetup, type SeamContext, seamContext } from '@/core/physics';
 import type { Dial, Setup } from '@/core/setup';
-import { STITCH } from '@/core/stitch';
 import { writePreference } from '@/data';
 import type { AskedNow } from '@/parts/workspace';
 import { CautionPlate } from '@/ui';
@@ -48,7 +48,7 @@ export function Answer({ asked, answered }: { asked: AskedNow; answered: Answere
           setup={setup}
           seam={seam}
           measured={now.give.measured}
-          onKeep={keeping.canKeep(setup) ? () => keeping.keep(setup, nameOf(setup)) : undefined}
+          onKeep={keeping.canKeep(setup) ? () => keeping.keep(setup, stitchAndSize(machine, setup)) : undefined}
         />
         <Schools input={input} machine={machine} onTake={hand.take} />
         {now.cautions.length > 0 && (
@@ -124,9 +124,6 @@ function Bench({ asked, answered: { answer, input }, seam, hand, setup, keeping 
     </>
   );
 }
-
-const nameOf = ({ stitch, lengthMm, widthMm }: Setup) =>
-  `${STITCH[stitch].name} ${lengthMm}${widthMm > 0 ? ` × ${widthMm}` : ''} mm`;
 
 interface ChosenProps {
   asked: AskedNow;

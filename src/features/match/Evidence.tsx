@@ -3,9 +3,8 @@
 import Link from 'next/link';
 import { nearestCards } from '@/core/card';
 import { clothProfile } from '@/core/cloth';
+import { stitchAndSize } from '@/core/kit';
 import type { MatchInput } from '@/core/match';
-import { STITCH } from '@/core/stitch';
-import { formatNumber } from '@/core/units';
 import { useStale } from '@/parts/staleness';
 import { useTeachingCards } from '@/parts/learned';
 import styles from './Match.module.css';
@@ -30,8 +29,7 @@ export function Evidence({ input }: { input: MatchInput }) {
             <li key={card.id}>
               <Link href={`/ledger?id=${card.id}`}>{card.name}</Link>
               <span>
-                {STITCH[card.setup.stitch].name}, {formatNumber(card.setup.lengthMm)}
-                {card.setup.widthMm > 0 ? ` × ${formatNumber(card.setup.widthMm)}` : ''} mm;{' '}
+                {stitchAndSize(sameMachine ? input.machine : card.machine, card.setup)};{' '}
                 {distance < 0.1 ? 'the same cloth and seam' : `${Math.round(100 * (1 - distance))} of 100 alike`},{' '}
                 {sameMachine ? 'this machine' : 'another machine'}
               </span>

@@ -1,7 +1,7 @@
 'use client';
 
 import { checkInterlocks } from '@/core/interlock';
-import { FOOT, FULL_KIT, type Kit, type Machine, needleName, PLATE, threadName } from '@/core/kit';
+import { FOOT, FULL_KIT, type Kit, type Machine, needleName, PLATE, stitchReading, threadName } from '@/core/kit';
 import type { SeamContext } from '@/core/physics';
 import { type ChosenPart, type Setup, withPart } from '@/core/setup';
 import { STITCH } from '@/core/stitch';
@@ -60,7 +60,7 @@ function optionsFor(part: ChosenPart, kit: Kit, machine: Machine, setup: Setup):
     thread: () => kit.threads.map((thread) => option('thread', thread, threadName(thread))),
     foot: () => kit.feet.map((foot) => option('foot', foot, FOOT[foot].name, FOOT[foot].plain)),
     plate: () => kit.plates.map((plate) => option('plate', plate, PLATE[plate].name, PLATE[plate].plain)),
-    stitch: () => machine.stitches.map((id) => option('stitch', id, STITCH[id].name, STITCH[id].plain)),
+    stitch: () => machine.stitches.map((id) => option('stitch', id, stitchReading(machine, id), STITCH[id].plain)),
   };
   return lists[part]();
 }

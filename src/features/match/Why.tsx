@@ -3,11 +3,12 @@
 import Link from 'next/link';
 import { useMemo } from 'react';
 import { MEASURABLE_TEXT } from '@/core/cloth';
+import { stitchAndSize } from '@/core/kit';
 import type { MatchInput } from '@/core/match';
 import { giveOfSetup, type Risk, seamContext } from '@/core/physics';
 import { PROVENANCE_TEXT, type Reason } from '@/core/result';
 import type { Setup } from '@/core/setup';
-import { SIGN_TEXT, STITCH } from '@/core/stitch';
+import { SIGN_TEXT } from '@/core/stitch';
 import { formatNumber } from '@/core/units';
 import { Evidence } from './Evidence';
 import styles from './Match.module.css';
@@ -156,9 +157,8 @@ function OtherWays({ answered, input, setup, onPick }: Pick<Props, 'answered' | 
       <ul className={styles.ways}>
         {alternatives.slice(0, 6).map(({ setup: other, why, loses }) => {
           const low = Math.floor(giveOfSetup(seam, other)[0]);
-          const name = why.startsWith(STITCH[other.stitch].name)
-            ? `${STITCH[other.stitch].name}, ${formatNumber(other.lengthMm, 1)}${other.widthMm > 0 ? ` × ${formatNumber(other.widthMm, 1)}` : ''} mm`
-            : why.split(':')[0];
+          const newStitch = other.stitch !== answered.answer.setup?.stitch;
+          const name = newStitch ? stitchAndSize(input.machine, other) : why.split(':')[0];
           return (
             <li key={JSON.stringify(other)}>
               <button type="button" onClick={() => onPick(other)} aria-pressed={other === setup}>

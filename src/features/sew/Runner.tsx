@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
+import { stitchAndSize } from '@/core/kit';
 import { fillIn, type Numbers, sewnByMachine } from '@/core/seam';
 import { formatNumber } from '@/core/units';
 import { useUnits } from '@/parts/workspace';
@@ -13,6 +14,7 @@ import { Drawings } from './Drawings';
 import { Printing } from './print';
 import { Spoken } from './Spoken';
 import styles from './Sew.module.css';
+import { TEXT } from './text';
 import { Timer } from './Timer';
 import { useRunKeys } from './useRunKeys';
 import type { RunNow } from './useRunNow';
@@ -49,6 +51,9 @@ export function Runner({ now, numbers }: { now: RunNow; numbers: Numbers }) {
         <h2 aria-live="polite">{text}</h2>
         <p className={styles.check}>Check: {fillIn(step.check, numbers, length)}</p>
         {step.caution && <CautionPlate>{fillIn(step.caution, numbers, length)}</CautionPlate>}
+        {target && step.sews && (
+          <p className={styles.quiet}>{TEXT.sewnWith(stitchAndSize(now.machine?.machine, target, 'within'))}</p>
+        )}
         {target && <Clashes closed={clashesOf(now, target)} />}
         {wrong ? (
           <SomethingWrong now={now} onClose={() => setWrong(false)} />

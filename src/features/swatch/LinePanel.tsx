@@ -2,9 +2,8 @@
 
 import dynamic from 'next/dynamic';
 import type { NextStep } from '@/core/diagnose';
-import { stitchReading } from '@/core/kit';
+import { stitchAndSize } from '@/core/kit';
 import { type Line, passCriteria } from '@/core/swatch';
-import { formatNumber } from '@/core/units';
 import { lines as lineStore } from '@/data';
 import { Notes } from './Notes';
 import { AsSet } from './AsSet';
@@ -42,12 +41,11 @@ export function LinePanel({ scrap, line, onPick, onStep }: Props) {
     onStep(step);
   };
   const card = scrap.cards.find((c) => c.lineId === line.id);
-  const size = `${formatNumber(setup.lengthMm, 2)}${setup.widthMm > 0 ? ` × ${formatNumber(setup.widthMm, 2)}` : ''} mm`;
   const open = line.status === 'sewing' || isPlanned(line);
   return (
     <section className={styles.panel} aria-label={`Line ${line.number}`}>
       <h2>
-        Line {line.number}: {stitchReading(scrap.machine.machine, setup.stitch).toLowerCase()}, {size}
+        Line {line.number}: {stitchAndSize(scrap.machine.machine, setup, 'within')}
       </h2>
       <p className={styles.quiet}>
         {isPlanned(line) ? `Still to come, ${line.direction}` : WAY[line.direction]} the cloth.

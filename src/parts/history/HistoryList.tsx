@@ -20,7 +20,14 @@ const TIME = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-di
 export function HistoryList() {
   const { done, undone } = useSyncExternalStore(followHistory, historyNow, () => EMPTY);
   const { undo, redo, undoTo, redoTo } = useUndoing();
-  const newestFirst = [...done].reverse().slice(0, SHOWN);
+  // One list, so that a row that is pressed stays the same row and keeps the focus.
+  const rows = [
+    ...undone.map((entry) => ({ entry, state: 'undone' as const, go: redoTo })),
+    ...[...done]
+      .reverse()
+      .slice(0, SHOWN)
+      .map((entry) => ({ entry, state: 'done' as const, go: undoTo })),
+  ];
   const mac = /mac|iphone|ipad/i.test(navigator.platform);
   return (
     <div className={styles.history}>
@@ -33,15 +40,12 @@ export function HistoryList() {
           {TEXT.redo}
         </Button>
       </div>
-      {done.length + undone.length === 0 ? (
+      {rows.length === 0 ? (
         <p>{TEXT.empty}</p>
       ) : (
         <List dense disablePadding className={styles.list}>
-          {undone.map((entry) => (
-            <Row key={entry.id} entry={entry} state="undone" onPress={() => void redoTo(entry.id)} />
-          ))}
-          {newestFirst.map((entry) => (
-            <Row key={entry.id} entry={entry} state="done" onPress={() => void undoTo(entry.id)} />
+          {rows.map(({ entry, state, go }) => (
+            <Row key={entry.id} entry={entry} state={state} onPress={() => void go(entry.id)} />
           ))}
         </List>
       )}

@@ -1,0 +1,4 @@
+/** What Sew says. */
+export const TEXT = {
+  sewnWith: (stitch: string) => `Sewn with ${stitch}.`,
+};
