@@ -4,9 +4,9 @@ import { idFieldOf, type LinkedList, LISTS, readRecord, type ReadRecord, type Re
 /** The records of each list that were read and are still held by somebody. */
 const known = new Map<LinkedList, Map<string, WeakRef<object>>>(LISTS.map((list) => [list, new Map()]));
 
-const tidy = new FinalizationRegistry<{ list: LinkedList; id: string }>(({ list, id }) => {
-  if (known.get(list)?.get(id)?.deref() === undefined) known.get(list)?.delete(id);
-});
+/** Reads since those that nobody holds any more were last cleared out. */
+let sinceTidied = 0;
+const TIDY_EVERY = 20_000;
 
 /**
  * Reads a stored record, which is parsed once in each state it is in: as long as anybody holds what came of it, the same
@@ -30,5 +30,10 @@ export function readOnce<L extends LinkedList>(list: L, raw: unknown): ReadRecor
 
 function holdOn(list: LinkedList, id: string, record: object): void {
   known.get(list)?.set(id, new WeakRef(record));
-  tidy.register(record, { list, id });
+  sinceTidied += 1;
+  if (sinceTidied < TIDY_EVERY) return;
+  sinceTidied = 0;
+  for (const records of known.values()) {
+    for (const [key, held] of records) if (held.deref() === undefined) records.delete(key);
+  }
 }

@@ -68,20 +68,32 @@ export function repository<L extends LinkedList>(list: L): Repository<Records[L]
 /** A record as the fields it consists of. */
 const asRow = (record: object) => record as Row;
 
-/** Entries read and checked in one go; more than that, and the page gets a breath between them. */
-const PAGE = 60;
+/** Rows in the first page of a table: the first of their kind take longest. */
+const FIRST = 10;
+/** What reading the rows of one page should take, ms: then the page on screen gets a breath. */
+const BREATH_MS = 8;
+/** Rows in a page, however quickly they are read. */
+const MOST = 400;
 
-/** Reads a table page by page, in the order of its keys. */
+/**
+ * Reads a table page by page, in the order of its keys.
+ *
+ * Pages are as long as can be read in one breath: a settings card takes many times as long as a line of a swatch.
+ */
 export async function inPages<T>(table: Table<unknown, string>, read: (raw: unknown) => T | undefined): Promise<T[]> {
   const out: T[] = [];
   const key = table.schema.primKey.keyPath as string;
+  let size = FIRST;
   for (let page = table.toCollection(); ;) {
-    const rows = await page.limit(PAGE).toArray();
+    const rows = await page.limit(size).toArray();
+    const began = performance.now();
     for (const raw of rows) {
       const value = read(raw);
       if (value !== undefined) out.push(value);
     }
-    if (rows.length < PAGE) return out;
-    page = table.where(key).above((rows[PAGE - 1] as Record<string, string>)[key]);
+    if (rows.length < size) return out;
+    page = table.where(key).above((rows[size - 1] as Record<string, string>)[key]);
+    const took = Math.max(0.1, performance.now() - began);
+    size = Math.max(1, Math.min(MOST, Math.round((size * BREATH_MS) / took)));
   }
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { startTransition, useEffect, useState } from 'react';
 import { type Entry, ledgerSlices, newestFirst } from '@/core/ledger';
 import {
   useCards,
@@ -37,7 +37,9 @@ export function useEntries(): Entry[] | undefined {
         await new Promise((resolve) => setTimeout(resolve));
         if (overtaken) return;
       }
-      setEntries(newestFirst(made));
+      const sorted = newestFirst(made);
+      // Drawn in pieces: a screen full of fields and rows is too much for one go.
+      startTransition(() => setEntries(sorted));
     };
     void make();
     return () => {
