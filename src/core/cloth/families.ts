@@ -1,11 +1,11 @@
-import type { Family, Structure, Trait } from './words';
+import { idsOf, tableOf } from '../result';
+import type { Structure, Trait } from './words';
 
 /** A low, usual and high value. */
 export type Range = readonly [low: number, usual: number, high: number];
 
 /** What a family is usually like. Ranges are common practice and memory; a measurement always beats them. */
-export interface FamilyFacts {
-  id: Family;
+interface FamilyRow {
   /** Its name in a sentence. */
   name: string;
   structure: Structure;
@@ -22,70 +22,51 @@ export interface FamilyFacts {
   traits: readonly Trait[];
 }
 
-type Row = [Family, string, Structure, string, Range, number, Range, Range, Range, number, Trait[]?];
-
 const NONE: Range = [0, 0, 2];
 const SET: Range = [80, 95, 100];
 
+/** The cloth families a person can start from, by their ids. Stretch and recovery in %, mass in g/m², density in kg/m³. */
 // prettier-ignore
-const ROWS: Row[] = [
-  // id, name, structure, also called, g/m², kg/m³, across %, along %, recovery %, share, traits
-  ['jersey', 'jersey', 'knit', 'jersey,t-shirt,tee,single knit,interlock,merino jersey', [120, 170, 260], 290, [25, 50, 90], [5, 25, 60], [70, 88, 98], 0.5, ['curls']],
-  ['slinky-jersey', 'slinky jersey', 'knit', 'slinky,viscose jersey,slinky jersey,drapey jersey,bamboo jersey', [140, 200, 280], 380, [50, 80, 130], [25, 50, 100], [60, 80, 95], 0.55, ['curls', 'slippery']],
-  ['rib', 'rib', 'knit', 'rib,ribbing,cuff rib', [180, 260, 380], 260, [60, 100, 160], [5, 20, 40], [80, 92, 99], 0.5],
-  ['double-knit', 'double knit', 'knit', 'double knit,ponte,milano,looped-back jersey,sweatshirting', [220, 300, 400], 330, [15, 30, 60], [3, 15, 40], [80, 92, 99], 0.5],
-  ['scuba', 'scuba', 'knit', 'scuba', [220, 300, 420], 300, [20, 40, 70], [10, 25, 60], [85, 94, 99], 0.5],
-  ['fleece', 'fleece', 'knit', 'fleece,polar fleece', [150, 240, 350], 110, [20, 35, 60], [2, 5, 20], [70, 85, 96], 0.5, ['napped', 'heat-sensitive']],
-  ['sweater-knit', 'sweater knit', 'knit', 'sweater knit,sweater,chunky knit,jumper knit', [200, 320, 500], 160, [40, 70, 130], [15, 40, 90], [50, 75, 92], 0.45, ['loose']],
-  ['swim', 'swim cloth', 'knit', 'swim,swimwear,leggings,activewear,sport jersey', [150, 190, 260], 360, [70, 110, 180], [50, 80, 150], [88, 95, 99], 0.65, ['slippery', 'heat-sensitive']],
-  ['terry', 'terry', 'woven', 'terry,towelling,toweling', [250, 380, 550], 150, NONE, NONE, SET, 0, ['frays']],
-  ['lace', 'lace', 'knit', 'lace', [60, 110, 200], 260, [5, 25, 80], [2, 10, 50], [60, 85, 98], 0.4, ['sheer']],
-  ['mesh', 'mesh', 'knit', 'mesh,net,tulle,power mesh', [30, 90, 180], 240, [10, 50, 120], [5, 35, 100], [70, 88, 98], 0.5, ['sheer']],
-  ['lawn', 'lawn', 'woven', 'lawn,voile,batiste,cambric', [60, 80, 105], 480, NONE, NONE, SET, 0, ['frays']],
-  ['poplin', 'poplin', 'woven', 'poplin,quilting cotton,cotton,shirting,calico,gingham,sateen', [105, 130, 180], 540, NONE, NONE, SET, 0, ['frays']],
-  ['linen', 'linen', 'woven', 'linen', [120, 190, 280], 450, NONE, NONE, SET, 0, ['frays']],
-  ['viscose-woven', 'woven viscose', 'woven', 'viscose,rayon,challis,woven viscose', [90, 120, 170], 480, NONE, NONE, SET, 0, ['frays', 'slippery']],
-  ['wool', 'wool', 'woven', 'wool,tweed,flannel,melton', [180, 280, 450], 330, [0, 2, 6], [0, 1, 4], SET, 0, ['frays']],
-  ['denim', 'denim', 'woven', 'denim,jeans', [200, 370, 560], 480, NONE, NONE, SET, 0, ['frays', 'stiff']],
-  ['canvas', 'canvas', 'woven', 'canvas,duck,sailcloth', [220, 340, 600], 540, NONE, NONE, SET, 0, ['frays', 'stiff']],
-  ['corduroy', 'corduroy', 'woven', 'corduroy,cord,needlecord', [180, 290, 420], 330, NONE, NONE, SET, 0, ['frays', 'napped']],
-  ['silk', 'light silk', 'woven', 'silk,habotai,light silk,silk lining,dupion', [30, 60, 110], 420, NONE, NONE, SET, 0, ['frays', 'slippery', 'water-marks']],
-  ['satin', 'satin', 'woven', 'satin,charmeuse', [70, 100, 160], 480, NONE, NONE, SET, 0, ['frays', 'slippery', 'holes-stay', 'heat-sensitive']],
-  ['chiffon', 'chiffon', 'woven', 'chiffon,georgette,organza', [20, 40, 70], 330, [0, 1, 4], [0, 1, 4], SET, 0, ['frays', 'slippery', 'sheer']],
-  ['velvet', 'velvet', 'woven', 'velvet,velveteen', [180, 260, 380], 210, [0, 1, 5], [0, 1, 5], SET, 0, ['napped', 'frays', 'water-marks']],
-  ['double-gauze', 'double gauze', 'woven', 'double gauze,gauze,muslin', [90, 125, 160], 240, [0, 2, 5], [0, 2, 5], SET, 0, ['frays', 'loose']],
-  ['ripstop', 'ripstop', 'woven', 'ripstop,kite cloth,spinnaker', [30, 55, 110], 620, NONE, NONE, SET, 0, ['slippery', 'holes-stay', 'heat-sensitive']],
-  ['neoprene', 'neoprene', 'foam', 'neoprene,wetsuit', [350, 700, 1200], 280, [15, 40, 80], [10, 30, 60], [85, 95, 99], 0.25, ['holes-stay', 'heat-sensitive']],
-  ['leather', 'leather', 'hide', 'leather,hide', [450, 850, 1400], 800, [0, 3, 10], [0, 2, 8], SET, 0, ['holes-stay', 'heat-sensitive', 'stiff']],
-  ['suede', 'suede', 'hide', 'suede,nubuck', [350, 600, 1000], 700, [0, 4, 12], [0, 3, 10], SET, 0, ['holes-stay', 'heat-sensitive', 'napped']],
-  ['vinyl', 'vinyl', 'coated', 'vinyl,faux leather,leatherette,oilcloth', [300, 600, 900], 850, [0, 5, 20], [0, 3, 10], SET, 0, ['holes-stay', 'heat-sensitive']],
-  ['waterproof', 'waterproof cloth', 'coated', 'waterproof,rainwear,laminate,softshell', [80, 150, 300], 520, [0, 2, 10], [0, 2, 8], SET, 0, ['holes-stay', 'heat-sensitive', 'slippery']],
-  ['faux-fur', 'faux fur', 'knit', 'faux fur,fur,sherpa', [300, 550, 900], 140, [0, 10, 25], [0, 5, 15], [60, 80, 95], 0.2, ['napped', 'heat-sensitive']],
-  ['sequins', 'sequinned cloth', 'layered', 'sequin,sequins,sequinned', [180, 300, 500], 300, [0, 10, 50], [0, 5, 30], [60, 80, 95], 0.2, ['heat-sensitive']],
-  ['hand-woven', 'hand-woven cloth', 'woven', 'hand-woven,handwoven,hand woven', [150, 280, 450], 260, [0, 2, 6], [0, 2, 6], SET, 0, ['frays', 'loose']],
-  ['quilt-sandwich', 'quilt sandwich', 'layered', 'quilt,quilt sandwich,quilted', [300, 420, 650], 75, [0, 1, 4], [0, 1, 4], SET, 0],
-  ['other', 'cloth', 'woven', '', [60, 160, 450], 420, [0, 0, 15], [0, 0, 10], [60, 90, 100], 0.4],
-];
-
-/** Every family by its id. */
-export const FAMILY: Readonly<Record<Family, FamilyFacts>> = Object.fromEntries(
-  ROWS.map(([id, name, structure, called, massGsm, density, across, along, recovery, wearShare, traits]) => [
-    id,
-    {
-      id,
-      name,
-      structure,
-      alsoCalled: called.split(',').filter(Boolean),
-      massGsm,
-      density,
-      stretchAcross: across,
-      stretchAlong: along,
-      recovery,
-      wearShare,
-      traits: traits ?? [],
-    } satisfies FamilyFacts,
-  ]),
-) as unknown as Record<Family, FamilyFacts>;
+export const FAMILY = tableOf<FamilyRow>()({
+  jersey: { name: 'jersey', structure: 'knit', alsoCalled: ['jersey', 't-shirt', 'tee', 'single knit', 'interlock', 'merino jersey'], massGsm: [120, 170, 260], density: 290, stretchAcross: [25, 50, 90], stretchAlong: [5, 25, 60], recovery: [70, 88, 98], wearShare: 0.5, traits: ['curls'] },
+  'slinky-jersey': { name: 'slinky jersey', structure: 'knit', alsoCalled: ['slinky', 'viscose jersey', 'slinky jersey', 'drapey jersey', 'bamboo jersey'], massGsm: [140, 200, 280], density: 380, stretchAcross: [50, 80, 130], stretchAlong: [25, 50, 100], recovery: [60, 80, 95], wearShare: 0.55, traits: ['curls', 'slippery'] },
+  rib: { name: 'rib', structure: 'knit', alsoCalled: ['rib', 'ribbing', 'cuff rib'], massGsm: [180, 260, 380], density: 260, stretchAcross: [60, 100, 160], stretchAlong: [5, 20, 40], recovery: [80, 92, 99], wearShare: 0.5, traits: [] },
+  'double-knit': { name: 'double knit', structure: 'knit', alsoCalled: ['double knit', 'ponte', 'milano', 'looped-back jersey', 'sweatshirting'], massGsm: [220, 300, 400], density: 330, stretchAcross: [15, 30, 60], stretchAlong: [3, 15, 40], recovery: [80, 92, 99], wearShare: 0.5, traits: [] },
+  scuba: { name: 'scuba', structure: 'knit', alsoCalled: ['scuba'], massGsm: [220, 300, 420], density: 300, stretchAcross: [20, 40, 70], stretchAlong: [10, 25, 60], recovery: [85, 94, 99], wearShare: 0.5, traits: [] },
+  fleece: { name: 'fleece', structure: 'knit', alsoCalled: ['fleece', 'polar fleece'], massGsm: [150, 240, 350], density: 110, stretchAcross: [20, 35, 60], stretchAlong: [2, 5, 20], recovery: [70, 85, 96], wearShare: 0.5, traits: ['napped', 'heat-sensitive'] },
+  'sweater-knit': { name: 'sweater knit', structure: 'knit', alsoCalled: ['sweater knit', 'sweater', 'chunky knit', 'jumper knit'], massGsm: [200, 320, 500], density: 160, stretchAcross: [40, 70, 130], stretchAlong: [15, 40, 90], recovery: [50, 75, 92], wearShare: 0.45, traits: ['loose'] },
+  swim: { name: 'swim cloth', structure: 'knit', alsoCalled: ['swim', 'swimwear', 'leggings', 'activewear', 'sport jersey'], massGsm: [150, 190, 260], density: 360, stretchAcross: [70, 110, 180], stretchAlong: [50, 80, 150], recovery: [88, 95, 99], wearShare: 0.65, traits: ['slippery', 'heat-sensitive'] },
+  terry: { name: 'terry', structure: 'woven', alsoCalled: ['terry', 'towelling', 'toweling'], massGsm: [250, 380, 550], density: 150, stretchAcross: NONE, stretchAlong: NONE, recovery: SET, wearShare: 0, traits: ['frays'] },
+  lace: { name: 'lace', structure: 'knit', alsoCalled: ['lace'], massGsm: [60, 110, 200], density: 260, stretchAcross: [5, 25, 80], stretchAlong: [2, 10, 50], recovery: [60, 85, 98], wearShare: 0.4, traits: ['sheer'] },
+  mesh: { name: 'mesh', structure: 'knit', alsoCalled: ['mesh', 'net', 'tulle', 'power mesh'], massGsm: [30, 90, 180], density: 240, stretchAcross: [10, 50, 120], stretchAlong: [5, 35, 100], recovery: [70, 88, 98], wearShare: 0.5, traits: ['sheer'] },
+  lawn: { name: 'lawn', structure: 'woven', alsoCalled: ['lawn', 'voile', 'batiste', 'cambric'], massGsm: [60, 80, 105], density: 480, stretchAcross: NONE, stretchAlong: NONE, recovery: SET, wearShare: 0, traits: ['frays'] },
+  poplin: { name: 'poplin', structure: 'woven', alsoCalled: ['poplin', 'quilting cotton', 'cotton', 'shirting', 'calico', 'gingham', 'sateen'], massGsm: [105, 130, 180], density: 540, stretchAcross: NONE, stretchAlong: NONE, recovery: SET, wearShare: 0, traits: ['frays'] },
+  linen: { name: 'linen', structure: 'woven', alsoCalled: ['linen'], massGsm: [120, 190, 280], density: 450, stretchAcross: NONE, stretchAlong: NONE, recovery: SET, wearShare: 0, traits: ['frays'] },
+  'viscose-woven': { name: 'woven viscose', structure: 'woven', alsoCalled: ['viscose', 'rayon', 'challis', 'woven viscose'], massGsm: [90, 120, 170], density: 480, stretchAcross: NONE, stretchAlong: NONE, recovery: SET, wearShare: 0, traits: ['frays', 'slippery'] },
+  wool: { name: 'wool', structure: 'woven', alsoCalled: ['wool', 'tweed', 'flannel', 'melton'], massGsm: [180, 280, 450], density: 330, stretchAcross: [0, 2, 6], stretchAlong: [0, 1, 4], recovery: SET, wearShare: 0, traits: ['frays'] },
+  denim: { name: 'denim', structure: 'woven', alsoCalled: ['denim', 'jeans'], massGsm: [200, 370, 560], density: 480, stretchAcross: NONE, stretchAlong: NONE, recovery: SET, wearShare: 0, traits: ['frays', 'stiff'] },
+  canvas: { name: 'canvas', structure: 'woven', alsoCalled: ['canvas', 'duck', 'sailcloth'], massGsm: [220, 340, 600], density: 540, stretchAcross: NONE, stretchAlong: NONE, recovery: SET, wearShare: 0, traits: ['frays', 'stiff'] },
+  corduroy: { name: 'corduroy', structure: 'woven', alsoCalled: ['corduroy', 'cord', 'needlecord'], massGsm: [180, 290, 420], density: 330, stretchAcross: NONE, stretchAlong: NONE, recovery: SET, wearShare: 0, traits: ['frays', 'napped'] },
+  silk: { name: 'light silk', structure: 'woven', alsoCalled: ['silk', 'habotai', 'light silk', 'silk lining', 'dupion'], massGsm: [30, 60, 110], density: 420, stretchAcross: NONE, stretchAlong: NONE, recovery: SET, wearShare: 0, traits: ['frays', 'slippery', 'water-marks'] },
+  satin: { name: 'satin', structure: 'woven', alsoCalled: ['satin', 'charmeuse'], massGsm: [70, 100, 160], density: 480, stretchAcross: NONE, stretchAlong: NONE, recovery: SET, wearShare: 0, traits: ['frays', 'slippery', 'holes-stay', 'heat-sensitive'] },
+  chiffon: { name: 'chiffon', structure: 'woven', alsoCalled: ['chiffon', 'georgette', 'organza'], massGsm: [20, 40, 70], density: 330, stretchAcross: [0, 1, 4], stretchAlong: [0, 1, 4], recovery: SET, wearShare: 0, traits: ['frays', 'slippery', 'sheer'] },
+  velvet: { name: 'velvet', structure: 'woven', alsoCalled: ['velvet', 'velveteen'], massGsm: [180, 260, 380], density: 210, stretchAcross: [0, 1, 5], stretchAlong: [0, 1, 5], recovery: SET, wearShare: 0, traits: ['napped', 'frays', 'water-marks'] },
+  'double-gauze': { name: 'double gauze', structure: 'woven', alsoCalled: ['double gauze', 'gauze', 'muslin'], massGsm: [90, 125, 160], density: 240, stretchAcross: [0, 2, 5], stretchAlong: [0, 2, 5], recovery: SET, wearShare: 0, traits: ['frays', 'loose'] },
+  ripstop: { name: 'ripstop', structure: 'woven', alsoCalled: ['ripstop', 'kite cloth', 'spinnaker'], massGsm: [30, 55, 110], density: 620, stretchAcross: NONE, stretchAlong: NONE, recovery: SET, wearShare: 0, traits: ['slippery', 'holes-stay', 'heat-sensitive'] },
+  neoprene: { name: 'neoprene', structure: 'foam', alsoCalled: ['neoprene', 'wetsuit'], massGsm: [350, 700, 1200], density: 280, stretchAcross: [15, 40, 80], stretchAlong: [10, 30, 60], recovery: [85, 95, 99], wearShare: 0.25, traits: ['holes-stay', 'heat-sensitive'] },
+  leather: { name: 'leather', structure: 'hide', alsoCalled: ['leather', 'hide'], massGsm: [450, 850, 1400], density: 800, stretchAcross: [0, 3, 10], stretchAlong: [0, 2, 8], recovery: SET, wearShare: 0, traits: ['holes-stay', 'heat-sensitive', 'stiff'] },
+  suede: { name: 'suede', structure: 'hide', alsoCalled: ['suede', 'nubuck'], massGsm: [350, 600, 1000], density: 700, stretchAcross: [0, 4, 12], stretchAlong: [0, 3, 10], recovery: SET, wearShare: 0, traits: ['holes-stay', 'heat-sensitive', 'napped'] },
+  vinyl: { name: 'vinyl', structure: 'coated', alsoCalled: ['vinyl', 'faux leather', 'leatherette', 'oilcloth'], massGsm: [300, 600, 900], density: 850, stretchAcross: [0, 5, 20], stretchAlong: [0, 3, 10], recovery: SET, wearShare: 0, traits: ['holes-stay', 'heat-sensitive'] },
+  waterproof: { name: 'waterproof cloth', structure: 'coated', alsoCalled: ['waterproof', 'rainwear', 'laminate', 'softshell'], massGsm: [80, 150, 300], density: 520, stretchAcross: [0, 2, 10], stretchAlong: [0, 2, 8], recovery: SET, wearShare: 0, traits: ['holes-stay', 'heat-sensitive', 'slippery'] },
+  'faux-fur': { name: 'faux fur', structure: 'knit', alsoCalled: ['faux fur', 'fur', 'sherpa'], massGsm: [300, 550, 900], density: 140, stretchAcross: [0, 10, 25], stretchAlong: [0, 5, 15], recovery: [60, 80, 95], wearShare: 0.2, traits: ['napped', 'heat-sensitive'] },
+  sequins: { name: 'sequinned cloth', structure: 'layered', alsoCalled: ['sequin', 'sequins', 'sequinned'], massGsm: [180, 300, 500], density: 300, stretchAcross: [0, 10, 50], stretchAlong: [0, 5, 30], recovery: [60, 80, 95], wearShare: 0.2, traits: ['heat-sensitive'] },
+  'hand-woven': { name: 'hand-woven cloth', structure: 'woven', alsoCalled: ['hand-woven', 'handwoven', 'hand woven'], massGsm: [150, 280, 450], density: 260, stretchAcross: [0, 2, 6], stretchAlong: [0, 2, 6], recovery: SET, wearShare: 0, traits: ['frays', 'loose'] },
+  'quilt-sandwich': { name: 'quilt sandwich', structure: 'layered', alsoCalled: ['quilt', 'quilt sandwich', 'quilted'], massGsm: [300, 420, 650], density: 75, stretchAcross: [0, 1, 4], stretchAlong: [0, 1, 4], recovery: SET, wearShare: 0, traits: [] },
+  other: { name: 'cloth', structure: 'woven', alsoCalled: [], massGsm: [60, 160, 450], density: 420, stretchAcross: [0, 0, 15], stretchAlong: [0, 0, 10], recovery: [60, 90, 100], wearShare: 0.4, traits: [] },
+});
+export type Family = keyof typeof FAMILY;
+export type FamilyFacts = (typeof FAMILY)[Family];
+export const FAMILIES = idsOf(FAMILY);
 
 /** Share of its thickness that stays under a stitch, by structure (model). */
 export const SQUASH: Readonly<Record<Structure, number>> = {

@@ -1,7 +1,7 @@
 import type { Cloth } from './cloth';
 import { elastaneOf, fibreCeiling, isAllCotton } from './fibres';
-import { FAMILY, type Range, SOFT_SQUASH, SQUASH } from './families';
-import type { Family, Structure, Trait } from './words';
+import { type Family, FAMILY, type Range, SOFT_SQUASH, SQUASH } from './families';
+import type { Structure, Trait } from './words';
 
 /** One property with where it came from and the range it honestly lies in. */
 export interface Property {

@@ -1,7 +1,8 @@
 import type { Cloth } from './cloth';
 import type { ClothReading, ReadingOf } from './readings';
 import { readingsOf } from './readings';
-import type { Family, Structure } from './words';
+import type { Family } from './families';
+import type { Structure } from './words';
 
 /** How much a cloth shrinks each way, percent; below 0 it grew. */
 export interface Shrinkage {

@@ -1,51 +1,7 @@
+import { idsOf, rowsOf, tableOf } from '../result';
 import type { Setup } from '../setup';
 import type { Cause } from './causes';
 import type { Condition } from './facts';
-
-/** What can be done about a line, each one thing. */
-export const CHANGES = [
-  'new-needle',
-  'smaller-needle',
-  'larger-needle',
-  'ballpoint-needle',
-  'stretch-needle',
-  'sharp-needle',
-  'better-thread',
-  'finer-thread',
-  'elastic-thread',
-  'rethread',
-  'lever-up-hold-tails',
-  'clean-feed',
-  'tension-down',
-  'tension-up',
-  'bobbin-tension',
-  'pressure-down',
-  'pressure-up',
-  'walking-foot',
-  'glide-foot',
-  'straight-plate',
-  'start-inside',
-  'leader',
-  'tissue',
-  'starch',
-  'hem-tape',
-  'shorter',
-  'longer',
-  'wider',
-  'narrower',
-  'other-stitch',
-  'do-not-pull',
-  'slower',
-  'shim',
-  'hand-wheel',
-  'press-cloth',
-  'steam-back',
-  'fence-tape',
-  'wider-allowance',
-  'zip-overlap',
-  'technician',
-] as const;
-export type ChangeId = (typeof CHANGES)[number];
 
 /** What a change does to the setting; nothing for what is done with hands or cleaned. */
 export type Edit =
@@ -60,8 +16,7 @@ export type Edit =
   | { kind: 'stitch-that-gives' };
 
 /** One change: what it is, how long it takes, and the chance that it cures each cause. */
-export interface ChangeFacts {
-  id: ChangeId;
+interface ChangeRow {
   kind: 'check' | 'technique' | 'setting' | 'question';
   text: string;
   minutes: number;
@@ -77,55 +32,54 @@ export interface ChangeFacts {
 const OFF = 'Switch the machine off first.';
 
 // Minutes and cures: common practice put into numbers (model).
+/** What can be done about a line, each one thing, by its id. */
 // prettier-ignore
-const ROWS: ChangeFacts[] = [
-  { id: 'new-needle', kind: 'check', text: 'Put in a new needle of the same kind, flat side as the manual shows, right up to the stop.', minutes: 2, cures: { 'needle-worn': 0.95, 'needle-inserted-wrong': 0.9 }, caution: OFF },
-  { id: 'smaller-needle', kind: 'setting', text: 'Put in a new needle one size finer.', minutes: 2.2, cures: { 'needle-too-big': 0.75, 'needle-worn': 0.85, 'needle-inserted-wrong': 0.8 }, edit: { kind: 'needle-size', steps: -1 }, again: true, when: [['needleOff', '>=', -4]], caution: OFF },
-  { id: 'larger-needle', kind: 'setting', text: 'Put in a new needle one size thicker.', minutes: 2.2, cures: { 'needle-too-small': 0.75, 'thread-too-thick': 0.55, 'needle-worn': 0.8 }, edit: { kind: 'needle-size', steps: 1 }, again: true, when: [['needleOff', '<', 5]], caution: OFF },
-  { id: 'ballpoint-needle', kind: 'setting', text: 'Put in a new ballpoint needle: it slips between the loops.', minutes: 2.2, cures: { 'wrong-point': 0.75, 'needle-worn': 0.85, 'needle-inserted-wrong': 0.8 }, edit: { kind: 'needle-point', point: 'ballpoint', twin: 'twin-stretch' }, when: [['knit', '>=', 1], ['pointUnfit', '>=', 0.12]], caution: OFF },
-  { id: 'stretch-needle', kind: 'setting', text: 'Put in a new stretch needle: the hook catches its loop in elastic cloth.', minutes: 2.2, cures: { 'wrong-point': 0.8, 'needle-worn': 0.85, 'needle-inserted-wrong': 0.8 }, edit: { kind: 'needle-point', point: 'stretch', twin: 'twin-stretch' }, when: [['knit', '>=', 1]], caution: OFF },
-  { id: 'sharp-needle', kind: 'setting', text: 'Put in a new sharp needle: it pierces where it stands.', minutes: 2.2, cures: { 'wrong-point': 0.7, 'needle-worn': 0.85, 'needle-inserted-wrong': 0.8 }, edit: { kind: 'needle-point', point: 'sharp' }, when: [['knit', '<', 1], ['twin', '<', 1], ['pointUnfit', '>=', 0.05]], caution: OFF },
-  { id: 'better-thread', kind: 'check', text: 'Change to a smooth, fresh thread of the same size, above and below.', minutes: 3, cures: { 'thread-poor': 0.92, 'rethread-needed': 0.85 } },
-  { id: 'finer-thread', kind: 'setting', text: 'Change to the next finer thread.', minutes: 3, cures: { 'thread-too-thick': 0.85, 'rethread-needed': 0.8, 'thread-poor': 0.4 }, edit: { kind: 'thread-finer' } },
-  { id: 'elastic-thread', kind: 'setting', text: 'Change to slightly elastic thread, still with a stitch that gives.', minutes: 4, cures: { 'thread-no-give': 0.85, 'stitch-no-give': 0.3 }, edit: { kind: 'thread-elastic' }, when: [['giveAsked', '>=', 15], ['straightStitch', '<', 1]] },
-  { id: 'rethread', kind: 'check', text: 'Take the upper thread out and thread it again with the foot up, through every guide and the lever.', minutes: 1.2, cures: { 'rethread-needed': 0.93 } },
-  { id: 'lever-up-hold-tails', kind: 'technique', text: 'Begin with the take-up lever at its highest, foot down, and hold both tails for three stitches.', minutes: 0.5, cures: { 'lever-not-up': 0.95, 'tails-loose': 0.92 } },
-  { id: 'clean-feed', kind: 'check', text: 'Take the plate off and brush the lint out of the feed teeth and round the hook.', minutes: 3, cures: { 'lint-in-feed': 0.93 }, caution: 'Switch the machine off and unplug it first.' },
-  { id: 'tension-down', kind: 'setting', text: 'Needle tension one step down.', minutes: 0.4, cures: { 'upper-tension-high': 0.7, 'thread-too-thick': 0.15 }, edit: { kind: 'dial', dial: 'tensionSteps', by: -1 }, again: true },
-  { id: 'tension-up', kind: 'setting', text: 'Needle tension one step up.', minutes: 0.4, cures: { 'upper-tension-low': 0.7 }, edit: { kind: 'dial', dial: 'tensionSteps', by: 1 }, again: true },
-  { id: 'bobbin-tension', kind: 'setting', text: 'Turn the screw of the bobbin case an eighth, and note where it stood.', minutes: 6, cures: { 'bobbin-tension': 0.75 }, caution: 'Last resort: only as the manual shows, and only when everything else has failed. It is hard to find the way back.' },
-  { id: 'pressure-down', kind: 'setting', text: 'Presser pressure one mark lighter.', minutes: 0.4, cures: { 'pressure-high': 0.7, 'foot-drag': 0.15 }, edit: { kind: 'pressure', by: -1 }, again: true },
-  { id: 'pressure-up', kind: 'setting', text: 'Presser pressure one mark heavier.', minutes: 0.4, cures: { 'pressure-low': 0.75 }, edit: { kind: 'pressure', by: 1 }, again: true },
-  { id: 'walking-foot', kind: 'setting', text: 'Put the walking foot on: the top layer is fed too.', minutes: 1.8, cures: { 'foot-drag': 0.88, 'pressure-high': 0.3 }, edit: { kind: 'foot', foot: 'walking' }, when: [['drag', '>=', 0.3]], caution: `${OFF} Tighten its screw and the needle clamp.` },
-  { id: 'glide-foot', kind: 'setting', text: 'Put a foot with a slippery sole on.', minutes: 1.5, cures: { 'foot-drag': 0.6 }, edit: { kind: 'foot', foot: 'glide' }, when: [['drag', '>=', 0.6]], caution: OFF },
-  { id: 'straight-plate', kind: 'setting', text: 'Put the straight-stitch plate on: its small hole holds the cloth up.', minutes: 2.5, cures: { 'plate-slot-wide': 0.92 }, edit: { kind: 'plate-straight' }, when: [['straightStitch', '>=', 1], ['twin', '<', 1]], caution: OFF },
-  { id: 'start-inside', kind: 'technique', text: 'Begin 10 mm in from the edge, back to the edge, then forward.', minutes: 0.4, cures: { 'start-at-edge': 0.85 } },
-  { id: 'leader', kind: 'technique', text: 'Begin on a leader scrap and run on to the cloth.', minutes: 0.8, cures: { 'start-at-edge': 0.85, 'plate-slot-wide': 0.35, 'tails-loose': 0.5 } },
-  { id: 'tissue', kind: 'technique', text: 'Lay white tissue under the seam, and tear it away afterwards.', minutes: 1.5, cures: { 'plate-slot-wide': 0.6, 'foot-drag': 0.3, 'pressure-high': 0.25 } },
-  { id: 'starch', kind: 'technique', text: 'Starch the edge and let it dry.', minutes: 6, cures: { 'foot-drag': 0.3, 'pressure-high': 0.25, 'soft-hem': 0.25 } },
-  { id: 'hem-tape', kind: 'technique', text: 'Fuse a strip of stretch tape into the fold.', minutes: 4, cures: { 'soft-hem': 0.88 } },
-  { id: 'shorter', kind: 'setting', text: 'Stitches half a millimetre shorter.', minutes: 0.4, cures: { 'stitch-too-long': 0.7 }, edit: { kind: 'dial', dial: 'lengthMm', by: -0.5 }, again: true },
-  { id: 'longer', kind: 'setting', text: 'Stitches half a millimetre longer.', minutes: 0.4, cures: { 'stitch-too-short': 0.7 }, edit: { kind: 'dial', dial: 'lengthMm', by: 0.5 }, again: true },
-  { id: 'wider', kind: 'setting', text: 'Half a millimetre wider.', minutes: 0.4, cures: { 'stitch-no-give': 0.5 }, edit: { kind: 'dial', dial: 'widthMm', by: 0.5 }, again: true, when: [['straightStitch', '<', 1]] },
-  { id: 'narrower', kind: 'setting', text: 'Half a millimetre narrower.', minutes: 0.4, cures: { 'upper-tension-low': 0.2 }, edit: { kind: 'dial', dial: 'widthMm', by: -0.5 }, when: [['straightStitch', '<', 1]] },
-  { id: 'other-stitch', kind: 'setting', text: 'Another stitch, one that gives more.', minutes: 0.6, cures: { 'stitch-no-give': 0.85 }, edit: { kind: 'stitch-that-gives' }, when: [['giveAsked', '>=', 3]] },
-  { id: 'do-not-pull', kind: 'technique', text: 'Let the feed take it: guide only, and hold the weight of the cloth up.', minutes: 0.5, cures: { pulled: 0.88 } },
-  { id: 'slower', kind: 'technique', text: 'Sew slower and evenly.', minutes: 0.5, cures: { pulled: 0.3, 'eyes-on-needle': 0.3 } },
-  { id: 'shim', kind: 'technique', text: 'Stop needle down, lift the foot, put a folded scrap behind it so that it stands level.', minutes: 1, cures: { 'hump-step': 0.88 } },
-  { id: 'hand-wheel', kind: 'technique', text: 'Over metal and humps turn the hand-wheel, stitch by stitch.', minutes: 1, cures: { 'hit-metal': 0.7, 'hump-step': 0.35 }, caution: 'Glasses on. After a strike, find every fragment and look at the plate for a burr.' },
-  { id: 'press-cloth', kind: 'technique', text: 'Press through a cloth, one dot cooler.', minutes: 1, cures: { heat: 0.85 } },
-  { id: 'steam-back', kind: 'technique', text: 'Hold the iron 25 mm above and steam the seam back.', minutes: 1.5, cures: { pulled: 0.2, 'pressure-high': 0.1 } },
-  { id: 'fence-tape', kind: 'technique', text: 'Stick a strip of tape on the plate as a fence, and look at it, not at the needle.', minutes: 0.8, cures: { 'eyes-on-needle': 0.85 } },
-  { id: 'wider-allowance', kind: 'technique', text: 'Give the seam a wider allowance, or tape it.', minutes: 2, cures: { 'allowance-narrow': 0.85 } },
-  { id: 'zip-overlap', kind: 'technique', text: 'Start the rest of the seam 12 mm up, overlapping and hugging the stitching of the zip.', minutes: 2, cures: { 'zip-gap': 0.88 } },
-  { id: 'technician', kind: 'check', text: 'Take the machine to a qualified technician: hook timing is set inside.', minutes: 240, cures: { 'hook-timing': 0.97 } },
-];
-
-/** Every change by its id. */
-export const CHANGE: Readonly<Record<ChangeId, ChangeFacts>> = Object.fromEntries(
-  ROWS.map((row) => [row.id, row]),
-) as unknown as Record<ChangeId, ChangeFacts>;
-export const CHANGE_LIST: readonly ChangeFacts[] = ROWS;
+export const CHANGE = tableOf<ChangeRow>()({
+  'new-needle': { kind: 'check', text: 'Put in a new needle of the same kind, flat side as the manual shows, right up to the stop.', minutes: 2, cures: { 'needle-worn': 0.95, 'needle-inserted-wrong': 0.9 }, caution: OFF },
+  'smaller-needle': { kind: 'setting', text: 'Put in a new needle one size finer.', minutes: 2.2, cures: { 'needle-too-big': 0.75, 'needle-worn': 0.85, 'needle-inserted-wrong': 0.8 }, edit: { kind: 'needle-size', steps: -1 }, again: true, when: [['needleOff', '>=', -4]], caution: OFF },
+  'larger-needle': { kind: 'setting', text: 'Put in a new needle one size thicker.', minutes: 2.2, cures: { 'needle-too-small': 0.75, 'thread-too-thick': 0.55, 'needle-worn': 0.8 }, edit: { kind: 'needle-size', steps: 1 }, again: true, when: [['needleOff', '<', 5]], caution: OFF },
+  'ballpoint-needle': { kind: 'setting', text: 'Put in a new ballpoint needle: it slips between the loops.', minutes: 2.2, cures: { 'wrong-point': 0.75, 'needle-worn': 0.85, 'needle-inserted-wrong': 0.8 }, edit: { kind: 'needle-point', point: 'ballpoint', twin: 'twin-stretch' }, when: [['knit', '>=', 1], ['pointUnfit', '>=', 0.12]], caution: OFF },
+  'stretch-needle': { kind: 'setting', text: 'Put in a new stretch needle: the hook catches its loop in elastic cloth.', minutes: 2.2, cures: { 'wrong-point': 0.8, 'needle-worn': 0.85, 'needle-inserted-wrong': 0.8 }, edit: { kind: 'needle-point', point: 'stretch', twin: 'twin-stretch' }, when: [['knit', '>=', 1]], caution: OFF },
+  'sharp-needle': { kind: 'setting', text: 'Put in a new sharp needle: it pierces where it stands.', minutes: 2.2, cures: { 'wrong-point': 0.7, 'needle-worn': 0.85, 'needle-inserted-wrong': 0.8 }, edit: { kind: 'needle-point', point: 'sharp' }, when: [['knit', '<', 1], ['twin', '<', 1], ['pointUnfit', '>=', 0.05]], caution: OFF },
+  'better-thread': { kind: 'check', text: 'Change to a smooth, fresh thread of the same size, above and below.', minutes: 3, cures: { 'thread-poor': 0.92, 'rethread-needed': 0.85 } },
+  'finer-thread': { kind: 'setting', text: 'Change to the next finer thread.', minutes: 3, cures: { 'thread-too-thick': 0.85, 'rethread-needed': 0.8, 'thread-poor': 0.4 }, edit: { kind: 'thread-finer' } },
+  'elastic-thread': { kind: 'setting', text: 'Change to slightly elastic thread, still with a stitch that gives.', minutes: 4, cures: { 'thread-no-give': 0.85, 'stitch-no-give': 0.3 }, edit: { kind: 'thread-elastic' }, when: [['giveAsked', '>=', 15], ['straightStitch', '<', 1]] },
+  rethread: { kind: 'check', text: 'Take the upper thread out and thread it again with the foot up, through every guide and the lever.', minutes: 1.2, cures: { 'rethread-needed': 0.93 } },
+  'lever-up-hold-tails': { kind: 'technique', text: 'Begin with the take-up lever at its highest, foot down, and hold both tails for three stitches.', minutes: 0.5, cures: { 'lever-not-up': 0.95, 'tails-loose': 0.92 } },
+  'clean-feed': { kind: 'check', text: 'Take the plate off and brush the lint out of the feed teeth and round the hook.', minutes: 3, cures: { 'lint-in-feed': 0.93 }, caution: 'Switch the machine off and unplug it first.' },
+  'tension-down': { kind: 'setting', text: 'Needle tension one step down.', minutes: 0.4, cures: { 'upper-tension-high': 0.7, 'thread-too-thick': 0.15 }, edit: { kind: 'dial', dial: 'tensionSteps', by: -1 }, again: true },
+  'tension-up': { kind: 'setting', text: 'Needle tension one step up.', minutes: 0.4, cures: { 'upper-tension-low': 0.7 }, edit: { kind: 'dial', dial: 'tensionSteps', by: 1 }, again: true },
+  'bobbin-tension': { kind: 'setting', text: 'Turn the screw of the bobbin case an eighth, and note where it stood.', minutes: 6, cures: { 'bobbin-tension': 0.75 }, caution: 'Last resort: only as the manual shows, and only when everything else has failed. It is hard to find the way back.' },
+  'pressure-down': { kind: 'setting', text: 'Presser pressure one mark lighter.', minutes: 0.4, cures: { 'pressure-high': 0.7, 'foot-drag': 0.15 }, edit: { kind: 'pressure', by: -1 }, again: true },
+  'pressure-up': { kind: 'setting', text: 'Presser pressure one mark heavier.', minutes: 0.4, cures: { 'pressure-low': 0.75 }, edit: { kind: 'pressure', by: 1 }, again: true },
+  'walking-foot': { kind: 'setting', text: 'Put the walking foot on: the top layer is fed too.', minutes: 1.8, cures: { 'foot-drag': 0.88, 'pressure-high': 0.3 }, edit: { kind: 'foot', foot: 'walking' }, when: [['drag', '>=', 0.3]], caution: `${OFF} Tighten its screw and the needle clamp.` },
+  'glide-foot': { kind: 'setting', text: 'Put a foot with a slippery sole on.', minutes: 1.5, cures: { 'foot-drag': 0.6 }, edit: { kind: 'foot', foot: 'glide' }, when: [['drag', '>=', 0.6]], caution: OFF },
+  'straight-plate': { kind: 'setting', text: 'Put the straight-stitch plate on: its small hole holds the cloth up.', minutes: 2.5, cures: { 'plate-slot-wide': 0.92 }, edit: { kind: 'plate-straight' }, when: [['straightStitch', '>=', 1], ['twin', '<', 1]], caution: OFF },
+  'start-inside': { kind: 'technique', text: 'Begin 10 mm in from the edge, back to the edge, then forward.', minutes: 0.4, cures: { 'start-at-edge': 0.85 } },
+  leader: { kind: 'technique', text: 'Begin on a leader scrap and run on to the cloth.', minutes: 0.8, cures: { 'start-at-edge': 0.85, 'plate-slot-wide': 0.35, 'tails-loose': 0.5 } },
+  tissue: { kind: 'technique', text: 'Lay white tissue under the seam, and tear it away afterwards.', minutes: 1.5, cures: { 'plate-slot-wide': 0.6, 'foot-drag': 0.3, 'pressure-high': 0.25 } },
+  starch: { kind: 'technique', text: 'Starch the edge and let it dry.', minutes: 6, cures: { 'foot-drag': 0.3, 'pressure-high': 0.25, 'soft-hem': 0.25 } },
+  'hem-tape': { kind: 'technique', text: 'Fuse a strip of stretch tape into the fold.', minutes: 4, cures: { 'soft-hem': 0.88 } },
+  shorter: { kind: 'setting', text: 'Stitches half a millimetre shorter.', minutes: 0.4, cures: { 'stitch-too-long': 0.7 }, edit: { kind: 'dial', dial: 'lengthMm', by: -0.5 }, again: true },
+  longer: { kind: 'setting', text: 'Stitches half a millimetre longer.', minutes: 0.4, cures: { 'stitch-too-short': 0.7 }, edit: { kind: 'dial', dial: 'lengthMm', by: 0.5 }, again: true },
+  wider: { kind: 'setting', text: 'Half a millimetre wider.', minutes: 0.4, cures: { 'stitch-no-give': 0.5 }, edit: { kind: 'dial', dial: 'widthMm', by: 0.5 }, again: true, when: [['straightStitch', '<', 1]] },
+  narrower: { kind: 'setting', text: 'Half a millimetre narrower.', minutes: 0.4, cures: { 'upper-tension-low': 0.2 }, edit: { kind: 'dial', dial: 'widthMm', by: -0.5 }, when: [['straightStitch', '<', 1]] },
+  'other-stitch': { kind: 'setting', text: 'Another stitch, one that gives more.', minutes: 0.6, cures: { 'stitch-no-give': 0.85 }, edit: { kind: 'stitch-that-gives' }, when: [['giveAsked', '>=', 3]] },
+  'do-not-pull': { kind: 'technique', text: 'Let the feed take it: guide only, and hold the weight of the cloth up.', minutes: 0.5, cures: { pulled: 0.88 } },
+  slower: { kind: 'technique', text: 'Sew slower and evenly.', minutes: 0.5, cures: { pulled: 0.3, 'eyes-on-needle': 0.3 } },
+  shim: { kind: 'technique', text: 'Stop needle down, lift the foot, put a folded scrap behind it so that it stands level.', minutes: 1, cures: { 'hump-step': 0.88 } },
+  'hand-wheel': { kind: 'technique', text: 'Over metal and humps turn the hand-wheel, stitch by stitch.', minutes: 1, cures: { 'hit-metal': 0.7, 'hump-step': 0.35 }, caution: 'Glasses on. After a strike, find every fragment and look at the plate for a burr.' },
+  'press-cloth': { kind: 'technique', text: 'Press through a cloth, one dot cooler.', minutes: 1, cures: { heat: 0.85 } },
+  'steam-back': { kind: 'technique', text: 'Hold the iron 25 mm above and steam the seam back.', minutes: 1.5, cures: { pulled: 0.2, 'pressure-high': 0.1 } },
+  'fence-tape': { kind: 'technique', text: 'Stick a strip of tape on the plate as a fence, and look at it, not at the needle.', minutes: 0.8, cures: { 'eyes-on-needle': 0.85 } },
+  'wider-allowance': { kind: 'technique', text: 'Give the seam a wider allowance, or tape it.', minutes: 2, cures: { 'allowance-narrow': 0.85 } },
+  'zip-overlap': { kind: 'technique', text: 'Start the rest of the seam 12 mm up, overlapping and hugging the stitching of the zip.', minutes: 2, cures: { 'zip-gap': 0.88 } },
+  technician: { kind: 'check', text: 'Take the machine to a qualified technician: hook timing is set inside.', minutes: 240, cures: { 'hook-timing': 0.97 } },
+});
+export type ChangeId = keyof typeof CHANGE;
+export type ChangeFacts = (typeof CHANGE)[ChangeId];
+export const CHANGES = idsOf(CHANGE);
+export const CHANGE_LIST: readonly ChangeFacts[] = rowsOf(CHANGE);
 
 /**
  * What a change asks for, in words.
@@ -137,5 +91,5 @@ export const CHANGE_LIST: readonly ChangeFacts[] = ROWS;
  * changeText('pray') // => null
  */
 export function changeText(id: string): string | null {
-  return ROWS.find((row) => row.id === id)?.text ?? null;
+  return CHANGE_LIST.find((row) => row.id === id)?.text ?? null;
 }

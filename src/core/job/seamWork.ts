@@ -67,7 +67,7 @@ export function seamWork(
 ): SeamWork {
   const procedure = procedureOf(seam.procedureId);
   if (!procedure) return { ...NOTHING, shows: false, problem: `There is no operation "${seam.procedureId}".` };
-  const { shows } = OPERATION[procedure.kind];
+  const shows = OPERATION[procedure.kind].shows === true;
   const { given, how } = givenOf(cloth, procedure.kind, machine, setup, { schools });
   const worked = workOut(procedure, seam.answers, given);
   if (!worked.ok) return { ...NOTHING, shows, problem: problemOf(worked) };

@@ -1,23 +1,4 @@
-/** Presser feet. */
-export const FEET = [
-  'standard',
-  'walking',
-  'dual-feed',
-  'glide',
-  'knit',
-  'zip',
-  'concealed-zip',
-  'straight',
-  'quarter-inch',
-  'ditch',
-  'grooved',
-  'roller',
-  'blind-hem',
-  'rolled-hem',
-  'binding',
-  'buttonhole',
-] as const;
-export type Foot = (typeof FEET)[number];
+import { idsOf, tableOf } from '../result';
 
 /** Free space either side of the machine's centre, mm. */
 export interface Opening {
@@ -26,8 +7,7 @@ export interface Opening {
 }
 
 /** What a foot is. */
-export interface FootFacts {
-  id: Foot;
+interface FootRow {
   name: string;
   plain: string;
   /** Free space for the needle either side of the machine's centre, mm; null = as wide as the machine's swing. */
@@ -49,31 +29,29 @@ const HOLE = both(0.8);
 /** Wide enough for a 7 mm zigzag with a thick needle, and no wider: a 9 mm swing strikes it (memory). */
 const WIDE = both(4.1);
 
+/** Presser feet by their ids. */
 // prettier-ignore
-const ROWS: FootFacts[] = [
-  { id: 'standard', name: 'Standard', plain: 'the one the machine came with', openingMm: null, drag: 1, general: true },
-  { id: 'walking', name: 'Walking', plain: 'its own teeth move the top layer too', openingMm: WIDE, drag: 0.2, general: true, dislikesReverse: true },
-  { id: 'dual-feed', name: 'Dual feed', plain: 'built into the machine: feeds from above', openingMm: null, drag: 0.2, general: true, builtIn: true },
-  { id: 'glide', name: 'Glide-soled', plain: 'a slippery sole', openingMm: WIDE, drag: 0.5, general: true },
-  { id: 'knit', name: 'Knit', plain: 'small spring arm that moves with the cloth', openingMm: WIDE, drag: 0.4, general: true },
-  { id: 'zip', name: 'Zip', plain: 'one bar: sews beside teeth and cord', openingMm: both(1.2), sideOpeningMm: { left: { left: 0.8, right: 4.6 }, right: { left: 4.6, right: 0.8 } }, drag: 1, general: false },
-  { id: 'concealed-zip', name: 'Concealed zip', plain: 'two grooves that roll the coil aside', openingMm: HOLE, drag: 1, general: false },
-  { id: 'straight', name: 'Straight-stitch', plain: 'one small hole: holds light cloth down', openingMm: HOLE, drag: 0.9, general: true },
-  { id: 'quarter-inch', name: 'Quarter-inch guide', plain: 'a guide 1/4 inch from the needle', openingMm: HOLE, drag: 0.9, general: false },
-  { id: 'ditch', name: 'Ditch', plain: 'a blade that follows a seam', openingMm: both(2.5), drag: 1, general: false },
-  { id: 'grooved', name: 'Grooved', plain: 'room beneath for satin stitch and ridges', openingMm: WIDE, drag: 0.9, general: false },
-  { id: 'roller', name: 'Roller', plain: 'rolls over sticky cloth', openingMm: WIDE, drag: 0.35, general: true },
-  { id: 'blind-hem', name: 'Blind-hem', plain: 'a guide for the fold', openingMm: WIDE, drag: 1, general: false },
-  { id: 'rolled-hem', name: 'Rolled-hem', plain: 'curls the edge as it goes', openingMm: both(2), drag: 1, general: false },
-  { id: 'binding', name: 'Binding', plain: 'folds a binding round the edge', openingMm: both(2.5), drag: 1, general: false },
-  { id: 'buttonhole', name: 'Buttonhole', plain: 'slides along the buttonhole', openingMm: WIDE, drag: 1, general: false },
-];
-
-/** Every foot by its id. */
-export const FOOT: Readonly<Record<Foot, FootFacts>> = Object.fromEntries(ROWS.map((row) => [row.id, row])) as Record<
-  Foot,
-  FootFacts
->;
+export const FOOT = tableOf<FootRow>()({
+  standard: { name: 'Standard', plain: 'the one the machine came with', openingMm: null, drag: 1, general: true },
+  walking: { name: 'Walking', plain: 'its own teeth move the top layer too', openingMm: WIDE, drag: 0.2, general: true, dislikesReverse: true },
+  'dual-feed': { name: 'Dual feed', plain: 'built into the machine: feeds from above', openingMm: null, drag: 0.2, general: true, builtIn: true },
+  glide: { name: 'Glide-soled', plain: 'a slippery sole', openingMm: WIDE, drag: 0.5, general: true },
+  knit: { name: 'Knit', plain: 'small spring arm that moves with the cloth', openingMm: WIDE, drag: 0.4, general: true },
+  zip: { name: 'Zip', plain: 'one bar: sews beside teeth and cord', openingMm: both(1.2), sideOpeningMm: { left: { left: 0.8, right: 4.6 }, right: { left: 4.6, right: 0.8 } }, drag: 1, general: false },
+  'concealed-zip': { name: 'Concealed zip', plain: 'two grooves that roll the coil aside', openingMm: HOLE, drag: 1, general: false },
+  straight: { name: 'Straight-stitch', plain: 'one small hole: holds light cloth down', openingMm: HOLE, drag: 0.9, general: true },
+  'quarter-inch': { name: 'Quarter-inch guide', plain: 'a guide 1/4 inch from the needle', openingMm: HOLE, drag: 0.9, general: false },
+  ditch: { name: 'Ditch', plain: 'a blade that follows a seam', openingMm: both(2.5), drag: 1, general: false },
+  grooved: { name: 'Grooved', plain: 'room beneath for satin stitch and ridges', openingMm: WIDE, drag: 0.9, general: false },
+  roller: { name: 'Roller', plain: 'rolls over sticky cloth', openingMm: WIDE, drag: 0.35, general: true },
+  'blind-hem': { name: 'Blind-hem', plain: 'a guide for the fold', openingMm: WIDE, drag: 1, general: false },
+  'rolled-hem': { name: 'Rolled-hem', plain: 'curls the edge as it goes', openingMm: both(2), drag: 1, general: false },
+  binding: { name: 'Binding', plain: 'folds a binding round the edge', openingMm: both(2.5), drag: 1, general: false },
+  buttonhole: { name: 'Buttonhole', plain: 'slides along the buttonhole', openingMm: WIDE, drag: 1, general: false },
+});
+export type Foot = keyof typeof FOOT;
+export type FootFacts = (typeof FOOT)[Foot];
+export const FEET = idsOf(FOOT);
 
 /**
  * Where the needle may pass a foot.
@@ -90,12 +68,10 @@ export function footOpening(foot: Foot, footSide: 'left' | 'right' | undefined):
   return footSide && sideOpeningMm ? sideOpeningMm[footSide] : openingMm;
 }
 
-/** Needle plates: a wide slot, or one small hole. */
-export const PLATES = ['standard', 'straight'] as const;
-export type Plate = (typeof PLATES)[number];
-
-/** What a plate is. Reach is the free space either side of the needle's hole, mm; null = the machine's swing. */
-export const PLATE: Readonly<Record<Plate, { id: Plate; name: string; plain: string; holeMm: number | null }>> = {
-  standard: { id: 'standard', name: 'Standard', plain: 'wide slot', holeMm: null },
-  straight: { id: 'straight', name: 'Straight-stitch', plain: 'one small hole', holeMm: 0.8 },
-};
+/** Needle plates by their ids. Its hole is the free space either side of the needle, mm; null = the machine's swing. */
+export const PLATE = tableOf<{ name: string; plain: string; holeMm: number | null }>()({
+  standard: { name: 'Standard', plain: 'wide slot', holeMm: null },
+  straight: { name: 'Straight-stitch', plain: 'one small hole', holeMm: 0.8 },
+});
+export type Plate = keyof typeof PLATE;
+export const PLATES = idsOf(PLATE);

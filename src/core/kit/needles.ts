@@ -1,25 +1,9 @@
 import * as z from 'zod';
 import { NEEDLE_SIZES, formatNeedleSize } from '../units';
-import { oneOf, within } from '../result';
-
-/** Needle points a home sewist can buy. */
-export const POINTS = [
-  'universal',
-  'ballpoint',
-  'stretch',
-  'sharp',
-  'jeans',
-  'leather',
-  'topstitch',
-  'quilting',
-  'twin',
-  'twin-stretch',
-] as const;
-export type Point = (typeof POINTS)[number];
+import { idsOf, oneOf, rowsOf, tableOf, within } from '../result';
 
 /** What a point is. Eye is its length against an ordinary eye; reach says how stiff the blade is. */
-export interface PointFacts {
-  id: Point;
+interface PointRow {
   name: string;
   plain: string;
   /** Size of the eye against an ordinary one (1). */
@@ -30,27 +14,23 @@ export interface PointFacts {
   gapsMm: readonly number[];
 }
 
+/** Needle points a home sewist can buy, by their ids. */
 // prettier-ignore
-const ROWS: [Point, string, string, number, number[], number[]?][] = [
-  ['universal', 'Universal', 'between a sharp and a ballpoint', 1, [60, 65, 70, 75, 80, 90, 100, 110, 120]],
-  ['ballpoint', 'Ballpoint', 'slips between the loops', 1, [70, 75, 80, 90, 100]],
-  ['stretch', 'Stretch', 'deeper scarf: the hook catches the loop in elastic cloth', 1, [65, 75, 90]],
-  ['sharp', 'Sharp', 'pierces where it stands: the straightest line', 1, [60, 65, 70, 75, 80, 90, 100, 110]],
-  ['jeans', 'Jeans', 'slim, stiff, does not push thick cloth down', 1, [70, 80, 90, 100, 110]],
-  ['leather', 'Leather', 'cuts its way: real hide only', 1, [80, 90, 100, 110]],
-  ['topstitch', 'Topstitch', 'long eye for thick thread', 1.5, [80, 90, 100, 110]],
-  ['quilting', 'Quilting', 'slim and tapered for many layers', 1, [75, 90]],
-  ['twin', 'Twin', 'two needles, one bobbin: two rows', 1, [80, 90], [1.6, 2, 2.5, 3, 4]],
-  ['twin-stretch', 'Stretch twin', 'two stretch needles, kinder to knits', 1, [75], [2.5, 4]],
-];
-
-/** Every point by its id. */
-export const POINT: Readonly<Record<Point, PointFacts>> = Object.fromEntries(
-  ROWS.map(([id, name, plain, eye, sizes, gapsMm]) => [
-    id,
-    { id, name, plain, eye, sizes, gapsMm: gapsMm ?? [] } satisfies PointFacts,
-  ]),
-) as unknown as Record<Point, PointFacts>;
+export const POINT = tableOf<PointRow>()({
+  universal: { name: 'Universal', plain: 'between a sharp and a ballpoint', eye: 1, sizes: [60, 65, 70, 75, 80, 90, 100, 110, 120], gapsMm: [] },
+  ballpoint: { name: 'Ballpoint', plain: 'slips between the loops', eye: 1, sizes: [70, 75, 80, 90, 100], gapsMm: [] },
+  stretch: { name: 'Stretch', plain: 'deeper scarf: the hook catches the loop in elastic cloth', eye: 1, sizes: [65, 75, 90], gapsMm: [] },
+  sharp: { name: 'Sharp', plain: 'pierces where it stands: the straightest line', eye: 1, sizes: [60, 65, 70, 75, 80, 90, 100, 110], gapsMm: [] },
+  jeans: { name: 'Jeans', plain: 'slim, stiff, does not push thick cloth down', eye: 1, sizes: [70, 80, 90, 100, 110], gapsMm: [] },
+  leather: { name: 'Leather', plain: 'cuts its way: real hide only', eye: 1, sizes: [80, 90, 100, 110], gapsMm: [] },
+  topstitch: { name: 'Topstitch', plain: 'long eye for thick thread', eye: 1.5, sizes: [80, 90, 100, 110], gapsMm: [] },
+  quilting: { name: 'Quilting', plain: 'slim and tapered for many layers', eye: 1, sizes: [75, 90], gapsMm: [] },
+  twin: { name: 'Twin', plain: 'two needles, one bobbin: two rows', eye: 1, sizes: [80, 90], gapsMm: [1.6, 2, 2.5, 3, 4] },
+  'twin-stretch': { name: 'Stretch twin', plain: 'two stretch needles, kinder to knits', eye: 1, sizes: [75], gapsMm: [2.5, 4] },
+});
+export type Point = keyof typeof POINT;
+export type PointFacts = (typeof POINT)[Point];
+export const POINTS = idsOf(POINT);
 
 const SIZES = NEEDLE_SIZES.map((s) => s.nm);
 
@@ -95,7 +75,7 @@ export function needleName({ point, nm, gapMm }: Needle): string {
 }
 
 /** Every needle that is sold: points × sizes × gaps. */
-export const ALL_NEEDLES: readonly Needle[] = Object.values(POINT).flatMap(({ id, sizes, gapsMm }) =>
+export const ALL_NEEDLES: readonly Needle[] = rowsOf(POINT).flatMap(({ id, sizes, gapsMm }) =>
   sizes.flatMap((nm): Needle[] =>
     gapsMm.length === 0 ? [{ point: id, nm }] : gapsMm.map((gapMm) => ({ point: id, nm, gapMm })),
   ),

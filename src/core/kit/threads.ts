@@ -1,13 +1,8 @@
 import * as z from 'zod';
-import { above0, oneOf } from '../result';
-
-/** Thread fibres. */
-export const THREAD_FIBRES = ['polyester', 'cotton', 'silk', 'elastic-polyester', 'nylon'] as const;
-export type ThreadFibre = (typeof THREAD_FIBRES)[number];
+import { above0, idsOf, oneOf, tableOf } from '../result';
 
 /** What a thread fibre is. Density in g/cm³; extension is the usable stretch as a share of length (model). */
-export interface FibreFacts {
-  id: ThreadFibre;
+interface FibreRow {
   name: string;
   densityGCm3: number;
   extension: number;
@@ -16,25 +11,26 @@ export interface FibreFacts {
 }
 
 /** Every thread fibre by its id. */
-export const FIBRE: Readonly<Record<ThreadFibre, FibreFacts>> = {
+export const FIBRE = tableOf<FibreRow>()({
   polyester: {
-    id: 'polyester',
     name: 'Polyester',
     densityGCm3: 1.38,
     extension: 0.1,
     texes: [18, 24, 27, 40, 60, 80],
   },
-  cotton: { id: 'cotton', name: 'Cotton', densityGCm3: 1.54, extension: 0.05, texes: [20, 25, 30, 40, 60] },
-  silk: { id: 'silk', name: 'Silk', densityGCm3: 1.33, extension: 0.08, texes: [16, 25] },
+  cotton: { name: 'Cotton', densityGCm3: 1.54, extension: 0.05, texes: [20, 25, 30, 40, 60] },
+  silk: { name: 'Silk', densityGCm3: 1.33, extension: 0.08, texes: [16, 25] },
   'elastic-polyester': {
-    id: 'elastic-polyester',
     name: 'Elastic polyester',
     densityGCm3: 1.38,
     extension: 0.25,
     texes: [24, 30],
   },
-  nylon: { id: 'nylon', name: 'Nylon', densityGCm3: 1.14, extension: 0.15, texes: [24, 45] },
-};
+  nylon: { name: 'Nylon', densityGCm3: 1.14, extension: 0.15, texes: [24, 45] },
+});
+export type ThreadFibre = keyof typeof FIBRE;
+export type FibreFacts = (typeof FIBRE)[ThreadFibre];
+export const THREAD_FIBRES = idsOf(FIBRE);
 
 /** A thread: fibre and Tex (g per 1000 m). */
 export const threadSchema = z.strictObject({ fibre: oneOf(THREAD_FIBRES), tex: above0('a Tex number', 400) });

@@ -7,3 +7,4 @@ export * from './knowledge';
 export * from './provenance';
 export * from './reason';
 export * from './stored';
+export * from './table';

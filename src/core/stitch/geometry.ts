@@ -1,3 +1,4 @@
+import { mapTable } from '../result';
 import { type Penetration, type Stitch, STITCH, type StitchId } from './stitches';
 
 /** One stretch of thread between two penetrations, in stitch lengths and widths. */
@@ -36,10 +37,7 @@ function derive({ path, advance }: Stitch): StitchFacts {
   };
 }
 
-const FACTS = Object.fromEntries(Object.values(STITCH).map((stitch) => [stitch.id, derive(stitch)])) as Record<
-  StitchId,
-  StitchFacts
->;
+const FACTS = mapTable(STITCH, derive);
 
 /**
  * Everything that follows from a stitch's polyline.

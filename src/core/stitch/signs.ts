@@ -1,37 +1,7 @@
-/** What a sewn line can show, in the order a person would look. */
-export const SIGNS = [
-  'skipped',
-  'pucker-line',
-  'pucker-away',
-  'wavy',
-  'uneven-layers',
-  'bowed',
-  'popped',
-  'grinning',
-  'tunnel',
-  'chewed',
-  'nest',
-  'loops-below',
-  'loops-above',
-  'holes',
-  'perforated',
-  'hump-stall',
-  'needle-broke',
-  'shreds',
-  'thread-broke',
-  'uneven-length',
-  'no-feed',
-  'slippage',
-  'marks',
-  'shine',
-  'zip-bubble',
-  'one-needle-missing',
-  'wandering',
-] as const;
-export type Sign = (typeof SIGNS)[number];
+import { idsOf } from '../result';
 
-/** Each sign in words a person would use. */
-export const SIGN_TEXT: Readonly<Record<Sign, string>> = {
+/** What a sewn line can show, in the order a person would look and in words a person would use. */
+export const SIGN_TEXT = {
   skipped: 'Skipped stitches',
   'pucker-line': 'Puckers on the line',
   'pucker-away': 'Pulls away from the line',
@@ -59,4 +29,6 @@ export const SIGN_TEXT: Readonly<Record<Sign, string>> = {
   'zip-bubble': 'Bubble at the zip end',
   'one-needle-missing': 'One of two needles misses',
   wandering: 'Line wanders',
-};
+} as const satisfies Record<string, string>;
+export type Sign = keyof typeof SIGN_TEXT;
+export const SIGNS = idsOf(SIGN_TEXT);

@@ -1,26 +1,10 @@
-/** The stitches a home machine may have. */
-export const STITCHES = [
-  'straight',
-  'zigzag',
-  'triple-straight',
-  'lightning',
-  'three-step-zigzag',
-  'step-cross',
-  'overlock-like',
-  'bridging',
-  'blind',
-  'stretch-blind',
-  'satin',
-  'buttonhole',
-] as const;
-export type StitchId = (typeof STITCHES)[number];
+import { idsOf, tableOf } from '../result';
 
 /** A needle penetration: x along the seam in stitch lengths, y across it in widths (−0.5 left … 0.5 right). */
 export type Penetration = readonly [x: number, y: number];
 
 /** A stitch kind as the needle draws it. Everything else about it is derived from this polyline. */
-export interface Stitch {
-  id: StitchId;
+interface StitchRow {
   name: string;
   /** What it is for, in a few plain words. */
   plain: string;
@@ -30,23 +14,22 @@ export interface Stitch {
   advance: number;
 }
 
+/** The stitches a home machine may have, by their ids. */
 // prettier-ignore
-const ROWS: Stitch[] = [
-  { id: 'straight', name: 'Straight', plain: 'one line, hardly gives', path: [[0, 0]], advance: 1 },
-  { id: 'zigzag', name: 'Zigzag', plain: 'gives, opens a little', path: [[0, -0.5], [1, 0.5]], advance: 2 },
-  { id: 'triple-straight', name: 'Triple straight', plain: 'forward, back, forward: strong, bold', path: [[0, 0], [1, 0], [0, 0]], advance: 1 },
-  { id: 'lightning', name: 'Slanted stretch', plain: 'narrow and slanted: looks like a line, gives', path: [[0, -0.5], [1, 0.5]], advance: 0.5 },
-  { id: 'three-step-zigzag', name: 'Three-step zigzag', plain: 'three small steps each way: elastic', path: [[0, -0.5], [1, -1 / 6], [2, 1 / 6], [3, 0.5], [4, 1 / 6], [5, -1 / 6]], advance: 6 },
-  { id: 'step-cross', name: 'Step and cross', plain: 'three steps, then across: straight from outside', path: [[0, -0.5], [1, -0.5], [2, -0.5], [3, 0.5]], advance: 4 },
-  { id: 'overlock-like', name: 'Overlock-like', plain: 'back and forth over the edge', path: [[0, -0.5], [1, -0.5], [0, 0.5]], advance: 1 },
-  { id: 'bridging', name: 'Bridging', plain: 'joins two edges laid side by side', path: [[0, -0.5], [0, 0.5], [1, 0.5], [1, -0.5]], advance: 2 },
-  { id: 'blind', name: 'Blind hem', plain: 'straight steps and one small bite', path: [[0, -0.5], [1, -0.5], [2, -0.5], [3, -0.5], [4, 0.5]], advance: 5 },
-  { id: 'stretch-blind', name: 'Stretch blind hem', plain: 'small zigzags and one bite', path: [[0, -0.5], [1, -0.3], [2, -0.5], [3, -0.3], [4, 0.5]], advance: 5 },
-  { id: 'satin', name: 'Satin', plain: 'zigzag so close that it fills', path: [[0, -0.5], [1, 0.5]], advance: 2 },
-  { id: 'buttonhole', name: 'Buttonhole', plain: 'dense narrow columns and bars', path: [[0, -0.5], [1, 0.5]], advance: 2 },
-];
-
-/** Every stitch by its id. */
-export const STITCH: Readonly<Record<StitchId, Stitch>> = Object.fromEntries(
-  ROWS.map((row) => [row.id, row]),
-) as Record<StitchId, Stitch>;
+export const STITCH = tableOf<StitchRow>()({
+  straight: { name: 'Straight', plain: 'one line, hardly gives', path: [[0, 0]], advance: 1 },
+  zigzag: { name: 'Zigzag', plain: 'gives, opens a little', path: [[0, -0.5], [1, 0.5]], advance: 2 },
+  'triple-straight': { name: 'Triple straight', plain: 'forward, back, forward: strong, bold', path: [[0, 0], [1, 0], [0, 0]], advance: 1 },
+  lightning: { name: 'Slanted stretch', plain: 'narrow and slanted: looks like a line, gives', path: [[0, -0.5], [1, 0.5]], advance: 0.5 },
+  'three-step-zigzag': { name: 'Three-step zigzag', plain: 'three small steps each way: elastic', path: [[0, -0.5], [1, -1 / 6], [2, 1 / 6], [3, 0.5], [4, 1 / 6], [5, -1 / 6]], advance: 6 },
+  'step-cross': { name: 'Step and cross', plain: 'three steps, then across: straight from outside', path: [[0, -0.5], [1, -0.5], [2, -0.5], [3, 0.5]], advance: 4 },
+  'overlock-like': { name: 'Overlock-like', plain: 'back and forth over the edge', path: [[0, -0.5], [1, -0.5], [0, 0.5]], advance: 1 },
+  bridging: { name: 'Bridging', plain: 'joins two edges laid side by side', path: [[0, -0.5], [0, 0.5], [1, 0.5], [1, -0.5]], advance: 2 },
+  blind: { name: 'Blind hem', plain: 'straight steps and one small bite', path: [[0, -0.5], [1, -0.5], [2, -0.5], [3, -0.5], [4, 0.5]], advance: 5 },
+  'stretch-blind': { name: 'Stretch blind hem', plain: 'small zigzags and one bite', path: [[0, -0.5], [1, -0.3], [2, -0.5], [3, -0.3], [4, 0.5]], advance: 5 },
+  satin: { name: 'Satin', plain: 'zigzag so close that it fills', path: [[0, -0.5], [1, 0.5]], advance: 2 },
+  buttonhole: { name: 'Buttonhole', plain: 'dense narrow columns and bars', path: [[0, -0.5], [1, 0.5]], advance: 2 },
+});
+export type StitchId = keyof typeof STITCH;
+export type Stitch = (typeof STITCH)[StitchId];
+export const STITCHES = idsOf(STITCH);

@@ -1,0 +1,35 @@
+import { describe, expect, expectTypeOf, it } from 'vitest';
+import { idsOf, mapTable, rowsOf, tableOf } from './table';
+
+interface Animal {
+  legs: number;
+  wings?: number;
+}
+const ANIMAL = tableOf<Animal>()({ hen: { legs: 2, wings: 2 }, cat: { legs: 4 }, '7': { legs: 0 } });
+
+describe('a table', () => {
+  it('knows its ids from its rows, and each row knows its own', () => {
+    expect(idsOf(ANIMAL)).toContain('hen');
+    expect(ANIMAL.cat).toEqual({ id: 'cat', legs: 4 });
+    expect(rowsOf(ANIMAL).map(({ id }) => id)).toEqual(idsOf(ANIMAL));
+    expectTypeOf<keyof typeof ANIMAL>().toEqualTypeOf<'hen' | 'cat' | '7'>();
+    expectTypeOf(ANIMAL.cat.id).toEqualTypeOf<'cat'>();
+  });
+
+  it('does not compile with a row that lacks a fact, has one too many, or is looked up by no id', () => {
+    // @ts-expect-error a row without its legs
+    tableOf<Animal>()({ snake: {} });
+    // @ts-expect-error a fact that no animal has
+    tableOf<Animal>()({ fish: { legs: 0, fins: 4 } });
+    // @ts-expect-error there is no dog
+    expect(ANIMAL.dog).toBeUndefined();
+    const sounds = { hen: 'cluck', cat: 'miaow', '7': '' } satisfies Record<keyof typeof ANIMAL, string>;
+    // @ts-expect-error a side table without its cat
+    const fewer = { hen: 'cluck', '7': '' } satisfies Record<keyof typeof ANIMAL, string>;
+    expect(Object.keys(sounds).length).toBeGreaterThan(Object.keys(fewer).length);
+  });
+
+  it('can be worked out into another one, row by row', () => {
+    expect(mapTable(ANIMAL, ({ legs }, id) => `${id} ${legs}`)).toEqual({ hen: 'hen 2', cat: 'cat 4', '7': '7 0' });
+  });
+});
