@@ -144,7 +144,7 @@ export function stitchReading(
  * @param place - whether it begins a sentence or stands within one
  * @example
  * stitchAndSize({}, { stitch: 'zigzag', lengthMm: 2.5, widthMm: 3 }) // => 'Zigzag, 2.5 × 3 mm'
- * stitchAndSize({ stitchLabels: { straight: '01' } }, { stitch: 'straight', lengthMm: 2.5, widthMm: 0 }, 'within') // => 'straight stitch, stitch 01, 2.5 mm'
+ * stitchAndSize({ stitchLabels: { straight: '01' } }, { stitch: 'straight', lengthMm: 2.5, widthMm: 0 }, 'within') // => 'straight, stitch 01, 2.5 mm'
  */
 export function stitchAndSize(
   machine: Pick<Machine, 'stitchLabels'> | undefined,

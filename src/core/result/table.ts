@@ -6,7 +6,7 @@ export type Table<Facts, Id extends string> = { readonly [K in Id]: Facts & { re
  *
  * @returns a function that takes the rows; their order is the order of the ids
  * @example
- * tableOf<{ legs: number }>()({ cat: { legs: 4 }, hen: { legs: 2 } }).hen // => { id: 'hen', legs: 2 }
+ * tableOf()({ cat: { legs: 4 }, hen: { legs: 2 } }).hen // => { id: 'hen', legs: 2 }
  */
 export const tableOf =
   <Facts extends object>() =>

@@ -52,7 +52,7 @@ export function Runner({ now, numbers }: { now: RunNow; numbers: Numbers }) {
         <p className={styles.check}>Check: {fillIn(step.check, numbers, length)}</p>
         {step.caution && <CautionPlate>{fillIn(step.caution, numbers, length)}</CautionPlate>}
         {target && step.sews && (
-          <p className={styles.quiet}>{TEXT.sewnWith(stitchAndSize(now.machine?.machine, target, 'within'))}</p>
+          <p className={styles.quiet}>{TEXT.setTo(stitchAndSize(now.machine?.machine, target, 'within'))}</p>
         )}
         {target && <Clashes closed={clashesOf(now, target)} />}
         {wrong ? (

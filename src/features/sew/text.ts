@@ -1,4 +1,4 @@
 /** What Sew says. */
 export const TEXT = {
-  sewnWith: (stitch: string) => `Sewn with ${stitch}.`,
+  setTo: (stitch: string) => `Set the machine to ${stitch}.`,
 };
