@@ -1,7 +1,8 @@
 import * as z from 'zod';
 import { above0, oneOf, within, words } from '../result';
 import { FAMILIES } from './families';
-import { STRUCTURES, TRAITS } from './words';
+import { STRUCTURES } from './structures';
+import { TRAITS } from './words';
 
 /** A percent of stretch a cloth can have; past 400 it is a slip of the pen, not a cloth. */
 export const stretchPercentSchema = within(0, 400, 'a stretch in percent');

@@ -1,5 +1,6 @@
 import { idsOf, tableOf } from '../result';
-import type { Structure, Trait } from './words';
+import type { Structure } from './structures';
+import type { Trait } from './words';
 
 /** A low, usual and high value. */
 export type Range = readonly [low: number, usual: number, high: number];
@@ -20,6 +21,16 @@ interface FamilyRow {
   /** Share of the cloth's stretch that a garment seam has to follow. */
   wearShare: number;
   traits: readonly Trait[];
+  /** Fine and smooth: the first stitches eat it, and sewing back chews it. */
+  silky?: true;
+  /** Dense and strong: it wants a stiff needle. */
+  strong?: true;
+  /** A pile that shows every mark. */
+  pile?: true;
+  /** A knit that hardly stretches out of shape, or one that does so at once. */
+  knit?: 'stable' | 'limp';
+  /** Made of plastic unless its label says otherwise. */
+  plastic?: true;
 }
 
 const NONE: Range = [0, 0, 2];
@@ -29,13 +40,13 @@ const SET: Range = [80, 95, 100];
 // prettier-ignore
 export const FAMILY = tableOf<FamilyRow>()({
   jersey: { name: 'jersey', structure: 'knit', alsoCalled: ['jersey', 't-shirt', 'tee', 'single knit', 'interlock', 'merino jersey'], massGsm: [120, 170, 260], density: 290, stretchAcross: [25, 50, 90], stretchAlong: [5, 25, 60], recovery: [70, 88, 98], wearShare: 0.5, traits: ['curls'] },
-  'slinky-jersey': { name: 'slinky jersey', structure: 'knit', alsoCalled: ['slinky', 'viscose jersey', 'slinky jersey', 'drapey jersey', 'bamboo jersey'], massGsm: [140, 200, 280], density: 380, stretchAcross: [50, 80, 130], stretchAlong: [25, 50, 100], recovery: [60, 80, 95], wearShare: 0.55, traits: ['curls', 'slippery'] },
-  rib: { name: 'rib', structure: 'knit', alsoCalled: ['rib', 'ribbing', 'cuff rib'], massGsm: [180, 260, 380], density: 260, stretchAcross: [60, 100, 160], stretchAlong: [5, 20, 40], recovery: [80, 92, 99], wearShare: 0.5, traits: [] },
-  'double-knit': { name: 'double knit', structure: 'knit', alsoCalled: ['double knit', 'ponte', 'milano', 'looped-back jersey', 'sweatshirting'], massGsm: [220, 300, 400], density: 330, stretchAcross: [15, 30, 60], stretchAlong: [3, 15, 40], recovery: [80, 92, 99], wearShare: 0.5, traits: [] },
-  scuba: { name: 'scuba', structure: 'knit', alsoCalled: ['scuba'], massGsm: [220, 300, 420], density: 300, stretchAcross: [20, 40, 70], stretchAlong: [10, 25, 60], recovery: [85, 94, 99], wearShare: 0.5, traits: [] },
-  fleece: { name: 'fleece', structure: 'knit', alsoCalled: ['fleece', 'polar fleece'], massGsm: [150, 240, 350], density: 110, stretchAcross: [20, 35, 60], stretchAlong: [2, 5, 20], recovery: [70, 85, 96], wearShare: 0.5, traits: ['napped', 'heat-sensitive'] },
-  'sweater-knit': { name: 'sweater knit', structure: 'knit', alsoCalled: ['sweater knit', 'sweater', 'chunky knit', 'jumper knit'], massGsm: [200, 320, 500], density: 160, stretchAcross: [40, 70, 130], stretchAlong: [15, 40, 90], recovery: [50, 75, 92], wearShare: 0.45, traits: ['loose'] },
-  swim: { name: 'swim cloth', structure: 'knit', alsoCalled: ['swim', 'swimwear', 'leggings', 'activewear', 'sport jersey'], massGsm: [150, 190, 260], density: 360, stretchAcross: [70, 110, 180], stretchAlong: [50, 80, 150], recovery: [88, 95, 99], wearShare: 0.65, traits: ['slippery', 'heat-sensitive'] },
+  'slinky-jersey': { name: 'slinky jersey', structure: 'knit', alsoCalled: ['slinky', 'viscose jersey', 'slinky jersey', 'drapey jersey', 'bamboo jersey'], massGsm: [140, 200, 280], density: 380, stretchAcross: [50, 80, 130], stretchAlong: [25, 50, 100], recovery: [60, 80, 95], wearShare: 0.55, traits: ['curls', 'slippery'], knit: 'limp' },
+  rib: { name: 'rib', structure: 'knit', alsoCalled: ['rib', 'ribbing', 'cuff rib'], massGsm: [180, 260, 380], density: 260, stretchAcross: [60, 100, 160], stretchAlong: [5, 20, 40], recovery: [80, 92, 99], wearShare: 0.5, traits: [], knit: 'limp' },
+  'double-knit': { name: 'double knit', structure: 'knit', alsoCalled: ['double knit', 'ponte', 'milano', 'looped-back jersey', 'sweatshirting'], massGsm: [220, 300, 400], density: 330, stretchAcross: [15, 30, 60], stretchAlong: [3, 15, 40], recovery: [80, 92, 99], wearShare: 0.5, traits: [], knit: 'stable' },
+  scuba: { name: 'scuba', structure: 'knit', alsoCalled: ['scuba'], massGsm: [220, 300, 420], density: 300, stretchAcross: [20, 40, 70], stretchAlong: [10, 25, 60], recovery: [85, 94, 99], wearShare: 0.5, traits: [], plastic: true, knit: 'stable' },
+  fleece: { name: 'fleece', structure: 'knit', alsoCalled: ['fleece', 'polar fleece'], massGsm: [150, 240, 350], density: 110, stretchAcross: [20, 35, 60], stretchAlong: [2, 5, 20], recovery: [70, 85, 96], wearShare: 0.5, traits: ['napped', 'heat-sensitive'], plastic: true, knit: 'stable' },
+  'sweater-knit': { name: 'sweater knit', structure: 'knit', alsoCalled: ['sweater knit', 'sweater', 'chunky knit', 'jumper knit'], massGsm: [200, 320, 500], density: 160, stretchAcross: [40, 70, 130], stretchAlong: [15, 40, 90], recovery: [50, 75, 92], wearShare: 0.45, traits: ['loose'], knit: 'limp' },
+  swim: { name: 'swim cloth', structure: 'knit', alsoCalled: ['swim', 'swimwear', 'leggings', 'activewear', 'sport jersey'], massGsm: [150, 190, 260], density: 360, stretchAcross: [70, 110, 180], stretchAlong: [50, 80, 150], recovery: [88, 95, 99], wearShare: 0.65, traits: ['slippery', 'heat-sensitive'], plastic: true },
   terry: { name: 'terry', structure: 'woven', alsoCalled: ['terry', 'towelling', 'toweling'], massGsm: [250, 380, 550], density: 150, stretchAcross: NONE, stretchAlong: NONE, recovery: SET, wearShare: 0, traits: ['frays'] },
   lace: { name: 'lace', structure: 'knit', alsoCalled: ['lace'], massGsm: [60, 110, 200], density: 260, stretchAcross: [5, 25, 80], stretchAlong: [2, 10, 50], recovery: [60, 85, 98], wearShare: 0.4, traits: ['sheer'] },
   mesh: { name: 'mesh', structure: 'knit', alsoCalled: ['mesh', 'net', 'tulle', 'power mesh'], massGsm: [30, 90, 180], density: 240, stretchAcross: [10, 50, 120], stretchAlong: [5, 35, 100], recovery: [70, 88, 98], wearShare: 0.5, traits: ['sheer'] },
@@ -44,22 +55,22 @@ export const FAMILY = tableOf<FamilyRow>()({
   linen: { name: 'linen', structure: 'woven', alsoCalled: ['linen'], massGsm: [120, 190, 280], density: 450, stretchAcross: NONE, stretchAlong: NONE, recovery: SET, wearShare: 0, traits: ['frays'] },
   'viscose-woven': { name: 'woven viscose', structure: 'woven', alsoCalled: ['viscose', 'rayon', 'challis', 'woven viscose'], massGsm: [90, 120, 170], density: 480, stretchAcross: NONE, stretchAlong: NONE, recovery: SET, wearShare: 0, traits: ['frays', 'slippery'] },
   wool: { name: 'wool', structure: 'woven', alsoCalled: ['wool', 'tweed', 'flannel', 'melton'], massGsm: [180, 280, 450], density: 330, stretchAcross: [0, 2, 6], stretchAlong: [0, 1, 4], recovery: SET, wearShare: 0, traits: ['frays'] },
-  denim: { name: 'denim', structure: 'woven', alsoCalled: ['denim', 'jeans'], massGsm: [200, 370, 560], density: 480, stretchAcross: NONE, stretchAlong: NONE, recovery: SET, wearShare: 0, traits: ['frays', 'stiff'] },
-  canvas: { name: 'canvas', structure: 'woven', alsoCalled: ['canvas', 'duck', 'sailcloth'], massGsm: [220, 340, 600], density: 540, stretchAcross: NONE, stretchAlong: NONE, recovery: SET, wearShare: 0, traits: ['frays', 'stiff'] },
-  corduroy: { name: 'corduroy', structure: 'woven', alsoCalled: ['corduroy', 'cord', 'needlecord'], massGsm: [180, 290, 420], density: 330, stretchAcross: NONE, stretchAlong: NONE, recovery: SET, wearShare: 0, traits: ['frays', 'napped'] },
-  silk: { name: 'light silk', structure: 'woven', alsoCalled: ['silk', 'habotai', 'light silk', 'silk lining', 'dupion'], massGsm: [30, 60, 110], density: 420, stretchAcross: NONE, stretchAlong: NONE, recovery: SET, wearShare: 0, traits: ['frays', 'slippery', 'water-marks'] },
-  satin: { name: 'satin', structure: 'woven', alsoCalled: ['satin', 'charmeuse'], massGsm: [70, 100, 160], density: 480, stretchAcross: NONE, stretchAlong: NONE, recovery: SET, wearShare: 0, traits: ['frays', 'slippery', 'holes-stay', 'heat-sensitive'] },
-  chiffon: { name: 'chiffon', structure: 'woven', alsoCalled: ['chiffon', 'georgette', 'organza'], massGsm: [20, 40, 70], density: 330, stretchAcross: [0, 1, 4], stretchAlong: [0, 1, 4], recovery: SET, wearShare: 0, traits: ['frays', 'slippery', 'sheer'] },
-  velvet: { name: 'velvet', structure: 'woven', alsoCalled: ['velvet', 'velveteen'], massGsm: [180, 260, 380], density: 210, stretchAcross: [0, 1, 5], stretchAlong: [0, 1, 5], recovery: SET, wearShare: 0, traits: ['napped', 'frays', 'water-marks'] },
+  denim: { name: 'denim', structure: 'woven', alsoCalled: ['denim', 'jeans'], massGsm: [200, 370, 560], density: 480, stretchAcross: NONE, stretchAlong: NONE, recovery: SET, wearShare: 0, traits: ['frays', 'stiff'], strong: true },
+  canvas: { name: 'canvas', structure: 'woven', alsoCalled: ['canvas', 'duck', 'sailcloth'], massGsm: [220, 340, 600], density: 540, stretchAcross: NONE, stretchAlong: NONE, recovery: SET, wearShare: 0, traits: ['frays', 'stiff'], strong: true },
+  corduroy: { name: 'corduroy', structure: 'woven', alsoCalled: ['corduroy', 'cord', 'needlecord'], massGsm: [180, 290, 420], density: 330, stretchAcross: NONE, stretchAlong: NONE, recovery: SET, wearShare: 0, traits: ['frays', 'napped'], pile: true },
+  silk: { name: 'light silk', structure: 'woven', alsoCalled: ['silk', 'habotai', 'light silk', 'silk lining', 'dupion'], massGsm: [30, 60, 110], density: 420, stretchAcross: NONE, stretchAlong: NONE, recovery: SET, wearShare: 0, traits: ['frays', 'slippery', 'water-marks'], silky: true },
+  satin: { name: 'satin', structure: 'woven', alsoCalled: ['satin', 'charmeuse'], massGsm: [70, 100, 160], density: 480, stretchAcross: NONE, stretchAlong: NONE, recovery: SET, wearShare: 0, traits: ['frays', 'slippery', 'holes-stay', 'heat-sensitive'], silky: true },
+  chiffon: { name: 'chiffon', structure: 'woven', alsoCalled: ['chiffon', 'georgette', 'organza'], massGsm: [20, 40, 70], density: 330, stretchAcross: [0, 1, 4], stretchAlong: [0, 1, 4], recovery: SET, wearShare: 0, traits: ['frays', 'slippery', 'sheer'], silky: true },
+  velvet: { name: 'velvet', structure: 'woven', alsoCalled: ['velvet', 'velveteen'], massGsm: [180, 260, 380], density: 210, stretchAcross: [0, 1, 5], stretchAlong: [0, 1, 5], recovery: SET, wearShare: 0, traits: ['napped', 'frays', 'water-marks'], pile: true },
   'double-gauze': { name: 'double gauze', structure: 'woven', alsoCalled: ['double gauze', 'gauze', 'muslin'], massGsm: [90, 125, 160], density: 240, stretchAcross: [0, 2, 5], stretchAlong: [0, 2, 5], recovery: SET, wearShare: 0, traits: ['frays', 'loose'] },
-  ripstop: { name: 'ripstop', structure: 'woven', alsoCalled: ['ripstop', 'kite cloth', 'spinnaker'], massGsm: [30, 55, 110], density: 620, stretchAcross: NONE, stretchAlong: NONE, recovery: SET, wearShare: 0, traits: ['slippery', 'holes-stay', 'heat-sensitive'] },
+  ripstop: { name: 'ripstop', structure: 'woven', alsoCalled: ['ripstop', 'kite cloth', 'spinnaker'], massGsm: [30, 55, 110], density: 620, stretchAcross: NONE, stretchAlong: NONE, recovery: SET, wearShare: 0, traits: ['slippery', 'holes-stay', 'heat-sensitive'], plastic: true },
   neoprene: { name: 'neoprene', structure: 'foam', alsoCalled: ['neoprene', 'wetsuit'], massGsm: [350, 700, 1200], density: 280, stretchAcross: [15, 40, 80], stretchAlong: [10, 30, 60], recovery: [85, 95, 99], wearShare: 0.25, traits: ['holes-stay', 'heat-sensitive'] },
   leather: { name: 'leather', structure: 'hide', alsoCalled: ['leather', 'hide'], massGsm: [450, 850, 1400], density: 800, stretchAcross: [0, 3, 10], stretchAlong: [0, 2, 8], recovery: SET, wearShare: 0, traits: ['holes-stay', 'heat-sensitive', 'stiff'] },
   suede: { name: 'suede', structure: 'hide', alsoCalled: ['suede', 'nubuck'], massGsm: [350, 600, 1000], density: 700, stretchAcross: [0, 4, 12], stretchAlong: [0, 3, 10], recovery: SET, wearShare: 0, traits: ['holes-stay', 'heat-sensitive', 'napped'] },
   vinyl: { name: 'vinyl', structure: 'coated', alsoCalled: ['vinyl', 'faux leather', 'leatherette', 'oilcloth'], massGsm: [300, 600, 900], density: 850, stretchAcross: [0, 5, 20], stretchAlong: [0, 3, 10], recovery: SET, wearShare: 0, traits: ['holes-stay', 'heat-sensitive'] },
   waterproof: { name: 'waterproof cloth', structure: 'coated', alsoCalled: ['waterproof', 'rainwear', 'laminate', 'softshell'], massGsm: [80, 150, 300], density: 520, stretchAcross: [0, 2, 10], stretchAlong: [0, 2, 8], recovery: SET, wearShare: 0, traits: ['holes-stay', 'heat-sensitive', 'slippery'] },
-  'faux-fur': { name: 'faux fur', structure: 'knit', alsoCalled: ['faux fur', 'fur', 'sherpa'], massGsm: [300, 550, 900], density: 140, stretchAcross: [0, 10, 25], stretchAlong: [0, 5, 15], recovery: [60, 80, 95], wearShare: 0.2, traits: ['napped', 'heat-sensitive'] },
-  sequins: { name: 'sequinned cloth', structure: 'layered', alsoCalled: ['sequin', 'sequins', 'sequinned'], massGsm: [180, 300, 500], density: 300, stretchAcross: [0, 10, 50], stretchAlong: [0, 5, 30], recovery: [60, 80, 95], wearShare: 0.2, traits: ['heat-sensitive'] },
+  'faux-fur': { name: 'faux fur', structure: 'knit', alsoCalled: ['faux fur', 'fur', 'sherpa'], massGsm: [300, 550, 900], density: 140, stretchAcross: [0, 10, 25], stretchAlong: [0, 5, 15], recovery: [60, 80, 95], wearShare: 0.2, traits: ['napped', 'heat-sensitive'], plastic: true },
+  sequins: { name: 'sequinned cloth', structure: 'layered', alsoCalled: ['sequin', 'sequins', 'sequinned'], massGsm: [180, 300, 500], density: 300, stretchAcross: [0, 10, 50], stretchAlong: [0, 5, 30], recovery: [60, 80, 95], wearShare: 0.2, traits: ['heat-sensitive'], plastic: true },
   'hand-woven': { name: 'hand-woven cloth', structure: 'woven', alsoCalled: ['hand-woven', 'handwoven', 'hand woven'], massGsm: [150, 280, 450], density: 260, stretchAcross: [0, 2, 6], stretchAlong: [0, 2, 6], recovery: SET, wearShare: 0, traits: ['frays', 'loose'] },
   'quilt-sandwich': { name: 'quilt sandwich', structure: 'layered', alsoCalled: ['quilt', 'quilt sandwich', 'quilted'], massGsm: [300, 420, 650], density: 75, stretchAcross: [0, 1, 4], stretchAlong: [0, 1, 4], recovery: SET, wearShare: 0, traits: [] },
   other: { name: 'cloth', structure: 'woven', alsoCalled: [], massGsm: [60, 160, 450], density: 420, stretchAcross: [0, 0, 15], stretchAlong: [0, 0, 10], recovery: [60, 90, 100], wearShare: 0.4, traits: [] },
@@ -68,17 +79,17 @@ export type Family = keyof typeof FAMILY;
 export type FamilyFacts = (typeof FAMILY)[Family];
 export const FAMILIES = idsOf(FAMILY);
 
-/** Share of its thickness that stays under a stitch, by structure (model). */
-export const SQUASH: Readonly<Record<Structure, number>> = {
-  woven: 0.9,
-  knit: 0.7,
-  foam: 0.5,
-  hide: 0.9,
-  coated: 0.9,
-  layered: 0.3,
-};
+/**
+ * The families of which something is true.
+ *
+ * @param holds - what is asked of each
+ * @example
+ * familiesThat(({ silky }) => silky === true) // => ['silk', 'satin', 'chiffon']
+ */
+export const familiesThat = (holds: (facts: FamilyFacts) => boolean): readonly Family[] =>
+  FAMILIES.filter((id) => holds(FAMILY[id]));
 
-/** The same for cloth with a pile or an open weave, whatever its structure (model). */
+/** Share of its thickness that stays under a stitch for cloth with a pile or an open weave, whatever its structure (model). */
 export const SOFT_SQUASH = 0.4;
 
 /**

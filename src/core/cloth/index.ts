@@ -14,5 +14,6 @@ export * from './shopping';
 export * from './shrink';
 export * from './stretch';
 export * from './washing';
+export * from './structures';
 export * from './words';
 export * from './unknownCloth';

@@ -1,5 +1,6 @@
 import type { ClothProfile, Property } from './profile';
-import type { Structure, Trait } from './words';
+import type { Structure } from './structures';
+import type { Trait } from './words';
 
 /** Which of two cloths in one seam decides how it is sewn: what can be spoilt for ever before what can be pressed flat. */
 const GOVERNS: readonly Structure[] = ['hide', 'coated', 'foam', 'knit', 'layered', 'woven'];

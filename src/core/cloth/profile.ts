@@ -1,7 +1,8 @@
 import type { Cloth } from './cloth';
 import { elastaneOf, fibreCeiling, isAllCotton } from './fibres';
-import { type Family, FAMILY, type Range, SOFT_SQUASH, SQUASH } from './families';
-import type { Structure, Trait } from './words';
+import { type Family, FAMILY, type Range, SOFT_SQUASH } from './families';
+import { STRUCTURE, type Structure } from './structures';
+import type { Trait } from './words';
 
 /** One property with where it came from and the range it honestly lies in. */
 export interface Property {
@@ -46,7 +47,6 @@ export const MEASURABLE_TEXT: Readonly<Record<Measurable, string>> = {
   recovery: 'Recovery',
 };
 
-const STRETCHES: readonly Structure[] = ['knit', 'foam'];
 const NO_STRETCH: Range = [0, 0, 3];
 const SOME_STRETCH: Range = [15, 35, 80];
 /** A woven with elastane in it gives, mostly across, and comes back; it stays a woven (common practice). */
@@ -92,7 +92,7 @@ export function clothProfile(given: Cloth): ClothProfile {
     allCotton,
     ceilingC: cloth.ceilingC ?? fibreCeiling(cloth.fibres)?.ceilingC ?? HOTTEST_C,
     traits: traitsOf(cloth, own ? facts.traits : []),
-    wearShare: own ? facts.wearShare : STRETCHES.includes(cloth.structure) ? 0.5 : 0,
+    wearShare: own ? facts.wearShare : STRUCTURE[cloth.structure].stretches ? 0.5 : 0,
     notes,
   };
 }
@@ -117,7 +117,7 @@ function takenFor(cloth: Cloth): { cloth: Cloth; notes: string[] } {
 
 function usualStretch(cloth: Cloth, own: boolean, elastane: number | null, way: 'across' | 'along'): Range {
   if (cloth.structure === 'woven' && (elastane ?? 0) >= ELASTIC_WOVEN.from) return ELASTIC_WOVEN[way];
-  if (!own) return STRETCHES.includes(cloth.structure) ? SOME_STRETCH : NO_STRETCH;
+  if (!own) return STRUCTURE[cloth.structure].stretches ? SOME_STRETCH : NO_STRETCH;
   return FAMILY[cloth.family][way === 'across' ? 'stretchAcross' : 'stretchAlong'];
 }
 
@@ -161,7 +161,7 @@ export function stitchedThickness(
   layers: number,
 ): number {
   const soft = profile.structure !== 'foam' && isLofty(profile);
-  const squash = Math.min(SQUASH[profile.structure], soft ? SOFT_SQUASH : 1);
+  const squash = Math.min(STRUCTURE[profile.structure].squash, soft ? SOFT_SQUASH : 1);
   return profile.thicknessMm.value * layers * squash;
 }
 

@@ -1,8 +1,8 @@
 import type { Cloth } from './cloth';
 import type { ClothReading, ReadingOf } from './readings';
 import { readingsOf } from './readings';
-import type { Family } from './families';
-import type { Structure } from './words';
+import { type Family, FAMILY } from './families';
+import { STRUCTURE } from './structures';
 
 /** How much a cloth shrinks each way, percent; below 0 it grew. */
 export interface Shrinkage {
@@ -85,8 +85,6 @@ const BY_FIBRE: readonly { names: readonly string[]; woven: Usual; knit: Usual }
   { names: ['silk'], woven: [2, 4], knit: [3, 5] },
   { names: ['polyester', 'polyamide', 'nylon', 'acrylic', 'polypropylene'], woven: [0, 1], knit: [1, 2] },
 ];
-const NO_WASH: readonly Structure[] = ['hide', 'coated', 'foam'];
-const PLASTIC: readonly Family[] = ['fleece', 'swim', 'scuba', 'faux-fur', 'ripstop', 'sequins'];
 
 /**
  * The shrinkage to allow for while nothing was washed.
@@ -97,10 +95,10 @@ const PLASTIC: readonly Family[] = ['fleece', 'swim', 'scuba', 'faux-fur', 'rips
  * usualShrinkage({ structure: 'knit', family: 'jersey', traits: [], fibres: { cotton: 95, elastane: 5 } }) // => { acrossPercent: 5, alongPercent: 8, from: 'cotton knit' }
  */
 export function usualShrinkage(cloth: Cloth): Shrinkage & { from: string } {
-  if (NO_WASH.includes(cloth.structure))
+  if (STRUCTURE[cloth.structure].unwashed)
     return { acrossPercent: 0, alongPercent: 0, from: 'a cloth that is not washed' };
   const most = Object.entries(cloth.fibres ?? {}).sort(([, a], [, b]) => b - a)[0]?.[0];
-  const name = most?.trim().toLowerCase() ?? (PLASTIC.includes(cloth.family) ? 'polyester' : 'cotton');
+  const name = most?.trim().toLowerCase() ?? (FAMILY[cloth.family].plastic ? 'polyester' : 'cotton');
   const fibre = BY_FIBRE.find((one) => one.names.includes(name)) ?? BY_FIBRE[0];
   const kind = cloth.structure === 'knit' ? 'knit' : 'woven';
   const [acrossPercent, alongPercent] = fibre[kind];
@@ -152,7 +150,7 @@ const OTHERWISE = 'Wash and dry it exactly as the finished thing will be washed 
  */
 export function preWash(cloth: Cloth, readings: readonly ClothReading[]): string[] {
   const way = WAYS.find((one) => one.when(cloth))?.text ?? OTHERWISE;
-  const washes = !NO_WASH.includes(cloth.structure);
+  const washes = !STRUCTURE[cloth.structure].unwashed;
   const frays = cloth.traits.includes('frays');
   const shrink = shrinkFinding(readings);
   const rinse = readingsOf(readings, 'bleed').at(-1);

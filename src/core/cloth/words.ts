@@ -1,7 +1,3 @@
-/** How a cloth is built. */
-export const STRUCTURES = ['woven', 'knit', 'foam', 'hide', 'coated', 'layered'] as const;
-export type Structure = (typeof STRUCTURES)[number];
-
 /** What a cloth does that changes how it is sewn. */
 export const TRAITS = [
   'slippery',

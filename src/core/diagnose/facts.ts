@@ -1,4 +1,4 @@
-import type { Cloth } from '../cloth';
+import { type Cloth, STRUCTURE } from '../cloth';
 import { type Machine, needleThreadFit, PLAIN_MACHINE, FIBRE, FOOT } from '../kit';
 import { elasticSkipRisk, giveOfSetup, pointRisk, seamContext, thickSeamNm, usualNm } from '../physics';
 import type { Operation, Setup } from '../setup';
@@ -48,9 +48,6 @@ export interface Case {
   tried: number;
 }
 
-/** Cloth in which a row of holes tears like a stamp. */
-const TEARS = ['hide', 'coated', 'foam'];
-
 /**
  * The facts of a line, from its cloth, seam and setting.
  *
@@ -75,7 +72,7 @@ export function factsOf(given: Case): Facts {
     giveAsked: seam.required.percent,
     threadExtension: FIBRE[setup.thread.fibre].extension,
     lengthMm: given.trueLengthMm ?? setup.lengthMm,
-    perforates: yes(TEARS.includes(profile.structure)),
+    perforates: yes(STRUCTURE[profile.structure].holesStay !== undefined),
     sheer: yes(profile.traits.includes('sheer')),
     tightness: seam.tightness,
     compliance: seam.compliance,

@@ -1,6 +1,6 @@
 import { FOOT, isTwin } from '../kit';
 import { secureRisk } from '../physics';
-import type { Setup } from '../setup';
+import { OPERATION, type Setup } from '../setup';
 import { stitchFacts } from '../stitch';
 import type { Question } from './question';
 
@@ -53,7 +53,7 @@ const CAUTIONS: readonly Caution[] = [
     text: 'Glue: open a window and follow the label; spray adhesive is flammable.',
   },
   {
-    when: ({ seam }) => seam.operation.id.startsWith('zip-'),
+    when: ({ seam }) => OPERATION[seam.operation.id].group === 'Zips',
     text: 'Metal stops and teeth break needles: feel for them, mark them with a pin beside the line, and turn the wheel by hand past them.',
   },
   {

@@ -1,4 +1,4 @@
-import { FAMILY, type Measurable } from '../cloth';
+import { FAMILY, type Measurable, STRUCTURE } from '../cloth';
 import type { Risk } from '../physics';
 import type { Question } from './question';
 
@@ -28,7 +28,7 @@ const PROVEN = 0.13;
  */
 export function confidenceIn(question: Question, risks: readonly Risk[]): { value: number; drivers: string[] } {
   const { profile } = question.seam;
-  const stretchy = profile.structure === 'knit' || profile.structure === 'foam';
+  const stretchy = STRUCTURE[profile.structure].stretches === true;
   const takes = (Object.keys(UNMEASURED) as Measurable[])
     .filter((property) => profile[property].source === 'inferred')
     .map((property) => ({

@@ -1,3 +1,4 @@
+import { FAMILY, STRUCTURE } from '../cloth';
 import type { Sign } from '../stitch';
 import { type Hazard } from './risk';
 import type { SeamContext } from './seamContext';
@@ -8,8 +9,6 @@ export type Secure = (typeof SECURES)[number];
 
 /** How rough each way is: a knot tied by hand sews nothing twice (common practice). */
 const ROUGH: Record<Secure, number> = { 'back-stitch': 1, lock: 0.85, 'short-stitch': 0.6, knot: 0 };
-const FINE = ['silk', 'satin', 'chiffon'];
-const HOLED = ['hide', 'coated', 'foam'];
 
 /**
  * What securing an end does to the cloth.
@@ -24,8 +23,8 @@ const HOLED = ['hide', 'coated', 'foam'];
  * secureRisk({ family: 'silk', structure: 'woven' }, 'knot').level // => 0
  */
 export function secureRisk(profile: Pick<SeamContext['profile'], 'family' | 'structure'>, secure: Secure): Hazard {
-  const holed = HOLED.includes(profile.structure);
-  const tender = holed || FINE.includes(profile.family);
+  const holed = STRUCTURE[profile.structure].holesStay !== undefined;
+  const tender = holed || FAMILY[profile.family].silky;
   const sign: Sign = holed ? 'perforated' : 'chewed';
   const why = () =>
     holed

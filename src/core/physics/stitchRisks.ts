@@ -1,9 +1,7 @@
+import { STRUCTURE } from '../cloth';
 import { penetrationsPerCm, stitchFacts, type StitchId } from '../stitch';
 import { type Hazard, riskLevel } from './risk';
 import type { SeamContext } from './seamContext';
-
-/** Holes per cm × blade Ø mm from which a cloth without yarns begins to tear along the line (model). */
-const PERFORATES_FROM = { hide: 3.3, coated: 2.9, foam: 3.4 } as const;
 
 /**
  * The seam's cautious give against what it must give.
@@ -46,11 +44,11 @@ export function perforationRisk(
   const { structure } = seam.profile;
   const holes = penetrationsPerCm(stitch, lengthMm);
   const why = () => `${holes.toFixed(1)} holes in each cm with a ${(nm / 100).toFixed(2)} mm blade.`;
-  if (structure !== 'hide' && structure !== 'coated' && structure !== 'foam')
-    return { sign: 'perforated', level: 0, why };
+  const { holesStay } = STRUCTURE[structure];
+  if (!holesStay) return { sign: 'perforated', level: 0, why };
   return {
     sign: 'perforated',
-    level: riskLevel((holes * (nm / 100) - PERFORATES_FROM[structure]) / 1.8),
+    level: riskLevel((holes * (nm / 100) - holesStay.tearsFrom) / 1.8),
     why,
   };
 }

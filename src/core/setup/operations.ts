@@ -24,38 +24,44 @@ interface OperationRow {
   /** Steps of needle tension from normal that the operation itself asks for: loose rows are pulled up or out again. */
   tensionSteps: number;
   allowanceMm: number;
+  /**
+   * How it follows the cloth: as one straight line that has to give nothing, as a seam that joins, as a line that shows or
+   * lies beside a seam, or in a way of its own.
+   */
+  line: 'straight' | 'seam' | 'shown' | 'own';
+  hem?: true;
 }
 
 // Layers are the contract's defaults; shares, allowances and tension are common practice.
 /** Everything that is sewn, by its id. */
 // prettier-ignore
 export const OPERATION = tableOf<OperationRow>()({
-  join: { name: 'a plain seam', group: 'Seams', layers: 2, giveShare: 1, allowanceMm: 10, joins: true, tensionSteps: 0 },
-  'strip-join': { name: 'a strip seam', group: 'Seams', layers: 2, giveShare: 0, allowanceMm: 6.35, joins: true, tensionSteps: 0 },
-  topstitch: { name: 'topstitching', group: 'Lines', layers: 3, giveShare: 0.8, allowanceMm: 6, shows: true, twin: true, tensionSteps: 0 },
-  hem: { name: 'a hem', group: 'Hems and edges', layers: 2, giveShare: 0.8, allowanceMm: 20, shows: true, twin: true, tensionSteps: 0 },
-  'rolled-hem': { name: 'a rolled hem', group: 'Hems and edges', layers: 2, giveShare: 0.4, allowanceMm: 3, shows: true, tensionSteps: 0 },
-  'blind-hem': { name: 'a blind hem', group: 'Hems and edges', layers: 2, giveShare: 0.5, allowanceMm: 30, tensionSteps: 0 },
-  'edge-finish': { name: 'an edge finish', group: 'Hems and edges', layers: 2, giveShare: 1, allowanceMm: 3, tensionSteps: 0 },
-  band: { name: 'a neckband or cuff', group: 'Bands and elastic', layers: 2, giveShare: 1.2, allowanceMm: 6, joins: true, tensionSteps: 0 },
-  elastic: { name: 'elastic sewn on', group: 'Bands and elastic', layers: 2, giveShare: 1.4, allowanceMm: 6, joins: true, tensionSteps: 0 },
-  casing: { name: 'a casing', group: 'Bands and elastic', layers: 2, giveShare: 0.8, allowanceMm: 15, shows: true, tensionSteps: 0 },
-  binding: { name: 'a binding', group: 'Hems and edges', layers: 2, giveShare: 0.6, allowanceMm: 6, shows: true, joins: true, tensionSteps: 0 },
-  'zip-centred': { name: 'a centred zip', group: 'Zips', layers: 2, giveShare: 0, allowanceMm: 15, shows: true, tensionSteps: 0 },
-  'zip-concealed': { name: 'a concealed zip', group: 'Zips', layers: 2, giveShare: 0, allowanceMm: 15, joins: true, tensionSteps: 0 },
-  'zip-exposed': { name: 'an exposed zip', group: 'Zips', layers: 2, giveShare: 0, allowanceMm: 10, shows: true, tensionSteps: 0 },
-  'zip-lapped': { name: 'a lapped zip', group: 'Zips', layers: 2, giveShare: 0, allowanceMm: 15, shows: true, tensionSteps: 0 },
-  piping: { name: 'piping', group: 'Seams', layers: 2, giveShare: 0, allowanceMm: 15, joins: true, tensionSteps: 0 },
-  ditch: { name: 'stitching in the ditch', group: 'Lines', layers: 2, giveShare: 0.6, allowanceMm: 10, tensionSteps: 0 },
-  'quilt-lines': { name: 'quilting lines', group: 'Lines', layers: 3, giveShare: 0, allowanceMm: 25, shows: true, joins: true, tensionSteps: 0 },
-  baste: { name: 'basting', group: 'Lines', layers: 2, giveShare: 0, allowanceMm: 10, joins: true, tensionSteps: -1 },
-  stay: { name: 'stay-stitching', group: 'Lines', layers: 2, giveShare: 0, allowanceMm: 10, tensionSteps: 0 },
-  understitch: { name: 'understitching', group: 'Lines', layers: 2, giveShare: 0.4, allowanceMm: 10, tensionSteps: 0 },
-  gather: { name: 'gathering rows', group: 'Shape', layers: 2, giveShare: 0, allowanceMm: 10, tensionSteps: -1.5 },
-  dart: { name: 'a dart', group: 'Shape', layers: 2, giveShare: 0, allowanceMm: 10, joins: true, tensionSteps: 0 },
-  reinforce: { name: 'a reinforced line', group: 'Firm spots', layers: 2, giveShare: 0, allowanceMm: 10, dense: true, tensionSteps: 0 },
-  'bar-tack': { name: 'a bar tack', group: 'Firm spots', layers: 2, giveShare: 0, allowanceMm: 10, shows: true, dense: true, tensionSteps: -0.5 },
-  buttonhole: { name: 'a buttonhole', group: 'Firm spots', layers: 2, giveShare: 0, allowanceMm: 15, shows: true, dense: true, tensionSteps: -1 },
+  join: { name: 'a plain seam', group: 'Seams', layers: 2, giveShare: 1, allowanceMm: 10, joins: true, tensionSteps: 0, line: 'seam' },
+  'strip-join': { name: 'a strip seam', group: 'Seams', layers: 2, giveShare: 0, allowanceMm: 6.35, joins: true, tensionSteps: 0, line: 'straight' },
+  topstitch: { name: 'topstitching', group: 'Lines', layers: 3, giveShare: 0.8, allowanceMm: 6, shows: true, twin: true, tensionSteps: 0, line: 'shown' },
+  hem: { name: 'a hem', group: 'Hems and edges', layers: 2, giveShare: 0.8, allowanceMm: 20, shows: true, twin: true, tensionSteps: 0, line: 'shown', hem: true },
+  'rolled-hem': { name: 'a rolled hem', group: 'Hems and edges', layers: 2, giveShare: 0.4, allowanceMm: 3, shows: true, tensionSteps: 0, line: 'own', hem: true },
+  'blind-hem': { name: 'a blind hem', group: 'Hems and edges', layers: 2, giveShare: 0.5, allowanceMm: 30, tensionSteps: 0, line: 'own', hem: true },
+  'edge-finish': { name: 'an edge finish', group: 'Hems and edges', layers: 2, giveShare: 1, allowanceMm: 3, tensionSteps: 0, line: 'own' },
+  band: { name: 'a neckband or cuff', group: 'Bands and elastic', layers: 2, giveShare: 1.2, allowanceMm: 6, joins: true, tensionSteps: 0, line: 'seam' },
+  elastic: { name: 'elastic sewn on', group: 'Bands and elastic', layers: 2, giveShare: 1.4, allowanceMm: 6, joins: true, tensionSteps: 0, line: 'own' },
+  casing: { name: 'a casing', group: 'Bands and elastic', layers: 2, giveShare: 0.8, allowanceMm: 15, shows: true, tensionSteps: 0, line: 'shown' },
+  binding: { name: 'a binding', group: 'Hems and edges', layers: 2, giveShare: 0.6, allowanceMm: 6, shows: true, joins: true, tensionSteps: 0, line: 'own' },
+  'zip-centred': { name: 'a centred zip', group: 'Zips', layers: 2, giveShare: 0, allowanceMm: 15, shows: true, tensionSteps: 0, line: 'straight' },
+  'zip-concealed': { name: 'a concealed zip', group: 'Zips', layers: 2, giveShare: 0, allowanceMm: 15, joins: true, tensionSteps: 0, line: 'straight' },
+  'zip-exposed': { name: 'an exposed zip', group: 'Zips', layers: 2, giveShare: 0, allowanceMm: 10, shows: true, tensionSteps: 0, line: 'straight' },
+  'zip-lapped': { name: 'a lapped zip', group: 'Zips', layers: 2, giveShare: 0, allowanceMm: 15, shows: true, tensionSteps: 0, line: 'straight' },
+  piping: { name: 'piping', group: 'Seams', layers: 2, giveShare: 0, allowanceMm: 15, joins: true, tensionSteps: 0, line: 'straight' },
+  ditch: { name: 'stitching in the ditch', group: 'Lines', layers: 2, giveShare: 0.6, allowanceMm: 10, tensionSteps: 0, line: 'shown' },
+  'quilt-lines': { name: 'quilting lines', group: 'Lines', layers: 3, giveShare: 0, allowanceMm: 25, shows: true, joins: true, tensionSteps: 0, line: 'straight' },
+  baste: { name: 'basting', group: 'Lines', layers: 2, giveShare: 0, allowanceMm: 10, joins: true, tensionSteps: -1, line: 'straight' },
+  stay: { name: 'stay-stitching', group: 'Lines', layers: 2, giveShare: 0, allowanceMm: 10, tensionSteps: 0, line: 'straight' },
+  understitch: { name: 'understitching', group: 'Lines', layers: 2, giveShare: 0.4, allowanceMm: 10, tensionSteps: 0, line: 'shown' },
+  gather: { name: 'gathering rows', group: 'Shape', layers: 2, giveShare: 0, allowanceMm: 10, tensionSteps: -1.5, line: 'straight' },
+  dart: { name: 'a dart', group: 'Shape', layers: 2, giveShare: 0, allowanceMm: 10, joins: true, tensionSteps: 0, line: 'own' },
+  reinforce: { name: 'a reinforced line', group: 'Firm spots', layers: 2, giveShare: 0, allowanceMm: 10, dense: true, tensionSteps: 0, line: 'straight' },
+  'bar-tack': { name: 'a bar tack', group: 'Firm spots', layers: 2, giveShare: 0, allowanceMm: 10, shows: true, dense: true, tensionSteps: -0.5, line: 'own' },
+  buttonhole: { name: 'a buttonhole', group: 'Firm spots', layers: 2, giveShare: 0, allowanceMm: 15, shows: true, dense: true, tensionSteps: -1, line: 'own' },
 });
 export type OperationKind = keyof typeof OPERATION;
 export type OperationFacts = (typeof OPERATION)[OperationKind];

@@ -1,4 +1,4 @@
-import { clothProfile, type Measurable } from '../cloth';
+import { clothProfile, type Measurable, STRUCTURE } from '../cloth';
 import { type Doubt, doubtsOf, type MatchInput } from '../match';
 import { seamContext } from '../physics';
 import { giveOfCloth, READING_TEXT, READINGS, type Setup } from '../setup';
@@ -75,7 +75,7 @@ function wayOf({ cloth, operation }: MatchInput): Line['direction'] {
 
 /** Hides and sheets without a grain answer alike both ways. */
 const alike = ({ structure, stretchAcross, stretchAlong }: ReturnType<typeof clothProfile>) =>
-  ['hide', 'foam', 'coated'].includes(structure) && stretchAcross.value === stretchAlong.value;
+  STRUCTURE[structure].holesStay !== undefined && stretchAcross.value === stretchAlong.value;
 
 function strongestOfEach(doubts: readonly Doubt[]): Doubt[] {
   const told = doubts.filter(({ gain }) => gain >= TOLD);

@@ -1,6 +1,6 @@
 import type { Structure } from '../cloth';
 import type { SeamContext } from '../physics';
-import type { OperationKind, Setup } from '../setup';
+import { OPERATION, type Setup } from '../setup';
 import { type Sign, SIGNS } from '../stitch';
 
 /** What cloth of each build shows most often, in the order people look (common practice). */
@@ -85,13 +85,11 @@ const USUAL: Readonly<Record<Structure, readonly Sign[]>> = {
   ],
 };
 
-const ZIPS: readonly OperationKind[] = ['zip-centred', 'zip-concealed', 'zip-exposed', 'zip-lapped'];
-
 /** Signs that only some seams can show, and then are looked for first. */
 const ONLY: Partial<Record<Sign, (seam: SeamContext, setup: Setup) => boolean>> = {
   tunnel: (_, { needle }) => needle.gapMm !== undefined,
   'one-needle-missing': (_, { needle }) => needle.gapMm !== undefined,
-  'zip-bubble': ({ asked }) => ZIPS.includes(asked.kind),
+  'zip-bubble': ({ asked }) => OPERATION[asked.kind].group === 'Zips',
   bowed: ({ asked }) => asked.kind === 'strip-join',
 };
 

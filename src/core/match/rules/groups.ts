@@ -1,32 +1,23 @@
-import type { Family, Structure } from '../../cloth';
-import type { OperationKind } from '../../setup';
+import { familiesThat, type Structure, structuresThat } from '../../cloth';
+import { OPERATION_KINDS, OPERATION } from '../../setup';
 
-/** Groups of cloth and of operations that several rules speak of. */
-export const KNIT = { structure: ['knit'] as readonly Structure[] };
-export const SKINS = { structure: ['hide', 'coated'] as readonly Structure[] };
-export const FOAM = { structure: ['foam'] as readonly Structure[] };
+/** Groups of cloth and of operations that several rules speak of, each derived from what stands in the tables. */
+export const KNIT = { structure: ['knit'] satisfies readonly Structure[] } as const;
+export const FOAM = { structure: ['foam'] satisfies readonly Structure[] } as const;
+export const SKINS = { structure: structuresThat('skin') };
 /** Cloth in which every hole stays. */
-export const HOLED = { structure: ['hide', 'coated', 'foam'] as readonly Structure[] };
-export const SILKY = { family: ['silk', 'satin', 'chiffon'] as readonly Family[] };
-export const STABLE_KNIT = { family: ['double-knit', 'scuba', 'fleece'] as readonly Family[] };
-export const LIMP_KNIT = { family: ['slinky-jersey', 'sweater-knit', 'rib'] as readonly Family[] };
-export const STRONG = { family: ['denim', 'canvas'] as readonly Family[] };
-export const PILE = { family: ['velvet', 'corduroy'] as readonly Family[] };
+export const HOLED = { structure: structuresThat('holesStay') };
+export const SILKY = { family: familiesThat(({ silky }) => silky === true) };
+export const STABLE_KNIT = { family: familiesThat(({ knit }) => knit === 'stable') };
+export const LIMP_KNIT = { family: familiesThat(({ knit }) => knit === 'limp') };
+export const STRONG = { family: familiesThat(({ strong }) => strong === true) };
+export const PILE = { family: familiesThat(({ pile }) => pile === true) };
 
-export const ZIPS: readonly OperationKind[] = ['zip-centred', 'zip-concealed', 'zip-exposed', 'zip-lapped'];
+export const ZIPS = OPERATION_KINDS.filter((kind) => OPERATION[kind].group === 'Zips');
 /** Sewn as one straight line whatever the cloth: nothing here has to give. */
-export const LINES: readonly OperationKind[] = [
-  ...ZIPS,
-  'strip-join',
-  'piping',
-  'baste',
-  'stay',
-  'gather',
-  'quilt-lines',
-  'reinforce',
-];
+export const LINES = OPERATION_KINDS.filter((kind) => OPERATION[kind].line === 'straight');
 /** Seams that join and must follow the cloth. */
-export const SEAMS: readonly OperationKind[] = ['join', 'band'];
+export const SEAMS = OPERATION_KINDS.filter((kind) => OPERATION[kind].line === 'seam');
 /** Lines that show, or lie beside a seam, and follow the cloth. */
-export const SHOWN: readonly OperationKind[] = ['hem', 'topstitch', 'casing', 'understitch', 'ditch'];
-export const HEMS: readonly OperationKind[] = ['hem', 'rolled-hem', 'blind-hem'];
+export const SHOWN = OPERATION_KINDS.filter((kind) => OPERATION[kind].line === 'shown');
+export const HEMS = OPERATION_KINDS.filter((kind) => OPERATION[kind].hem);
