@@ -1,5 +1,5 @@
 import { FOOT, footOpening, isTwin, type Machine, PLATE, pressureSteps, trueLengthMm, trueWidthMm } from '../kit';
-import type { Blocked } from '../result';
+import type { Blocked, BlockedCode } from '../result';
 import type { Setup } from '../setup';
 import { STITCH, stitchFacts } from '../stitch';
 import { needleReach } from './needleReach';
@@ -13,7 +13,7 @@ export interface Interlocked {
 
 /** One thing that would break a needle, a machine or the seam; it can never be overridden silently. */
 export interface Interlock {
-  code: string;
+  code: Extract<BlockedCode, `interlock.${string}`>;
   /** True when the needle would hit metal. */
   strike: boolean;
   check: (input: Interlocked) => Omit<Blocked, 'code'> | null;

@@ -17,6 +17,7 @@ export interface Alternative {
 /** Something that was not chosen, and why. */
 export interface Rejected {
   what: string;
+  /** The name of the rule, of the interlock or of the "cannot" that stands against it. */
   code: string;
   text: string;
 }

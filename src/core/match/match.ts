@@ -120,7 +120,7 @@ function answerBlocked(question: Question, found: SearchResult): MatchAnswer {
 function blockedBy({ kit, machine, seam, aims }: Question, low: number): Blocked[] {
   const empty = (['needles', 'threads', 'feet', 'plates'] as const)
     .filter((part) => kit[part].length === 0)
-    .map((part) => ({ code: `kit.${part}-empty`, text: `The kit has no ${part}.` }));
+    .map((part): Blocked => ({ code: `kit.${part}-empty`, text: `The kit has no ${part}.` }));
   if (empty.length > 0) return empty;
   if (asksTooMuch(seam)) {
     const most = Math.floor(seam.giveLimit);
