@@ -2,6 +2,7 @@ export * from './accepted';
 export * from './compare';
 export * from './criteria';
 export * from './layout';
+export * from './linesBySwatch';
 export * from './measuredSigns';
 export * from './newLine';
 export * from './plan';

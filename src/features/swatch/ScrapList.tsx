@@ -1,7 +1,7 @@
 'use client';
 
 import Link from 'next/link';
-import { type Line, scrapStanding } from '@/core/swatch';
+import { type Line, linesBySwatch, scrapStanding } from '@/core/swatch';
 import { useCloths, useLines, useSwatches } from '@/data';
 import { sayWhen } from '@/parts/workspace';
 import { ClothSwatch } from '@/ui';
@@ -21,11 +21,12 @@ export function ScrapList() {
       </p>
     );
   }
+  const bySwatch = linesBySwatch(lines);
   return (
     <ul className={styles.scraps}>
       {swatches.map((swatch) => {
         const cloth = cloths.find((c) => c.id === swatch.clothId);
-        const own = lines.filter((line) => line.swatchId === swatch.id);
+        const own = bySwatch.get(swatch.id) ?? [];
         return (
           <li key={swatch.id}>
             <Link href={`/swatch?id=${swatch.id}`}>

@@ -1,7 +1,7 @@
 'use client';
 
 import { procedureName } from '@/core/seam';
-import { isHalfTested, type Line, scrapStanding } from '@/core/swatch';
+import { isHalfTested, type Line, linesBySwatch, scrapStanding } from '@/core/swatch';
 import { useLines, useRuns, useSwatches } from '@/data';
 import { sayWhen } from '@/parts/workspace';
 import type { Waiting } from './Rows';
@@ -20,8 +20,9 @@ export function useBegun(): Waiting | undefined {
       name: procedureName(run.procedureId),
       note: `${run.clothName}, ${run.status === 'asking' ? 'not begun' : `step ${run.step + 1}`}, ${sayWhen(run.startedAt)}`,
     }));
+  const bySwatch = linesBySwatch(lines);
   const tested = swatches.flatMap((swatch) => {
-    const own = lines.filter((line) => line.swatchId === swatch.id);
+    const own = bySwatch.get(swatch.id) ?? [];
     if (!isHalfTested(own)) return [];
     return [
       {
