@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import path from 'node:path';
 import type { Page } from '@playwright/test';
-import { axeFindings, expect, openDemo, test } from './page';
+import { axeFindings, expect, openDemo, settled, test } from './page';
 
 const pick = async (page: Page, label: string, option: string | RegExp) => {
   await page.getByLabel(label, { exact: true }).click();
@@ -96,6 +96,8 @@ test('a job begun without a cloth says so, and gets one for all of its seams at 
   const choose = page.getByRole('link', { name: 'Choose its cloth' });
   await expect(choose).toBeFocused();
   await page.keyboard.press('Enter');
+  // A notice that comes in over the list would get the press.
+  await settled(page);
   await page.getByLabel(/^Cloth for \d seams, \d pieces?$/).click();
   await page.getByRole('option', { name: 'Deck canvas' }).click();
   await expect(page.getByText('Deck canvas instead of no cloth.')).toBeVisible();

@@ -51,11 +51,14 @@ test('width, bobbin and feed are measured too, and say what follows', async ({ p
   await width.getByRole('textbox', { name: 'Whole swing' }).fill('3,6');
   await width.getByRole('button', { name: 'Keep this width' }).click();
   await expect(width).toContainText('about 10 % less than it says');
+  // The notice of it comes in over the page: a press in that moment would land on it.
+  await settled(page);
   const bobbin = region(page, 'Bobbin');
   await bobbin.getByRole('textbox', { name: 'Wound off' }).fill('40');
   await bobbin.getByRole('textbox', { name: 'Thread number' }).fill('Tkt 120');
   await bobbin.getByRole('button', { name: 'Keep this bobbin' }).click();
   await expect(bobbin).toContainText('measured once');
+  await settled(page);
   const feed = region(page, 'Feed');
   await feed.getByRole('textbox', { name: 'Top behind by' }).fill('3');
   await expect(feed).toContainText('would bow about 20 mm');
