@@ -96,7 +96,7 @@ test('a job begun without a cloth says so, and gets one for all of its seams at 
   const choose = page.getByRole('link', { name: 'Choose its cloth' });
   await expect(choose).toBeFocused();
   await page.keyboard.press('Enter');
-  // A notice that comes in over the list would get the press.
+  // The settings of all seams are worked out meanwhile.
   await settled(page);
   await page.getByLabel(/^Cloth for \d seams, \d pieces?$/).click();
   await page.getByRole('option', { name: 'Deck canvas' }).click();

@@ -51,7 +51,7 @@ test('width, bobbin and feed are measured too, and say what follows', async ({ p
   await width.getByRole('textbox', { name: 'Whole swing' }).fill('3,6');
   await width.getByRole('button', { name: 'Keep this width' }).click();
   await expect(width).toContainText('about 10 % less than it says');
-  // The notice of it comes in over the page: a press in that moment would land on it.
+  // What has been kept moves what stands below it.
   await settled(page);
   const bobbin = region(page, 'Bobbin');
   await bobbin.getByRole('textbox', { name: 'Wound off' }).fill('40');
