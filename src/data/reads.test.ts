@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { describe, expect, it } from 'vitest';
+import { beforeEach, describe, expect, it } from 'vitest';
 import { readWorkroom } from '@/core/file';
 import { database } from './database';
 import { cloths, lines, linesOf } from './repositories';
@@ -48,6 +48,23 @@ describe('a ledger of ten thousand lines', () => {
     expect((await linesOf('velvet')).map(({ number }) => number)).toEqual([5, 6, 7, 8, 9]);
     // The count counts: all of them are many more.
     expect(await rowsRead(() => lines.all())).toBeGreaterThan(10_000);
+  });
+});
+
+describe('a table that is read page by page', () => {
+  const ids = Array.from({ length: 1_003 }, (_, i) => `row-${String(i).padStart(4, '0')}`);
+  beforeEach(async () => {
+    await database.lines.clear();
+    await database.lines.bulkPut(ids.map((id) => ({ ...demo.lines[0], id })));
+  });
+
+  it('gives every row once, in the order of the keys, however long the pages get', async () => {
+    expect((await lines.all()).map(({ id }) => id)).toEqual(ids);
+  });
+
+  it('passes over a row that cannot be read, at the end of the first page of ten too', async () => {
+    await database.lines.update(ids[9], { number: -1 });
+    expect((await lines.all()).map(({ id }) => id)).toEqual(ids.filter((id) => id !== ids[9]));
   });
 });
 

@@ -1,9 +1,9 @@
-import { familiesThat, type Structure, structuresThat } from '../../cloth';
+import { familiesThat, structuresThat } from '../../cloth';
 import { OPERATION_KINDS, OPERATION } from '../../setup';
 
 /** Groups of cloth and of operations that several rules speak of, each derived from what stands in the tables. */
-export const KNIT = { structure: ['knit'] satisfies readonly Structure[] } as const;
-export const FOAM = { structure: ['foam'] satisfies readonly Structure[] } as const;
+export const KNIT = { structure: ['knit'] } as const;
+export const FOAM = { structure: ['foam'] } as const;
 export const SKINS = { structure: structuresThat('skin') };
 /** Cloth in which every hole stays. */
 export const HOLED = { structure: structuresThat('holesStay') };
