@@ -1,4 +1,4 @@
-import { idsOf, tableOf } from '../result';
+import { idsOf, type Origin, tableOf } from '../result';
 
 /** How a cloth is built, and what follows from that alone. */
 interface StructureRow {
@@ -16,14 +16,19 @@ interface StructureRow {
   unwashed?: true;
 }
 
+const BUILD: Origin = {
+  provenance: 'model',
+  source: 'Flags: common practice; how far it is squashed and when it tears: set by us.',
+};
+
 /** The ways a cloth can be built, by their ids. Flags: common practice. */
 export const STRUCTURE = tableOf<StructureRow>()({
-  woven: { squash: 0.9 },
-  knit: { squash: 0.7, stretches: true },
-  foam: { squash: 0.5, stretches: true, holesStay: { tearsFrom: 3.4 }, unwashed: true },
-  hide: { squash: 0.9, holesStay: { tearsFrom: 3.3 }, skin: true, unwashed: true },
-  coated: { squash: 0.9, holesStay: { tearsFrom: 2.9 }, skin: true, unwashed: true },
-  layered: { squash: 0.3 },
+  woven: { ...BUILD, squash: 0.9 },
+  knit: { ...BUILD, squash: 0.7, stretches: true },
+  foam: { ...BUILD, squash: 0.5, stretches: true, holesStay: { tearsFrom: 3.4 }, unwashed: true },
+  hide: { ...BUILD, squash: 0.9, holesStay: { tearsFrom: 3.3 }, skin: true, unwashed: true },
+  coated: { ...BUILD, squash: 0.9, holesStay: { tearsFrom: 2.9 }, skin: true, unwashed: true },
+  layered: { ...BUILD, squash: 0.3 },
 });
 export type Structure = keyof typeof STRUCTURE;
 export const STRUCTURES = idsOf(STRUCTURE);

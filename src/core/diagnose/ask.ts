@@ -1,9 +1,10 @@
+import { rowsOf } from '../result';
 import type { Cause } from './causes';
 import { CHANGE } from './changes';
 import { type Facts, holds } from './facts';
 import type { DiagnoseInput } from './input';
 import { LINKS } from './links';
-import { ASK_MIN, type AnswerFacts, NOT_SURE, type QuestionFacts, QUESTIONS } from './questions';
+import { ASK_MIN, type AnswerFacts, NOT_SURE, QUESTION, type QuestionFacts } from './questions';
 
 /** Odds of every cause, adding up to 1. */
 export type Odds = Readonly<Record<Cause, number>>;
@@ -34,7 +35,7 @@ const chanceOf = (answer: AnswerFacts, cause: Cause) => answer.given[cause] ?? a
  */
 export function answered(cause: Cause, answers: NonNullable<DiagnoseInput['answers']>): number {
   return answers.reduce((product, { question, answer }) => {
-    const facts = QUESTIONS.find((q) => q.id === question)?.answers.find((a) => a.id === answer);
+    const facts = QUESTION[question].answers.find((a) => a.id === answer);
     return facts && answer !== NOT_SURE ? product * chanceOf(facts, cause) : product;
   }, 1);
 }
@@ -70,7 +71,7 @@ export function questionWorthAsking(
   const asked = new Set((input.answers ?? []).map((a) => a.question));
   const linked = linkedCauses(input);
   const triedFor = (cause: Cause) => input.history.some(({ change }) => (CHANGE[change].cures[cause] ?? 0) >= SETTLES);
-  const open = QUESTIONS.filter(
+  const open = rowsOf(QUESTION).filter(
     ({ id, when, unlessKnown, answers }) =>
       !asked.has(id) &&
       causesOf(answers).some((cause) => linked.has(cause) && !triedFor(cause)) &&

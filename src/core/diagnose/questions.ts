@@ -1,17 +1,6 @@
+import { idsOf, type Origin, tableOf } from '../result';
 import type { Cause } from './causes';
 import type { Condition } from './facts';
-
-/** Questions whose answer can split the causes. */
-export const QUESTION_IDS = [
-  'ask-threaded-foot-up',
-  'ask-pulled',
-  'ask-needle-age',
-  'ask-thread-quality',
-  'ask-start',
-  'ask-metal',
-  'ask-eyes',
-] as const;
-export type QuestionId = (typeof QUESTION_IDS)[number];
 
 /** One answer, and how likely it is given under a cause; `otherwise` under every other one. */
 export interface AnswerFacts {
@@ -22,8 +11,7 @@ export interface AnswerFacts {
 }
 
 /** One question: under each cause the answers' chances add up to 1. */
-export interface QuestionFacts {
-  id: QuestionId;
+interface QuestionRow {
   text: string;
   /** Only asked when these hold. */
   when?: readonly Condition[];
@@ -47,20 +35,25 @@ const yesNo = (given: Partial<Record<Cause, number>>, otherwise: number, yes = '
   },
 ];
 
-/** Every question. What people answer under which cause is common practice put into numbers (model). */
-export const QUESTIONS: readonly QuestionFacts[] = [
-  {
-    id: 'ask-threaded-foot-up',
+const ANSWERED: Origin = {
+  provenance: 'model',
+  source: 'What people ask: common practice; what is answered under which cause, in numbers, is set by us.',
+};
+
+/** Questions whose answer can split the causes, by their ids. */
+export const QUESTION = tableOf<QuestionRow>()({
+  'ask-threaded-foot-up': {
+    ...ANSWERED,
     text: 'Was the foot up while you threaded the machine?',
     answers: yesNo({ 'rethread-needed': 0.25 }, 0.8),
   },
-  {
-    id: 'ask-pulled',
+  'ask-pulled': {
+    ...ANSWERED,
     text: 'Did you pull the cloth, push it, or hold it back?',
     answers: yesNo({ pulled: 0.9 }, 0.2),
   },
-  {
-    id: 'ask-needle-age',
+  'ask-needle-age': {
+    ...ANSWERED,
     text: 'How long has this needle sewn?',
     unlessKnown: 'needleHours',
     answers: [
@@ -69,25 +62,28 @@ export const QUESTIONS: readonly QuestionFacts[] = [
       { id: 'long', text: 'More than a day’s sewing', given: { 'needle-worn': 0.7 }, otherwise: 0.2 },
     ],
   },
-  {
-    id: 'ask-thread-quality',
+  'ask-thread-quality': {
+    ...ANSWERED,
     text: 'Hold the thread against the light. Is it smooth and even?',
     unlessKnown: 'threadCheap',
     answers: yesNo({ 'thread-poor': 0.12 }, 0.85, 'Smooth', 'Fuzzy or lumpy'),
   },
-  {
-    id: 'ask-start',
+  'ask-start': {
+    ...ANSWERED,
     text: 'Where did the line begin?',
     answers: yesNo({ 'start-at-edge': 0.95 }, 0.35, 'At the very edge', 'Inside the cloth'),
   },
-  {
-    id: 'ask-metal',
+  'ask-metal': {
+    ...ANSWERED,
     text: 'Did the line cross a pin, a zip or anything hard?',
     answers: yesNo({ 'hit-metal': 0.85 }, 0.1),
   },
-  {
-    id: 'ask-eyes',
+  'ask-eyes': {
+    ...ANSWERED,
     text: 'What did you look at while sewing?',
     answers: yesNo({ 'eyes-on-needle': 0.9 }, 0.3, 'The needle', 'The guide or the edge'),
   },
-];
+});
+export type QuestionId = keyof typeof QUESTION;
+export type QuestionFacts = (typeof QUESTION)[QuestionId];
+export const QUESTION_IDS = idsOf(QUESTION);

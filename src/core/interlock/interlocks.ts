@@ -1,5 +1,5 @@
 import { FOOT, footOpening, isTwin, type Machine, PLATE, pressureSteps, trueLengthMm, trueWidthMm } from '../kit';
-import type { Blocked, BlockedCode } from '../result';
+import { type Blocked, type BlockedCode, idsOf, type Origin } from '../result';
 import type { Setup } from '../setup';
 import { STITCH, stitchFacts } from '../stitch';
 import { needleReach } from './needleReach';
@@ -11,21 +11,38 @@ export interface Interlocked {
   thicknessMm: number;
 }
 
+type InterlockCode = Extract<BlockedCode, `interlock.${string}`>;
+
 /** One thing that would break a needle, a machine or the seam; it can never be overridden silently. */
-export interface Interlock {
-  code: Extract<BlockedCode, `interlock.${string}`>;
+interface InterlockRow extends Origin {
   /** True when the needle would hit metal. */
   strike: boolean;
   check: (input: Interlocked) => Omit<Blocked, 'code'> | null;
 }
+export interface Interlock extends InterlockRow {
+  code: InterlockCode;
+}
+
+const METAL: Origin = {
+  provenance: 'common-practice',
+  source: 'A needle that meets metal breaks; see the machine’s manual.',
+};
+const MADE_SO: Origin = { provenance: 'common-practice', source: 'What the machine’s manual says it can do.' };
+const ROOM: Origin = {
+  provenance: 'model',
+  source: 'The slot is as wide as the widest stitch; the room beyond it is set by us.',
+};
+
+/** Free space past the widest swing at each end of a slot, mm (model). */
+export const SLOT_CLEARANCE_MM = 0.65;
 
 const EPSILON = 1e-6;
 const over = (actual: number, limit: number) => actual > limit + EPSILON;
 
-/** Every interlock, most serious first. */
-export const INTERLOCKS: readonly Interlock[] = [
-  {
-    code: 'interlock.plate-needs-straight',
+/** What is looked at before a setting may be sewn, by the name it is refused with. Most serious first. */
+const INTERLOCK: Readonly<Record<InterlockCode, InterlockRow>> = {
+  'interlock.plate-needs-straight': {
+    ...METAL,
     strike: true,
     check: ({ setup }) =>
       setup.plate === 'straight' && setup.stitch !== 'straight'
@@ -34,16 +51,16 @@ export const INTERLOCKS: readonly Interlock[] = [
           }
         : null,
   },
-  {
-    code: 'interlock.plate-needs-one-needle',
+  'interlock.plate-needs-one-needle': {
+    ...METAL,
     strike: true,
     check: ({ setup }) =>
       setup.plate === 'straight' && isTwin(setup.needle.point)
         ? { text: 'Two needles cannot pass the one hole of the straight-stitch plate.' }
         : null,
   },
-  {
-    code: 'interlock.needle-off-hole',
+  'interlock.needle-off-hole': {
+    ...METAL,
     strike: true,
     check: ({ setup, machine }) => {
       if (setup.plate !== 'straight') return null;
@@ -59,8 +76,8 @@ export const INTERLOCKS: readonly Interlock[] = [
         : null;
     },
   },
-  {
-    code: 'interlock.foot-needs-straight',
+  'interlock.foot-needs-straight': {
+    ...METAL,
     strike: true,
     check: ({ setup }) => {
       const hole = footOpening(setup.foot, setup.footSide);
@@ -71,8 +88,8 @@ export const INTERLOCKS: readonly Interlock[] = [
         : null;
     },
   },
-  {
-    code: 'interlock.foot-opening',
+  'interlock.foot-opening': {
+    ...METAL,
     strike: true,
     check: ({ setup }) => {
       const hole = footOpening(setup.foot, setup.footSide);
@@ -89,8 +106,8 @@ export const INTERLOCKS: readonly Interlock[] = [
         : null;
     },
   },
-  {
-    code: 'interlock.twin-slot',
+  'interlock.twin-slot': {
+    ...METAL,
     strike: true,
     check: ({ setup, machine }) => {
       if (setup.needle.gapMm === undefined) return null;
@@ -105,8 +122,8 @@ export const INTERLOCKS: readonly Interlock[] = [
         : null;
     },
   },
-  {
-    code: 'interlock.slot-reach',
+  'interlock.slot-reach': {
+    ...ROOM,
     strike: true,
     check: ({ setup, machine }) => {
       if (setup.plate === 'straight') return null;
@@ -118,8 +135,8 @@ export const INTERLOCKS: readonly Interlock[] = [
         : null;
     },
   },
-  {
-    code: 'interlock.needle-position',
+  'interlock.needle-position': {
+    ...MADE_SO,
     strike: false,
     check: ({ setup, machine }) =>
       machine.needlePositions === 1 && setup.needlePositionMm !== 0
@@ -131,32 +148,32 @@ export const INTERLOCKS: readonly Interlock[] = [
           }
         : null,
   },
-  {
-    code: 'interlock.stitch-missing',
+  'interlock.stitch-missing': {
+    ...MADE_SO,
     strike: false,
     check: ({ setup, machine }) =>
       machine.stitches.includes(setup.stitch)
         ? null
         : { text: `This machine has no ${STITCH[setup.stitch].name.toLowerCase()} stitch.` },
   },
-  {
-    code: 'interlock.plate-missing',
+  'interlock.plate-missing': {
+    ...MADE_SO,
     strike: false,
     check: ({ setup, machine }) =>
       machine.plates.includes(setup.plate)
         ? null
         : { text: `No ${PLATE[setup.plate].name.toLowerCase()} plate fits this machine.` },
   },
-  {
-    code: 'interlock.foot-missing',
+  'interlock.foot-missing': {
+    ...MADE_SO,
     strike: false,
     check: ({ setup, machine }) =>
       !machine.feet || FOOT[setup.foot].builtIn || machine.feet.includes(setup.foot)
         ? null
         : { text: `The ${FOOT[setup.foot].name.toLowerCase()} foot does not fit this machine.` },
   },
-  {
-    code: 'interlock.width-on-line',
+  'interlock.width-on-line': {
+    ...MADE_SO,
     strike: false,
     check: ({ setup }) =>
       !stitchFacts(setup.stitch).swings && setup.widthMm > 0
@@ -168,8 +185,8 @@ export const INTERLOCKS: readonly Interlock[] = [
           }
         : null,
   },
-  {
-    code: 'interlock.length-range',
+  'interlock.length-range': {
+    ...MADE_SO,
     strike: false,
     check: ({ setup, machine }) => {
       const limit = trueLengthMm(machine, machine.maxLengthMm);
@@ -178,8 +195,8 @@ export const INTERLOCKS: readonly Interlock[] = [
         : null;
     },
   },
-  {
-    code: 'interlock.width-range',
+  'interlock.width-range': {
+    ...MADE_SO,
     strike: false,
     check: ({ setup, machine }) => {
       const limit = trueWidthMm(machine, machine.maxWidthMm);
@@ -188,8 +205,8 @@ export const INTERLOCKS: readonly Interlock[] = [
         : null;
     },
   },
-  {
-    code: 'interlock.tension-range',
+  'interlock.tension-range': {
+    ...MADE_SO,
     strike: false,
     check: ({ setup, machine }) => {
       const { min, max, normal } = machine.tensionDial;
@@ -198,8 +215,8 @@ export const INTERLOCKS: readonly Interlock[] = [
       return { text: 'The tension dial does not go that far.', limit: actual > max ? max : min, actual };
     },
   },
-  {
-    code: 'interlock.pressure-range',
+  'interlock.pressure-range': {
+    ...MADE_SO,
     strike: false,
     check: ({ setup, machine }) => {
       const reachable = pressureSteps(machine).map((step) => step.pressure);
@@ -214,8 +231,8 @@ export const INTERLOCKS: readonly Interlock[] = [
         : null;
     },
   },
-  {
-    code: 'interlock.layers-over-lift',
+  'interlock.layers-over-lift': {
+    ...MADE_SO,
     strike: false,
     check: ({ machine, thicknessMm }) => {
       const limit = machine.footLiftMm + machine.extraLiftMm;
@@ -224,7 +241,7 @@ export const INTERLOCKS: readonly Interlock[] = [
         : null;
     },
   },
-];
+};
 
-/** Free space past the widest swing at each end of a slot, mm (model). */
-export const SLOT_CLEARANCE_MM = 0.65;
+/** Every interlock, most serious first. */
+export const INTERLOCKS: readonly Interlock[] = idsOf(INTERLOCK).map((code) => ({ code, ...INTERLOCK[code] }));

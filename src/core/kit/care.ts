@@ -1,13 +1,7 @@
-import { oneOf } from '../result';
-
-/** What is done to keep a machine well. */
-export const CARE_KINDS = ['lint', 'oil', 'bulb', 'service', 'new-foot'] as const;
-export type CareKind = (typeof CARE_KINDS)[number];
-export const careKindSchema = oneOf(CARE_KINDS);
+import { idsOf, oneOf, type Origin, tableOf } from '../result';
 
 /** One kind of care: how often, what to do, and what to mind. */
-export interface CareFacts {
-  id: CareKind;
+interface CareRow {
   name: string;
   how: string;
   /** Sewing hours between two times; null where only trouble or the calendar says so. */
@@ -15,59 +9,60 @@ export interface CareFacts {
   /** Months after which it is due whatever was sewn; null where hours alone decide. */
   everyMonths: number | null;
   caution: string;
-  provenance: 'common-practice';
 }
 
+const KEEPING: Origin = {
+  provenance: 'common-practice',
+  source: 'How machines are kept; each manual has the last word.',
+};
 const POWER = 'Switch the machine off and unplug it first.';
 
 /** Every kind of care. The machine's manual has the last word on all of them. */
-export const CARE: Readonly<Record<CareKind, CareFacts>> = {
+export const CARE = tableOf<CareRow>()({
   lint: {
-    id: 'lint',
     name: 'Lint out of feed and bobbin case',
     how: 'Take the plate off, brush lint out of the feed teeth and round the hook; never blow it further in.',
     everyHours: 8,
     everyMonths: null,
     caution: POWER,
-    provenance: 'common-practice',
+    ...KEEPING,
   },
   oil: {
-    id: 'oil',
     name: 'Oil',
     how: 'A drop only where the manual shows it, then sew on a scrap until it leaves no mark. Many machines want none.',
     everyHours: 20,
     everyMonths: null,
     caution: `${POWER} Only machine oil, and only if the manual asks for it.`,
-    provenance: 'common-practice',
+    ...KEEPING,
   },
   bulb: {
-    id: 'bulb',
     name: 'Bulb',
     how: 'A new bulb of the kind the manual names.',
     everyHours: null,
     everyMonths: null,
     caution: `${POWER} Let the bulb cool.`,
-    provenance: 'common-practice',
+    ...KEEPING,
   },
   service: {
-    id: 'service',
     name: 'Service by a technician',
     how: 'Timing, belts and wiring are for a qualified technician.',
     everyHours: 200,
     everyMonths: 24,
     caution: 'Do not open the housing yourself.',
-    provenance: 'common-practice',
+    ...KEEPING,
   },
   'new-foot': {
-    id: 'new-foot',
     name: 'New foot',
     how: 'A foot that is new to this machine may hold the cloth another way: sew a line on scrap before you trust old settings.',
     everyHours: null,
     everyMonths: null,
     caution: POWER,
-    provenance: 'common-practice',
+    ...KEEPING,
   },
-};
+});
+export type CareKind = keyof typeof CARE;
+export const CARE_KINDS = idsOf(CARE);
+export const careKindSchema = oneOf(CARE_KINDS);
 
 /** Hours and months between two times, as the person set them for one machine. */
 export type CareEvery = Partial<Record<CareKind, { everyHours: number | null; everyMonths: number | null }>>;

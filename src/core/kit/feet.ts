@@ -1,4 +1,4 @@
-import { idsOf, tableOf } from '../result';
+import { idsOf, type Origin, tableOf } from '../result';
 
 /** Free space either side of the machine's centre, mm. */
 export interface Opening {
@@ -29,25 +29,31 @@ const HOLE = both(0.8);
 /** Wide enough for a 7 mm zigzag with a thick needle, and no wider: a 9 mm swing strikes it (memory). */
 const WIDE = both(4.1);
 
+/** What a foot is for is common practice. */
+const SHAPE: Origin = {
+  provenance: 'model',
+  source: 'What it is for: common practice; its opening and drag: set by us.',
+};
+
 /** Presser feet by their ids. */
 // prettier-ignore
 export const FOOT = tableOf<FootRow>()({
-  standard: { name: 'Standard', plain: 'the one the machine came with', openingMm: null, drag: 1, general: true },
-  walking: { name: 'Walking', plain: 'its own teeth move the top layer too', openingMm: WIDE, drag: 0.2, general: true, dislikesReverse: true },
-  'dual-feed': { name: 'Dual feed', plain: 'built into the machine: feeds from above', openingMm: null, drag: 0.2, general: true, builtIn: true },
-  glide: { name: 'Glide-soled', plain: 'a slippery sole', openingMm: WIDE, drag: 0.5, general: true },
-  knit: { name: 'Knit', plain: 'small spring arm that moves with the cloth', openingMm: WIDE, drag: 0.4, general: true },
-  zip: { name: 'Zip', plain: 'one bar: sews beside teeth and cord', openingMm: both(1.2), sideOpeningMm: { left: { left: 0.8, right: 4.6 }, right: { left: 4.6, right: 0.8 } }, drag: 1, general: false },
-  'concealed-zip': { name: 'Concealed zip', plain: 'two grooves that roll the coil aside', openingMm: HOLE, drag: 1, general: false },
-  straight: { name: 'Straight-stitch', plain: 'one small hole: holds light cloth down', openingMm: HOLE, drag: 0.9, general: true },
-  'quarter-inch': { name: 'Quarter-inch guide', plain: 'a guide 1/4 inch from the needle', openingMm: HOLE, drag: 0.9, general: false },
-  ditch: { name: 'Ditch', plain: 'a blade that follows a seam', openingMm: both(2.5), drag: 1, general: false },
-  grooved: { name: 'Grooved', plain: 'room beneath for satin stitch and ridges', openingMm: WIDE, drag: 0.9, general: false },
-  roller: { name: 'Roller', plain: 'rolls over sticky cloth', openingMm: WIDE, drag: 0.35, general: true },
-  'blind-hem': { name: 'Blind-hem', plain: 'a guide for the fold', openingMm: WIDE, drag: 1, general: false },
-  'rolled-hem': { name: 'Rolled-hem', plain: 'curls the edge as it goes', openingMm: both(2), drag: 1, general: false },
-  binding: { name: 'Binding', plain: 'folds a binding round the edge', openingMm: both(2.5), drag: 1, general: false },
-  buttonhole: { name: 'Buttonhole', plain: 'slides along the buttonhole', openingMm: WIDE, drag: 1, general: false },
+  standard: { ...SHAPE, name: 'Standard', plain: 'the one the machine came with', openingMm: null, drag: 1, general: true },
+  walking: { ...SHAPE, name: 'Walking', plain: 'its own teeth move the top layer too', openingMm: WIDE, drag: 0.2, general: true, dislikesReverse: true },
+  'dual-feed': { ...SHAPE, name: 'Dual feed', plain: 'built into the machine: feeds from above', openingMm: null, drag: 0.2, general: true, builtIn: true },
+  glide: { ...SHAPE, name: 'Glide-soled', plain: 'a slippery sole', openingMm: WIDE, drag: 0.5, general: true },
+  knit: { ...SHAPE, name: 'Knit', plain: 'small spring arm that moves with the cloth', openingMm: WIDE, drag: 0.4, general: true },
+  zip: { ...SHAPE, name: 'Zip', plain: 'one bar: sews beside teeth and cord', openingMm: both(1.2), sideOpeningMm: { left: { left: 0.8, right: 4.6 }, right: { left: 4.6, right: 0.8 } }, drag: 1, general: false },
+  'concealed-zip': { ...SHAPE, name: 'Concealed zip', plain: 'two grooves that roll the coil aside', openingMm: HOLE, drag: 1, general: false },
+  straight: { ...SHAPE, name: 'Straight-stitch', plain: 'one small hole: holds light cloth down', openingMm: HOLE, drag: 0.9, general: true },
+  'quarter-inch': { ...SHAPE, name: 'Quarter-inch guide', plain: 'a guide 1/4 inch from the needle', openingMm: HOLE, drag: 0.9, general: false },
+  ditch: { ...SHAPE, name: 'Ditch', plain: 'a blade that follows a seam', openingMm: both(2.5), drag: 1, general: false },
+  grooved: { ...SHAPE, name: 'Grooved', plain: 'room beneath for satin stitch and ridges', openingMm: WIDE, drag: 0.9, general: false },
+  roller: { ...SHAPE, name: 'Roller', plain: 'rolls over sticky cloth', openingMm: WIDE, drag: 0.35, general: true },
+  'blind-hem': { ...SHAPE, name: 'Blind-hem', plain: 'a guide for the fold', openingMm: WIDE, drag: 1, general: false },
+  'rolled-hem': { ...SHAPE, name: 'Rolled-hem', plain: 'curls the edge as it goes', openingMm: both(2), drag: 1, general: false },
+  binding: { ...SHAPE, name: 'Binding', plain: 'folds a binding round the edge', openingMm: both(2.5), drag: 1, general: false },
+  buttonhole: { ...SHAPE, name: 'Buttonhole', plain: 'slides along the buttonhole', openingMm: WIDE, drag: 1, general: false },
 });
 export type Foot = keyof typeof FOOT;
 export type FootFacts = (typeof FOOT)[Foot];
@@ -68,10 +74,12 @@ export function footOpening(foot: Foot, footSide: 'left' | 'right' | undefined):
   return footSide && sideOpeningMm ? sideOpeningMm[footSide] : openingMm;
 }
 
+const HOLES: Origin = { provenance: 'memory', source: 'Plates of home machines.' };
+
 /** Needle plates by their ids. Its hole is the free space either side of the needle, mm; null = the machine's swing. */
 export const PLATE = tableOf<{ name: string; plain: string; holeMm: number | null }>()({
-  standard: { name: 'Standard', plain: 'wide slot', holeMm: null },
-  straight: { name: 'Straight-stitch', plain: 'one small hole', holeMm: 0.8 },
+  standard: { ...HOLES, name: 'Standard', plain: 'wide slot', holeMm: null },
+  straight: { ...HOLES, name: 'Straight-stitch', plain: 'one small hole', holeMm: 0.8 },
 });
 export type Plate = keyof typeof PLATE;
 export const PLATES = idsOf(PLATE);

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { NEEDLE_SIZES, formatNeedleSize } from '../units';
-import { idsOf, oneOf, rowsOf, tableOf, within } from '../result';
+import { idsOf, oneOf, rowsOf, type Origin, tableOf, within } from '../result';
 
 /** What a point is. Eye is its length against an ordinary eye; reach says how stiff the blade is. */
 interface PointRow {
@@ -14,19 +14,22 @@ interface PointRow {
   gapsMm: readonly number[];
 }
 
+const ON_SALE: Origin = { provenance: 'memory', source: 'Packs on sale: points, sizes and gaps.' };
+const LONG_EYE: Origin = { provenance: 'model', source: 'Sizes on sale; how much longer its eye is, is set by us.' };
+
 /** Needle points a home sewist can buy, by their ids. */
 // prettier-ignore
 export const POINT = tableOf<PointRow>()({
-  universal: { name: 'Universal', plain: 'between a sharp and a ballpoint', eye: 1, sizes: [60, 65, 70, 75, 80, 90, 100, 110, 120], gapsMm: [] },
-  ballpoint: { name: 'Ballpoint', plain: 'slips between the loops', eye: 1, sizes: [70, 75, 80, 90, 100], gapsMm: [] },
-  stretch: { name: 'Stretch', plain: 'deeper scarf: the hook catches the loop in elastic cloth', eye: 1, sizes: [65, 75, 90], gapsMm: [] },
-  sharp: { name: 'Sharp', plain: 'pierces where it stands: the straightest line', eye: 1, sizes: [60, 65, 70, 75, 80, 90, 100, 110], gapsMm: [] },
-  jeans: { name: 'Jeans', plain: 'slim, stiff, does not push thick cloth down', eye: 1, sizes: [70, 80, 90, 100, 110], gapsMm: [] },
-  leather: { name: 'Leather', plain: 'cuts its way: real hide only', eye: 1, sizes: [80, 90, 100, 110], gapsMm: [] },
-  topstitch: { name: 'Topstitch', plain: 'long eye for thick thread', eye: 1.5, sizes: [80, 90, 100, 110], gapsMm: [] },
-  quilting: { name: 'Quilting', plain: 'slim and tapered for many layers', eye: 1, sizes: [75, 90], gapsMm: [] },
-  twin: { name: 'Twin', plain: 'two needles, one bobbin: two rows', eye: 1, sizes: [80, 90], gapsMm: [1.6, 2, 2.5, 3, 4] },
-  'twin-stretch': { name: 'Stretch twin', plain: 'two stretch needles, kinder to knits', eye: 1, sizes: [75], gapsMm: [2.5, 4] },
+  universal: { ...ON_SALE, name: 'Universal', plain: 'between a sharp and a ballpoint', eye: 1, sizes: [60, 65, 70, 75, 80, 90, 100, 110, 120], gapsMm: [] },
+  ballpoint: { ...ON_SALE, name: 'Ballpoint', plain: 'slips between the loops', eye: 1, sizes: [70, 75, 80, 90, 100], gapsMm: [] },
+  stretch: { ...ON_SALE, name: 'Stretch', plain: 'deeper scarf: the hook catches the loop in elastic cloth', eye: 1, sizes: [65, 75, 90], gapsMm: [] },
+  sharp: { ...ON_SALE, name: 'Sharp', plain: 'pierces where it stands: the straightest line', eye: 1, sizes: [60, 65, 70, 75, 80, 90, 100, 110], gapsMm: [] },
+  jeans: { ...ON_SALE, name: 'Jeans', plain: 'slim, stiff, does not push thick cloth down', eye: 1, sizes: [70, 80, 90, 100, 110], gapsMm: [] },
+  leather: { ...ON_SALE, name: 'Leather', plain: 'cuts its way: real hide only', eye: 1, sizes: [80, 90, 100, 110], gapsMm: [] },
+  topstitch: { ...LONG_EYE, name: 'Topstitch', plain: 'long eye for thick thread', eye: 1.5, sizes: [80, 90, 100, 110], gapsMm: [] },
+  quilting: { ...ON_SALE, name: 'Quilting', plain: 'slim and tapered for many layers', eye: 1, sizes: [75, 90], gapsMm: [] },
+  twin: { ...ON_SALE, name: 'Twin', plain: 'two needles, one bobbin: two rows', eye: 1, sizes: [80, 90], gapsMm: [1.6, 2, 2.5, 3, 4] },
+  'twin-stretch': { ...ON_SALE, name: 'Stretch twin', plain: 'two stretch needles, kinder to knits', eye: 1, sizes: [75], gapsMm: [2.5, 4] },
 });
 export type Point = keyof typeof POINT;
 export type PointFacts = (typeof POINT)[Point];

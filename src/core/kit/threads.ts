@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { above0, idsOf, oneOf, tableOf } from '../result';
+import { above0, idsOf, oneOf, type Origin, tableOf } from '../result';
 
 /** What a thread fibre is. Density in g/cm³; extension is the usable stretch as a share of length (model). */
 interface FibreRow {
@@ -10,23 +10,18 @@ interface FibreRow {
   texes: readonly number[];
 }
 
+const SPOOL: Origin = {
+  provenance: 'model',
+  source: 'Density: fibre tables of handbooks; Tex numbers: spools on sale; usable stretch: set by us.',
+};
+
 /** Every thread fibre by its id. */
 export const FIBRE = tableOf<FibreRow>()({
-  polyester: {
-    name: 'Polyester',
-    densityGCm3: 1.38,
-    extension: 0.1,
-    texes: [18, 24, 27, 40, 60, 80],
-  },
-  cotton: { name: 'Cotton', densityGCm3: 1.54, extension: 0.05, texes: [20, 25, 30, 40, 60] },
-  silk: { name: 'Silk', densityGCm3: 1.33, extension: 0.08, texes: [16, 25] },
-  'elastic-polyester': {
-    name: 'Elastic polyester',
-    densityGCm3: 1.38,
-    extension: 0.25,
-    texes: [24, 30],
-  },
-  nylon: { name: 'Nylon', densityGCm3: 1.14, extension: 0.15, texes: [24, 45] },
+  polyester: { ...SPOOL, name: 'Polyester', densityGCm3: 1.38, extension: 0.1, texes: [18, 24, 27, 40, 60, 80] },
+  cotton: { ...SPOOL, name: 'Cotton', densityGCm3: 1.54, extension: 0.05, texes: [20, 25, 30, 40, 60] },
+  silk: { ...SPOOL, name: 'Silk', densityGCm3: 1.33, extension: 0.08, texes: [16, 25] },
+  'elastic-polyester': { ...SPOOL, name: 'Elastic polyester', densityGCm3: 1.38, extension: 0.25, texes: [24, 30] },
+  nylon: { ...SPOOL, name: 'Nylon', densityGCm3: 1.14, extension: 0.15, texes: [24, 45] },
 });
 export type ThreadFibre = keyof typeof FIBRE;
 export type FibreFacts = (typeof FIBRE)[ThreadFibre];

@@ -1,12 +1,21 @@
-export { RULES } from './aims';
-export { type Alternative, type Rejected } from './alternatives';
-export { assess, type CheckInput, checkInputSchema, checkOutputSchema, type CheckResult, checkSetup } from './assess';
-export { costOf, type Doubt, doubtsOf } from './doubts';
-export { type DialSweep, type GiveMap, giveMap, type LookedOver, lookOver, sweepDial } from './lookOver';
+export { type Reason, type ReasonId } from './explain/reason';
+export { type Rejected } from './explain/rejected';
+export { type RuleId, RULES } from './rules/rules';
+export { type Alternative } from './explain/alternatives';
+export {
+  assess,
+  type CheckInput,
+  checkInputSchema,
+  checkOutputSchema,
+  type CheckResult,
+  checkSetup,
+} from './explain/assess';
+export { costOf, type Doubt, doubtsOf } from './explain/doubts';
+export { type DialSweep, type GiveMap, giveMap, type LookedOver, lookOver, sweepDial } from './explain/lookOver';
 export { answer, match, sharpen } from './match';
 export { type MatchAnswer, type MatchOutput, matchOutputSchema, type MatchSharpening } from './output';
-export { type MachineOffsets, machineOffsets } from './offsets';
-export { type Plan, planSchema } from './plan';
+export { type MachineOffsets, machineOffsets } from './search/offsets';
+export { type Plan, planSchema } from './plan/plan';
 export { type MatchInput, matchInputSchema, type MatchRequest, openQuestion, type Question } from './question';
-export { type SchoolAnswer, type SchoolMatters, schoolsThatMatter } from './schoolsThatMatter';
-export { search, type Scored } from './search';
+export { type SchoolAnswer, type SchoolMatters, schoolsThatMatter } from './rules/schoolsThatMatter';
+export { search, type Scored } from './search/search';

@@ -1,18 +1,18 @@
 import { machineReads } from '../kit';
 import { giveOfSetup } from '../physics';
 import type { Blocked } from '../result';
-import { alternativesTo, rejectedBy, usualGive } from './alternatives';
-import { assessAnswer } from './assessAnswer';
-import { cautionsFor } from './cautions';
-import { confidenceIn } from './confidence';
-import { fallsShort } from './cost';
-import { giveAnswer } from './giveAnswer';
+import { alternativesTo, rejectedBy, usualGive } from './explain/alternatives';
+import { assessAnswer } from './explain/assessAnswer';
+import { cautionsFor } from './explain/cautions';
+import { confidenceIn } from './explain/confidence';
+import { fallsShort } from './search/stitchSize';
+import { giveAnswer } from './explain/giveAnswer';
 import type { MatchAnswer, MatchOutput, MatchSharpening } from './output';
-import { planFor } from './planFor';
+import { planFor } from './plan/planFor';
 import { type MatchInput, openQuestion, type Question } from './question';
-import { reasonsFor } from './reasons';
-import { type Scored, search, type SearchResult } from './search';
-import { measureNext, missingThings } from './sharpen';
+import { reasonsFor } from './explain/reasons';
+import { type Scored, search, type SearchResult } from './search/search';
+import { measureNext, missingThings } from './explain/sharpen';
 
 /** A seam that gives less than this share of what it must is not offered at all. */
 const NEARLY_ENOUGH = 0.75;

@@ -1,9 +1,11 @@
 import * as z from 'zod';
 import { MEASURABLE } from '../cloth';
 import { riskSchema } from '../physics';
-import { blockedSchema, reasonSchema } from '../result';
+import { blockedSchema } from '../result';
+import { reasonSchema } from './explain/reason';
+import { rejectedSchema } from './explain/rejected';
 import { setupSchema } from '../setup';
-import { planSchema } from './plan';
+import { planSchema } from './plan/plan';
 
 /** How far the chosen seam must and will give, in percent. */
 export const giveAnswerSchema = z.strictObject({
@@ -32,7 +34,7 @@ export const matchOutputSchema = z.strictObject({
   reasons: z.array(reasonSchema),
   alternatives: z.array(z.strictObject({ setup: setupSchema, why: z.string(), loses: z.string() })),
   missing: z.array(z.strictObject({ what: z.string(), gains: z.string() })),
-  rejected: z.array(z.strictObject({ what: z.string(), code: z.string(), text: z.string() })),
+  rejected: z.array(rejectedSchema),
   blocked: z.array(blockedSchema),
   cautions: z.array(z.string()),
   measureNext: z.array(z.strictObject({ measure: z.enum(MEASURABLE), why: z.string(), changes: z.array(z.string()) })),

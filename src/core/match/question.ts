@@ -5,8 +5,8 @@ import { creepFactor, FULL_KIT, type Kit, kitSchema, type Machine, machineSchema
 import { seamContext, type SeamContext } from '../physics';
 import { wholeWithin, within } from '../result';
 import { operationSchema, type Schools, schoolsSchema, USUAL_SCHOOLS } from '../setup';
-import { aimsFor, type Aims } from './aims';
-import { learnFrom, type Learned, moveAims } from './learn';
+import { aimsFor, type Aims } from './rules/aims';
+import { learnFrom, type Learned, moveAims } from './search/learn';
 
 /** What is asked of match: a cloth, a seam in it, and who sews it on what. */
 export const matchInputSchema = z.strictObject({

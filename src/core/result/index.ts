@@ -5,6 +5,5 @@ export * from './fieldError';
 export * from './fields';
 export * from './knowledge';
 export * from './provenance';
-export * from './reason';
 export * from './stored';
 export * from './table';

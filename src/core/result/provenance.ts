@@ -13,3 +13,13 @@ export const PROVENANCE_TEXT: Record<Provenance, string> = {
   model: 'Estimate from a model',
   memory: 'From memory',
 };
+
+/**
+ * Whose word an entry of a table is. Asked for at every entry, with no default: a number that we made up is `model`, even
+ * where the choice it steers is common practice.
+ */
+export interface Origin {
+  provenance: Provenance;
+  /** Which standard, which handbook, whose practice, what is modelled. */
+  source: string;
+}

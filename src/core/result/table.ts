@@ -1,17 +1,20 @@
-/** A table of knowledge: one row for each id, and each row with the id it stands under. */
-export type Table<Facts, Id extends string> = { readonly [K in Id]: Facts & { readonly id: K } };
+import type { Origin } from './provenance';
+
+/** A table of knowledge: one row for each id, and each row with the id it stands under and whose word it is. */
+export type Table<Facts, Id extends string> = { readonly [K in Id]: Facts & Origin & { readonly id: K } };
 
 /**
- * Makes a table out of its rows. The ids are the keys, so there is no second list of them, and none without a row.
+ * Makes a table out of its rows. The ids are the keys, so there is no second list of them, and none without a row; none
+ * without its provenance and source either.
  *
  * @returns a function that takes the rows; their order is the order of the ids
  * @example
- * tableOf()({ cat: { legs: 4 }, hen: { legs: 2 } }).hen // => { id: 'hen', legs: 2 }
+ * tableOf()({ cat: { provenance: 'memory', source: 'a cat', legs: 4 } }).cat // => { id: 'cat', provenance: 'memory', source: 'a cat', legs: 4 }
  */
 export const tableOf =
   <Facts extends object>() =>
-  <Id extends string>(rows: Record<Id, Facts>): Table<Facts, Id> => {
-    const table = { ...rows } as Record<Id, Facts & { id: Id }>;
+  <Id extends string>(rows: Record<Id, Facts & Origin>): Table<Facts, Id> => {
+    const table = { ...rows } as Record<Id, Facts & Origin & { id: Id }>;
     for (const id of idsOf(rows)) table[id] = { id, ...rows[id] };
     return table as Table<Facts, Id>;
   };

@@ -1,4 +1,4 @@
-import { idsOf, tableOf } from '../result';
+import { idsOf, type Origin, tableOf } from '../result';
 
 const GROUPS = ['Seams', 'Hems and edges', 'Bands and elastic', 'Zips', 'Lines', 'Shape', 'Firm spots'] as const;
 export type OperationGroup = (typeof GROUPS)[number];
@@ -33,35 +33,40 @@ interface OperationRow {
 }
 
 // Layers are the contract's defaults; shares, allowances and tension are common practice.
+const ASKED: Origin = {
+  provenance: 'model',
+  source: 'Layers and allowance: common practice; share of the stretch and tension: set by us.',
+};
+
 /** Everything that is sewn, by its id. */
 // prettier-ignore
 export const OPERATION = tableOf<OperationRow>()({
-  join: { name: 'a plain seam', group: 'Seams', layers: 2, giveShare: 1, allowanceMm: 10, joins: true, tensionSteps: 0, line: 'seam' },
-  'strip-join': { name: 'a strip seam', group: 'Seams', layers: 2, giveShare: 0, allowanceMm: 6.35, joins: true, tensionSteps: 0, line: 'straight' },
-  topstitch: { name: 'topstitching', group: 'Lines', layers: 3, giveShare: 0.8, allowanceMm: 6, shows: true, twin: true, tensionSteps: 0, line: 'shown' },
-  hem: { name: 'a hem', group: 'Hems and edges', layers: 2, giveShare: 0.8, allowanceMm: 20, shows: true, twin: true, tensionSteps: 0, line: 'shown', hem: true },
-  'rolled-hem': { name: 'a rolled hem', group: 'Hems and edges', layers: 2, giveShare: 0.4, allowanceMm: 3, shows: true, tensionSteps: 0, line: 'own', hem: true },
-  'blind-hem': { name: 'a blind hem', group: 'Hems and edges', layers: 2, giveShare: 0.5, allowanceMm: 30, tensionSteps: 0, line: 'own', hem: true },
-  'edge-finish': { name: 'an edge finish', group: 'Hems and edges', layers: 2, giveShare: 1, allowanceMm: 3, tensionSteps: 0, line: 'own' },
-  band: { name: 'a neckband or cuff', group: 'Bands and elastic', layers: 2, giveShare: 1.2, allowanceMm: 6, joins: true, tensionSteps: 0, line: 'seam' },
-  elastic: { name: 'elastic sewn on', group: 'Bands and elastic', layers: 2, giveShare: 1.4, allowanceMm: 6, joins: true, tensionSteps: 0, line: 'own' },
-  casing: { name: 'a casing', group: 'Bands and elastic', layers: 2, giveShare: 0.8, allowanceMm: 15, shows: true, tensionSteps: 0, line: 'shown' },
-  binding: { name: 'a binding', group: 'Hems and edges', layers: 2, giveShare: 0.6, allowanceMm: 6, shows: true, joins: true, tensionSteps: 0, line: 'own' },
-  'zip-centred': { name: 'a centred zip', group: 'Zips', layers: 2, giveShare: 0, allowanceMm: 15, shows: true, tensionSteps: 0, line: 'straight' },
-  'zip-concealed': { name: 'a concealed zip', group: 'Zips', layers: 2, giveShare: 0, allowanceMm: 15, joins: true, tensionSteps: 0, line: 'straight' },
-  'zip-exposed': { name: 'an exposed zip', group: 'Zips', layers: 2, giveShare: 0, allowanceMm: 10, shows: true, tensionSteps: 0, line: 'straight' },
-  'zip-lapped': { name: 'a lapped zip', group: 'Zips', layers: 2, giveShare: 0, allowanceMm: 15, shows: true, tensionSteps: 0, line: 'straight' },
-  piping: { name: 'piping', group: 'Seams', layers: 2, giveShare: 0, allowanceMm: 15, joins: true, tensionSteps: 0, line: 'straight' },
-  ditch: { name: 'stitching in the ditch', group: 'Lines', layers: 2, giveShare: 0.6, allowanceMm: 10, tensionSteps: 0, line: 'shown' },
-  'quilt-lines': { name: 'quilting lines', group: 'Lines', layers: 3, giveShare: 0, allowanceMm: 25, shows: true, joins: true, tensionSteps: 0, line: 'straight' },
-  baste: { name: 'basting', group: 'Lines', layers: 2, giveShare: 0, allowanceMm: 10, joins: true, tensionSteps: -1, line: 'straight' },
-  stay: { name: 'stay-stitching', group: 'Lines', layers: 2, giveShare: 0, allowanceMm: 10, tensionSteps: 0, line: 'straight' },
-  understitch: { name: 'understitching', group: 'Lines', layers: 2, giveShare: 0.4, allowanceMm: 10, tensionSteps: 0, line: 'shown' },
-  gather: { name: 'gathering rows', group: 'Shape', layers: 2, giveShare: 0, allowanceMm: 10, tensionSteps: -1.5, line: 'straight' },
-  dart: { name: 'a dart', group: 'Shape', layers: 2, giveShare: 0, allowanceMm: 10, joins: true, tensionSteps: 0, line: 'own' },
-  reinforce: { name: 'a reinforced line', group: 'Firm spots', layers: 2, giveShare: 0, allowanceMm: 10, dense: true, tensionSteps: 0, line: 'straight' },
-  'bar-tack': { name: 'a bar tack', group: 'Firm spots', layers: 2, giveShare: 0, allowanceMm: 10, shows: true, dense: true, tensionSteps: -0.5, line: 'own' },
-  buttonhole: { name: 'a buttonhole', group: 'Firm spots', layers: 2, giveShare: 0, allowanceMm: 15, shows: true, dense: true, tensionSteps: -1, line: 'own' },
+  join: { ...ASKED, name: 'a plain seam', group: 'Seams', layers: 2, giveShare: 1, allowanceMm: 10, joins: true, tensionSteps: 0, line: 'seam' },
+  'strip-join': { ...ASKED, name: 'a strip seam', group: 'Seams', layers: 2, giveShare: 0, allowanceMm: 6.35, joins: true, tensionSteps: 0, line: 'straight' },
+  topstitch: { ...ASKED, name: 'topstitching', group: 'Lines', layers: 3, giveShare: 0.8, allowanceMm: 6, shows: true, twin: true, tensionSteps: 0, line: 'shown' },
+  hem: { ...ASKED, name: 'a hem', group: 'Hems and edges', layers: 2, giveShare: 0.8, allowanceMm: 20, shows: true, twin: true, tensionSteps: 0, line: 'shown', hem: true },
+  'rolled-hem': { ...ASKED, name: 'a rolled hem', group: 'Hems and edges', layers: 2, giveShare: 0.4, allowanceMm: 3, shows: true, tensionSteps: 0, line: 'own', hem: true },
+  'blind-hem': { ...ASKED, name: 'a blind hem', group: 'Hems and edges', layers: 2, giveShare: 0.5, allowanceMm: 30, tensionSteps: 0, line: 'own', hem: true },
+  'edge-finish': { ...ASKED, name: 'an edge finish', group: 'Hems and edges', layers: 2, giveShare: 1, allowanceMm: 3, tensionSteps: 0, line: 'own' },
+  band: { ...ASKED, name: 'a neckband or cuff', group: 'Bands and elastic', layers: 2, giveShare: 1.2, allowanceMm: 6, joins: true, tensionSteps: 0, line: 'seam' },
+  elastic: { ...ASKED, name: 'elastic sewn on', group: 'Bands and elastic', layers: 2, giveShare: 1.4, allowanceMm: 6, joins: true, tensionSteps: 0, line: 'own' },
+  casing: { ...ASKED, name: 'a casing', group: 'Bands and elastic', layers: 2, giveShare: 0.8, allowanceMm: 15, shows: true, tensionSteps: 0, line: 'shown' },
+  binding: { ...ASKED, name: 'a binding', group: 'Hems and edges', layers: 2, giveShare: 0.6, allowanceMm: 6, shows: true, joins: true, tensionSteps: 0, line: 'own' },
+  'zip-centred': { ...ASKED, name: 'a centred zip', group: 'Zips', layers: 2, giveShare: 0, allowanceMm: 15, shows: true, tensionSteps: 0, line: 'straight' },
+  'zip-concealed': { ...ASKED, name: 'a concealed zip', group: 'Zips', layers: 2, giveShare: 0, allowanceMm: 15, joins: true, tensionSteps: 0, line: 'straight' },
+  'zip-exposed': { ...ASKED, name: 'an exposed zip', group: 'Zips', layers: 2, giveShare: 0, allowanceMm: 10, shows: true, tensionSteps: 0, line: 'straight' },
+  'zip-lapped': { ...ASKED, name: 'a lapped zip', group: 'Zips', layers: 2, giveShare: 0, allowanceMm: 15, shows: true, tensionSteps: 0, line: 'straight' },
+  piping: { ...ASKED, name: 'piping', group: 'Seams', layers: 2, giveShare: 0, allowanceMm: 15, joins: true, tensionSteps: 0, line: 'straight' },
+  ditch: { ...ASKED, name: 'stitching in the ditch', group: 'Lines', layers: 2, giveShare: 0.6, allowanceMm: 10, tensionSteps: 0, line: 'shown' },
+  'quilt-lines': { ...ASKED, name: 'quilting lines', group: 'Lines', layers: 3, giveShare: 0, allowanceMm: 25, shows: true, joins: true, tensionSteps: 0, line: 'straight' },
+  baste: { ...ASKED, name: 'basting', group: 'Lines', layers: 2, giveShare: 0, allowanceMm: 10, joins: true, tensionSteps: -1, line: 'straight' },
+  stay: { ...ASKED, name: 'stay-stitching', group: 'Lines', layers: 2, giveShare: 0, allowanceMm: 10, tensionSteps: 0, line: 'straight' },
+  understitch: { ...ASKED, name: 'understitching', group: 'Lines', layers: 2, giveShare: 0.4, allowanceMm: 10, tensionSteps: 0, line: 'shown' },
+  gather: { ...ASKED, name: 'gathering rows', group: 'Shape', layers: 2, giveShare: 0, allowanceMm: 10, tensionSteps: -1.5, line: 'straight' },
+  dart: { ...ASKED, name: 'a dart', group: 'Shape', layers: 2, giveShare: 0, allowanceMm: 10, joins: true, tensionSteps: 0, line: 'own' },
+  reinforce: { ...ASKED, name: 'a reinforced line', group: 'Firm spots', layers: 2, giveShare: 0, allowanceMm: 10, dense: true, tensionSteps: 0, line: 'straight' },
+  'bar-tack': { ...ASKED, name: 'a bar tack', group: 'Firm spots', layers: 2, giveShare: 0, allowanceMm: 10, shows: true, dense: true, tensionSteps: -0.5, line: 'own' },
+  buttonhole: { ...ASKED, name: 'a buttonhole', group: 'Firm spots', layers: 2, giveShare: 0, allowanceMm: 15, shows: true, dense: true, tensionSteps: -1, line: 'own' },
 });
 export type OperationKind = keyof typeof OPERATION;
 export type OperationFacts = (typeof OPERATION)[OperationKind];

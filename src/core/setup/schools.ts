@@ -1,7 +1,8 @@
 import * as z from 'zod';
+import type { Origin } from '../result';
 
 /** A question on which good practitioners differ, the answers taught, and the one Bobbet starts from. */
-export interface School {
+export interface School extends Origin {
   question: string;
   asks: string;
   names: readonly [string, ...string[]];
@@ -9,9 +10,15 @@ export interface School {
   why: string;
 }
 
+const TAUGHT = {
+  provenance: 'common-practice',
+  source: 'Teachers differ here; which one Bobbet starts from is our choice.',
+} as const;
+
 /** Every question, in the order a seam raises them. */
 export const SCHOOLS = [
   {
+    ...TAUGHT,
     question: 'knit-stitch',
     asks: 'Construction stitch on knits',
     names: ['by-give', 'zigzag', 'wide-zigzag', 'triple-straight', 'slanted'],
@@ -19,6 +26,7 @@ export const SCHOOLS = [
     why: 'The stitch that gives enough with the least fuss, whichever it is.',
   },
   {
+    ...TAUGHT,
     question: 'awkward-length',
     asks: 'Stitch length on awkward cloth',
     names: ['by-family', 'longer', 'shorter'],
@@ -26,6 +34,7 @@ export const SCHOOLS = [
     why: 'Longer makes fewer holes in knits, shorter a finer line in silk: the cloth decides, never one rule.',
   },
   {
+    ...TAUGHT,
     question: 'knit-pressure',
     asks: 'Presser pressure on knits',
     names: ['light', 'lowest', 'about-one', 'normal'],
@@ -33,6 +42,7 @@ export const SCHOOLS = [
     why: 'Light, and lowest where the cloth comes back badly.',
   },
   {
+    ...TAUGHT,
     question: 'thin-silk-pressure',
     asks: 'Presser pressure on thin silk',
     names: ['normal', 'raise'],
@@ -40,6 +50,7 @@ export const SCHOOLS = [
     why: 'Normal; raise it if the feeding slips.',
   },
   {
+    ...TAUGHT,
     question: 'walking-foot',
     asks: 'Walking foot',
     names: ['when-needed', 'always', 'glide'],
@@ -47,6 +58,7 @@ export const SCHOOLS = [
     why: 'On when the layers would creep more than 2 mm in 300 mm.',
   },
   {
+    ...TAUGHT,
     question: 'securing',
     asks: 'Securing the ends',
     names: ['by-cloth', 'back-stitch', 'lock', 'knot'],
@@ -54,6 +66,7 @@ export const SCHOOLS = [
     why: 'Knotted by hand on silk, foam and leather; back-stitched elsewhere.',
   },
   {
+    ...TAUGHT,
     question: 'cotton-knit-thread',
     asks: 'Thread on all-cotton knits without elastane',
     names: ['by-give', 'cotton', 'polyester'],
@@ -61,6 +74,7 @@ export const SCHOOLS = [
     why: 'Cotton does not cut the cloth; polyester where the seam must give more than about 30 %.',
   },
   {
+    ...TAUGHT,
     question: 'knit-point',
     asks: 'Ballpoint or stretch needle',
     names: ['by-elastane', 'by-drape', 'until-it-skips'],
@@ -68,6 +82,7 @@ export const SCHOOLS = [
     why: 'Ballpoint; stretch from about 10 % elastane, on very stretchy cloth, or after a skip.',
   },
   {
+    ...TAUGHT,
     question: 'universal-on-knits',
     asks: 'Universal needle on knits',
     names: ['never', 'allow'],
@@ -75,6 +90,7 @@ export const SCHOOLS = [
     why: 'A ballpoint costs little and cuts no loops.',
   },
   {
+    ...TAUGHT,
     question: 'knit-edges',
     asks: 'Raw edges of knits',
     names: ['leave', 'zigzag-row', 'trim'],
@@ -82,6 +98,7 @@ export const SCHOOLS = [
     why: 'They do not fray; a finish is offered where the cloth comes back well.',
   },
   {
+    ...TAUGHT,
     question: 'knit-hem',
     asks: 'Hem on knits',
     names: ['by-give', 'twin-tape', 'narrow-zigzag', 'triple'],
@@ -89,6 +106,7 @@ export const SCHOOLS = [
     why: 'The line that gives enough, whichever it is.',
   },
   {
+    ...TAUGHT,
     question: 'concealed-zip',
     asks: 'Concealed zip',
     names: ['baste-first', 'straight-to-it'],
@@ -96,6 +114,7 @@ export const SCHOOLS = [
     why: 'Basted first, the two sides end level.',
   },
   {
+    ...TAUGHT,
     question: 'needle-life',
     asks: 'How long a needle lasts',
     names: ['five-hours', 'eight-hours', 'every-project', 'when-trouble'],
@@ -103,6 +122,7 @@ export const SCHOOLS = [
     why: '5 hours counted, faster on hand-woven cloth and paper.',
   },
   {
+    ...TAUGHT,
     question: 'bobbin-tension',
     asks: 'Bobbin tension',
     names: ['last-resort', 'adjust-for-twin', 'never'],
@@ -110,6 +130,7 @@ export const SCHOOLS = [
     why: 'Only when everything else has failed, and with the manual beside it.',
   },
   {
+    ...TAUGHT,
     question: 'holding',
     asks: 'Holding the layers',
     names: ['by-cloth', 'pins', 'clips', 'weights', 'glue'],
@@ -120,13 +141,8 @@ export const SCHOOLS = [
 
 export type SchoolQuestion = (typeof SCHOOLS)[number]['question'];
 
-/** One school: the question and the answer chosen. */
-export interface SchoolChoice {
-  question: SchoolQuestion;
-  name: string;
-}
-
 type Names = { [Q in SchoolQuestion]: Extract<(typeof SCHOOLS)[number], { question: Q }>['names'][number] };
+
 type Shape = { [Q in SchoolQuestion]: z.ZodDefault<z.ZodType<Names[Q], Names[Q]>> };
 
 const shape = Object.fromEntries(

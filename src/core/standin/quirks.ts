@@ -1,4 +1,5 @@
 import { seeded } from '../random';
+import { idsOf, type Origin, tableOf } from '../result';
 
 /** What nobody can read off a machine: how it differs from what its dials say, and the state it is in. */
 export interface Quirks {
@@ -18,28 +19,24 @@ export interface Quirks {
   lint: number;
 }
 
-/** Faults that can be hidden in a stand-in. */
-export const HIDDEN_FAULTS = [
-  'dull-needle',
-  'pressure-high',
-  'dial-short',
-  'cheap-thread',
-  'big-needle',
-  'tension-high',
-  'lint',
-] as const;
-export type HiddenFault = (typeof HIDDEN_FAULTS)[number];
-
-const FAULTS: Record<HiddenFault, Partial<Quirks>> = {
-  'dull-needle': { needleWear: 0.9 },
-  'pressure-high': { pressure: 0.4 },
-  'dial-short': { lengthFactor: 0.72 },
-  'cheap-thread': { threadFuzz: 0.9 },
-  // The needle belongs to the setting: whoever sets the stand-in up puts it in.
-  'big-needle': {},
-  'tension-high': { tensionSteps: 3 },
-  lint: { lint: 0.85 },
+const WORLD: Origin = {
+  provenance: 'model',
+  source: 'How strongly the fault shows in the simulated machine: set by us.',
 };
+
+/** Faults that can be hidden in a stand-in, by their ids. */
+const FAULT = tableOf<{ quirks: Partial<Quirks> }>()({
+  'dull-needle': { ...WORLD, quirks: { needleWear: 0.9 } },
+  'pressure-high': { ...WORLD, quirks: { pressure: 0.4 } },
+  'dial-short': { ...WORLD, quirks: { lengthFactor: 0.72 } },
+  'cheap-thread': { ...WORLD, quirks: { threadFuzz: 0.9 } },
+  // The needle belongs to the setting: whoever sets the stand-in up puts it in.
+  'big-needle': { ...WORLD, quirks: {} },
+  'tension-high': { ...WORLD, quirks: { tensionSteps: 3 } },
+  lint: { ...WORLD, quirks: { lint: 0.85 } },
+});
+export type HiddenFault = keyof typeof FAULT;
+export const HIDDEN_FAULTS = idsOf(FAULT);
 
 /**
  * The quirks of one stand-in machine.
@@ -59,5 +56,5 @@ export function quirksOf(seed: number, fault?: HiddenFault): Quirks {
     threadFuzz: 0.15 * next(),
     lint: 0.15 * next(),
   };
-  return { ...own, ...(fault && FAULTS[fault]) };
+  return { ...own, ...(fault && FAULT[fault].quirks) };
 }

@@ -1,0 +1,44 @@
+import * as z from 'zod';
+import { idsOf, oneOf, type Origin, provenanceSchema, tableOf } from '../../result';
+import { PRACTICE } from '../rules/origins';
+import { RULE } from '../rules/rules';
+
+const model = (source: string): Origin => ({ provenance: 'model', source });
+const CARDS: Origin = { provenance: 'measured', source: 'The settings cards of the person.' };
+
+/** Reasons that no rule of the trade gives: worked out by a model, or learned from tested cards. */
+export const WORKED_OUT = tableOf<Origin>()({
+  'card.nearest': CARDS,
+  'card.offset-tensionSteps': CARDS,
+  'card.offset-pressure': CARDS,
+  'needle.size-by-mass': model('Usual needle size by mass and thickness: core/physics.'),
+  'needle.position': { provenance: PRACTICE.provenance, source: PRACTICE.source },
+  'bobbin.same': { provenance: PRACTICE.provenance, source: PRACTICE.source },
+  'twin.gap': model('A wider gap raises a higher ridge: core/physics.'),
+  'width.none': { provenance: PRACTICE.provenance, source: 'The needle does not swing.' },
+  'foot.layer-shift': model('Layer shift by drag, pressure and cloth: core/physics.'),
+  'tension.loose': model('Loose rows are pulled up or out again; how many steps is set by us.'),
+  'tension.balance': model('Where the threads cross, by fibre and tension: core/physics.'),
+  'part.other-purpose': { provenance: PRACTICE.provenance, source: PRACTICE.source },
+});
+export type WorkedOut = keyof typeof WORKED_OUT;
+
+const REASON = { ...WORKED_OUT, ...RULE };
+export type ReasonId = keyof typeof REASON;
+
+/** Why one parameter is what it is. */
+export const reasonSchema = z.strictObject({
+  parameter: z.string(),
+  rule: oneOf(idsOf(REASON)),
+  text: z.string(),
+  provenance: provenanceSchema,
+});
+export type Reason = z.infer<typeof reasonSchema>;
+
+/** A reason that no rule gives, in its own words. */
+export const workedOut = (parameter: string, rule: WorkedOut, text: string): Reason => ({
+  parameter,
+  rule,
+  text,
+  provenance: WORKED_OUT[rule].provenance,
+});

@@ -1,0 +1,63 @@
+import { fibreCeiling } from '../../cloth';
+import type { Setup } from '../../setup';
+import { threadUse } from '../../stitch';
+import { formatNumber } from '../../units';
+import type { Plan } from './plan';
+import type { Question } from '../question';
+
+/**
+ * The plan of the rules, with what only this cloth, machine and setting can tell.
+ *
+ * @param question - opened question
+ * @param setup - the chosen setting; null when nothing safe is possible
+ * @returns the whole plan
+ */
+export function planFor(question: Question, setup: Setup | null): Plan {
+  const { plan } = question.aims;
+  return { ...plan, press: pressFor(question), notes: setup ? [...plan.notes, ...notesFor(question, setup)] : [] };
+}
+
+/** The iron follows the most delicate fibre as well as the family. */
+function pressFor({ aims, seam }: Question): Plan['press'] {
+  const { press } = aims.plan;
+  const maxSolePlateC = Math.min(press.maxSolePlateC, seam.profile.ceilingC);
+  return { ...press, maxSolePlateC };
+}
+
+/**
+ * The fibre that lowers the iron below what the family would take.
+ *
+ * @param question - opened question
+ * @returns its name and ceiling in °C; null when the family's own rule is the lower one
+ */
+export function loweringFibre({ aims, seam, input }: Question): { fibre: string; ceilingC: number } | null {
+  if (seam.profile.ceilingC >= aims.plan.press.maxSolePlateC) return null;
+  const both = [input.cloth.fibres, input.operation.second?.fibres].map(fibreCeiling);
+  return both.find((found) => found?.ceilingC === seam.profile.ceilingC) ?? null;
+}
+
+function notesFor({ seam, machine, input }: Question, setup: Setup): string[] {
+  const notes: string[] = [...seam.profile.notes];
+  const { partner } = seam;
+  if (partner) notes.push(...pairNotes(input.cloth.name ?? 'the first cloth', partner.name, seam));
+  const seamMm = seam.asked.lengthMm;
+  if (seamMm !== undefined) {
+    const use = threadUse({ ...setup, thicknessMm: seam.thicknessMm, seamMm });
+    notes.push(
+      `About ${formatNumber(use.needleMm / 1000)} m of needle thread and as much in the bobbin, tails not counted.`,
+    );
+  }
+  if (setup.lengthMm >= 3.5)
+    notes.push('A stitch this long may want a step less tension: look at both sides of the scrap.');
+  if (seam.thicknessMm > machine.footLiftMm && seam.thicknessMm <= machine.footLiftMm + machine.extraLiftMm)
+    notes.push('These layers pass under the foot only at its extra lift.');
+  return notes;
+}
+
+/** Of two cloths the one that moves more lies where the feed can hold it. */
+function pairNotes(first: string, second: string, { profile }: Question['seam']): string[] {
+  const notes = ['Two different cloths: the setting is for both, the more delicate one decides.'];
+  if (profile.traits.includes('napped')) notes.push('Pile side up, the plain cloth underneath on the feed.');
+  else notes.push(`Put the stretchier or longer of ${first} and ${second} underneath, on the feed, which eases it in.`);
+  return notes;
+}

@@ -1,0 +1,253 @@
+import {
+  FIBRE,
+  type Foot,
+  nearestNeedlePosition,
+  type Needle,
+  PLATES,
+  type Plate,
+  pressureSteps,
+  tensionSteps,
+  type Thread,
+} from '../../kit';
+import { checkInterlocks } from '../../interlock';
+import type { Setup } from '../../setup';
+import { STITCHES, type StitchId } from '../../stitch';
+import { feedCost } from './footAndPressure';
+import { needleCost, perforationCost } from './needleSize';
+import { stitchCost, stitchSuitsNeedle } from './stitchSize';
+import { tensionCost } from './tension';
+import { lengthGrid, widthGrid } from './grid';
+import type { Question } from '../question';
+
+/** A setting with what it costs, lowest best. */
+export interface Scored {
+  setup: Setup;
+  cost: number;
+}
+
+/** The best settings found: one for each stitch with each foot, best first. */
+export type SearchResult = readonly Scored[];
+
+interface Pair {
+  needle: Needle;
+  thread: Thread;
+  cost: number;
+  tension: number;
+}
+
+interface Carriage {
+  foot: Foot;
+  plate: Plate;
+  pressure: number;
+  cost: number;
+}
+
+interface Size {
+  lengthMm: number;
+  widthMm: number;
+  cost: number;
+}
+
+/**
+ * The best setting for each stitch under each foot, over needle × thread × foot × plate × stitch × length × width ×
+ * tension × pressure.
+ *
+ * Exact, not a sample. The cost is a sum whose parts share few variables (needle with thread; foot with plate and
+ * pressure; length with width and the thread's stretch; tension with thread), so each part is minimised where it
+ * stands and the parts are joined; the interlocks tie them together through the widest swing that foot, plate and
+ * needle leave free. `search.test.ts` compares it with plain enumeration.
+ *
+ * @param question - opened question
+ * @returns settings, best first; ties keep the order of the tables, so the answer is always the same
+ */
+export function search(question: Question): SearchResult {
+  const pairs = cheapestOfClass(needlePairs(question));
+  if (pairs.length === 0) return [];
+  const found: Scored[] = [];
+  for (const stitch of STITCHES) {
+    if (question.aims.stitch[stitch].cost === null || !question.machine.stitches.includes(stitch)) continue;
+    const carriages = carriagesFor(question, stitch);
+    if (carriages.length === 0) continue;
+    found.push(...bestPerFoot(question, stitch, pairs, carriages));
+  }
+  return found.sort((a, b) => a.cost - b.cost);
+}
+
+function needlePairs(question: Question): Pair[] {
+  const { kit, machine } = question;
+  const steps = tensionSteps(machine);
+  const tensions = new Map<Thread, { tension: number; cost: number }>();
+  for (const thread of kit.threads) {
+    const costs = steps.map((tension) => ({ tension, cost: tensionCost(question, thread, tension) }));
+    const best = lowest(costs);
+    if (best) tensions.set(thread, best);
+  }
+  return kit.needles.flatMap((needle) =>
+    kit.threads.flatMap((thread) => {
+      const cost = needleCost(question, needle, thread);
+      const tension = tensions.get(thread);
+      return cost === null || !tension ? [] : [{ needle, thread, cost: cost + tension.cost, tension: tension.tension }];
+    }),
+  );
+}
+
+/** Pairs that no stitch can tell apart: same stretch of thread, same blade, same gap. */
+const classOf = ({ needle, thread }: Pair) => `${FIBRE[thread.fibre].extension} ${needle.gapMm ?? 0} ${needle.nm}`;
+
+function cheapestOfClass(pairs: Pair[]): Pair[] {
+  const best = new Map<string, Pair>();
+  for (const pair of pairs) {
+    const key = classOf(pair);
+    if (pair.cost < (best.get(key)?.cost ?? Infinity)) best.set(key, pair);
+  }
+  // Cheapest first, so that the floor below throws out most of the others unseen.
+  return [...best.values()].sort((a, b) => a.cost - b.cost);
+}
+
+function carriagesFor(question: Question, stitch: StitchId): Carriage[] {
+  const { kit, machine } = question;
+  const plates = PLATES.filter((plate) => kit.plates.includes(plate) && machine.plates.includes(plate));
+  const pressures = pressureSteps(machine).map((step) => step.pressure);
+  return kit.feet.flatMap((foot) =>
+    plates.flatMap((plate) => {
+      const costs = pressures.map((pressure) => ({
+        pressure,
+        cost: feedCost(question, foot, plate, stitch, pressure),
+      }));
+      const allowed = costs.filter((c): c is { pressure: number; cost: number } => c.cost !== null);
+      const best = lowest(allowed);
+      return best ? [{ foot, plate, ...best }] : [];
+    }),
+  );
+}
+
+function bestPerFoot(question: Question, stitch: StitchId, pairs: Pair[], carriages: Carriage[]): Scored[] {
+  const sizes = new SizeTable(question, stitch);
+  const best = new Map<Foot, { cost: number; pair: Pair; carriage: Carriage; size: Size }>();
+  for (const pair of pairs) {
+    if (!stitchSuitsNeedle(stitch, pair.needle)) continue;
+    const floor = pair.cost + sizes.floor(pair);
+    for (const carriage of carriages) {
+      const known = best.get(carriage.foot);
+      if (known && floor + carriage.cost >= known.cost) continue;
+      const size = sizes.best(pair, carriage);
+      if (!size) continue;
+      const cost = pair.cost + carriage.cost + size.cost;
+      if (!known || cost < known.cost) best.set(carriage.foot, { cost, pair, carriage, size });
+    }
+  }
+  return [...best.values()].map(({ cost, pair, carriage, size }) => ({
+    cost,
+    setup: toSetup(question, stitch, pair, carriage, size),
+  }));
+}
+
+function toSetup(
+  { machine, aims }: Question,
+  stitch: StitchId,
+  { needle, thread, tension }: Pick<Pair, 'needle' | 'thread' | 'tension'>,
+  { foot, plate, pressure }: Omit<Carriage, 'cost'>,
+  { lengthMm, widthMm }: Omit<Size, 'cost'>,
+): Setup {
+  const position = aims.position[foot];
+  const aside = position ? nearestNeedlePosition(machine, position.mm) : 0;
+  return {
+    needle,
+    thread,
+    bobbin: thread,
+    foot,
+    ...(position && { footSide: position.footSide }),
+    plate,
+    stitch,
+    lengthMm,
+    widthMm,
+    needlePositionMm: plate === 'straight' ? machine.straightHoleMm : aside,
+    tensionSteps: tension,
+    pressure,
+  };
+}
+
+/** The best length and width of one stitch, remembered for each thread stretch, needle size and free width. */
+class SizeTable {
+  private readonly lengths: number[];
+  private readonly widths: number[];
+  private readonly byThread = new Map<string, { sizes: Size[]; floor: number }>();
+  private readonly byPair = new Map<Pair, Map<number, Size | null>>();
+  private readonly widest = new Map<Carriage, Map<number, number>>();
+
+  constructor(
+    private readonly question: Question,
+    private readonly stitch: StitchId,
+  ) {
+    this.lengths = lengthGrid(question, stitch);
+    this.widths = widthGrid(question, stitch);
+  }
+
+  /** No size costs less than this with such a thread, whatever foot and plate leave free. */
+  floor(pair: Pair): number {
+    return this.sizes(pair).floor;
+  }
+
+  best(pair: Pair, carriage: Carriage): Size | null {
+    const free = this.widestFree(pair, carriage);
+    if (free < 0) return null;
+    const known = this.byPair.get(pair) ?? new Map<number, Size | null>();
+    this.byPair.set(pair, known);
+    if (!known.has(free)) known.set(free, this.bestWithin(pair, free));
+    return known.get(free)!;
+  }
+
+  private bestWithin(pair: Pair, free: number): Size | null {
+    const tearing = new Map(
+      this.lengths.map((mm) => [mm, perforationCost(this.question, this.stitch, mm, pair.needle.nm)]),
+    );
+    let best: Size | null = null;
+    for (const size of this.sizes(pair).sizes) {
+      if (size.widthMm > free) continue;
+      const cost = size.cost + tearing.get(size.lengthMm)!;
+      if (!best || cost < best.cost) best = { ...size, cost };
+    }
+    return best;
+  }
+
+  private sizes({ needle, thread }: Pair): { sizes: Size[]; floor: number } {
+    const key = `${FIBRE[thread.fibre].extension} ${needle.gapMm ?? 0}`;
+    const known = this.byThread.get(key);
+    if (known) return known;
+    const sizes = this.lengths.flatMap((lengthMm) =>
+      this.widths.map((widthMm) => {
+        const size = { lengthMm, widthMm };
+        return { ...size, cost: stitchCost(this.question, this.stitch, size, thread, needle.gapMm) };
+      }),
+    );
+    const made = { sizes, floor: lowest(sizes)?.cost ?? Infinity };
+    this.byThread.set(key, made);
+    return made;
+  }
+
+  /** The widest swing no interlock forbids, −1 when none is allowed. Reach grows with width, so it is one limit. */
+  private widestFree(pair: Pair, carriage: Carriage): number {
+    const { nm, gapMm } = pair.needle;
+    const blade = nm * 10 + (gapMm ?? 0);
+    const known = this.widest.get(carriage) ?? new Map<number, number>();
+    this.widest.set(carriage, known);
+    if (!known.has(blade)) known.set(blade, this.findWidest(pair, carriage));
+    return known.get(blade)!;
+  }
+
+  private findWidest(pair: Pair, carriage: Carriage): number {
+    const lengthMm = this.lengths[0];
+    if (lengthMm === undefined || this.widths.length === 0) return -1;
+    const { machine, seam } = this.question;
+    const free = (widthMm: number) => {
+      const setup = toSetup(this.question, this.stitch, pair, carriage, { lengthMm, widthMm });
+      return checkInterlocks({ setup, machine, thicknessMm: seam.thicknessMm }).length === 0;
+    };
+    // What the narrowest width cannot do, no wider one can.
+    return free(this.widths[0]) ? this.widths.findLast(free)! : -1;
+  }
+}
+
+function lowest<T extends { cost: number }>(items: readonly T[]): T | undefined {
+  return items.reduce<T | undefined>((best, item) => (best && best.cost <= item.cost ? best : item), undefined);
+}
