@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { type Given, type Numbers, PROCEDURES, workOut } from '../src/core/seam';
+import { type Given, type Numbers, PROCEDURES, workOut } from '../src/core/procedure';
 import { USUAL_SCHOOLS } from '../src/core/setup';
 import { runCommand } from './run';
 

@@ -19,7 +19,7 @@ import {
 } from '@/core/file';
 import type { Job } from '@/core/job';
 import type { View } from '@/core/ledger';
-import type { Run } from '@/core/seam';
+import type { Run } from '@/core/procedure';
 import type { Line, Swatch } from '@/core/swatch';
 
 /** A named value that belongs to this browser, not to the workroom. */

@@ -3,7 +3,7 @@ import { cardSchema } from '../card';
 import { jobSchema } from '../job';
 import { viewSchema } from '../ledger';
 import { firstFieldError, formatPath, parseCarrying } from '../result';
-import { runSchema } from '../seam';
+import { runSchema } from '../procedure';
 import { lineSchema, swatchSchema } from '../swatch';
 import { idFieldOf, idOf, type LinkedList, linkedId, LINKS, linksFrom, withoutLink } from './links';
 import { NOUNS } from './nouns';

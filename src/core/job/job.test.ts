@@ -8,7 +8,7 @@ import { STAGES } from './stages';
 import { duplicateJob, emptyJob, jobFromTemplate, TEMPLATES } from './templates';
 import { BANDS, timelineOf } from './timeline';
 import { usualStage } from './usualStage';
-import { PROCEDURES } from '../seam';
+import { PROCEDURES } from '../procedure';
 import type { Setup } from '../setup';
 
 let next = 0;

@@ -1,4 +1,4 @@
-import { sewnByMachine, procedureOf } from '../seam';
+import { sewnByMachine, procedureOf } from '../procedure';
 import { OPERATION, type OperationKind, type Setup } from '../setup';
 import type { Job, JobSeam } from './job';
 import { needsOf } from './needs';

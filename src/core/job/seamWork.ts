@@ -1,6 +1,6 @@
 import type { Cloth } from '../cloth';
 import { isTwin, type Machine } from '../kit';
-import { givenOf, type Numbers, type Step, stepsOf, takesOf, workOut, procedureOf } from '../seam';
+import { givenOf, type Numbers, type Step, stepsOf, takesOf, workOut, procedureOf } from '../procedure';
 import { OPERATION, type Schools, type Setup } from '../setup';
 import type { JobSeam } from './job';
 import { NOTION_NEEDS } from './notions';

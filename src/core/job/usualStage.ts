@@ -1,4 +1,4 @@
-import { type Procedure, procedureOf } from '../seam';
+import { type Procedure, procedureOf } from '../procedure';
 import type { Stage } from './stages';
 
 /** The stage of most operations of a group; where one differs it is named below. */

@@ -1,7 +1,7 @@
 import { type Card, lineFacts } from '../card';
 import type { Job } from '../job';
 import { CARE, needleHours, needleName, sewedBy, SPENT_TEXT } from '../kit';
-import { procedureName, type Run } from '../seam';
+import { procedureName, type Run } from '../procedure';
 import { settingReadings } from '../setup';
 import { type Sign, SIGN_TEXT } from '../stitch';
 import type { Line, Swatch } from '../swatch';

@@ -13,8 +13,6 @@ export * from './outlineShapes';
 export * from './outlineOf';
 export * from './outlineSpec';
 export * from './spacing';
-export * from './template';
 export * from './topstitch';
 export * from './turnOfCloth';
 export * from './zip';
-export * from './procedure';

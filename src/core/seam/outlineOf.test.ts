@@ -1,9 +1,6 @@
-import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { outlineLengthMm } from '../geometry';
-import { type Outline, OUTLINE_SHAPES, outlineOf, type OutlineSpec, outlineSpecSchema, templateOf } from '.';
-import { PAPERS } from '../geometry';
-import { outlineScene } from './procedure/outlineScene';
+import { type Outline, OUTLINE_SHAPES, outlineOf, type OutlineSpec, outlineSpecSchema } from '.';
 import { outlineSeam } from './outline';
 
 const line = (spec: OutlineSpec): Outline => {
@@ -69,33 +66,5 @@ describe('what is no line is refused with a way out', () => {
       { from: 'elsewhere' },
     ];
     for (const spec of bad) expect(outlineSpecSchema.safeParse(spec).success).toBe(false);
-  });
-});
-
-describe('a template', () => {
-  it('shows every point of every line on some sheet, and neighbours share a strip', () => {
-    fc.assert(
-      fc.property(
-        fc.integer({ min: 40, max: 1800 }),
-        fc.integer({ min: 40, max: 1800 }),
-        fc.constantFrom(...PAPERS),
-        (width, height, paper) => {
-          const outline = line({ from: 'shape', shape: 'box', sizes: { width, height, radius: 20 }, side: 'usual' });
-          const answer = outlineSeam({ ...outline, lengthMm: 2.5, toleranceMm: 0.1, allowanceMm: 6 });
-          const scene = outlineScene({ outline, answer, allowance: 10, trim: 6, label: '', side: 'wrong' });
-          const { tiles, columns, rows } = templateOf(scene, paper);
-          expect(tiles).toHaveLength(columns * rows);
-          for (const [x, y] of scene.lines.flatMap((l) => l.points)) {
-            const on = tiles.filter(
-              (t) => x >= t.xMm && x <= t.xMm + t.widthMm && y >= t.yMm && y <= t.yMm + t.heightMm,
-            );
-            expect(on.length).toBeGreaterThan(0);
-          }
-          const across = tiles.filter((t) => t.row === 0);
-          across.slice(1).forEach((t, i) => expect(across[i].xMm + across[i].widthMm - t.xMm).toBeCloseTo(10, 9));
-        },
-      ),
-      { numRuns: 25 },
-    );
   });
 });

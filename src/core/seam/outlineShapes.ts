@@ -1,9 +1,15 @@
 import { type OutlinePart, type Point2, walkParts } from '../geometry';
 import type { Outline } from './outline';
-import type { Ask } from './procedure/types';
 
 /** One size of a shape: a question with one usual answer. */
-export type ShapeSize = Ask & { usual: number };
+export interface ShapeSize {
+  key: string;
+  label: string;
+  unit: 'mm' | 'count' | 'percent' | 'degrees';
+  usual: number;
+  least: number;
+  most: number;
+}
 
 /** A common shape of a seam line: its sizes, and the line they make. */
 export interface OutlineShape {

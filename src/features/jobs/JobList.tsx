@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { isSewn, type Job, usualOrder } from '@/core/job';
-import type { Run } from '@/core/seam';
+import type { Run } from '@/core/procedure';
 import { useRuns } from '@/data';
 import { sayWhen } from '@/parts/workspace';
 import { TapeBar } from '@/ui';

@@ -12,7 +12,7 @@ import {
   usualStage,
   withoutSeam,
 } from '@/core/job';
-import { givenOf, PROCEDURE_GROUPS, PROCEDURES, usualOf, procedureOf } from '@/core/seam';
+import { givenOf, PROCEDURE_GROUPS, PROCEDURES, usualOf, procedureOf } from '@/core/procedure';
 import { clothOf, UNKNOWN_CLOTH } from '@/core/cloth';
 import { formatNumber } from '@/core/units';
 import { jobs, usePreference } from '@/data';

@@ -12,7 +12,7 @@ import {
   usualStage,
   withOrder,
 } from '@/core/job';
-import { procedureName } from '@/core/seam';
+import { procedureName } from '@/core/procedure';
 import { jobs } from '@/data';
 import type { JobNow } from '@/parts/jobs';
 import { newId, useAct } from '@/parts/workspace';

@@ -13,7 +13,7 @@ import {
   takesOf,
   usualOf,
   type WorkedOut,
-} from '@/core/seam';
+} from '@/core/procedure';
 import { settingReadings } from '@/core/setup';
 import { formatNumber } from '@/core/units';
 import { runs as store } from '@/data';

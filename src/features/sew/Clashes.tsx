@@ -1,5 +1,5 @@
 import { checkInterlocks, type Closed } from '@/core/interlock';
-import { type Numbers, stepSetup } from '@/core/seam';
+import { type Numbers, stepSetup } from '@/core/procedure';
 import type { Setup } from '@/core/setup';
 import { StopPlate } from '@/ui';
 import type { RunNow } from './useRunNow';

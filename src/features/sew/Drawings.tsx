@@ -1,4 +1,4 @@
-import { type Numbers, type Step, toolAt } from '@/core/seam';
+import { type Numbers, type Step, toolAt } from '@/core/procedure';
 import type { Setup } from '@/core/setup';
 import { useUnits } from '@/parts/workspace';
 import { isLow, SceneDrawing } from '@/ui';

@@ -14,7 +14,7 @@ import {
   sewnByMachine,
   usualSteps,
   procedureName,
-} from '@/core/seam';
+} from '@/core/procedure';
 import { runs as store } from '@/data';
 import { type AskedNow, newId, nowText, sayWhen, useQuestion } from '@/parts/workspace';
 import styles from './Sew.module.css';

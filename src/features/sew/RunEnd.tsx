@@ -2,7 +2,7 @@
 
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
-import { newRun, OUTCOMES, runSchema, sewnByMachine } from '@/core/seam';
+import { newRun, OUTCOMES, runSchema, sewnByMachine } from '@/core/procedure';
 import { formatNumber } from '@/core/units';
 import { runs as store } from '@/data';
 import { newId, nowText, useAct } from '@/parts/workspace';

@@ -5,7 +5,7 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import { stitchAndSize } from '@/core/kit';
-import { fillIn, type Numbers, sewnByMachine } from '@/core/seam';
+import { fillIn, type Numbers, sewnByMachine } from '@/core/procedure';
 import { formatNumber } from '@/core/units';
 import { useUnits } from '@/parts/workspace';
 import { CautionPlate } from '@/ui';

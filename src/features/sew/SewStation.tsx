@@ -1,7 +1,7 @@
 'use client';
 
 import { useSearchParams } from 'next/navigation';
-import { PROCEDURES } from '@/core/seam';
+import { PROCEDURES } from '@/core/procedure';
 import { useRuns } from '@/data';
 import { AskPage } from './AskPage';
 import { OperationList } from './OperationList';

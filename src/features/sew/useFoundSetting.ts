@@ -3,7 +3,7 @@
 import { type Card, isAbout } from '@/core/card';
 import { clothOf } from '@/core/cloth';
 import type { ClothRecord, MachineRecord } from '@/core/file';
-import { needlesFit, type Numbers, type Procedure } from '@/core/seam';
+import { needlesFit, type Numbers, type Procedure } from '@/core/procedure';
 import type { Setup } from '@/core/setup';
 import { useCards } from '@/data';
 import { useFromWorker } from '@/parts/asking';

@@ -2,10 +2,10 @@
 
 import { clothOf, UNKNOWN_CLOTH } from '@/core/cloth';
 import type { ClothRecord, MachineRecord } from '@/core/file';
+import { outlineOf } from '@/core/seam';
 import {
   type Given,
   givenOf,
-  outlineOf,
   type Procedure,
   procedureOf,
   type Run,
@@ -14,7 +14,7 @@ import {
   stepsOf,
   workOut,
   type WorkedOut,
-} from '@/core/seam';
+} from '@/core/procedure';
 import { creepFactor } from '@/core/kit';
 import type { Setup } from '@/core/setup';
 import { runs, useCloths, useMachines, usePreference, useRuns } from '@/data';

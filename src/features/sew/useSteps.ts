@@ -1,4 +1,4 @@
-import { type Numbers, takesOf } from '@/core/seam';
+import { type Numbers, takesOf } from '@/core/procedure';
 import { countSewing, edit } from '@/data';
 import { nowText } from '@/parts/workspace';
 import type { RunNow } from './useRunNow';

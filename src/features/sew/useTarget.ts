@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 import { PLAIN_MACHINE } from '@/core/kit';
-import { type Numbers, stepSetup } from '@/core/seam';
+import { type Numbers, stepSetup } from '@/core/procedure';
 import type { Setup } from '@/core/setup';
 import { writePreference } from '@/data';
 import type { RunNow } from './useRunNow';

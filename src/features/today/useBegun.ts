@@ -1,6 +1,6 @@
 'use client';
 
-import { procedureName } from '@/core/seam';
+import { procedureName } from '@/core/procedure';
 import { isHalfTested, type Line, linesBySwatch, scrapStanding } from '@/core/swatch';
 import { useLines, useRuns, useSwatches } from '@/data';
 import { sayWhen } from '@/parts/workspace';

@@ -1,4 +1,4 @@
-import { type Ask, ASK_UNIT, problemWith } from '@/core/seam';
+import { type Ask, ASK_UNIT, problemWith } from '@/core/procedure';
 import { formatNumber } from '@/core/units';
 import { Field, lengthIn, numberBy, Pick, plainNumber } from '@/ui';
 

@@ -5,7 +5,7 @@ import { type Card, isAbout } from '@/core/card';
 import { clothOf } from '@/core/cloth';
 import type { ClothRecord, MachineRecord } from '@/core/file';
 import { isMachined, type Job, type JobSeam, kindOf, proofNeeded, type SeamSetting } from '@/core/job';
-import { needlesFit, procedureOf } from '@/core/seam';
+import { needlesFit, procedureOf } from '@/core/procedure';
 import type { Operation } from '@/core/setup';
 import { useCards, useCloths } from '@/data';
 import { useFromWorker } from '../asking';

@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import type { Job, SeamNow } from '@/core/job';
 import { KNOWLEDGE } from '@/core/result';
-import { newRun } from '@/core/seam';
+import { newRun } from '@/core/procedure';
 import { edit, jobs, runs } from '@/data';
 import { useAskOf } from '../learned';
 import { useStartScrap } from '../scrap';

@@ -1,4 +1,4 @@
-import type { SceneDim as Dim } from '@/core/seam';
+import type { SceneDim as Dim } from '@/core/procedure';
 import type { Fit } from './fitScene';
 
 /** A dimension shorter than this has its text beside it. */

@@ -7,7 +7,7 @@ import {
   type SceneLine,
   stitchAlong,
   type ToolAt,
-} from '@/core/seam';
+} from '@/core/procedure';
 import { HaloText } from '../Dimension';
 import { DRAWING, type Fit, fitScene } from './fitScene';
 import { SceneDim } from './SceneDim';

@@ -1,5 +1,5 @@
 import type { Foot } from '@/core/kit';
-import type { ToolAt } from '@/core/seam';
+import type { ToolAt } from '@/core/procedure';
 import { HaloText } from '../Dimension';
 import type { Fit } from './fitScene';
 

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { givenOf, outlineOf, OUTLINE_SHAPES, PROCEDURES, stepsOf, workOut } from '@/core/seam';
+import { outlineOf, OUTLINE_SHAPES } from '@/core/seam';
+import { givenOf, PROCEDURES, stepsOf, workOut } from '@/core/procedure';
 import { DRAWING, fitScene, isLow } from './fitScene';
 
 const CLOTH = { structure: 'woven', family: 'denim', massGsm: 340, traits: [] } as const;

@@ -1,4 +1,4 @@
-import type { Point, Scene } from '@/core/seam';
+import type { Point, Scene } from '@/core/procedure';
 
 /** Size of every drawing in its own units; text keeps its size however large or long the thing is. */
 export const DRAWING = { width: 620, tallest: 500 };

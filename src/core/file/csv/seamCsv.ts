@@ -1,5 +1,5 @@
 import { type Job, type JobSeam, jobSeamSchema, ringIn, STAGE_TEXT, STAGES, usualStage } from '../../job';
-import { PROCEDURES, procedureOf, procedureName } from '../../seam';
+import { PROCEDURES, procedureOf, procedureName } from '../../procedure';
 import { formatNumber, parseLengthMm } from '../../units';
 import type { Named } from '../settleJob';
 import type { RowReader } from './cells';

@@ -1,5 +1,6 @@
 import Button from '@mui/material/Button';
-import type { Ask, OutlineSpec } from '@/core/seam';
+import type { OutlineSpec } from '@/core/seam';
+import type { Ask } from '@/core/procedure';
 import { Tick } from '@/ui';
 import { AskField } from '@/parts/asks';
 import styles from '../Sew.module.css';

@@ -2,7 +2,8 @@
 
 import { useState } from 'react';
 import { transformedPath } from '@/core/geometry';
-import { type Ask, type OutlineSpec, outlineSpecSchema } from '@/core/seam';
+import { type OutlineSpec, outlineSpecSchema } from '@/core/seam';
+import { type Ask } from '@/core/procedure';
 import { FileButton, StopPlate } from '@/ui';
 import { AskField } from '@/parts/asks';
 import styles from '../Sew.module.css';

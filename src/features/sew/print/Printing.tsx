@@ -3,7 +3,7 @@
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { PAPERS } from '@/core/geometry';
-import type { Numbers } from '@/core/seam';
+import type { Numbers } from '@/core/procedure';
 import { usePreference, writePreference } from '@/data';
 import { Paper } from '@/parts/paper';
 import { Pick } from '@/ui';

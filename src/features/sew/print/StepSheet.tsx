@@ -1,4 +1,4 @@
-import { fillIn, type Numbers } from '@/core/seam';
+import { fillIn, type Numbers } from '@/core/procedure';
 import { READING_TEXT, READINGS, settingReadings } from '@/core/setup';
 import { useUnits } from '@/parts/workspace';
 import { SceneDrawing } from '@/ui';

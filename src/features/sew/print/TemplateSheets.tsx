@@ -1,5 +1,5 @@
 import type { Paper, Tile } from '@/core/geometry';
-import { type Numbers, type Scene, type SceneLine, SHEET, templateOf } from '@/core/seam';
+import { type Numbers, type Scene, type SceneLine, SHEET, templateOf } from '@/core/procedure';
 import { useUnits } from '@/parts/workspace';
 import { CheckBar } from '@/ui';
 import type { RunNow } from '../useRunNow';

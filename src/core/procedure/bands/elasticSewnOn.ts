@@ -1,0 +1,110 @@
+import { BODY, ELASTIC_SHARE, ELASTIC_WIDTH, garmentEdge } from '../engine/asks';
+import { cannot } from '../../seam';
+import { bandReachMm } from '../../seam';
+import { laidFlat } from './bandScene';
+import { PIN } from '../engine/pieces';
+import { rowScene } from '../engine/rowScene';
+import type { Scene } from '../engine/scene';
+import type { Numbers, Procedure } from '../engine/types';
+
+/** Elastic and the edge it is stretched onto. */
+const quarters = ({ round, length, elastic, pull }: Numbers): Scene =>
+  laidFlat({
+    long: { mm: round, name: 'edge', side: 'wrong' },
+    short: { mm: length, name: 'elastic', wideMm: elastic },
+    pull,
+  });
+
+/** Elastic stretched onto an edge and sewn there. */
+export const ELASTIC_SEWN_ON: Procedure = {
+  id: 'elastic-sewn-on',
+  name: 'Elastic sewn on',
+  group: 'band',
+  kind: 'elastic',
+  asks: [
+    BODY,
+    garmentEdge(900),
+    { key: 'pass', label: 'Widest place it has to pass', unit: 'mm', usual: 980, least: 60, most: 2500 },
+    ELASTIC_WIDTH,
+    ELASTIC_SHARE,
+    { key: 'stretch', label: 'The elastic stretches', unit: 'percent', usual: 100, least: 20, most: 250 },
+  ],
+  work: ({ girth, round, pass, elastic, share, stretch }) => {
+    const length = (girth * share) / 100;
+    const reach = Math.floor(bandReachMm(length, stretch));
+    const needs = Math.max(round, pass);
+    if (reach < needs) {
+      const text = `Pulled to four fifths of its stretch the elastic reaches ${reach} mm and has to reach ${needs} mm: take one that stretches more, cut it longer, or gather the edge first.`;
+      return cannot('seam.elastic-reach', text, needs, reach);
+    }
+    if (round < length) {
+      const text = `The edge is ${round} mm and the elastic ${Math.round(length)} mm: the elastic has to be the shorter one. Cut it to ${Math.round((100 * round) / girth)} % of the body or less.`;
+      return cannot('seam.elastic-longer', text, round, length);
+    }
+    return {
+      girth,
+      round,
+      elastic,
+      length,
+      overlap: 15,
+      cut: length + 15,
+      quarterElastic: length / 4,
+      quarterEdge: round / 4,
+      pull: 100 * (round / length - 1),
+      inset: elastic / 2,
+      join: 4 * elastic,
+      stitch: 1.5,
+      swing: 4,
+    };
+  },
+  views: {
+    quarters,
+    above: ({ elastic, inset, stitch, swing }) =>
+      rowScene({
+        label: 'From above, wrong side up: elastic level with the edge',
+        edge: 'raw',
+        side: 'wrong',
+        rows: [
+          { id: 'row', mm: inset, swing: { stitch: 'three-step-zigzag', lengthMm: stitch, widthMm: swing } },
+          { mm: elastic, role: 'tape', name: 'elastic' },
+        ],
+      }),
+  },
+  ready: ['elastic made to be sewn through', 'stretch needle or ballpoint', 'three-step zigzag, short and wide'],
+  steps: [
+    {
+      do: 'Cut the elastic {cut}; lap its ends by {overlap} and sew a square.',
+      check: 'A ring {length} round, not twisted. Try it on.',
+      caution: PIN,
+      view: 'quarters',
+      sews: 'join',
+    },
+    {
+      do: 'Quarters: every {quarterElastic} on the elastic, every {quarterEdge} on the edge. Clip quarter to quarter, on the wrong side.',
+      check: 'Its join lies at the middle back.',
+      view: 'quarters',
+      now: ['quarters'],
+    },
+    {
+      do: 'Three-step zigzag {swing} wide, {stitch} long, along its middle: hold behind the foot, stretch only the elastic, by {pull:n} %.',
+      check: 'The needle is not bent by pulling: stretch before and behind alike.',
+      caution: `${PIN} A needle that is pulled aside strikes the plate and breaks.`,
+      view: 'above',
+      now: ['row'],
+      sews: 'round',
+      atMm: 'stitch',
+      machine: { stitch: 'three-step-zigzag', widthMm: 'swing' },
+    },
+    {
+      do: 'Fold it over to the inside once, if it is to be hidden, and sew again near its lower edge in the same way.',
+      check: 'Stretch it hard: nothing pops, and it comes back.',
+      caution: PIN,
+      view: 'above',
+      now: ['row'],
+      sews: 'round',
+      atMm: 'stitch',
+      machine: { stitch: 'three-step-zigzag', widthMm: 'swing' },
+    },
+  ],
+  faults: ['popped', 'skipped', 'wavy', 'needle-broke'],
+};

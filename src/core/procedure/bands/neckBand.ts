@@ -1,0 +1,87 @@
+import { quarters, sewnOn } from './bandScene';
+import { bandNumbers } from './bandWork';
+import { IRON, PIN } from '../engine/pieces';
+import type { Procedure } from '../engine/types';
+
+/** A ribbed or self band on a neckline: shorter than its opening, stretched on. */
+export const NECK_BAND: Procedure = {
+  id: 'neck-band',
+  name: 'Neckband',
+  group: 'band',
+  kind: 'band',
+  asks: [
+    { key: 'opening', label: 'Round the neckline, at the seam line', unit: 'mm', usual: 600, least: 150, most: 1500 },
+    { key: 'width', label: 'Finished width of the band', unit: 'mm', usual: 20, least: 6, most: 80 },
+    {
+      key: 'stretch',
+      label: 'The band stretches',
+      unit: 'percent',
+      usual: (given) => Math.round(given.stretch),
+      least: 5,
+      most: 300,
+    },
+    { key: 'girth', label: 'Round the head it has to pass', unit: 'mm', usual: 570, least: 200, most: 800 },
+    { key: 'allowance', label: 'Allowance at the neckline', unit: 'mm', usual: 6, least: 3, most: 20 },
+  ],
+  work: ({ opening, width, stretch, girth, allowance }, { recovery }) =>
+    bandNumbers({
+      band: {
+        openingMm: opening,
+        bandWidthMm: width,
+        stretch,
+        recovery,
+        girthMm: girth,
+        joinAllowanceMm: 10,
+      },
+      width,
+      allowance,
+      called: 'band',
+      wayOut: 'cut the neckline wider, or take a band cloth that stretches more',
+    }),
+  views: { quarters, section: sewnOn },
+  ready: ['band cloth that recovers', 'eight pins or clips', 'stretch needle or ballpoint'],
+  steps: [
+    {
+      do: 'Cut the band {cut} long and {cutWidth} wide, the stretch along its length.',
+      check: 'It stretches the long way.',
+      view: 'quarters',
+    },
+    {
+      do: 'Join the ends, 10 mm, and press the band in half, wrong sides together.',
+      check: 'A ring {finished} round.',
+      caution: IRON,
+      with: 'iron',
+      view: 'section',
+      sews: 'cutWidth',
+    },
+    {
+      do: 'Mark quarters on the band, every {quarterBand}, and on the neckline, every {quarterOpening}.',
+      check: 'The band’s join lies at the middle back.',
+      view: 'quarters',
+      now: ['quarters'],
+    },
+    {
+      do: 'Pin quarter to quarter, right sides together, raw edges level.',
+      check: 'Between pins the band is shorter than the neckline.',
+      view: 'quarters',
+      now: ['quarters'],
+    },
+    {
+      do: 'Sew {allowance} from the edge, band on top: stretch only the band, by {pull:n} %, quarter by quarter.',
+      check: 'The neckline is not pulled; no fold is caught.',
+      caution: PIN,
+      view: 'section',
+      now: ['seam'],
+      sews: 'opening',
+    },
+    {
+      do: 'Press the allowance down; steam the band back.',
+      check: 'It lies flat, and passes over the head.',
+      caution: IRON,
+      with: 'iron',
+      view: 'section',
+      now: ['seam'],
+    },
+  ],
+  faults: ['wavy', 'popped', 'skipped', 'uneven-layers'],
+};

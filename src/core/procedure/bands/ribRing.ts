@@ -1,0 +1,129 @@
+import { quarters, sewnOn } from './bandScene';
+import { bandNumbers } from './bandWork';
+import { BLADE, IRON, PIN } from '../engine/pieces';
+import { rowScene } from '../engine/rowScene';
+import type { Procedure } from '../engine/types';
+
+const ringOf: Procedure['work'] = ({ opening, width, ratio, stretch, girth, allowance }, { recovery }) =>
+  bandNumbers({
+    band: {
+      openingMm: opening,
+      ratio: ratio / 100,
+      stretch,
+      recovery,
+      girthMm: girth,
+      joinAllowanceMm: allowance,
+    },
+    width,
+    allowance,
+    called: 'rib',
+    wayOut: 'cut it longer, or take a rib that stretches more',
+  });
+
+const RING_STEPS: Procedure['steps'] = [
+  {
+    do: 'Cut the rib {cut} long and {cutWidth} wide, the stretch along its length.',
+    check: 'It springs back when it is let go.',
+    caution: BLADE,
+    with: 'blade',
+    view: 'quarters',
+  },
+  {
+    do: 'Join its ends at {allowance} to a ring {finished} round. Fold it along the middle.',
+    check: 'Raw edges level.',
+    caution: PIN,
+    view: 'above',
+    now: ['fold'],
+    sews: 'cutWidth',
+  },
+  {
+    do: 'Quarters: every {quarterBand} on the rib, every {quarterOpening} on the opening. Clip quarter to quarter, right sides together.',
+    check: 'Its join lies on the seam of the garment.',
+    view: 'quarters',
+    now: ['quarters'],
+  },
+  {
+    do: 'Sew {allowance} from the edge, rib on top, stretching only the rib, by {pull:n} %.',
+    check: 'The garment is not stretched.',
+    caution: PIN,
+    view: 'above',
+    now: ['seam'],
+    sews: 'opening',
+  },
+  {
+    do: 'Press the allowance to the garment and steam the rib back.',
+    check: 'It passes and closes again.',
+    caution: IRON,
+    with: 'iron',
+    view: 'section',
+    now: ['seam'],
+  },
+];
+
+/** A cuff or a waist rib: a ring of rib that has to pass hand, foot or hips. */
+function ribRing(more: {
+  id: string;
+  name: string;
+  opening: number;
+  girth: number;
+  width: number;
+  passes: string;
+}): Procedure {
+  return {
+    id: more.id,
+    name: more.name,
+    group: 'band',
+    kind: 'band',
+    asks: [
+      {
+        key: 'opening',
+        label: 'Round the opening, at the seam line',
+        unit: 'mm',
+        usual: more.opening,
+        least: 80,
+        most: 2000,
+      },
+      { key: 'width', label: 'Finished width of the rib', unit: 'mm', usual: more.width, least: 10, most: 200 },
+      { key: 'ratio', label: 'Rib to opening', unit: 'percent', usual: 80, least: 45, most: 100 },
+      { key: 'stretch', label: 'The rib stretches', unit: 'percent', usual: 80, least: 5, most: 300 },
+      {
+        key: 'girth',
+        label: `Round the ${more.passes} it has to pass`,
+        unit: 'mm',
+        usual: more.girth,
+        least: 80,
+        most: 2000,
+      },
+      { key: 'allowance', label: 'Seam allowance', unit: 'mm', usual: 6, least: 3, most: 20 },
+    ],
+    work: ringOf,
+    views: {
+      quarters,
+      section: sewnOn,
+      above: ({ allowance, cutWidth }) =>
+        rowScene({
+          label: 'From above: the rib folded along its middle, raw edges above',
+          edge: 'raw',
+          side: 'right',
+          rows: [
+            { id: 'seam', mm: allowance },
+            { id: 'fold', mm: cutWidth / 2, role: 'fold', name: 'fold' },
+          ],
+        }),
+    },
+    ready: ['rib that recovers', 'eight clips', 'stretch needle or ballpoint'],
+    steps: RING_STEPS,
+    faults: ['wavy', 'popped', 'skipped', 'uneven-layers'],
+  };
+}
+
+export const CUFF = ribRing({ id: 'cuff', name: 'Ribbed cuff', opening: 240, girth: 230, width: 60, passes: 'hand' });
+
+export const WAIST_RIB = ribRing({
+  id: 'waist-rib',
+  name: 'Waist rib',
+  opening: 1000,
+  girth: 1000,
+  width: 70,
+  passes: 'hips',
+});

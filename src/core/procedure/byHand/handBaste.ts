@@ -1,0 +1,50 @@
+import { HAND_NEEDLE, HAND_TAIL_MM } from './handSewing';
+import { BLADE } from '../engine/pieces';
+import { bastedRow } from '../engine/rowScene';
+import type { Procedure } from '../engine/types';
+
+/** Basting by hand where a foot would creep: velvet, silk, stripes. */
+export const HAND_BASTE: Procedure = {
+  id: 'hand-baste',
+  name: 'Basting by hand',
+  group: 'by hand',
+  kind: 'baste',
+  asks: [
+    { key: 'seam', label: 'How long is the seam', unit: 'mm', usual: 600, least: 10, most: 10000 },
+    { key: 'allowance', label: 'Seam allowance', unit: 'mm', usual: 15, least: 3, most: 60 },
+    { key: 'stitch', label: 'One stitch', unit: 'mm', usual: 8, least: 3, most: 20 },
+  ],
+  work: ({ seam, allowance: a, stitch }) => ({
+    seam,
+    row: a - 1,
+    allowance: a,
+    stitch,
+    thread: 1.1 * seam + HAND_TAIL_MM,
+  }),
+  views: { above: bastedRow },
+  ready: ['basting thread, silk on silk', 'a long fine needle'],
+  steps: [
+    {
+      do: 'Lay both layers flat on the table. Thread {thread}, no knot: one back-stitch at the beginning.',
+      check: 'The layers lie as they fell, none is pulled.',
+      caution: HAND_NEEDLE,
+      view: 'above',
+      handThread: 'thread',
+    },
+    {
+      do: 'Running stitches of {stitch}, {row} from the edge, all {seam}; on velvet go back a stitch at every third.',
+      check: 'Both layers are caught and none has crept.',
+      view: 'above',
+      now: ['row'],
+    },
+    {
+      do: 'After the seam: snip every few stitches and draw the thread out.',
+      check: 'No thread of the seam is cut.',
+      caution: BLADE,
+      with: 'blade',
+      view: 'above',
+      now: ['row'],
+    },
+  ],
+  faults: ['uneven-layers', 'marks'],
+};

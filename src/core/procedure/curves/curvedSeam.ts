@@ -1,0 +1,153 @@
+import { clipsFor } from '../../seam';
+import { curveAnswer } from '../../seam';
+import { SHORTEST_MM } from '../../seam';
+import { allowance } from '../engine/asks';
+import { BLADE, IRON, PIN } from '../engine/pieces';
+import type { Point, Scene } from '../engine/scene';
+import type { Numbers, Procedure } from '../engine/types';
+
+/** How far a stitch may leave the curve, the speed of a usual machine, and how much foot lies before the needle. */
+const CURVE = { toleranceMm: 0.1, speedSpm: 750, toeMm: 12 };
+
+/** The setting's own stitch, or a shorter one that stays on the curve, in tenths. */
+function stitchOnCurve(radiusMm: number, lengthMm: number): number {
+  const { maxLengthMm } = curveAnswer({ ...CURVE, radiusMm, lengthMm });
+  return Math.max(SHORTEST_MM, Math.floor(10 * Math.min(lengthMm, maxLengthMm)) / 10);
+}
+
+/** Points along an arc round the middle of the drawing, mm; 0° is up. */
+function arc(radius: number, turnDeg: number, count = 48): Point[] {
+  return Array.from({ length: count + 1 }, (_, i) => {
+    const angle = ((i / count - 0.5) * turnDeg * Math.PI) / 180;
+    return [radius * Math.sin(angle), -radius * Math.cos(angle)] as const;
+  });
+}
+
+/** The curve with its allowance outside (convex) or inside (concave), cuts drawn where they fall. */
+function drawn({ radius, turn, allowance: a, count, inside, reach }: Numbers): Scene {
+  const way = inside > 0 ? -1 : 1;
+  const edge = radius + way * a;
+  const shown = Math.min(turn, 170);
+  const across = Math.max(radius, edge);
+  const half = across * Math.sin(Math.min(90, shown / 2) * (Math.PI / 180)) + 16;
+  const cuts = Math.max(1, Math.round((count * shown) / Math.max(turn, 1)));
+  return {
+    label: inside > 0 ? 'From above: the allowance has to spread' : 'From above: the allowance has to crowd',
+    view: 'above',
+    cloths: [
+      {
+        points: [...arc(across, shown), ...arc(Math.max(4, Math.min(radius, edge) - 24), shown).reverse()],
+        side: 'wrong',
+      },
+    ],
+    lines: [
+      { points: arc(edge, shown), role: 'raw' },
+      { id: 'seam', points: arc(radius, shown), role: 'stitch' },
+      ...Array.from({ length: cuts }, (_, i) => {
+        const angle = (((i + 0.5) / cuts - 0.5) * shown * Math.PI) / 180;
+        const at = (r: number) => [r * Math.sin(angle), -r * Math.cos(angle)] as const;
+        return { id: 'cuts', points: [at(edge), at(radius + way * (a - reach))] as const, role: 'cut' as const };
+      }),
+    ],
+    dims: [
+      { from: [half + 4, -radius], to: [half + 4, -edge], mm: a },
+      { from: [0, -radius], to: [0, -radius + Math.min(radius, 40)], mm: radius, name: 'radius' },
+    ],
+  };
+}
+
+/** A curved seam that is turned or faced: neckline, armhole, pocket, collar. */
+export const CURVED_SEAM: Procedure = {
+  id: 'curved-seam',
+  name: 'Curved seam, clipped or notched',
+  group: 'curve and corner',
+  kind: 'join',
+  asks: [
+    {
+      key: 'radius',
+      label: 'Radius of the curve',
+      unit: 'mm',
+      usual: 60,
+      least: 3,
+      most: 3000,
+      help: 'lay cups and plates on it until one fits',
+    },
+    { key: 'turn', label: 'How far it turns', unit: 'degrees', usual: 90, least: 5, most: 360 },
+    {
+      key: 'inside',
+      label: 'The curve is',
+      unit: 'count',
+      usual: 1,
+      least: 0,
+      most: 1,
+      options: [
+        [1, 'hollow, as a neckline or an armhole'],
+        [0, 'round, as a collar or a cushion'],
+      ],
+    },
+    allowance(10),
+  ],
+  work: ({ radius, turn, inside, allowance: allowanceMm }, { lengthMm }) => {
+    const side = inside === 1 ? ('concave' as const) : ('convex' as const);
+    const clips = clipsFor({ radiusMm: radius, turnDeg: turn, allowanceMm, side, maxGapMm: 4, notchBaseMm: 5 });
+    if ('blocked' in clips) return clips;
+    const stitch = stitchOnCurve(radius, lengthMm);
+    const { pivotEvery, maxSpeedSpm } = curveAnswer({ ...CURVE, radiusMm: radius, lengthMm: stitch });
+    return {
+      radius,
+      turn,
+      inside,
+      allowance: allowanceMm,
+      along: (radius * turn * Math.PI) / 180,
+      stitch,
+      count: clips.count,
+      spacing: clips.spacingMm,
+      difference: clips.differenceMm,
+      reach: allowanceMm - 1.5,
+      pivot: pivotEvery ?? 0,
+      speed: Math.floor(maxSpeedSpm / 10) * 10,
+    };
+  },
+  views: { above: drawn },
+  ready: ['sharp small scissors', 'a point turner', 'iron'],
+  steps: [
+    {
+      do: 'Mark the curve on the seam line, {allowance} from the raw edge.',
+      check: 'The mark is smooth, without a corner.',
+      view: 'above',
+      now: ['seam'],
+    },
+    {
+      do: 'Sew with stitches of {stitch}, slowly, turning the cloth all the time: {speed:n} stitches a minute at most.',
+      check: 'The line never leaves the mark by more than a thread.',
+      caution: PIN,
+      view: 'above',
+      now: ['seam'],
+      sews: 'along',
+      atMm: 'stitch',
+    },
+    {
+      do: 'The curve is tighter than the foot is long: after every {pivot:n} stitches needle down, foot up, turn a little, foot down.',
+      check: 'The line stays on the mark, without a flat place.',
+      view: 'above',
+      now: ['seam'],
+      when: 'pivot',
+    },
+    {
+      do: 'Cut {count:n} times, every {spacing}, to {reach} deep: slits where the edge must spread, wedges where it must crowd. It has {difference} to give or to lose.',
+      check: 'No cut reaches the stitching.',
+      caution: BLADE,
+      with: 'blade',
+      view: 'above',
+      now: ['cuts'],
+    },
+    {
+      do: 'Turn, roll the seam to the very edge, press.',
+      check: 'A smooth edge without corners.',
+      caution: IRON,
+      with: 'iron',
+      view: 'above',
+    },
+  ],
+  faults: ['wandering', 'pucker-line', 'slippage'],
+};

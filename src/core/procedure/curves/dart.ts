@@ -1,0 +1,95 @@
+import { cannot } from '../../seam';
+import { IRON, PIN } from '../engine/pieces';
+import { box, type Scene } from '../engine/scene';
+import type { Numbers, Procedure } from '../engine/types';
+
+/** The folded dart from above: wide end at the edge, its point inside. */
+function dartScene({ half, long }: Numbers): Scene {
+  return {
+    label: 'From above: folded, from the wide end to the point',
+    view: 'above',
+    cloths: [{ points: box(0, 0, half + 50, long + 24), side: 'wrong' }],
+    lines: [
+      {
+        points: [
+          [0, 0],
+          [0, long + 24],
+        ],
+        role: 'fold',
+      },
+      {
+        points: [
+          [0, 0],
+          [half + 50, 0],
+        ],
+        role: 'raw',
+      },
+      {
+        id: 'seam',
+        points: [
+          [half, 0],
+          [half * 0.5, long * 0.5],
+          [0.6, long * 0.92],
+          [0.3, long],
+        ],
+        role: 'stitch',
+      },
+    ],
+    dims: [
+      { from: [0, -6], to: [half, -6], mm: half },
+      { from: [half + 58, 0], to: [half + 58, long], mm: long },
+    ],
+  };
+}
+
+/** A fold sewn to a point. */
+export const DART: Procedure = {
+  id: 'dart',
+  name: 'Dart',
+  group: 'curve and corner',
+  kind: 'dart',
+  asks: [
+    { key: 'intake', label: 'Taken in at the wide end', unit: 'mm', usual: 30, least: 4, most: 150 },
+    { key: 'long', label: 'Length', unit: 'mm', usual: 110, least: 20, most: 500 },
+  ],
+  work: ({ intake, long }) => {
+    const half = intake / 2;
+    if (half > long * 0.6) {
+      const text = `A dart ${intake} mm wide and ${long} mm long points too bluntly to be pressed flat: make it at least ${Math.ceil(intake / 1.2)} mm long, or two of it.`;
+      return cannot('seam.dart-blunt', text, long * 1.2, intake);
+    }
+    return { intake, long, half, seam: Math.hypot(half, long) };
+  },
+  views: { above: dartScene },
+  ready: ['marks of both legs and the point', 'iron and ham'],
+  steps: [
+    {
+      do: 'Fold the dart right sides together, legs on each other. Pin across.',
+      check: 'The pins come out on both marks.',
+      view: 'above',
+    },
+    {
+      do: 'Sew from the wide end, {half} from the fold, to the point.',
+      check: 'The last three stitches lie on the very fold.',
+      caution: PIN,
+      view: 'above',
+      now: ['seam'],
+      sews: 'seam',
+    },
+    {
+      do: 'Run off the fold, and knot the tails by hand. No back-stitch at the point.',
+      check: 'No dimple at the point.',
+      view: 'above',
+      now: ['seam'],
+    },
+    {
+      do: 'Press it flat, then to the middle or down, over a ham.',
+      check: 'The cloth is round, not broken, at the point.',
+      caution: IRON,
+      with: 'iron',
+      view: 'above',
+      now: ['seam'],
+    },
+  ],
+  faults: ['pucker-line', 'wandering', 'slippage'],
+};

@@ -1,0 +1,111 @@
+import { cannot } from '../../seam';
+import { IRON, PIN } from '../engine/pieces';
+import { rowScene } from '../engine/rowScene';
+import type { Procedure } from '../engine/types';
+
+/** More than this a woven cloth does not swallow without pleats; a knit or loose wool takes more (common practice). */
+const MOST_PERCENT = { firm: 5, soft: 12 };
+
+/** A longer edge sewn to a shorter one without a pleat: sleeve head, back shoulder. */
+export const EASE: Procedure = {
+  id: 'ease',
+  name: 'Easing a longer edge in',
+  group: 'curve and corner',
+  kind: 'join',
+  asks: [
+    { key: 'long', label: 'Longer edge', unit: 'mm', usual: 420, least: 20, most: 5000 },
+    { key: 'short', label: 'Shorter edge', unit: 'mm', usual: 405, least: 20, most: 5000 },
+    { key: 'allowance', label: 'Seam allowance', unit: 'mm', usual: 15, least: 6, most: 40 },
+    {
+      key: 'soft',
+      label: 'The cloth',
+      unit: 'count',
+      usual: (given) => (given.stretch >= 15 ? 1 : 0),
+      least: 0,
+      most: 1,
+      options: [
+        [0, 'firm: a close weave'],
+        [1, 'soft: wool, a knit, cut on the bias'],
+      ],
+    },
+  ],
+  work: ({ long, short, allowance: a, soft }) => {
+    const most = soft === 1 ? MOST_PERCENT.soft : MOST_PERCENT.firm;
+    const percent = (100 * (long - short)) / short;
+    if (percent <= 0) {
+      const text = `The longer edge, ${long} mm, is not longer than the other, ${short} mm: there is nothing to ease in. Sew a plain seam, or change a length.`;
+      return cannot('seam.ease-none', text, short, long);
+    }
+    if (percent > most) {
+      const fits = Math.floor(short * (1 + most / 100));
+      const text = `${Math.round(percent)} % more is too much to ease into this cloth without pleats: bring the longer edge to ${fits} mm, or gather it.`;
+      return cannot('seam.ease-too-much', text, fits, long);
+    }
+    return {
+      long,
+      short,
+      allowance: a,
+      more: long - short,
+      percent,
+      first: a - 3,
+      stitch: 3.5,
+      quarterLong: long / 4,
+      quarterShort: short / 4,
+    };
+  },
+  views: {
+    above: ({ allowance: a, first }) =>
+      rowScene({
+        label: 'From above: the easing row lies inside the allowance',
+        edge: 'raw',
+        side: 'wrong',
+        rows: [
+          { id: 'seam', mm: a },
+          { id: 'ease', mm: first, role: 'baste' },
+        ],
+        text: 'shorter layer up, longer layer below',
+      }),
+  },
+  ready: ['pins, many', 'iron with steam, a pressing ham'],
+  steps: [
+    {
+      do: 'Longer edge alone: one row of {stitch} stitches, {first} from the edge, a finger held behind the foot so that it crowds.',
+      check: 'It has shortened by about {more} and lies without pleats.',
+      caution: PIN,
+      view: 'above',
+      now: ['ease'],
+      sews: 'long',
+      atMm: 'stitch',
+    },
+    {
+      do: 'Steam it over a ham until the ripples shrink.',
+      check: 'The fullness stands up as a shape, not as folds.',
+      caution: IRON,
+      with: 'iron',
+      view: 'above',
+      now: ['ease'],
+    },
+    {
+      do: 'Quarters: every {quarterLong} on the longer, every {quarterShort} on the shorter edge. Pin them, then between them.',
+      check: 'The fullness is spread evenly.',
+      view: 'above',
+    },
+    {
+      do: 'Longer layer below, towards the feed, which takes it in. Sew {allowance} from the edge, all {short}.',
+      check: 'No pleat is caught on either side.',
+      caution: PIN,
+      view: 'above',
+      now: ['seam'],
+      sews: 'short',
+    },
+    {
+      do: 'Press the allowance only, from the fuller side.',
+      check: 'On the right side no dimple.',
+      caution: IRON,
+      with: 'iron',
+      view: 'above',
+      now: ['seam'],
+    },
+  ],
+  faults: ['pucker-line', 'uneven-layers', 'slippage'],
+};

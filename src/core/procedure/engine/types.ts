@@ -1,0 +1,117 @@
+import type { Foot } from '../../kit';
+import type { OperationKind, Schools } from '../../setup';
+import type { Sign, StitchId } from '../../stitch';
+import type { Cannot } from '../../seam';
+import type { Outline } from '../../seam';
+import type { Scene } from './scene';
+
+/** What is known before anything is asked: of the cloth, the setting and the machine. Lengths in mm. */
+export interface Given {
+  /** One layer. */
+  thicknessMm: number;
+  /** What a layer keeps of its thickness when it is sewn down, 0 … 1. */
+  squash: number;
+  /** Stretch across and recovery of the cloth, percent. */
+  stretch: number;
+  recovery: number;
+  weight: 'light' | 'medium' | 'heavy';
+  /** Stitch length and swing of the setting. */
+  lengthMm: number;
+  widthMm: number;
+  footLiftMm: number;
+  extraLiftMm: number;
+  /** The longest stitch of the machine. */
+  longestMm: number;
+  /** How far the top layer ends behind over 300 mm on this machine, mm: as measured on it, or as the model expects. */
+  shiftMm: number;
+  /** Which schools the person follows. */
+  schools: Schools;
+  /** The line that is sewn, where another than the first shape of the operation was given: already in mm. */
+  outline?: Outline;
+}
+
+/** One number asked before the first stitch, in plain language. */
+export interface Ask {
+  key: string;
+  label: string;
+  unit: 'mm' | 'count' | 'percent' | 'degrees';
+  /** A sensible value, from cloth and setting where they say something. */
+  usual: number | ((given: Given) => number);
+  least: number;
+  most: number;
+  help?: string;
+  /** Where only a few answers make sense: each number with its words; it is picked, not typed. */
+  options?: readonly (readonly [value: number, name: string])[];
+}
+
+/** Numbers by name: what was asked, and what follows from it. Lengths in mm. */
+export type Numbers = Readonly<Record<string, number>>;
+
+/** One action, what to look at, and the check that follows. `{name}` in a text is a length, `{name:n}` a plain number. */
+export interface Step {
+  do: string;
+  check: string;
+  /** Said at this very step, because here is where it can hurt. */
+  caution?: string;
+  /** What the hand holds: drawn where it is used. A step that sews shows needle and foot. */
+  with?: 'iron' | 'blade';
+  /** Name of the number that must be above 0 for this step to be taken; with `!` before it, must not be. */
+  when?: string;
+  /** Which drawing, and which of its lines are sewn, cut or folded now. */
+  view: string;
+  now?: readonly string[];
+  /** Name of the number that says how much is sewn in this step, and at which stitch length if not the setting's. */
+  sews?: string;
+  atMm?: string;
+  /** Name of the number that says how much thread is cut for it, sewn by hand. */
+  handThread?: string;
+  /** What else differs on the machine from the setting while this step is sewn. */
+  machine?: OnMachine;
+}
+
+/** A change on the machine for one step. `widthMm` is the name of a number. */
+export interface OnMachine {
+  stitch?: StitchId;
+  widthMm?: string;
+  /** Back to the machine's normal, where the setting of the operation is a loose one. */
+  tension?: 'normal';
+  foot?: Foot;
+  /** Where the needle stands beside a one-bar foot. */
+  footSide?: 'left' | 'right';
+  /** How far from the middle the needle stands then, away from the foot, mm, on a machine whose needle moves. */
+  needleAsideMm?: number;
+}
+
+export const PROCEDURE_GROUPS = [
+  'seam',
+  'zip',
+  'hem',
+  'band',
+  'curve and corner',
+  'topstitch',
+  'strips',
+  'by hand',
+] as const;
+
+/** One operation: what it asks, how its numbers follow, its drawings and its steps. */
+export interface Procedure {
+  id: string;
+  name: string;
+  group: (typeof PROCEDURE_GROUPS)[number];
+  /** What is matched and proven for it. */
+  kind: OperationKind;
+  asks: readonly Ask[];
+  /** Twin needles; without this, one. */
+  needles?: 'two';
+  /** The school it belongs to, where good practitioners differ: Match answers by it. */
+  schools?: (answers: Numbers) => Partial<Schools>;
+  /** It is sewn along a line of any shape, which is asked for first: the shape it begins with. */
+  along?: string;
+  /** Everything that follows from what was asked; or which number to change. */
+  work: (values: Numbers, given: Given) => Numbers | Cannot;
+  views: Readonly<Record<string, (numbers: Numbers, given: Given) => Scene>>;
+  ready: readonly string[];
+  steps: readonly Step[];
+  /** What goes wrong here most, to be picked from at once. */
+  faults: readonly Sign[];
+}

@@ -1,0 +1,130 @@
+import { needleMinutes, stitchFacts, type StitchId, threadUse } from '../../stitch';
+import { formatNumber } from '../../units';
+import type { Cannot } from '../../seam';
+import type { Ask, Given, Numbers, Procedure, Step } from './types';
+
+/** A problem with one answer, by its question. */
+export type AskProblems = Readonly<Record<string, string>>;
+
+/** What comes of the answers: numbers, or what is wrong with one of them, or why they do not go together. */
+export type WorkedOut =
+  { ok: true; numbers: Numbers } | { ok: false; problems: AskProblems } | ({ ok: false } & Cannot);
+
+/**
+ * The usual answer to a question, for this cloth and setting.
+ *
+ * @param ask - the question
+ * @param given - what is known already
+ */
+export const usualOf = ({ usual, least, most }: Ask, given: Given): number =>
+  Math.min(most, Math.max(least, typeof usual === 'number' ? usual : usual(given)));
+
+/**
+ * Everything that follows from the answers, before the first stitch.
+ *
+ * @param procedure - the operation
+ * @param answers - by key; what is left out takes its usual value
+ * @param given - cloth, setting and machine
+ * @returns numbers to sew by; or the question to answer otherwise; or which number to change, and to what
+ */
+export function workOut(procedure: Procedure, answers: Partial<Numbers>, given: Given): WorkedOut {
+  const values: Record<string, number> = {};
+  const problems: Record<string, string> = {};
+  for (const ask of procedure.asks) {
+    const value = answers[ask.key] ?? usualOf(ask, given);
+    const problem = problemWith(ask, value);
+    if (problem === null) values[ask.key] = value;
+    else problems[ask.key] = problem;
+  }
+  if (Object.keys(problems).length > 0) return { ok: false, problems };
+  const worked = procedure.work(values, given);
+  return isCannot(worked) ? { ok: false, blocked: worked.blocked } : { ok: true, numbers: worked };
+}
+
+const isCannot = (worked: Numbers | Cannot): worked is Cannot => Array.isArray((worked as Cannot).blocked);
+
+/** The unit of an answer as it is written. */
+export const ASK_UNIT = { mm: 'mm', count: '', percent: '%', degrees: '°' } as const;
+
+/**
+ * What is wrong with one answer.
+ *
+ * @param ask - the question
+ * @param value - the answer
+ * @returns what was expected instead; null when it can be worked with
+ * @example
+ * problemWith({ key: 'row', label: '', unit: 'mm', usual: 7, least: 3, most: 20 }, 400) // => 'Expected 3 to 20 mm.'
+ */
+export function problemWith({ least, most, unit, options }: Ask, value: number): string | null {
+  if (options && !options.some(([one]) => one === value))
+    return `Expected one of ${options.map(([one]) => formatNumber(one)).join(', ')}.`;
+  if (Number.isFinite(value) && value >= least - 1e-9 && value <= most + 1e-9) return null;
+  return `Expected ${formatNumber(least)} to ${formatNumber(most)} ${ASK_UNIT[unit]}`.trim() + '.';
+}
+
+/**
+ * A sentence of a step with its numbers in it.
+ *
+ * @param text - `{name}` stands for a length, `{name:n}` for a plain number
+ * @param numbers - by name
+ * @param length - prints a length in the person's units
+ * @throws when the text names a number that is not there
+ * @example
+ * fillIn('Sew {first}: {count:n} stitches.', { first: 6, count: 40 }, (mm) => `${mm} mm`) // => 'Sew 6 mm: 40 stitches.'
+ */
+export function fillIn(text: string, numbers: Numbers, length: (mm: number) => string): string {
+  return text.replaceAll(/\{(\w+)(:n)?\}/g, (_, name: string, plain: string | undefined) => {
+    const value = numbers[name];
+    if (value === undefined) throw new Error(`fillIn: expected a number named ${name}, got none`);
+    return plain ? formatNumber(value, 0) : length(value);
+  });
+}
+
+/** What a step or a whole operation takes. */
+export interface Takes {
+  sewnMm: number;
+  minutes: number;
+  /** Thread, needle and bobbin together, mm. */
+  threadMm: number;
+}
+
+/** Thread left at both ends of every line, needle and bobbin, mm (common practice). */
+const TAILS_MM = 400;
+
+/** How a seam is sewn. */
+export interface SewnWith {
+  stitch: StitchId;
+  widthMm: number;
+  /** All layers as they are stitched down, mm. */
+  stitchedMm: number;
+  speedSpm: number;
+}
+
+/**
+ * Seam length, needle time and thread of a step.
+ *
+ * @param step - one step of the operation
+ * @param numbers - of `workOut`
+ * @param given - its stitch length counts where the step names none
+ * @param how - stitch and speed
+ * @returns zeros for a step without sewing
+ */
+export function takesOf(step: Step, numbers: Numbers, given: Given, how: SewnWith): Takes {
+  const { sews, atMm, handThread, machine = {} } = step;
+  const stitch = machine.stitch ?? how.stitch;
+  const sewnMm = sews ? numbers[sews] : 0;
+  if (sewnMm <= 0) return { sewnMm: 0, minutes: 0, threadMm: handThread ? numbers[handThread] : 0 };
+  const lengthMm = atMm ? numbers[atMm] : given.lengthMm;
+  const { ratio } = threadUse({
+    stitch,
+    lengthMm,
+    widthMm: machine.widthMm ? numbers[machine.widthMm] : stitchFacts(stitch).swings ? how.widthMm : 0,
+    thicknessMm: how.stitchedMm,
+    seamMm: sewnMm,
+  });
+  return {
+    sewnMm,
+    minutes: needleMinutes(stitch, lengthMm, sewnMm, how.speedSpm),
+    threadMm: ratio * sewnMm + TAILS_MM,
+  };
+}

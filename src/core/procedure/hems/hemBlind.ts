@@ -1,0 +1,155 @@
+import { cannot } from '../../seam';
+import { HEM_LENGTH } from '../engine/asks';
+import { IRON, PIN } from '../engine/pieces';
+import { rowScene } from '../engine/rowScene';
+import { drawnThick, type Scene } from '../engine/scene';
+import type { Given, Numbers, Procedure } from '../engine/types';
+
+/** The hem folded back for sewing, in section: its edge sticks out beyond the fold. */
+function foldedBack({ hem, out }: Numbers, { thicknessMm }: Given): Scene {
+  const t = drawnThick(thicknessMm);
+  return {
+    label: 'In section, as it lies under the foot: the edge sticks out beside the fold',
+    view: 'section',
+    cloths: [
+      {
+        points: [
+          [hem + 34, -1.2 * t],
+          [out, -1.2 * t],
+          [out, 0],
+          [hem, 0],
+          [hem, 1.2 * t],
+          [0, 1.2 * t],
+        ],
+        side: 'wrong',
+        thickMm: t,
+      },
+    ],
+    lines: [
+      {
+        id: 'row',
+        points: [
+          [out - 1.5, -0.4 * t],
+          [out - 1.5, 2.4 * t],
+        ],
+        role: 'stitch',
+      },
+      {
+        id: 'bite',
+        points: [
+          [out - 1.5, -0.4 * t],
+          [out + 1, -1.9 * t],
+        ],
+        role: 'stitch',
+      },
+    ],
+    dims: [
+      { from: [0, 2.4 * t + 6], to: [out, 2.4 * t + 6], mm: out, name: 'sticks out' },
+      { from: [0, -3.4 * t - 6], to: [hem, -3.4 * t - 6], mm: hem, name: 'hem' },
+    ],
+  };
+}
+
+/** A hem whose stitches bite only a thread of the right side. */
+export const HEM_BLIND: Procedure = {
+  id: 'hem-blind',
+  name: 'Blind hem',
+  group: 'hem',
+  kind: 'blind-hem',
+  asks: [
+    HEM_LENGTH,
+    { key: 'hem', label: 'Hem allowance', unit: 'mm', usual: 40, least: 15, most: 100 },
+    { key: 'out', label: 'Edge that sticks out', unit: 'mm', usual: 6, least: 3, most: 12 },
+    {
+      key: 'knit',
+      label: 'The cloth',
+      unit: 'count',
+      usual: (given) => (given.stretch >= 15 ? 1 : 0),
+      least: 0,
+      most: 1,
+      options: [
+        [0, 'does not stretch: straight steps and a bite'],
+        [1, 'stretches: small zigzags and a bite'],
+      ],
+    },
+  ],
+  work: ({ round, hem, out, knit }) =>
+    hem < out + 8
+      ? cannot(
+          'seam.hem-narrow',
+          `A hem of ${hem} mm cannot be folded back with ${out} mm sticking out: cut it ${out + 8} mm deep.`,
+          out + 8,
+          hem,
+        )
+      : { round, hem, out, knit, row: out - 1.5, stitch: 2, swing: 2.5, overlap: 15, sewn: round + 15 },
+  views: {
+    section: foldedBack,
+    above: ({ out, stitch, swing, knit }) =>
+      rowScene({
+        label: 'From above: the fold beside the edge that sticks out',
+        edge: 'raw',
+        side: 'wrong',
+        rows: [
+          {
+            id: 'row',
+            mm: out - 1.5,
+            swing: { stitch: knit === 1 ? 'stretch-blind' : 'blind', lengthMm: stitch, widthMm: swing },
+          },
+          { mm: out, role: 'fold', name: 'fold' },
+        ],
+      }),
+  },
+  ready: ['raw edge finished first', 'blind-hem foot, its guide at the fold', 'thread as the cloth'],
+  steps: [
+    {
+      do: 'Press the hem up, {hem}. Pin it well inside the edge.',
+      check: 'It is even all round.',
+      caution: IRON,
+      with: 'iron',
+      view: 'section',
+    },
+    {
+      do: 'Fold the hem back under the garment so that {out} of its edge sticks out.',
+      check: 'Wrong side up, the fold is to the left of the edge.',
+      view: 'section',
+    },
+    {
+      do: 'On a scrap: turn the width until the bite takes one or two threads of the fold, no more.',
+      check: 'From the right side a dot, or nothing.',
+      caution: 'Turn the wheel by hand through one whole repeat: the needle must clear the foot’s guide.',
+      view: 'above',
+      now: ['row'],
+    },
+    {
+      do: 'Sew {round} round and {overlap} over the beginning, the fold along the guide.',
+      check: 'Every bite caught the fold.',
+      caution: PIN,
+      view: 'above',
+      now: ['row'],
+      sews: 'sewn',
+      atMm: 'stitch',
+      machine: { stitch: 'blind', widthMm: 'swing', foot: 'blind-hem' },
+      when: '!knit',
+    },
+    {
+      do: 'Sew {round} round and {overlap} over the beginning, the fold along the guide.',
+      check: 'Every bite caught the fold; stretch it: nothing pops.',
+      caution: PIN,
+      view: 'above',
+      now: ['row'],
+      sews: 'sewn',
+      atMm: 'stitch',
+      machine: { stitch: 'stretch-blind', widthMm: 'swing', foot: 'blind-hem' },
+      when: 'knit',
+    },
+    {
+      do: 'Unfold and press lightly from the wrong side, not over the edge.',
+      check: 'The edge does not print through.',
+      caution: IRON,
+      with: 'iron',
+      view: 'section',
+      now: ['row', 'bite'],
+    },
+  ],
+  faults: ['skipped', 'marks', 'pucker-line', 'wavy'],
+};

@@ -1,0 +1,97 @@
+import { HEM_LENGTH } from '../engine/asks';
+import type { Schools } from '../../setup';
+import type { Numbers, OnMachine, Procedure } from '../engine/types';
+import { BLADE, IRON, PIN } from '../engine/pieces';
+import { rowScene } from '../engine/rowScene';
+
+const above: Procedure['views'][string] = ({ row, hem }) =>
+  rowScene({
+    label: 'From above, right side up: the fold is the upper edge',
+    edge: 'fold',
+    side: 'right',
+    rows: [
+      { id: 'row', mm: row },
+      { mm: hem, role: 'mark', name: 'raw edge' },
+    ],
+  });
+
+/** One fold, one row: the two plain hems of knits. */
+function oneRow(
+  more: Pick<Procedure, 'id' | 'name' | 'faults'> & {
+    stitch: string;
+    look: string;
+    numbers: Numbers;
+    on: OnMachine;
+    school: Schools['knit-hem'];
+  },
+): Procedure {
+  return {
+    id: more.id,
+    name: more.name,
+    group: 'hem',
+    kind: 'hem',
+    schools: () => ({ 'knit-hem': more.school }),
+    asks: [HEM_LENGTH, { key: 'hem', label: 'Hem allowance', unit: 'mm', usual: 20, least: 6, most: 60 }],
+    work: ({ round, hem }) => ({ round, hem, row: hem - 3, overlap: 15, sewn: round + 15, ...more.numbers }),
+    views: { above },
+    ready: ['iron', 'tape on the plate as a fence'],
+    steps: [
+      {
+        do: 'Fold {hem} to the wrong side and press.',
+        check: 'The fold is even.',
+        caution: IRON,
+        with: 'iron',
+        view: 'above',
+      },
+      {
+        do: `Right side up, sew {row} from the fold with ${more.stitch}, and {overlap} over the beginning.`,
+        check: more.look,
+        caution: PIN,
+        view: 'above',
+        now: ['row'],
+        sews: 'sewn',
+        atMm: 'stitch',
+        machine: more.on,
+      },
+      {
+        do: 'Trim the edge close to the row.',
+        check: 'Stretch it as far as it is worn: nothing pops.',
+        caution: BLADE,
+        with: 'blade',
+        view: 'above',
+        now: ['row'],
+      },
+      {
+        do: 'Hold the iron 25 mm above and steam it back.',
+        check: 'It hangs without a wave.',
+        caution: IRON,
+        with: 'iron',
+        view: 'above',
+        now: ['row'],
+      },
+    ],
+    faults: more.faults,
+  };
+}
+
+export const HEM_ZIGZAG = oneRow({
+  id: 'hem-zigzag',
+  name: 'Single-fold hem, narrow zigzag',
+  stitch: 'a narrow zigzag, {stitch} long and {swing} wide',
+  numbers: { stitch: 3, swing: 0.5 },
+  on: { stitch: 'zigzag', widthMm: 'swing' },
+  school: 'narrow-zigzag',
+  look: 'From afar it looks like a straight line. It gives little: only where the hem need not stretch.',
+  faults: ['wavy', 'popped', 'skipped'],
+});
+
+export const HEM_TRIPLE = oneRow({
+  id: 'hem-triple',
+  name: 'Single-fold hem, triple straight stitch',
+  stitch: 'triple straight stitch',
+  numbers: { stitch: 3 },
+  on: { stitch: 'triple-straight' },
+  school: 'triple',
+  look: 'A bold line: the thread matches. Only on a knit that is stable.',
+  faults: ['wavy', 'uneven-length', 'skipped'],
+});

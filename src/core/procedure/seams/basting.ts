@@ -1,0 +1,51 @@
+import { BLADE, PIN, looseMm } from '../engine/pieces';
+import { bastedRow } from '../engine/rowScene';
+import type { Procedure } from '../engine/types';
+
+/** Long loose stitches that hold until the seam is sewn. */
+export const BASTE: Procedure = {
+  id: 'baste',
+  name: 'Basting',
+  group: 'seam',
+  kind: 'baste',
+  asks: [
+    { key: 'seam', label: 'How long is the seam', unit: 'mm', usual: 600, least: 10, most: 20000 },
+    { key: 'allowance', label: 'Seam allowance', unit: 'mm', usual: 15, least: 3, most: 60 },
+  ],
+  work: ({ seam, allowance: a }, given) => ({
+    seam,
+    allowance: a,
+    row: a - 1,
+    stitch: looseMm(given),
+    after: 2.5,
+  }),
+  views: { above: bastedRow },
+  ready: ['thread of another colour', 'seam ripper'],
+  steps: [
+    {
+      do: 'Stitches of {stitch}, needle tension down. Sew {row} from the edge, no back-stitch.',
+      check: 'The bobbin thread can be pulled out.',
+      caution: PIN,
+      view: 'above',
+      now: ['row'],
+      sews: 'seam',
+      atMm: 'stitch',
+    },
+    {
+      do: 'Set length and tension back at once, for the seam.',
+      check: 'The strip says so.',
+      view: 'above',
+      atMm: 'after',
+      machine: { tension: 'normal' },
+    },
+    {
+      do: 'After the real seam: cut every tenth stitch and draw it out.',
+      check: 'No thread of the seam is cut.',
+      caution: BLADE,
+      with: 'blade',
+      view: 'above',
+      now: ['row'],
+    },
+  ],
+  faults: ['loops-below', 'uneven-layers'],
+};

@@ -1,0 +1,87 @@
+import { cannot } from '../../seam';
+import { allowance, SEAM_LENGTH } from '../engine/asks';
+import { BLADE, IRON, PIN } from '../engine/pieces';
+import { rowScene, stackScene } from '../engine/rowScene';
+import type { Procedure } from '../engine/types';
+
+/** Two rows beside each other, trimmed to the second: for seams that are pulled. */
+export const DOUBLE_ROW: Procedure = {
+  id: 'double-row',
+  name: 'Double row',
+  group: 'seam',
+  kind: 'join',
+  asks: [
+    SEAM_LENGTH,
+    allowance(10),
+    { key: 'between', label: 'Between the two rows', unit: 'mm', usual: 3, least: 1.5, most: 10 },
+  ],
+  work: ({ seam, allowance: a, between }) =>
+    between + 2 > a
+      ? cannot(
+          'seam.double-no-room',
+          `Two rows ${between} mm apart leave less than 2 mm of a ${a} mm allowance: sew them nearer, or cut it ${between + 2} mm wide.`,
+          a - 2,
+          between,
+        )
+      : { seam, allowance: a, between, second: a - between },
+  views: {
+    above: ({ allowance: a, second }) =>
+      rowScene({
+        label: 'From above: two rows, the second inside the allowance',
+        edge: 'raw',
+        side: 'wrong',
+        rows: [
+          { id: 'first', mm: a },
+          { id: 'second', mm: second },
+        ],
+      }),
+    section: ({ allowance: a, second }, { thicknessMm }) =>
+      stackScene({
+        label: 'In section: two rows through both layers, trimmed to the second',
+        layers: [
+          { side: 'wrong', fromMm: second - 2 },
+          { side: 'right', fromMm: second - 2 },
+        ],
+        thicknessMm,
+        rows: [
+          { id: 'first', mm: a },
+          { id: 'second', mm: second },
+        ],
+      }),
+  },
+  ready: ['both pieces', 'scissors'],
+  steps: [
+    {
+      do: 'Right sides together: sew {allowance} from the raw edge.',
+      check: 'The line keeps its distance.',
+      caution: PIN,
+      view: 'above',
+      now: ['first'],
+      sews: 'seam',
+    },
+    {
+      do: 'Sew a second row inside the allowance, {between} from the first.',
+      check: 'On a knit that recovers badly leave this row out: two passes tire it.',
+      view: 'above',
+      now: ['second'],
+      sews: 'seam',
+    },
+    {
+      do: 'Trim close to the second row.',
+      check: 'Both rows are whole.',
+      caution: BLADE,
+      with: 'blade',
+      view: 'above',
+      now: ['second'],
+    },
+    {
+      do: 'Press to one side.',
+      check: 'Pull it: nothing pops.',
+      caution: IRON,
+      with: 'iron',
+      view: 'section',
+      now: ['first', 'second'],
+    },
+  ],
+  faults: ['wavy', 'popped', 'skipped', 'pucker-line'],
+};

@@ -1,0 +1,128 @@
+import { frenchSeam } from '../../seam';
+import { allowance, SEAM_LENGTH } from '../engine/asks';
+import { BLADE, IRON, PIN, together } from '../engine/pieces';
+import { drawnThick, type Scene } from '../engine/scene';
+import type { Given, Numbers, Procedure } from '../engine/types';
+
+/** A French seam in section: the first seam shut up inside the second. */
+function frenchShut({ second, trim }: Numbers, { thicknessMm }: Given): Scene {
+  const t = drawnThick(thicknessMm);
+  return {
+    label: 'In section: the raw edges are shut up in the second seam',
+    view: 'section',
+    cloths: [
+      {
+        points: [
+          [second + 34, -t / 2],
+          [0, -t / 2],
+          [0, 0.1],
+          [trim, 0.1],
+        ],
+        side: 'wrong',
+        thickMm: t,
+      },
+      {
+        points: [
+          [second + 34, 2.4 * t],
+          [0.2, 2.4 * t],
+          [0.2, t + 0.3],
+          [trim, t + 0.3],
+        ],
+        side: 'right',
+        thickMm: t,
+      },
+    ],
+    lines: [
+      {
+        id: 'second',
+        points: [
+          [second, -t],
+          [second, 3 * t],
+        ],
+        role: 'stitch',
+      },
+      {
+        id: 'first',
+        points: [
+          [0.4, 0],
+          [0.4, 1.4 * t],
+        ],
+        role: 'stitch',
+      },
+    ],
+    dims: [
+      { from: [0, 3.4 * t + 4], to: [second, 3.4 * t + 4], mm: second, name: 'second' },
+      { from: [0, -t - 4], to: [trim, -t - 4], mm: trim, name: 'trimmed' },
+    ],
+  };
+}
+
+/** Two passes that shut the raw edges up: for fine cloth that frays. */
+export const FRENCH: Procedure = {
+  id: 'french',
+  name: 'French seam',
+  group: 'seam',
+  kind: 'join',
+  asks: [
+    SEAM_LENGTH,
+    allowance(15),
+    { key: 'trim', label: 'Trimmed after the first pass to', unit: 'mm', usual: 3, least: 1.5, most: 10 },
+  ],
+  work: ({ seam, allowance: allowanceMm, trim }, { thicknessMm }) => {
+    const found = frenchSeam({ allowanceMm, trimMm: trim, thicknessMm });
+    return 'blocked' in found
+      ? found
+      : { seam, allowance: allowanceMm, trim, first: found.firstMm, second: found.secondMm };
+  },
+  views: {
+    first: ({ first, trim }) => together(first, 'right', 'first', 'From above: the first pass', trim),
+    second: ({ second }) => together(second, 'wrong', 'second', 'From above: the second pass'),
+    section: frenchShut,
+  },
+  ready: ['fine pins', 'sharp scissors', 'iron'],
+  steps: [
+    {
+      do: 'Lay wrong sides together, raw edges level.',
+      check: 'The right side looks at you on both faces.',
+      view: 'first',
+    },
+    {
+      do: 'Sew {first} from the raw edge.',
+      check: 'The line keeps its distance to the end.',
+      caution: PIN,
+      view: 'first',
+      now: ['first'],
+      sews: 'seam',
+    },
+    {
+      do: 'Press flat, then trim both allowances to {trim}.',
+      check: 'No thread is longer than {trim}.',
+      caution: BLADE,
+      with: 'blade',
+      view: 'first',
+      now: ['trim'],
+    },
+    {
+      do: 'Turn right sides together and press the seam out to the very edge.',
+      check: 'The first line lies on the fold.',
+      caution: IRON,
+      with: 'iron',
+      view: 'second',
+    },
+    {
+      do: 'Sew {second} from the fold: {first} and {second} make the {allowance} of the pattern.',
+      check: 'Nothing frayed pokes out on the right side.',
+      caution: PIN,
+      view: 'second',
+      now: ['second'],
+      sews: 'seam',
+    },
+    {
+      do: 'Press to one side, to the darker or less sheer one.',
+      check: 'Flat and even, raw edges shut up.',
+      view: 'section',
+      now: ['first', 'second'],
+    },
+  ],
+  faults: ['pucker-line', 'slippage', 'chewed', 'skipped'],
+};

@@ -1,0 +1,113 @@
+import { cannot } from '../../seam';
+import { allowance, SEAM_LENGTH } from '../engine/asks';
+import { BLADE, PIN } from '../engine/pieces';
+import { rowScene } from '../engine/rowScene';
+import { drawnThick, type Scene } from '../engine/scene';
+import type { Given, Numbers, Procedure } from '../engine/types';
+
+/** One raw edge on the other in section, a row near each edge. */
+function lapped({ lap, from }: Numbers, { thicknessMm }: Given): Scene {
+  const t = drawnThick(thicknessMm);
+  return {
+    label: 'In section: one raw edge lies on the other',
+    view: 'section',
+    cloths: [
+      {
+        points: [
+          [0, 0],
+          [lap + 34, 0],
+        ],
+        side: 'right',
+        thickMm: t,
+      },
+      {
+        points: [
+          [-34, 1.2 * t],
+          [lap, 1.2 * t],
+        ],
+        side: 'right',
+        thickMm: t,
+      },
+    ],
+    lines: [from, lap - from].map((x, i) => ({
+      id: i === 0 ? 'first' : 'second',
+      points: [
+        [x, -1.4 * t],
+        [x, 2.6 * t],
+      ] as const,
+      role: 'stitch' as const,
+    })),
+    dims: [{ from: [0, 2.8 * t + 6], to: [lap, 2.8 * t + 6], mm: lap, name: 'lap' }],
+  };
+}
+
+/** Raw edges lapped: for cloth that does not fray and is too thick to fold. */
+export const LAPPED_RAW: Procedure = {
+  id: 'lapped-raw',
+  name: 'Lapped seam, raw edges',
+  group: 'seam',
+  kind: 'join',
+  asks: [
+    SEAM_LENGTH,
+    allowance(15),
+    { key: 'lap', label: 'How far they lap', unit: 'mm', usual: 12, least: 5, most: 40 },
+    { key: 'from', label: 'Rows from the raw edges', unit: 'mm', usual: 2, least: 1, most: 8 },
+  ],
+  work: ({ seam, allowance: a, lap, from }) => {
+    if (lap > 2 * a) {
+      const text = `A lap of ${lap} mm takes ${lap / 2} mm from each piece, and the allowance is ${a} mm: lap ${2 * a} mm or less.`;
+      return cannot('seam.lap-over-allowance', text, 2 * a, lap);
+    }
+    if (lap < 2 * from + 2) {
+      const text = `Rows ${from} mm from both edges have no room on a lap of ${lap} mm: lap ${2 * from + 2} mm, or sew nearer to the edges.`;
+      return cannot('seam.lap-no-room', text, 2 * from + 2, lap);
+    }
+    return { seam, allowance: a, lap, from, half: lap / 2, trim: a - lap / 2, between: lap - 2 * from };
+  },
+  views: {
+    section: lapped,
+    above: ({ lap, from }) =>
+      rowScene({
+        label: 'From above, right side up: the upper raw edge',
+        edge: 'raw',
+        side: 'right',
+        rows: [
+          { id: 'first', mm: from },
+          { id: 'second', mm: lap - from },
+        ],
+      }),
+  },
+  ready: ['edges cut clean, in one stroke', 'clips or fabric glue: no pins where holes stay'],
+  steps: [
+    {
+      do: 'Trim {trim} off both seam allowances: {half} is left beyond each seam line.',
+      check: 'Both edges are clean and straight.',
+      caution: BLADE,
+      with: 'blade',
+      view: 'section',
+    },
+    {
+      do: 'Lay one on the other, both right side up, {lap} over. Hold it with glue or clips.',
+      check: 'The seam lines lie on each other.',
+      caution: 'Use glue and spray with fresh air; follow the label.',
+      view: 'section',
+    },
+    {
+      do: 'First row, {from} from the upper raw edge, all {seam}.',
+      check: 'It runs even with the edge.',
+      caution: PIN,
+      view: 'above',
+      now: ['first'],
+      sews: 'seam',
+    },
+    {
+      do: 'Second row, {between} from the first: it catches the raw edge underneath.',
+      check: 'On the wrong side the edge is caught all along.',
+      caution: PIN,
+      view: 'above',
+      now: ['second'],
+      sews: 'seam',
+    },
+  ],
+  faults: ['perforated', 'wandering', 'uneven-layers', 'skipped'],
+};

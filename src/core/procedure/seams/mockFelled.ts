@@ -1,0 +1,84 @@
+import { cannot } from '../../seam';
+import { allowance, SEAM_LENGTH } from '../engine/asks';
+import { IRON, PIN } from '../engine/pieces';
+import { rowScene } from '../engine/rowScene';
+import type { Procedure } from '../engine/types';
+
+/** A seam finished together, pressed over and topstitched twice: the look of a felled one. */
+export const MOCK_FELLED: Procedure = {
+  id: 'mock-felled',
+  name: 'Mock-felled seam',
+  group: 'seam',
+  kind: 'join',
+  asks: [
+    SEAM_LENGTH,
+    allowance(15),
+    { key: 'near', label: 'First topstitching from the seam', unit: 'mm', usual: 2, least: 1, most: 6 },
+    { key: 'far', label: 'Second from the seam', unit: 'mm', usual: 8, least: 4, most: 20 },
+  ],
+  work: ({ seam, allowance: a, near, far }) =>
+    far + 2 > a || near >= far
+      ? cannot(
+          'seam.mock-row',
+          `A row ${far} mm from the seam has to catch the allowance of ${a} mm with 2 mm to spare, and to lie outside the first: sew it between ${near + 2} and ${a - 2} mm.`,
+          a - 2,
+          far,
+        )
+      : { seam, allowance: a, near, far, between: far - near, stitch: 2, swing: 4 },
+  views: {
+    seam: ({ allowance: a }) =>
+      rowScene({ label: 'From above: the seam', edge: 'raw', side: 'wrong', rows: [{ id: 'seam', mm: a }] }),
+    above: ({ near, far }) =>
+      rowScene({
+        label: 'From above: two rows beside the seam, which is the upper edge here',
+        edge: 'fold',
+        side: 'right',
+        rows: [
+          { id: 'near', mm: near },
+          { id: 'far', mm: far },
+        ],
+      }),
+  },
+  ready: ['topstitching thread', 'iron'],
+  steps: [
+    {
+      do: 'Right sides together: sew {allowance} from the raw edge.',
+      check: 'Straight: the rows follow this line.',
+      caution: PIN,
+      view: 'seam',
+      now: ['seam'],
+      sews: 'seam',
+    },
+    {
+      do: 'Finish both edges together with a zigzag.',
+      check: 'The edges are caught.',
+      view: 'seam',
+      sews: 'seam',
+      atMm: 'stitch',
+      machine: { stitch: 'zigzag', widthMm: 'swing' },
+    },
+    {
+      do: 'Press flat, then both allowances to one side. Let it cool.',
+      check: 'No fold of cloth over the seam.',
+      caution: IRON,
+      with: 'iron',
+      view: 'seam',
+      now: ['seam'],
+    },
+    {
+      do: 'Right side up: topstitch {near} from the seam, through the allowances.',
+      check: 'The row keeps its distance.',
+      view: 'above',
+      now: ['near'],
+      sews: 'seam',
+    },
+    {
+      do: 'Topstitch again {far} from the seam.',
+      check: 'The rows stay {between} apart; the allowance is caught all along.',
+      view: 'above',
+      now: ['far'],
+      sews: 'seam',
+    },
+  ],
+  faults: ['wandering', 'hump-stall', 'loops-below', 'skipped'],
+};

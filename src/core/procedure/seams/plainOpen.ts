@@ -1,0 +1,91 @@
+import { allowance, SEAM_LENGTH } from '../engine/asks';
+import { IRON, PIN, together } from '../engine/pieces';
+import { drawnThick, type Scene } from '../engine/scene';
+import type { Given, Numbers, Procedure } from '../engine/types';
+
+/** A plain seam in section, its allowances pressed open. */
+function pressedOpen({ allowance: a }: Numbers, { thicknessMm }: Given): Scene {
+  const t = drawnThick(thicknessMm);
+  return {
+    label: 'In section: the allowances lie open',
+    view: 'section',
+    cloths: [
+      {
+        points: [
+          [-a - 22, 0],
+          [-t / 2, 0],
+          [-t / 2, -t],
+          [-a, -t],
+        ],
+        side: 'right',
+        thickMm: t,
+      },
+      {
+        points: [
+          [a + 22, 0],
+          [t / 2, 0],
+          [t / 2, -t],
+          [a, -t],
+        ],
+        side: 'wrong',
+        thickMm: t,
+      },
+    ],
+    lines: [
+      {
+        id: 'seam',
+        points: [
+          [-t, -t / 2],
+          [t, -t / 2],
+        ],
+        role: 'stitch',
+      },
+    ],
+    dims: [{ from: [0, -t - 4], to: [a, -t - 4], mm: a }],
+    texts: [{ at: [-a - 20, 7], text: 'right side below' }],
+  };
+}
+
+/** Right sides together, one line, allowances open: the seam that every other one is measured by. */
+export const PLAIN_OPEN: Procedure = {
+  id: 'plain-open',
+  name: 'Plain seam, pressed open',
+  group: 'seam',
+  kind: 'join',
+  asks: [SEAM_LENGTH, allowance(15)],
+  work: (values) => values,
+  views: {
+    above: ({ allowance: a }) => together(a, 'wrong', 'seam', 'From above, before sewing'),
+    section: pressedOpen,
+  },
+  ready: ['both pieces, edges finished if the cloth frays', 'pins or clips', 'iron and press cloth'],
+  steps: [
+    {
+      do: 'Lay right sides together, raw edges level. Pin across the line.',
+      check: 'Both ends meet without pulling.',
+      view: 'above',
+    },
+    {
+      do: 'Sew {allowance} from the raw edge, all {seam}.',
+      check: 'The line keeps its distance to the end.',
+      caution: PIN,
+      view: 'above',
+      now: ['seam'],
+      sews: 'seam',
+    },
+    {
+      do: 'Press the line flat as it was sewn.',
+      check: 'The stitches sink in; no ripple beside them.',
+      caution: IRON,
+      with: 'iron',
+      view: 'above',
+    },
+    {
+      do: 'Press the allowances open, {allowance} to each side. Let it cool before it is moved.',
+      check: 'No fold of cloth over the line on the right side.',
+      view: 'section',
+      now: ['seam'],
+    },
+  ],
+  faults: ['pucker-line', 'skipped', 'uneven-layers', 'wandering'],
+};

@@ -1,0 +1,127 @@
+import { stripBow } from '../../physics';
+import { allowance } from '../engine/asks';
+import { IRON, PIN } from '../engine/pieces';
+import { box, type Scene } from '../engine/scene';
+import type { Numbers, Procedure } from '../engine/types';
+
+/** The opened set: as it bends when every seam is begun from the same end, and as it lies when the ends alternate. */
+function drawn({ strips, width, sagitta, alternate, long }: Numbers): Scene {
+  const scale = 150 / long;
+  const [count, tall] = [Math.min(strips, 8), Math.min(14, Math.max(6, width * scale * 2))];
+  // The bow is drawn as it is where it can be seen, and never larger than the drawing.
+  const bend = Math.min(26, Math.max(1, sagitta * scale));
+  const bent = (y: number) =>
+    Array.from({ length: 21 }, (_, i) => [i * 7.5, y + bend * (1 - (2 * (i / 20) - 1) ** 2)] as const);
+  return {
+    label: 'Above: begun at one end each time. Below: ends alternated',
+    view: 'above',
+    cloths: [
+      { points: [...bent(0), ...bent(count * tall).reverse()], side: 'right' },
+      { points: box(0, count * tall + bend + 18, 150, count * tall), side: 'right' },
+    ],
+    lines: [
+      ...Array.from({ length: count - 1 }, (_, i) => ({ points: bent((i + 1) * tall), role: 'stitch' as const })),
+      ...Array.from({ length: count - 1 }, (_, i) => {
+        const y = count * tall + bend + 18 + (i + 1) * tall;
+        const points =
+          i % 2 === 0
+            ? ([
+                [0, y],
+                [150, y],
+              ] as const)
+            : ([
+                [150, y],
+                [0, y],
+              ] as const);
+        return { id: i % 2 === 0 ? 'there' : 'back', points, role: 'stitch' as const };
+      }),
+    ],
+    dims: [{ from: [160, 0], to: [160, bend], mm: sagitta, name: 'bow' }],
+    texts: [
+      {
+        at: [0, count * tall + bend + 12],
+        text: `alternated: ${alternate < 0.5 ? 'hardly any' : `about ${Math.round(alternate)} mm`}`,
+      },
+    ],
+  };
+}
+
+/** Many strips side by side, without a bow. */
+export const STRIP_SET: Procedure = {
+  id: 'strip-set',
+  name: 'Strip set',
+  group: 'strips',
+  kind: 'strip-join',
+  asks: [
+    { key: 'strips', label: 'How many strips', unit: 'count', usual: 5, least: 2, most: 40 },
+    { key: 'width', label: 'Finished width of one', unit: 'mm', usual: 63.5, least: 8, most: 400 },
+    { key: 'long', label: 'Length of the strips', unit: 'mm', usual: 1000, least: 100, most: 5000 },
+    {
+      key: 'shift',
+      label: 'Over 300 mm your top layer ends behind by',
+      unit: 'mm',
+      usual: (given) => Math.round(given.shiftMm * 10) / 10,
+      least: 0,
+      most: 20,
+      help: 'as your machine was measured under Workroom, Feed; else as the model expects',
+    },
+    allowance(6.5),
+  ],
+  work: ({ strips, width, long, shift, allowance: a }) => {
+    const seams = Math.round(strips) - 1;
+    const strainPercent = (100 * shift) / 300;
+    const bow = (alternate: boolean) =>
+      strainPercent === 0 ? 0 : stripBow({ strainPercent, stripMm: width, spanMm: long, seams, alternate }).sagittaMm;
+    return {
+      strips: Math.round(strips),
+      seams,
+      width,
+      long,
+      shift,
+      allowance: a,
+      cutWidth: width + 2 * a,
+      sagitta: bow(false),
+      alternate: bow(true),
+      sewn: seams * long,
+      each: long,
+      there: Math.ceil(seams / 2) * long,
+      back: Math.floor(seams / 2) * long,
+      stitch: 1.9,
+    };
+  },
+  views: { set: drawn },
+  ready: ['clean feed, new needle', 'walking foot', 'the same cloth for every strip, cut along one grain'],
+  steps: [
+    {
+      do: 'Cut {strips:n} strips {cutWidth} wide. Mark one end of each with a pin.',
+      check: 'All pins lie on one side.',
+      view: 'set',
+    },
+    {
+      do: 'Sew the odd seams from the marked end, {allowance} from the edge, stitches of {stitch}, even and slow.',
+      check: 'Both ends meet within a millimetre.',
+      caution: PIN,
+      view: 'set',
+      now: ['there'],
+      sews: 'there',
+      atMm: 'stitch',
+    },
+    {
+      do: 'Sew the even seams from the other end.',
+      check: 'Begun all from one end the set would bow by {sagitta}; so it bows by {alternate}.',
+      view: 'set',
+      now: ['back'],
+      sews: 'back',
+      atMm: 'stitch',
+    },
+    {
+      do: 'Press every seam flat, then all to one side, and let it cool between.',
+      check: 'The set lies straight along a ruler.',
+      caution: IRON,
+      with: 'iron',
+      view: 'set',
+      now: ['there', 'back'],
+    },
+  ],
+  faults: ['bowed', 'uneven-layers', 'wavy', 'wandering'],
+};

@@ -1,0 +1,92 @@
+import { SEAM_LENGTH } from '../engine/asks';
+import { IRON, PIN } from '../engine/pieces';
+import { rowScene } from '../engine/rowScene';
+import { drawnThick } from '../engine/scene';
+import type { Procedure } from '../engine/types';
+
+/** A row sunk into a seam. */
+export const DITCH: Procedure = {
+  id: 'ditch',
+  name: 'Stitch in the ditch',
+  group: 'topstitch',
+  kind: 'ditch',
+  asks: [SEAM_LENGTH],
+  work: (values) => values,
+  views: {
+    above: () =>
+      rowScene({
+        label: 'From above: on the low side of the pressed seam',
+        edge: 'fold',
+        side: 'right',
+        rows: [{ id: 'row', mm: 0.6, name: 'low side' }],
+      }),
+    section: (_, { thicknessMm }) => {
+      const t = drawnThick(thicknessMm);
+      return {
+        label: 'In section: the row sinks in at the foot of the step',
+        view: 'section',
+        cloths: [
+          {
+            points: [
+              [-40, -1.2 * t],
+              [0, -1.2 * t],
+              [0, 1.2 * t],
+              [-12, 1.2 * t],
+            ],
+            side: 'right',
+            thickMm: t,
+          },
+          {
+            points: [
+              [40, 0],
+              [1.2 * t, 0],
+              [0.6 * t, 0.1],
+              [-12, 0.1],
+            ],
+            side: 'right',
+            thickMm: t,
+          },
+          {
+            points: [
+              [-40, 2.4 * t],
+              [40, 2.4 * t],
+            ],
+            side: 'wrong',
+            thickMm: t,
+          },
+        ],
+        lines: [
+          {
+            id: 'row',
+            points: [
+              [1.1 * t, -1.2 * t],
+              [1.1 * t, 3.6 * t],
+            ],
+            role: 'stitch',
+          },
+        ],
+        dims: [],
+      };
+    },
+  },
+  ready: ['ditch foot, its blade in the seam', 'thread as the cloth'],
+  steps: [
+    {
+      do: 'Press the seam to one side. The other side is the low one.',
+      check: 'You feel the step with a nail.',
+      caution: IRON,
+      with: 'iron',
+      view: 'section',
+    },
+    {
+      do: 'Spread the cloth a little and sew all {seam} on the low side, against the step.',
+      check: 'Let go: the stitches sink in.',
+      caution: PIN,
+      view: 'above',
+      now: ['row'],
+      sews: 'seam',
+    },
+    { do: 'Look at the back.', check: 'What lies underneath is caught all along.', view: 'section', now: ['row'] },
+  ],
+  faults: ['wandering', 'uneven-layers', 'bowed'],
+};

@@ -1,0 +1,93 @@
+import { cannot } from '../../seam';
+import { IRON, PIN, looseMm } from '../engine/pieces';
+import { rowScene } from '../engine/rowScene';
+import type { Procedure } from '../engine/types';
+
+/** Two long rows to pull up. */
+export const GATHER: Procedure = {
+  id: 'gather',
+  name: 'Gathers',
+  group: 'topstitch',
+  kind: 'gather',
+  asks: [
+    { key: 'long', label: 'Edge to be gathered', unit: 'mm', usual: 900, least: 20, most: 10000 },
+    { key: 'short', label: 'Edge it has to meet', unit: 'mm', usual: 500, least: 10, most: 9000 },
+    { key: 'allowance', label: 'Seam allowance', unit: 'mm', usual: 15, least: 8, most: 40 },
+  ],
+  work: ({ long, short, allowance: a }, given) =>
+    short >= long
+      ? cannot(
+          'seam.gather-none',
+          `An edge of ${long} mm cannot be gathered to ${short} mm: the longer one is gathered to the shorter.`,
+          long,
+          short,
+        )
+      : {
+          long,
+          short,
+          allowance: a,
+          first: a - 3,
+          second: a + 3,
+          fullness: (10 * long) / short / 10,
+          quarterLong: long / 4,
+          quarterShort: short / 4,
+          stitch: looseMm(given),
+          after: 2.5,
+          sewn: 2 * long,
+        },
+  views: {
+    above: ({ first, second, allowance: a }) =>
+      rowScene({
+        label: 'From above: one row on either side of the seam line',
+        edge: 'raw',
+        side: 'wrong',
+        rows: [
+          { id: 'rows', mm: first },
+          { id: 'rows', mm: second },
+          { id: 'seam', mm: a },
+        ],
+      }),
+  },
+  ready: ['strong bobbin thread', 'pins'],
+  steps: [
+    {
+      do: 'Stitches of {stitch}, needle tension one to two steps down. Sew two rows, {first} and {second} from the edge, tails left long.',
+      check: 'The bobbin thread slides when it is pulled.',
+      caution: PIN,
+      view: 'above',
+      now: ['rows'],
+      sews: 'sewn',
+      atMm: 'stitch',
+    },
+    {
+      do: 'Mark quarters: every {quarterLong} here, every {quarterShort} on the other edge. Pin quarter to quarter.',
+      check: 'The marks meet.',
+      view: 'above',
+    },
+    {
+      do: 'Pull both bobbin threads together from each end until {long} lie on {short}.',
+      check: 'The folds are even, no knot.',
+      view: 'above',
+      now: ['rows'],
+    },
+    {
+      do: 'Setting back to the seam’s own. Sew {allowance} from the edge, between the rows, gathers up.',
+      check: 'No pleat is caught crosswise.',
+      caution: PIN,
+      view: 'above',
+      now: ['seam'],
+      sews: 'short',
+      atMm: 'after',
+      machine: { tension: 'normal' },
+    },
+    {
+      do: 'Draw the outer row out; press the allowance only, into the gathers with the tip of the iron.',
+      check: 'The gathers hang.',
+      caution: IRON,
+      with: 'iron',
+      view: 'above',
+      now: ['seam'],
+    },
+  ],
+  faults: ['thread-broke', 'uneven-layers', 'pucker-line'],
+};

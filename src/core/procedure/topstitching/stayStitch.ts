@@ -1,0 +1,46 @@
+import { SEAM_LENGTH } from '../engine/asks';
+import { PIN } from '../engine/pieces';
+import { rowScene } from '../engine/rowScene';
+import type { Procedure } from '../engine/types';
+
+/** A row that keeps an edge from stretching before it is clipped or handled. */
+export const STAY_STITCH: Procedure = {
+  id: 'stay-stitch',
+  name: 'Stay-stitching',
+  group: 'topstitch',
+  kind: 'stay',
+  asks: [SEAM_LENGTH, { key: 'allowance', label: 'Seam allowance to come', unit: 'mm', usual: 15, least: 4, most: 40 }],
+  work: ({ seam, allowance: a }) => ({ seam, allowance: a, row: a - 2, half: seam / 2 }),
+  views: {
+    above: ({ row, allowance: a }) =>
+      rowScene({
+        label: 'From above: just inside the seam line',
+        edge: 'raw',
+        side: 'right',
+        rows: [
+          { id: 'row', mm: row },
+          { mm: a, role: 'mark', name: 'seam line' },
+        ],
+      }),
+  },
+  ready: ['the single piece, just cut'],
+  steps: [
+    { do: 'Lay the piece flat, one layer; lift nothing.', check: 'It still fits its pattern.', view: 'above' },
+    {
+      do: 'Sew {row} from the edge, from the shoulder to the middle: {half}.',
+      check: 'The edge is not stretched.',
+      caution: PIN,
+      view: 'above',
+      now: ['row'],
+      sews: 'half',
+    },
+    {
+      do: 'The other half, again from the outside to the middle.',
+      check: 'Laid on its pattern it has the same length.',
+      view: 'above',
+      now: ['row'],
+      sews: 'half',
+    },
+  ],
+  faults: ['wavy', 'pucker-line', 'wandering'],
+};

@@ -1,0 +1,58 @@
+import { SEAM_LENGTH } from '../engine/asks';
+import { IRON, PIN } from '../engine/pieces';
+import { rowScene, stackScene } from '../engine/rowScene';
+import type { Procedure } from '../engine/types';
+
+/** A facing sewn to its own allowances, so that it stays inside. */
+export const UNDERSTITCH: Procedure = {
+  id: 'understitch',
+  name: 'Understitching a facing',
+  group: 'topstitch',
+  kind: 'understitch',
+  asks: [SEAM_LENGTH, { key: 'row', label: 'From the seam', unit: 'mm', usual: 2, least: 1, most: 6 }],
+  work: (values) => values,
+  views: {
+    above: ({ row }) =>
+      rowScene({
+        label: 'From above: on the facing, the seam is the upper edge',
+        edge: 'fold',
+        side: 'right',
+        rows: [{ id: 'row', mm: row }],
+        text: 'both allowances lie under the facing',
+      }),
+    section: ({ row }, { thicknessMm }) =>
+      stackScene({
+        label: 'In section: through the facing and both allowances, the garment free beside them',
+        layers: [{ side: 'right' }, { side: 'wrong', toMm: row + 8 }, { side: 'right', toMm: row + 5 }],
+        thicknessMm,
+        rows: [{ id: 'row', mm: row }],
+      }),
+  },
+  ready: ['the seam trimmed, graded and clipped'],
+  steps: [
+    {
+      do: 'Press the facing and both allowances away from the garment.',
+      check: 'No fold of cloth in the seam.',
+      caution: IRON,
+      with: 'iron',
+      view: 'section',
+    },
+    {
+      do: 'Facing up, sew {row} from the seam through facing and allowances, not through the garment.',
+      check: 'The allowances are caught; the garment is free.',
+      caution: PIN,
+      view: 'above',
+      now: ['row'],
+      sews: 'seam',
+    },
+    {
+      do: 'Turn the facing in and press.',
+      check: 'The seam rolls a hair to the inside.',
+      caution: IRON,
+      with: 'iron',
+      view: 'above',
+      now: ['row'],
+    },
+  ],
+  faults: ['wandering', 'pucker-line', 'uneven-layers'],
+};

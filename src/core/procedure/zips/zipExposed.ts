@@ -1,0 +1,167 @@
+import { zipPlan } from '../../seam';
+import { BLADE, PIN } from '../engine/pieces';
+import { box, type Scene, type SceneLine } from '../engine/scene';
+import type { Numbers, Procedure } from '../engine/types';
+
+const SIDE = 44;
+
+/** The window with the zip behind it, from the right side. */
+function windowScene({ zip, reveal, row, below }: Numbers): Scene {
+  const bar = zip + below;
+  const half = reveal / 2;
+  return {
+    label: 'From above: the zip lies behind its window',
+    view: 'above',
+    cloths: [
+      { points: box(-SIDE, -8, SIDE - half, bar + 34), side: 'right' },
+      { points: box(half, -8, SIDE - half, bar + 34), side: 'right' },
+      { points: box(-half, zip, reveal, bar - zip + 26), side: 'right' },
+    ],
+    lines: linesOf(half, zip, row, bar),
+    dims: [
+      { from: [-half, -14], to: [half, -14], mm: reveal, name: 'window' },
+      { from: [SIDE + 8, 0], to: [SIDE + 8, zip], mm: zip, name: 'zip' },
+      { from: [-row, bar + 14], to: [0, bar + 14], mm: row },
+    ],
+  };
+}
+
+function linesOf(half: number, zip: number, row: number, bar: number): SceneLine[] {
+  return [
+    {
+      id: 'window',
+      points: [
+        [-half, -8],
+        [-half, zip],
+        [half, zip],
+        [half, -8],
+      ],
+      role: 'cut',
+    },
+    {
+      id: 'zip',
+      points: [
+        [0, 2],
+        [0, zip - 2],
+      ],
+      role: 'zip',
+    },
+    {
+      id: 'left',
+      points: [
+        [-row, -8],
+        [-row, bar],
+      ],
+      role: 'stitch',
+    },
+    {
+      id: 'bar',
+      points: [
+        [-row, bar],
+        [row, bar],
+      ],
+      role: 'stitch',
+    },
+    {
+      id: 'right',
+      points: [
+        [row, bar],
+        [row, -8],
+      ],
+      role: 'stitch',
+    },
+  ];
+}
+
+/** A zip that shows, in a window cut anywhere: for cloth that does not fray. */
+export const ZIP_EXPOSED: Procedure = {
+  id: 'zip-exposed',
+  name: 'Exposed zip in a window',
+  group: 'zip',
+  kind: 'zip-exposed',
+  asks: [
+    { key: 'zip', label: 'Zip, top stop to bottom stop', unit: 'mm', usual: 160, least: 40, most: 1500 },
+    { key: 'reveal', label: 'Width of the window', unit: 'mm', usual: 8, least: 3, most: 40 },
+    { key: 'coilWidth', label: 'Coil across', unit: 'mm', usual: 6, least: 2, most: 12 },
+    { key: 'tape', label: 'Middle of the coil to the tape’s edge', unit: 'mm', usual: 14, least: 4, most: 40 },
+    { key: 'row', label: 'Rows from the middle of the zip', unit: 'mm', usual: 7, least: 3, most: 30 },
+  ],
+  work: ({ zip, reveal, coilWidth, tape, row }, { lengthMm }) => {
+    const plan = zipPlan({
+      kind: 'exposed',
+      zipMm: zip,
+      // There is no seam, so no allowance limits the rows.
+      allowanceMm: 100,
+      coilToTapeEdgeMm: tape,
+      coilWidthMm: coilWidth,
+      topstitchMm: row,
+      lengthMm,
+      revealMm: reveal,
+    });
+    if ('blocked' in plan) return plan;
+    const below = plan.positions.bar.alongMm! - zip;
+    return {
+      zip,
+      reveal,
+      row,
+      below,
+      down: plan.stitches.left.count,
+      downMm: plan.stitches.left.lengthMm,
+      across: plan.stitches.bar.count,
+      acrossMm: plan.stitches.bar.lengthMm,
+      rowMm: zip + below,
+      barMm: 2 * row,
+      edge: row - reveal / 2,
+    };
+  },
+  views: { above: windowScene },
+  ready: ['zip foot', 'fabric glue or tape', 'sharp knife and ruler', 'a rounded end needs a punch'],
+  steps: [
+    {
+      do: 'Mark a window {reveal} wide and {zip} long. Cut it.',
+      check: 'Straight sides, the corners not overcut.',
+      caution: BLADE,
+      with: 'blade',
+      view: 'above',
+      now: ['window'],
+    },
+    {
+      do: 'Glue or tape the zip behind it, coil in the middle.',
+      check: 'The window shows as much tape on both sides.',
+      caution: 'Glue: as its label says, and let it dry before the needle meets it.',
+      view: 'above',
+      now: ['zip'],
+    },
+    {
+      do: 'Zip foot on. Sew down the left, {edge} from the edge of the window: {down:n} stitches.',
+      check: 'The row lies on cloth and tape all along.',
+      caution: PIN,
+      view: 'above',
+      now: ['left'],
+      sews: 'rowMm',
+      atMm: 'downMm',
+      machine: { foot: 'zip', footSide: 'left', needleAsideMm: 1 },
+    },
+    {
+      do: 'Across {below} below the stop: {across:n} stitches.',
+      check: 'The needle stands clear of the metal.',
+      caution: 'Metal ahead: turn the wheel by hand. Hitting the stop breaks the needle into the eyes.',
+      view: 'above',
+      now: ['bar'],
+      sews: 'barMm',
+      atMm: 'acrossMm',
+      machine: { foot: 'zip', footSide: 'left', needleAsideMm: 1 },
+    },
+    {
+      do: 'Up the right: {down:n} stitches.',
+      check: 'Both rows are equally far from the window.',
+      view: 'above',
+      now: ['right'],
+      sews: 'rowMm',
+      atMm: 'downMm',
+      machine: { foot: 'zip', footSide: 'left', needleAsideMm: 1 },
+    },
+    { do: 'Open and close the zip.', check: 'It catches nothing.', view: 'above', now: ['left', 'bar', 'right'] },
+  ],
+  faults: ['needle-broke', 'perforated', 'wandering', 'no-feed'],
+};

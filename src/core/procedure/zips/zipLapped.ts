@@ -1,0 +1,149 @@
+import { zipPlan } from '../../seam';
+import { allowance } from '../engine/asks';
+import { IRON, PIN } from '../engine/pieces';
+import { box, type Scene } from '../engine/scene';
+import type { Numbers, Procedure } from '../engine/types';
+
+const SIDE = 46;
+
+/** The lap over the coil, from the right side. */
+function lapScene({ zip, lap, below, hidden }: Numbers): Scene {
+  const bar = zip + below;
+  return {
+    label: 'From above: the lap covers the coil',
+    view: 'above',
+    cloths: [
+      { points: box(-SIDE, -6, SIDE, bar + 32), side: 'right' },
+      { points: box(0.4, -6, SIDE, bar + 32), side: 'right' },
+    ],
+    lines: [
+      {
+        points: [
+          [0, -6],
+          [0, bar + 26],
+        ],
+        role: 'fold',
+      },
+      {
+        points: [
+          [-1, 2],
+          [-1, zip],
+        ],
+        role: 'zip',
+      },
+      {
+        id: 'hidden',
+        points: [
+          [-hidden, 0],
+          [-hidden, zip],
+        ],
+        role: 'stitch',
+      },
+      {
+        id: 'lap',
+        points: [
+          [lap, 0],
+          [lap, bar],
+          [0, bar],
+        ],
+        role: 'stitch',
+      },
+    ],
+    dims: [
+      { from: [0, bar + 14], to: [lap, bar + 14], mm: lap, name: 'lap' },
+      { from: [SIDE + 9, 0], to: [SIDE + 9, zip], mm: zip, name: 'zip' },
+    ],
+  };
+}
+
+/** A zip under one overlapping fold. */
+export const ZIP_LAPPED: Procedure = {
+  id: 'zip-lapped',
+  name: 'Lapped zip',
+  group: 'zip',
+  kind: 'zip-lapped',
+  asks: [
+    { key: 'zip', label: 'Zip, top stop to bottom stop', unit: 'mm', usual: 200, least: 40, most: 1500 },
+    allowance(18, 'at least 18 mm at a lapped zip'),
+    { key: 'coilWidth', label: 'Coil across', unit: 'mm', usual: 6, least: 2, most: 12 },
+    { key: 'tape', label: 'Middle of the coil to the tape’s edge', unit: 'mm', usual: 14, least: 4, most: 40 },
+    { key: 'lap', label: 'Row on the lap, from the fold', unit: 'mm', usual: 11, least: 5, most: 25 },
+  ],
+  work: ({ zip, allowance: allowanceMm, coilWidth, tape, lap }, { lengthMm }) => {
+    const plan = zipPlan({
+      kind: 'lapped',
+      zipMm: zip,
+      allowanceMm,
+      coilToTapeEdgeMm: tape,
+      coilWidthMm: coilWidth,
+      topstitchMm: lap,
+      lengthMm,
+    });
+    if ('blocked' in plan) return plan;
+    const below = plan.positions.bar.alongMm! - zip;
+    return {
+      zip,
+      allowance: allowanceMm,
+      lap,
+      below,
+      hidden: -plan.positions.hiddenRow.acrossMm!,
+      extension: 3,
+      down: plan.stitches.lap.count,
+      downMm: plan.stitches.lap.lengthMm,
+      across: plan.stitches.bar.count,
+      lapMm: zip + below + lap,
+      rest: 150,
+    };
+  },
+  views: { above: lapScene },
+  ready: ['zip foot, one bar', 'iron', 'basting thread'],
+  steps: [
+    {
+      do: 'Baste the {zip} of the zip at {allowance}; from the stop on, sew the seam. Press open.',
+      check: 'The fold is straight.',
+      caution: IRON,
+      with: 'iron',
+      view: 'above',
+      sews: 'rest',
+      machine: { foot: 'standard' },
+    },
+    {
+      do: 'On the side that lies below, let the allowance stand {extension} past the seam, and lay its fold against the coil.',
+      check: 'The coil shows beside the fold, all along.',
+      view: 'above',
+    },
+    {
+      do: 'Sew this hidden side near its fold, {hidden} from the seam.',
+      check: 'The pull runs free.',
+      caution: 'Needle on the side of the coil; turn the wheel by hand once.',
+      view: 'above',
+      now: ['hidden'],
+      sews: 'zip',
+      machine: { foot: 'zip', footSide: 'left', needleAsideMm: 1 },
+    },
+    {
+      do: 'Lay it flat, right side up. Sew the lap {lap} from the fold: {down:n} stitches down.',
+      check: 'The row catches the tape; the fold covers the coil.',
+      caution: PIN,
+      view: 'above',
+      now: ['lap'],
+      sews: 'lapMm',
+      atMm: 'downMm',
+      machine: { foot: 'zip', footSide: 'right', needleAsideMm: 1 },
+    },
+    {
+      do: 'Turn {below} below the stop and sew to the seam: {across:n} stitches.',
+      check: 'The corner is a stitch.',
+      caution: 'Metal ahead: turn the wheel by hand. Hitting the stop breaks the needle into the eyes.',
+      view: 'above',
+      now: ['lap'],
+    },
+    {
+      do: 'Unpick the basting; open and close the zip.',
+      check: 'Nothing shows but the row.',
+      view: 'above',
+      now: ['lap'],
+    },
+  ],
+  faults: ['zip-bubble', 'needle-broke', 'wandering', 'uneven-layers'],
+};
