@@ -3,6 +3,7 @@
  * A room may use only rooms on lower floors, and other rooms only through their index.ts.
  */
 const floors = [
+  ['numbers'],
   ['units', 'geometry', 'random', 'result'],
   ['cloth', 'stitch'],
   ['kit'],
@@ -74,7 +75,7 @@ module.exports = {
       from: { path: '^src/core/standin/' },
       to: {
         path: `^src/core/(${floors
-          .slice(4)
+          .slice(5)
           .flat()
           .filter((r) => r !== 'standin')
           .join('|')})/`,

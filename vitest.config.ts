@@ -2,7 +2,7 @@ import { fileURLToPath } from 'node:url';
 import { defineConfig } from 'vitest/config';
 
 /** Tests that change what all modules share: the database, the clock, the browser's storage. Each file gets its own. */
-const APART = 'src/{data,features}/**/*.test.{ts,tsx}';
+const APART = 'src/{data,features,parts}/**/*.test.{ts,tsx}';
 
 const shared = {
   environment: 'node' as const,

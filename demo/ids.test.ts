@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import demo from './tansy-wren.json';
-import { type Card, isAbout, nearestCards, staleReasons } from '../src/core/card';
+import { type Card, isProofOf, nearestCards, staleReasons } from '../src/core/card';
 import { clothOf, clothProfile } from '../src/core/cloth';
 import { readWorkroom, type Workroom } from '../src/core/file';
 import { jobStanding, paceOf, proofNeeded, type Surroundings } from '../src/core/job';
@@ -39,7 +39,7 @@ function answersOf({ cloths, machines, cards }: Workroom) {
       give: found.give,
       confidence: found.confidence,
       weights: near.map(({ card, weight, sameMachine }) => [card.id, weight, sameMachine]),
-      proof: cards.filter((card) => isAbout(card, { clothId, machineId }, operation.kind)).map(({ id }) => id),
+      proof: cards.filter((card) => isProofOf(card, { clothId, machineId }, operation.kind)).map(({ id }) => id),
     };
   });
 }

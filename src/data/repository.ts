@@ -1,3 +1,4 @@
+import { clamp } from '@/core/numbers';
 import type { Table } from 'dexie';
 import { idOf, type LinkedList, readRecord, type RecordInput, type Records } from '@/core/file';
 import { recordName, type Row } from '@/core/workroom';
@@ -94,6 +95,6 @@ export async function inPages<T>(table: Table<unknown, string>, read: (raw: unkn
     if (rows.length < size) return out;
     page = table.where(key).above((rows[size - 1] as Record<string, string>)[key]);
     const took = Math.max(0.1, performance.now() - began);
-    size = Math.max(1, Math.min(MOST, Math.round((size * BREATH_MS) / took)));
+    size = clamp(Math.round((size * BREATH_MS) / took), 1, MOST);
   }
 }

@@ -1,3 +1,4 @@
+import { clamp } from '@/core/numbers';
 import { formatNumber } from '@/core/units';
 
 const INK = 'var(--ink)';
@@ -19,7 +20,7 @@ export function RoundDial({ min, max, normal, step, value, label }: DialProps) {
   const at = (v: number, r: number) => `${80 + r * Math.cos(angle(v))} ${84 + r * Math.sin(angle(v))}`;
   const count = Math.min(60, Math.round((max - min) / step));
   const every = max - min > 12 ? Math.ceil((max - min) / 9) : 1;
-  const shown = Math.min(max, Math.max(min, value));
+  const shown = clamp(value, min, max);
   return (
     <svg
       viewBox="0 0 160 160"

@@ -1,3 +1,4 @@
+import { clamp } from '@/core/numbers';
 import { useId } from 'react';
 import { formatNumber } from '@/core/units';
 import { ClothFill, type Look } from './ClothFill';
@@ -23,7 +24,7 @@ export function StitchDrawing({ line, look, stretch, popped, edge, label }: Prop
   const id = useId();
   const clip = useId();
   const tallMm = Math.max(line.widthMm, line.gapMm ?? 0);
-  const scale = Math.min(26, Math.max(12, 74 / Math.max(tallMm, 0.1)));
+  const scale = clamp(74 / Math.max(tallMm, 0.1), 12, 26);
   const middle = edge ? 78 : 92;
   const near = edge !== null && middle + (edge.mm * scale) / (1 + stretch) < HEIGHT - 30;
   const edgeY = edge ? Math.min(HEIGHT - 33, middle + (edge.mm * scale) / (1 + stretch)) : 0;

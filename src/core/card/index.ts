@@ -1,4 +1,4 @@
-export * from './about';
+export * from './proof';
 export * from './card';
 export * from './measures';
 export * from './nearest';

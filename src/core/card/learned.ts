@@ -1,3 +1,5 @@
+import { spreadOf } from '../numbers';
+
 /** A number learned from several: where it lies, how far they lie apart, and how many they are. */
 export interface LearnedNumber {
   /** Drawn towards none, the more so the fewer they are. */
@@ -27,13 +29,8 @@ const HALF_BELIEVED = 2;
  * shrunkMean([]) // => null
  */
 export function shrunkMean(values: readonly number[]): LearnedNumber | null {
-  const count = values.length;
-  if (count === 0) return null;
-  const plain = values.reduce((sum, v) => sum + v, 0) / count;
-  const square = values.reduce((sum, v) => sum + (v - plain) ** 2, 0);
-  return {
-    mean: (plain * count) / (count + HALF_BELIEVED),
-    spread: count > 1 ? Math.sqrt(square / (count - 1)) : 0,
-    count,
-  };
+  const seen = spreadOf(values);
+  if (!seen) return null;
+  const { mean, deviation: spread, count } = seen;
+  return { mean: (mean * count) / (count + HALF_BELIEVED), spread, count };
 }

@@ -1,12 +1,14 @@
 import { type ClothProfile, clothProfile } from '../cloth';
 import { OPERATION, type Operation } from '../setup';
-import { type AskedIds, isOnMachine } from './about';
+import { type AskedIds, isOnMachine } from './proof';
 import type { TestedCard } from './card';
 
 /** A tested card and how near it is to what is asked: 0 the same, 1 and more no help. */
 export interface NearCard<C extends TestedCard = TestedCard> {
   card: C;
   distance: number;
+  /** How alike they are, percent, rounded; 100 for the same fabric and seam. */
+  alikePercent: number;
   sameMachine: boolean;
   /** How much of the card's setting to trust here, 0 … 1. */
   weight: number;
@@ -17,6 +19,9 @@ const SCALE = { mass: 0.5, thickness: 0.3, stretch: 0.5, elastane: 0.3, family: 
 const HALF_MORE = Math.log(1.5);
 /** A card from another machine says half as much: its dials are not these dials. */
 const OTHER_MACHINE = 0.5;
+
+/** Nearer than this it is the same fabric and seam (model). */
+const SAME = 0.1;
 
 const apart = (a: number, b: number) => Math.abs(Math.log(a / b)) / HALF_MORE;
 
@@ -66,7 +71,8 @@ export function nearestCards<C extends TestedCard>(
       const distance = cardDistance(card, profile, operation);
       const sameMachine = isOnMachine(card, ids);
       const weight = Math.max(0, 1 - distance) * (sameMachine ? 1 : OTHER_MACHINE);
-      return { card, distance, sameMachine, weight };
+      const alikePercent = distance < SAME ? 100 : Math.round(100 * (1 - distance));
+      return { card, distance, alikePercent, sameMachine, weight };
     })
     .filter(({ weight }) => weight > 0)
     .sort((a, b) => Number(b.sameMachine) - Number(a.sameMachine) || a.distance - b.distance);

@@ -1,3 +1,4 @@
+import { isAbove } from '../numbers';
 import { type Cloth, clothProfile, MEASURABLE, MEASURABLE_TEXT } from '../cloth';
 import {
   type Machine,
@@ -9,6 +10,7 @@ import {
   type Thread,
   threadName,
 } from '../kit';
+import { type Origin, rowsOf, tableOf } from '../result';
 import type { Setup } from '../setup';
 import { formatNumber } from '../units';
 import type { Card } from './card';
@@ -30,72 +32,88 @@ export interface Today {
   needleLifeHours: number | null;
 }
 
-/** Why a card no longer proves what it proved. */
-export interface StaleReason {
-  code:
-    | 'machine-gone'
-    | 'recalibrated'
-    | 'serviced'
-    | 'other-needle'
-    | 'needle-worn'
-    | 'other-thread'
-    | 'needle-gone'
-    | 'thread-gone'
-    | 'cloth-measured';
-  text: string;
-}
+type Says = (card: Card, today: Today) => string | null;
 
-type Rule = (card: Card, today: Today) => StaleReason[];
+const WEAR: Origin = { provenance: 'common-practice', source: 'A needle is kept for so many hours of sewing.' };
+const STATE: Origin = { provenance: 'common-practice', source: 'A test proves only what it was sewn with.' };
+const SERVICE: Origin = {
+  provenance: 'common-practice',
+  source: 'A service sets tension, pressure and timing again.',
+};
+const MOVED_BY: Origin = { provenance: 'model', source: 'From which change on it is another fabric is set by us.' };
 
-const one = (code: StaleReason['code'], text: string): StaleReason[] => [{ code, text }];
-
-/** A property that moved by more than this share of what it was makes another cloth of it. */
+/** A property that moved by more than this share of what it was makes another fabric of it (model). */
 const MOVED = 0.1;
 
-const RULES: readonly Rule[] = [
-  (card, { machine }) =>
-    machine ? [] : one('machine-gone', `${card.machine.name ?? 'Its machine'} is not in the workroom any more.`),
-  (card, { machine }) =>
-    machine && calibrated(machine) !== calibrated(card.machine)
-      ? one('recalibrated', 'The dials were calibrated anew since: the same number now means another length or width.')
-      : [],
-  (card, { servicedAt }) =>
-    servicedAt.some((at) => at > card.passedAt)
-      ? one('serviced', 'The machine was serviced since: tension, pressure and timing may stand elsewhere.')
-      : [],
-  (card, { on }) =>
-    on && !sameNeedle(on.setup.needle, card.setup.needle)
-      ? one(
-          'other-needle',
-          `${needleName(on.setup.needle)} is in the machine, it was proven with ${needleName(card.setup.needle)}.`,
-        )
-      : [],
-  (card, { on, needleLifeHours }) =>
-    on &&
-    sameNeedle(on.setup.needle, card.setup.needle) &&
-    needleState({ hours: on.needleHours, spent: false }, needleLifeHours) === 'past'
-      ? one(
-          'needle-worn',
-          `The needle in the machine has sewn ${formatNumber(on.needleHours, 1)} hours: its time is up.`,
-        )
-      : [],
-  (card, { on }) =>
-    on && !sameThread(on.setup.thread, card.setup.thread)
-      ? one(
-          'other-thread',
-          `${threadName(on.setup.thread)} is on the machine, it was proven with ${threadName(card.setup.thread)}.`,
-        )
-      : [],
-  (card, { needles }) =>
-    needles && !needles.some((needle) => sameNeedle(needle, card.setup.needle))
-      ? one('needle-gone', `No ${needleName(card.setup.needle)} is left in the tin: another one has to prove it.`)
-      : [],
-  (card, { threads }) =>
-    threads && !threads.some((thread) => sameThread(thread, card.setup.thread))
-      ? one('thread-gone', `No ${threadName(card.setup.thread)} is left: another thread has to prove it.`)
-      : [],
-  (card, { cloth }) => (cloth ? measuredSince(card, cloth) : []),
-];
+/** What makes a card out of date, the machine's reasons first; each says why, or null where it does not apply. */
+const STALE = tableOf<{ says: Says }>()({
+  'machine-gone': {
+    ...STATE,
+    says: (card, { machine }) =>
+      machine ? null : `${card.machine.name ?? 'Its machine'} is no longer in the workroom.`,
+  },
+  recalibrated: {
+    ...STATE,
+    says: (card, { machine }) =>
+      machine && calibrated(machine) !== calibrated(card.machine)
+        ? 'The dials have been recalibrated since then, so the same number gives a different length or width.'
+        : null,
+  },
+  serviced: {
+    ...SERVICE,
+    says: (card, { servicedAt }) =>
+      servicedAt.some((at) => at > card.passedAt)
+        ? 'The machine has been serviced since then: tension, pressure and timing may be different now.'
+        : null,
+  },
+  'other-needle': {
+    ...STATE,
+    says: ({ setup }, { on }) =>
+      on && !sameNeedle(on.setup.needle, setup.needle)
+        ? `${needleName(on.setup.needle)} is in the machine; it was tested with ${needleName(setup.needle)}.`
+        : null,
+  },
+  'needle-worn': {
+    ...WEAR,
+    says: ({ setup }, { on, needleLifeHours }) =>
+      on &&
+      sameNeedle(on.setup.needle, setup.needle) &&
+      needleState({ hours: on.needleHours, spent: false }, needleLifeHours) === 'past'
+        ? `The needle in the machine has sewn ${formatNumber(on.needleHours, 1)} hours: change it.`
+        : null,
+  },
+  'other-thread': {
+    ...STATE,
+    says: ({ setup }, { on }) =>
+      on && !sameThread(on.setup.thread, setup.thread)
+        ? `${threadName(on.setup.thread)} is on the machine; it was tested with ${threadName(setup.thread)}.`
+        : null,
+  },
+  'needle-gone': {
+    ...STATE,
+    says: ({ setup }, { needles }) =>
+      needles && !needles.some((needle) => sameNeedle(needle, setup.needle))
+        ? `You have no ${needleName(setup.needle)} left: test it again with another needle.`
+        : null,
+  },
+  'thread-gone': {
+    ...STATE,
+    says: ({ setup }, { threads }) =>
+      threads && !threads.some((thread) => sameThread(thread, setup.thread))
+        ? `You have no ${threadName(setup.thread)} left: test it again with another thread.`
+        : null,
+  },
+  'cloth-measured': { ...MOVED_BY, says: (card, { cloth }) => cloth && measuredSince(card, cloth) },
+});
+
+/** The name of what made a card out of date. */
+export type StaleCode = keyof typeof STALE;
+
+/** Why a card no longer proves what it proved. */
+export interface StaleReason {
+  code: StaleCode;
+  text: string;
+}
 
 /** What a machine's dials were measured to say, whatever the measures are kept under. */
 const calibrated = ({ calibration, offsets }: Machine) => {
@@ -103,17 +121,14 @@ const calibrated = ({ calibration, offsets }: Machine) => {
   return JSON.stringify([values(calibration?.length), values(calibration?.width), offsets?.lengthFactor ?? 1]);
 };
 
-function measuredSince(card: Card, cloth: Cloth): StaleReason[] {
+function measuredSince(card: Card, cloth: Cloth): string | null {
   const [was, is] = [clothProfile(card.cloth), clothProfile(cloth)];
   const moved = MEASURABLE.filter(
-    (key) => is[key].source !== 'inferred' && Math.abs(is[key].value - was[key].value) > MOVED * was[key].value + 1e-9,
+    (key) => is[key].source !== 'inferred' && isAbove(Math.abs(is[key].value - was[key].value), MOVED * was[key].value),
   );
   return moved.length === 0
-    ? []
-    : one(
-        'cloth-measured',
-        `The cloth was measured since: another ${moved.map((k) => MEASURABLE_TEXT[k].toLowerCase()).join(', ')}.`,
-      );
+    ? null
+    : `The fabric has been measured since then, and differs: ${moved.map((k) => MEASURABLE_TEXT[k].toLowerCase()).join(', ')}.`;
 }
 
 /**
@@ -126,5 +141,8 @@ function measuredSince(card: Card, cloth: Cloth): StaleReason[] {
  * @returns reasons, the machine's first; none for a card that still holds
  */
 export function staleReasons(card: Card, today: Today): StaleReason[] {
-  return RULES.flatMap((rule) => rule(card, today));
+  return rowsOf(STALE).flatMap(({ id, says }) => {
+    const text = says(card, today);
+    return text === null ? [] : [{ code: id, text }];
+  });
 }

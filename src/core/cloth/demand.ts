@@ -1,3 +1,4 @@
+import { atMost, isAbove } from '../numbers';
 import * as z from 'zod';
 import { above0, within } from '../result';
 
@@ -51,14 +52,13 @@ export function stretchDemand(input: z.infer<typeof stretchDemandSchema>): Deman
   const demandPercent = ((reachMm - restMm) * 100) / restMm;
   const clothReachMm = restMm * (1 + stretchPercent / 100);
   const shortMm = Math.max(0, reachMm - clothReachMm);
-  const verdict =
-    demandPercent > stretchPercent + 1e-9
-      ? 'too-little'
-      : demandPercent > least + 1e-9
-        ? 'doubtful'
-        : demandPercent <= least * EASY_SHARE + 1e-9
-          ? 'plenty'
-          : 'enough';
+  const verdict = isAbove(demandPercent, stretchPercent)
+    ? 'too-little'
+    : isAbove(demandPercent, least)
+      ? 'doubtful'
+      : atMost(demandPercent, least * EASY_SHARE)
+        ? 'plenty'
+        : 'enough';
   const bags = verdict !== 'too-little' && demandPercent > 0 && (recoveryPercent ?? 100) < COMES_BACK;
   return { demandPercent, clothReachMm, shortMm, verdict, text: `${TEXT[verdict]}${bags ? BAGS : ''}` };
 }

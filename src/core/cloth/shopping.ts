@@ -1,3 +1,4 @@
+import { stepsToReach } from '../numbers';
 import * as z from 'zod';
 import { above0, type Blocked, within } from '../result';
 
@@ -81,7 +82,7 @@ export function clothToBuy(given: ShoppingInput): Shopping | { blocked: Blocked[
   add('the wash', mm / (1 - input.shrinkAlong / 100));
   return {
     buyMm: mm,
-    askForMm: Math.ceil(mm / SHOP_STEP_MM - 1e-6) * SHOP_STEP_MM,
+    askForMm: stepsToReach(mm / SHOP_STEP_MM) * SHOP_STEP_MM,
     usableWidthMm,
     steps,
   };

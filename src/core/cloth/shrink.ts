@@ -1,3 +1,4 @@
+import { shrinkOf } from './washing';
 import * as z from 'zod';
 import { above0 } from '../result';
 
@@ -22,6 +23,6 @@ export function shrinkFrom(input: z.infer<typeof shrinkInputSchema>): {
   buyMm?: number;
 } {
   const { before, after, neededMm } = input;
-  const shrinkPercent = ((before - after) * 100) / before;
+  const shrinkPercent = shrinkOf(before, after);
   return neededMm === undefined ? { shrinkPercent } : { shrinkPercent, buyMm: (neededMm * before) / after };
 }

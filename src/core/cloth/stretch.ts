@@ -1,3 +1,4 @@
+import { spreadOf } from '../numbers';
 import * as z from 'zod';
 import { above0 } from '../result';
 
@@ -82,10 +83,8 @@ export interface Repeated {
  * repeated([]) // => null
  */
 export function repeated(values: readonly number[]): Repeated | null {
-  const n = values.length;
-  if (n === 0) return null;
-  const mean = values.reduce((sum, v) => sum + v, 0) / n;
-  const squares = values.reduce((sum, v) => sum + (v - mean) ** 2, 0);
-  const spread = n > 1 ? Math.sqrt(squares / (n - 1)) : 0;
+  const seen = spreadOf(values);
+  if (!seen) return null;
+  const { mean, deviation: spread, count: n } = seen;
   return { mean, spread, n, cautious: Math.max(0, mean - spread) };
 }

@@ -1,3 +1,4 @@
+import { atLeast, mean } from '../numbers';
 import type { Cloth } from './cloth';
 import type { ClothReading, ReadingOf } from './readings';
 import { readingsOf } from './readings';
@@ -41,7 +42,7 @@ export function shrinkFinding(readings: readonly ClothReading[]): ShrinkFinding 
   const now = meanShrink(latest);
   const before = squares.filter((s) => s.wash === wash - 1);
   const took = before.length > 0 ? most(minus(now, meanShrink(before))) : most(now);
-  const again = Math.abs(took) >= SETTLED_PERCENT - 1e-9;
+  const again = atLeast(Math.abs(took), SETTLED_PERCENT);
   const alone = wash > 1 && before.length === 0;
   return {
     ...now,
@@ -57,13 +58,16 @@ export function shrinkFinding(readings: readonly ClothReading[]): ShrinkFinding 
   };
 }
 
-const percentOf = (before: number, after: number) => ((before - after) * 100) / before;
+/** How much of its length a marked piece lost, percent; negative where it grew. */
+export const shrinkOf = (beforeMm: number, afterMm: number): number => ((beforeMm - afterMm) * 100) / beforeMm;
+
+/** What to buy for a length wanted after the wash, mm. */
+export const toBuyMm = (wantedMm: number, shrunkPercent: number): number => wantedMm / (1 - shrunkPercent / 100);
 
 function meanShrink(squares: readonly ReadingOf<'shrink'>[]): Shrinkage {
-  const mean = (of: (s: ReadingOf<'shrink'>) => number) => squares.reduce((sum, s) => sum + of(s), 0) / squares.length;
   return {
-    acrossPercent: mean((s) => percentOf(s.beforeMm, s.acrossMm)),
-    alongPercent: mean((s) => percentOf(s.beforeMm, s.alongMm)),
+    acrossPercent: mean(squares.map((s) => shrinkOf(s.beforeMm, s.acrossMm))),
+    alongPercent: mean(squares.map((s) => shrinkOf(s.beforeMm, s.alongMm))),
   };
 }
 

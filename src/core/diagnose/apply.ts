@@ -1,3 +1,4 @@
+import { isAbove, isBelow } from '../numbers';
 import type { Cloth } from '../cloth';
 import { checkInterlocks } from '../interlock';
 import { type Kit, type Machine, POINT, pressureSteps, type Thread, trueLengthMm, trueWidthMm } from '../kit';
@@ -87,13 +88,13 @@ function turned({ setup, machine }: ApplyTo, dial: 'tensionSteps' | 'lengthMm' |
     widthMm: trueWidthMm(machine, machine.maxWidthMm),
   };
   const least = { tensionSteps: -10, lengthMm: 0.4, widthMm: 0.5 };
-  return value > most[dial] + 1e-9 || value < least[dial] - 1e-9 ? null : { ...setup, [dial]: value };
+  return isAbove(value, most[dial]) || isBelow(value, least[dial]) ? null : { ...setup, [dial]: value };
 }
 
 function pressed({ setup, machine }: ApplyTo, by: -1 | 1): Setup | null {
   const marks = pressureSteps(machine).map((step) => step.pressure);
   const next =
-    by < 0 ? marks.filter((p) => p < setup.pressure - 1e-6).at(-1) : marks.find((p) => p > setup.pressure + 1e-6);
+    by < 0 ? marks.filter((p) => isBelow(p, setup.pressure)).at(-1) : marks.find((p) => isAbove(p, setup.pressure));
   return next === undefined ? null : { ...setup, pressure: next };
 }
 

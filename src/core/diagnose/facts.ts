@@ -1,3 +1,4 @@
+import { atLeast, isBelow } from '../numbers';
 import { type Cloth, STRUCTURE } from '../cloth';
 import { type Machine, needleThreadFit, PLAIN_MACHINE, FIBRE, FOOT } from '../kit';
 import { elasticSkipRisk, giveOfSetup, pointRisk, seamContext, thickSeamNm, usualNm } from '../physics';
@@ -108,6 +109,6 @@ export function holds(facts: Facts, conditions: readonly Condition[]): boolean {
   return conditions.every(([fact, is, value]) => {
     const known = facts[fact];
     if (known === undefined) return false;
-    return is === '>=' ? known >= value - 1e-9 : known < value - 1e-9;
+    return is === '>=' ? atLeast(known, value) : isBelow(known, value);
   });
 }

@@ -1,3 +1,4 @@
+import { clamp } from '../numbers';
 import { type Point2, withoutRepeats } from './outline';
 
 /** Where mitred corners would run out farther than this many distances they are cut off. */
@@ -61,7 +62,7 @@ export function distanceToOutline(point: Point2, points: readonly Point2[], clos
     const [a, b] = [points[i], points[(i + 1) % points.length]];
     const [dx, dy] = [b.x - a.x, b.y - a.y];
     const squared = dx * dx + dy * dy;
-    const t = squared === 0 ? 0 : Math.min(1, Math.max(0, ((point.x - a.x) * dx + (point.y - a.y) * dy) / squared));
+    const t = squared === 0 ? 0 : clamp(((point.x - a.x) * dx + (point.y - a.y) * dy) / squared, 0, 1);
     least = Math.min(least, Math.hypot(point.x - a.x - t * dx, point.y - a.y - t * dy));
   }
   return least;

@@ -1,3 +1,5 @@
+import { stepsToReach } from '../numbers';
+
 /** The room of a printed sheet inside its margins, mm. */
 export interface SheetRoom {
   widthMm: number;
@@ -37,7 +39,7 @@ export function tileSheets(
 ): Tile[] {
   if (overlapMm >= Math.min(room.widthMm, room.heightMm))
     throw new Error(`tileSheets: expected an overlap smaller than the sheet, got ${overlapMm}`);
-  const count = (size: number, fits: number) => Math.max(1, Math.ceil((size - overlapMm) / (fits - overlapMm) - 1e-9));
+  const count = (size: number, fits: number) => Math.max(1, stepsToReach((size - overlapMm) / (fits - overlapMm)));
   const [columns, rows] = [count(drawing.widthMm, room.widthMm), count(drawing.heightMm, room.heightMm)];
   return Array.from({ length: rows * columns }, (_, i) => {
     const [column, row] = [i % columns, Math.floor(i / columns)];

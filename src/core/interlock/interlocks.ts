@@ -1,3 +1,4 @@
+import { atLeast, atMost, isAbove } from '../numbers';
 import { FOOT, footOpening, isTwin, type Machine, PLATE, pressureSteps, trueLengthMm, trueWidthMm } from '../kit';
 import { type Blocked, type BlockedCode, idsOf, type Origin } from '../result';
 import type { Setup } from '../setup';
@@ -36,9 +37,6 @@ const ROOM: Origin = {
 /** Free space past the widest swing at each end of a slot, mm (model). */
 export const SLOT_CLEARANCE_MM = 0.65;
 
-const EPSILON = 1e-6;
-const over = (actual: number, limit: number) => actual > limit + EPSILON;
-
 /** What is looked at before a setting may be sewn, by the name it is refused with. Most serious first. */
 const INTERLOCK: Readonly<Record<InterlockCode, InterlockRow>> = {
   'interlock.plate-needs-straight': {
@@ -66,7 +64,7 @@ const INTERLOCK: Readonly<Record<InterlockCode, InterlockRow>> = {
       if (setup.plate !== 'straight') return null;
       const off = Math.abs(setup.needlePositionMm - machine.straightHoleMm);
       const free = PLATE.straight.holeMm! - setup.needle.nm / 200;
-      return over(off, free)
+      return isAbove(off, free)
         ? {
             text: 'The needle does not stand over the hole of the straight-stitch plate.',
             limit: machine.straightHoleMm,
@@ -96,7 +94,7 @@ const INTERLOCK: Readonly<Record<InterlockCode, InterlockRow>> = {
       if (!hole) return null;
       const reach = needleReach(setup);
       const actual = Math.max(reach.right - hole.right, reach.left - hole.left);
-      return over(actual, 0)
+      return isAbove(actual, 0)
         ? {
             text: `The needle would strike the ${FOOT[setup.foot].name.toLowerCase()} foot: its opening is too narrow for this width and needle position.`,
             limit: hole.left + hole.right,
@@ -112,7 +110,7 @@ const INTERLOCK: Readonly<Record<InterlockCode, InterlockRow>> = {
     check: ({ setup, machine }) => {
       if (setup.needle.gapMm === undefined) return null;
       const actual = setup.needle.gapMm + setup.widthMm;
-      return over(actual, machine.maxWidthMm)
+      return isAbove(actual, machine.maxWidthMm)
         ? {
             text: 'Two needles this far apart and this stitch width do not fit the slot together.',
             limit: machine.maxWidthMm,
@@ -130,7 +128,7 @@ const INTERLOCK: Readonly<Record<InterlockCode, InterlockRow>> = {
       const half = machine.maxWidthMm / 2 + SLOT_CLEARANCE_MM;
       const reach = needleReach(setup);
       const actual = Math.max(reach.left, reach.right);
-      return over(actual, half)
+      return isAbove(actual, half)
         ? { text: 'The needle would reach past the end of the slot.', limit: half, actual, unit: 'mm' }
         : null;
     },
@@ -190,7 +188,7 @@ const INTERLOCK: Readonly<Record<InterlockCode, InterlockRow>> = {
     strike: false,
     check: ({ setup, machine }) => {
       const limit = trueLengthMm(machine, machine.maxLengthMm);
-      return over(setup.lengthMm, limit)
+      return isAbove(setup.lengthMm, limit)
         ? { text: 'The stitch is longer than this machine can make.', limit, actual: setup.lengthMm, unit: 'mm' }
         : null;
     },
@@ -200,7 +198,7 @@ const INTERLOCK: Readonly<Record<InterlockCode, InterlockRow>> = {
     strike: false,
     check: ({ setup, machine }) => {
       const limit = trueWidthMm(machine, machine.maxWidthMm);
-      return over(setup.widthMm, limit)
+      return isAbove(setup.widthMm, limit)
         ? { text: 'The stitch is wider than this machine can make.', limit, actual: setup.widthMm, unit: 'mm' }
         : null;
     },
@@ -211,7 +209,7 @@ const INTERLOCK: Readonly<Record<InterlockCode, InterlockRow>> = {
     check: ({ setup, machine }) => {
       const { min, max, normal } = machine.tensionDial;
       const actual = normal + setup.tensionSteps + (machine.offsets?.tensionSteps ?? 0);
-      if (actual >= min - EPSILON && actual <= max + EPSILON) return null;
+      if (atLeast(actual, min) && atMost(actual, max)) return null;
       return { text: 'The tension dial does not go that far.', limit: actual > max ? max : min, actual };
     },
   },
@@ -236,7 +234,7 @@ const INTERLOCK: Readonly<Record<InterlockCode, InterlockRow>> = {
     strike: false,
     check: ({ machine, thicknessMm }) => {
       const limit = machine.footLiftMm + machine.extraLiftMm;
-      return over(thicknessMm, limit)
+      return isAbove(thicknessMm, limit)
         ? { text: 'The layers are thicker than the foot can be lifted.', limit, actual: thicknessMm, unit: 'mm' }
         : null;
     },

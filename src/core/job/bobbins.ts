@@ -1,3 +1,5 @@
+import { atLeast, atMost, isAbove, TOLERANCE } from '../numbers';
+
 /** One seam on its way through a bobbin: thread it takes, the colour and kind that stands in the bobbin case. */
 export interface BobbinUse {
   id: string;
@@ -32,7 +34,6 @@ export interface BobbinPlan {
 
 /** A wound bobbin is planned on nine tenths: the last turns are uneven and slip (common practice). */
 const PLANNED_SHARE = 0.9;
-const EPSILON = 1e-6;
 
 /**
  * How many bobbins a job takes, and where each runs out.
@@ -73,27 +74,27 @@ function wind(at: Winding, seam: BobbinUse): void {
     at.left = full;
   };
   if (bobbins.length === 0) put(seam.id);
-  if (seam.bobbinMm <= at.left + EPSILON) {
+  if (atMost(seam.bobbinMm, at.left)) {
     at.left -= seam.bobbinMm;
     return;
   }
   // A rest that was set aside is used up where nobody sees a join, as long as it is enough.
-  const rest = seam.shows ? undefined : at.rests.find(({ mm }) => mm >= seam.bobbinMm - EPSILON);
+  const rest = seam.shows ? undefined : at.rests.find(({ mm }) => atLeast(mm, seam.bobbinMm));
   if (rest) {
     rest.mm -= seam.bobbinMm;
     rest.bobbin.usedUpIn.push(seam.id);
     return;
   }
-  if (seam.shows && seam.bobbinMm <= full + EPSILON) {
+  if (seam.shows && atMost(seam.bobbinMm, full)) {
     const old = bobbins[bobbins.length - 1];
     old.setAsideMm = at.left;
-    if (at.left > EPSILON) at.rests.push({ bobbin: old, mm: at.left });
+    if (at.left > TOLERANCE) at.rests.push({ bobbin: old, mm: at.left });
     put(seam.id);
     at.left -= seam.bobbinMm;
     return;
   }
   let sewn = 0;
-  while (seam.bobbinMm - sewn > at.left + EPSILON) {
+  while (isAbove(seam.bobbinMm - sewn, at.left)) {
     sewn += at.left;
     bobbins[bobbins.length - 1].runsOut = { seamId: seam.id, share: sewn / seam.bobbinMm };
     put(seam.id);

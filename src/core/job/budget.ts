@@ -1,3 +1,4 @@
+import { stepsToReach } from '../numbers';
 import {
   bobbinMetres,
   type Machine,
@@ -53,6 +54,8 @@ export interface NotionNeedLine {
   unit: 'mm' | 'count';
   needed: number;
   owned: number;
+  /** What is missing, of what is counted in whole ones. */
+  buy: number;
 }
 
 /** Everything a job takes. */
@@ -159,7 +162,7 @@ function needlesOf(seams: readonly SeamNow[], { needles, lifeHours }: Owned, fam
     const fit = needles.filter((n) => n.spent === null && sameNeedle(n.needle, need.needle));
     if (lifeHours === null) return { ...need, ownedHours: null, buy: fit.length > 0 ? 0 : 1 };
     const ownedHours = fit.reduce((sum, n) => sum + Math.max(0, lifeHours - needleHours(n)), 0);
-    return { ...need, ownedHours, buy: Math.max(0, Math.ceil((need.hours - ownedHours) / lifeHours - 1e-9)) };
+    return { ...need, ownedHours, buy: Math.max(0, stepsToReach((need.hours - ownedHours) / lifeHours)) };
   });
 }
 
@@ -168,13 +171,16 @@ function notionsOf({ notions }: Pick<Job, 'notions'>, seams: readonly SeamNow[])
   for (const { work } of seams) {
     for (const { name, unit, amount, lengthMm } of work.notions) {
       const key = lengthMm === undefined ? name : `${name}, ${Math.round(lengthMm)} mm`;
-      const line = lines.get(key) ?? { name: key, unit, needed: 0, owned: 0 };
+      const line = lines.get(key) ?? { name: key, unit, needed: 0, owned: 0, buy: 0 };
       lines.set(key, { ...line, needed: line.needed + amount });
     }
   }
   for (const { name, unit, needed, owned } of notions) {
-    const line = lines.get(name) ?? { name, unit, needed: 0, owned: 0 };
+    const line = lines.get(name) ?? { name, unit, needed: 0, owned: 0, buy: 0 };
     lines.set(name, { ...line, needed: line.needed + needed, owned: line.owned + owned });
   }
-  return [...lines.values()];
+  return [...lines.values()].map((line) => {
+    const missing = Math.max(0, line.needed - line.owned);
+    return { ...line, buy: line.unit === 'count' ? stepsToReach(missing) : missing };
+  });
 }

@@ -116,3 +116,20 @@ export function tidied(job: Job): Job {
   }));
   return { ...job, seams: withoutRings(linked) };
 }
+
+/**
+ * A job in which one seam was ticked off by hand, or is open again.
+ *
+ * @param job - the job
+ * @param id - the seam
+ * @param doneAt - the moment it was done; left out, it is open again
+ */
+export function withSeamDone(job: Job, id: string, doneAt?: string): Job {
+  const seams = job.seams.map((seam) => {
+    if (seam.id !== id) return seam;
+    const open = { ...seam };
+    delete open.doneAt;
+    return doneAt ? { ...open, doneAt } : open;
+  });
+  return { ...job, seams };
+}

@@ -6,6 +6,7 @@ export * from './order';
 export * from './pace';
 export * from './needs';
 export * from './plan';
+export * from './seamSettings';
 export * from './seamWork';
 export * from './stages';
 export * from './suggest';

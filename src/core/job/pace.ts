@@ -1,3 +1,5 @@
+import { sum } from '../numbers';
+
 /** How long one operation was expected to take, and how long it took, minutes. */
 export interface PaceSample {
   expectedMin: number;
@@ -31,8 +33,8 @@ export function paceOf(samples: readonly PaceSample[]): Pace {
     .filter(({ expectedMin, actualMin }) => expectedMin > 0 && actualMin >= LEAST_MIN)
     .map(({ expectedMin, actualMin }) => Math.log(actualMin / expectedMin));
   const weight = logs.length + PRIOR.weight;
-  const mean = logs.reduce((sum, l) => sum + l, 0) / weight;
-  const spread = logs.reduce((sum, l) => sum + (l - mean) ** 2, 0);
+  const mean = sum(logs) / weight;
+  const spread = sum(logs.map((l) => (l - mean) ** 2));
   const scatter = Math.sqrt((spread + PRIOR.weight * PRIOR.scatter ** 2) / weight);
   return { factor: Math.exp(mean), scatter, count: logs.length };
 }

@@ -1,3 +1,4 @@
+import { type Pace } from './pace';
 import type { Cloth } from '../cloth';
 import { isTwin, type Machine } from '../kit';
 import { givenOf, type Numbers, type Step, stepsOf, takesOf, workOut, procedureOf } from '../procedure';
@@ -107,3 +108,10 @@ function notionsOf({ procedureId, count }: Pick<JobSeam, 'procedureId' | 'count'
       : { name, unit, amount: count * numbers[number] },
   );
 }
+
+/** Thread of one seam, needle, bobbin and hand together, mm. */
+export const threadInAllMm = ({ needleMm, bobbinMm, handMm }: SeamWork): number => needleMm + bobbinMm + handMm;
+
+/** Minutes one seam takes at a person's pace. */
+export const minutesAtPace = ({ needleMin, handlingMin }: SeamWork, { factor }: Pick<Pace, 'factor'>): number =>
+  (needleMin + handlingMin) * factor;

@@ -186,8 +186,8 @@ describe('what a job takes', () => {
     const notions = [{ id: 'n', name: 'eyelets', unit: 'count' as const, needed: 4, owned: 1 }];
     const { budget } = jobStanding({ ...job, seams: [zip], notions }, around());
     expect(budget.notions).toEqual([
-      { name: 'zip, 200 mm', unit: 'count', needed: 2, owned: 0 },
-      { name: 'eyelets', unit: 'count', needed: 4, owned: 1 },
+      { name: 'zip, 200 mm', unit: 'count', needed: 2, owned: 0, buy: 2 },
+      { name: 'eyelets', unit: 'count', needed: 4, owned: 1, buy: 3 },
     ]);
   });
 

@@ -1,3 +1,4 @@
+import { sum } from '../numbers';
 import { type Cloth, UNKNOWN_CLOTH } from '../cloth';
 import type { Machine } from '../kit';
 import type { Operation, Schools, Setup } from '../setup';
@@ -63,6 +64,8 @@ export interface Standing {
   /** What the whole of it takes, and what the rest of it still takes. */
   budget: Budget;
   restBudget: Budget;
+  /** Minutes the needle runs in the whole job. */
+  needleMin: number;
   /** Minutes in front of it so far, as the timer counted them. */
   tookMin: number;
   /** Settings are still being worked out. */
@@ -100,7 +103,8 @@ export function jobStanding(job: Job, around: Surroundings): Standing {
     left: timeSpread(expected, pace, weighed.cost),
     budget: budgetOf(job, sewnFirst, machine, owned, familyOf),
     restBudget: budgetOf(job, rest, machine, owned, familyOf),
-    tookMin: around.runs.reduce((sum, r) => sum + (r.jobId === job.id ? r.atItSeconds / 60 : 0), 0),
+    needleMin: sum(seams.map(({ work }) => work.needleMin)),
+    tookMin: sum(around.runs.filter((run) => run.jobId === job.id).map((run) => run.atItSeconds / 60)),
     waiting: seams.some(isWaiting),
   };
 }

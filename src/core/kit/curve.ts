@@ -1,3 +1,4 @@
+import { mean, spreadOf } from '../numbers';
 import type { LengthCount, WidthMeasure } from './calibration';
 
 /** What one place on a dial truly gives. Spread is the sample standard deviation of its repeats, 0 for one. */
@@ -23,10 +24,8 @@ export function dialCurve(measures: readonly { dialMm: number; trueMm: number }[
   const dials = [...new Set(measures.map((m) => m.dialMm))].sort((a, b) => a - b);
   return dials.map((dialMm) => {
     const seen = measures.filter((m) => m.dialMm === dialMm).map((m) => m.trueMm);
-    const n = seen.length;
-    const trueMm = seen.reduce((sum, mm) => sum + mm, 0) / n;
-    const squares = seen.reduce((sum, mm) => sum + (mm - trueMm) ** 2, 0);
-    return { dialMm, trueMm, spreadMm: n > 1 ? Math.sqrt(squares / (n - 1)) : 0, n };
+    const { mean: trueMm, deviation: spreadMm, count: n } = spreadOf(seen)!;
+    return { dialMm, trueMm, spreadMm, n };
   });
 }
 
@@ -89,6 +88,34 @@ export function trueAt(curve: DialCurve, dialMm: number): number {
  */
 export function dialAt(curve: DialCurve, trueMm: number): number {
   return along(usable(curve), trueMm, 'trueMm', 'dialMm');
+}
+
+/** What a dial's curve means for the next time it is turned. */
+export interface DialSummary {
+  /** How much more the dial gives than it says, percent; negative for less. */
+  offPercent: number;
+  /** The widest spread of any place, mm. */
+  spreadMm: number;
+  /** For example: for this true size, set the dial there. */
+  example: { trueMm: number; dialMm: number };
+}
+
+/**
+ * A dial's curve in three numbers.
+ *
+ * @param curve - at least one place
+ * @returns null for a curve of no place
+ * @example
+ * dialSummary([{ dialMm: 2, trueMm: 1.8, spreadMm: 0, n: 1 }])?.offPercent // => -10
+ */
+export function dialSummary(curve: DialCurve): DialSummary | null {
+  if (curve.length === 0) return null;
+  const trueMm = curve[Math.floor((curve.length - 1) / 2)].dialMm;
+  return {
+    offPercent: Number(mean(curve.map((place) => (place.trueMm / place.dialMm - 1) * 100)).toFixed(9)),
+    spreadMm: Math.max(...curve.map((place) => place.spreadMm)),
+    example: { trueMm, dialMm: dialAt(curve, trueMm) },
+  };
 }
 
 const usable = (curve: DialCurve): DialCurve => (fallingPlace(curve) ? [] : curve);

@@ -1,3 +1,4 @@
+import { clamp, isNear, stepsToReach, stepsWithin } from '../numbers';
 import { STITCH, type StitchId } from '../stitch';
 import { formatNumber } from '../units';
 import type { Machine } from './machine';
@@ -29,7 +30,7 @@ export function pressureSteps(machine: Pick<Machine, 'pressureDial' | 'offsets'>
   const top = positions.length - 1;
   return positions.map((position, i) => {
     const plain = i <= at ? (at === 0 ? 0.5 : (0.5 * i) / at) : 0.5 + (0.5 * (i - at)) / (top - at);
-    return { position: String(position), pressure: Math.min(1, Math.max(0, plain + offset)) };
+    return { position: String(position), pressure: clamp(plain + offset, 0, 1) };
   });
 }
 
@@ -67,8 +68,8 @@ export function tensionReading(machine: Pick<Machine, 'tensionDial' | 'offsets'>
   const wanted = normal + steps + (machine.offsets?.tensionSteps ?? 0);
   const off = (wanted - normal) / step;
   // Half a step the dial does not have stays on the side of normal.
-  const onStep = Math.sign(off) * Math.ceil(Math.abs(off) - 0.5 - 1e-9) * step + normal;
-  return Math.min(max, Math.max(min, Number(onStep.toFixed(4))));
+  const onStep = Math.sign(off) * stepsToReach(Math.abs(off) - 0.5) * step + normal;
+  return clamp(Number(onStep.toFixed(4)), min, max);
 }
 
 /**
@@ -84,7 +85,7 @@ export function tensionSteps(machine: Pick<Machine, 'tensionDial' | 'offsets'>):
   const halves = Array.from({ length: 13 }, (_, i) => -3 + i / 2);
   return halves.filter((s) => {
     const reading = normal + s + (machine.offsets?.tensionSteps ?? 0);
-    const onStep = Math.abs(s / step - Math.round(s / step)) < 1e-6;
+    const onStep = isNear(s / step, Math.round(s / step));
     return onStep && reading >= min && reading <= max;
   });
 }
@@ -111,7 +112,7 @@ export function nearestNeedlePosition(
   // An even number of positions has none in the middle.
   const first = needlePositions % 2 === 0 ? step / 2 : 0;
   const reach = Math.min(Math.abs(wantedMm), maxWidthMm / 2);
-  const off = reach < first ? 0 : first + Math.floor((reach - first) / step + 1e-9) * step;
+  const off = reach < first ? 0 : first + stepsWithin((reach - first) / step) * step;
   return Math.sign(wantedMm) * Number(off.toFixed(2)) || 0;
 }
 
@@ -201,4 +202,31 @@ export function machineReads(
     pressure: nearestPressureStep(machine, setup.pressure).position,
     needlePosition: position === 0 ? 'centre' : `${formatNumber(Math.abs(position), 1)} mm ${side}`,
   };
+}
+
+/**
+ * The mark a dial's normal is taken to be until the person says: the one that was, else the middle one.
+ *
+ * @param positions - the marks, lightest first, at least one
+ * @param was - the normal mark so far
+ */
+export const normalMark = <T>(positions: readonly T[], was?: T): T =>
+  was !== undefined && positions.includes(was) ? was : positions[Math.floor((positions.length - 1) / 2)];
+
+/**
+ * The needle positions of a machine, as distances from the centre.
+ *
+ * @param machine - its widest stitch and how many positions it has
+ * @returns mm, the leftmost first (negative)
+ * @example
+ * needlePlacesMm({ needlePositions: 3, maxWidthMm: 6 }) // => [-3, 0, 3]
+ * needlePlacesMm({ needlePositions: 1, maxWidthMm: 0 }) // => [0]
+ */
+export function needlePlacesMm({
+  needlePositions,
+  maxWidthMm,
+}: Pick<Machine, 'needlePositions' | 'maxWidthMm'>): number[] {
+  if (needlePositions < 2) return [0];
+  const step = maxWidthMm / (needlePositions - 1);
+  return Array.from({ length: needlePositions }, (_, i) => i * step - maxWidthMm / 2);
 }

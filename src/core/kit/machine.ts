@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { STITCHES } from '../stitch';
+import { type StitchId, STITCHES } from '../stitch';
 import { above0, oneOf, within, wholeWithin, words } from '../result';
 import { calibrationSchema } from './calibration';
 import { FEET, PLATES } from './feet';
@@ -70,10 +70,26 @@ export const machineSchema = z.strictObject({
 export const ownMachineSchema = machineSchema.safeExtend({ calibration: calibrationSchema.optional() });
 export type Machine = z.infer<typeof ownMachineSchema>;
 
+/** What a plain modern domestic machine sews. Named one by one: a stitch added later does not join by itself. */
+const PLAIN_STITCHES: readonly StitchId[] = [
+  'straight',
+  'zigzag',
+  'triple-straight',
+  'lightning',
+  'three-step-zigzag',
+  'step-cross',
+  'overlock-like',
+  'bridging',
+  'blind',
+  'stretch-blind',
+  'satin',
+  'buttonhole',
+];
+
 /** What is assumed when nothing is said of the machine: a plain modern domestic one. */
 export const PLAIN_MACHINE: Machine = {
   name: 'a plain domestic machine',
-  stitches: [...STITCHES],
+  stitches: [...PLAIN_STITCHES],
   maxLengthMm: 5,
   lengthStepMm: 0.1,
   maxWidthMm: 7,

@@ -1,3 +1,4 @@
+import { atLeast, clamp } from '../numbers';
 import { oneOf } from '../result';
 
 /** Why a needle was taken out for good. */
@@ -37,7 +38,7 @@ export function needleState(needle: { hours: number; spent: boolean }, lifeHours
   if (needle.hours < 0.02) return 'new';
   if (lifeHours === null) return 'good';
   const share = needle.hours / lifeHours;
-  return share >= 1 - 1e-9 ? 'past' : share >= NEAR_SHARE ? 'near' : 'good';
+  return atLeast(share, 1) ? 'past' : share >= NEAR_SHARE ? 'near' : 'good';
 }
 
 /** Hours a needle is kept by each school; null where hours do not decide (common practice). */
@@ -96,3 +97,15 @@ export function nextNeedle<T extends TinNeedle>(needles: readonly T[], lifeHours
   const inOrder = [...fit].sort((a, b) => b.hours - a.hours || (a.addedAt < b.addedAt ? -1 : 1));
   return inOrder[0] ?? null;
 }
+
+/**
+ * The share of its hours a needle has sewn.
+ *
+ * @param hours - sewn
+ * @param lifeHours - hours a needle is kept; null when hours are not counted against it
+ * @returns 0 … 1; 0 where hours do not decide
+ * @example
+ * lifeShare(6, 5) // => 1
+ */
+export const lifeShare = (hours: number, lifeHours: number | null): number =>
+  lifeHours === null ? 0 : clamp(hours / lifeHours, 0, 1);

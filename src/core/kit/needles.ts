@@ -94,3 +94,7 @@ export const ALL_NEEDLES: readonly Needle[] = rowsOf(POINT).flatMap(({ id, sizes
  */
 export const sameNeedle = (a: Needle, b: Needle): boolean =>
   a.point === b.point && a.nm === b.nm && a.gapMm === b.gapMm;
+
+/** Order of needles in a list: by point as the points are listed, then the finer first. */
+export const compareNeedles = (a: Needle, b: Needle): number =>
+  POINTS.indexOf(a.point) - POINTS.indexOf(b.point) || a.nm - b.nm;

@@ -1,3 +1,4 @@
+import { clamp, mean } from '../numbers';
 import { bobbinCapacity } from './bobbin';
 import { dialAt, lengthCurve, trueAt, widthCurve } from './curve';
 import type { Machine } from './machine';
@@ -66,8 +67,8 @@ export const dialWidthMm = (machine: Widths, trueMm: number): number => dialAt(w
 export function creepFactor(machine: Widths): number {
   const factors = (machine.calibration?.feed ?? []).flatMap((f) => f.factor ?? []);
   if (factors.length === 0) return 1;
-  const mean = factors.reduce((sum, f) => sum + f, 0) / factors.length;
-  return Math.min(5, Math.max(0, Math.abs(mean)));
+  const middle = mean(factors);
+  return clamp(Math.abs(middle), 0, 5);
 }
 
 /** The most common drop-in bobbin: outer and hub diameter and inner width in mm (memory). */
@@ -90,5 +91,5 @@ export function bobbinMetres(machine: Widths, thread: Thread): { metres: number;
   if (wound.length === 0) return { metres: bobbinCapacity({ ...COMMON_BOBBIN, ...thread }).metres, measured: 0 };
   const area = (one: Thread) => threadDiameterMm(one) ** 2;
   const metres = wound.map((w) => (w.metres * area(w.thread)) / area(thread));
-  return { metres: metres.reduce((sum, m) => sum + m, 0) / metres.length, measured: metres.length };
+  return { metres: mean(metres), measured: metres.length };
 }

@@ -1,4 +1,5 @@
 import { type Card, lineFacts } from '../card';
+import { mean } from '../numbers';
 import { machineReads, needleHours, needleName } from '../kit';
 import { giveOfSetup, seamContext } from '../physics';
 import { type Sign, stitchFacts } from '../stitch';
@@ -17,7 +18,25 @@ export interface Fed extends Point {
   at: string;
 }
 
+/** What one machine fed over time. */
+export interface FedByMachine {
+  machine: string;
+  points: Fed[];
+  /** Mean of its points, percent of what was wanted. */
+  meanPercent: number;
+}
+
 const DAY_MS = 24 * 3600 * 1000;
+
+/**
+ * The moment of a day on the axis of time.
+ *
+ * @param fed - every machine of the chart
+ * @param day - days since the first line
+ * @returns milliseconds since 1970
+ */
+export const momentOnAxis = (fed: readonly FedByMachine[], day: number): number =>
+  Math.min(...fed.flatMap(({ points }) => points.map((point) => Date.parse(point.at)))) + day * DAY_MS;
 
 /**
  * Which machine feeds truer over time: every counted line, in percent of the length that was wanted.
@@ -25,13 +44,13 @@ const DAY_MS = 24 * 3600 * 1000;
  * @param lines - lines with counted stitches
  * @param swatches - which machine each was sewn on
  * @param machines - the machines; one that is gone is left out
- * @returns for each machine its points in order of time; 100 is what was wanted
+ * @returns for each machine its points in order of time and their mean; 100 is what was wanted
  */
 export function feedOverTime(
   lines: readonly Line[],
   swatches: readonly Swatch[],
   machines: readonly KnownMachine[],
-): { machine: string; points: Fed[] }[] {
+): FedByMachine[] {
   const scraps = new Map(swatches.map((s) => [s.id, s]));
   const counted = lines.flatMap((line) => {
     const { lengthMm } = lineFacts(line.measures);
@@ -43,13 +62,13 @@ export function feedOverTime(
   });
   if (counted.length === 0) return [];
   const first = Math.min(...counted.map((c) => Date.parse(c.at)));
-  return [...new Set(counted.map((c) => c.machine))].map((machine) => ({
-    machine,
-    points: counted
+  return [...new Set(counted.map((c) => c.machine))].map((machine) => {
+    const points = counted
       .filter((c) => c.machine === machine)
       .map(({ at, y }) => ({ at, y, x: (Date.parse(at) - first) / DAY_MS }))
-      .sort((a, b) => a.x - b.x),
-  }));
+      .sort((a, b) => a.x - b.x);
+    return { machine, points, meanPercent: mean(points.map(({ y }) => y)) };
+  });
 }
 
 /** A bar of a chart. */

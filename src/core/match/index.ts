@@ -14,7 +14,7 @@ export { costOf, type Doubt, doubtsOf } from './explain/doubts';
 export { type DialSweep, type GiveMap, giveMap, type LookedOver, lookOver, sweepDial } from './explain/lookOver';
 export { answer, match, sharpen } from './match';
 export { type MatchAnswer, type MatchOutput, matchOutputSchema, type MatchSharpening } from './output';
-export { type MachineOffsets, machineOffsets } from './search/offsets';
+export { asLearned, type MachineOffsets, machineOffsets } from './search/offsets';
 export { type Plan, planSchema } from './plan/plan';
 export { type MatchInput, matchInputSchema, type MatchRequest, openQuestion, type Question } from './question';
 export { type SchoolAnswer, type SchoolMatters, schoolsThatMatter } from './rules/schoolsThatMatter';

@@ -1,3 +1,4 @@
+import { clamp } from '../numbers';
 import * as z from 'zod';
 import { askedIds, testedCardSchema } from '../card';
 import { clothSchema } from '../cloth';
@@ -41,7 +42,7 @@ export interface Question {
   learned: Learned;
 }
 
-const within01 = (share: number) => Math.min(1, Math.max(0, share));
+const within01 = (share: number) => clamp(share, 0, 1);
 
 /**
  * Fills in what the question left out and applies the rules of the trade to it, once.

@@ -34,6 +34,21 @@ export function stripBow(input: z.infer<typeof bowInputSchema>): { sagittaMm: nu
   return { sagittaMm, rangeMm: [YIELDING_SHARE * sagittaMm, sagittaMm] };
 }
 
+/** The strips people sew most: 2 1/2 inches wide, a metre long. */
+const USUAL_STRIP = { stripMm: 63.5, spanMm: 1000, seams: 1, alternate: false };
+
+/**
+ * How far a metre of usual strips would bow, all sewn from one end, on a machine that creeps as measured.
+ *
+ * @param shiftMm - how far the top layer ended behind the bottom one, mm, either way
+ * @param overMm - over which length, mm, above 0
+ * @returns rise in the middle, mm
+ * @example
+ * bowOfStrips(0, 300) // => 0
+ */
+export const bowOfStrips = (shiftMm: number, overMm: number): number =>
+  shiftMm === 0 ? 0 : stripBow({ ...USUAL_STRIP, strainPercent: Math.abs((100 * shiftMm) / overMm) }).sagittaMm;
+
 /** Rise of an arc of a given curvature over its own length; past a half circle it is the diameter. */
 function rise(curvature: number, spanMm: number): number {
   const bend = Math.abs(curvature);

@@ -1,3 +1,4 @@
+import { clamp } from '../numbers';
 import { isLofty, type Trait } from '../cloth';
 import { type Needle, needleThreadFit, type Thread } from '../kit';
 import { humpRisk } from './humpRisk';
@@ -57,7 +58,7 @@ export function usualNm(profile: {
   const pile = profile.structure === 'woven' && !profile.traits.includes('loose') && isLofty(profile);
   const finer = smooth - (profile.structure === 'knit' ? FINER.knit : pile ? FINER.pile : 0);
   const limits = SIZE_LIMITS[profile.structure];
-  return Math.round(limits ? Math.min(limits.max, Math.max(limits.min, finer)) : finer);
+  return Math.round(limits ? clamp(finer, limits.min, limits.max) : finer);
 }
 
 /**
@@ -70,7 +71,7 @@ export function usualNm(profile: {
  * thickSeamNm(5.7) // => 10
  */
 export function thickSeamNm(thicknessMm: number): number {
-  return Math.round(Math.min(12, Math.max(0, (thicknessMm - 3.2) * 4)));
+  return Math.round(clamp((thicknessMm - 3.2) * 4, 0, 12));
 }
 
 /**

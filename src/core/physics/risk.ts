@@ -1,3 +1,4 @@
+import { clamp } from '../numbers';
 import * as z from 'zod';
 import { SIGNS } from '../stitch';
 
@@ -43,5 +44,5 @@ export function tellRisks(hazards: readonly Hazard[], from = 0.02): Risk[] {
  * riskLevel(1.7) // => 1
  */
 export function riskLevel(level: number): number {
-  return Math.min(1, Math.max(0, level));
+  return clamp(level, 0, 1);
 }

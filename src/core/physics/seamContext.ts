@@ -1,3 +1,4 @@
+import { clamp } from '../numbers';
 import {
   type Cloth,
   clothProfile,
@@ -78,7 +79,7 @@ export function seamContext(cloth: Cloth, operation: Operation, creep = 1): Seam
     clothGive,
     giveLimit: Math.max(stretch.high, bias),
     compliance: Math.min(1, clothGive / 100) * (profile.structure === 'foam' ? FOAM_COMPLIANCE : 1),
-    lightness: Math.min(1, Math.max(0, (130 - profile.massGsm.value) / 90)),
+    lightness: clamp((130 - profile.massGsm.value) / 90, 0, 1),
     tightness: tightnessOf(profile),
     looseness: loosenessOf(profile),
     creep,
@@ -103,7 +104,7 @@ function tightnessOf({ structure, family, massGsm, thicknessMm, traits }: ClothP
   if (structure !== 'woven' || traits.includes('loose') || massGsm.value > DENSE.upToGsm) return 0;
   const measured = massGsm.source === 'measured' && thicknessMm.source === 'measured';
   const density = measured ? massGsm.value / thicknessMm.value : FAMILY[family].density;
-  return Math.min(1, Math.max(0, (density - DENSE.from) / DENSE.room));
+  return clamp((density - DENSE.from) / DENSE.room, 0, 1);
 }
 
 function loosenessOf({ structure, traits }: ClothProfile): number {

@@ -1,3 +1,4 @@
+import { clamp } from '../numbers';
 import { type Thread, threadDiameterMm } from '../kit';
 
 /**
@@ -17,5 +18,5 @@ import { type Thread, threadDiameterMm } from '../kit';
 export function interlockDepth(tensionSteps: number, thread: Thread, thicknessMm: number): number {
   const thick = (threadDiameterMm(thread) - 0.204) * 0.6;
   const cloth = Math.min(0.2, (thicknessMm - 1) * 0.13);
-  return Math.min(1, Math.max(0, 0.5 - 0.09 * tensionSteps + cloth - thick));
+  return clamp(0.5 - 0.09 * tensionSteps + cloth - thick, 0, 1);
 }

@@ -1,3 +1,4 @@
+import { clamp, stepsToReach } from '../numbers';
 import * as z from 'zod';
 import { above0, oneOf, within } from '../result';
 import { type Cannot, cannot } from './cannot';
@@ -47,11 +48,11 @@ export function clipsFor(input: z.infer<typeof clipsInputSchema>): Clips | Canno
   const turnRad = (turnDeg * Math.PI) / 180;
   const opening = side === 'concave' ? maxGapMm : notchBaseMm;
   const wanted = (radiusMm * opening) / (2 * allowanceMm);
-  const spacingMm = Math.min(SPACING_MM.most, Math.max(SPACING_MM.least, wanted));
+  const spacingMm = clamp(wanted, SPACING_MM.least, SPACING_MM.most);
   return {
     differenceMm: 2 * allowanceMm * turnRad,
     kind: side === 'concave' ? 'clip' : 'notch',
-    count: Math.ceil((radiusMm * turnRad) / spacingMm - 1e-9),
+    count: stepsToReach((radiusMm * turnRad) / spacingMm),
     spacingMm,
   };
 }

@@ -1,3 +1,4 @@
+import { stepsWithin } from '../numbers';
 import * as z from 'zod';
 import { chordErrorMm, longestChordMm, turnPerChordDeg } from '../geometry';
 import { above0 } from '../result';
@@ -44,7 +45,7 @@ export function curveAnswer(input: z.infer<typeof curveInputSchema>): CurveAnswe
   const { radiusMm, lengthMm, toleranceMm, speedSpm, toeMm } = input;
   const maxLengthMm = longestChordMm(radiusMm, toleranceMm);
   const turnPerStitchDeg = turnPerChordDeg(radiusMm, lengthMm);
-  const straight = Math.max(1, Math.floor(maxLengthMm / lengthMm + 1e-9));
+  const straight = Math.max(1, stepsWithin(maxLengthMm / lengthMm));
   return {
     maxLengthMm,
     chordErrorMm: chordErrorMm(radiusMm, lengthMm),

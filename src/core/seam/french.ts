@@ -1,3 +1,4 @@
+import { clamp, stepsToReach } from '../numbers';
 import * as z from 'zod';
 import { above0 } from '../result';
 import { type Cannot, cannot } from './cannot';
@@ -25,7 +26,7 @@ const FINEST_SECOND_MM = 5;
 /** The first pass must stand clear of the edge it is trimmed to. */
 const FIRST_OVER_TRIM_MM = 0.5;
 
-const upToHalf = (mm: number) => Math.ceil(mm * 2 - 1e-9) / 2;
+const upToHalf = (mm: number) => stepsToReach(mm * 2) / 2;
 
 /**
  * How to split an allowance into the two passes of a French seam.
@@ -57,6 +58,6 @@ export function frenchSeam({
   const wanted = fine
     ? upToHalf(Math.max(FINEST_SECOND_MM, trimMm + turn + SPARE_MM.wanted))
     : allowanceMm - 2 * trimMm;
-  const secondMm = Math.min(most, Math.max(least, wanted));
+  const secondMm = clamp(wanted, least, most);
   return { firstMm: allowanceMm - secondMm, trimMm, secondMm };
 }

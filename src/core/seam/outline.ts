@@ -1,3 +1,4 @@
+import { atLeast, isBelow, stepsWithin } from '../numbers';
 import { longestChordMm, markStraights, outlineBends, outlineLengthMm, type Point2 } from '../geometry';
 import { clipsFor } from './clips';
 
@@ -84,7 +85,7 @@ function stretchesOf(request: OutlineRequest, bends: Bends, totalMm: number): Ou
   const { lengthMm, toleranceMm, stepMm = 0.1 } = request;
   const at = bends.map(({ alongMm, radiusMm }) => {
     const longest = radiusMm === null ? lengthMm : Math.min(lengthMm, longestChordMm(radiusMm, toleranceMm));
-    const told = longest === lengthMm ? lengthMm : Math.floor(longest / stepMm + 1e-6) * stepMm;
+    const told = longest === lengthMm ? lengthMm : stepsWithin(longest / stepMm) * stepMm;
     return { alongMm, lengthMm: Math.round(Math.max(SHORTEST_MM, told) * 1000) / 1000 };
   });
   const stretches: OutlineStretch[] = [{ fromMm: 0, toMm: totalMm, lengthMm: at[0]?.lengthMm ?? lengthMm }];
@@ -105,7 +106,7 @@ function joined(all: readonly OutlineStretch[]): OutlineStretch[] {
   const stretches = all.map((s) => ({ ...s }));
   while (stretches.length > 1) {
     const i = stretches.reduce((best, s, k) => (longOf(s) < longOf(stretches[best]) ? k : best), 0);
-    if (longOf(stretches[i]) >= LEAST_STRETCH_MM - 1e-9) break;
+    if (atLeast(longOf(stretches[i]), LEAST_STRETCH_MM)) break;
     const beside = [i - 1, i + 1].filter((k) => stretches[k]);
     // A tight spot is sewn short a little before and after it; a loose one between tight ones is not worth a change.
     if (beside.every((k) => stretches[k].lengthMm > stretches[i].lengthMm)) grow(stretches, i);
@@ -178,7 +179,7 @@ function cutsOf({ allowanceMm }: OutlineRequest, bends: Bends, outer: (turnDeg: 
       continue;
     }
     used += stepMm / clips.spacingMm;
-    if (used < 1 - 1e-9) continue;
+    if (isBelow(used, 1)) continue;
     cuts.push({ alongMm, kind: clips.kind });
     used -= 1;
   }

@@ -1,3 +1,4 @@
+import { clamp } from '../numbers';
 import { outlineLengthMm, type Point2, readSvgOutline, walkParts } from '../geometry';
 import { type Cannot, cannot } from './cannot';
 import type { Outline } from './outline';
@@ -37,7 +38,7 @@ const MAKE: { [F in OutlineSpec['from']]: (spec: Of<F>) => Outline | Cannot } = 
     if (!found) return cannot('seam.outline-shape', `The shape "${shape}" is not known here: pick another.`);
     const kept = found.sizes.map(({ key, usual, least, most }) => {
       const value = sizes[key] ?? usual;
-      return [key, Math.min(most, Math.max(least, Number.isFinite(value) ? value : usual))] as const;
+      return [key, clamp(Number.isFinite(value) ? value : usual, least, most)] as const;
     });
     return found.make(Object.fromEntries(kept));
   },

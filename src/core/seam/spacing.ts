@@ -1,3 +1,5 @@
+import { clamp } from '../numbers';
+
 /**
  * Where to set the guide bar so that quilting lines fill a width evenly.
  *
@@ -26,5 +28,5 @@ export function quiltLines(widthMm: number, wantedMm: number): { lines: number; 
  */
 export function pinInterval(shiftPer300Mm: number, toleranceMm: number): number {
   const creep = Math.abs(shiftPer300Mm) / 300;
-  return Math.min(150, Math.max(10, creep === 0 ? Infinity : toleranceMm / creep));
+  return clamp(creep === 0 ? Infinity : toleranceMm / creep, 10, 150);
 }

@@ -1,3 +1,4 @@
+import { isAbove, isBelow, stepsWithin } from '../numbers';
 import { type Machine, pressureSteps, trueLengthMm, trueWidthMm } from '../kit';
 import { stitchFacts } from '../stitch';
 import type { Setup } from './setup';
@@ -16,7 +17,7 @@ const PART: Record<Dial, 'lengthMm' | 'widthMm' | 'tensionSteps' | 'pressure'> =
 
 const clean = (value: number) => Number(value.toFixed(4));
 const steps = (from: number, to: number, step: number) =>
-  Array.from({ length: Math.max(0, Math.floor((to - from) / step + 1e-6) + 1) }, (_, i) => clean(from + i * step));
+  Array.from({ length: Math.max(0, stepsWithin((to - from) / step) + 1) }, (_, i) => clean(from + i * step));
 
 /**
  * Every value one dial of a machine can be set to, lowest first, in the units of a setting.
@@ -45,8 +46,8 @@ export function dialValues(machine: Machine, setup: Pick<Setup, 'stitch'>, dial:
   const { min, max, normal, step } = machine.tensionDial;
   const offset = machine.offsets?.tensionSteps ?? 0;
   const turn = Math.max(0.5, Math.round(step * 2) / 2);
-  const below = Math.floor((normal + offset - min) / turn + 1e-6);
-  const above = Math.floor((max - normal - offset) / turn + 1e-6);
+  const below = stepsWithin((normal + offset - min) / turn);
+  const above = stepsWithin((max - normal - offset) / turn);
   return Array.from({ length: below + above + 1 }, (_, i) => (i - below) * turn);
 }
 
@@ -106,7 +107,7 @@ export function nearestIndex(values: readonly number[], value: number): number {
 export function turnDial(machine: Machine, setup: Setup, dial: Dial, by: number): Setup | null {
   const values = dialValues(machine, setup, dial);
   const now = dialOf(setup, dial);
-  const beyond = (value: number) => (by > 0 ? value > now + 1e-6 : value < now - 1e-6);
+  const beyond = (value: number) => (by > 0 ? isAbove(value, now) : isBelow(value, now));
   const onward = values.filter(beyond);
   if (onward.length === 0) return null;
   if (dial === 'tension' || dial === 'pressure') return withDial(setup, dial, by > 0 ? onward[0] : onward.at(-1)!);

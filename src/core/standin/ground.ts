@@ -1,3 +1,4 @@
+import { clamp } from '../numbers';
 import type { ClothProfile } from '../cloth';
 
 /** A smooth bump of noise that is the same at the same place, 0 … 1. */
@@ -18,7 +19,7 @@ const wave = (phase: number) => Math.cos(2 * Math.PI * phase);
 export type Ground = (x: number, y: number) => number;
 
 /** Yarns to the mm in a plain weave, fewer in a heavy one. */
-const yarns = (massGsm: number) => Math.min(3, Math.max(1, 3.4 - massGsm / 160));
+const yarns = (massGsm: number) => clamp(3.4 - massGsm / 160, 1, 3);
 
 /**
  * What a cloth looks like close by: loops, yarns, pile, cells or grain.

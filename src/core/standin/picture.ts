@@ -1,3 +1,4 @@
+import { clamp } from '../numbers';
 import { type ClothProfile, clothProfile } from '../cloth';
 import { isTwin, threadDiameterMm } from '../kit';
 import { seeded } from '../random';
@@ -160,7 +161,7 @@ function layCloth(scene: Scene, raster: Raster, which: Strand['side']): void {
       const inside = ends(scene, which, y);
       if (Math.abs(y) > ROUND.sides || x < inside.from || x > Math.max(inside.to, inside.under)) continue;
       const under = x > inside.to;
-      const light = lightAt(scene, ground, x, y, under) * Math.min(1.35, Math.max(0.55, 1 + 0.3 * slope));
+      const light = lightAt(scene, ground, x, y, under) * clamp(1 + 0.3 * slope, 0.55, 1.35);
       cover(raster, i, j, [colours.cloth[0] * light, colours.cloth[1] * light, colours.cloth[2] * light], 1);
     }
   }

@@ -1,3 +1,5 @@
+import { clamp } from '../numbers';
+
 /** Red, green and blue, 0 … 255. */
 export type Colour = readonly [number, number, number];
 
@@ -47,10 +49,10 @@ export function stroke(raster: Raster, from: Px, to: Px, radius: number, across:
   for (let y = Math.floor(Math.min(from[1], to[1]) - reach); y <= Math.max(from[1], to[1]) + reach; y += 1) {
     for (let x = Math.floor(Math.min(from[0], to[0]) - reach); x <= Math.max(from[0], to[0]) + reach; x += 1) {
       const [px, py] = [x + 0.5 - from[0], y + 0.5 - from[1]];
-      const t = long2 === 0 ? 0 : Math.min(1, Math.max(0, (px * dx + py * dy) / long2));
+      const t = long2 === 0 ? 0 : clamp((px * dx + py * dy) / long2, 0, 1);
       const [ox, oy] = [px - t * dx, py - t * dy];
       const off = Math.hypot(ox, oy);
-      const share = Math.min(1, Math.max(0, radius + 0.5 - off));
+      const share = clamp(radius + 0.5 - off, 0, 1);
       if (share > 0) cover(raster, x, y, across((Math.sign(oy || ox) * off) / radius), share);
     }
   }

@@ -1,3 +1,4 @@
+import { clamp } from '../numbers';
 import { type Cloth, type ClothProfile, clothProfile } from '../cloth';
 import { FIBRE, isTwin } from '../kit';
 import { type Chance, seeded } from '../random';
@@ -77,7 +78,7 @@ function measure(
     100 * (path * (1 + FIBRE[setup.thread.fibre].extension) + slack - 1) - 4 * Math.max(0, s.tension) + 2 * bell();
   const light = Math.max(0, 1 - cloth.massGsm.value / 160);
   const drawn = Math.max(0, s.tension) * (0.35 + light) + Math.max(0, s.oversize - 1.5) * 0.2;
-  const pucker = Math.min(5, Math.max(1, 5 - drawn * 1.1 - 0.15 * Math.abs(bell())));
+  const pucker = clamp(5 - drawn * 1.1 - 0.15 * Math.abs(bell()), 1, 5);
   const ridge = isTwin(setup.needle.point)
     ? (setup.needle.gapMm ?? 2) * 0.09 * (1 + 0.45 * Math.max(0, s.tension)) * (0.5 + loose)
     : 0;

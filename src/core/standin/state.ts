@@ -1,3 +1,4 @@
+import { clamp } from '../numbers';
 import type { ClothProfile } from '../cloth';
 import type { Foot, Point } from '../kit';
 import type { Setup } from '../setup';
@@ -71,7 +72,7 @@ export function stateOf({ setup, direction }: Sewn, cloth: ClothProfile, quirks:
   const oversize = (setup.needle.nm - wanted) / 10;
   return {
     lengthMm: setup.lengthMm * quirks.lengthFactor * (1 - 0.15 * quirks.lint),
-    press: Math.min(1, Math.max(0, setup.pressure + quirks.pressure)),
+    press: clamp(setup.pressure + quirks.pressure, 0, 1),
     tension: setup.tensionSteps + quirks.tensionSteps,
     stretch,
     hold: HOLD[setup.foot] ?? 1,

@@ -1,3 +1,4 @@
+import { stepsToReach } from '../numbers';
 import type { LineMeasures } from '../card';
 import { FEED_TOLERANCE, type SeamContext, SHIFT_OVER_MM } from '../physics';
 
@@ -34,7 +35,7 @@ export function accepted(
   { markedMm }: Pick<LineMeasures, 'markedMm'>,
 ): Accepted {
   return {
-    givePercent: Math.ceil(required.percent * GIVE_MARGIN - 1e-9),
+    givePercent: stepsToReach(required.percent * GIVE_MARGIN),
     growthPercent: FEED_TOLERANCE.growthPercent,
     shiftMm: Math.max(SURE_SHIFT_MM, (FEED_TOLERANCE.shiftMm * markedMm) / SHIFT_OVER_MM),
     puckerGrade: PUCKER_GRADE,

@@ -1,3 +1,4 @@
+import { atLeast, atMost, stepsToReach } from '../numbers';
 import { type LineFacts, lineFacts, type LineMeasures } from '../card';
 import type { SeamContext } from '../physics';
 import { SIGN_TEXT } from '../stitch';
@@ -66,7 +67,7 @@ function lookCriterion({ findings, looked }: Judged<'looked'>): Criterion {
 function giveCriterion(worn: number, needed: number, give: LineFacts['give']): Criterion {
   const text = `Pulled to ${formatNumber(needed)} % without popping: ${formatNumber(worn)} % in wear, and a tenth more`;
   if (!give) return { id: 'give', text, state: 'open', now: 'not pulled yet' };
-  const enough = give.percent >= needed - 1e-9;
+  const enough = atLeast(give.percent, needed);
   const now = give.popped ? `popped at ${formatNumber(give.percent)} %` : `held to ${formatNumber(give.percent)} %`;
   // A line that held, but was not pulled far enough, says nothing yet.
   return { id: 'give', text, state: enough ? 'met' : give.popped ? 'failed' : 'open', now };
@@ -76,7 +77,7 @@ function growthCriterion(growth: number | undefined, limit: number): Criterion {
   const text = `Within ${limit} % of its length`;
   if (growth === undefined) return { id: 'growth', text, state: 'open', now: 'not measured yet' };
   const now = `${growth < 0 ? 'shrank' : 'grew'} ${formatNumber(Math.abs(growth))} %`;
-  return { id: 'growth', text, state: Math.abs(growth) <= limit + 1e-9 ? 'met' : 'failed', now };
+  return { id: 'growth', text, state: atMost(Math.abs(growth), limit) ? 'met' : 'failed', now };
 }
 
 function measuredCriteria({ shiftMm, pucker, ridgeMm }: LineMeasures, most: Accepted): Criterion[] {
@@ -94,7 +95,7 @@ function measuredCriteria({ shiftMm, pucker, ridgeMm }: LineMeasures, most: Acce
           one(
             'shift',
             `Layers end within ${mm(most.shiftMm)}`,
-            Math.abs(shiftMm) <= most.shiftMm + 1e-9,
+            atMost(Math.abs(shiftMm), most.shiftMm),
             `${mm(Math.abs(shiftMm))} apart`,
           ),
         ]),
@@ -104,12 +105,23 @@ function measuredCriteria({ shiftMm, pucker, ridgeMm }: LineMeasures, most: Acce
           one(
             'pucker',
             `Smooth to grade ${formatNumber(most.puckerGrade)} or better`,
-            pucker >= most.puckerGrade - 1e-9,
+            atLeast(pucker, most.puckerGrade),
             `grade ${formatNumber(pucker)}`,
           ),
         ]),
     ...(ridgeMm === undefined
       ? []
-      : [one('ridge', `No ridge above ${mm(most.ridgeMm)}`, ridgeMm <= most.ridgeMm + 1e-9, `${mm(ridgeMm)} high`)]),
+      : [one('ridge', `No ridge above ${mm(most.ridgeMm)}`, atMost(ridgeMm, most.ridgeMm), `${mm(ridgeMm)} high`)]),
   ];
 }
+
+/**
+ * The length a marked line must be stretched to.
+ *
+ * @param markedMm - its length at rest, mm
+ * @param percent - the stretch it needs
+ * @returns whole mm, rounded up: a line that falls short by less would not pass
+ * @example
+ * stretchToMm(100, 35.2) // => 136
+ */
+export const stretchToMm = (markedMm: number, percent: number): number => stepsToReach(markedMm * (1 + percent / 100));

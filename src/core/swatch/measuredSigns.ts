@@ -1,3 +1,4 @@
+import { atMost, isBelow } from '../numbers';
 import { lineFacts } from '../card';
 import type { SeamContext } from '../physics';
 import { accepted } from './accepted';
@@ -24,14 +25,14 @@ export function measuredSigns(seam: SeamContext, line: Pick<Line, 'measures'>): 
   const { shiftMm, pucker, ridgeMm } = line.measures;
   const most = accepted(seam, line.measures);
   const graded = (sign: Finding['sign'], value: number, limit: number): Finding[] =>
-    value <= limit + 1e-9 ? [] : [{ sign, severity: value >= limit * BAD ? 3 : 2 }];
+    atMost(value, limit) ? [] : [{ sign, severity: value >= limit * BAD ? 3 : 2 }];
   const needed = most.givePercent;
   return [
     ...graded('wavy', growthPercent ?? 0, most.growthPercent),
     ...graded('uneven-layers', Math.abs(shiftMm ?? 0), most.shiftMm),
     ...graded('pucker-line', SMOOTH - (pucker ?? SMOOTH), SMOOTH - most.puckerGrade),
     ...graded('tunnel', ridgeMm ?? 0, most.ridgeMm),
-    ...(give?.popped && give.percent < needed - 1e-9
+    ...(give?.popped && isBelow(give.percent, needed)
       ? [{ sign: 'popped' as const, severity: give.percent < needed / BAD ? 3 : 2 }]
       : []),
   ];

@@ -21,3 +21,6 @@ export const newLine = (start: LineStart): Line => ({
   notes: '',
   ...start,
 });
+
+/** Whether a line is still to come. */
+export const isPlanned = (line: Pick<Line, 'status'>): boolean => line.status === 'planned';

@@ -31,3 +31,18 @@ export function formatNumber(value: number, decimals = 1): string {
 export function formatLength(mm: number, system: UnitSystem): string {
   return system === 'inch' ? formatInches(mm) : formatMm(mm);
 }
+
+const YARD_MM = 914.4;
+
+/**
+ * A long length, as fabric and thread are bought.
+ *
+ * @param mm - millimetres
+ * @param system - metric or inch
+ * @returns metres or yards, two decimals at most
+ * @example
+ * formatMetres(2100, 'metric') // => '2.1 m'
+ * formatMetres(914.4, 'inch') // => '1 yd'
+ */
+export const formatMetres = (mm: number, system: UnitSystem): string =>
+  system === 'inch' ? `${formatNumber(mm / YARD_MM, 2)} yd` : `${formatNumber(mm / 1000, 2)} m`;

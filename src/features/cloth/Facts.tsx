@@ -1,5 +1,6 @@
 'use client';
 
+import { outdated } from '@/parts/asking';
 import { type Known, type KnownProperty, knownOf, PROPERTY } from '@/core/cloth';
 import type { ClothRecord, MachineRecord } from '@/core/file';
 import { formatNumber } from '@/core/units';
@@ -15,14 +16,17 @@ interface Props {
 
 /** Every property with its value, where it came from, what it changes, and the gauge that finds it one press away. */
 export function Facts({ record, machine, onGauge }: Props) {
-  const next = useMeasureNext(record, machine);
+  const { value, isCurrent } = useMeasureNext(record, machine);
+  const next = value?.measureNext[0];
   return (
     <aside className={styles.known} aria-labelledby="facts">
-      {next === null && (
-        <p className={styles.settled}>Nothing more to measure would change the setting of a plain seam.</p>
+      {value && !next && (
+        <p className={styles.settled} {...outdated(isCurrent)}>
+          Nothing more to measure would change the setting of a plain seam.
+        </p>
       )}
       {next && (
-        <section className={styles.next} aria-labelledby="next">
+        <section className={styles.next} aria-labelledby="next" {...outdated(isCurrent)}>
           <h2 id="next">Measure next</h2>
           <p>{next.why}</p>
           <button type="button" onClick={() => onGauge(next.measure)}>

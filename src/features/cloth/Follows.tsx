@@ -3,7 +3,7 @@
 import { clothOf, clothProfile, preWash } from '@/core/cloth';
 import type { ClothRecord, MachineRecord } from '@/core/file';
 import type { Kit } from '@/core/kit';
-import { planText } from '@/parts/asking';
+import { outdated, planText } from '@/parts/asking';
 import { CautionPlate } from '@/ui';
 import styles from './Cloth.module.css';
 import { PatternFit } from './PatternFit';
@@ -18,7 +18,7 @@ interface Props {
 /** What follows from what is known: from the wash to the iron. */
 export function Follows({ record, machine, kit }: Props) {
   const cloth = clothOf(record);
-  const answer = useClothAnswer(record, machine, kit);
+  const { value: answer, isCurrent } = useClothAnswer(record, machine, kit);
   const text = answer && planText(answer.plan);
   const rows: [string, string[]][] = [
     ['Before cutting', preWash({ ...cloth, traits: [...clothProfile(cloth).traits] }, record.readings)],
@@ -35,7 +35,7 @@ export function Follows({ record, machine, kit }: Props) {
       {clothProfile(cloth).notes.map((note) => (
         <p key={note}>{note}</p>
       ))}
-      <dl>
+      <dl {...outdated(isCurrent)}>
         {rows.map(([name, texts]) => (
           <div key={name}>
             <dt>{name}</dt>

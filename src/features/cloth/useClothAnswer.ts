@@ -5,7 +5,7 @@ import type { ClothRecord, MachineRecord } from '@/core/file';
 import type { Kit } from '@/core/kit';
 import type { MatchAnswer, MatchInput, MatchSharpening } from '@/core/match';
 import { usePreference } from '@/data';
-import { useFromWorker } from '@/parts/asking';
+import { type FromWorker, useFromWorker } from '@/parts/asking';
 
 function useInput(record: ClothRecord, machine: MachineRecord | null, kit: Kit | null): MatchInput | null {
   const schools = usePreference('schools');
@@ -25,17 +25,13 @@ export function useClothAnswer(
   record: ClothRecord,
   machine: MachineRecord | null,
   kit: Kit | null,
-): MatchAnswer | null {
+): FromWorker<MatchAnswer> {
   const input = useInput(record, machine, kit);
   return useFromWorker(input && JSON.stringify(['answer', input]), (worker) => worker.answer(input!));
 }
 
-/** What to measure next: undefined while it is worked out, null when nothing more would change a plain seam. */
-export function useMeasureNext(
-  record: ClothRecord,
-  machine: MachineRecord | null,
-): MatchSharpening['measureNext'][number] | null | undefined {
+/** What to measure next, for a plain seam in this fabric. */
+export function useMeasureNext(record: ClothRecord, machine: MachineRecord | null): FromWorker<MatchSharpening> {
   const input = useInput(record, machine, null);
-  const said = useFromWorker(input && JSON.stringify(['sharpen', input]), (worker) => worker.sharpen(input!));
-  return said ? (said.measureNext[0] ?? null) : undefined;
+  return useFromWorker(input && JSON.stringify(['sharpen', input]), (worker) => worker.sharpen(input!));
 }

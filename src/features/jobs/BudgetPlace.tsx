@@ -133,8 +133,7 @@ function Needles({ needles }: { needles: NeedleNeed[] }) {
   );
 }
 
-function Time({ now: { left, weighed, seams, items, pace, tookMin } }: { now: JobNow }) {
-  const sewing = seams.reduce((sum, s) => sum + s.work.needleMin, 0);
+function Time({ now: { left, weighed, needleMin, items, pace, tookMin } }: { now: JobNow }) {
   const took = tookMin >= 1 && `${sayMinutes(tookMin)} in front of it so far, as the timer counted. `;
   if (items.length === 0)
     return (
@@ -145,7 +144,7 @@ function Time({ now: { left, weighed, seams, items, pace, tookMin } }: { now: Jo
             <strong>{sayMinutes(tookMin)}</strong> in front of it
           </p>
         )}
-        <p className={styles.quiet}>Everything is sewn. The needle ran {sayMinutes(sewing)}.</p>
+        <p className={styles.quiet}>Everything is sewn. The needle ran {sayMinutes(needleMin)}.</p>
       </section>
     );
   return (
@@ -156,7 +155,7 @@ function Time({ now: { left, weighed, seams, items, pace, tookMin } }: { now: Jo
       </p>
       <p className={styles.quiet}>
         Eight times in ten it takes {sayMinutes(left.low)} to {sayMinutes(left.high)}. Changes on the machine:{' '}
-        {sayMinutes(weighed.cost)}. The needle runs {sayMinutes(sewing)} in the whole job. You take{' '}
+        {sayMinutes(weighed.cost)}. The needle runs {sayMinutes(needleMin)} in the whole job. You take{' '}
         {formatNumber(pace.factor, 2)} times the estimate. {took}
       </p>
     </section>
@@ -172,10 +171,9 @@ function Shopping({ now: { restBudget: budget, items } }: { now: JobNow }) {
       t.buyMm > 0 ? [`${metres(t.buyMm)} of ${threadName(t.thread)}${t.colour ? `, ${t.colour}` : ''}`] : [],
     ),
     ...budget.needles.flatMap((n) => (n.buy > 0 ? [`${n.buy} × ${n.name}`] : [])),
-    ...budget.notions.flatMap(({ name, unit, needed, owned }) => {
-      const buy = needed - owned;
+    ...budget.notions.flatMap(({ name, unit, buy }) => {
       if (buy <= 0) return [];
-      return [unit === 'mm' ? `${buy >= 1000 ? metres(buy) : length(buy)} of ${name}` : `${Math.ceil(buy)} × ${name}`];
+      return [unit === 'mm' ? `${buy >= 1000 ? metres(buy) : length(buy)} of ${name}` : `${buy} × ${name}`];
     }),
   ];
   return (

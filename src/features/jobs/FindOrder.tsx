@@ -1,5 +1,6 @@
 'use client';
 
+import { type Found, isAboutOrder } from '@/core/job';
 import Button from '@mui/material/Button';
 import { useEffect, useRef, useState } from 'react';
 import { formatNumber } from '@/core/units';
@@ -8,13 +9,13 @@ import type { JobNow } from '@/parts/jobs';
 import { useAct, useSay } from '@/parts/workspace';
 import { findOrder } from '@/workers/orderClient';
 import styles from './Jobs.module.css';
-import { type Found, sayFound } from './sayFound';
+import { sayFound } from './sayFound';
 
 /** What the order costs in changes, and a search for a better one, which can be stopped. */
 export function FindOrder({ now }: { now: JobNow }) {
   const { weighed, waiting } = now;
   const { share, found, failed, look, stop } = useSearch(now);
-  const here = found && Math.abs(found.cost - weighed.cost) < 1e-6 ? found : null;
+  const here = found && isAboutOrder(found, weighed.cost) ? found : null;
   return (
     <section aria-labelledby="changes" className={styles.form}>
       <h2 id="changes">Changes on the machine</h2>

@@ -11,6 +11,8 @@ import {
   STAGES,
   usualStage,
   withoutSeam,
+  minutesAtPace,
+  threadInAllMm,
 } from '@/core/job';
 import { givenOf, PROCEDURE_GROUPS, PROCEDURES, usualOf, procedureOf } from '@/core/procedure';
 import { clothOf, UNKNOWN_CLOTH } from '@/core/cloth';
@@ -18,7 +20,7 @@ import { formatNumber } from '@/core/units';
 import { jobs, usePreference } from '@/data';
 import { type JobNow, useWorkActions } from '@/parts/jobs';
 import { AskField } from '@/parts/asks';
-import { useAct } from '@/parts/workspace';
+import { useAct, useUnits } from '@/parts/workspace';
 import { checkedBy, Field, numberBy, Pick, plainNumber, wordsBy } from '@/ui';
 import { ColourField } from './ColourField';
 import styles from './Jobs.module.css';
@@ -107,6 +109,7 @@ function Colours({ now: { job }, seam, edit }: PartProps) {
 
 /** The questions of its operation: the first says how long it is, the others are there when they are wanted. */
 function Asks({ now, seam, state, edit }: PartProps & { state: SeamNow }) {
+  const { metres } = useUnits();
   const schools = usePreference('schools');
   const procedure = procedureOf(seam.procedureId);
   const cloth = now.cloths.find((c) => c.id === seam.clothId);
@@ -138,8 +141,8 @@ function Asks({ now, seam, state, edit }: PartProps & { state: SeamNow }) {
       )}
       {!state.work.problem && (
         <p className={`${styles.quiet} ${styles.wide}`}>
-          {formatNumber((state.work.needleMin + state.work.handlingMin) * now.pace.factor, 0)} min at your pace,{' '}
-          {formatNumber((state.work.needleMm + state.work.bobbinMm + state.work.handMm) / 1000, 1)} m of thread.
+          {formatNumber(minutesAtPace(state.work, now.pace), 0)} min at your pace, {metres(threadInAllMm(state.work))}{' '}
+          of thread.
         </p>
       )}
     </>

@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic';
 import { type ReactNode, useState } from 'react';
 import { clothOf } from '@/core/cloth';
-import { faultsByCloth, feedOverTime, giveByWidth, hoursByKind, tensionByThickness } from '@/core/ledger';
+import { faultsByCloth, feedOverTime, giveByWidth, hoursByKind, tensionByThickness, momentOnAxis } from '@/core/ledger';
 import { SIGN_TEXT } from '@/core/stitch';
 import { formatNumber } from '@/core/units';
 import { useCards, useCloths, useLines, useMachines, useNeedles, useSwatches } from '@/data';
@@ -53,17 +53,15 @@ function ChartOf({ question, answer, empty, children }: ChartProps) {
 
 const SHAPES = ['circle', 'triangle', 'rect', 'crossRot'] as const;
 const INKS = ['ink', 'red', 'green', 'ink-2'] as const;
-const DAY_MS = 24 * 3600 * 1000;
 const DAY_AND_MONTH = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
 
 function Feeds() {
   const [lines, swatches, machines] = [useLines(), useSwatches(), useMachines()];
   if (!lines || !swatches || !machines) return null;
   const fed = feedOverTime(lines, swatches, machines);
-  const first = Math.min(...fed.flatMap(({ points }) => points.map((p) => Date.parse(p.at))));
-  const off = fed.map(({ machine, points }) => {
-    const mean = points.reduce((sum, p) => sum + p.y, 0) / points.length;
-    return `${machine} feeds ${formatNumber(mean, 0)} % (${points.length} ${points.length === 1 ? 'line' : 'lines'})`;
+  const off = fed.map(({ machine, points, meanPercent }) => {
+    const lines = `${points.length} ${points.length === 1 ? 'line' : 'lines'}`;
+    return `${machine} feeds ${formatNumber(meanPercent, 0)} % (${lines})`;
   });
   return (
     <ChartOf
@@ -75,7 +73,7 @@ function Feeds() {
         label={off.join('; ')}
         x={{
           label: 'sewn',
-          say: (day) => DAY_AND_MONTH.format(first + day * DAY_MS),
+          say: (day) => DAY_AND_MONTH.format(momentOnAxis(fed, day)),
         }}
         y={{ label: 'of the wanted length, %' }}
         sets={fed.map(({ machine, points }, i) => ({

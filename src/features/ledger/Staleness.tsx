@@ -3,8 +3,8 @@
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import type { Card, StaleReason } from '@/core/card';
-import { newLine } from '@/core/swatch';
-import { edit, lines, swatches, useCloths, useMachines } from '@/data';
+import { swatchToProveAgain } from '@/core/workroom';
+import { edit, lines as lineStore, swatches, useCloths, useMachines } from '@/data';
 import { newId, nowText } from '@/parts/workspace';
 import { CautionPlate } from '@/ui';
 import styles from './Ledger.module.css';
@@ -33,26 +33,12 @@ function ProveAgain({ card }: { card: Card }) {
   const machines = useMachines();
   const here = cloths?.some((c) => c.id === card.clothId) && machines?.some((m) => m.id === card.machineId);
   const prove = async () => {
-    const [id, at] = [newId(), nowText()];
-    const { clothId, secondId, machineId, operation, proves, name, where, setup } = card;
-    const direction = operation.direction ?? 'across';
-    await edit(`Swatch “${name}” started`, async () => {
-      const about = { clothId, secondId, machineId, operation, proves };
-      await swatches.put({ id, ...about, startedAt: at, name, where, spares: [] });
-      await lines.put(
-        newLine({
-          id: newId(),
-          swatchId: id,
-          number: 1,
-          setup,
-          direction,
-          sewnAt: at,
-          provesCardId: card.id,
-          knowledge: card.knowledge,
-        }),
-      );
+    const { swatch, lines } = swatchToProveAgain(card, { newId, at: nowText() });
+    await edit(`Swatch “${swatch.name}” started`, async () => {
+      await swatches.put(swatch);
+      await lineStore.putAll(lines);
     });
-    router.push(`/swatch?id=${id}`);
+    router.push(`/swatch?id=${swatch.id}`);
   };
   return (
     <Button variant="outlined" disabled={!here} onClick={() => void prove()}>

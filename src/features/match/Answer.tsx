@@ -19,28 +19,37 @@ import { Schools } from './Schools';
 import { SewLikeThis } from './SewLikeThis';
 import { TurnDial } from './TurnDial';
 import { type ByHand, useByHand } from './useByHand';
-import { useFromWorker } from '@/parts/asking';
+import { outdated, useFromWorker } from '@/parts/asking';
 import { type Keeping, useKeeping } from './useKeeping';
 import type { Answered } from './useMatch';
 import { useTestOnScrap } from './useTestOnScrap';
 import { Why } from './Why';
 
+interface AnswerProps {
+  asked: AskedNow;
+  answered: Answered;
+  /** False while this is the answer to an earlier question. */
+  isCurrent: boolean;
+}
+
 /** The answer: large readings that can be moved by hand, the stitch drawn, how to sew it, and why. */
-export function Answer({ asked, answered }: { asked: AskedNow; answered: Answered }) {
+export function Answer({ asked, answered, isCurrent }: AnswerProps) {
   const { answer, input } = answered;
   const { machine } = asked.machine!;
   const seam = useMemo(() => seamContext(input.cloth, input.operation), [input]);
   const hand = useByHand(answer, seam, machine);
   const keeping = useKeeping();
   const { setup } = hand;
-  useTarget(asked, setup);
+  useTarget(asked, setup, isCurrent);
   const moved = setup !== null && setup !== answer.setup;
-  const look = useFromWorker(moved ? JSON.stringify([input, setup]) : null, (worker) => worker.lookOver(input, setup!));
+  const { value: look, isCurrent: looked } = useFromWorker(moved ? JSON.stringify([input, setup]) : null, (worker) =>
+    worker.lookOver(input, setup!),
+  );
   if (!setup) return <Impossible answered={answered} />;
   const now = moved && look ? look : answer;
   return (
     <div className={styles.columns}>
-      <div className={styles.main}>
+      <div className={styles.main} {...outdated(isCurrent)}>
         <Bench asked={asked} answered={answered} seam={seam} hand={hand} setup={setup} keeping={keeping} />
         <Chosen
           asked={asked}
@@ -48,6 +57,7 @@ export function Answer({ asked, answered }: { asked: AskedNow; answered: Answere
           setup={setup}
           seam={seam}
           measured={now.give.measured}
+          isCurrent={isCurrent}
           onKeep={keeping.canKeep(setup) ? () => keeping.keep(setup, stitchAndSize(machine, setup)) : undefined}
         />
         <Schools input={input} machine={machine} onTake={hand.take} />
@@ -70,6 +80,7 @@ export function Answer({ asked, answered }: { asked: AskedNow; answered: Answere
         setup={setup}
         reasons={now.reasons}
         risks={now.risks}
+        isCurrent={isCurrent && (looked || !moved)}
         onPick={hand.take}
       />
     </div>
@@ -131,10 +142,11 @@ interface ChosenProps {
   setup: Setup;
   seam: SeamContext;
   measured: number | undefined;
+  isCurrent: boolean;
   onKeep?: () => void;
 }
 
-function Chosen({ asked, answered, setup, seam, measured, onKeep }: ChosenProps) {
+function Chosen({ asked, answered, setup, seam, measured, isCurrent, onKeep }: ChosenProps) {
   const { answer, input } = answered;
   const [low, high] = giveOfSetup(seam, setup);
   const test = useTestOnScrap(asked, answered.input);
@@ -154,17 +166,18 @@ function Chosen({ asked, answered, setup, seam, measured, onKeep }: ChosenProps)
         />
         {required > 0 && <GiveChart input={input} setup={setup} required={required} />}
       </div>
-      <SewLikeThis plan={answer.plan} onTest={() => void test(setup)} onKeep={onKeep} />
+      <SewLikeThis plan={answer.plan} onTest={isCurrent ? () => void test(setup) : undefined} onKeep={onKeep} />
     </div>
   );
 }
 
-/** The strip leads to the setting on screen. */
-function useTarget(asked: AskedNow, setup: Setup | null) {
+/** The machine bar leads to the setting on screen, once it is the answer to what is asked now. */
+function useTarget(asked: AskedNow, setup: Setup | null, isCurrent: boolean) {
   const clothId = asked.cloth!.id;
   const machineId = asked.machine!.id;
   const key = setup ? JSON.stringify(setup) : null;
   useEffect(() => {
+    if (!isCurrent) return;
     void writePreference('target', key === null ? null : { setup: JSON.parse(key) as Setup, machineId, clothId });
-  }, [key, machineId, clothId]);
+  }, [key, machineId, clothId, isCurrent]);
 }

@@ -7,7 +7,7 @@ import { READING_TEXT, type Setup, settingReadings } from '@/core/setup';
 import { SIGN_TEXT } from '@/core/stitch';
 import { formatNumber } from '@/core/units';
 import styles from './Match.module.css';
-import { useFromWorker } from '@/parts/asking';
+import { outdated, useFromWorker } from '@/parts/asking';
 
 /** A setting to stand beside others. */
 export interface Compared {
@@ -47,7 +47,7 @@ export function Compare({
   onTake: (setup: Setup) => void;
 }) {
   const setups = columns.map(({ setup }) => setup);
-  const looks = useFromWorker(JSON.stringify([input, setups]), (worker) =>
+  const { value: looks, isCurrent } = useFromWorker(JSON.stringify([input, setups]), (worker) =>
     Promise.all(setups.map((setup) => worker.lookOver(input, setup))),
   );
   const shown = setups.map((setup) => settingReadings(machine, setup));
@@ -69,7 +69,7 @@ export function Compare({
           {ORDER.map((reading) => (
             <Row key={reading} name={READING_TEXT[reading]} cells={shown.map((s) => s[reading])} />
           ))}
-          {known && <Looks looks={known} />}
+          {known && <Looks looks={known} isCurrent={isCurrent} />}
           <Takes columns={columns} onTake={onTake} />
         </tbody>
       </table>
@@ -78,7 +78,7 @@ export function Compare({
 }
 
 /** What each gives, and the worst it risks. */
-function Looks({ looks }: { looks: LookedOver[] }) {
+function Looks({ looks, isCurrent }: { looks: LookedOver[]; isCurrent: boolean }) {
   const { required } = looks[0].give;
   const gives = looks.map(
     ({
@@ -98,8 +98,10 @@ function Looks({ looks }: { looks: LookedOver[] }) {
   );
   return (
     <>
-      {required > 0 && <Row name={`Gives (needs ${formatNumber(required, 0)} %)`} cells={gives} />}
-      <Row name="Worst risk" cells={risks} />
+      {required > 0 && (
+        <Row name={`Gives (needs ${formatNumber(required, 0)} %)`} cells={gives} isCurrent={isCurrent} />
+      )}
+      <Row name="Worst risk" cells={risks} isCurrent={isCurrent} />
     </>
   );
 }
@@ -124,10 +126,10 @@ function Takes({ columns, onTake }: { columns: Compared[]; onTake: (setup: Setup
   );
 }
 
-function Row({ name, cells }: { name: string; cells: string[] }) {
+function Row({ name, cells, isCurrent = true }: { name: string; cells: string[]; isCurrent?: boolean }) {
   const differ = new Set(cells).size > 1;
   return (
-    <tr className={differ ? styles.differs : undefined}>
+    <tr className={differ ? styles.differs : undefined} {...outdated(isCurrent)}>
       <th scope="row">
         {name}
         {differ && <span className="unseen"> (they differ)</span>}

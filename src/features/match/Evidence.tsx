@@ -23,14 +23,14 @@ export function Evidence({ input }: { input: MatchInput }) {
     <section>
       <h2>Your cards</h2>
       <ul className={styles.evidence}>
-        {near.map(({ card, distance, sameMachine }) => {
+        {near.map(({ card, alikePercent, sameMachine }) => {
           const reasons = stale(card);
           return (
             <li key={card.id}>
               <Link href={`/ledger?id=${card.id}`}>{card.name}</Link>
               <span>
                 {stitchAndSize(sameMachine ? input.machine : card.machine, card.setup)};{' '}
-                {distance < 0.1 ? 'the same cloth and seam' : `${Math.round(100 * (1 - distance))} of 100 alike`},{' '}
+                {alikePercent === 100 ? 'the same fabric and seam' : `${alikePercent}% alike`},{' '}
                 {sameMachine ? 'this machine' : 'another machine'}
               </span>
               <b data-stale={reasons.length > 0 || undefined}>

@@ -18,7 +18,7 @@ const Answer = dynamic(loadAnswer, { ssr: false });
 export function MatchStation() {
   const asked = useQuestion();
   const wanted = useSearchParams().get('cloth');
-  const { answered, failed } = useMatch(asked);
+  const { answered, isCurrent, failed } = useMatch(asked);
   useEffect(() => void loadAnswer(), []);
   const known = asked?.cloths.some((c) => c.id === wanted);
   useEffect(() => {
@@ -37,14 +37,14 @@ export function MatchStation() {
   return (
     <div className={styles.page}>
       <div className={styles.sentence}>
-        <Sentence asked={asked} cloth={asked.cloth} answered={answered} />
+        <Sentence asked={asked} cloth={asked.cloth} />
       </div>
       {failed && (
         <StopPlate title="This could not be worked out">
           <p>{failed}. Nothing is lost; change any part of the sentence to ask again.</p>
         </StopPlate>
       )}
-      {answered && <Answer key={asked.cloth.id} asked={asked} answered={answered} />}
+      {answered && <Answer key={asked.cloth.id} asked={asked} answered={answered} isCurrent={isCurrent} />}
     </div>
   );
 }

@@ -8,7 +8,7 @@ import { readPreference, writePreference } from '@/data';
 import { Choice, ChoiceList } from '@/ui';
 import { Compare } from './Compare';
 import styles from './Match.module.css';
-import { useFromWorker } from '@/parts/asking';
+import { outdated, useFromWorker } from '@/parts/asking';
 
 interface Props {
   input: MatchInput;
@@ -19,14 +19,18 @@ interface Props {
 /** Where good practitioners differ on this seam: the school followed, and any two side by side. */
 export function Schools({ input, machine, onTake }: Props) {
   const [open, setOpen] = useState(false);
-  const matters = useFromWorker(open ? JSON.stringify(input) : null, (worker) => worker.schoolsThatMatter(input));
+  const { value: matters, isCurrent } = useFromWorker(open ? JSON.stringify(input) : null, (worker) =>
+    worker.schoolsThatMatter(input),
+  );
   return (
     <details className={styles.schools} onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary>Where good sewists differ</summary>
       {open && !matters && <p role="status">Asking every school …</p>}
-      {matters?.map((question) => (
-        <School key={question.question} matters={question} input={input} machine={machine} onTake={onTake} />
-      ))}
+      <div {...outdated(isCurrent || !matters)}>
+        {matters?.map((question) => (
+          <School key={question.question} matters={question} input={input} machine={machine} onTake={onTake} />
+        ))}
+      </div>
     </details>
   );
 }

@@ -2,28 +2,27 @@
 
 import Button from '@mui/material/Button';
 import Link from 'next/link';
+import { clothOf, clothProfile } from '@/core/cloth';
 import type { ClothRecord } from '@/core/file';
-import { OPERATION, OPERATION_GROUPS, operationSchema } from '@/core/setup';
+import { OPERATION, OPERATION_GROUPS, operationSchema, requiredGive } from '@/core/setup';
 import { formatNumber } from '@/core/units';
 import type { AskedNow } from '@/parts/workspace';
 import { checkedBy, Choice, ChoiceList, Field, optionalBy, plainNumber } from '@/ui';
 import styles from './Match.module.css';
-import type { Answered } from './useMatch';
 
 const COUNT = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine', 'Ten', 'Eleven', 'Twelve'];
 
 interface Props {
   asked: AskedNow;
   cloth: ClothRecord;
-  answered: Answered | null;
 }
 
 /** The question as one line of plain language, each underlined part edited in place. */
-export function Sentence({ asked, cloth, answered }: Props) {
+export function Sentence({ asked, cloth }: Props) {
   const { operation } = asked;
   const facts = OPERATION[operation.kind];
   const layers = operation.layers ?? facts.layers;
-  const give = answered?.answer.give;
+  const give = requiredGive(clothProfile(clothOf(cloth)), operation);
   const change = (part: Partial<typeof operation>) => void asked.ask({ operation: { ...operation, ...part } });
   return (
     <h1>
@@ -43,11 +42,8 @@ export function Sentence({ asked, cloth, answered }: Props) {
       <Choice text={cloth.cloth.name.toLowerCase()} name="cloth">
         {(close) => <ClothEditor asked={asked} cloth={cloth} close={close} />}
       </Choice>
-      , <SeamChoice asked={asked} /> that {give?.required === 0 ? '' : 'must give '}
-      <Choice
-        text={!give ? '…' : give.required === 0 ? 'need not stretch' : `${formatNumber(give.required, 0)} %`}
-        name="give"
-      >
+      , <SeamChoice asked={asked} /> that {give.percent === 0 ? '' : 'must give '}
+      <Choice text={give.percent === 0 ? 'need not stretch' : `${formatNumber(give.percent, 0)} %`} name="give">
         {(close) => (
           <GiveEditor
             given={operation.requiredGive}
@@ -56,7 +52,7 @@ export function Sentence({ asked, cloth, answered }: Props) {
           />
         )}
       </Choice>
-      {give?.assumed && give.required > 0 ? ' (assumed)' : ''}, on <MachineChoice asked={asked} />.
+      {give.assumed && give.percent > 0 ? ' (assumed)' : ''}, on <MachineChoice asked={asked} />.
     </h1>
   );
 }

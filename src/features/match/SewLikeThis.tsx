@@ -7,7 +7,8 @@ import styles from './Match.module.css';
 
 interface Props {
   plan: Plan;
-  onTest: () => void;
+  /** Absent while the plan is that of an earlier question. */
+  onTest?: () => void;
   /** Puts the setting aside to compare; absent when there is no room or it is there already. */
   onKeep?: () => void;
 }
@@ -20,7 +21,7 @@ export function SewLikeThis({ plan, onTest, onKeep }: Props) {
     <section className={styles.sew} aria-labelledby="sew-like-this">
       <h2 id="sew-like-this">Sew it like this</h2>
       <div className={styles.onward}>
-        <Button variant="contained" onClick={onTest} size="large">
+        <Button variant="contained" onClick={onTest} disabled={!onTest} size="large">
           Test on scrap
         </Button>
         {onKeep && (

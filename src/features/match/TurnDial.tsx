@@ -17,9 +17,8 @@ import {
 } from '@/core/setup';
 import { SIGN_TEXT } from '@/core/stitch';
 import { LockstitchSection } from '@/ui';
-import { LazyLineChart } from '@/parts/asking';
+import { LazyLineChart, outdated, useFromWorker } from '@/parts/asking';
 import styles from './Match.module.css';
-import { useFromWorker } from '@/parts/asking';
 
 const UNIT: Record<Dial, string> = { length: ' mm', width: ' mm', tension: '', pressure: '' };
 /** Each line in the chart is told apart by its dashes first. */
@@ -48,7 +47,7 @@ export function TurnDial({ dial, setup, seam, input, machine, onTake, onDone }: 
   const now = `${shown(values[index])}${UNIT[dial]}`;
   // A sweep does not depend on where its own dial stands.
   const key = JSON.stringify([input, withDial(setup, dial, 0), dial]);
-  const sweep = useFromWorker(key, (worker) => worker.sweepDial(input, setup, dial));
+  const { value: sweep, isCurrent } = useFromWorker(key, (worker) => worker.sweepDial(input, setup, dial));
   const step = (way: -1 | 1) => {
     const next = turnDial(machine, setup, dial, way * 0.1);
     return (
@@ -87,9 +86,11 @@ export function TurnDial({ dial, setup, seam, input, machine, onTake, onDone }: 
       </div>
       {dial === 'tension' && <LockstitchSection depth={threadsCross(seam, setup.thread, setup.tensionSteps)} />}
       {sweep && sweep.values.length === values.length && (
-        <SweepChart sweep={sweep} dial={dial} index={index} now={now} shown={values.map(shown)} />
+        <div {...outdated(isCurrent)}>
+          <SweepChart sweep={sweep} dial={dial} index={index} now={now} shown={values.map(shown)} />
+        </div>
       )}
-      {sweep?.open.includes(false) && <p className={styles.quiet}>Hatched: an interlock closes there.</p>}
+      {sweep?.open.includes(false) && <p className={styles.quiet}>Hatched: not possible on this machine.</p>}
     </section>
   );
 }

@@ -11,6 +11,7 @@ import type { Reason } from '@/core/match';
 import type { Setup } from '@/core/setup';
 import { SIGN_TEXT } from '@/core/stitch';
 import { formatNumber } from '@/core/units';
+import { outdated } from '@/parts/asking';
 import { Evidence } from './Evidence';
 import styles from './Match.module.css';
 import type { Answered } from './useMatch';
@@ -54,16 +55,17 @@ interface Props {
   setup: Setup;
   reasons: Reason[];
   risks: Risk[];
+  isCurrent: boolean;
   onPick: (setup: Setup) => void;
 }
 
 /** Reasons, other ways, what to measure and what was ruled out. */
-export function Why({ clothId, answered, input, setup, reasons, risks, onPick }: Props) {
+export function Why({ clothId, answered, input, setup, reasons, risks, isCurrent, onPick }: Props) {
   const { answer } = answered;
   const first = reasons.filter((r) => FIRST.includes(r.parameter));
   const rest = reasons.filter((r) => !FIRST.includes(r.parameter));
   return (
-    <aside className={styles.why} aria-label="Why, and other ways">
+    <aside className={styles.why} aria-label="Why, and other ways" {...outdated(isCurrent)}>
       <section>
         <h2>Why</h2>
         <Reasons reasons={first} />

@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { MatchAnswer, MatchInput, MatchSharpening } from '@/core/match';
 import type { Operation } from '@/core/setup';
 import { useMatchInput } from '@/parts/learned';
@@ -15,11 +15,19 @@ export interface Answered {
   sharpening: MatchSharpening | null;
 }
 
-/** Stands in until the question is read; without a cloth nothing is asked. */
+/** The last answer, whether it answers what is asked now, and what went wrong. */
+export interface MatchNow {
+  answered: Answered | null;
+  /** False while the question has changed and its answer is still worked out. */
+  isCurrent: boolean;
+  failed: string | null;
+}
+
+/** Stands in until the question is read; without a fabric nothing is asked. */
 const NO_SEAM: Operation = { kind: 'join' };
 
 /** The answer to what is asked now, worked out off the main thread; one that has been overtaken is dropped. */
-export function useMatch(asked: AskedNow | undefined): { answered: Answered | null; failed: string | null } {
+export function useMatch(asked: AskedNow | undefined): MatchNow {
   const input = useMatchInput(asked?.cloth ?? null, asked?.machine ?? null, asked?.operation ?? NO_SEAM);
   // The question is compared as text: live queries hand out new objects for the same things.
   const key = input ? JSON.stringify(input) : null;
@@ -47,7 +55,7 @@ export function useMatch(asked: AskedNow | undefined): { answered: Answered | nu
     };
   }, [key]);
 
-  // The last answer stays on screen while the next is worked out, so that nothing jumps while typing.
-  const answered = useMemo(() => (key === null ? null : (state?.answered ?? null)), [key, state]);
-  return { answered, failed };
+  // The last answer stays on screen, dimmed, while the next is worked out: nothing jumps while typing.
+  const answered = asked?.cloth ? (state?.answered ?? null) : null;
+  return { answered, isCurrent: key !== null && state?.key === key, failed };
 }

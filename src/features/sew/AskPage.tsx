@@ -10,7 +10,7 @@ import {
   needlesFit,
   type Numbers,
   sewnByMachine,
-  takesOf,
+  takesInAll,
   usualOf,
   type WorkedOut,
 } from '@/core/procedure';
@@ -121,9 +121,7 @@ function Needed({ now, numbers }: { now: RunNow; numbers: Numbers }) {
   const { procedure, steps, given, how, run } = now;
   const { length, metres } = useUnits();
   const machined = sewnByMachine(procedure);
-  const all = steps.map((step) => takesOf(step, numbers, given, how));
-  const minutes = run.pieces * all.reduce((sum, t) => sum + t.minutes, 0);
-  const thread = run.pieces * all.reduce((sum, t) => sum + t.threadMm, 0);
+  const { minutes, threadMm: thread } = takesInAll(steps, numbers, given, how, run.pieces);
   return (
     <div className={styles.needed}>
       <h3>Have ready</h3>

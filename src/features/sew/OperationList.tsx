@@ -3,10 +3,9 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { clothOf } from '@/core/cloth';
-import { KNOWLEDGE } from '@/core/result';
+import { beginRun } from '@/core/workroom';
 import {
   givenOf,
-  newRun,
   type Procedure,
   PROCEDURE_GROUPS,
   PROCEDURES,
@@ -121,26 +120,12 @@ const stepsOn = (asked: AskedNow | undefined) => (procedure: Procedure) => {
 /** Lays an operation out for the cloth and machine in question, and goes to its questions. */
 function useBegin(asked: AskedNow | undefined, runs: readonly Run[]) {
   const router = useRouter();
-  return async ({ id }: Procedure) => {
-    if (!asked?.cloth || !asked.machine) return;
-    const run = newId();
-    // On the same cloth the answers of last time are the best to begin with; runs come newest first.
-    const last = runs.find((r) => r.procedureId === id && r.clothId === asked.cloth!.id);
-    await store.put(
-      newRun({
-        id: run,
-        procedureId: id,
-        clothId: asked.cloth.id,
-        clothName: asked.cloth.cloth.name,
-        machineId: asked.machine.id,
-        machineName: asked.machine.machine.name,
-        knowledge: KNOWLEDGE,
-        answers: last?.answers ?? {},
-        ...(last?.outline && { outline: last.outline }),
-        startedAt: nowText(),
-      }),
-    );
-    router.push(`/sew?run=${run}`);
+  return async ({ id: procedureId }: Procedure) => {
+    const { cloth, machine } = asked ?? {};
+    if (!cloth || !machine) return;
+    const run = beginRun(procedureId, { cloth, machine }, runs, { id: newId(), at: nowText() });
+    await store.put(run);
+    router.push(`/sew?run=${run.id}`);
   };
 }
 

@@ -2,7 +2,8 @@
 
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
-import { newRun, OUTCOMES, runSchema, sewnByMachine } from '@/core/procedure';
+import { OUTCOMES, runSchema, sewnByMachine } from '@/core/procedure';
+import { runAgain } from '@/core/workroom';
 import { formatNumber } from '@/core/units';
 import { runs as store } from '@/data';
 import { newId, nowText, useAct } from '@/parts/workspace';
@@ -65,13 +66,7 @@ function useAfter({ run, procedure }: RunNow) {
   const act = useAct();
   const again = async () => {
     const id = newId();
-    // What it is stays; how far it was and how it went begins anew.
-    const { procedureId, clothId, clothName, secondClothId, machineId, machineName } = run;
-    const { answers, outline, setup, cardId, pieces, jobId, seamId } = run;
-    const on = { procedureId, clothId, clothName, secondClothId, machineId, machineName, jobId, seamId };
-    const how = { answers, outline, setup, cardId, pieces };
-    const fresh = newRun({ ...on, ...how, id, status: 'sewing', startedAt: nowText() });
-    await store.put(fresh);
+    await store.put(runAgain(run, { id, at: nowText() }));
     router.push(`/sew?run=${id}`);
   };
   const remove = async () => {

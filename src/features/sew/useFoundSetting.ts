@@ -1,12 +1,12 @@
 'use client';
 
-import { type Card, isAbout } from '@/core/card';
+import { type Card, proofOf } from '@/core/card';
 import { clothOf } from '@/core/cloth';
 import type { ClothRecord, MachineRecord } from '@/core/file';
 import { needlesFit, type Numbers, type Procedure } from '@/core/procedure';
 import type { Setup } from '@/core/setup';
 import { useCards } from '@/data';
-import { useFromWorker } from '@/parts/asking';
+import { currentOf, useFromWorker } from '@/parts/asking';
 import { useMatchInput } from '@/parts/learned';
 
 /** A setting for an operation, and the card that proves it, if one does. */
@@ -30,14 +30,10 @@ export function useFoundSetting(
   const kind = procedure?.kind ?? 'join';
   const operation = { kind, ...(second && { second: clothOf(second) }) };
   const input = useMatchInput(cloth, machine, operation, procedure?.schools?.(answers), second?.id);
-  const card = cards?.find(
-    (c) =>
-      isAbout(c, { clothId: cloth?.id, machineId: machine?.id, secondId: second?.id }, kind) &&
-      procedure !== undefined &&
-      needlesFit(procedure, c.setup),
-  );
+  const ids = { clothId: cloth?.id, machineId: machine?.id, secondId: second?.id };
+  const card = procedure && cards ? proofOf(cards, ids, kind, (setup) => needlesFit(procedure, setup)) : null;
   const ask = cards && input && !card;
-  const answer = useFromWorker(ask ? JSON.stringify(input) : null, (worker) => worker.answer(input!));
+  const answer = currentOf(useFromWorker(ask ? JSON.stringify(input) : null, (worker) => worker.answer(input!)));
   if (card) return { setup: card.setup, card };
   return answer ? { setup: answer.setup, card: null } : null;
 }

@@ -1,12 +1,11 @@
 'use client';
 
 import { useState } from 'react';
-import { type Line, type ComparedRow, compareLines, trendsOf } from '@/core/swatch';
+import { type Line, type ComparedRow, compareLines, trendsOf, isPlanned } from '@/core/swatch';
 import { LazyLineChart } from '@/parts/asking';
 import { READING_TEXT, settingReadings } from '@/core/setup';
 import { formatNumber } from '@/core/units';
 import { Pick } from '@/ui';
-import { isPlanned } from './lineActions';
 import styles from './Swatch.module.css';
 import type { Scrap } from './useScrap';
 

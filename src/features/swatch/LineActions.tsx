@@ -3,11 +3,11 @@
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import type { Card } from '@/core/card';
-import { type Criterion, type Line, passes } from '@/core/swatch';
+import { type Criterion, type Line, passes, isPlanned } from '@/core/swatch';
 import { lines as lineStore, useCards, usePreference } from '@/data';
 import { useStale } from '@/parts/staleness';
 import { useAct, useSay } from '@/parts/workspace';
-import { anotherLine, failed, giveUp, isPlanned, makeCard, takeUp } from './lineActions';
+import { anotherLine, failed, giveUp, makeCard, takeUp } from './lineActions';
 import styles from './Swatch.module.css';
 import type { Scrap } from './useScrap';
 

@@ -3,13 +3,13 @@
 import dynamic from 'next/dynamic';
 import type { NextStep } from '@/core/diagnose';
 import { stitchAndSize } from '@/core/kit';
-import { type Line, passCriteria } from '@/core/swatch';
+import { type Line, passCriteria, isPlanned } from '@/core/swatch';
 import { lines as lineStore } from '@/data';
 import { Notes } from './Notes';
 import { AsSet } from './AsSet';
 import { Criteria } from './Criteria';
 import { LineActions } from './LineActions';
-import { isPlanned, settle } from './lineActions';
+import { settle } from './lineActions';
 import { Measures } from './Measures';
 import { SewnPicture } from './SewnPicture';
 import { Signs } from './Signs';

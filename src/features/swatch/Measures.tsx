@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { type LineFacts, lineFacts, type LineMeasures, lineMeasuresSchema } from '@/core/card';
-import { accepted, type Line } from '@/core/swatch';
+import { accepted, type Line, stretchToMm } from '@/core/swatch';
 import { formatNumber, parseSignedMm } from '@/core/units';
 import { checkedBy, Field, lengthIn, optionalBy, plainNumber, sentence, type Typed } from '@/ui';
 import styles from './Swatch.module.css';
@@ -104,7 +104,7 @@ function Pulled({ measures, facts, set, needed }: PartProps & { needed: number }
   const pulled = measures.poppedAtMm ?? measures.heldToMm;
   const keep = (mm: number | undefined, broke: boolean) =>
     set({ heldToMm: broke ? undefined : mm, poppedAtMm: broke ? mm : undefined });
-  const must = Math.ceil(measures.markedMm * (1 + needed / 100));
+  const must = stretchToMm(measures.markedMm, needed);
   const open = needed > 0 ? `must reach ${must} mm` : 'only if it has to stretch';
   const toggle = (broke: boolean) => {
     setPopped(broke);

@@ -2,11 +2,10 @@
 
 import { useId } from 'react';
 import { lineFacts } from '@/core/card';
-import type { Line } from '@/core/swatch';
+import { type Line, isPlanned } from '@/core/swatch';
 import { formatNumber } from '@/core/units';
 import { ClothFill, HaloText, StitchPath } from '@/ui';
 import styles from './Swatch.module.css';
-import { isPlanned } from './lineActions';
 import type { Scrap } from './useScrap';
 
 const WIDTH = 620;

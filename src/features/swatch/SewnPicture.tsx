@@ -3,7 +3,7 @@
 import { useEffect, useRef } from 'react';
 import type { Colour } from '@/core/standin';
 import type { Line } from '@/core/swatch';
-import { useFromWorker } from '@/parts/asking';
+import { outdated, useFromWorker } from '@/parts/asking';
 import { standInTask } from './StandIn';
 import styles from './Swatch.module.css';
 import type { Scrap } from './useScrap';
@@ -14,7 +14,9 @@ export function SewnPicture({ scrap, line }: { scrap: Scrap; line: Line }) {
   const seed = line.simulated?.seed ?? 0;
   const asked = standInTask(scrap, line, seed);
   const cloth = rgb(scrap.cloth.colour);
-  const picture = useFromWorker(JSON.stringify([asked, cloth]), (worker) => worker.sewnPicture(asked, { cloth }));
+  const { value: picture, isCurrent } = useFromWorker(JSON.stringify([asked, cloth]), (worker) =>
+    worker.sewnPicture(asked, { cloth }),
+  );
   useEffect(() => {
     if (!picture || !canvas.current) return;
     const { data, width, height } = picture;
@@ -23,7 +25,7 @@ export function SewnPicture({ scrap, line }: { scrap: Scrap; line: Line }) {
     canvas.current.getContext('2d')?.putImageData(new ImageData(data, width, height), 0, 0);
   }, [picture]);
   return (
-    <figure className={styles.sewn}>
+    <figure className={styles.sewn} {...outdated(isCurrent)}>
       <canvas ref={canvas} role="img" aria-label="The simulated scrap: front above, back below" />
       <figcaption>
         <strong>Simulated by stand-in {seed}.</strong> Front above, back below; needle thread red, bobbin thread blue.

@@ -1,14 +1,14 @@
 'use client';
 
+import { nextLineNumber } from '@/core/workroom';
 import { lineFacts } from '@/core/card';
 import { clothOf } from '@/core/cloth';
 import { type DiagnoseInput, type NextStep, outcomesOf, QUESTION_IDS } from '@/core/diagnose';
 import { hoursInMachine } from '@/core/file';
 import { sameNeedle } from '@/core/kit';
-import { allSigns, findingsOf, type Line } from '@/core/swatch';
+import { allSigns, findingsOf, type Line, isPlanned } from '@/core/swatch';
 import { useKit, useNeedles, useOnMachine, useThreads } from '@/data';
 import { Diagnosis, threadQuality } from '@/parts/diagnosis';
-import { isPlanned } from './lineActions';
 import type { SaveLine, Scrap } from './useScrap';
 
 interface Props {
@@ -46,7 +46,7 @@ export function WhatNext({ scrap, line, onTake, onSave }: Props) {
     ...(kit.kit && { kit: kit.kit }),
     answers: knownAnswers(line),
   };
-  const number = 1 + Math.max(...scrap.lines.filter((l) => !isPlanned(l)).map((l) => l.number));
+  const number = nextLineNumber(scrap.lines);
   return (
     <Diagnosis
       input={input}

@@ -1,21 +1,18 @@
 import type { Card } from '@/core/card';
-import { clothOf } from '@/core/cloth';
 import type { NextStep } from '@/core/diagnose';
-import { needleMinutes, PACE_SHARE } from '@/core/stitch';
-import { type Line, LINE_MM, newLine, replanned } from '@/core/swatch';
+import { isPlanned, type Line } from '@/core/swatch';
+import { cardFromLine, lineNeedleMinutes, nextTestLine } from '@/core/workroom';
 import { cards, countSewing, edit, lines as lineStore } from '@/data';
 import { newId, nowText } from '@/parts/workspace';
 import type { Scrap } from './useScrap';
 
-/** Keeps a line's outcome and counts the needle's time for it; a stand-in wears no needle of ours. */
+/** Keeps a line's outcome and counts the needle's time for it. */
 export async function settle(scrap: Scrap, line: Line, status: Line['status']): Promise<void> {
   await edit(`Test line ${line.number} ${STATUS_TEXT[status]}`, async () => {
     await setStatus(line, status);
-    if (line.status !== 'sewing' || line.simulated) return;
-    const { stitch, lengthMm } = line.setup;
-    const minutes = needleMinutes(stitch, lengthMm, LINE_MM.sewn, scrap.machine.machine.speedSpm * PACE_SHARE);
+    const minutes = lineNeedleMinutes(line, scrap.machine);
     const { id, cloth } = scrap.cloth;
-    await countSewing(scrap.machine.id, minutes, { id, name: cloth.name, family: cloth.family });
+    if (minutes > 0) await countSewing(scrap.machine.id, minutes, { id, name: cloth.name, family: cloth.family });
   });
 }
 
@@ -28,33 +25,14 @@ const STATUS_TEXT: Record<Line['status'], string> = {
   abandoned: 'skipped',
 };
 
-/** Whether a line is still to come. */
-export const isPlanned = (line: Line): boolean => line.status === 'planned';
-
 /**
- * Begins another line: like this one, with the one thing changed that diagnosis named.
- *
- * It comes before the lines still planned, and those follow the new setting, each still varying only its own reading.
+ * Adds the next test line: like this one, with the one thing changed that the diagnosis named.
  *
  * @returns the key of the new line
  */
 export async function anotherLine({ lines }: Scrap, from: Line, step?: NextStep): Promise<string> {
-  const planned = lines.filter(isPlanned);
-  const number = 1 + Math.max(0, ...lines.filter((l) => !isPlanned(l)).map((l) => l.number));
-  const setup = step?.setup ?? from.setup;
-  const line = newLine({
-    id: newId(),
-    swatchId: from.swatchId,
-    number,
-    setup,
-    direction: from.direction,
-    sewnAt: nowText(),
-    change: step?.change,
-    knowledge: from.knowledge,
-    provesCardId: from.provesCardId,
-  });
-  const follow = planned.map((l, i) => ({ ...l, number: number + 1 + i, setup: step ? replanned(l, setup) : l.setup }));
-  await edit(`Test line ${number} added`, () => lineStore.putAll([line, ...follow]));
+  const [line, ...planned] = nextTestLine(lines, from, { id: newId(), at: nowText() }, step);
+  await edit(`Test line ${line.number} added`, () => lineStore.putAll([line, ...planned]));
   return line.id;
 }
 
@@ -100,29 +78,7 @@ async function passed(scrap: Scrap, shown: Line, because: readonly string[]): Pr
   await settle(scrap, shown, 'passed');
   const line = (await lineStore.get(shown.id)) ?? shown;
   const before = line.provesCardId ? await cards.get(line.provesCardId) : undefined;
-  const card: Card = {
-    id: before?.id ?? newId(),
-    name: before?.name ?? swatch.name,
-    passedAt: nowText(),
-    clothId: cloth.id,
-    cloth: clothOf(cloth),
-    operation: swatch.operation,
-    secondId: swatch.secondId,
-    proves: swatch.proves,
-    knowledge: line.knowledge,
-    machineId: machine.id,
-    machine: machine.machine,
-    setup: line.setup,
-    measures: line.measures,
-    lineId: line.id,
-    notes: before ? before.notes : line.notes,
-    where: swatch.where || (before?.where ?? ''),
-    photoId: before?.photoId,
-    simulated: line.simulated !== undefined,
-    provenAgain: before
-      ? [...before.provenAgain, { id: newId(), at: nowText(), lineId: line.id, because: [...because] }]
-      : [],
-  };
+  const card = cardFromLine({ line, swatch, cloth, machine, before, because }, { id: newId(), at: nowText() });
   await cards.put(card);
   return card;
 }

@@ -1,8 +1,8 @@
 'use client';
 
-import { hoursInMachine } from '@/core/file';
-import { CARE, needleHours, needleName, needleState } from '@/core/kit';
+import { CARE, needleName } from '@/core/kit';
 import { formatNumber } from '@/core/units';
+import { needlesToChange } from '@/core/workroom';
 import { useCards, useMachines, useNeedles, useOnMachines } from '@/data';
 import { useStale } from '@/parts/staleness';
 import { useCareDue, useNeedleLife } from '@/parts/workspace';
@@ -28,22 +28,16 @@ function useNeedleRows(): Row[] | undefined {
   const life = useNeedleLife();
   if (!tin || !set || !machines) return undefined;
   if (life === null) return [];
-  const hours = (h: number) => `${formatNumber(h, 1)} of ${formatNumber(life, 0)} h`;
-  const isNear = (h: number) => ['near', 'past'].includes(needleState({ hours: h, spent: false }, life));
-  const onMachines = set
-    .filter((on) => isNear(hoursInMachine(on, tin)))
-    .map((on): Row => {
-      const machine = machines.find((m) => m.id === on.machineId);
-      const note = `${hours(hoursInMachine(on, tin))}, in ${machine?.machine.name ?? 'a machine'}`;
-      return { key: on.machineId, href: '/workroom?place=needles', name: needleName(on.setup.needle), note };
-    });
-  const inTin = tin
-    .filter((n) => n.spent === null && isNear(needleHours(n)) && !set.some((on) => on.needleId === n.id))
-    .map((n): Row => {
-      const note = `${hours(needleHours(n))}, ${n.where || 'in the tin'}`;
-      return { key: n.id, href: '/workroom?place=needles', name: needleName(n.needle), note };
-    });
-  return [...onMachines, ...inTin];
+  return needlesToChange(set, tin, life).map(({ machineId, needleId, needle, hours }): Row => {
+    const machine = machines.find((m) => m.id === machineId)?.machine.name ?? 'a machine';
+    const kept = tin.find((n) => n.id === needleId)?.where || 'in the tin';
+    return {
+      key: needleId ?? machineId ?? needleName(needle),
+      href: '/workroom?place=needles',
+      name: needleName(needle),
+      note: `${formatNumber(hours, 1)} of ${formatNumber(life, 0)} h, ${machineId === null ? kept : `in ${machine}`}`,
+    };
+  });
 }
 
 function useStaleRows(): Row[] | undefined {

@@ -2,7 +2,7 @@
 
 import type { ReactNode } from 'react';
 import { type MachineRecord, setForName } from '@/core/file';
-import { dialLengthMm, dialWidthMm, type Machine, machineReads, tensionReading } from '@/core/kit';
+import { dialLengthMm, dialWidthMm, type Machine, machineReads, tensionReading, needlePlacesMm } from '@/core/kit';
 import { formatNumber } from '@/core/units';
 import { useCloths, useOnMachine } from '@/data';
 import { RoundDial, SlideDial } from '@/ui';
@@ -79,14 +79,13 @@ function NeedlePlace({ machine, positionMm, reads }: { machine: Machine; positio
   const { needlePositions, maxWidthMm } = machine;
   const moves = needlePositions > 1 && maxWidthMm > 0;
   const note = moves ? `${needlePositions} places across ${formatNumber(maxWidthMm)} mm` : 'stands in the centre only';
-  const step = maxWidthMm / Math.max(1, needlePositions - 1);
-  const marks = Array.from({ length: needlePositions }, (_, i) => formatNumber(Math.abs(i * step - maxWidthMm / 2), 1));
+  const places = needlePlacesMm(machine);
   return (
     <Face name="Needle position" reads={reads} note={note}>
       {moves && (
         <SlideDial
-          marks={marks}
-          at={(positionMm + maxWidthMm / 2) / step}
+          marks={places.map((mm) => formatNumber(Math.abs(mm), 1))}
+          at={(positionMm - places[0]) / (places[1] - places[0])}
           normal={(needlePositions - 1) / 2}
           label="Needle position, left to right"
           says={reads}

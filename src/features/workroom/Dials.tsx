@@ -1,6 +1,6 @@
 'use client';
 
-import { type Machine, machineSchema } from '@/core/kit';
+import { type Machine, machineSchema, normalMark } from '@/core/kit';
 import { formatNumber } from '@/core/units';
 import { Field, fieldProblem, numberBy, Pick, plainNumber, Tick, type Typed } from '@/ui';
 import styles from './Workroom.module.css';
@@ -67,7 +67,7 @@ function PressureDial({ machine, onSet }: { machine: Machine; onSet: Set }) {
   };
   const place = (positions: (string | number)[]) => ({
     positions,
-    normal: dial && positions.includes(dial.normal) ? dial.normal : positions[Math.floor((positions.length - 1) / 2)],
+    normal: normalMark(positions, dial?.normal),
   });
   return (
     <div className={styles.dial}>

@@ -3,7 +3,16 @@
 import Button from '@mui/material/Button';
 import { useMemo, useState } from 'react';
 import { type NeedleRecord, needleRecordSchema } from '@/core/file';
-import { needleHours, needleName, needleState, POINTS, sewedBy, SPENT_REASONS, SPENT_TEXT } from '@/core/kit';
+import {
+  needleHours,
+  needleName,
+  needleState,
+  sewedBy,
+  SPENT_REASONS,
+  SPENT_TEXT,
+  lifeShare,
+  compareNeedles,
+} from '@/core/kit';
 import { setAmount, within } from '@/core/result';
 import { formatNumber } from '@/core/units';
 import { amountId, deleteNeedle, needles as store, useNeedles } from '@/data';
@@ -57,8 +66,7 @@ export function Tin() {
 }
 
 function byKind(a: NeedleRecord, b: NeedleRecord): number {
-  const order = (n: NeedleRecord) => POINTS.indexOf(n.needle.point) * 1000 + n.needle.nm;
-  return order(a) - order(b) || needleHours(b) - needleHours(a) || (a.id < b.id ? -1 : 1);
+  return compareNeedles(a.needle, b.needle) || needleHours(b) - needleHours(a) || (a.id < b.id ? -1 : 1);
 }
 
 const STATE_TEXT = { new: 'new', good: '', near: 'nearly done', past: 'past its hours', spent: 'spent' };
@@ -75,7 +83,7 @@ function NeedleRow({ record, life, open, onOpen }: RowProps) {
   const hours = needleHours(record);
   const sewed = sewedBy(record);
   const state = needleState({ hours, spent: spent !== null }, life);
-  const share = life === null ? 0 : Math.min(1, hours / life);
+  const share = lifeShare(hours, life);
   const said = spent ? `spent: ${SPENT_TEXT[spent]}` : STATE_TEXT[state];
   return (
     <div className={styles.needle} data-state={state}>

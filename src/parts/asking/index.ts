@@ -1,3 +1,3 @@
 export { LazyLineChart } from './LazyLineChart';
 export { planText } from './planText';
-export { useFromWorker } from './useFromWorker';
+export { currentOf, type FromWorker, outdated, useFromWorker } from './useFromWorker';

@@ -6,20 +6,37 @@ import { useSay } from '../workspace';
 import { matchWorker } from '@/workers/matchClient';
 import type { MatchWorker } from '@/workers/match.worker';
 
+/** The last answer of the worker, and whether it answers what is asked now. */
+export interface FromWorker<T> {
+  /** Null until the first answer, and while nothing is asked. */
+  value: T | null;
+  /** False while the answer to the question of now is still worked out: `value` then answers an earlier one. */
+  isCurrent: boolean;
+}
+
+const NOTHING: FromWorker<never> = { value: null, isCurrent: false };
+
 /**
- * Something the worker says about the question and setting now. What has been overtaken is dropped; the last answer stays
- * until the next is there.
+ * Something the worker says about a question. An answer that comes after another question was asked is dropped.
+ *
+ * The last answer stays until the next is there, so that nothing jumps on the screen; whatever decides something takes it only
+ * while it `isCurrent`.
  *
  * @param key - everything the answer depends on, as text; null asks nothing
  * @param ask - how to ask for it
  */
-export function useFromWorker<T>(key: string | null, ask: (worker: Remote<MatchWorker>) => Promise<T>): T | null {
+export function useFromWorker<T>(key: string | null, ask: (worker: Remote<MatchWorker>) => Promise<T>): FromWorker<T> {
   const say = useSay();
+  return useLatest(key, () => ask(matchWorker()), say);
+}
+
+/** As `useFromWorker`, of anything that answers later. */
+export function useLatest<T>(key: string | null, ask: () => Promise<T>, say: (text: string) => void): FromWorker<T> {
   const [state, setState] = useState<{ key: string; value: T } | null>(null);
   useEffect(() => {
     if (key === null) return;
     let overtaken = false;
-    ask(matchWorker())
+    ask()
       .then((value) => !overtaken && setState({ key, value }))
       .catch((cause: Error) => !overtaken && say(`This part could not be worked out: ${cause.message}`));
     return () => {
@@ -28,5 +45,13 @@ export function useFromWorker<T>(key: string | null, ask: (worker: Remote<MatchW
     // The key says all that `ask` depends on.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key]);
-  return key === null ? null : (state?.value ?? null);
+  if (key === null || !state) return NOTHING;
+  return { value: state.value, isCurrent: state.key === key };
 }
+
+/** The answer to the question of now; null while it is worked out. */
+export const currentOf = <T>({ value, isCurrent }: FromWorker<T>): T | null => (isCurrent ? value : null);
+
+/** What an element is marked with while it shows the answer to an earlier question: it is dimmed, and said to be busy. */
+export const outdated = (isCurrent: boolean) =>
+  isCurrent ? {} : ({ 'data-outdated': true, 'aria-busy': true } as const);

@@ -5,7 +5,7 @@ import type { DiagnoseInput, NextStep } from '@/core/diagnose';
 import { CAUSE } from '@/core/diagnose';
 import { formatNumber } from '@/core/units';
 import { CautionPlate } from '@/ui';
-import { useFromWorker } from '../asking';
+import { outdated, useFromWorker } from '../asking';
 import styles from './Diagnosis.module.css';
 
 interface Props {
@@ -21,13 +21,13 @@ const NAMED = 3;
 
 /** What is behind the signs, and the one thing to change next: why, how long it takes, one press away. */
 export function Diagnosis({ input, takeText, onTake, onAnswer }: Props) {
-  const said = useFromWorker(JSON.stringify(input), (worker) => worker.diagnose(input));
+  const { value: said, isCurrent } = useFromWorker(JSON.stringify(input), (worker) => worker.diagnose(input));
   if (!said) return null;
   const { causes, next, then, stop } = said;
   const technician = next.change === 'technician';
   const question = next.kind === 'question';
   return (
-    <section className={styles.diagnosis} aria-labelledby="diagnosis">
+    <section className={styles.diagnosis} aria-labelledby="diagnosis" {...outdated(isCurrent)}>
       <h3 id="diagnosis">{question ? 'One question first' : 'Change one thing'}</h3>
       <p className={styles.next} aria-live="polite">
         {next.text}
@@ -39,14 +39,14 @@ export function Diagnosis({ input, takeText, onTake, onAnswer }: Props) {
       {question && (
         <div className={styles.answers}>
           {next.answers?.map(({ id, text }) => (
-            <Button key={id} variant="outlined" onClick={() => onAnswer(next.change, id)}>
+            <Button key={id} variant="outlined" disabled={!isCurrent} onClick={() => onAnswer(next.change, id)}>
               {text}
             </Button>
           ))}
         </div>
       )}
       {!technician && !question && (
-        <Button variant="contained" onClick={() => onTake(next)}>
+        <Button variant="contained" disabled={!isCurrent} onClick={() => onTake(next)}>
           {takeText}
         </Button>
       )}
@@ -68,7 +68,10 @@ export function Diagnosis({ input, takeText, onTake, onAnswer }: Props) {
           <ol>
             {then.map((step) => (
               <li key={step.change}>
-                {step.text} <Button size="small" onClick={() => onTake(step)}>{`Do this instead`}</Button>
+                {step.text}{' '}
+                <Button size="small" disabled={!isCurrent} onClick={() => onTake(step)}>
+                  Do this instead
+                </Button>
               </li>
             ))}
           </ol>

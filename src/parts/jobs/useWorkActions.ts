@@ -1,15 +1,14 @@
 'use client';
 
+import { clothOf } from '@/core/cloth';
 import { useRouter } from 'next/navigation';
-import type { Job, SeamNow } from '@/core/job';
-import { KNOWLEDGE } from '@/core/result';
-import { newRun } from '@/core/procedure';
+import { type Job, operationOf, type SeamNow, withSeamDone } from '@/core/job';
+import { runOfSeam } from '@/core/workroom';
 import { edit, jobs, runs } from '@/data';
 import { useAskOf } from '../learned';
 import { useStartScrap } from '../scrap';
 import { newId, nowText, useQuestion, useAct, useSay } from '../workspace';
 import type { JobNow } from './useJobNow';
-import { operationOf } from './useSettings';
 
 /** The ways from a job into the work: proving, sewing, ticking off. */
 export function useWorkActions({ job, machine, cloths }: JobNow) {
@@ -26,7 +25,10 @@ export function useWorkActions({ job, machine, cloths }: JobNow) {
     if (scrapId) return router.push(`/swatch?id=${scrapId}`);
     if (!cloth || !machine) return void say('Choose a cloth and a machine for it first.');
     if (!setup || !askOf) return void say('Its setting is still being worked out.');
-    const operation = operationOf(seam, cloths);
+    const operation = operationOf(seam, (id) => {
+      const record = clothOfSeam(id);
+      return record && clothOf(record);
+    });
     await asked?.ask({ clothId: cloth.id, machineId: machine.id, operation });
     const input = askOf(cloth, operation, {}, seam.secondClothId);
     await startScrap({
@@ -44,28 +46,12 @@ export function useWorkActions({ job, machine, cloths }: JobNow) {
     const cloth = clothOfSeam(seam.clothId);
     if (state === 'in hand' && runId) return router.push(`/sew?run=${runId}`);
     if (!cloth || !machine) return void say('Choose a cloth and a machine for it first.');
-    const id = newId();
-    const run = newRun({
-      id,
-      procedureId: seam.procedureId,
-      clothId: cloth.id,
-      clothName: cloth.cloth.name,
-      ...(seam.secondClothId && { secondClothId: seam.secondClothId }),
-      ...(seam.bandClothId && { bandClothId: seam.bandClothId }),
-      knowledge: KNOWLEDGE,
-      machineId: machine.id,
-      machineName: machine.machine.name,
-      answers: seam.answers,
-      pieces: seam.count,
-      jobId: job.id,
-      seamId: seam.id,
-      startedAt: nowText(),
-    });
+    const run = runOfSeam(job, seam, { cloth, machine }, { id: newId(), at: nowText() });
     await edit(`“${seam.name}” started`, async () => {
       await asked?.ask({ clothId: cloth.id, machineId: machine.id });
       await runs.put(run);
     });
-    router.push(`/sew?run=${id}`);
+    router.push(`/sew?run=${run.id}`);
   };
 
   return { prove, sew, ...useTicks(job) };
@@ -75,16 +61,7 @@ export function useWorkActions({ job, machine, cloths }: JobNow) {
 function useTicks(job: Job) {
   const act = useAct();
   const setDone = (id: string, doneAt: string | undefined) =>
-    jobs.change(job.id, (now) => {
-      if (!now) return now;
-      const seams = now.seams.map((seam) => {
-        if (seam.id !== id) return seam;
-        const open = { ...seam };
-        delete open.doneAt;
-        return doneAt ? { ...open, doneAt } : open;
-      });
-      return { ...now, seams };
-    });
+    jobs.change(job.id, (now) => now && withSeamDone(now, id, doneAt));
   const tick = async ({ seam }: SeamNow) => {
     await act(`“${seam.name}” done`, () => setDone(seam.id, nowText()));
   };

@@ -3,10 +3,10 @@
 import { nearestCards } from '@/core/card';
 import { clothOf, clothProfile } from '@/core/cloth';
 import type { ClothRecord, MachineRecord } from '@/core/file';
-import type { MatchInput } from '@/core/match';
+import { asLearned, type MatchInput } from '@/core/match';
 import type { Operation, Schools } from '@/core/setup';
 import { useKit, usePreference } from '@/data';
-import { asLearned, useMachineOffsets, useTeachingCards } from './useLearned';
+import { useMachineOffsets, useTeachingCards } from './useLearned';
 
 /** More cards than match looks at need not travel to the worker. */
 const CARDS = 5;
@@ -21,14 +21,15 @@ export type AskOf = (
 
 /**
  * Makes questions for one machine with everything the workroom knows: kit, schools, the nearest cards and what they taught
- * of the machine. Null while there is no machine, or the workroom is read.
+ * of the machine. Null while there is no machine, the workroom is read, or what its cards taught is worked out.
  */
 export function useAskOf(machine: MachineRecord | null): AskOf | null {
   const schools = usePreference('schools');
   const kit = useKit();
   const cards = useTeachingCards();
-  const learned = asLearned(useMachineOffsets(machine));
-  if (!machine || !schools || !kit || !cards) return null;
+  const offsets = useMachineOffsets(machine);
+  if (!machine || !schools || !kit || !cards || !offsets) return null;
+  const learned = asLearned(offsets);
   return (cloth, operation, more = {}, secondId = null) => {
     const known = clothOf(cloth);
     const ids = { clothId: cloth.id, machineId: machine.id, ...(secondId !== null && { secondId }) };

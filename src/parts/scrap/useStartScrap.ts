@@ -2,10 +2,9 @@
 
 import { useRouter } from 'next/navigation';
 import type { MatchInput } from '@/core/match';
-import { KNOWLEDGE } from '@/core/result';
-import { OPERATION, type Operation, type Setup } from '@/core/setup';
-import { newLine } from '@/core/swatch';
-import { edit, lines, swatches } from '@/data';
+import type { Operation, Setup } from '@/core/setup';
+import { startSwatch } from '@/core/workroom';
+import { edit, lines as lineStore, swatches } from '@/data';
 import { matchWorker } from '@/workers/matchClient';
 import { newId, nowText, useSay } from '../workspace';
 
@@ -30,24 +29,12 @@ export function useStartScrap() {
       .planScrap(input, setup)
       .catch((cause: Error) => void say(`The scrap could not be planned: ${cause.message}`));
     if (!plan) return;
-    const [id, at] = [newId(), nowText()];
-    const name = `${clothName}, ${OPERATION[operation.kind].name}`;
-    const started = plan.lines.map((line, i) =>
-      newLine({
-        ...line,
-        id: newId(),
-        swatchId: id,
-        number: i + 1,
-        sewnAt: at,
-        status: i === 0 ? 'sewing' : 'planned',
-        knowledge: KNOWLEDGE,
-      }),
-    );
-    await edit(`Swatch “${name}” started`, async () => {
-      const about = { clothId, secondId, machineId, operation, proves: null };
-      await swatches.put({ id, ...about, startedAt: at, name, where: '', spares: plan.spares });
-      await lines.putAll(started);
+    const about = { clothId, clothName, secondId, machineId, operation };
+    const { swatch, lines } = startSwatch(about, plan, { newId, at: nowText() });
+    await edit(`Swatch “${swatch.name}” started`, async () => {
+      await swatches.put(swatch);
+      await lineStore.putAll(lines);
     });
-    router.push(`/swatch?id=${id}`);
+    router.push(`/swatch?id=${swatch.id}`);
   };
 }

@@ -5,8 +5,8 @@ import { type ReactNode, useState } from 'react';
 import type { NeedleRecord } from '@/core/file';
 import { needleHours } from '@/core/kit';
 import { formatNumber } from '@/core/units';
+import type { NeedleNow } from '@/core/workroom';
 import styles from './Strip.module.css';
-import type { NeedleNow } from './useStrip';
 
 interface Props {
   needle: NeedleNow;

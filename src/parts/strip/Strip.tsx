@@ -5,11 +5,12 @@ import { useState } from 'react';
 import type { Change } from '@/core/setup';
 import { READING_TEXT, READINGS } from '@/core/setup';
 import { formatNumber } from '@/core/units';
+import type { NeedleNow } from '@/core/workroom';
 import { sayWhen } from '../workspace';
 import { NeedleChoice } from './NeedleChoice';
 import styles from './Strip.module.css';
 import { useClock } from './useClock';
-import { type NeedleNow, type StripState, useStrip } from './useStrip';
+import { type StripState, useStrip } from './useStrip';
 
 /** Asked after a change of version only, so it comes when it is needed. */
 const WhichCloth = dynamic(() => import('./WhichCloth').then((m) => m.WhichCloth));

@@ -1,12 +1,9 @@
 'use client';
 
-import { NEEDLE_SHARE } from '@/core/kit';
 import { formatNumber } from '@/core/units';
+import { sewingClock } from '@/core/workroom';
 import { countSewing, readPreference, usePreference, writePreference } from '@/data';
 import { useAct, useQuestion } from '../workspace';
-
-/** Forgotten overnight, a clock counts no more than this, minutes. */
-const MOST_MIN = 240;
 
 /** The sewing clock of one machine: it runs on through a reload, and what it counted ages needle and machine. */
 export function useClock(machineId: string | null): { running: boolean; start: () => void; stop: () => void } {
@@ -23,12 +20,10 @@ export function useClock(machineId: string | null): { running: boolean; start: (
   const stop = async () => {
     const now = await readPreference('clock');
     if (!now) return;
-    // A computer whose clock was set back meanwhile has sat there no time at all.
-    const sat = Math.max(0, Math.min(MOST_MIN, (Date.now() - Date.parse(now.since)) / 60000));
-    const minutes = sat * NEEDLE_SHARE;
+    const { satMin, needleMin } = sewingClock(Date.parse(now.since), Date.now());
     await act(
-      `${formatNumber(sat, 0)} min at the machine, ${formatNumber(minutes, 1)} min of sewing counted for ${now.cloth.name}`,
-      () => countSewing(now.machineId, minutes, now.cloth),
+      `${formatNumber(satMin, 0)} min at the machine, ${formatNumber(needleMin, 1)} min of sewing counted for ${now.cloth.name}`,
+      () => countSewing(now.machineId, needleMin, now.cloth),
     );
     await writePreference('clock', null);
   };

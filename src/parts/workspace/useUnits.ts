@@ -1,6 +1,6 @@
 'use client';
 
-import { arealMass, formatLength, formatNumber, spiFromLength, type UnitSystem } from '@/core/units';
+import { arealMass, formatLength, formatMetres, formatNumber, spiFromLength, type UnitSystem } from '@/core/units';
 import { usePreference, writePreference } from '@/data';
 
 /** The person's units, and how things are printed in them. */
@@ -11,7 +11,7 @@ export function useUnits() {
     system,
     toggle: () => writePreference('units', inch ? 'metric' : 'inch'),
     length: (mm: number) => formatLength(mm, system),
-    metres: (mm: number) => (inch ? `${formatNumber(mm / 914.4, 2)} yd` : `${formatNumber(mm / 1000, 2)} m`),
+    metres: (mm: number) => formatMetres(mm, system),
     mass: (gsm: number) =>
       inch ? `${formatNumber(arealMass(gsm).ozPerSqYd, 1)} oz/yd²` : `${formatNumber(gsm, 0)} g/m²`,
     perInch: (lengthMm: number) => `${formatNumber(spiFromLength(lengthMm), 1)} per inch`,

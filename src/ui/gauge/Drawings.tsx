@@ -1,3 +1,4 @@
+import { clamp } from '@/core/numbers';
 import { useId } from 'react';
 import { ClothFill, type Look } from '../ClothFill';
 import { Dimension, HaloText } from '../Dimension';
@@ -45,7 +46,7 @@ export function WeightDrawing({
 /** A stack of layers under a light hand, with its height. */
 export function StackDrawing({ look, layers, height }: { look: Look; layers: number; height: string }) {
   const id = useId();
-  const shown = Math.max(1, Math.min(12, layers));
+  const shown = clamp(layers, 1, 12);
   const each = 96 / Math.max(6, shown);
   const top = 150 - shown * each;
   return (
@@ -77,7 +78,7 @@ export function ShrinkDrawing({ look, across, along }: { look: Look; across: num
   const id = useId();
   const side = 150;
   // Shown four times as much as it is, or nobody would see it.
-  const shown = (share: number) => side * Math.min(1.15, Math.max(0.4, 1 - (1 - share) * 4));
+  const shown = (share: number) => side * clamp(1 - (1 - share) * 4, 0.4, 1.15);
   const [w, h] = [shown(across), shown(along)];
   return (
     <svg viewBox={`0 0 ${W} 190`} {...frame} aria-label="A marked square before the wash, dashed, and after it">

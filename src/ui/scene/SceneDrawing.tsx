@@ -1,3 +1,4 @@
+import { mean } from '@/core/numbers';
 import { useId } from 'react';
 import {
   type LineStitch,
@@ -159,7 +160,7 @@ function isZigzag(points: readonly Point[]): boolean {
   if (points.length <= ZIGZAG.points) return false;
   const way = (i: number) => Math.atan2(points[i + 1][1] - points[i][1], points[i + 1][0] - points[i][0]);
   const turns = Array.from({ length: points.length - 2 }, (_, i) => Math.abs(Math.sin((way(i + 1) - way(i)) / 2)) * 2);
-  return turns.reduce((sum, turn) => sum + turn, 0) / turns.length > ZIGZAG.rad;
+  return mean(turns) > ZIGZAG.rad;
 }
 
 /** A line round about, as a buttonhole's, draws itself: it is not a line with a swing. */

@@ -1,3 +1,4 @@
+import { isBelow } from '@/core/numbers';
 import type { Point, Scene } from '@/core/procedure';
 
 /** Size of every drawing in its own units; text keeps its size however large or long the thing is. */
@@ -46,7 +47,7 @@ export function fitScene({ cloths, lines, dims, texts = [] }: Scene): Fit {
     Math.max(
       ROOM.plain,
       ...dims
-        .filter(({ from, to }) => writtenAside(from, to, width) && (from[0] + to[0]) / 2 < middle - 1e-6 === left)
+        .filter(({ from, to }) => writtenAside(from, to, width) && isBelow((from[0] + to[0]) / 2, middle) === left)
         .map(({ name }) => (name ? ROOM.named : ROOM.side)),
     );
   const [left, right] = [beside(true), beside(false)];

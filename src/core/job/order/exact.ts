@@ -1,3 +1,4 @@
+import { atMost, isAbove, isBelow, TOLERANCE } from '../../numbers';
 import { Heap } from './heap';
 import type { Model } from './model';
 import { boundOf, closed, keyOf, leastAfter, ready, sewn, startState, walksOf } from './state';
@@ -19,7 +20,6 @@ interface Node {
   from: Node | null;
 }
 
-const EPSILON = 1e-9;
 const TOLD_EVERY = 1000;
 
 /**
@@ -57,16 +57,16 @@ export function searchExact(
     if (at.left === 0) return { order: orderOf(node), bound: at.way.cost };
     const told = opened % TOLD_EVERY === TOLD_EVERY - 1;
     if (opened >= budget || (told && onProgress?.(opened) === false)) return { order: null, bound };
-    if (node.from && best.get(keyOf(at))! < at.way.cost - EPSILON) continue;
+    if (node.from && isBelow(best.get(keyOf(at))!, at.way.cost)) continue;
     const walks = walksOf(model, at);
     for (const task of ready(model, at)) {
-      if (leastAfter(model, at, task, walks) > most + EPSILON) continue;
+      if (isAbove(leastAfter(model, at, task, walks), most)) continue;
       const state = sewn(model, at, [task]);
       const also = closed(model, state);
       const total = state.way.cost + boundOf(model, state);
-      if (total > most + EPSILON) continue;
+      if (isAbove(total, most)) continue;
       const key = keyOf(state);
-      if ((best.get(key) ?? Infinity) <= state.way.cost + EPSILON) continue;
+      if (atMost(best.get(key) ?? Infinity, state.way.cost)) continue;
       best.set(key, state.way.cost);
       heap.push({ total, left: state.left, tasks: [task, ...also], from: node });
     }
@@ -80,4 +80,4 @@ function orderOf(node: Node): number[] {
 }
 
 /** Cheapest promise first; of equal ones the one that is farther on. */
-const earlier = (a: Node, b: Node) => (Math.abs(a.total - b.total) > EPSILON ? a.total < b.total : a.left < b.left);
+const earlier = (a: Node, b: Node) => (Math.abs(a.total - b.total) > TOLERANCE ? a.total < b.total : a.left < b.left);

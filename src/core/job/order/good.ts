@@ -1,3 +1,4 @@
+import { isBelow } from '../../numbers';
 import { seeded } from '../../random';
 import { Line } from './line';
 import { ANY, type Model } from './model';
@@ -14,7 +15,6 @@ const BESIDE_SHARE = 0.3;
 const BESIDE = 8;
 /** The same question is answered the same way for ever. */
 const SEED = 7;
-const EPSILON = 1e-9;
 const TOLD_EVERY = 8192;
 
 /**
@@ -33,7 +33,7 @@ export function searchGood(model: Model, onProgress?: (share: number) => boolean
   if (model.count < 3) return start;
   const moves = patience * Math.min(MOVES_EACH * model.count, MOST_SEWN / model.count);
   const found = polished(model, annealed(model, start, moves, onProgress));
-  return orderCost(model, found) < orderCost(model, start) - EPSILON ? found : start;
+  return isBelow(orderCost(model, found), orderCost(model, start)) ? found : start;
 }
 
 /** The tasks as they were given, each as soon as what it waits for is done. */
@@ -70,7 +70,7 @@ function annealed(
     if (to === from || to < first || to > last) continue;
     // How dear it may become is drawn first, so that a move that is too dear is given up early.
     const limit = line.total - heat * Math.log(1 - chance.next());
-    if (line.move(from, size, to, limit) && line.total < least - EPSILON) [best, least] = [[...line.order], line.total];
+    if (line.move(from, size, to, limit) && isBelow(line.total, least)) [best, least] = [[...line.order], line.total];
   }
   return best;
 }

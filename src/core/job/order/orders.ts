@@ -1,8 +1,8 @@
+import { isBelow, TOLERANCE } from '../../numbers';
 import { Line } from './line';
 import type { Model } from './model';
 import { Way } from './way';
 
-const EPSILON = 1e-9;
 const LONGEST_RUN = 3;
 
 /**
@@ -26,7 +26,7 @@ export function orderCost(model: Model, order: readonly number[]): number {
  */
 export function polished(model: Model, start: readonly number[]): number[] {
   const line = new Line(model, start);
-  for (let before = Infinity; line.total < before - EPSILON;) {
+  for (let before = Infinity; isBelow(line.total, before);) {
     before = line.total;
     for (let size = 1; size <= LONGEST_RUN; size += 1)
       for (let from = 0; from + size <= start.length; from += 1) moveToCheaper(line, from, size);
@@ -37,12 +37,13 @@ export function polished(model: Model, start: readonly number[]): number[] {
 
 function moveToCheaper(line: Line, from: number, size: number): void {
   const [first, last] = line.room(from, size);
-  for (let to = first; to <= last; to += 1) if (to !== from && line.move(from, size, to, line.total - EPSILON)) return;
+  for (let to = first; to <= last; to += 1)
+    if (to !== from && line.move(from, size, to, line.total - TOLERANCE)) return;
 }
 
 /** Of orders that cost the same the one in which earlier seams of the usual order come first. */
 function nearerToUsual(line: Line): void {
-  const most = line.total + EPSILON;
+  const most = line.total + TOLERANCE;
   for (let at = 0; at < line.order.length; at += 1)
     for (let task = 0; task < line.order[at]; task += 1) if (broughtTo(line, task, at, most)) break;
 }

@@ -1,3 +1,4 @@
+import { atMost, isBelow } from '../../numbers';
 import * as z from 'zod';
 import { type Blocked, blockedSchema } from '../../result';
 import { searchGood } from './good';
@@ -32,7 +33,6 @@ export type OnProgress = (share: number) => boolean;
  */
 const BUDGET = 40_000;
 const FEW = 32;
-const EPSILON = 1e-6;
 
 /**
  * The order of seams that changes the machine least, keeping what must come before what.
@@ -59,7 +59,7 @@ export function schedule(input: ScheduleInput, onProgress?: OnProgress): Schedul
   });
   const cost = orderCost(model, good);
   const least = boundOf(model, startState(model));
-  if (cost <= least + EPSILON || stopped) return answer(input, model, good, Math.min(least, cost));
+  if (atMost(cost, least) || stopped) return answer(input, model, good, Math.min(least, cost));
   if (model.count > FEW) return answer(input, model, good, Math.min(cost, Math.max(least, partsBound(model))));
   const { order, bound } = searchExact(
     model,
@@ -67,7 +67,7 @@ export function schedule(input: ScheduleInput, onProgress?: OnProgress): Schedul
     BUDGET,
     (opened) => onProgress?.(far + (opened / BUDGET) * (1 - far)) !== false,
   );
-  const best = order && orderCost(model, order) < cost - EPSILON ? polished(model, order) : good;
+  const best = order && isBelow(orderCost(model, order), cost) ? polished(model, order) : good;
   return answer(input, model, best, Math.min(bound, orderCost(model, best)));
 }
 
@@ -86,6 +86,6 @@ function answer(input: ScheduleInput, model: Model, order: readonly number[], bo
     changes: changesOf(input, model, order),
     cost: round(cost),
     bound: round(bound),
-    optimal: cost <= bound + EPSILON,
+    optimal: atMost(cost, bound),
   };
 }

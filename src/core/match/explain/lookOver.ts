@@ -1,3 +1,4 @@
+import { isNear } from '../../numbers';
 import { checkInterlocks } from '../../interlock';
 import { tellRisks } from '../../physics';
 import type { Reason } from './reason';
@@ -101,7 +102,7 @@ export function giveMap(input: MatchInput, setup: Setup): GiveMap {
     const values = dialValues(machine, setup, 'length').filter((mm) => mm >= 1);
     return { along: 'length', values, lines: [{ lengthMm: null, give: values.map((mm) => at(mm, 0)) }] };
   }
-  const values = dialValues(machine, setup, 'width').filter((mm) => Math.abs(mm * 2 - Math.round(mm * 2)) < 1e-6);
+  const values = dialValues(machine, setup, 'width').filter((mm) => isNear(mm * 2, Math.round(mm * 2)));
   const lengths = LENGTHS_MM.filter((mm) => mm <= machine.maxLengthMm);
   return {
     along: 'width',

@@ -1,3 +1,4 @@
+import { isNear, stepsToReach, stepsWithin } from '../../numbers';
 import { longestChordMm } from '../../geometry';
 import { type Machine, trueLengthMm, trueWidthMm } from '../../kit';
 import { stitchFacts, type StitchId } from '../../stitch';
@@ -52,12 +53,12 @@ export function widthGrid({ machine, aims }: Question, stitch: StitchId): number
 
 function widthStep({ widthStepMm }: Machine): number {
   const halves = WIDTH_GRID_MM / widthStepMm;
-  return Math.abs(halves - Math.round(halves)) < 1e-6 && halves >= 1 ? WIDTH_GRID_MM : widthStepMm;
+  return isNear(halves, Math.round(halves)) && halves >= 1 ? WIDTH_GRID_MM : widthStepMm;
 }
 
 function steps(from: number, to: number, step: number): number[] {
-  const first = Math.ceil(from / step - 1e-6);
-  const last = Math.floor(to / step + 1e-6);
+  const first = stepsToReach(from / step);
+  const last = stepsWithin(to / step);
   if (last < first) return [];
   return Array.from({ length: last - first + 1 }, (_, i) => Number(((first + i) * step).toFixed(4))).filter(
     (v) => v > 0,

@@ -1,3 +1,4 @@
+import { clamp } from '../../numbers';
 import { type AskedIds, lineFacts, type NearCard, nearestCards, type TestedCard } from '../../card';
 import type { Thread } from '../../kit';
 import type { SeamContext } from '../../physics';
@@ -65,7 +66,7 @@ export function moveAims(aims: Aims, learned: Learned): Aims {
   };
   const towards = (aim: Aim, value: number): Aim => {
     const ideal = aim.ideal + (value - aim.ideal) * PULLS.size * w;
-    return { ...aim, ideal: Math.min(aim.max, Math.max(aim.min, ideal)) };
+    return { ...aim, ideal: clamp(ideal, aim.min, aim.max) };
   };
   const sized = (table: Aims['length'], value: number) => ({
     ...table,

@@ -1,3 +1,4 @@
+import { atMost } from '../../numbers';
 import { placeAlong } from '../../geometry';
 import { type StitchId, stitchFacts, stitchHoles } from '../../stitch';
 import type { Point } from './scene';
@@ -27,7 +28,7 @@ export function stitchAlong(points: readonly Point[], { stitch, lengthMm, widthM
   const long = points.slice(1).reduce((sum, [x, y], i) => sum + Math.hypot(x - points[i][0], y - points[i][1]), 0);
   if (!(long > 0) || long / lengthMm > MOST_HOLES) return points;
   return stitchHoles(stitch, lengthMm, widthMm, long)
-    .filter(({ x }) => x >= 0 && x <= long + 1e-9)
+    .filter(({ x }) => x >= 0 && atMost(x, long))
     .map(({ x, y }) => {
       const { at, normal } = placeAlong(line, false, x);
       return [at.x + normal.x * y, at.y + normal.y * y];

@@ -1,3 +1,4 @@
+import { atLeast, atMost, clamp, sum } from '../../numbers';
 import { needleMinutes, stitchFacts, type StitchId, threadUse } from '../../stitch';
 import { formatNumber } from '../../units';
 import type { Cannot } from '../../seam';
@@ -17,7 +18,7 @@ export type WorkedOut =
  * @param given - what is known already
  */
 export const usualOf = ({ usual, least, most }: Ask, given: Given): number =>
-  Math.min(most, Math.max(least, typeof usual === 'number' ? usual : usual(given)));
+  clamp(typeof usual === 'number' ? usual : usual(given), least, most);
 
 /**
  * Everything that follows from the answers, before the first stitch.
@@ -58,7 +59,7 @@ export const ASK_UNIT = { mm: 'mm', count: '', percent: '%', degrees: '°' } as 
 export function problemWith({ least, most, unit, options }: Ask, value: number): string | null {
   if (options && !options.some(([one]) => one === value))
     return `Expected one of ${options.map(([one]) => formatNumber(one)).join(', ')}.`;
-  if (Number.isFinite(value) && value >= least - 1e-9 && value <= most + 1e-9) return null;
+  if (Number.isFinite(value) && atLeast(value, least) && atMost(value, most)) return null;
   return `Expected ${formatNumber(least)} to ${formatNumber(most)} ${ASK_UNIT[unit]}`.trim() + '.';
 }
 
@@ -127,4 +128,25 @@ export function takesOf(step: Step, numbers: Numbers, given: Given, how: SewnWit
     minutes: needleMinutes(stitch, lengthMm, sewnMm, how.speedSpm),
     threadMm: ratio * sewnMm + TAILS_MM,
   };
+}
+
+/**
+ * What several pieces of an operation take together.
+ *
+ * @param steps - of one piece
+ * @param numbers - of `workOut`
+ * @param given - its stitch length counts where a step names none
+ * @param how - stitch and speed
+ * @param pieces - how many are sewn
+ */
+export function takesInAll(
+  steps: readonly Step[],
+  numbers: Numbers,
+  given: Given,
+  how: SewnWith,
+  pieces: number,
+): Takes {
+  const each = steps.map((step) => takesOf(step, numbers, given, how));
+  const all = (key: keyof Takes) => pieces * sum(each.map((takes) => takes[key]));
+  return { sewnMm: all('sewnMm'), minutes: all('minutes'), threadMm: all('threadMm') };
 }

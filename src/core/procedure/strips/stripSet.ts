@@ -1,3 +1,4 @@
+import { clamp } from '../../numbers';
 import { stripBow } from '../../physics';
 import { allowance } from '../engine/asks';
 import { IRON, PIN } from '../engine/pieces';
@@ -7,9 +8,9 @@ import type { Numbers, Procedure } from '../engine/types';
 /** The opened set: as it bends when every seam is begun from the same end, and as it lies when the ends alternate. */
 function drawn({ strips, width, sagitta, alternate, long }: Numbers): Scene {
   const scale = 150 / long;
-  const [count, tall] = [Math.min(strips, 8), Math.min(14, Math.max(6, width * scale * 2))];
+  const [count, tall] = [Math.min(strips, 8), clamp(width * scale * 2, 6, 14)];
   // The bow is drawn as it is where it can be seen, and never larger than the drawing.
-  const bend = Math.min(26, Math.max(1, sagitta * scale));
+  const bend = clamp(sagitta * scale, 1, 26);
   const bent = (y: number) =>
     Array.from({ length: 21 }, (_, i) => [i * 7.5, y + bend * (1 - (2 * (i / 20) - 1) ** 2)] as const);
   return {

@@ -1,3 +1,4 @@
+import { clamp } from '../../numbers';
 import { cannot } from '../../seam';
 import { BLADE, PIN } from '../engine/pieces';
 import { box, type Scene } from '../engine/scene';
@@ -6,7 +7,7 @@ import type { Numbers, Procedure } from '../engine/types';
 /** A row of buttonholes on the front edge, each from its bar, their middles on the button line or across it. */
 function row({ hole, count, spacing, edge, lying, past }: Numbers): Scene {
   const shown = Math.min(4, count);
-  const tall = Math.min(60, Math.max(24, hole + 10));
+  const tall = clamp(hole + 10, 24, 60);
   return {
     label: 'From above: on the front, first and last where you want them',
     view: 'above',

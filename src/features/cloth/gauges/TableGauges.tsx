@@ -1,6 +1,14 @@
 'use client';
 
-import { clothOf, clothProfile, measuredOverhang, measuredThickness, rigidityFrom, shrinkFinding } from '@/core/cloth';
+import {
+  clothOf,
+  clothProfile,
+  measuredOverhang,
+  measuredThickness,
+  rigidityFrom,
+  shrinkFinding,
+  toBuyMm,
+} from '@/core/cloth';
 import { formatNumber } from '@/core/units';
 import { useUnits } from '@/parts/workspace';
 import { DraftField, lengthIn, OverhangDrawing, ShrinkDrawing, StackDrawing } from '@/ui';
@@ -90,7 +98,7 @@ export function ShrinkGauge(props: GaugeProps) {
           <>
             <strong>{formatNumber(finding.alongPercent, 1)} %</strong> along,{' '}
             <strong>{formatNumber(finding.acrossPercent, 1)} %</strong> across. For each metre needed, buy{' '}
-            {length(1000 / (1 - finding.alongPercent / 100))}. {finding.why}
+            {length(toBuyMm(1000, finding.alongPercent))}. {finding.why}
           </>
         )
       }

@@ -1,4 +1,4 @@
-import { type ClothReading, gsmOf, stretchFromMarks } from '@/core/cloth';
+import { type ClothReading, gsmOf, stretchFromMarks, shrinkOf } from '@/core/cloth';
 import { formatNumber } from '@/core/units';
 
 /** How lengths and weights are printed for the person. */
@@ -33,7 +33,7 @@ const SAYS: Says = {
   ],
   shrink: (r, { length }) => [
     `wash ${r.wash}: ${length(r.beforeMm)} → ${length(r.acrossMm)} across, ${length(r.alongMm)} along`,
-    `${percent(((r.beforeMm - r.alongMm) * 100) / r.beforeMm, 1)} along`,
+    `${percent(shrinkOf(r.beforeMm, r.alongMm), 1)} along`,
   ],
   stiffness: (r) => [`strip cut ${r.direction}`, `${formatNumber(r.overhangMm, 1)} mm over the edge`],
   fray: (r) => ['ten rubs', `${formatNumber(r.looseMm, 1)} mm loose`],

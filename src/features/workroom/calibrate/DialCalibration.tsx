@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import type { MachineRecord } from '@/core/file';
 import {
   type DialCurve,
-  dialAt,
+  dialSummary,
   fallingPlace,
   lengthCountSchema,
   lengthCurve,
@@ -146,20 +146,18 @@ export function WidthCalibration({ record }: { record: MachineRecord }) {
 
 /** What the curve means for the next time the dial is turned. */
 function CurveSays({ curve, name }: { curve: DialCurve; name: 'length' | 'width' }) {
-  if (curve.length === 0) return <p className={styles.quiet}>Until then the dial is taken at its word.</p>;
-  const wanted = curve[Math.floor((curve.length - 1) / 2)].dialMm;
-  const spread = Math.max(...curve.map((p) => p.spreadMm));
-  const off = curve.map((p) => (p.trueMm / p.dialMm - 1) * 100);
-  const mean = off.reduce((sum, o) => sum + o, 0) / off.length;
+  const summary = dialSummary(curve);
+  if (!summary) return <p className={styles.quiet}>Until then Bobbet assumes the dial is accurate.</p>;
+  const { offPercent, spreadMm, example } = summary;
   const said =
-    Math.abs(mean) < 1
+    Math.abs(offPercent) < 1
       ? 'as it says'
-      : `about ${formatNumber(Math.abs(mean), 0)} % ${mean < 0 ? 'less' : 'more'} than it says`;
+      : `about ${formatNumber(Math.abs(offPercent), 0)} % ${offPercent < 0 ? 'less' : 'more'} than it says`;
   return (
     <p className={styles.says}>
-      This dial gives {said}. For a {name} of <strong>{formatNumber(wanted, 1)} mm</strong>, set it to{' '}
-      <strong>{formatNumber(dialAt(curve, wanted), 1)}</strong>. Match and the strip do so from now on.
-      {spread > 0 && ` Spread ± ${formatNumber(spread, 2)} mm.`}
+      This dial gives {said}. For a {name} of <strong>{formatNumber(example.trueMm, 1)} mm</strong>, set it to{' '}
+      <strong>{formatNumber(example.dialMm, 1)}</strong>. Match and the strip do so from now on.
+      {spreadMm > 0 && ` Spread ± ${formatNumber(spreadMm, 2)} mm.`}
       {curve.length < 3 && ` ${curve.length} of 3 places so far: between and beyond them it is estimated.`}
     </p>
   );

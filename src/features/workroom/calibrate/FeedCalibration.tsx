@@ -14,7 +14,7 @@ import {
   nearestPressureStep,
   pressureSteps,
 } from '@/core/kit';
-import { feedFactor, seamContext, stripBow } from '@/core/physics';
+import { feedFactor, seamContext, bowOfStrips } from '@/core/physics';
 import { formatNumber, parseSignedMm } from '@/core/units';
 import { useCloths } from '@/data';
 import { DraftField, lengthIn, Pick, typedNumbers } from '@/ui';
@@ -108,13 +108,10 @@ export function FeedCalibration({ record }: { record: MachineRecord }) {
 const FEET_TO_TRY = FEET.filter((foot) => FOOT[foot].general).map((foot) => [foot, FOOT[foot].name] as const);
 /** Cloths offered in the list; the newest come first. */
 const MOST = 200;
-/** The strips people sew most: 2 1/2 inches, a metre long. */
-const STRIP = { stripMm: 63.5, spanMm: 1000, seams: 1, alternate: false };
 
 function FeedSays({ machine, last }: { machine: Machine; last: FeedMeasure | null }) {
   const measured = (machine.calibration?.feed ?? []).some((f) => f.factor !== null);
-  const strain = last ? Math.abs((100 * last.shiftMm) / last.overMm) : 0;
-  const bow = strain > 0 ? stripBow({ ...STRIP, strainPercent: strain }).sagittaMm : 0;
+  const bow = last ? bowOfStrips(last.shiftMm, last.overMm) : 0;
   return (
     <p className={styles.says}>
       {measured ? (

@@ -1,4 +1,4 @@
-import { PLAIN_MACHINE } from '../kit';
+import { PLAIN_MACHINE } from '../../kit';
 import type { Row } from './changes';
 
 /** A record that stands for one that is gone, so that what hangs on it can be used again. */

@@ -2,11 +2,11 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { LISTS, readRecord, type Workroom } from '../file';
-import { describe as say, mended, placeholders, recordName } from '.';
+import { LISTS, readRecord, type Workroom } from '../../file';
+import { describe as say, mended, placeholders, recordName } from '..';
 
 const demo = JSON.parse(
-  readFileSync(path.join(import.meta.dirname, '../../../demo/tansy-wren.json'), 'utf8'),
+  readFileSync(path.join(import.meta.dirname, '../../../../demo/tansy-wren.json'), 'utf8'),
 ) as Workroom;
 
 describe('a damaged record', () => {

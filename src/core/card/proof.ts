@@ -1,6 +1,6 @@
 import { idSchema } from '../result';
-import type { OperationKind } from '../setup';
-import type { TestedCard } from './card';
+import type { OperationKind, Setup } from '../setup';
+import type { Card, TestedCard } from './card';
 
 /** Fields of a question that say which cloth, second cloth and machine these are, by id only. */
 export const askedIds = {
@@ -38,7 +38,7 @@ export const isOnMachine = (card: Pick<TestedCard, 'machineId'>, { machineId }: 
  * @param ids - cloths and machine by id
  * @param kind - the operation
  */
-export function isAbout(
+export function isProofOf(
   card: Pick<TestedCard, 'clothId' | 'machineId' | 'secondId' | 'operation' | 'simulated'>,
   ids: AskedIds,
   kind: OperationKind,
@@ -54,3 +54,19 @@ export function isAbout(
     card.operation.kind === kind
   );
 }
+
+/**
+ * The newest card that proves an operation on these very fabrics and this machine.
+ *
+ * @param cards - newest first
+ * @param ids - fabrics and machine by id
+ * @param kind - the operation
+ * @param fits - whether a card's setting can be sewn that way at all, e.g. with one needle where the operation takes one
+ * @returns the card; null when none proves it
+ */
+export const proofOf = <C extends Card>(
+  cards: readonly C[],
+  ids: AskedIds,
+  kind: OperationKind,
+  fits: (setup: Setup) => boolean = () => true,
+): C | null => cards.find((card) => isProofOf(card, ids, kind) && fits(card.setup)) ?? null;

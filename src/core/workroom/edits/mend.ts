@@ -1,6 +1,6 @@
 import type { z } from 'zod';
-import { type LinkedList, readRecord, RECORD } from '../file';
-import { formatPath, parseCarrying } from '../result';
+import { type LinkedList, readRecord, RECORD } from '../../file';
+import { formatPath, parseCarrying } from '../../result';
 import type { Row } from './changes';
 
 /** A damaged record with what is wrong left out of it. */

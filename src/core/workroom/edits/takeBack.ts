@@ -1,4 +1,4 @@
-import { canonical } from '../file';
+import { canonical } from '../../file';
 import { after, before, type Change, isSame, type Row } from './changes';
 
 /** What has to be done to a record so that a change of it is taken back. */

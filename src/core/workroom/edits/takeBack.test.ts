@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { type Job, jobFromTemplate, jobSchema, TEMPLATES, withCloth, withoutPiece, withoutSeam } from '../job';
+import { type Job, jobFromTemplate, jobSchema, TEMPLATES, withCloth, withoutPiece, withoutSeam } from '../../job';
 import { before, type Change, changeOf, inverse, isSame, type Row } from './changes';
 import { mergeBack, stepBack } from './takeBack';
 

@@ -1,4 +1,4 @@
-import { formatNumber } from '../units';
+import { formatNumber } from '../../units';
 import type { Row } from './changes';
 
 /** What one record of a table is called on screen, and where its own name stands. */

@@ -1,4 +1,4 @@
-import { canonical } from '../file';
+import { canonical } from '../../file';
 
 /** A record as it lies in its table, whatever shape it has. */
 export type Row = Record<string, unknown>;

@@ -1,0 +1,3 @@
+export * from './clamp';
+export * from './spread';
+export * from './tolerance';

@@ -1,0 +1,6 @@
+export * from './machineBar';
+export * from './machineTarget';
+export * from './needlesToChange';
+export * from './needleToPutIn';
+export * from './sewingClock';
+export * from './tickReading';

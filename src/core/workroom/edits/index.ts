@@ -1,0 +1,7 @@
+export * from './changes';
+export * from './describe';
+export * from './stamped';
+export * from './takeBack';
+export * from './words';
+export * from './mend';
+export * from './placeholder';

@@ -1,0 +1,4 @@
+export * from './advanceRun';
+export * from './beginRun';
+export * from './runAgain';
+export * from './runOfSeam';

@@ -1,0 +1,4 @@
+export * from './cardFromLine';
+export * from './nextTestLine';
+export * from './settledLine';
+export * from './startSwatch';

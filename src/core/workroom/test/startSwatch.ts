@@ -1,0 +1,95 @@
+import type { Card } from '../../card';
+import { KNOWLEDGE } from '../../result';
+import { OPERATION, type Operation } from '../../setup';
+import { type Line, newLine, type ScrapPlan, type Swatch } from '../../swatch';
+
+/** A swatch with the lines it begins with. */
+export interface StartedSwatch {
+  swatch: Swatch;
+  lines: Line[];
+}
+
+/** What a swatch is for. */
+export interface SwatchAbout {
+  clothId: string;
+  clothName: string;
+  /** The second fabric, where two meet. */
+  secondId: string | null;
+  machineId: string;
+  operation: Operation;
+}
+
+/** Makes keys, and says the moment. */
+export interface Making {
+  newId: () => string;
+  /** ISO 8601. */
+  at: string;
+}
+
+/**
+ * A swatch as it was planned: its first line in hand, the others to come, numbered in their order.
+ *
+ * @param about - fabrics, machine and operation
+ * @param plan - lines in the order to sew them
+ * @param making - keys and moment
+ */
+export function startSwatch(
+  about: SwatchAbout,
+  plan: Pick<ScrapPlan, 'lines' | 'spares'>,
+  making: Making,
+): StartedSwatch {
+  const { clothId, clothName, secondId, machineId, operation } = about;
+  const { newId, at } = making;
+  const id = newId();
+  const name = `${clothName}, ${OPERATION[operation.kind].name}`;
+  return {
+    swatch: {
+      id,
+      clothId,
+      secondId,
+      machineId,
+      operation,
+      proves: null,
+      startedAt: at,
+      name,
+      where: '',
+      spares: plan.spares,
+    },
+    lines: plan.lines.map((line, i) =>
+      newLine({
+        ...line,
+        id: newId(),
+        swatchId: id,
+        number: i + 1,
+        sewnAt: at,
+        status: i === 0 ? 'sewing' : 'planned',
+        knowledge: KNOWLEDGE,
+      }),
+    ),
+  };
+}
+
+/**
+ * A swatch of one line that proves a card again: the same setting, fabric, machine and operation.
+ *
+ * @param card - the card
+ * @param making - keys and moment
+ */
+export function swatchToProveAgain(card: Card, { newId, at }: Making): StartedSwatch {
+  const { clothId, secondId, machineId, operation, proves, name, where, setup, knowledge } = card;
+  const id = newId();
+  const line = newLine({
+    id: newId(),
+    swatchId: id,
+    number: 1,
+    setup,
+    direction: operation.direction ?? 'across',
+    sewnAt: at,
+    provesCardId: card.id,
+    knowledge,
+  });
+  return {
+    swatch: { id, clothId, secondId, machineId, operation, proves, startedAt: at, name, where, spares: [] },
+    lines: [line],
+  };
+}
