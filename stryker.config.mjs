@@ -1,5 +1,5 @@
 /** Mutation runs (`npm run mutants`): at least 85 % of the changed conditions and numbers have to turn a test red. */
-export default {
+const config = {
   testRunner: 'vitest',
   vitest: { configFile: 'vitest.mutants.config.ts' },
   mutate: [
@@ -16,6 +16,8 @@ export default {
   thresholds: { high: 95, low: 85, break: 85 },
   reporters: ['clear-text', 'progress-append-only'],
   clearTextReporter: { allowColor: false, allowEmojis: false, reportTests: false },
-  tempDirName: 'node_modules/.cache/mutants',
+  tempDirName: '.mutants',
   cleanTempDir: 'always',
 };
+
+export default config;

@@ -12,9 +12,9 @@ import {
   TEMPLATES,
 } from '../src/core/job';
 // The bench may look longer than the product does: that is how the best known is come by.
-import { searchGood } from '../src/core/job/order/good';
+import { annealedOrder } from '../src/core/job/order/annealing';
 import { modelOf } from '../src/core/job/order/model';
-import { orderCost } from '../src/core/job/order/orders';
+import { orderCost } from '../src/core/job/order/localSearch';
 import { seeded } from '../src/core/random';
 
 const read = readWorkroom(readFileSync(new URL('../demo/tansy-wren.json', import.meta.url), 'utf8'));
@@ -74,7 +74,7 @@ function told(name: string, question: ScheduleInput): void {
   const seconds = (performance.now() - begun) / 1000;
   if ('blocked' in found) throw new Error('expected an order');
   const model = modelOf(question);
-  const best = Math.min(found.cost, orderCost(model, searchGood(model, undefined, PATIENCE)));
+  const best = Math.min(found.cost, orderCost(model, annealedOrder(model, undefined, PATIENCE)));
   const over = (100 * (found.cost - best)) / best;
   console.log(
     `${name}, ${question.tasks.length} to do`.padEnd(44),

@@ -4,7 +4,7 @@
  */
 import { lineFacts } from '../src/core/card';
 import { type Cloth, FAMILY, type Family } from '../src/core/cloth';
-import { type ChangeId, type DiagnoseInput, diagnoseUnanswered, outcomesOf } from '../src/core/diagnose';
+import { type RemedyId, type DiagnoseInput, diagnoseUnanswered, outcomesOf } from '../src/core/diagnose';
 import { match, matchInputSchema } from '../src/core/match';
 import { seamContext } from '../src/core/physics';
 import { seeded } from '../src/core/random';
@@ -16,7 +16,7 @@ import { allSigns, type Finding, findingsOf, passCriteria, passes } from '../src
 /** How a strategy chooses what to do next, out of what was seen and tried. */
 export type Strategy = (input: DiagnoseInput, seed: number) => Step | null;
 interface Step {
-  change: ChangeId;
+  change: RemedyId;
   setup?: Setup;
 }
 
@@ -73,8 +73,8 @@ export function trial(fault: HiddenFault, seed: number, strategy: Strategy): Tri
   const seam = seamContext(cloth, operation);
   let setup = first;
   let quirks = quirksOf(seed, fault);
-  const lines: { change?: ChangeId; findings: Finding[]; setup: Setup }[] = [];
-  let change: ChangeId | undefined;
+  const lines: { change?: RemedyId; findings: Finding[]; setup: Setup }[] = [];
+  let change: RemedyId | undefined;
   for (let number = 1; number <= MOST_LINES; number += 1) {
     const line = sewOnStandIn({ seam, cloth, setup, direction: 'across', quirks, seed: seed * 100 + number });
     const findings = allSigns(seam, line);
@@ -97,7 +97,7 @@ export function trial(fault: HiddenFault, seed: number, strategy: Strategy): Tri
 export const advised: Strategy = (input) => diagnoseUnanswered(input).next;
 
 /** Everything a textbook lists, always in the same order. */
-const TEXTBOOK: ChangeId[] = [
+const TEXTBOOK: RemedyId[] = [
   'rethread',
   'new-needle',
   'better-thread',
@@ -115,8 +115,8 @@ const TEXTBOOK: ChangeId[] = [
 ];
 
 /** A change as the plain strategies make it: the same dials by the same amounts. */
-function plainStep({ setup }: DiagnoseInput, change: ChangeId): Step {
-  const turned: Partial<Record<ChangeId, Partial<Setup>>> = {
+function plainStep({ setup }: DiagnoseInput, change: RemedyId): Step {
+  const turned: Partial<Record<RemedyId, Partial<Setup>>> = {
     'tension-down': { tensionSteps: setup.tensionSteps - 1 },
     'tension-up': { tensionSteps: setup.tensionSteps + 1 },
     'pressure-down': { pressure: Math.max(0, setup.pressure - 0.25) },

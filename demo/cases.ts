@@ -1,11 +1,11 @@
 import type { CheckInput, MatchRequest } from '../src/core/match';
-import type { Foot, Plate, Point, ThreadFibre } from '../src/core/kit';
+import type { Foot, Plate, NeedlePoint, ThreadFibre } from '../src/core/kit';
 import type { StitchId } from '../src/core/stitch';
 import { PLAIN_MACHINE } from '../src/core/kit';
 
 /** What a teacher would accept as an answer. Ranges are closed; lists mean any of them. */
 export interface Wanted {
-  point?: readonly Point[];
+  point?: readonly NeedlePoint[];
   nm?: readonly [number, number];
   fibre?: readonly ThreadFibre[];
   foot?: readonly Foot[];

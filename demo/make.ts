@@ -9,7 +9,7 @@ import type { Kit } from '../src/core/kit';
 import { match } from '../src/core/match';
 import { KNOWLEDGE } from '../src/core/result';
 import { OPERATION, type OperationKind, type Setup, USUAL_SCHOOLS } from '../src/core/setup';
-import { type Finding, keptFinding, type Line } from '../src/core/swatch';
+import { type Finding, keptFinding, type TestLine } from '../src/core/swatch';
 import { NEEDLES, THREADS } from './tin';
 import { type Bolt, BOLTS } from './bolts';
 import { jobsOnBoard } from './jobs';
@@ -70,15 +70,15 @@ function best(clothId: string, kind: OperationKind, machine = green): Setup {
 }
 
 /** A line of the demo: what is not said is as it usually is. */
-type Trial = Partial<Omit<Line, 'findings'>> & { findings?: Finding[] };
+type Trial = Partial<Omit<TestLine, 'findings'>> & { findings?: Finding[] };
 
 const swatches: Workroom['swatches'] = [];
-const lines: Line[] = [];
+const lines: TestLine[] = [];
 const cards: Workroom['cards'] = [];
 
 /** What a line that passed proves. */
 function cardOf(
-  line: Line,
+  line: TestLine,
   about: { id: string; name: string; clothId: string; kind: OperationKind; machineId: string },
 ): Workroom['cards'][number] {
   const { id, name, clothId, kind, machineId } = about;
@@ -127,7 +127,7 @@ function scrap(
     spares: [],
   });
   trials.forEach((trial, i) => {
-    const line: Line = {
+    const line: TestLine = {
       id: `${id}-${i + 1}`,
       swatchId: id,
       number: i + 1,

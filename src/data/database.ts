@@ -20,7 +20,7 @@ import {
 import type { Job } from '@/core/job';
 import type { View } from '@/core/ledger';
 import type { Run } from '@/core/procedure';
-import type { Line, Swatch } from '@/core/swatch';
+import type { TestLine, Swatch } from '@/core/swatch';
 
 /** A named value that belongs to this browser, not to the workroom. */
 export interface Preference {
@@ -46,7 +46,7 @@ export class WorkroomDatabase extends Dexie {
   photos!: EntityTable<PhotoRecord, 'id'>;
   onMachine!: EntityTable<OnMachine, 'machineId'>;
   swatches!: EntityTable<Swatch, 'id'>;
-  lines!: EntityTable<Line, 'id'>;
+  lines!: EntityTable<TestLine, 'id'>;
   cards!: EntityTable<Card, 'id'>;
   runs!: EntityTable<Run, 'id'>;
   jobs!: EntityTable<Job, 'id'>;

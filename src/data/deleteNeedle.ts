@@ -3,7 +3,7 @@ import { amountId } from './amountId';
 import { edit } from './edits';
 import { needles, onMachines } from './repositories';
 
-/** Takes a needle out of the tin; one that is in a machine stays there, with the hours it has sewn. */
+/** Takes a needle out of the stock; one that is in a machine stays there, with the hours it has sewn. */
 export async function deleteNeedle(id: string): Promise<void> {
   await edit(null, async () => {
     const needle = await needles.get(id);

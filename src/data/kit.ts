@@ -31,6 +31,6 @@ export async function writeKitRecord(record: KitRecord): Promise<void> {
 
 /** The kit that Match chooses from, or null for everything on sale. */
 export async function readKit(): Promise<Kit | null> {
-  const [record, tin, spools] = await Promise.all([readKitRecord(), needles.all(), threads.all()]);
-  return kitOf(record, tin, spools);
+  const [record, stock, spools] = await Promise.all([readKitRecord(), needles.all(), threads.all()]);
+  return kitOf(record, stock, spools);
 }

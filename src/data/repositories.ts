@@ -1,4 +1,4 @@
-import type { Line } from '@/core/swatch';
+import type { TestLine } from '@/core/swatch';
 import { repository } from './repository';
 
 /** One repository for each noun of the workroom. */
@@ -12,7 +12,7 @@ export const photos = repository('photos');
 export const swatches = repository('swatches');
 export const lines = repository('lines');
 /** The lines of one swatch in their order; no other line is read. */
-export const linesOf = async (swatchId: string): Promise<Line[]> =>
+export const linesOf = async (swatchId: string): Promise<TestLine[]> =>
   (await lines.where('swatchId', swatchId)).sort((a, b) => a.number - b.number);
 export const cards = repository('cards');
 export const runs = repository('runs');

@@ -1,7 +1,7 @@
 import { clamp } from '@/core/numbers';
 import type { Table } from 'dexie';
 import { idOf, type LinkedList, readRecord, type RecordInput, type Records } from '@/core/file';
-import { recordName, type Row } from '@/core/workroom';
+import { recordName, type StoredRow } from '@/core/workroom';
 import { database } from './database';
 import { edit, removeRow, writeRow, writeRows } from './edits';
 import { readOnce } from './readOnce';
@@ -67,7 +67,7 @@ export function repository<L extends LinkedList>(list: L): Repository<Records[L]
 }
 
 /** A record as the fields it consists of. */
-const asRow = (record: object) => record as Row;
+const asRow = (record: object) => record as StoredRow;
 
 /** Rows in the first page of a table: the first of their kind take longest. */
 const FIRST = 10;

@@ -5,7 +5,7 @@ import { edit } from './edits';
 import { machines, needles, onMachines } from './repositories';
 
 /** What was sewn: which cloth of the drawer, where it is one, and its name and kind. */
-export interface Sewn {
+export interface SewnFabric {
   id?: string;
   name: string;
   family: string;
@@ -20,7 +20,7 @@ export interface Sewn {
  * @param minutes - minutes the needle ran; below 0 takes back what was counted before
  * @param cloth - what was sewn
  */
-export async function countSewing(machineId: string, minutes: number, cloth: Sewn): Promise<void> {
+export async function countSewing(machineId: string, minutes: number, cloth: SewnFabric): Promise<void> {
   const sign = minutes < 0 ? -1 : 1;
   const worn = sign * wornHours(Math.abs(minutes), cloth.family);
   await edit('Sewing time counted', async () => {

@@ -11,7 +11,7 @@ import {
   type Thing,
   thingText,
 } from '@/core/file';
-import type { Row } from '@/core/workroom';
+import type { StoredRow } from '@/core/workroom';
 import { edit, readRow, writeRow } from './edits';
 import { readAll } from './workroomFile';
 
@@ -35,7 +35,7 @@ export async function bringIn(records: readonly { list: LinkedList; record: obje
   await edit(null, async () => {
     for (const { list, record } of records) {
       const id = idOf(list, record);
-      if ((await readRow(list, id)) === undefined) await writeRow(list, id, record as Row);
+      if ((await readRow(list, id)) === undefined) await writeRow(list, id, record as StoredRow);
     }
   });
 }
@@ -59,7 +59,7 @@ export async function previewThing(text: string, now: Date): Promise<{ read: Rea
 export async function importThing({ thing, item, with: beside }: ThingFile, text: string): Promise<number | null> {
   const { entry } = await edit(text, async () => {
     await bringIn(beside);
-    await writeRow(THINGS[thing], (item as { id: string }).id, item as Row);
+    await writeRow(THINGS[thing], (item as { id: string }).id, item as StoredRow);
   });
   return entry;
 }

@@ -2,7 +2,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import type { Card } from '@/core/card';
 import type { OnMachine, PhotoRecord } from '@/core/file';
 import type { Kit } from '@/core/kit';
-import type { Line } from '@/core/swatch';
+import type { TestLine } from '@/core/swatch';
 import { readKit, readKitRecord } from './kit';
 import { type PreferenceKey, type PreferenceValue, readPreference } from './preferences';
 import {
@@ -54,7 +54,8 @@ export const useOnMachine = (machineId: string | null): OnMachine | null | undef
 export const usePhoto = (id: string | undefined): PhotoRecord | null | undefined =>
   useLiveQuery(async () => (id ? ((await photos.get(id)) ?? null) : null), [id]);
 /** The lines of one swatch, live, in their order; no other line is read. */
-export const useLinesOf = (swatchId: string): Line[] | undefined => useLiveQuery(() => linesOf(swatchId), [swatchId]);
+export const useLinesOf = (swatchId: string): TestLine[] | undefined =>
+  useLiveQuery(() => linesOf(swatchId), [swatchId]);
 /** All lines, live, each swatch's in their order. */
 export const useLines = sharedLive(async () => (await lines.all()).sort((a, b) => a.number - b.number));
 

@@ -1,5 +1,5 @@
 export { CheckBar } from './CheckBar';
-export { Choice, ChoiceList } from './Choice';
+export { InlineEdit, OptionList } from './InlineEdit';
 export { ClashDrawing } from './ClashDrawing';
 export { ClothFill } from './ClothFill';
 export { ClothSwatch } from './ClothSwatch';
@@ -11,15 +11,15 @@ export { Field } from './Field';
 export { FileButton } from './FileButton';
 export { GiveBar } from './GiveBar';
 export { LockstitchSection } from './LockstitchSection';
-export { Pick } from './Pick';
-export { CautionPlate, StopPlate } from './Plate';
+export { Select } from './Select';
+export { CautionAlert, StopAlert } from './Alert';
 export { Reading } from './Reading';
 export { StitchDrawing } from './StitchDrawing';
 export { StitchPath } from './StitchPath';
 export { StretchRuler } from './StretchRuler';
 export { theme } from './theme';
 export { Tick, Ticks, withTick } from './Ticks';
-export { TapeBar } from './TapeBar';
+export { ProgressBar } from './ProgressBar';
 export { MeasureField } from './MeasureField';
 export { Tabs } from './Tabs';
 

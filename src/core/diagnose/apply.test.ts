@@ -3,7 +3,7 @@ import { FULL_KIT, type Kit, PLAIN_MACHINE } from '../kit';
 import type { Setup } from '../setup';
 import { plainSetup } from '../setup/plainSetup.testing';
 import { applyEdit, type ApplyTo } from './apply';
-import type { Edit } from './changes';
+import type { RemedyEdit } from './remedies';
 
 const jersey = { structure: 'knit' as const, family: 'jersey' as const, traits: [], stretchAcross: 50 };
 const setup = plainSetup({ needle: { point: 'ballpoint', nm: 80 }, stitch: 'zigzag', widthMm: 2 });
@@ -15,7 +15,7 @@ const to = (more: Partial<ApplyTo> = {}): ApplyTo => ({
   kit: FULL_KIT,
   ...more,
 });
-const after = (edit: Edit, more?: Partial<ApplyTo>) => applyEdit(edit, to(more));
+const after = (edit: RemedyEdit, more?: Partial<ApplyTo>) => applyEdit(edit, to(more));
 const straight: Setup = { ...setup, stitch: 'straight', widthMm: 0 };
 const few: Kit = {
   needles: [{ point: 'ballpoint', nm: 80 }],
@@ -26,7 +26,7 @@ const few: Kit = {
 };
 
 describe('one change makes one difference', () => {
-  it.each<[string, Edit, Partial<Setup>, Partial<ApplyTo>?]>([
+  it.each<[string, RemedyEdit, Partial<Setup>, Partial<ApplyTo>?]>([
     ['a needle one size finer', { kind: 'needle-size', steps: -1 }, { needle: { point: 'ballpoint', nm: 75 } }],
     ['a needle one size thicker', { kind: 'needle-size', steps: 1 }, { needle: { point: 'ballpoint', nm: 90 } }],
     [
@@ -60,7 +60,7 @@ describe('one change makes one difference', () => {
 });
 
 describe('what cannot be done is not offered', () => {
-  it.each<[string, Edit, Partial<ApplyTo>]>([
+  it.each<[string, RemedyEdit, Partial<ApplyTo>]>([
     ['a finer needle that is not owned', { kind: 'needle-size', steps: -1 }, { kit: few }],
     ['another point that is not owned', { kind: 'needle-point', point: 'stretch' }, { kit: few }],
     ['the point that is in already', { kind: 'needle-point', point: 'ballpoint' }, {}],
@@ -101,7 +101,7 @@ describe('what cannot be done is not offered', () => {
 describe('twin needles', () => {
   it('stay twins, with the same gap', () => {
     const twin: Setup = { ...straight, needle: { point: 'twin', nm: 80, gapMm: 2.5 } };
-    const edit: Edit = { kind: 'needle-point', point: 'stretch', twin: 'twin-stretch' };
+    const edit: RemedyEdit = { kind: 'needle-point', point: 'stretch', twin: 'twin-stretch' };
     expect(after(edit, { setup: twin, operation: { kind: 'hem' } })!.needle).toEqual({
       point: 'twin-stretch',
       nm: 75,

@@ -5,7 +5,7 @@ import { type Kit, type Machine, POINT, pressureSteps, type Thread, trueLengthMm
 import { giveOfSetup, seamContext } from '../physics';
 import type { Operation, Setup } from '../setup';
 import { STITCHES, stitchFacts, type StitchId } from '../stitch';
-import type { Edit } from './changes';
+import type { RemedyEdit } from './remedies';
 
 /** What a change works on. */
 export interface ApplyTo {
@@ -23,14 +23,14 @@ export interface ApplyTo {
  * @param to - setting, machine, kit and cloth
  * @returns the new setting, or null when machine or kit cannot do it, nothing would change, or an interlock closes on it
  */
-export function applyEdit(edit: Edit, to: ApplyTo): Setup | null {
+export function applyEdit(edit: RemedyEdit, to: ApplyTo): Setup | null {
   const next = edited(edit, to);
   if (!next || JSON.stringify(next) === JSON.stringify(to.setup)) return null;
   const { thicknessMm } = seamContext(to.cloth, to.operation);
   return checkInterlocks({ setup: next, machine: to.machine, thicknessMm }).length === 0 ? next : null;
 }
 
-function edited(edit: Edit, to: ApplyTo): Setup | null {
+function edited(edit: RemedyEdit, to: ApplyTo): Setup | null {
   const { setup } = to;
   switch (edit.kind) {
     case 'needle-size':

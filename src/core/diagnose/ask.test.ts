@@ -21,14 +21,14 @@ const asked = (sign: string, more: object = {}): DiagnoseInput =>
     findings: [{ sign, severity: 3 }],
     ...more,
   });
-const odds = (input: DiagnoseInput, cause: string) =>
+const posterior = (input: DiagnoseInput, cause: string) =>
   diagnose(input).causes.find((c) => c.cause === cause)!.probability;
 describe('questions', () => {
-  it('have answers whose chances add up to one under every cause', () => {
+  it('have answers whose probabilities add up to one under every cause', () => {
     for (const { id, answers } of rowsOf(QUESTION))
       for (const cause of CAUSES)
         expect(
-          answers.reduce((sum, a) => sum + (a.given[cause] ?? a.otherwise), 0),
+          answers.reduce((sum, a) => sum + (a.likelihood[cause] ?? a.otherwise), 0),
           `${id} ${cause}`,
         ).toBeCloseTo(1, 9);
   });
@@ -40,10 +40,10 @@ describe('questions', () => {
     ['the needle, when it is old', 'skipped', 'ask-needle-age', 'long', 'new', 'needle-worn'],
     ['a pin, when one was crossed', 'needle-broke', 'ask-metal', 'yes', 'no', 'hit-metal'],
   ])('the answer points to %s', (_, sign, question, yes, no, cause) => {
-    const after = (answer: string) => odds(asked(sign, { answers: [{ question, answer }] }), cause);
-    expect(after(yes)).toBeGreaterThan(odds(asked(sign), cause));
-    expect(after(no)).toBeLessThan(odds(asked(sign), cause));
-    expect(after(NOT_SURE)).toBeCloseTo(odds(asked(sign), cause), 12);
+    const after = (answer: string) => posterior(asked(sign, { answers: [{ question, answer }] }), cause);
+    expect(after(yes)).toBeGreaterThan(posterior(asked(sign), cause));
+    expect(after(no)).toBeLessThan(posterior(asked(sign), cause));
+    expect(after(NOT_SURE)).toBeCloseTo(posterior(asked(sign), cause), 12);
   });
 
   it('"not sure" says nothing, and the same is never asked twice', () => {
@@ -95,7 +95,7 @@ describe('the counted stitch length', () => {
       },
     });
     const counted = { ...vinyl, trueLengthMm: 2.5 };
-    expect(odds(counted, 'stitch-too-short')).toBeGreaterThan(odds(vinyl, 'stitch-too-short'));
+    expect(posterior(counted, 'stitch-too-short')).toBeGreaterThan(posterior(vinyl, 'stitch-too-short'));
     expect(diagnose(counted).next.change).toBe('longer');
   });
 });

@@ -1,13 +1,13 @@
 import { rowsOf } from '../result';
 import type { Cause } from './causes';
-import { CHANGE } from './changes';
+import { REMEDY } from './remedies';
 import { type Facts, holds } from './facts';
 import type { DiagnoseInput } from './input';
-import { LINKS } from './links';
+import { LIKELIHOOD } from './likelihood';
 import { ASK_MIN, type AnswerFacts, NOT_SURE, QUESTION, type QuestionFacts } from './questions';
 
-/** Odds of every cause, adding up to 1. */
-export type Odds = Readonly<Record<Cause, number>>;
+/** The probability of every cause, adding up to 1. */
+export type Posterior = Readonly<Record<Cause, number>>;
 
 /** An answer is worth asking for when it makes the next step so much better, for each minute: a cheap check is sooner done. */
 const BETTER = 1.5;
@@ -15,16 +15,16 @@ const BETTER = 1.5;
 /** The causes that show as one of the signs that were seen; what has nothing to do with them is neither asked nor changed. */
 export function linkedCauses({ findings }: Pick<DiagnoseInput, 'findings'>): ReadonlySet<Cause> {
   const seen = findings.filter(({ severity }) => severity > 0);
-  return new Set(seen.flatMap(({ sign }) => Object.keys(LINKS[sign]) as Cause[]));
+  return new Set(seen.flatMap(({ sign }) => Object.keys(LIKELIHOOD[sign]) as Cause[]));
 }
 
 /** A change that cures a cause so surely has answered the question by how it went. */
 const SETTLES = 0.8;
 
-const causesOf = (answers: readonly AnswerFacts[]) => Object.keys(answers[0].given) as Cause[];
+const causesOf = (answers: readonly AnswerFacts[]) => Object.keys(answers[0].likelihood) as Cause[];
 
 /** How likely an answer is under a cause. */
-const chanceOf = (answer: AnswerFacts, cause: Cause) => answer.given[cause] ?? answer.otherwise;
+const likelihoodOf = (answer: AnswerFacts, cause: Cause) => answer.likelihood[cause] ?? answer.otherwise;
 
 /**
  * What the answers given so far say of a cause.
@@ -36,16 +36,19 @@ const chanceOf = (answer: AnswerFacts, cause: Cause) => answer.given[cause] ?? a
 export function answered(cause: Cause, answers: NonNullable<DiagnoseInput['answers']>): number {
   return answers.reduce((product, { question, answer }) => {
     const facts = QUESTION[question].answers.find((a) => a.id === answer);
-    return facts && answer !== NOT_SURE ? product * chanceOf(facts, cause) : product;
+    return facts && answer !== NOT_SURE ? product * likelihoodOf(facts, cause) : product;
   }, 1);
 }
 
-function after(odds: Odds, answer: AnswerFacts): { chance: number; odds: Odds } {
-  const entries = (Object.entries(odds) as [Cause, number][]).map(
-    ([cause, p]) => [cause, p * chanceOf(answer, cause)] as const,
+function posteriorAfter(posterior: Posterior, answer: AnswerFacts): { probability: number; posterior: Posterior } {
+  const entries = (Object.entries(posterior) as [Cause, number][]).map(
+    ([cause, p]) => [cause, p * likelihoodOf(answer, cause)] as const,
   );
-  const chance = entries.reduce((sum, [, p]) => sum + p, 0);
-  return { chance, odds: Object.fromEntries(entries.map(([cause, p]) => [cause, p / chance])) as unknown as Odds };
+  const probability = entries.reduce((sum, [, p]) => sum + p, 0);
+  return {
+    probability,
+    posterior: Object.fromEntries(entries.map(([cause, p]) => [cause, p / probability])) as unknown as Posterior,
+  };
 }
 
 /**
@@ -56,21 +59,21 @@ function after(odds: Odds, answer: AnswerFacts): { chance: number; odds: Odds } 
  *
  * @param input - the line
  * @param facts - of the line
- * @param odds - of the causes now
- * @param best - gain and minutes of the best step under given odds
+ * @param posterior - of the causes now
+ * @param best - gain and minutes of the best step under a posterior
  * @returns the question, or null when acting is better
  */
 export function questionWorthAsking(
   input: DiagnoseInput,
   facts: Facts,
-  odds: Odds,
-  best: (odds: Odds) => { gain: number; minutes: number } | null,
+  posterior: Posterior,
+  best: (posterior: Posterior) => { gain: number; minutes: number } | null,
 ): QuestionFacts | null {
-  const now = best(odds);
+  const now = best(posterior);
   if (!now) return null;
   const asked = new Set((input.answers ?? []).map((a) => a.question));
   const linked = linkedCauses(input);
-  const triedFor = (cause: Cause) => input.history.some(({ change }) => (CHANGE[change].cures[cause] ?? 0) >= SETTLES);
+  const triedFor = (cause: Cause) => input.history.some(({ change }) => (REMEDY[change].cures[cause] ?? 0) >= SETTLES);
   const open = rowsOf(QUESTION).filter(
     ({ id, when, unlessKnown, answers }) =>
       !asked.has(id) &&
@@ -80,9 +83,9 @@ export function questionWorthAsking(
   );
   const worth = open.map((question) => {
     const value = question.answers.reduce((sum, answer) => {
-      const then = after(odds, answer);
-      const step = best(then.odds);
-      return sum + (step ? (then.chance * step.gain) / (step.minutes + ASK_MIN) : 0);
+      const then = posteriorAfter(posterior, answer);
+      const step = best(then.posterior);
+      return sum + (step ? (then.probability * step.gain) / (step.minutes + ASK_MIN) : 0);
     }, 0);
     return { question, value };
   });

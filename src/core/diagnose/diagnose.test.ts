@@ -15,9 +15,9 @@ import {
   type DiagnoseInput,
   diagnoseInputSchema,
   diagnoseOutputSchema,
-  LINKS,
+  LIKELIHOOD,
 } from '.';
-import { CHANGE, CHANGES } from './changes';
+import { REMEDY, REMEDIES } from './remedies';
 
 const settings = FAMILIES.flatMap((family) => {
   const input = matchInputSchema.parse({
@@ -43,7 +43,8 @@ const cases = fc
     threadQuality: fc.constantFrom('good' as const, 'unknown' as const, 'cheap' as const),
   })
   .map(({ base, ...rest }): DiagnoseInput => ({ ...base, ...rest, history: [] }));
-const odds = (input: DiagnoseInput, cause: Cause) => diagnose(input).causes.find((c) => c.cause === cause)!.probability;
+const posterior = (input: DiagnoseInput, cause: Cause) =>
+  diagnose(input).causes.find((c) => c.cause === cause)!.probability;
 const sure = { numRuns: 60, seed: 7 };
 
 describe('probabilities', () => {
@@ -64,9 +65,9 @@ describe('probabilities', () => {
     fc.assert(
       fc.property(cases, fc.constantFrom(...SIGNS), (input, sign) => {
         fc.pre(!input.findings.some((f) => f.sign === sign));
-        const [cause] = Object.entries(LINKS[sign]).sort(([, a], [, b]) => b - a)[0] as [Cause, number];
+        const [cause] = Object.entries(LIKELIHOOD[sign]).sort(([, a], [, b]) => b - a)[0] as [Cause, number];
         const absent = { ...input, findings: [...input.findings, { sign, severity: 0 }] };
-        expect(odds(absent, cause)).toBeLessThanOrEqual(odds(input, cause) + 1e-9);
+        expect(posterior(absent, cause)).toBeLessThanOrEqual(posterior(input, cause) + 1e-9);
       }),
       sure,
     );
@@ -79,7 +80,7 @@ describe('probabilities', () => {
         fc.double({ min: 0, max: 10, noNaN: true }),
         fc.double({ min: 0, max: 5, noNaN: true }),
         (input, hours, more) => {
-          const of = (needleHours: number) => odds({ ...input, needleHours }, 'needle-worn');
+          const of = (needleHours: number) => posterior({ ...input, needleHours }, 'needle-worn');
           expect(of(hours + more)).toBeGreaterThanOrEqual(of(hours) - 1e-9);
         },
       ),
@@ -90,7 +91,7 @@ describe('probabilities', () => {
   it('cheap thread is likelier to be the cause than good thread', () => {
     fc.assert(
       fc.property(cases, (input) => {
-        const of = (threadQuality: 'cheap' | 'good') => odds({ ...input, threadQuality }, 'thread-poor');
+        const of = (threadQuality: 'cheap' | 'good') => posterior({ ...input, threadQuality }, 'thread-poor');
         expect(of('cheap')).toBeGreaterThan(of('good'));
       }),
       sure,
@@ -104,7 +105,7 @@ describe('probabilities', () => {
         if (next.change === 'technician') return;
         const main = CAUSES.find((cause) => next.because.includes(CAUSE[cause].text))!;
         const went = (result: 'better' | 'same') =>
-          odds({ ...input, history: [{ change: next.change, result }] }, main);
+          posterior({ ...input, history: [{ change: next.change, result }] }, main);
         expect(went('same')).toBeLessThan(went('better'));
       }),
       sure,
@@ -173,25 +174,25 @@ describe('the next step', () => {
 
 describe('the graph', () => {
   it('gives every sign a cause, and every cause but "something else" a sign', () => {
-    for (const sign of SIGNS) expect(Object.keys(LINKS[sign]).length, sign).toBeGreaterThan(0);
-    const linked = new Set(SIGNS.flatMap((sign) => Object.keys(LINKS[sign])));
+    for (const sign of SIGNS) expect(Object.keys(LIKELIHOOD[sign]).length, sign).toBeGreaterThan(0);
+    const linked = new Set(SIGNS.flatMap((sign) => Object.keys(LIKELIHOOD[sign])));
     for (const cause of CAUSES) if (cause !== 'something-else') expect(linked.has(cause), cause).toBe(true);
   });
 
-  it('holds chances and odds that can be', () => {
-    for (const sign of SIGNS) for (const p of Object.values(LINKS[sign])) expect(p > 0 && p < 1).toBe(true);
-    for (const cause of CAUSES) expect(CAUSE[cause].base).toBeGreaterThan(0);
+  it('holds probabilities and posterior that can be', () => {
+    for (const sign of SIGNS) for (const p of Object.values(LIKELIHOOD[sign])) expect(p > 0 && p < 1).toBe(true);
+    for (const cause of CAUSES) expect(CAUSE[cause].prior).toBeGreaterThan(0);
   });
 
   it('has a remedy for every cause but "something else", and a cause for every remedy but those that only mend the look', () => {
     for (const cause of CAUSES) {
       if (cause !== 'something-else')
         expect(
-          CHANGES.some((id) => (CHANGE[id].cures[cause] ?? 0) > 0.5),
+          REMEDIES.some((id) => (REMEDY[id].cures[cause] ?? 0) > 0.5),
           cause,
         ).toBe(true);
     }
-    for (const id of CHANGES) expect(Object.keys(CHANGE[id].cures).length, id).toBeGreaterThan(0);
+    for (const id of REMEDIES) expect(Object.keys(REMEDY[id].cures).length, id).toBeGreaterThan(0);
   });
 
   it('refuses a sign nobody knows', () => {

@@ -2,25 +2,25 @@ import { FULL_KIT } from '../kit';
 import type { Setup } from '../setup';
 import type { Sign } from '../stitch';
 import { applyEdit } from './apply';
-import { answered, linkedCauses, type Odds, questionWorthAsking } from './ask';
+import { answered, linkedCauses, type Posterior, questionWorthAsking } from './ask';
 import { CAUSE, type Cause, CAUSES } from './causes';
-import { type ChangeFacts, type ChangeId, CHANGE, CHANGE_LIST } from './changes';
+import { type RemedyFacts, type RemedyId, REMEDY, REMEDY_LIST } from './remedies';
 import { type Facts, factsOf, holds, machineOf } from './facts';
 import type { DiagnoseInput, DiagnoseOutput, NextStep } from './input';
-import { LEAK, LINKS, SOMETHING_ELSE } from './links';
+import { LEAK, LIKELIHOOD, SOMETHING_ELSE } from './likelihood';
 import { ASK_MIN, NOT_SURE, type QuestionFacts, type QuestionId } from './questions';
 
 /** A line sewn again to see whether a change helped, with laying and looking, minutes (model). */
 const LINE_MIN = 2;
-/** Under this chance of helping, nothing on the list is worth another line. */
+/** Under this probability of helping, nothing on the list is worth another line. */
 const WORTH = 0.06;
-/** The bobbin screw is offered only when nothing else has this chance of helping. */
+/** The bobbin screw is offered only when nothing else has this probability of helping. */
 const BEFORE_BOBBIN = 0.08;
 
 /**
  * What is behind the signs of a line, and the one thing to do next.
  *
- * One cause at a time: odds from cloth, setting and needle, times how strongly each cause shows what was seen and hides
+ * One cause at a time: posterior from cloth, setting and needle, times how strongly each cause shows what was seen and hides
  * what was looked for and not seen (noisy-or with a leak), times how what was tried went. The next step is the one with the
  * most improvement to expect for each minute, its line included; a question is asked instead when its answer would split the causes
  * better. What failed is not proposed again; the bobbin screw only
@@ -31,15 +31,15 @@ const BEFORE_BOBBIN = 0.08;
  */
 export function diagnose(input: DiagnoseInput): DiagnoseOutput {
   const facts = factsOf({ ...input, tried: input.history.length });
-  const odds = oddsOf(input, facts);
-  const causes = CAUSES.map((cause) => ({ cause, probability: odds[cause] })).sort(
+  const posterior = posteriorOf(input, facts);
+  const causes = CAUSES.map((cause) => ({ cause, probability: posterior[cause] })).sort(
     (a, b) => b.probability - a.probability || CAUSES.indexOf(a.cause) - CAUSES.indexOf(b.cause),
   );
   const offers = offersOf(input, facts);
-  const steps = ranked(offers, odds).map((offer) => stepOf(offer, odds));
+  const steps = ranked(offers, posterior).map((offer) => stepOf(offer, posterior));
   const [next, ...then] = steps;
-  if (!next) return { causes, next: step(CHANGE.technician, input.setup, NOTHING_LEFT), then: [], stop: STOP };
-  const question = questionWorthAsking(input, facts, odds, (then) => bestOf(offers, then));
+  if (!next) return { causes, next: step(REMEDY.technician, input.setup, NOTHING_LEFT), then: [], stop: STOP };
+  const question = questionWorthAsking(input, facts, posterior, (then) => bestOf(offers, then));
   if (question) return { causes, next: asStep(question), then: steps.slice(0, 3) };
   return { causes, next, then: then.slice(0, 3), ...(next.change === 'bobbin-tension' && { stop: STOP }) };
 }
@@ -50,9 +50,9 @@ export function diagnose(input: DiagnoseInput): DiagnoseOutput {
  * @param input - checked input
  * @returns what `diagnose` says once every question was answered with "not sure"
  */
-export function diagnoseUnanswered(input: DiagnoseInput): DiagnoseOutput & { next: { change: ChangeId } } {
+export function diagnoseUnanswered(input: DiagnoseInput): DiagnoseOutput & { next: { change: RemedyId } } {
   const said = diagnose(input);
-  if (said.next.kind !== 'question') return said as DiagnoseOutput & { next: { change: ChangeId } };
+  if (said.next.kind !== 'question') return said as DiagnoseOutput & { next: { change: RemedyId } };
   const question = said.next.change as QuestionId;
   return diagnoseUnanswered({ ...input, answers: [...(input.answers ?? []), { question, answer: NOT_SURE }] });
 }
@@ -61,11 +61,11 @@ const NOTHING_LEFT = 'Nothing else on the list is likely enough to help to be wo
 const STOP =
   'What is worth trying has been tried. Go back to the last line that was good; if there is none, take the machine to a qualified technician.';
 
-function oddsOf(input: DiagnoseInput, facts: Facts): Odds {
+function posteriorOf(input: DiagnoseInput, facts: Facts): Posterior {
   const plain = input.findings.some(({ severity }) => severity >= 2);
   const weights = CAUSES.map((cause) => {
-    let weight = CAUSE[cause].base;
-    for (const { when, times } of CAUSE[cause].moved) if (holds(facts, when)) weight *= times;
+    let weight = CAUSE[cause].prior;
+    for (const { when, factor } of CAUSE[cause].factors) if (holds(facts, when)) weight *= factor;
     for (const { sign, severity } of input.findings) weight *= shows(cause, sign, severity, plain);
     for (const { change, result } of input.history) weight *= after(cause, change, result);
     weight *= answered(cause, input.answers ?? []);
@@ -77,7 +77,7 @@ function oddsOf(input: DiagnoseInput, facts: Facts): Odds {
 
 /** How well a cause explains a sign that was seen, or one that was looked for and not there. */
 function shows(cause: Cause, sign: Sign, severity: number, plain: boolean): number {
-  const strength = cause === 'something-else' ? SOMETHING_ELSE : (LINKS[sign][cause] ?? 0);
+  const strength = cause === 'something-else' ? SOMETHING_ELSE : (LIKELIHOOD[sign][cause] ?? 0);
   const seen = 1 - (1 - strength) * (1 - LEAK);
   if (severity === 0) return 1 - seen;
   // A slight sign says less: its likelihood lies nearer to that of any cause. Beside a plain one it hardly counts, for the line
@@ -86,15 +86,15 @@ function shows(cause: Cause, sign: Sign, severity: number, plain: boolean): numb
 }
 
 /** What a change that was tried says of a cause. */
-function after(cause: Cause, change: ChangeId, result: 'better' | 'same' | 'worse'): number {
-  const cure = CHANGE[change].cures[cause] ?? 0;
+function after(cause: Cause, change: RemedyId, result: 'better' | 'same' | 'worse'): number {
+  const cure = REMEDY[change].cures[cause] ?? 0;
   if (result === 'better') return 0.15 + 1.7 * cure;
   return Math.max(0.03, 1 - cure);
 }
 
 /** A change that can be made to this line, with the setting it would become. */
 interface Offer {
-  change: ChangeFacts;
+  change: RemedyFacts;
   setup: Setup;
 }
 
@@ -107,7 +107,7 @@ function offersOf(input: DiagnoseInput, facts: Facts): Offer[] {
   const machine = machineOf(input);
   const kit = input.kit ?? FULL_KIT;
   const linked = linkedCauses(input);
-  return CHANGE_LIST.flatMap((change) => {
+  return REMEDY_LIST.flatMap((change) => {
     const tries = input.history.filter((h) => h.change === change.id);
     const spent = tries.length > 0 && !(change.again && tries.at(-1)!.result === 'better' && tries.length < 3);
     if (spent || (change.when && !holds(facts, change.when))) return [];
@@ -118,9 +118,9 @@ function offersOf(input: DiagnoseInput, facts: Facts): Offer[] {
 }
 
 /** What is worth doing, the best for each minute first. */
-function ranked(offers: readonly Offer[], odds: Odds): Weighed[] {
+function ranked(offers: readonly Offer[], posterior: Posterior): Weighed[] {
   const weighed = offers.map((offer): Weighed => {
-    const gain = gainOf(offer.change, odds);
+    const gain = gainOf(offer.change, posterior);
     return { ...offer, gain, perMinute: gain / (offer.change.minutes + LINE_MIN) };
   });
   const plain = weighed.filter(({ change: { id } }) => id !== 'bobbin-tension' && id !== 'technician');
@@ -130,29 +130,29 @@ function ranked(offers: readonly Offer[], odds: Odds): Weighed[] {
   return pool.sort((a, b) => b.perMinute - a.perMinute || b.gain - a.gain);
 }
 
-function bestOf(offers: readonly Offer[], odds: Odds): { gain: number; minutes: number } | null {
-  const [best] = ranked(offers, odds);
+function bestOf(offers: readonly Offer[], posterior: Posterior): { gain: number; minutes: number } | null {
+  const [best] = ranked(offers, posterior);
   return best ? { gain: best.gain, minutes: best.change.minutes + LINE_MIN } : null;
 }
 
-const gainOf = ({ cures }: ChangeFacts, odds: Odds) =>
-  Object.entries(cures).reduce((sum, [cause, cure]) => sum + odds[cause as Cause] * cure, 0);
+const gainOf = ({ cures }: RemedyFacts, posterior: Posterior) =>
+  Object.entries(cures).reduce((sum, [cause, cure]) => sum + posterior[cause as Cause] * cure, 0);
 
-function mainCause({ cures }: ChangeFacts, odds: Odds): Cause {
-  const by = (cause: Cause) => odds[cause] * (cures[cause] ?? 0);
+function mainCause({ cures }: RemedyFacts, posterior: Posterior): Cause {
+  const by = (cause: Cause) => posterior[cause] * (cures[cause] ?? 0);
   return (Object.keys(cures) as Cause[]).sort((a, b) => by(b) - by(a))[0];
 }
 
-function stepOf({ change, setup, gain }: Weighed, odds: Odds): NextStep {
+function stepOf({ change, setup, gain }: Weighed, posterior: Posterior): NextStep {
   const percent = Math.round(100 * Math.min(0.99, gain));
   return step(
     change,
     setup,
-    `About ${percent} in 100 that it helps: most likely ${CAUSE[mainCause(change, odds)].text}.`,
+    `About ${percent} in 100 that it helps: most likely ${CAUSE[mainCause(change, posterior)].text}.`,
   );
 }
 
-function step(change: ChangeFacts, setup: Setup, because: string): NextStep {
+function step(change: RemedyFacts, setup: Setup, because: string): NextStep {
   const text = change.caution ? `${change.caution} ${change.text}` : change.text;
   return {
     change: change.id,

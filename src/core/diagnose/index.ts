@@ -1,5 +1,5 @@
 export { CAUSE, type Cause, CAUSES } from './causes';
-export { type ChangeId, CHANGES, changeText } from './changes';
+export { type RemedyId, REMEDIES, changeText } from './remedies';
 export { diagnose, diagnoseUnanswered } from './diagnose';
 export {
   type DiagnoseInput,
@@ -8,6 +8,6 @@ export {
   diagnoseOutputSchema,
   type NextStep,
 } from './input';
-export { LINKS, suspectsOf } from './links';
+export { LIKELIHOOD, suspectsOf } from './likelihood';
 export { NOT_SURE, QUESTION_IDS } from './questions';
 export { outcomesOf } from './outcomes';

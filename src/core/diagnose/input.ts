@@ -6,7 +6,7 @@ import { above0, oneOf, wholeWithin, within, words } from '../result';
 import { operationSchema, setupSchema } from '../setup';
 import { SIGNS } from '../stitch';
 import { CAUSES } from './causes';
-import { CHANGES } from './changes';
+import { REMEDIES } from './remedies';
 import { QUESTION_IDS } from './questions';
 
 const findingSchema = z.strictObject({
@@ -22,7 +22,7 @@ const more = {
   /** Severity 0: looked for and not there. */
   findings: z.array(findingSchema).max(100, 'expected at most 100 findings'),
   history: z
-    .array(z.strictObject({ change: oneOf(CHANGES), result: oneOf(['better', 'same', 'worse']) }))
+    .array(z.strictObject({ change: oneOf(REMEDIES), result: oneOf(['better', 'same', 'worse']) }))
     .max(200, 'expected at most 200 changes')
     .default([]),
   needleHours: within(0, 1000, 'hours').optional(),
@@ -47,7 +47,7 @@ export type DiagnoseInput = Omit<z.output<typeof diagnoseInputSchema>, 'cloth' |
 };
 
 const stepSchema = z.strictObject({
-  change: oneOf([...CHANGES, ...QUESTION_IDS]),
+  change: oneOf([...REMEDIES, ...QUESTION_IDS]),
   kind: oneOf(['check', 'technique', 'setting', 'question']),
   setup: setupSchema.optional(),
   text: z.string(),

@@ -1,8 +1,8 @@
-import { type ChangeId, CHANGES } from './changes';
+import { type RemedyId, REMEDIES } from './remedies';
 import type { DiagnoseInput } from './input';
 
 /** A line as far as its outcome goes: what was changed for it, and how bad what it showed was. */
-export interface Sewn {
+export interface TriedLine {
   change?: string;
   findings: readonly { severity: number }[];
 }
@@ -15,8 +15,8 @@ export interface Sewn {
  * @example
  * outcomesOf([{ findings: [{ severity: 2 }] }, { change: 'pressure-down', findings: [] }]) // => [{ change: 'pressure-down', result: 'better' }]
  */
-export function outcomesOf(lines: readonly Sewn[]): DiagnoseInput['history'] {
-  const bad = (line: Sewn) => line.findings.reduce((sum, f) => sum + f.severity, 0);
+export function outcomesOf(lines: readonly TriedLine[]): DiagnoseInput['history'] {
+  const bad = (line: TriedLine) => line.findings.reduce((sum, f) => sum + f.severity, 0);
   return lines.flatMap((line, i) => {
     const before = lines[i - 1];
     if (!before || !isChange(line.change)) return [];
@@ -25,4 +25,4 @@ export function outcomesOf(lines: readonly Sewn[]): DiagnoseInput['history'] {
   });
 }
 
-const isChange = (text: string | undefined): text is ChangeId => CHANGES.includes(text as ChangeId);
+const isChange = (text: string | undefined): text is RemedyId => REMEDIES.includes(text as RemedyId);

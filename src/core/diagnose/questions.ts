@@ -2,15 +2,15 @@ import { idsOf, type Origin, tableOf } from '../result';
 import type { Cause } from './causes';
 import type { Condition } from './facts';
 
-/** One answer, and how likely it is given under a cause; `otherwise` under every other one. */
+/** One answer and its likelihood under each cause; `otherwise` under every one not named. */
 export interface AnswerFacts {
   id: string;
   text: string;
-  given: Partial<Record<Cause, number>>;
+  likelihood: Partial<Record<Cause, number>>;
   otherwise: number;
 }
 
-/** One question: under each cause the answers' chances add up to 1. */
+/** One question: under each cause the answers' probabilities add up to 1. */
 interface QuestionRow {
   text: string;
   /** Only asked when these hold. */
@@ -25,12 +25,17 @@ export const ASK_MIN = 0.3;
 /** The answer of who does not know: it says nothing. */
 export const NOT_SURE = 'not-sure';
 
-const yesNo = (given: Partial<Record<Cause, number>>, otherwise: number, yes = 'Yes', no = 'No'): AnswerFacts[] => [
-  { id: 'yes', text: yes, given, otherwise },
+const yesNo = (
+  likelihood: Partial<Record<Cause, number>>,
+  otherwise: number,
+  yes = 'Yes',
+  no = 'No',
+): AnswerFacts[] => [
+  { id: 'yes', text: yes, likelihood, otherwise },
   {
     id: 'no',
     text: no,
-    given: Object.fromEntries(Object.entries(given).map(([cause, chance]) => [cause, 1 - chance])),
+    likelihood: Object.fromEntries(Object.entries(likelihood).map(([cause, probability]) => [cause, 1 - probability])),
     otherwise: 1 - otherwise,
   },
 ];
@@ -57,9 +62,9 @@ export const QUESTION = tableOf<QuestionRow>()({
     text: 'How long has this needle sewn?',
     unlessKnown: 'needleHours',
     answers: [
-      { id: 'new', text: 'It is new', given: { 'needle-worn': 0.03 }, otherwise: 0.3 },
-      { id: 'some', text: 'A few hours', given: { 'needle-worn': 0.27 }, otherwise: 0.5 },
-      { id: 'long', text: 'More than a day’s sewing', given: { 'needle-worn': 0.7 }, otherwise: 0.2 },
+      { id: 'new', text: 'It is new', likelihood: { 'needle-worn': 0.03 }, otherwise: 0.3 },
+      { id: 'some', text: 'A few hours', likelihood: { 'needle-worn': 0.27 }, otherwise: 0.5 },
+      { id: 'long', text: 'More than a day’s sewing', likelihood: { 'needle-worn': 0.7 }, otherwise: 0.2 },
     ],
   },
   'ask-thread-quality': {

@@ -9,7 +9,7 @@ export * from './records';
 export * from './setAside';
 export * from './sortOut';
 export * from './stamps';
-export * from './tin';
+export * from './needleStock';
 export * from './workroom';
 export * from './openWorkroom';
 export * from './csv';

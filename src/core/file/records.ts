@@ -61,9 +61,9 @@ export const onMachineSchema = z.strictObject({
   /** What that cloth was called, where older notes say only its name and more than one cloth answers to it, or none. */
   clothNamed: words('a name').optional(),
   since: momentSchema,
-  /** Hours of a needle that is not in the tin; one of the tin keeps its own. */
+  /** Hours of a needle that is not in the stock; one of the stock keeps its own. */
   needleSewn: amountSchema(1000, 'hours').default([]),
-  /** Which needle of the tin it is; null for one that is not in the tin. */
+  /** Which needle of the stock it is; null for one that is not in the stock. */
   needleId: idSchema.nullable().default(null),
 });
 export type OnMachine = z.infer<typeof onMachineSchema>;

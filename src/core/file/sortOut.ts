@@ -15,7 +15,7 @@ import {
   photoRecordSchema,
 } from './records';
 import type { SetAside } from './setAside';
-import { needleRecordSchema, threadRecordSchema } from './tin';
+import { needleRecordSchema, threadRecordSchema } from './needleStock';
 
 /** The shape of a record of each list. */
 export const RECORD = {

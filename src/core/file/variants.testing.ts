@@ -1,4 +1,4 @@
-import { type Chance as Rng } from '../random';
+import { type Rng as Rng } from '../random';
 import { brokenLinks, openWorkroom, repeatedIds } from '.';
 
 /** A file that has been broken: its text, and how. */

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { crossesItself, outlineAreaMm2, type Point2 } from '.';
+import { crossesItself, outlineAreaMm2, type Point } from '.';
 
-const regular = (corners: number, radius: number): Point2[] =>
+const regular = (corners: number, radius: number): Point[] =>
   Array.from({ length: corners }, (_, i) => ({
     x: radius * Math.cos((2 * Math.PI * i) / corners),
     y: radius * Math.sin((2 * Math.PI * i) / corners),

@@ -1,4 +1,4 @@
-import type { Point2 } from './outline';
+import type { Point } from './outline';
 
 /**
  * The area inside a closed outline.
@@ -10,7 +10,7 @@ import type { Point2 } from './outline';
  * @example
  * outlineAreaMm2([{ x: 0, y: 0 }, { x: 100, y: 0 }, { x: 100, y: 50 }, { x: 0, y: 50 }]) // => 5000
  */
-export function outlineAreaMm2(points: readonly Point2[]): number {
+export function outlineAreaMm2(points: readonly Point[]): number {
   const twice = points.reduce((sum, a, i) => {
     const b = points[(i + 1) % points.length];
     return sum + a.x * b.y - b.x * a.y;
@@ -28,7 +28,7 @@ export function outlineAreaMm2(points: readonly Point2[]): number {
  * @example
  * crossesItself([{ x: 0, y: 0 }, { x: 10, y: 10 }, { x: 10, y: 0 }, { x: 0, y: 10 }]) // => true
  */
-export function crossesItself(points: readonly Point2[]): boolean {
+export function crossesItself(points: readonly Point[]): boolean {
   const n = points.length;
   for (let i = 0; i < n; i += 1) {
     for (let j = i + 2; j < n; j += 1) {
@@ -39,8 +39,8 @@ export function crossesItself(points: readonly Point2[]): boolean {
   return false;
 }
 
-const side = (a: Point2, b: Point2, p: Point2) => Math.sign((b.x - a.x) * (p.y - a.y) - (b.y - a.y) * (p.x - a.x));
+const side = (a: Point, b: Point, p: Point) => Math.sign((b.x - a.x) * (p.y - a.y) - (b.y - a.y) * (p.x - a.x));
 
-function cross(a: Point2, b: Point2, c: Point2, d: Point2): boolean {
+function cross(a: Point, b: Point, c: Point, d: Point): boolean {
   return side(a, b, c) * side(a, b, d) < 0 && side(c, d, a) * side(c, d, b) < 0;
 }

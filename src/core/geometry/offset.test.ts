@@ -6,14 +6,14 @@ import {
   offsetOutline,
   outlineLengthMm,
   placeAlong,
-  type Point2,
+  type Point,
   tileSheets,
   walkParts,
   withoutRepeats,
 } from '.';
 
 const mm = (min: number, max: number) => fc.double({ min, max, noNaN: true });
-const near = (a: Point2, b: Point2) => Math.hypot(a.x - b.x, a.y - b.y);
+const near = (a: Point, b: Point) => Math.hypot(a.x - b.x, a.y - b.y);
 
 describe('a line walked in parts', () => {
   it('four sides and four corners come back to where they began, and so does a circle', () => {

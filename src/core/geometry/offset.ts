@@ -1,5 +1,5 @@
 import { clamp } from '../numbers';
-import { type Point2, withoutRepeats } from './outline';
+import { type Point, withoutRepeats } from './outline';
 
 /** Where mitred corners would run out farther than this many distances they are cut off. */
 const MITRE = 4;
@@ -19,7 +19,7 @@ const MOST_CLEANED = 1500;
  * @example
  * offsetOutline([{ x: 0, y: 0 }, { x: 10, y: 0 }], false, 2) // => [{ x: 0, y: 2 }, { x: 10, y: 2 }]
  */
-export function offsetOutline(points: readonly Point2[], closed: boolean, offMm: number, mitre = MITRE): Point2[] {
+export function offsetOutline(points: readonly Point[], closed: boolean, offMm: number, mitre = MITRE): Point[] {
   const kept = withoutRepeats(points, closed);
   if (kept.length < 2 || offMm === 0) return offMm === 0 ? [...kept] : [];
   const beside = kept.flatMap((point, i) => {
@@ -35,10 +35,10 @@ export function offsetOutline(points: readonly Point2[], closed: boolean, offMm:
   return beside.filter((point) => distanceToOutline(point, kept, closed) >= least);
 }
 
-const moved = (point: Point2, by: Point2, mm: number): Point2 => ({ x: point.x + by.x * mm, y: point.y + by.y * mm });
+const moved = (point: Point, by: Point, mm: number): Point => ({ x: point.x + by.x * mm, y: point.y + by.y * mm });
 
 /** Of the stretch that begins at a point, to the walker's right; none before the first or after the last of an open line. */
-function normalOf(points: readonly Point2[], closed: boolean, i: number): Point2 | null {
+function normalOf(points: readonly Point[], closed: boolean, i: number): Point | null {
   if (!closed && (i < 0 || i >= points.length - 1)) return null;
   const [a, b] = [points[(i + points.length) % points.length], points[(i + 1 + points.length) % points.length]];
   const length = Math.hypot(b.x - a.x, b.y - a.y);
@@ -55,7 +55,7 @@ function normalOf(points: readonly Point2[], closed: boolean, i: number): Point2
  * @example
  * distanceToOutline({ x: 5, y: 3 }, [{ x: 0, y: 0 }, { x: 10, y: 0 }], false) // => 3
  */
-export function distanceToOutline(point: Point2, points: readonly Point2[], closed: boolean): number {
+export function distanceToOutline(point: Point, points: readonly Point[], closed: boolean): number {
   const stretches = points.length - (closed ? 0 : 1);
   let least = points.length === 1 ? Math.hypot(point.x - points[0].x, point.y - points[0].y) : Infinity;
   for (let i = 0; i < stretches; i += 1) {
@@ -70,8 +70,8 @@ export function distanceToOutline(point: Point2, points: readonly Point2[], clos
 
 /** A place on an outline, and which way is to the walker's right there. */
 export interface OutlinePlace {
-  at: Point2;
-  normal: Point2;
+  at: Point;
+  normal: Point;
 }
 
 /**
@@ -85,7 +85,7 @@ export interface OutlinePlace {
  * @example
  * placeAlong([{ x: 0, y: 0 }, { x: 10, y: 0 }], false, 4) // => { at: { x: 4, y: 0 }, normal: { x: 0, y: 1 } }
  */
-export function placeAlong(points: readonly Point2[], closed: boolean, alongMm: number): OutlinePlace {
+export function placeAlong(points: readonly Point[], closed: boolean, alongMm: number): OutlinePlace {
   const kept = withoutRepeats(points, closed);
   if (kept.length < 2) throw new Error(`placeAlong: expected two points or more, got ${kept.length}`);
   const stretches = kept.length - (closed ? 0 : 1);

@@ -1,5 +1,5 @@
 /** A point on the cloth, mm. */
-export interface Point2 {
+export interface Point {
   x: number;
   y: number;
 }
@@ -14,7 +14,7 @@ export interface Bend {
   radiusMm: number | null;
 }
 
-const distance = (a: Point2, b: Point2) => Math.hypot(b.x - a.x, b.y - a.y);
+const distance = (a: Point, b: Point) => Math.hypot(b.x - a.x, b.y - a.y);
 
 /**
  * An outline without points that lie on the one before them; a closed one without its first point at its end.
@@ -25,7 +25,7 @@ const distance = (a: Point2, b: Point2) => Math.hypot(b.x - a.x, b.y - a.y);
  * @example
  * withoutRepeats([{ x: 0, y: 0 }, { x: 0, y: 0 }, { x: 1, y: 0 }], false).length // => 2
  */
-export function withoutRepeats(points: readonly Point2[], closed: boolean): Point2[] {
+export function withoutRepeats(points: readonly Point[], closed: boolean): Point[] {
   const kept = points.filter((p, i) => i === 0 || distance(p, points[i - 1]) > 1e-9);
   const [first, last] = [kept[0], kept.at(-1)];
   if (closed && kept.length > 1 && distance(first, last!) <= 1e-9) kept.pop();
@@ -44,7 +44,7 @@ export function withoutRepeats(points: readonly Point2[], closed: boolean): Poin
  * @example
  * outlineBends([{ x: 10, y: 0 }, { x: 0, y: 10 }, { x: -10, y: 0 }], false)[0].radiusMm // => 10
  */
-export function outlineBends(points: readonly Point2[], closed: boolean): Bend[] {
+export function outlineBends(points: readonly Point[], closed: boolean): Bend[] {
   const kept = withoutRepeats(points, closed);
   const count = kept.length;
   if (count < 3) return [];
@@ -59,7 +59,7 @@ export function outlineBends(points: readonly Point2[], closed: boolean): Bend[]
   return bends;
 }
 
-function bendAt(a: Point2, b: Point2, c: Point2): Pick<Bend, 'turnDeg' | 'radiusMm'> {
+function bendAt(a: Point, b: Point, c: Point): Pick<Bend, 'turnDeg' | 'radiusMm'> {
   const cross = (b.x - a.x) * (c.y - b.y) - (b.y - a.y) * (c.x - b.x);
   const dot = (b.x - a.x) * (c.x - b.x) + (b.y - a.y) * (c.y - b.y);
   const turnDeg = (Math.atan2(cross, dot) * 180) / Math.PI;
@@ -77,7 +77,7 @@ function bendAt(a: Point2, b: Point2, c: Point2): Pick<Bend, 'turnDeg' | 'radius
  * @example
  * outlineLengthMm([{ x: 0, y: 0 }, { x: 3, y: 4 }], true) // => 10
  */
-export function outlineLengthMm(points: readonly Point2[], closed: boolean): number {
+export function outlineLengthMm(points: readonly Point[], closed: boolean): number {
   const open = points.slice(1).reduce((sum, point, i) => sum + distance(points[i], point), 0);
   return closed && points.length > 1 ? open + distance(points.at(-1)!, points[0]) : open;
 }
@@ -97,7 +97,7 @@ const STRAIGHT_SHARE = 3;
  * @example
  * markStraights([{ x: 0, y: 0 }, { x: 9, y: 0 }, { x: 10, y: 0.1 }], false).map((p) => p.x) // => [0, 1.0049875621120892, 7.995012437887911, 9, 10]
  */
-export function markStraights(all: readonly Point2[], closed: boolean): Point2[] {
+export function markStraights(all: readonly Point[], closed: boolean): Point[] {
   const points = withoutRepeats(all, closed);
   const count = points.length;
   const long = (i: number) => {

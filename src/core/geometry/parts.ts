@@ -1,4 +1,4 @@
-import type { Point2 } from './outline';
+import type { Point } from './outline';
 
 /** A piece of a drawn line: so far straight on, or round a circle (turning right when above 0), or a corner where radius is 0. */
 export type OutlinePart = { straightMm: number } | { radiusMm: number; turnDeg: number };
@@ -17,8 +17,8 @@ const DEG_A_POINT = 3;
  * @example
  * walkParts([{ straightMm: 10 }, { radiusMm: 0, turnDeg: 90 }, { straightMm: 5 }]) // => [{ x: 0, y: 0 }, { x: 10, y: 0 }, { x: 10, y: 5 }]
  */
-export function walkParts(parts: readonly OutlinePart[]): Point2[] {
-  let at: Point2 = { x: 0, y: 0 };
+export function walkParts(parts: readonly OutlinePart[]): Point[] {
+  let at: Point = { x: 0, y: 0 };
   let headingRad = 0;
   const points = [at];
   for (const part of parts) {

@@ -1,9 +1,9 @@
 import svgpath from 'svgpath';
-import type { Point2 } from './outline';
+import type { Point } from './outline';
 
 /** An outline read from an SVG path: its points in the path's own units, and whether it closes. */
 export interface ReadOutline {
-  points: Point2[];
+  points: Point[];
   closed: boolean;
 }
 
@@ -26,7 +26,7 @@ export function readSvgOutline(path: string): ReadOutline | null {
   const parsed = svgpath(path);
   // The parser keeps its complaint to itself, and what it read before it.
   if ((parsed as unknown as { err: string }).err) return null;
-  const points: Point2[] = [];
+  const points: Point[] = [];
   let closed = false;
   let over = false;
   parsed
@@ -57,7 +57,7 @@ export function transformedPath(path: string, transform: string): string {
   return svgpath(path).transform(transform).abs().toString();
 }
 
-function along(name: string, from: Point2, to: number[]): Point2[] {
+function along(name: string, from: Point, to: number[]): Point[] {
   if (name === 'H') return [{ x: to[0], y: from.y }];
   if (name === 'V') return [{ x: from.x, y: to[0] }];
   const ends = Array.from({ length: to.length / 2 }, (_, i) => ({ x: to[2 * i], y: to[2 * i + 1] }));
@@ -65,11 +65,11 @@ function along(name: string, from: Point2, to: number[]): Point2[] {
 }
 
 /** A Bézier curve as chords: de Casteljau at even steps. */
-function chords(control: Point2[]): Point2[] {
+function chords(control: Point[]): Point[] {
   return Array.from({ length: CHORDS }, (_, i) => pointAt(control, (i + 1) / CHORDS));
 }
 
-function pointAt(control: Point2[], t: number): Point2 {
+function pointAt(control: Point[], t: number): Point {
   if (control.length === 1) return control[0];
   const next = control
     .slice(1)

@@ -28,10 +28,10 @@ describe('a needle', () => {
       }),
     );
     fc.assert(
-      fc.property(needles, (tin) => {
-        const chosen = nextNeedle(tin, 5);
+      fc.property(needles, (stock) => {
+        const chosen = nextNeedle(stock, 5);
         if (chosen) expect(chosen.spent || chosen.hours >= 5).toBe(false);
-        else expect(tin.every((n) => n.spent || n.hours >= 5)).toBe(true);
+        else expect(stock.every((n) => n.spent || n.hours >= 5)).toBe(true);
       }),
     );
   });

@@ -73,8 +73,8 @@ export function wornHours(minutes: number, family: string): number {
 /** Share of the time at the machine during which the needle runs; the rest is laying, pinning and turning (model). */
 export const NEEDLE_SHARE = 1 / 3;
 
-/** A needle of the tin, as far as choosing one goes. */
-export interface TinNeedle {
+/** A needle of the stock, as far as choosing one goes. */
+export interface StockNeedle {
   id: string;
   hours: number;
   spent: boolean;
@@ -92,7 +92,7 @@ export interface TinNeedle {
  * nextNeedle([{ id: 'a', hours: 0, spent: false, addedAt: '1' }, { id: 'b', hours: 2, spent: false, addedAt: '2' }], 5).id // => 'b'
  * nextNeedle([{ id: 'a', hours: 6, spent: false, addedAt: '1' }], 5) // => null
  */
-export function nextNeedle<T extends TinNeedle>(needles: readonly T[], lifeHours: number | null): T | null {
+export function nextNeedle<T extends StockNeedle>(needles: readonly T[], lifeHours: number | null): T | null {
   const fit = needles.filter((n) => ['new', 'good', 'near'].includes(needleState(n, lifeHours)));
   const inOrder = [...fit].sort((a, b) => b.hours - a.hours || (a.addedAt < b.addedAt ? -1 : 1));
   return inOrder[0] ?? null;

@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { NEEDLE_SIZES } from '../units';
 import { above0, oneOf, within } from '../result';
-import { POINT, type Point, POINTS } from './needles';
+import { POINT, type NeedlePoint, POINTS } from './needles';
 import { FIBRE, THREAD_FIBRES, type Thread } from './threads';
 
 /** How a thread sits in an eye. */
@@ -51,7 +51,7 @@ export function threadDiameterMm({ fibre, tex }: Thread): number {
  * needleThreadFit({ fibre: 'polyester', tex: 27 }, { point: 'universal', nm: 80 }).verdict // => 'good'
  * needleThreadFit({ fibre: 'polyester', tex: 80 }, { point: 'universal', nm: 70 }).verdict // => 'shreds'
  */
-export function needleThreadFit(thread: Thread, needle: { point: Point; nm: number }): Fit {
+export function needleThreadFit(thread: Thread, needle: { point: NeedlePoint; nm: number }): Fit {
   const threadMm = threadDiameterMm(thread);
   const eyeMm = (needle.nm / 100) * EYE_OF_BLADE * POINT[needle.point].eye;
   const fill = threadMm / eyeMm;

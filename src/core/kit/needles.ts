@@ -31,8 +31,8 @@ export const POINT = tableOf<PointRow>()({
   twin: { ...ON_SALE, name: 'Twin', plain: 'two needles, one bobbin: two rows', eye: 1, sizes: [80, 90], gapsMm: [1.6, 2, 2.5, 3, 4] },
   'twin-stretch': { ...ON_SALE, name: 'Stretch twin', plain: 'two stretch needles, kinder to knits', eye: 1, sizes: [75], gapsMm: [2.5, 4] },
 });
-export type Point = keyof typeof POINT;
-export type PointFacts = (typeof POINT)[Point];
+export type NeedlePoint = keyof typeof POINT;
+export type PointFacts = (typeof POINT)[NeedlePoint];
 export const POINTS = idsOf(POINT);
 
 const SIZES = NEEDLE_SIZES.map((s) => s.nm);
@@ -59,7 +59,7 @@ export type Needle = z.infer<typeof needleSchema>;
  * @example
  * isTwin('twin-stretch') // => true
  */
-export function isTwin(point: Point): boolean {
+export function isTwin(point: NeedlePoint): boolean {
   return POINT[point].gapsMm.length > 0;
 }
 

@@ -3,17 +3,17 @@ import { mean } from '../numbers';
 import { machineReads, needleHours, needleName } from '../kit';
 import { giveOfSetup, seamContext } from '../physics';
 import { type Sign, stitchFacts } from '../stitch';
-import type { Line, Swatch } from '../swatch';
+import type { TestLine, Swatch } from '../swatch';
 import type { KnownCloth, KnownMachine, KnownNeedle } from './known';
 
 /** A point of a chart. */
-export interface Point {
+export interface ChartPoint {
   x: number;
   y: number;
 }
 
 /** How true one machine fed at one moment: the counted length in percent of the one wanted. */
-export interface Fed extends Point {
+export interface Fed extends ChartPoint {
   /** ISO moment; `x` is the same in days since the first. */
   at: string;
 }
@@ -47,7 +47,7 @@ export const momentOnAxis = (fed: readonly FedByMachine[], day: number): number 
  * @returns for each machine its points in order of time and their mean; 100 is what was wanted
  */
 export function feedOverTime(
-  lines: readonly Line[],
+  lines: readonly TestLine[],
   swatches: readonly Swatch[],
   machines: readonly KnownMachine[],
 ): FedByMachine[] {
@@ -88,7 +88,7 @@ const biggest = (sums: ReadonlyMap<string, number>): Bar[] =>
 /**
  * Needle hours by kind.
  *
- * @param needles - the tin, spent ones too
+ * @param needles - the stock, spent ones too
  * @returns hours, most first
  */
 export function hoursByKind(needles: readonly Pick<KnownNeedle, 'needle' | 'sewn'>[]): Bar[] {
@@ -116,7 +116,7 @@ export interface FaultCount {
  * @returns counts, most first; one slip alone is a count of one
  */
 export function faultsByCloth(
-  lines: readonly Line[],
+  lines: readonly TestLine[],
   swatches: readonly Swatch[],
   cloths: readonly KnownCloth[],
 ): FaultCount[] {
@@ -141,7 +141,7 @@ export function faultsByCloth(
  * @param cards - cards of that machine
  * @returns x: all layers under the foot in mm, y: what the dial shows
  */
-export function tensionByThickness(cards: readonly Card[]): Point[] {
+export function tensionByThickness(cards: readonly Card[]): ChartPoint[] {
   return cards.flatMap((card) => {
     const { thicknessMm } = seamContext(card.cloth, card.operation);
     const y = Number(machineReads(card.machine, card.setup).tension);
@@ -167,7 +167,7 @@ export interface GivePoint {
  * @returns one point for each line; predicted is the middle of the estimate
  */
 export function giveByWidth(
-  lines: readonly Line[],
+  lines: readonly TestLine[],
   swatches: readonly Swatch[],
   clothOf: (clothId: string) => Parameters<typeof seamContext>[0] | null,
 ): GivePoint[] {

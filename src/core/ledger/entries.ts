@@ -4,13 +4,13 @@ import { CARE, needleHours, needleName, sewedBy, SPENT_TEXT } from '../kit';
 import { procedureName, type Run } from '../procedure';
 import { settingReadings } from '../setup';
 import { type Sign, SIGN_TEXT } from '../stitch';
-import type { Line, Swatch } from '../swatch';
+import type { TestLine, Swatch } from '../swatch';
 import { formatNumber } from '../units';
 import { type Entry, ENTRY_TEXT } from './entry';
 import type { KnownCare, KnownCloth, KnownMachine, KnownNeedle } from './known';
 
 /** A line as far as the ledger tells of it. */
-export type ToldLine = Pick<Line, 'id' | 'swatchId' | 'number' | 'status' | 'findings' | 'notes' | 'sewnAt'>;
+export type ToldLine = Pick<TestLine, 'id' | 'swatchId' | 'number' | 'status' | 'findings' | 'notes' | 'sewnAt'>;
 
 /** Everything the ledger is made of. */
 export interface Happened {

@@ -12,7 +12,7 @@ export interface KnownMachine {
   machine: { name: string };
 }
 
-/** A needle of the tin with its life. */
+/** A needle of the stock with its life. */
 export interface KnownNeedle {
   id: string;
   needle: Needle;

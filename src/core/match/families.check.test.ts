@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { FAMILY, type Family } from '../cloth';
-import type { Point } from '../kit';
+import type { NeedlePoint } from '../kit';
 import type { StitchId } from '../stitch';
 import { answer, matchInputSchema, type MatchRequest } from '.';
 
@@ -9,7 +9,7 @@ const ask = (cloth: MatchRequest['cloth'], operation: MatchRequest['operation'],
 const plain = (family: Family) => ({ structure: FAMILY[family].structure, family });
 
 interface Usual {
-  points: Point[];
+  points: NeedlePoint[];
   nm: [number, number];
   stitches: StitchId[];
   lengthMm: [number, number];

@@ -15,7 +15,7 @@ export { type DialSweep, type GiveMap, giveMap, type LookedOver, lookOver, sweep
 export { answer, match, sharpen } from './match';
 export { type MatchAnswer, type MatchOutput, matchOutputSchema, type MatchSharpening } from './output';
 export { asLearned, type MachineOffsets, machineOffsets } from './search/offsets';
-export { type Plan, planSchema } from './plan/plan';
+export { type SewingPlan, planSchema } from './plan/plan';
 export { type MatchInput, matchInputSchema, type MatchRequest, openQuestion, type Question } from './question';
 export { type SchoolAnswer, type SchoolMatters, schoolsThatMatter } from './rules/schoolsThatMatter';
 export { search, type Scored } from './search/search';

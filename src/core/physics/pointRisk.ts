@@ -1,12 +1,12 @@
 import type { Family, Structure } from '../cloth';
-import type { Point } from '../kit';
+import type { NeedlePoint } from '../kit';
 import type { Sign } from '../stitch';
 import { type Hazard, riskLevel } from './risk';
 import type { SeamContext } from './seamContext';
 
 /** How badly a point suits a structure (0 made for it … 1 wrong), and how that shows. Common practice. */
 // prettier-ignore
-const SUITS: Record<Structure, { sign: Sign; level: Record<Point, number> }> = {
+const SUITS: Record<Structure, { sign: Sign; level: Record<NeedlePoint, number> }> = {
   knit: {
     sign: 'holes',
     level: { ballpoint: 0.03, stretch: 0.08, universal: 0.4, sharp: 0.8, jeans: 0.75, leather: 1, topstitch: 0.6, quilting: 0.7, twin: 0.35, 'twin-stretch': 0.05 },
@@ -49,7 +49,7 @@ export const STRETCH_NEEDLE_FROM = { elastane: 10, stretch: 75 };
  */
 export function pointRisk(
   seam: { profile: Pick<SeamContext['profile'], 'structure' | 'traits'> },
-  point: Point,
+  point: NeedlePoint,
 ): Hazard {
   const { structure, traits } = seam.profile;
   const { sign, level } = SUITS[structure];
@@ -58,7 +58,7 @@ export function pointRisk(
 }
 
 /** A stiff woven wants a stiff blade more than a fine point (common practice). */
-const STRONG_POINTS: Partial<Record<Point, number>> = { jeans: 0.03, topstitch: 0.08 };
+const STRONG_POINTS: Partial<Record<NeedlePoint, number>> = { jeans: 0.03, topstitch: 0.08 };
 
 /**
  * Skipped stitches because the hook misses the loop in elastic cloth.
@@ -71,7 +71,7 @@ const STRONG_POINTS: Partial<Record<Point, number>> = { jeans: 0.03, topstitch: 
  */
 export function elasticSkipRisk(
   seam: Pick<SeamContext, 'clothGive'> & { profile: Pick<SeamContext['profile'], 'structure' | 'elastane' | 'family'> },
-  point: Point,
+  point: NeedlePoint,
 ): Hazard {
   const { structure, elastane, family } = seam.profile;
   const why = () => 'In elastic cloth the hook can miss the loop unless the needle is a stretch needle.';

@@ -1,14 +1,14 @@
 import type { Cloth } from '../cloth';
-import { type ChangeId, CHANGES } from '../diagnose';
+import { type RemedyId, REMEDIES } from '../diagnose';
 import { seamContext, type SeamContext } from '../physics';
 import type { Operation, Setup } from '../setup';
 import { HIDDEN_FAULTS, type HiddenFault, type Quirks, quirksOf, sewLine, type SewInput } from '../standin';
-import { accepted, type Judged, type Line, LINE_MM } from '../swatch';
+import { accepted, type Judged, type TestLine, LINE_MM } from '../swatch';
 
 /** What a change does to the stand-in itself, beside what it does to the setting. */
-const DEEDS: Partial<Record<ChangeId, Partial<Quirks>>> = {
+const DEEDS: Partial<Record<RemedyId, Partial<Quirks>>> = {
   ...Object.fromEntries(
-    CHANGES.filter((change) => change.endsWith('-needle')).map((change) => [change, { needleWear: 0.05 }]),
+    REMEDIES.filter((change) => change.endsWith('-needle')).map((change) => [change, { needleWear: 0.05 }]),
   ),
   'better-thread': { threadFuzz: 0.05 },
   'finer-thread': { threadFuzz: 0.05 },
@@ -24,7 +24,7 @@ const DEEDS: Partial<Record<ChangeId, Partial<Quirks>>> = {
  * @returns as it is
  */
 export function standInAfter(quirks: Quirks, changes: readonly (string | undefined)[]): Quirks {
-  return changes.reduce<Quirks>((now, change) => ({ ...now, ...DEEDS[change as ChangeId] }), quirks);
+  return changes.reduce<Quirks>((now, change) => ({ ...now, ...DEEDS[change as RemedyId] }), quirks);
 }
 
 /**
@@ -43,9 +43,9 @@ export interface StandInLine {
   seam: SeamContext;
   cloth: Cloth;
   setup: Setup;
-  direction: Line['direction'];
+  direction: TestLine['direction'];
   quirks: Quirks;
-  /** The chance of this line. */
+  /** Seed of the random numbers of this line. */
   seed: number;
 }
 
@@ -101,7 +101,7 @@ export interface StandInTask {
   cloth: Cloth;
   operation: Operation;
   setup: Setup;
-  direction: Line['direction'];
+  direction: TestLine['direction'];
   /** Which stand-in. */
   standIn: number;
   /** Which line of its scrap. */

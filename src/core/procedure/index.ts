@@ -48,7 +48,7 @@ import { ZIP_CONCEALED } from './zips/zipConcealed';
 import { ZIP_EXPOSED } from './zips/zipExposed';
 import { ZIP_LAPPED } from './zips/zipLapped';
 
-export type { Point, Scene, SceneCloth, SceneDim, SceneLine } from './engine/scene';
+export type { ScenePoint, Scene, SceneCloth, SceneDim, SceneLine } from './engine/scene';
 export { type Ask, type Given, type Numbers, type Procedure, PROCEDURE_GROUPS, type Step } from './engine/types';
 export { givenOf } from './engine/givenOf';
 export { stepSetup } from './engine/stepSetup';

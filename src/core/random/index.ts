@@ -1,1 +1,1 @@
-export * from './seeded';
+export * from './rng';

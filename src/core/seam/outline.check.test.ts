@@ -1,16 +1,16 @@
 import Flatten from '@flatten-js/core';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { offsetOutline, outlineLengthMm, placeAlong, type Point2, walkParts } from '../geometry';
+import { offsetOutline, outlineLengthMm, placeAlong, type Point, walkParts } from '../geometry';
 import { type Outline, OUTLINE_SHAPES, outlineSeam } from '.';
 
 // Exact geometry from a general geometry library (@flatten-js/core): distances to circles and polygons.
 const { point, Polygon, Circle, segment } = Flatten;
 const circleOf = (radius: number) => new Circle(point(0, radius), radius);
-const at = ({ x, y }: Point2) => point(x, y);
-const polygonOf = (points: readonly Point2[]) => new Polygon(points.map(({ x, y }) => [x, y] as [number, number]));
+const at = ({ x, y }: Point) => point(x, y);
+const polygonOf = (points: readonly Point[]) => new Polygon(points.map(({ x, y }) => [x, y] as [number, number]));
 /** To the line itself, also from inside: a polygon of the library is 0 away from what lies in it. */
-function toLine(p: Point2, { points, closed }: Pick<Outline, 'points' | 'closed'>): number {
+function toLine(p: Point, { points, closed }: Pick<Outline, 'points' | 'closed'>): number {
   const stretches = points.slice(1).map((b, i) => [points[i], b] as const);
   const all = closed ? [...stretches, [points.at(-1)!, points[0]] as const] : stretches;
   return Math.min(

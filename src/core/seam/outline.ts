@@ -1,10 +1,10 @@
 import { atLeast, isBelow, stepsWithin } from '../numbers';
-import { longestChordMm, markStraights, outlineBends, outlineLengthMm, type Point2 } from '../geometry';
+import { longestChordMm, markStraights, outlineBends, outlineLengthMm, type Point } from '../geometry';
 import { clipsFor } from './clips';
 
 /** A line to be sewn, mm, y down as on a drawing, and where the allowance lies for someone walking along it. */
 export interface Outline {
-  points: readonly Point2[];
+  points: readonly Point[];
   closed: boolean;
   allowanceOn: 'left' | 'right';
 }

@@ -1,5 +1,5 @@
 import { clamp } from '../numbers';
-import { outlineLengthMm, type Point2, readSvgOutline, walkParts } from '../geometry';
+import { outlineLengthMm, type Point, readSvgOutline, walkParts } from '../geometry';
 import { type Cannot, cannot } from './cannot';
 import type { Outline } from './outline';
 import { OUTLINE_SHAPES } from './outlineShapes';
@@ -60,7 +60,7 @@ const MAKE: { [F in OutlineSpec['from']]: (spec: Of<F>) => Outline | Cannot } = 
 };
 
 /** Round a closed line the allowance lies outside; beside an open one it lies on the left until the person says otherwise. */
-function withSide(points: Point2[], closed: boolean): Outline {
+function withSide(points: Point[], closed: boolean): Outline {
   const turned = points.reduce((sum, a, i) => {
     const b = points[(i + 1) % points.length];
     return sum + a.x * b.y - b.x * a.y;

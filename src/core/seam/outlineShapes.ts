@@ -1,4 +1,4 @@
-import { type OutlinePart, type Point2, walkParts } from '../geometry';
+import { type OutlinePart, type Point, walkParts } from '../geometry';
 import type { Outline } from './outline';
 
 /** One size of a shape: a question with one usual answer. */
@@ -29,7 +29,7 @@ const size = (key: string, label: string, usual: number, least: number, most: nu
 });
 
 /** Half an ellipse that hangs from a straight line: from its left end round to its right one. */
-function hanging(width: number, depth: number): Point2[] {
+function hanging(width: number, depth: number): Point[] {
   return Array.from({ length: 61 }, (_, i) => {
     const angle = Math.PI * (1 - i / 60);
     return { x: (width / 2) * (1 + Math.cos(angle)), y: depth * Math.sin(angle) };
@@ -135,7 +135,7 @@ export function usualShape(id: string): Outline {
 }
 
 /** Arcs that hang side by side, each as wide and deep as asked; where they meet the line turns sharply. */
-function scallops(width: number, depth: number, count: number): Point2[] {
+function scallops(width: number, depth: number, count: number): Point[] {
   const half = width / 2;
   const deep = Math.min(depth, half);
   const radius = (half * half + deep * deep) / (2 * deep);

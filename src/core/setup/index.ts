@@ -1,4 +1,4 @@
-export * from './changes';
+export * from './setupChanges';
 export * from './operation';
 export * from './operations';
 export * from './requiredGive';

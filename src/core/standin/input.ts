@@ -42,7 +42,7 @@ type Sew = z.output<typeof sewInputSchema>;
  * @returns measures and signs, marked as simulated
  */
 export function sew(input: Sew): SewnLine {
-  return sewLine(lineOf(input), quirksOf(input.machineSeed), chanceOf(input));
+  return sewLine(lineOf(input), quirksOf(input.machineSeed), seedOf(input));
 }
 
 /** Pixels to the mm of a written picture. */
@@ -55,10 +55,10 @@ const PX_PER_MM = 10;
  * @returns the picture
  */
 export function sewPicture(input: Sew): Raster {
-  return sewnPicture(lineOf(input), quirksOf(input.machineSeed), chanceOf(input), PX_PER_MM);
+  return sewnPicture(lineOf(input), quirksOf(input.machineSeed), seedOf(input), PX_PER_MM);
 }
 
-const chanceOf = ({ machineSeed }: Sew) => machineSeed + 1;
+const seedOf = ({ machineSeed }: Sew) => machineSeed + 1;
 
 function lineOf({ setup, cloth, operation, lengthMm, direction }: Sew): SewInput {
   const layers = operation ? (operation.layers ?? OPERATION[operation.kind].layers) : 2;

@@ -39,7 +39,7 @@ interface Scene {
  *
  * @param input - setting, cloth and line
  * @param quirks - the machine as it really is now
- * @param seed - the chance of this line, as for `sewLine`
+ * @param seed - seed of its random numbers, as for `sewLine`
  * @param pxPerMm - pixels to the mm, above 0
  * @param colours - of cloth and threads
  * @returns the picture
@@ -53,14 +53,14 @@ export function sewnPicture(
 ): Raster {
   const cloth = clothProfile(input.cloth);
   const state = stateOf(input, cloth, quirks);
-  // A chance of its own, so that drawing a line does not change what it measures.
-  const chance = seeded(seed + 0x5eed);
+  // Random numbers of its own, so that drawing a line does not change what it measures.
+  const rng = seeded(seed + 0x5eed);
   const { measures } = sewLine(input, quirks, seed);
   const scene: Scene = {
     input,
     cloth,
-    stitching: stitchingOf(input, state, chance),
-    relief: reliefOf(input, cloth, state, measures, chance),
+    stitching: stitchingOf(input, state, rng),
+    relief: reliefOf(input, cloth, state, measures, rng),
     colours: { ...COLOURS, ...colours },
     pxPerMm,
   };

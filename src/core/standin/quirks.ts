@@ -46,12 +46,12 @@ export const HIDDEN_FAULTS = idsOf(FAULT);
  * @returns its quirks
  */
 export function quirksOf(seed: number, fault?: HiddenFault): Quirks {
-  const { next, bell } = seeded(seed);
+  const { next, normal } = seeded(seed);
   const own: Quirks = {
-    lengthFactor: 1 + 0.03 * bell(),
-    tensionSteps: 0.25 * bell(),
-    pressure: 0.04 * bell(),
-    creep: Math.max(0.5, 1 + 0.2 * bell()),
+    lengthFactor: 1 + 0.03 * normal(),
+    tensionSteps: 0.25 * normal(),
+    pressure: 0.04 * normal(),
+    creep: Math.max(0.5, 1 + 0.2 * normal()),
     needleWear: 0.15 * next(),
     threadFuzz: 0.15 * next(),
     lint: 0.15 * next(),

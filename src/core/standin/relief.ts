@@ -1,6 +1,6 @@
 import { type ClothProfile } from '../cloth';
 import { isTwin } from '../kit';
-import type { Chance } from '../random';
+import type { Rng } from '../random';
 import type { SewInput, SewnMeasures } from './sew';
 import type { State } from './state';
 
@@ -35,7 +35,7 @@ export interface Relief {
  * @param cloth - the cloth
  * @param state - how the machine works
  * @param measures - of the same line: what is measured is what is drawn
- * @param chance - the chance of this line
+ * @param rng - random numbers of this line
  * @returns heights and places, mm
  */
 export function reliefOf(
@@ -43,7 +43,7 @@ export function reliefOf(
   cloth: ClothProfile,
   state: State,
   measures: SewnMeasures,
-  { next }: Chance,
+  { next }: Rng,
 ): Relief {
   const growth = Math.max(0, (measures.afterMm / measures.overMm - 1) * 100);
   const { sharp, tears } = state;

@@ -1,7 +1,7 @@
 import { clamp } from '../numbers';
 import { type Cloth, type ClothProfile, clothProfile } from '../cloth';
 import { FIBRE, isTwin } from '../kit';
-import { type Chance, seeded } from '../random';
+import { type Rng, seeded } from '../random';
 import type { Setup } from '../setup';
 import { type Sign, threadUse } from '../stitch';
 import type { Quirks } from './quirks';
@@ -44,14 +44,14 @@ export interface SewInput {
  *
  * @param input - setting, cloth and line
  * @param quirks - the machine as it really is now
- * @param seed - the chance of this line
+ * @param seed - seed of its random numbers
  * @returns measures with noise, and the signs it shows
  */
 export function sewLine(input: SewInput, quirks: Quirks, seed: number): SewnLine {
-  const chance = seeded(seed);
+  const rng = seeded(seed);
   const cloth = clothProfile(input.cloth);
   const state = stateOf(input, cloth, quirks);
-  const measures = measure(input, cloth, state, chance);
+  const measures = measure(input, cloth, state, rng);
   return { measures, findings: signs(input, cloth, state, measures), simulated: true };
 }
 
@@ -59,26 +59,27 @@ function measure(
   { setup, lengthMm: overMm, layers }: SewInput,
   cloth: ClothProfile,
   s: State,
-  { bell }: Chance,
+  { normal }: Rng,
 ): SewnMeasures {
   const loose = Math.min(1, s.stretch / 100);
-  const growth = 16 * loose * s.press ** 2 * (0.2 + 0.8 * s.hold) + (s.lengthMm < 1.4 ? 2 * loose : 0) + 0.25 * bell();
+  const growth =
+    16 * loose * s.press ** 2 * (0.2 + 0.8 * s.hold) + (s.lengthMm < 1.4 ? 2 * loose : 0) + 0.25 * normal();
   const slides = cloth.structure === 'knit' ? 1 : cloth.structure === 'woven' ? 0.35 : 0.6;
   const pile = cloth.traits.includes('napped') ? 1.8 : 1;
   const shift =
     layers < 2
       ? 0
       : 1.5 * slides * pile * s.hold * (0.3 + s.press) * s.quirks.creep * (1 + s.quirks.lint) * (overMm / 100) +
-        0.15 * bell();
+        0.15 * normal();
   const path =
     threadUse({ stitch: setup.stitch, lengthMm: setup.lengthMm, widthMm: setup.widthMm, thicknessMm: 0, seamMm: 100 })
       .ratio / 2;
   const slack = (0.4 * layers * cloth.thicknessMm.value) / s.lengthMm;
   const give =
-    100 * (path * (1 + FIBRE[setup.thread.fibre].extension) + slack - 1) - 4 * Math.max(0, s.tension) + 2 * bell();
+    100 * (path * (1 + FIBRE[setup.thread.fibre].extension) + slack - 1) - 4 * Math.max(0, s.tension) + 2 * normal();
   const light = Math.max(0, 1 - cloth.massGsm.value / 160);
   const drawn = Math.max(0, s.tension) * (0.35 + light) + Math.max(0, s.oversize - 1.5) * 0.2;
-  const pucker = clamp(5 - drawn * 1.1 - 0.15 * Math.abs(bell()), 1, 5);
+  const pucker = clamp(5 - drawn * 1.1 - 0.15 * Math.abs(normal()), 1, 5);
   const ridge = isTwin(setup.needle.point)
     ? (setup.needle.gapMm ?? 2) * 0.09 * (1 + 0.45 * Math.max(0, s.tension)) * (0.5 + loose)
     : 0;

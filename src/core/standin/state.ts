@@ -1,6 +1,6 @@
 import { clamp } from '../numbers';
 import type { ClothProfile } from '../cloth';
-import type { Foot, Point } from '../kit';
+import type { Foot, NeedlePoint } from '../kit';
 import type { Setup } from '../setup';
 import type { Quirks } from './quirks';
 
@@ -30,7 +30,7 @@ export interface State {
 /** How much a sole holds the upper layer back, 0 … 1: simple, and the stand-in's own. */
 const HOLD: Partial<Record<Foot, number>> = { walking: 0.2, 'dual-feed': 0.2, glide: 0.5, knit: 0.45, roller: 0.35 };
 /** How often a point misses or tears loops, 0 … 1. */
-const ON_KNITS: Partial<Record<Point, number>> = {
+const ON_KNITS: Partial<Record<NeedlePoint, number>> = {
   stretch: 0,
   'twin-stretch': 0.02,
   ballpoint: 0.03,
@@ -41,7 +41,7 @@ const ON_KNITS: Partial<Record<Point, number>> = {
 const TEARS = ['hide', 'coated', 'foam'];
 
 /** What is on the machine, and which way the line runs. */
-interface Sewn {
+interface SewnWith {
   setup: Setup;
   direction: 'across' | 'along' | 'bias';
 }
@@ -54,7 +54,7 @@ interface Sewn {
  * @param quirks - the machine as it really is
  * @returns what happens under the foot
  */
-export function stateOf({ setup, direction }: Sewn, cloth: ClothProfile, quirks: Quirks): State {
+export function stateOf({ setup, direction }: SewnWith, cloth: ClothProfile, quirks: Quirks): State {
   const stretch =
     direction === 'along'
       ? cloth.stretchAlong.value

@@ -1,5 +1,5 @@
 import { isTwin } from '../kit';
-import type { Chance } from '../random';
+import type { Rng } from '../random';
 import { stitchHoles } from '../stitch';
 import type { SewInput } from './sew';
 import type { State } from './state';
@@ -44,17 +44,17 @@ const SHOWS = 0.8;
  *
  * @param input - setting and line
  * @param state - how the machine works
- * @param chance - the chance of this line
+ * @param rng - random numbers of this line
  * @returns holes, strands and loops, mm
  */
-export function stitchingOf(input: SewInput, state: State, chance: Chance): Stitching {
+export function stitchingOf(input: SewInput, state: State, rng: Rng): Stitching {
   const { setup, lengthMm } = input;
   const straight = stitchHoles(setup.stitch, state.lengthMm, setup.widthMm, lengthMm);
-  const walk = unevenWalk(state, lengthMm + 2 * state.lengthMm, chance);
+  const walk = unevenWalk(state, lengthMm + 2 * state.lengthMm, rng);
   const path = straight.map(({ x, y }) => ({ x: walk(x), y }));
   // The loop of the first stitch is held by the tails; any other may be missed.
   const missed = Math.max(0, state.skips - 0.1) * 0.4;
-  const caught = path.map((_, i) => i === 0 || chance.next() >= missed);
+  const caught = path.map((_, i) => i === 0 || rng.next() >= missed);
   const gap = isTwin(setup.needle.point) ? (setup.needle.gapMm ?? 2) : 0;
   const rows = gap > 0 ? [-gap / 2, gap / 2] : [0];
   const inRow = (offset: number) => path.map(({ x, y }) => ({ x, y: y + offset }));
@@ -64,18 +64,18 @@ export function stitchingOf(input: SewInput, state: State, chance: Chance): Stit
     strands: [
       ...rows.flatMap((offset) => run(locked(offset), 'front', 'needle', state, caught)),
       ...run(gap > 0 ? zigzagged(locked(0), gap) : locked(0), 'back', 'bobbin', state, caught),
-      ...rows.flatMap((offset) => fibres(locked(offset), state, chance)),
+      ...rows.flatMap((offset) => fibres(locked(offset), state, rng)),
     ],
     loops: rows.flatMap((offset) => loopsAt(locked(offset), state)),
   };
 }
 
 /** A feed that lint holds up moves now more, now less; on the whole as far. */
-function unevenWalk({ lengthMm, quirks }: State, overMm: number, { bell }: Chance): (x: number) => number {
+function unevenWalk({ lengthMm, quirks }: State, overMm: number, { normal }: Rng): (x: number) => number {
   const jerk = 0.9 * Math.max(0, quirks.lint - 0.25);
   const steps = Math.ceil(overMm / lengthMm) + 2;
   const at = [0];
-  for (let i = 1; i <= steps; i += 1) at.push(at[i - 1] + Math.max(0.25, 1 + jerk * bell()));
+  for (let i = 1; i <= steps; i += 1) at.push(at[i - 1] + Math.max(0.25, 1 + jerk * normal()));
   const scale = steps / at[steps];
   return (x) => {
     const i = Math.min(steps - 1, Math.max(0, Math.floor(x / lengthMm)));
@@ -111,7 +111,7 @@ function loopsAt(spots: Spot[], { tension }: State): Loop[] {
 }
 
 /** Fibres that stand off a fuzzy thread. */
-function fibres(spots: Spot[], { quirks }: State, { next, bell }: Chance): Strand[] {
+function fibres(spots: Spot[], { quirks }: State, { next, normal }: Rng): Strand[] {
   return spots.flatMap((from) =>
     next() > quirks.threadFuzz - 0.2
       ? []
@@ -119,8 +119,8 @@ function fibres(spots: Spot[], { quirks }: State, { next, bell }: Chance): Stran
           side: 'front' as const,
           thread: 'needle' as const,
           from,
-          to: { x: from.x + 0.9 * bell(), y: from.y + 0.9 * bell() },
-          slack: 0.3 * bell(),
+          to: { x: from.x + 0.9 * normal(), y: from.y + 0.9 * normal() },
+          slack: 0.3 * normal(),
           fibre: true,
         })),
   );

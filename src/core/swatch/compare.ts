@@ -4,7 +4,7 @@ import { DIALS, type Dial, dialOf, READING_TEXT, READINGS, settingReadings, with
 import { SIGN_TEXT } from '../stitch';
 import { formatNumber } from '../units';
 import { SEVERITY_TEXT } from './severity';
-import type { Line } from './swatch';
+import type { TestLine } from './swatch';
 
 /** One row of two lines side by side. */
 export interface ComparedRow {
@@ -24,7 +24,11 @@ const NOT = 'not measured';
  * @param b - the other
  * @returns rows; what differs is marked
  */
-export function compareLines(machine: Machine, a: Line, b: Line): { setting: ComparedRow[]; outcome: ComparedRow[] } {
+export function compareLines(
+  machine: Machine,
+  a: TestLine,
+  b: TestLine,
+): { setting: ComparedRow[]; outcome: ComparedRow[] } {
   const [one, two] = [settingReadings(machine, a.setup), settingReadings(machine, b.setup)];
   const row = (name: string, left: string, right: string) => ({ name, a: left, b: right, differs: left !== right });
   const told = outcomeOf(a).map(([name, left], i) => row(name, left, outcomeOf(b)[i][1]));
@@ -37,7 +41,7 @@ export function compareLines(machine: Machine, a: Line, b: Line): { setting: Com
   };
 }
 
-function outcomeOf({ measures, findings, looked }: Line): [string, string][] {
+function outcomeOf({ measures, findings, looked }: TestLine): [string, string][] {
   const { lengthMm, growthPercent, give } = lineFacts(measures);
   const or = (value: number | undefined, text: (value: number) => string) => (value === undefined ? NOT : text(value));
   const seen = findings.map(({ sign, severity }) => `${SIGN_TEXT[sign].toLowerCase()} (${SEVERITY_TEXT[severity]})`);
@@ -53,7 +57,7 @@ function outcomeOf({ measures, findings, looked }: Line): [string, string][] {
 }
 
 /** What can be followed over a dial: its name, its unit, its value on a line, and the one dial it goes with, if it is one. */
-const FOLLOWED: readonly [name: string, unit: string, of: (line: Line) => number | undefined, only?: Dial][] = [
+const FOLLOWED: readonly [name: string, unit: string, of: (line: TestLine) => number | undefined, only?: Dial][] = [
   ['growth', '%', ({ measures }) => lineFacts(measures).growthPercent],
   ['give', '%', ({ measures }) => lineFacts(measures).give?.percent],
   ['layer shift', 'mm', ({ measures }) => measures.shiftMm],
@@ -80,7 +84,7 @@ export interface Trend {
  * @param lines - of one scrap
  * @returns trends, the ones with the most lines first
  */
-export function trendsOf(lines: readonly Line[]): Trend[] {
+export function trendsOf(lines: readonly TestLine[]): Trend[] {
   const trends = DIALS.flatMap((dial) =>
     FOLLOWED.flatMap(([measure, unit, of, only]): Trend[] => {
       if (only && only !== dial) return [];

@@ -1,5 +1,5 @@
 import type { Setup } from '../setup';
-import type { Line } from './swatch';
+import type { TestLine } from './swatch';
 
 /** Sewn and marked length of a trial line, mm: 100 between the marks, 10 run in and out. */
 export const LINE_MM = { sewn: 120, marked: 100, run: 10 };
@@ -17,7 +17,7 @@ export interface PlacedLine<L> {
 
 /** A piece to cut: all its lines run one way of the cloth. */
 export interface Piece<L> {
-  direction: Line['direction'];
+  direction: TestLine['direction'];
   widthMm: number;
   heightMm: number;
   lines: PlacedLine<L>[];
@@ -31,7 +31,7 @@ export interface Piece<L> {
  * @example
  * layoutScrap([{ direction: 'across', setup: { widthMm: 0, needle: {} } }])[0].heightMm // => 50
  */
-export function layoutScrap<L extends Pick<Line, 'direction'> & { setup: Pick<Setup, 'widthMm' | 'needle'> }>(
+export function layoutScrap<L extends Pick<TestLine, 'direction'> & { setup: Pick<Setup, 'widthMm' | 'needle'> }>(
   lines: readonly L[],
 ): Piece<L>[] {
   return [...new Set(lines.map((line) => line.direction))].map((direction) => {

@@ -1,4 +1,4 @@
-import type { Line } from './swatch';
+import type { TestLine } from './swatch';
 
 /**
  * The lines of each swatch, all gone through once.
@@ -8,7 +8,7 @@ import type { Line } from './swatch';
  * @example
  * linesBySwatch([{ id: 'a', swatchId: 's' }, { id: 'b', swatchId: 't' }, { id: 'c', swatchId: 's' }]).get('s') // => [{ id: 'a', swatchId: 's' }, { id: 'c', swatchId: 's' }]
  */
-export function linesBySwatch<L extends Pick<Line, 'swatchId'>>(lines: readonly L[]): ReadonlyMap<string, L[]> {
+export function linesBySwatch<L extends Pick<TestLine, 'swatchId'>>(lines: readonly L[]): ReadonlyMap<string, L[]> {
   const found = new Map<string, L[]>();
   for (const line of lines) {
     const own = found.get(line.swatchId);

@@ -3,7 +3,7 @@ import { lineFacts } from '../card';
 import type { SeamContext } from '../physics';
 import { accepted } from './accepted';
 import { signsToLookFor } from './signsToLookFor';
-import type { Finding, Judged, Line } from './swatch';
+import type { Finding, Judged, TestLine } from './swatch';
 
 /** The grade of a seam without a pucker. */
 const SMOOTH = 5;
@@ -20,7 +20,7 @@ const BAD = 2;
  * @param line - the line
  * @returns signs with severity 2 or 3; none where nothing was measured or all is within what is accepted
  */
-export function measuredSigns(seam: SeamContext, line: Pick<Line, 'measures'>): Finding[] {
+export function measuredSigns(seam: SeamContext, line: Pick<TestLine, 'measures'>): Finding[] {
   const { growthPercent, give } = lineFacts(line.measures);
   const { shiftMm, pucker, ridgeMm } = line.measures;
   const most = accepted(seam, line.measures);

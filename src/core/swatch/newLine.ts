@@ -1,8 +1,8 @@
 import { LINE_MM } from './layout';
-import type { Line } from './swatch';
+import type { TestLine } from './swatch';
 
 /** What a line begins with; everything else is still to be seen. */
-export type LineStart = Pick<Line, 'id' | 'swatchId' | 'number' | 'setup' | 'sewnAt'> & Partial<Line>;
+export type LineStart = Pick<TestLine, 'id' | 'swatchId' | 'number' | 'setup' | 'sewnAt'> & Partial<TestLine>;
 
 /**
  * A line of which nothing was measured or seen yet.
@@ -10,7 +10,7 @@ export type LineStart = Pick<Line, 'id' | 'swatchId' | 'number' | 'setup' | 'sew
  * @param start - its key, its scrap and its setting, and what else is known of it
  * @returns the line, in hand unless said otherwise
  */
-export const newLine = (start: LineStart): Line => ({
+export const newLine = (start: LineStart): TestLine => ({
   direction: 'across',
   measures: { markedMm: LINE_MM.marked },
   findings: [],
@@ -23,4 +23,4 @@ export const newLine = (start: LineStart): Line => ({
 });
 
 /** Whether a line is still to come. */
-export const isPlanned = (line: Pick<Line, 'status'>): boolean => line.status === 'planned';
+export const isPlanned = (line: Pick<TestLine, 'status'>): boolean => line.status === 'planned';

@@ -3,10 +3,10 @@ import { type Doubt, doubtsOf, type MatchInput } from '../match';
 import { seamContext } from '../physics';
 import { giveOfCloth, READING_TEXT, READINGS, type Setup } from '../setup';
 import { formatNumber } from '../units';
-import type { Line } from './swatch';
+import type { TestLine } from './swatch';
 
 /** A line to come: its setting, its way, what it is for, and the one reading it varies, if any. */
-export type PlannedLine = Pick<Line, 'setup' | 'direction'> & { plan: NonNullable<Line['plan']> };
+export type PlannedLine = Pick<TestLine, 'setup' | 'direction'> & { plan: NonNullable<TestLine['plan']> };
 
 /** The scrap as it should be sewn. */
 export interface ScrapPlan {
@@ -67,7 +67,7 @@ const OTHER_WAY = {
 };
 
 /** The way the seam runs; unless said, the way that asks more of it. */
-function wayOf({ cloth, operation }: MatchInput): Line['direction'] {
+function wayOf({ cloth, operation }: MatchInput): TestLine['direction'] {
   if (operation.direction) return operation.direction;
   const profile = clothProfile(cloth);
   return giveOfCloth(profile, undefined) === profile.stretchAlong ? 'along' : 'across';

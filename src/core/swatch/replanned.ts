@@ -1,5 +1,5 @@
 import { type Setup, withReading } from '../setup';
-import type { Line } from './swatch';
+import type { TestLine } from './swatch';
 
 /**
  * A planned line after the setting it varies has changed: it still varies only its one reading.
@@ -8,6 +8,6 @@ import type { Line } from './swatch';
  * @param setup - the setting now
  * @returns its setting
  */
-export function replanned({ plan, setup: old }: Pick<Line, 'plan' | 'setup'>, setup: Setup): Setup {
+export function replanned({ plan, setup: old }: Pick<TestLine, 'plan' | 'setup'>, setup: Setup): Setup {
   return plan?.varies ? withReading(setup, old, plan.varies) : setup;
 }

@@ -1,4 +1,4 @@
-import type { Line } from './swatch';
+import type { TestLine } from './swatch';
 
 /** How far a scrap is tested. */
 export type ScrapStanding =
@@ -20,8 +20,8 @@ export type ScrapStanding =
  * @example
  * scrapStanding([]) // => { state: 'not begun' }
  */
-export function scrapStanding(lines: readonly Pick<Line, 'number' | 'status'>[]): ScrapStanding {
-  const count = (status: Line['status']) => lines.filter((line) => line.status === status).length;
+export function scrapStanding(lines: readonly Pick<TestLine, 'number' | 'status'>[]): ScrapStanding {
+  const count = (status: TestLine['status']) => lines.filter((line) => line.status === status).length;
   const inHand = lines.find(({ status }) => status === 'sewing');
   if (inHand) return { state: 'in hand', number: inHand.number };
   if (count('passed') > 0) return { state: 'passed' };
@@ -31,5 +31,5 @@ export function scrapStanding(lines: readonly Pick<Line, 'number' | 'status'>[])
 }
 
 /** Whether a scrap waits to be gone on with: planned or begun, neither proven nor given up. */
-export const isHalfTested = (lines: readonly Pick<Line, 'number' | 'status'>[]): boolean =>
+export const isHalfTested = (lines: readonly Pick<TestLine, 'number' | 'status'>[]): boolean =>
   !['passed', 'given up'].includes(scrapStanding(lines).state);

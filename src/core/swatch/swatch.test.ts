@@ -1,13 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { clothSchema } from '../cloth';
 import { seamContext } from '../physics';
-import { type Judged, type Line, passCriteria, passes } from '.';
+import { type Judged, type TestLine, passCriteria, passes } from '.';
 
 const jersey = seamContext(clothSchema.parse({ structure: 'knit', family: 'jersey', stretchAcross: 50 }), {
   kind: 'join',
 });
 const denim = seamContext(clothSchema.parse({ structure: 'woven', family: 'denim' }), { kind: 'join' });
-const line = (change: Partial<Judged<'looked'>> & { measures?: Partial<Line['measures']> }) => ({
+const line = (change: Partial<Judged<'looked'>> & { measures?: Partial<TestLine['measures']> }) => ({
   findings: [],
   looked: true,
   ...change,

@@ -87,7 +87,9 @@ export const lineSchema = z.strictObject({
   /** The version of the tables its setting came from; empty where that is not known. */
   knowledge: z.string().max(60, 'expected at most 60 letters').default(''),
 });
-export type Line = z.infer<typeof lineSchema>;
+export type TestLine = z.infer<typeof lineSchema>;
 
 /** What is judged of a line; its signs may be kept ones or not. */
-export type Judged<K extends keyof Line> = Pick<Line, Exclude<K, 'findings'>> & { findings: readonly Finding[] };
+export type Judged<K extends keyof TestLine> = Pick<TestLine, Exclude<K, 'findings'>> & {
+  findings: readonly Finding[];
+};

@@ -12,7 +12,7 @@ import {
   readRecord,
   withoutLink,
 } from '@/core/file';
-import { mended, placeholders, recordName, type Row } from '@/core/workroom';
+import { mended, placeholders, recordName, type StoredRow } from '@/core/workroom';
 import { database } from '../database';
 import { edit, readRow, rowsPointing, writeRow } from '../edits';
 import { addSetAside, listSetAside, type StoredSetAside } from '../setAside';
@@ -51,7 +51,7 @@ export async function repair(wrong: Damage, at: string): Promise<Repaired> {
   return { ok: true, entry, told };
 }
 
-async function repairShape(wrong: Damage, raw: Row): Promise<Repaired> {
+async function repairShape(wrong: Damage, raw: StoredRow): Promise<Repaired> {
   const { table, id, name, path, problem } = wrong;
   const mend = mended(table, raw);
   if (!mend || mend.record[idFieldOf(table)] !== id) {
@@ -117,7 +117,12 @@ export async function putBack(key: string): Promise<Repaired> {
   return placed(entry, list, mend.record, mend.dropped);
 }
 
-async function placed(entry: StoredSetAside, list: LinkedList, record: Row, dropped: string[]): Promise<Repaired> {
+async function placed(
+  entry: StoredSetAside,
+  list: LinkedList,
+  record: StoredRow,
+  dropped: string[],
+): Promise<Repaired> {
   const id = idOf(list, record);
   const there = await readRow(list, id);
   if (there !== undefined) return entry.cleared ? relinked(entry, list, record, there) : taken(list, there);
@@ -132,7 +137,12 @@ async function placed(entry: StoredSetAside, list: LinkedList, record: Row, drop
 }
 
 /** The record is in use, perhaps written on since: only the links it had lost are put back into it. */
-async function relinked(entry: StoredSetAside, list: LinkedList, record: Row, there: Row): Promise<Repaired> {
+async function relinked(
+  entry: StoredSetAside,
+  list: LinkedList,
+  record: StoredRow,
+  there: StoredRow,
+): Promise<Repaired> {
   const lost = linksFrom(list).filter((link) => linkedId(record, link) !== null && linkedId(there, link) === null);
   if (lost.length === 0)
     return { ok: false, why: 'The entry is in use without it. Save this as a file, or delete it.' };
@@ -141,7 +151,11 @@ async function relinked(entry: StoredSetAside, list: LinkedList, record: Row, th
   return { ...(await back(entry, list, { ...there, ...links })), told: '' };
 }
 
-async function back(entry: StoredSetAside, list: LinkedList, row: Row): Promise<{ ok: true; entry: number | null }> {
+async function back(
+  entry: StoredSetAside,
+  list: LinkedList,
+  row: StoredRow,
+): Promise<{ ok: true; entry: number | null }> {
   const done = await edit(`Put back: ${recordName(list, row)}`, async () => {
     await writeRow(list, idOf(list, row), row);
     await writeRow('setAside', entry.key, undefined);
@@ -149,7 +163,7 @@ async function back(entry: StoredSetAside, list: LinkedList, row: Row): Promise<
   return { ok: true, entry: done.entry };
 }
 
-const taken = (list: LinkedList, there: Row): Repaired => ({
+const taken = (list: LinkedList, there: StoredRow): Repaired => ({
   ok: false,
   why: `There is another ${recordName(list, there)} with its key.`,
 });

@@ -1,4 +1,4 @@
-import { type Change, changeOf, describe, onlyField, type Row } from '@/core/workroom';
+import { type RecordChange, changeOf, describe, onlyField, type StoredRow } from '@/core/workroom';
 
 /** A whole workroom as it was, by the number of its snapshot. */
 export interface WholeChange {
@@ -14,9 +14,9 @@ export interface Entry {
   text: string;
   /** Its text was made from what it changed; nobody said it better. */
   described?: true;
-  changes: readonly Change[];
+  changes: readonly RecordChange[];
   /** What undoing it changed, once it is undone: what redoing takes back. */
-  undone?: readonly Change[];
+  undone?: readonly RecordChange[];
   /** It put another workroom in the place of the one that was here. */
   whole?: WholeChange;
   /** Why it could not be undone when that was tried; undo goes past it until something later changes. */
@@ -66,7 +66,7 @@ export const forgetHistory = (): void => setHistory({ done: [], undone: [] });
  */
 export function addEntry(done: {
   text: string | null;
-  changes: readonly Change[];
+  changes: readonly RecordChange[];
   whole?: WholeChange;
 }): number | null {
   const { text, changes, whole } = done;
@@ -99,7 +99,7 @@ const TYPING = 5000;
 /** The last entry carried on by another letter in the same field; null when this is something else. */
 function typedOn(
   last: Entry | undefined,
-  { text, changes }: { text: string | null; changes: readonly Change[] },
+  { text, changes }: { text: string | null; changes: readonly RecordChange[] },
   at: number,
 ): Entry | null {
   if (!last || last.whole || history.undone.length > 0 || Math.abs(at - last.at) > TYPING) return null;
@@ -116,7 +116,7 @@ function typedOn(
 }
 
 /** The last state of a record that was deleted in this session, by an edit or by undoing one. */
-export function lastDeleted(table: string, id: string): Row | undefined {
+export function lastDeleted(table: string, id: string): StoredRow | undefined {
   const newestFirst = [...[...history.undone].reverse(), ...[...history.done].reverse()];
   for (const entry of newestFirst) {
     for (const change of [...(entry.undone ?? []), ...entry.changes]) {

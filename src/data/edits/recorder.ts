@@ -1,6 +1,6 @@
 import Dexie, { type Transaction } from 'dexie';
 import { idFieldOf, linkedId, linksFrom, LISTS, type Stamped } from '@/core/file';
-import { after, before, type Change, changeOf, recordName, type Row } from '@/core/workroom';
+import { after, before, type RecordChange, changeOf, recordName, type StoredRow } from '@/core/workroom';
 import { database } from '../database';
 import { StoreError } from '../storeError';
 import { STAMP_TABLES, stampChanges } from './stamps';
@@ -14,8 +14,8 @@ export const keyField = (table: string): string =>
 
 /** What one write does to a record. */
 interface Noted {
-  from?: Row;
-  to?: Row;
+  from?: StoredRow;
+  to?: StoredRow;
   stamp?: Stamped;
 }
 
@@ -34,7 +34,7 @@ export class Recorder {
   stampBefore = (table: string, id: string): Stamped | undefined => this.seen.get(JSON.stringify([table, id]))?.stamp;
 
   /** What was done in all, record by record; what came back to what it was is left out. */
-  changes(): Change[] {
+  changes(): RecordChange[] {
     return [...this.seen.values()].flatMap(({ table, id, from, to }) => changeOf(table, id, from, to) ?? []);
   }
 }
@@ -56,7 +56,7 @@ export function recorderNow(): Recorder | null {
  * @param work - reads and writes the database, and waits for nothing else
  * @returns what the work gives back, and what it changed; an error leaves everything as it was
  */
-export async function recorded<T>(work: () => Promise<T>): Promise<{ value: T; changes: Change[] }> {
+export async function recorded<T>(work: () => Promise<T>): Promise<{ value: T; changes: RecordChange[] }> {
   const recorder = new Recorder();
   const value = await database.transaction('rw', [...EDITED_TABLES, ...STAMP_TABLES], async (transaction) => {
     recorders.set(transaction, recorder);
@@ -73,7 +73,7 @@ export async function recorded<T>(work: () => Promise<T>): Promise<{ value: T; c
  *
  * @throws StoreError naming the link that would lead nowhere
  */
-async function checkLinks(changes: readonly Change[]): Promise<void> {
+async function checkLinks(changes: readonly RecordChange[]): Promise<void> {
   const set = changes.flatMap((change) => {
     const [from, to] = [before(change), after(change)];
     if (!to) return [];

@@ -1,7 +1,7 @@
 import type { z } from 'zod';
 import { type Deleted, deletedSchema, LISTS, nextStamp, type Stamped, stampedSchema } from '@/core/file';
 import { idSchema } from '@/core/result';
-import { type Change, touchedFields } from '@/core/workroom';
+import { type RecordChange, touchedFields } from '@/core/workroom';
 import { database } from '../database';
 import { deviceId, lastStamp, sawStamp } from '../device';
 
@@ -20,7 +20,7 @@ const keyOf = (list: string, id: string) => `${list} ${id}`;
  * @param before - the stamp a record had
  */
 export async function stampChanges(
-  changes: readonly Change[],
+  changes: readonly RecordChange[],
   before: (list: string, id: string) => Stamped | undefined,
 ): Promise<void> {
   const ours = changes.filter(({ table, id }) => STAMPED.has(table) && isKey(id));

@@ -1,10 +1,10 @@
 import { type Link, type LinkedList, linkedId, linksFrom, linksTo, LISTS, readRecord, withoutLink } from '@/core/file';
 import { type Job, tidied } from '@/core/job';
-import { before, type Change, counted, isSame, recordName, type Row, stepBack } from '@/core/workroom';
+import { before, type RecordChange, counted, isSame, recordName, type StoredRow, stepBack } from '@/core/workroom';
 import { readRow, removeRow, rowsPointing, writeRow } from './write';
 
 /** The last state of a record that was deleted in this session; undefined when it is not known. */
-export type Earlier = (table: string, id: string) => Row | undefined;
+export type Earlier = (table: string, id: string) => StoredRow | undefined;
 
 /** Raised when a change cannot be taken back as things are; its message is for the person. */
 export class CannotTakeBack extends Error {
@@ -17,7 +17,7 @@ export class CannotTakeBack extends Error {
 interface Placed {
   table: string;
   id: string;
-  row: Row;
+  row: StoredRow;
 }
 
 /** A record on its way back. */
@@ -36,7 +36,7 @@ interface Back extends Placed {
  * @returns what the person should know beside that it is undone; empty when all went as expected
  * @throws CannotTakeBack when something cannot come back; nothing of it may be kept then
  */
-export async function takeBack(changes: readonly Change[], earlier: Earlier): Promise<string[]> {
+export async function takeBack(changes: readonly RecordChange[], earlier: Earlier): Promise<string[]> {
   const told = new Set<string>();
   const backs: Back[] = [];
   const going: Placed[] = [];
@@ -138,7 +138,7 @@ async function withParents(back: Back, around: Around): Promise<Placed[]> {
       throw new CannotTakeBack(cannotCome(recordName(table, row), link));
     }
   }
-  if (!asItWas && table === 'jobs') row = tidied(row as Job) as Row;
+  if (!asItWas && table === 'jobs') row = tidied(row as Job) as StoredRow;
   if (!asItWas && !fits(table, row)) {
     throw new CannotTakeBack(`${upper(recordName(table, row))} has changed too much since to undo this in it.`);
   }
@@ -148,7 +148,7 @@ async function withParents(back: Back, around: Around): Promise<Placed[]> {
 const cannotCome = (name: string, link: Link) =>
   `${upper(name)} cannot come back: its ${recordName(link.to, null)} is gone. Bring that back first.`;
 
-const fits = (table: string, row: Row): boolean =>
+const fits = (table: string, row: StoredRow): boolean =>
   !(LISTS as readonly string[]).includes(table) || readRecord(table as LinkedList, row).ok;
 
 const upper = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

@@ -1,14 +1,14 @@
 import type { Table } from 'dexie';
 import { type Link, linkedId, linksFrom, linksTo, withoutLink } from '@/core/file';
-import type { Row } from '@/core/workroom';
+import type { StoredRow } from '@/core/workroom';
 import { database } from '../database';
 import { keyField, recorderNow } from './recorder';
 import { readStampsOf } from './stamps';
 
-const tableOf = (table: string) => database.table(table) as Table<Row, string>;
+const tableOf = (table: string) => database.table(table) as Table<StoredRow, string>;
 
 /** The row of a key, as it is stored. */
-export const readRow = (table: string, id: string): Promise<Row | undefined> => tableOf(table).get(id);
+export const readRow = (table: string, id: string): Promise<StoredRow | undefined> => tableOf(table).get(id);
 
 /**
  * The one place where a row of the workroom is written or deleted. Must run within an edit.
@@ -17,12 +17,15 @@ export const readRow = (table: string, id: string): Promise<Row | undefined> => 
  * @param id - its key
  * @param to - the row; undefined deletes it
  */
-export async function writeRow(table: string, id: string, to: Row | undefined): Promise<void> {
+export async function writeRow(table: string, id: string, to: StoredRow | undefined): Promise<void> {
   await writeRows(table, [{ id, to }]);
 }
 
 /** The same for many rows of one table. */
-export async function writeRows(table: string, rows: readonly { id: string; to: Row | undefined }[]): Promise<void> {
+export async function writeRows(
+  table: string,
+  rows: readonly { id: string; to: StoredRow | undefined }[],
+): Promise<void> {
   const recorder = recorderNow();
   if (!recorder) throw new Error(`writeRows: expected to run within an edit, got a write to ${table} outside`);
   const store = tableOf(table);
@@ -42,13 +45,13 @@ export async function writeRows(table: string, rows: readonly { id: string; to: 
  * @param link - which link
  * @param id - the id that is pointed at
  */
-export async function rowsPointing(link: Link, id: string): Promise<{ id: string; row: Row }[]> {
+export async function rowsPointing(link: Link, id: string): Promise<{ id: string; row: StoredRow }[]> {
   const store = tableOf(link.from);
   const { primKey, idxByName } = store.schema;
   const indexed = primKey.keyPath === link.field || Object.hasOwn(idxByName, link.field);
-  const rows: Row[] = indexed
+  const rows: StoredRow[] = indexed
     ? await store.where(link.field).equals(id).toArray()
-    : await store.filter((row: Row) => linkedId(row, link) === id).toArray();
+    : await store.filter((row: StoredRow) => linkedId(row, link) === id).toArray();
   return rows.map((row) => ({ id: String(row[keyField(link.from)]), row }));
 }
 
@@ -58,7 +61,7 @@ export async function rowsPointing(link: Link, id: string): Promise<{ id: string
  *
  * @returns the row as it was; undefined when there was none
  */
-export async function removeRow(table: string, id: string): Promise<Row | undefined> {
+export async function removeRow(table: string, id: string): Promise<StoredRow | undefined> {
   const row = await readRow(table, id);
   if (!row) return undefined;
   await writeRow(table, id, undefined);

@@ -5,7 +5,7 @@ import type { ClothRecord } from '@/core/file';
 import type { Blocked } from '@/core/result';
 import { formatNumber } from '@/core/units';
 import { useUnits } from '@/parts/workspace';
-import { DraftField, StopPlate, Tick } from '@/ui';
+import { DraftField, StopAlert, Tick } from '@/ui';
 import styles from './Cloth.module.css';
 import { BUYING_FIELDS, useBuying } from './useBuying';
 
@@ -51,11 +51,11 @@ export function Buying({ record }: { record: ClothRecord }) {
 function TooNarrow({ blocked }: { blocked: Blocked }) {
   const { length } = useUnits();
   return (
-    <StopPlate title="It does not fit">
+    <StopAlert title="It does not fit">
       <p>
         {blocked.text} Usable width {length(blocked.limit ?? 0)}, needed {length(blocked.actual ?? 0)}.
       </p>
-    </StopPlate>
+    </StopAlert>
   );
 }
 

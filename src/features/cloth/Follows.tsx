@@ -4,7 +4,7 @@ import { clothOf, clothProfile, preWash } from '@/core/cloth';
 import type { ClothRecord, MachineRecord } from '@/core/file';
 import type { Kit } from '@/core/kit';
 import { outdated, planText } from '@/parts/asking';
-import { CautionPlate } from '@/ui';
+import { CautionAlert } from '@/ui';
 import styles from './Cloth.module.css';
 import { PatternFit } from './PatternFit';
 import { useClothAnswer } from './useClothAnswer';
@@ -44,11 +44,11 @@ export function Follows({ record, machine, kit }: Props) {
         ))}
       </dl>
       {answer && answer.cautions.length > 0 && (
-        <CautionPlate>
+        <CautionAlert>
           {answer.cautions.map((one) => (
             <p key={one}>{one}</p>
           ))}
-        </CautionPlate>
+        </CautionAlert>
       )}
       <PatternFit record={record} />
     </section>

@@ -17,7 +17,7 @@ import {
 import { type ClothRecord, clothRecordSchema } from '@/core/file';
 import { formatNumber, parseArealMassGsm } from '@/core/units';
 import { useUnits } from '@/parts/workspace';
-import { checkedBy, Field, lengthIn, optionalBy, Pick, plainNumber, Ticks, withTick, wordsBy } from '@/ui';
+import { checkedBy, Field, lengthIn, optionalBy, Select, plainNumber, Ticks, withTick, wordsBy } from '@/ui';
 import styles from './Cloth.module.css';
 import type { SaveCloth } from './saveCloth';
 import { readFibres } from './fibres';
@@ -147,7 +147,7 @@ function MeasureFields({ record, onSave }: Props) {
         {percent('stretchAcross', 'Stretches across')}
         {percent('stretchAlong', 'Stretches along')}
         {percent('recovery', 'Comes back')}
-        <Pick
+        <Select
           label="Iron"
           value={String(cloth.ceilingC ?? 'fibres')}
           options={IRON}

@@ -6,7 +6,7 @@ import { formatNumber } from '@/core/units';
 import { jobs } from '@/data';
 import type { JobNow } from '@/parts/jobs';
 import { newId, useAct, useQuestion } from '@/parts/workspace';
-import { checkedBy, Field, lengthIn, numberBy, optionalBy, Pick, plainNumber, wordsBy } from '@/ui';
+import { checkedBy, Field, lengthIn, numberBy, optionalBy, Select, plainNumber, wordsBy } from '@/ui';
 import { ColourField } from './ColourField';
 import { JobCloths } from './JobCloths';
 import styles from './Jobs.module.css';
@@ -49,7 +49,7 @@ export function About({ now }: { now: JobNow }) {
         <section aria-labelledby="what" className={styles.form}>
           <h2 id="what">The job</h2>
           <Field label="Name" text={job.name} read={NAME} onValue={(name) => void edit({ name })} />
-          <Pick
+          <Select
             label="Machine"
             value={job.machineId ?? ''}
             options={[
@@ -106,7 +106,7 @@ function PieceRow({ now: { job, cloths }, piece }: { now: JobNow; piece: JobPiec
         onValue={(lengthMm) => void edit({ lengthMm })}
       />
       <Field label="Count" text={String(piece.count)} read={COUNT} onValue={(count) => void edit({ count })} />
-      <Pick
+      <Select
         label="Cloth"
         value={piece.clothId ?? ''}
         options={[['', 'choose later'] as const, ...cloths.map((c) => [c.id, c.cloth.name] as const)]}

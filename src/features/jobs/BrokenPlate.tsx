@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import type { Broken } from '@/core/job';
 import { jobs } from '@/data';
 import type { JobNow } from '@/parts/jobs';
-import { StopPlate } from '@/ui';
+import { StopAlert } from '@/ui';
 import styles from './Jobs.module.css';
 
 /** An order that was not taken, and what it would break. */
@@ -43,7 +43,7 @@ export function BrokenPlate({ now, refused: { order, broken }, onAway, onPlace }
     onAway();
   };
   return (
-    <StopPlate title="It cannot go there">
+    <StopAlert title="It cannot go there">
       <ul className={styles.reasons}>
         {broken.map((one) => (
           <li key={one.id + one.waitsFor}>
@@ -60,6 +60,6 @@ export function BrokenPlate({ now, refused: { order, broken }, onAway, onPlace }
         )}
         <Button onClick={onAway}>Leave it where it was</Button>
       </div>
-    </StopPlate>
+    </StopAlert>
   );
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import { type Found, isAboutOrder } from '@/core/job';
+import { type SearchedOrder, isAboutOrder } from '@/core/job';
 import Button from '@mui/material/Button';
 import { useEffect, useRef, useState } from 'react';
 import { formatNumber } from '@/core/units';
@@ -44,7 +44,7 @@ export function FindOrder({ now }: { now: JobNow }) {
 
 function useSearch({ job, question }: JobNow) {
   const [share, setShare] = useState<number | null>(null);
-  const [found, setFound] = useState<Found | null>(null);
+  const [found, setFound] = useState<SearchedOrder | null>(null);
   const [failed, setFailed] = useState<string | null>(null);
   const running = useRef<AbortController | null>(null);
   const say = useSay();

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { decodeText, readThing, settleJob } from '@/core/file';
 import { jobs, useCloths, useMachines } from '@/data';
 import { newId, nowText, useAct } from '@/parts/workspace';
-import { FileButton, StopPlate } from '@/ui';
+import { FileButton, StopAlert } from '@/ui';
 
 /** A job out of a file: new here, its cloths found again by key or by name. */
 export function ImportJob() {
@@ -42,9 +42,9 @@ export function ImportJob() {
         onFile={(file) => void choose(file)}
       />
       {problem && (
-        <StopPlate title="It was not imported">
+        <StopAlert title="It was not imported">
           <p>{problem} Nothing here has changed.</p>
-        </StopPlate>
+        </StopAlert>
       )}
     </>
   );

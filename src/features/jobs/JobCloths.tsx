@@ -5,7 +5,7 @@ import { clothsOf, type ClothUse, withCloth } from '@/core/job';
 import { jobs } from '@/data';
 import type { JobNow } from '@/parts/jobs';
 import { useAct } from '@/parts/workspace';
-import { CautionPlate, Pick } from '@/ui';
+import { CautionAlert, Select } from '@/ui';
 import styles from './Jobs.module.css';
 
 /** The cloths of a job, each changed for all of it at once. */
@@ -27,13 +27,13 @@ export function NoClothYet({ now }: { now: JobNow }) {
   const lacking = clothsOf(now.job).find(({ clothId }) => clothId === null);
   if (!lacking || lacking.seams === 0) return null;
   return (
-    <CautionPlate>
+    <CautionAlert>
       <strong>{`${counted(lacking.seams, 'seam')} without a cloth.`}</strong> What they are sewn with, and what it
       takes, is known once it is chosen.
       <div className={styles.chosen}>
         <ClothPick now={now} use={lacking} />
       </div>
-    </CautionPlate>
+    </CautionAlert>
   );
 }
 
@@ -58,7 +58,7 @@ function ClothPick({ now: { job, cloths }, use }: { now: JobNow; use: ClothUse }
     );
   }
   return (
-    <Pick
+    <Select
       label={use.clothId === null ? `Cloth for ${hangs}` : `Cloth of ${hangs}`}
       value={use.clothId ?? ''}
       options={gone ? [[use.clothId!, 'not in the drawer'] as const, ...known] : known}

@@ -5,7 +5,7 @@ import { isSewn, type Job, usualOrder } from '@/core/job';
 import type { Run } from '@/core/procedure';
 import { useRuns } from '@/data';
 import { sayWhen } from '@/parts/workspace';
-import { TapeBar } from '@/ui';
+import { ProgressBar } from '@/ui';
 import styles from './Jobs.module.css';
 import { NewJob } from './NewJob';
 
@@ -63,7 +63,7 @@ function Row({ job, runs }: { job: Job; runs: readonly Run[] }) {
         </span>
       </span>
       <span className={styles.jobTape}>
-        <TapeBar done={done} of={job.seams.length} what="seams" />
+        <ProgressBar done={done} of={job.seams.length} what="seams" />
         <span className={styles.quiet}>
           {done} of {job.seams.length} seams
         </span>

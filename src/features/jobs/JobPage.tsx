@@ -5,7 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import { writePreference } from '@/data';
 import { type JobNow, useJobNow, sayMinutes } from '@/parts/jobs';
-import { Tabs, TapeBar } from '@/ui';
+import { Tabs, ProgressBar } from '@/ui';
 import { About } from './About';
 import { BudgetPlace } from './BudgetPlace';
 import { JobActions } from './JobActions';
@@ -66,7 +66,7 @@ function Head({ now }: { now: JobNow }) {
         <h1>{job.name}</h1>
       </div>
       <div className={styles.headTape}>
-        <TapeBar done={progress.done.length} of={seams.length} what="seams" />
+        <ProgressBar done={progress.done.length} of={seams.length} what="seams" />
         <p>
           <strong>
             {progress.done.length} of {seams.length}

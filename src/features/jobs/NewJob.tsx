@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { emptyJob, jobFromTemplate, jobSchema, TEMPLATES } from '@/core/job';
 import { edit, jobs, writePreference } from '@/data';
 import { type AskedNow, type Draft, newId, nowText, useDraft, useQuestion } from '@/parts/workspace';
-import { Field, Pick, wordsBy } from '@/ui';
+import { Field, Select, wordsBy } from '@/ui';
 import { ColourField } from './ColourField';
 import { ImportJob } from './ImportJob';
 import styles from './Jobs.module.css';
@@ -26,7 +26,7 @@ export function NewJob() {
   return (
     <section aria-labelledby="new-job" className={styles.form}>
       <h2 id="new-job">Begin a job</h2>
-      <Pick
+      <Select
         label="What is made"
         value={template?.id ?? NOTHING}
         options={[...TEMPLATES.map((t) => [t.id, t.name] as const), [NOTHING, 'Something else, from nothing'] as const]}
@@ -60,7 +60,7 @@ function Materials({ asked, draft, second }: { asked: AskedNow; draft: Draft; se
   const drawer = [['', 'choose later'] as const, ...asked.cloths.map((c) => [c.id, c.cloth.name] as const)];
   return (
     <>
-      <Pick
+      <Select
         label="Cloth"
         value={clothIn(texts, asked)}
         options={drawer}
@@ -68,14 +68,14 @@ function Materials({ asked, draft, second }: { asked: AskedNow; draft: Draft; se
         help={asked.cloths.length === 0 ? 'None is in the drawer yet; it can be chosen later' : undefined}
       />
       {second && (
-        <Pick
+        <Select
           label={`Second cloth, for ${second}`}
           value={texts.second ?? ''}
           options={drawer}
           onPick={(id) => setText('second', id)}
         />
       )}
-      <Pick
+      <Select
         label="Machine"
         value={texts.machine ?? asked.machine?.id ?? ''}
         options={asked.machines.map((m) => [m.id, m.machine.name] as const)}

@@ -6,7 +6,7 @@ import { formatNumber } from '@/core/units';
 import { jobs } from '@/data';
 import type { JobNow } from '@/parts/jobs';
 import { newId, useAct } from '@/parts/workspace';
-import { checkedBy, Field, numberBy, Pick, plainNumber, wordsBy } from '@/ui';
+import { checkedBy, Field, numberBy, Select, plainNumber, wordsBy } from '@/ui';
 import styles from './Jobs.module.css';
 
 const NAME = wordsBy(notionSchema.shape.name);
@@ -68,7 +68,7 @@ function Extra({ notion, edit }: { notion: Notion; edit: Edit }) {
   return (
     <div className={styles.editor}>
       <Field label="What" text={notion.name} read={NAME} onValue={(name) => set({ name })} />
-      <Pick
+      <Select
         label="Counted in"
         value={notion.unit}
         options={[

@@ -6,7 +6,7 @@ import type { CellError } from '@/core/file';
 import { type Job, jobSchema } from '@/core/job';
 import { jobs } from '@/data';
 import { newId, saveFile, today, useAct } from '@/parts/workspace';
-import { ColumnList, FileButton, StopPlate } from '@/ui';
+import { ColumnList, FileButton, StopAlert } from '@/ui';
 import styles from './Jobs.module.css';
 
 type Columns = ComponentProps<typeof ColumnList>['columns'];
@@ -46,7 +46,7 @@ export function SeamCsv({ job }: { job: Job }) {
       />
       <ColumnList columns={columns} summary="The columns of this table" onOpen={() => void fetchColumns()} />
       {errors.length > 0 && (
-        <StopPlate title="Nothing was read">
+        <StopAlert title="Nothing was read">
           <ul className={styles.reasons}>
             {errors.slice(0, 8).map(({ row, column, message }) => (
               <li key={`${row}${column}`}>
@@ -54,7 +54,7 @@ export function SeamCsv({ job }: { job: Job }) {
               </li>
             ))}
           </ul>
-        </StopPlate>
+        </StopAlert>
       )}
     </>
   );

@@ -21,7 +21,7 @@ import { jobs, usePreference } from '@/data';
 import { type JobNow, useWorkActions } from '@/parts/jobs';
 import { AskField } from '@/parts/asks';
 import { useAct, useUnits } from '@/parts/workspace';
-import { checkedBy, Field, numberBy, Pick, plainNumber, wordsBy } from '@/ui';
+import { checkedBy, Field, numberBy, Select, plainNumber, wordsBy } from '@/ui';
 import { ColourField } from './ColourField';
 import styles from './Jobs.module.css';
 
@@ -48,26 +48,26 @@ export function SeamEditor({ now, seam, state }: Props) {
   return (
     <div className={styles.editor}>
       <Field label="Name" text={seam.name} read={NAME} onValue={(name) => void edit({ name })} />
-      <Pick
+      <Select
         label="Operation"
         value={seam.procedureId}
         options={OPERATIONS}
         onPick={(id) => void edit({ procedureId: id, stage: usualStage(id), answers: {} })}
       />
-      <Pick
+      <Select
         label="Cloth"
         value={seam.clothId ?? ''}
         options={drawer}
         onPick={(id) => void edit({ clothId: id || null })}
       />
-      <Pick
+      <Select
         label="Second cloth"
         value={seam.secondClothId ?? ''}
         options={[['', 'none'] as const, ...drawer.slice(1)]}
         onPick={(id) => void edit({ secondClothId: id || null })}
       />
       <Field label="How many alike" text={String(seam.count)} read={COUNT} onValue={(count) => void edit({ count })} />
-      <Pick
+      <Select
         label="Where in the work"
         value={seam.stage}
         options={STAGES.map((stage) => [stage, STAGE_TEXT[stage]] as const)}
@@ -194,7 +194,7 @@ function Before({ now: { job }, seam, edit }: PartProps) {
         ))}
       </ul>
       {free.length > 0 && (
-        <Pick
+        <Select
           label="It waits for"
           value=""
           options={free.map((s) => [s.id, s.name] as const)}

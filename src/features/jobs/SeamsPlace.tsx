@@ -16,7 +16,7 @@ import { procedureName } from '@/core/procedure';
 import { jobs } from '@/data';
 import type { JobNow } from '@/parts/jobs';
 import { newId, useAct } from '@/parts/workspace';
-import { CautionPlate, StopPlate } from '@/ui';
+import { CautionAlert, StopAlert } from '@/ui';
 import styles from './Jobs.module.css';
 import { SeamCsv } from './SeamCsv';
 import { SeamEditor } from './SeamEditor';
@@ -45,9 +45,9 @@ export function SeamsPlace({ now }: { now: JobNow }) {
   return (
     <section aria-label="Seams" className={styles.main}>
       {ring && (
-        <StopPlate title="These wait for each other in a ring">
+        <StopAlert title="These wait for each other in a ring">
           <p>{ring.map(nameOf).join(' after ')}. Take one of the “after” out, and the order can be worked out.</p>
-        </StopPlate>
+        </StopAlert>
       )}
       <Suggestions now={now} />
       <ul className={styles.seams}>
@@ -122,7 +122,7 @@ function Suggestions({ now: { job } }: { now: JobNow }) {
   const nameOf = (id: string) => seamName(job, id);
   const take = () => act('Usual order put in', () => jobs.change(job.id, (j) => j && withOrder(j, missing)));
   return (
-    <CautionPlate>
+    <CautionAlert>
       <strong>What usually comes first</strong>
       <ul className={styles.reasons}>
         {missing.slice(0, 6).map(({ seamId, after, why }) => (
@@ -135,6 +135,6 @@ function Suggestions({ now: { job } }: { now: JobNow }) {
       <Button variant="outlined" onClick={() => void take()}>
         Heed {missing.length === 1 ? 'it' : 'all of it'}
       </Button>
-    </CautionPlate>
+    </CautionAlert>
   );
 }

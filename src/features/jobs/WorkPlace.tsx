@@ -1,6 +1,6 @@
 'use client';
 
-import { CautionPlate } from '@/ui';
+import { CautionAlert } from '@/ui';
 import type { JobNow } from '@/parts/jobs';
 import { Costs } from './Costs';
 import { FindOrder } from './FindOrder';
@@ -33,7 +33,7 @@ export function WorkPlace({ now }: { now: JobNow }) {
           <FindOrder now={now} />
           <Costs now={now} />
           {!now.machine && (
-            <CautionPlate>No machine is chosen for this job: under “Pieces and notes” it can be.</CautionPlate>
+            <CautionAlert>No machine is chosen for this job: under “Pieces and notes” it can be.</CautionAlert>
           )}
         </aside>
       </div>

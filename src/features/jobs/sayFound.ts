@@ -1,4 +1,4 @@
-import { type Found, gapOf } from '@/core/job';
+import { type SearchedOrder, gapOf } from '@/core/job';
 import { formatNumber } from '@/core/units';
 
 /**
@@ -7,7 +7,7 @@ import { formatNumber } from '@/core/units';
  * @param found - of this very order; null when nobody has looked for a better one
  * @param changes - how many changes and walks to the iron it takes
  */
-export function sayFound(found: Found | null, changes: number): string {
+export function sayFound(found: SearchedOrder | null, changes: number): string {
   const all = `${changes} ${changes === 1 ? 'change or walk' : 'changes and walks'} to the iron.`;
   if (!found) return `In this order: ${all}`;
   if (found.optimal) return `${all} Proven: no order costs less.`;

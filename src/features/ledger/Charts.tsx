@@ -7,7 +7,7 @@ import { faultsByCloth, feedOverTime, giveByWidth, hoursByKind, tensionByThickne
 import { SIGN_TEXT } from '@/core/stitch';
 import { formatNumber } from '@/core/units';
 import { useCards, useCloths, useLines, useMachines, useNeedles, useSwatches } from '@/data';
-import { Pick } from '@/ui';
+import { Select } from '@/ui';
 import styles from './Ledger.module.css';
 
 const BarChart = dynamic(() => import('@/ui/BarChart'), { ssr: false });
@@ -142,7 +142,7 @@ function Tension() {
       empty={machine ? null : 'There is no machine in the workroom.'}
     >
       <div className={styles.chooser}>
-        <Pick
+        <Select
           label="Machine"
           value={machine?.id ?? ''}
           options={machines.map((m) => [m.id, m.machine.name] as const)}

@@ -3,7 +3,7 @@
 import TextField from '@mui/material/TextField';
 import { useMemo } from 'react';
 import { type Entry, ENTRY_KINDS, ENTRY_TEXT, type Filter } from '@/core/ledger';
-import { Pick } from '@/ui';
+import { Select } from '@/ui';
 import styles from './Ledger.module.css';
 
 interface Props {
@@ -50,9 +50,9 @@ export function Filters({ filter, entries, onFilter }: Props) {
         autoComplete="off"
         className={styles.find}
       />
-      <Pick label="Cloth" value={filter.cloth} options={names.cloth} onPick={(cloth) => set({ cloth })} />
-      <Pick label="Machine" value={filter.machine} options={names.machine} onPick={(machine) => set({ machine })} />
-      <Pick
+      <Select label="Cloth" value={filter.cloth} options={names.cloth} onPick={(cloth) => set({ cloth })} />
+      <Select label="Machine" value={filter.machine} options={names.machine} onPick={(machine) => set({ machine })} />
+      <Select
         label="How it went"
         value={filter.outcome}
         options={[

@@ -6,14 +6,14 @@ import type { Card, StaleReason } from '@/core/card';
 import { swatchToProveAgain } from '@/core/workroom';
 import { edit, lines as lineStore, swatches, useCloths, useMachines } from '@/data';
 import { newId, nowText } from '@/parts/workspace';
-import { CautionPlate } from '@/ui';
+import { CautionAlert } from '@/ui';
 import styles from './Ledger.module.css';
 
 /** Why a card no longer holds, and the one line that would prove it again. */
 export function Staleness({ card, reasons }: { card: Card; reasons: StaleReason[] }) {
   if (reasons.length === 0) return null;
   return (
-    <CautionPlate>
+    <CautionAlert>
       <strong>Stale: it proved another state of things.</strong>
       <ul className={styles.reasons}>
         {reasons.map(({ code, text }) => (
@@ -23,7 +23,7 @@ export function Staleness({ card, reasons }: { card: Card; reasons: StaleReason[
       <div className={styles.again}>
         <ProveAgain card={card} />
       </div>
-    </CautionPlate>
+    </CautionAlert>
   );
 }
 

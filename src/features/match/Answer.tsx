@@ -7,7 +7,7 @@ import { giveOfSetup, type SeamContext, seamContext } from '@/core/physics';
 import type { Dial, Setup } from '@/core/setup';
 import { writePreference } from '@/data';
 import type { AskedNow } from '@/parts/workspace';
-import { CautionPlate } from '@/ui';
+import { CautionAlert } from '@/ui';
 import { Compare } from './Compare';
 import { GiveChart } from './GiveChart';
 import { Impossible } from './Impossible';
@@ -63,13 +63,13 @@ export function Answer({ asked, answered, isCurrent }: AnswerProps) {
         <Schools input={input} machine={machine} onTake={hand.take} />
         {now.cautions.length > 0 && (
           <div className={styles.cautions}>
-            <CautionPlate>
+            <CautionAlert>
               <ul>
                 {now.cautions.map((text) => (
                   <li key={text}>{text}</li>
                 ))}
               </ul>
-            </CautionPlate>
+            </CautionAlert>
           </div>
         )}
       </div>

@@ -1,6 +1,6 @@
 'use client';
 
-import { StopPlate } from '@/ui';
+import { StopAlert } from '@/ui';
 import styles from './Match.module.css';
 import type { Answered } from './useMatch';
 
@@ -9,7 +9,7 @@ export function Impossible({ answered }: { answered: Answered }) {
   const { answer, sharpening } = answered;
   return (
     <div className={styles.impossible}>
-      <StopPlate title="Not with this machine and kit">
+      <StopAlert title="Not with this machine and kit">
         <ul>
           {answer.blocked.map(({ code, text }) => (
             <li key={code}>{text}</li>
@@ -27,7 +27,7 @@ export function Impossible({ answered }: { answered: Answered }) {
             </ul>
           </>
         )}
-      </StopPlate>
+      </StopAlert>
     </div>
   );
 }

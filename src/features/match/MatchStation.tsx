@@ -4,7 +4,7 @@ import dynamic from 'next/dynamic';
 import { useSearchParams } from 'next/navigation';
 import { useEffect } from 'react';
 import { useQuestion } from '@/parts/workspace';
-import { StopPlate } from '@/ui';
+import { StopAlert } from '@/ui';
 import styles from './Match.module.css';
 import { Sentence } from './Sentence';
 import { StartForm } from './StartForm';
@@ -40,9 +40,9 @@ export function MatchStation() {
         <Sentence asked={asked} cloth={asked.cloth} />
       </div>
       {failed && (
-        <StopPlate title="This could not be worked out">
+        <StopAlert title="This could not be worked out">
           <p>{failed}. Nothing is lost; change any part of the sentence to ask again.</p>
-        </StopPlate>
+        </StopAlert>
       )}
       {answered && <Answer key={asked.cloth.id} asked={asked} answered={answered} isCurrent={isCurrent} />}
     </div>

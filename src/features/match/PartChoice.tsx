@@ -5,7 +5,7 @@ import { FOOT, FULL_KIT, type Kit, type Machine, needleName, PLATE, stitchReadin
 import type { SeamContext } from '@/core/physics';
 import { type ChosenPart, type Setup, withPart } from '@/core/setup';
 import { STITCH } from '@/core/stitch';
-import { Choice, ChoiceList } from '@/ui';
+import { InlineEdit, OptionList } from '@/ui';
 
 interface Props {
   part: ChosenPart;
@@ -21,9 +21,9 @@ interface Props {
 export function PartChoice({ part, text, setup, seam, machine, kit, onTake }: Props) {
   const options = optionsFor(part, kit ?? FULL_KIT, machine, setup);
   return (
-    <Choice text={text} name={part}>
+    <InlineEdit text={text} name={part}>
       {(close) => (
-        <ChoiceList
+        <OptionList
           value={options.find((o) => o.now)?.name ?? null}
           options={options.map(({ name, plain, next }) => {
             const [closed] = checkInterlocks({ setup: next, machine, thicknessMm: seam.thicknessMm });
@@ -35,7 +35,7 @@ export function PartChoice({ part, text, setup, seam, machine, kit, onTake }: Pr
           }}
         />
       )}
-    </Choice>
+    </InlineEdit>
   );
 }
 

@@ -3,7 +3,7 @@
 import Button from '@mui/material/Button';
 import { clashOf } from '@/core/interlock';
 import type { Machine } from '@/core/kit';
-import { ClashDrawing, StopPlate } from '@/ui';
+import { ClashDrawing, StopAlert } from '@/ui';
 import styles from './Match.module.css';
 import type { Refused } from './useByHand';
 
@@ -12,13 +12,13 @@ export function Refusal({ refused, machine, onClose }: { refused: Refused; machi
   const { closed, setup } = refused;
   return (
     <div className={styles.refusal}>
-      <StopPlate title={closed.strike ? 'That would break a needle' : 'That cannot be set'}>
+      <StopAlert title={closed.strike ? 'That would break a needle' : 'That cannot be set'}>
         <p>{closed.text} The setting stays as it was.</p>
         <ClashDrawing clash={clashOf(closed, setup, machine)} />
         <Button onClick={onClose} autoFocus>
           All right
         </Button>
-      </StopPlate>
+      </StopAlert>
     </div>
   );
 }

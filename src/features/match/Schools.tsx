@@ -5,7 +5,7 @@ import type { Machine } from '@/core/kit';
 import type { MatchInput, SchoolMatters } from '@/core/match';
 import { schoolName, SCHOOLS, type Setup } from '@/core/setup';
 import { readPreference, writePreference } from '@/data';
-import { Choice, ChoiceList } from '@/ui';
+import { InlineEdit, OptionList } from '@/ui';
 import { Compare } from './Compare';
 import styles from './Match.module.css';
 import { outdated, useFromWorker } from '@/parts/asking';
@@ -50,9 +50,9 @@ function School({ matters, input, machine, onTake }: Props & { matters: SchoolMa
       <h3>{facts.asks}</h3>
       <p>
         You follow{' '}
-        <Choice text={schoolName(matters.chosen)} name={facts.asks.toLowerCase()}>
+        <InlineEdit text={schoolName(matters.chosen)} name={facts.asks.toLowerCase()}>
           {(close) => (
-            <ChoiceList
+            <OptionList
               value={matters.chosen}
               options={facts.names.map((name) => ({
                 id: name as string,
@@ -66,7 +66,7 @@ function School({ matters, input, machine, onTake }: Props & { matters: SchoolMa
               }}
             />
           )}
-        </Choice>
+        </InlineEdit>
         . <small>{facts.why}</small>
       </p>
       <p className={styles.beside}>

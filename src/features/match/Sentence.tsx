@@ -7,7 +7,7 @@ import type { ClothRecord } from '@/core/file';
 import { OPERATION, OPERATION_GROUPS, operationSchema, requiredGive } from '@/core/setup';
 import { formatNumber } from '@/core/units';
 import type { AskedNow } from '@/parts/workspace';
-import { checkedBy, Choice, ChoiceList, Field, optionalBy, plainNumber } from '@/ui';
+import { checkedBy, InlineEdit, OptionList, Field, optionalBy, plainNumber } from '@/ui';
 import styles from './Match.module.css';
 
 const COUNT = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine', 'Ten', 'Eleven', 'Twelve'];
@@ -26,9 +26,9 @@ export function Sentence({ asked, cloth }: Props) {
   const change = (part: Partial<typeof operation>) => void asked.ask({ operation: { ...operation, ...part } });
   return (
     <h1>
-      <Choice text={`${COUNT[layers]} ${layers === 1 ? 'layer' : 'layers'}`} name="layers">
+      <InlineEdit text={`${COUNT[layers]} ${layers === 1 ? 'layer' : 'layers'}`} name="layers">
         {(close) => (
-          <ChoiceList
+          <OptionList
             value={String(layers)}
             options={COUNT.slice(1, 9).map((name, i) => ({ id: String(i + 1), name }))}
             onPick={(id) => {
@@ -37,13 +37,13 @@ export function Sentence({ asked, cloth }: Props) {
             }}
           />
         )}
-      </Choice>{' '}
+      </InlineEdit>{' '}
       of{' '}
-      <Choice text={cloth.cloth.name.toLowerCase()} name="cloth">
+      <InlineEdit text={cloth.cloth.name.toLowerCase()} name="cloth">
         {(close) => <ClothEditor asked={asked} cloth={cloth} close={close} />}
-      </Choice>
+      </InlineEdit>
       , <SeamChoice asked={asked} /> that {give.percent === 0 ? '' : 'must give '}
-      <Choice text={give.percent === 0 ? 'need not stretch' : `${formatNumber(give.percent, 0)} %`} name="give">
+      <InlineEdit text={give.percent === 0 ? 'need not stretch' : `${formatNumber(give.percent, 0)} %`} name="give">
         {(close) => (
           <GiveEditor
             given={operation.requiredGive}
@@ -51,7 +51,7 @@ export function Sentence({ asked, cloth }: Props) {
             close={close}
           />
         )}
-      </Choice>
+      </InlineEdit>
       {give.assumed && give.percent > 0 ? ' (assumed)' : ''}, on <MachineChoice asked={asked} />.
     </h1>
   );
@@ -60,13 +60,13 @@ export function Sentence({ asked, cloth }: Props) {
 function SeamChoice({ asked }: { asked: AskedNow }) {
   const { kind } = asked.operation;
   return (
-    <Choice text={OPERATION[kind].name} name="seam">
+    <InlineEdit text={OPERATION[kind].name} name="seam">
       {(close) => (
         <div className={styles.groups}>
           {OPERATION_GROUPS.map(({ name, kinds }) => (
             <section key={name} aria-label={name}>
               <h3>{name}</h3>
-              <ChoiceList
+              <OptionList
                 value={kind}
                 options={kinds.map((id) => ({ id, name: OPERATION[id].name }))}
                 onPick={(picked) => {
@@ -78,15 +78,15 @@ function SeamChoice({ asked }: { asked: AskedNow }) {
           ))}
         </div>
       )}
-    </Choice>
+    </InlineEdit>
   );
 }
 
 function MachineChoice({ asked }: { asked: AskedNow }) {
   return (
-    <Choice text={asked.machine?.machine.name ?? 'no machine'} name="machine">
+    <InlineEdit text={asked.machine?.machine.name ?? 'no machine'} name="machine">
       {(close) => (
-        <ChoiceList
+        <OptionList
           value={asked.machine?.id ?? null}
           options={asked.machines.map(({ id, machine }) => ({ id, name: machine.name }))}
           onPick={(machineId) => {
@@ -95,14 +95,14 @@ function MachineChoice({ asked }: { asked: AskedNow }) {
           }}
         />
       )}
-    </Choice>
+    </InlineEdit>
   );
 }
 
 function ClothEditor({ asked, cloth, close }: { asked: AskedNow; cloth: ClothRecord; close: () => void }) {
   return (
     <>
-      <ChoiceList
+      <OptionList
         value={cloth.id}
         options={asked.cloths.map(({ id, cloth: c }) => ({ id, name: c.name }))}
         onPick={(clothId) => {

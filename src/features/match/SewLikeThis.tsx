@@ -1,12 +1,12 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import type { Plan } from '@/core/match';
+import type { SewingPlan } from '@/core/match';
 import { planText } from '@/parts/asking';
 import styles from './Match.module.css';
 
 interface Props {
-  plan: Plan;
+  plan: SewingPlan;
   /** Absent while the plan is that of an earlier question. */
   onTest?: () => void;
   /** Puts the setting aside to compare; absent when there is no room or it is there already. */

@@ -20,7 +20,7 @@ import { runs as store } from '@/data';
 import { AskField } from '@/parts/asks';
 import { useStale } from '@/parts/staleness';
 import { useAct, useUnits } from '@/parts/workspace';
-import { CautionPlate, SceneDrawing, StopPlate } from '@/ui';
+import { CautionAlert, SceneDrawing, StopAlert } from '@/ui';
 
 import { Clashes, clashesOfAll } from './Clashes';
 import { OutlineAsk } from './outline';
@@ -88,11 +88,11 @@ export function AskPage({ now }: { now: RunNow }) {
 function Refusal({ worked }: { worked: WorkedOut }) {
   if (worked.ok || !('blocked' in worked)) return null;
   return (
-    <StopPlate title="These numbers do not go together">
+    <StopAlert title="These numbers do not go together">
       {worked.blocked.map(({ code, text }) => (
         <p key={code}>{text}</p>
       ))}
-    </StopPlate>
+    </StopAlert>
   );
 }
 
@@ -160,11 +160,11 @@ function Setting({ now: { setup, found, machine, run, procedure } }: { now: RunN
         {setup.widthMm > 0 ? ` × ${shown.width}` : ''}; {shown.needle}, {shown.thread}, {shown.foot.toLowerCase()} foot.
       </p>
       {!needlesFit(procedure, setup) && (
-        <CautionPlate>
+        <CautionAlert>
           {procedure.needles === 'two'
             ? 'This operation is sewn with a twin needle, and Match found none that fits: look there why.'
             : 'This operation is sewn with one needle: put a single one in.'}
-        </CautionPlate>
+        </CautionAlert>
       )}
       <Proof card={found?.card ?? null} clothId={run.clothId} />
     </div>
@@ -182,7 +182,7 @@ function Proof({ card, clothId }: { card: Card | null; clothId: string }) {
       </p>
     );
   return (
-    <CautionPlate>
+    <CautionAlert>
       {card ? (
         <>
           Its card is stale. {reasons[0].text} <Link href={`/ledger?id=${card.id}`}>Prove it again first</Link>, or go
@@ -194,6 +194,6 @@ function Proof({ card, clothId }: { card: Card | null; clothId: string }) {
           , or go on with a scrap beside you.
         </>
       )}
-    </CautionPlate>
+    </CautionAlert>
   );
 }

@@ -1,7 +1,7 @@
 import { checkInterlocks, type Closed } from '@/core/interlock';
 import { type Numbers, stepSetup } from '@/core/procedure';
 import type { Setup } from '@/core/setup';
-import { StopPlate } from '@/ui';
+import { StopAlert } from '@/ui';
 import type { RunNow } from './useRunNow';
 
 /** What of a setting this machine cannot do, or what would strike its needle. */
@@ -22,10 +22,10 @@ export function clashesOfAll(now: RunNow, numbers: Numbers): Closed[] {
 export function Clashes({ closed }: { closed: readonly Closed[] }) {
   if (closed.length === 0) return null;
   return (
-    <StopPlate title="Not like this on your machine">
+    <StopAlert title="Not like this on your machine">
       {closed.map(({ code, text }) => (
         <p key={code}>{text}</p>
       ))}
-    </StopPlate>
+    </StopAlert>
   );
 }

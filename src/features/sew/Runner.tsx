@@ -8,7 +8,7 @@ import { stitchAndSize } from '@/core/kit';
 import { fillIn, type Numbers, sewnByMachine } from '@/core/procedure';
 import { formatNumber } from '@/core/units';
 import { useUnits } from '@/parts/workspace';
-import { CautionPlate } from '@/ui';
+import { CautionAlert } from '@/ui';
 import { Clashes, clashesOf } from './Clashes';
 import { Drawings } from './Drawings';
 import { Printing } from './print';
@@ -50,7 +50,7 @@ export function Runner({ now, numbers }: { now: RunNow; numbers: Numbers }) {
         <Progress at={run.step} of={steps.length} />
         <h2 aria-live="polite">{text}</h2>
         <p className={styles.check}>Check: {fillIn(step.check, numbers, length)}</p>
-        {step.caution && <CautionPlate>{fillIn(step.caution, numbers, length)}</CautionPlate>}
+        {step.caution && <CautionAlert>{fillIn(step.caution, numbers, length)}</CautionAlert>}
         {target && step.sews && (
           <p className={styles.quiet}>{TEXT.setTo(stitchAndSize(now.machine?.machine, target, 'within'))}</p>
         )}

@@ -3,7 +3,7 @@
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { clothOf } from '@/core/cloth';
-import { CHANGES, type DiagnoseInput, type NextStep, QUESTION_IDS } from '@/core/diagnose';
+import { REMEDIES, type DiagnoseInput, type NextStep, QUESTION_IDS } from '@/core/diagnose';
 import { hoursInMachine } from '@/core/file';
 import { sameNeedle } from '@/core/kit';
 import { type Sign, SIGN_TEXT } from '@/core/stitch';
@@ -22,9 +22,9 @@ export function SomethingWrong({ now, onClose }: { now: RunNow; onClose: () => v
   const kit = useKit();
   const threads = useThreads();
   const on = useOnMachine(machine?.id ?? null);
-  const tin = useNeedles();
+  const stock = useNeedles();
   const say = useSay();
-  if (!cloth || !machine || !setup || !kit || !threads || !tin) return null;
+  if (!cloth || !machine || !setup || !kit || !threads || !stock) return null;
   const input: DiagnoseInput | null = sign && {
     cloth: clothOf(cloth),
     operation: { kind: procedure.kind },
@@ -35,7 +35,7 @@ export function SomethingWrong({ now, onClose }: { now: RunNow; onClose: () => v
     history: run.tried.flatMap((t) => (t.sign === sign ? outcomeOf(t.change) : [])),
     answers,
     threadQuality: threadQuality(threads, setup.thread),
-    ...(on && sameNeedle(on.setup.needle, setup.needle) && { needleHours: hoursInMachine(on, tin) }),
+    ...(on && sameNeedle(on.setup.needle, setup.needle) && { needleHours: hoursInMachine(on, stock) }),
     ...(kit.kit && { kit: kit.kit }),
   };
   const take = async (step: NextStep, seen: Sign) => {
@@ -79,6 +79,6 @@ export function SomethingWrong({ now, onClose }: { now: RunNow; onClose: () => v
 
 /** A change that was made for a sign that is here again. */
 function outcomeOf(name: string): DiagnoseInput['history'] {
-  const change = CHANGES.find((known) => known === name);
+  const change = REMEDIES.find((known) => known === name);
   return change ? [{ change, result: 'same' }] : [];
 }

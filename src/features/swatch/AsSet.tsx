@@ -2,13 +2,13 @@
 
 import Button from '@mui/material/Button';
 import { READING_TEXT, setupChanges } from '@/core/setup';
-import type { Line } from '@/core/swatch';
+import type { TestLine } from '@/core/swatch';
 import { useOnMachine } from '@/data';
 import styles from './Swatch.module.css';
 import type { SaveLine, Scrap } from './useScrap';
 
 /** Whether the machine is set for this line; if it was sewn otherwise, the line takes what is on the machine. */
-export function AsSet({ scrap, line, onSave }: { scrap: Scrap; line: Line; onSave: SaveLine }) {
+export function AsSet({ scrap, line, onSave }: { scrap: Scrap; line: TestLine; onSave: SaveLine }) {
   const on = useOnMachine(scrap.machine.id);
   if (!on) return null;
   const changes = setupChanges(scrap.machine.machine, on.setup, line.setup, on.unsure);

@@ -1,11 +1,11 @@
 'use client';
 
 import { useState } from 'react';
-import { type Line, type ComparedRow, compareLines, trendsOf, isPlanned } from '@/core/swatch';
+import { type TestLine, type ComparedRow, compareLines, trendsOf, isPlanned } from '@/core/swatch';
 import { LazyLineChart } from '@/parts/asking';
 import { READING_TEXT, settingReadings } from '@/core/setup';
 import { formatNumber } from '@/core/units';
-import { Pick } from '@/ui';
+import { Select } from '@/ui';
 import styles from './Swatch.module.css';
 import type { Scrap } from './useScrap';
 
@@ -22,7 +22,7 @@ export function Compare({ scrap }: { scrap: Scrap }) {
   );
 }
 
-function SideBySide({ scrap, sewn }: { scrap: Scrap; sewn: Line[] }) {
+function SideBySide({ scrap, sewn }: { scrap: Scrap; sewn: TestLine[] }) {
   const [picked, setPicked] = useState<[string, string] | null>(null);
   const [a, b] = (picked ?? sewn.slice(-2).map((l) => l.id)).map((id) => sewn.find((l) => l.id === id));
   if (!a || !b) return null;
@@ -31,8 +31,8 @@ function SideBySide({ scrap, sewn }: { scrap: Scrap; sewn: Line[] }) {
   return (
     <>
       <div className={styles.twoPicks}>
-        <Pick label="One line" value={a.id} options={options} onPick={(id) => setPicked([id, b.id])} />
-        <Pick label="The other" value={b.id} options={options} onPick={(id) => setPicked([a.id, id])} />
+        <Select label="One line" value={a.id} options={options} onPick={(id) => setPicked([id, b.id])} />
+        <Select label="The other" value={b.id} options={options} onPick={(id) => setPicked([a.id, id])} />
       </div>
       <table className={styles.compared}>
         <caption className="unseen">Two lines side by side</caption>

@@ -3,7 +3,7 @@
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import type { Card } from '@/core/card';
-import { type Criterion, type Line, passes, isPlanned } from '@/core/swatch';
+import { type Criterion, type TestLine, passes, isPlanned } from '@/core/swatch';
 import { lines as lineStore, useCards, usePreference } from '@/data';
 import { useStale } from '@/parts/staleness';
 import { useAct, useSay } from '@/parts/workspace';
@@ -13,7 +13,7 @@ import type { Scrap } from './useScrap';
 
 interface Props {
   scrap: Scrap;
-  line: Line;
+  line: TestLine;
   card: Card | undefined;
   criteria: Criterion[];
   onPick: (id: string) => void;

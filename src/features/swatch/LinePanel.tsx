@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic';
 import type { NextStep } from '@/core/diagnose';
 import { stitchAndSize } from '@/core/kit';
-import { type Line, passCriteria, isPlanned } from '@/core/swatch';
+import { type TestLine, passCriteria, isPlanned } from '@/core/swatch';
 import { lines as lineStore } from '@/data';
 import { Notes } from './Notes';
 import { AsSet } from './AsSet';
@@ -23,7 +23,7 @@ const OneChange = dynamic(() => import('./OneChange').then((part) => part.OneCha
 
 interface Props {
   scrap: Scrap;
-  line: Line;
+  line: TestLine;
   onPick: (id: string) => void;
   /** Begins another line, with the one thing changed that diagnosis named. */
   onStep: (step: NextStep) => void;

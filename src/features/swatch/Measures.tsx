@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { type LineFacts, lineFacts, type LineMeasures, lineMeasuresSchema } from '@/core/card';
-import { accepted, type Line, stretchToMm } from '@/core/swatch';
+import { accepted, type TestLine, stretchToMm } from '@/core/swatch';
 import { formatNumber, parseSignedMm } from '@/core/units';
 import { checkedBy, Field, lengthIn, optionalBy, plainNumber, sentence, type Typed } from '@/ui';
 import styles from './Swatch.module.css';
@@ -10,7 +10,7 @@ import type { SaveLine, Scrap } from './useScrap';
 
 interface Props {
   scrap: Scrap;
-  line: Line;
+  line: TestLine;
   onSave: SaveLine;
 }
 

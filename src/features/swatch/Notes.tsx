@@ -1,6 +1,6 @@
 'use client';
 
-import type { Line } from '@/core/swatch';
+import type { TestLine } from '@/core/swatch';
 import { lineSchema } from '@/core/swatch';
 import { Field, wordsBy } from '@/ui';
 import styles from './Swatch.module.css';
@@ -9,7 +9,7 @@ import type { SaveLine } from './useScrap';
 const NOTES = wordsBy(lineSchema.shape.notes);
 
 /** Anything else worth remembering of a line; kept with every letter. */
-export function Notes({ line, onSave }: { line: Line; onSave: SaveLine }) {
+export function Notes({ line, onSave }: { line: TestLine; onSave: SaveLine }) {
   return (
     <div className={styles.notes}>
       <Field

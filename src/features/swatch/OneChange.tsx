@@ -4,7 +4,7 @@ import { changeText } from '@/core/diagnose';
 import { checkInterlocks } from '@/core/interlock';
 import { DIALS, READING_TEXT, settingReadings, turnDial } from '@/core/setup';
 import { stitchFacts } from '@/core/stitch';
-import type { Line } from '@/core/swatch';
+import type { TestLine } from '@/core/swatch';
 import styles from './Swatch.module.css';
 import type { SaveLine, Scrap } from './useScrap';
 
@@ -12,7 +12,7 @@ import type { SaveLine, Scrap } from './useScrap';
 const TURN_MM = 0.5;
 
 /** The dials of this line: one may be turned before it is sewn. What would break a needle is refused, with why. */
-export function OneChange({ scrap, line, onSave }: { scrap: Scrap; line: Line; onSave: SaveLine }) {
+export function OneChange({ scrap, line, onSave }: { scrap: Scrap; line: TestLine; onSave: SaveLine }) {
   const { machine } = scrap.machine;
   const { setup } = line;
   const shown = settingReadings(machine, setup);
@@ -57,7 +57,7 @@ export function OneChange({ scrap, line, onSave }: { scrap: Scrap; line: Line; o
 }
 
 /** What was changed since the line before, and whether that was one thing. */
-function sayChange(line: Line, before: Line, dials: number): string {
+function sayChange(line: TestLine, before: TestLine, dials: number): string {
   const made = line.change ? changeText(line.change) : null;
   if (made !== null && dials <= 1) return `One change from the line before. ${made}`;
   const changed = dials + (line.direction === before.direction ? 0 : 1);

@@ -1,5 +1,5 @@
 import { READING_TEXT, READINGS, settingReadings } from '@/core/setup';
-import { layoutScrap, type Line, LINE_MM, type Piece } from '@/core/swatch';
+import { layoutScrap, type TestLine, LINE_MM, type Piece } from '@/core/swatch';
 import { CheckBar } from '@/ui';
 import styles from './Print.module.css';
 import type { Scrap } from './useScrap';
@@ -36,7 +36,7 @@ const WAY = {
   bias: 'cut with the lines on the bias',
 };
 
-function PieceDrawing({ piece: { widthMm, heightMm, lines, direction } }: { piece: Piece<Line> }) {
+function PieceDrawing({ piece: { widthMm, heightMm, lines, direction } }: { piece: Piece<TestLine> }) {
   return (
     <svg width={`${widthMm}mm`} height={`${heightMm}mm`} viewBox={`0 0 ${widthMm} ${heightMm}`}>
       <rect x="0.2" y="0.2" width={widthMm - 0.4} height={heightMm - 0.4} fill="none" stroke="#000" strokeWidth="0.4" />
@@ -62,7 +62,7 @@ function PieceDrawing({ piece: { widthMm, heightMm, lines, direction } }: { piec
   );
 }
 
-function Label({ scrap, line }: { scrap: Scrap; line: Line }) {
+function Label({ scrap, line }: { scrap: Scrap; line: TestLine }) {
   const shown = settingReadings(scrap.machine.machine, line.setup);
   return (
     <li value={line.number}>

@@ -2,7 +2,7 @@
 
 import { useId } from 'react';
 import { lineFacts } from '@/core/card';
-import { type Line, isPlanned } from '@/core/swatch';
+import { type TestLine, isPlanned } from '@/core/swatch';
 import { formatNumber } from '@/core/units';
 import { ClothFill, HaloText, StitchPath } from '@/ui';
 import styles from './Swatch.module.css';
@@ -74,7 +74,7 @@ export function ScrapDrawing({ scrap, current, onPick }: Props) {
   );
 }
 
-function Row({ line, y, here, onPick }: { line: Line; y: number; here: boolean; onPick: () => void }) {
+function Row({ line, y, here, onPick }: { line: TestLine; y: number; here: boolean; onPick: () => void }) {
   const { setup } = line;
   const [title, note] = outcome(line);
   const planned = isPlanned(line);
@@ -148,11 +148,11 @@ function Outcome({ y, here, title, note }: { y: number; here: boolean; title: st
   );
 }
 
-function stateOf(line: Line, grew: string): string {
+function stateOf(line: TestLine, grew: string): string {
   return line.status === 'passed' ? '✓ passed' : line.status === 'failed' ? '✗ failed' : grew;
 }
 
-function outcome(line: Line): [string, string] {
+function outcome(line: TestLine): [string, string] {
   const { give, growthPercent } = lineFacts(line.measures);
   const size = `${formatNumber(line.setup.lengthMm, 2)}${line.setup.widthMm > 0 ? ` × ${formatNumber(line.setup.widthMm, 2)}` : ''} mm`;
   const grew =

@@ -1,7 +1,7 @@
 'use client';
 
 import Link from 'next/link';
-import { type Line, linesBySwatch, scrapStanding } from '@/core/swatch';
+import { type TestLine, linesBySwatch, scrapStanding } from '@/core/swatch';
 import { useCloths, useLines, useSwatches } from '@/data';
 import { sayWhen } from '@/parts/workspace';
 import { ClothSwatch } from '@/ui';
@@ -45,7 +45,7 @@ export function ScrapList() {
   );
 }
 
-function standing(lines: Line[]): string {
+function standing(lines: TestLine[]): string {
   const count = `${lines.length} ${lines.length === 1 ? 'line' : 'lines'}`;
   const { state } = scrapStanding(lines);
   if (state === 'not begun') return 'nothing sewn yet';

@@ -7,7 +7,7 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import type { NextStep } from '@/core/diagnose';
 import { OPERATION } from '@/core/setup';
-import { type Line, swatchSchema, isPlanned } from '@/core/swatch';
+import { type TestLine, swatchSchema, isPlanned } from '@/core/swatch';
 import { MEASURABLE_TEXT } from '@/core/cloth';
 import { swatches, writePreference } from '@/data';
 import { SaveThing } from '@/parts/things';
@@ -34,7 +34,7 @@ export function ScrapPage({ scrap }: { scrap: Scrap }) {
     lines[0] ??
     null;
   useTarget(scrap, line);
-  const step = async (from: Line, taken: NextStep) => setPicked(await anotherLine(scrap, from, taken));
+  const step = async (from: TestLine, taken: NextStep) => setPicked(await anotherLine(scrap, from, taken));
   return (
     <div className={styles.page}>
       <section className={styles.scrap} aria-label="Scrap">
@@ -96,7 +96,7 @@ function Spares({ scrap: { swatch, lines } }: { scrap: Scrap }) {
 }
 
 /** The strip leads to the line in hand; a stand-in's line asks nothing of the real machine. */
-function useTarget({ cloth, machine }: Scrap, line: Line | null) {
+function useTarget({ cloth, machine }: Scrap, line: TestLine | null) {
   const key = line?.status === 'sewing' && !line.simulated ? JSON.stringify(line.setup) : null;
   useEffect(() => {
     if (key !== null)

@@ -2,14 +2,14 @@
 
 import { useEffect, useRef } from 'react';
 import type { Colour } from '@/core/standin';
-import type { Line } from '@/core/swatch';
+import type { TestLine } from '@/core/swatch';
 import { outdated, useFromWorker } from '@/parts/asking';
 import { standInTask } from './StandIn';
 import styles from './Swatch.module.css';
 import type { Scrap } from './useScrap';
 
 /** The scrap that the stand-in sewed, front above back, marked as simulated. */
-export function SewnPicture({ scrap, line }: { scrap: Scrap; line: Line }) {
+export function SewnPicture({ scrap, line }: { scrap: Scrap; line: TestLine }) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const seed = line.simulated?.seed ?? 0;
   const asked = standInTask(scrap, line, seed);

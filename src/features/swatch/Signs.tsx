@@ -1,15 +1,15 @@
 'use client';
 
 import { type Sign, SIGN_TEXT } from '@/core/stitch';
-import { type Finding, keptFinding, type Line, PLACES, SEVERITY_TEXT, signsToLookFor } from '@/core/swatch';
-import { Pick, SignPicture } from '@/ui';
+import { type Finding, keptFinding, type TestLine, PLACES, SEVERITY_TEXT, signsToLookFor } from '@/core/swatch';
+import { Select, SignPicture } from '@/ui';
 import Link from 'next/link';
 import styles from './Swatch.module.css';
 import type { SaveLine, Scrap } from './useScrap';
 
 interface Props {
   scrap: Scrap;
-  line: Line;
+  line: TestLine;
   onSave: SaveLine;
 }
 
@@ -49,7 +49,7 @@ export function Signs({ scrap, line, onSave }: Props) {
   );
 }
 
-function SignButton({ sign, line, onSave }: { sign: Sign; line: Line; onSave: SaveLine }) {
+function SignButton({ sign, line, onSave }: { sign: Sign; line: TestLine; onSave: SaveLine }) {
   const level = line.findings.find((f) => f.sign === sign)?.severity ?? 0;
   const press = () =>
     onSave((now) => {
@@ -89,7 +89,7 @@ function Found({ finding, onSave }: { finding: Finding; onSave: SaveLine }) {
       <span>
         <strong>{SIGN_TEXT[finding.sign]}</strong>, {SEVERITY_TEXT[finding.severity]}
       </span>
-      <Pick
+      <Select
         label={`Where: ${SIGN_TEXT[finding.sign].toLowerCase()}`}
         value={finding.where ?? ANYWHERE}
         options={[ANYWHERE, ...PLACES].map((place) => [place, place] as const)}

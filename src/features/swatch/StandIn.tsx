@@ -3,16 +3,16 @@
 import Button from '@mui/material/Button';
 import { clothOf } from '@/core/cloth';
 import { STAND_INS, type StandInTask } from '@/core/practice';
-import { keptFinding, type Line } from '@/core/swatch';
+import { keptFinding, type TestLine } from '@/core/swatch';
 import { usePreference, writePreference } from '@/data';
 import { useSay } from '@/parts/workspace';
-import { Pick } from '@/ui';
+import { Select } from '@/ui';
 import { matchWorker } from '@/workers/matchClient';
 import styles from './Swatch.module.css';
 import type { SaveLine, Scrap } from './useScrap';
 
 /** A line as a stand-in would sew it: in the state that everything done on this scrap before left the stand-in in. */
-export function standInTask(scrap: Scrap, line: Line, standIn: number): StandInTask {
+export function standInTask(scrap: Scrap, line: TestLine, standIn: number): StandInTask {
   const done = scrap.lines.filter(
     (l) => l.number <= line.number && (l.id === line.id || l.simulated?.seed === standIn),
   );
@@ -28,7 +28,7 @@ export function standInTask(scrap: Scrap, line: Line, standIn: number): StandInT
 }
 
 /** No machine at hand: a simulated one sews the line. It says so, and so does everything that comes of it. */
-export function StandIn({ scrap, line, onSave }: { scrap: Scrap; line: Line; onSave: SaveLine }) {
+export function StandIn({ scrap, line, onSave }: { scrap: Scrap; line: TestLine; onSave: SaveLine }) {
   const seed = usePreference('standIn');
   const say = useSay();
   if (seed === undefined) return null;
@@ -46,7 +46,7 @@ export function StandIn({ scrap, line, onSave }: { scrap: Scrap; line: Line; onS
         and none tells. What it sews is marked as simulated and is no proof for a real machine.
       </p>
       <div className={styles.standIn}>
-        <Pick
+        <Select
           label="Stand-in"
           value={String(seed)}
           options={STAND_INS.map((n) => [String(n), `Stand-in ${n}`] as const)}

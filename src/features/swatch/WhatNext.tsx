@@ -6,14 +6,14 @@ import { clothOf } from '@/core/cloth';
 import { type DiagnoseInput, type NextStep, outcomesOf, QUESTION_IDS } from '@/core/diagnose';
 import { hoursInMachine } from '@/core/file';
 import { sameNeedle } from '@/core/kit';
-import { allSigns, findingsOf, type Line, isPlanned } from '@/core/swatch';
+import { allSigns, findingsOf, type TestLine, isPlanned } from '@/core/swatch';
 import { useKit, useNeedles, useOnMachine, useThreads } from '@/data';
 import { Diagnosis, threadQuality } from '@/parts/diagnosis';
 import type { SaveLine, Scrap } from './useScrap';
 
 interface Props {
   scrap: Scrap;
-  line: Line;
+  line: TestLine;
   onTake: (step: NextStep) => void;
   onSave: SaveLine;
 }
@@ -23,9 +23,9 @@ export function WhatNext({ scrap, line, onTake, onSave }: Props) {
   const kit = useKit();
   const on = useOnMachine(scrap.machine.id);
   const threads = useThreads();
-  const tin = useNeedles();
+  const stock = useNeedles();
   const findings = findingsOf(scrap.seam, line);
-  if (allSigns(scrap.seam, line).length === 0 || !kit || on === undefined || !threads || !tin) return null;
+  if (allSigns(scrap.seam, line).length === 0 || !kit || on === undefined || !threads || !stock) return null;
   // A stand-in's lines say nothing of the real machine, nor the other way about.
   const before = scrap.lines.filter(
     (l) => !isPlanned(l) && l.number <= line.number && Boolean(l.simulated) === Boolean(line.simulated),
@@ -42,7 +42,7 @@ export function WhatNext({ scrap, line, onTake, onSave }: Props) {
     // The needle in the machine tells of this line only while it is still the one that sewed it.
     ...(on &&
       !line.simulated &&
-      sameNeedle(on.setup.needle, line.setup.needle) && { needleHours: hoursInMachine(on, tin) }),
+      sameNeedle(on.setup.needle, line.setup.needle) && { needleHours: hoursInMachine(on, stock) }),
     ...(kit.kit && { kit: kit.kit }),
     answers: knownAnswers(line),
   };
@@ -62,7 +62,7 @@ export function WhatNext({ scrap, line, onTake, onSave }: Props) {
 }
 
 /** Answers to questions that are still asked. */
-function knownAnswers(line: Line): DiagnoseInput['answers'] {
+function knownAnswers(line: TestLine): DiagnoseInput['answers'] {
   return line.answers?.flatMap(({ question, answer }) => {
     const id = QUESTION_IDS.find((known) => known === question);
     return id ? [{ question: id, answer }] : [];

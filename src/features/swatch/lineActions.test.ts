@@ -3,18 +3,18 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import { clothRecordSchema } from '@/core/file';
 import { PLAIN_MACHINE } from '@/core/kit';
 import { plainSetup } from '@/core/setup/plainSetup.testing';
-import { type Line, newLine } from '@/core/swatch';
+import { type TestLine, newLine } from '@/core/swatch';
 import { cards, cloths, lines, machines, swatches } from '@/data';
 import { anotherLine, giveUp, makeCard, nextLine, settle, takeUp } from './lineActions';
 import type { Scrap } from './useScrap';
 
 const AT = '2026-11-25T10:00:00Z';
 const setup = plainSetup();
-const line = (id: string, number: number, more: Partial<Line> = {}): Line => ({
+const line = (id: string, number: number, more: Partial<TestLine> = {}): TestLine => ({
   ...newLine({ id, swatchId: 's', number, setup, direction: 'along', sewnAt: AT }),
   ...more,
 });
-const scrap = (all: Line[]): Scrap =>
+const scrap = (all: TestLine[]): Scrap =>
   ({
     swatch: {
       id: 's',
@@ -56,7 +56,7 @@ describe('what is done with a line', () => {
   it('keeps what was written a moment before, though the screen does not show it yet', async () => {
     const shown = line('a', 1);
     await lines.put(shown);
-    for (const act of [giveUp, takeUp, (l: Line) => settle(scrap([l]), l, 'failed')]) {
+    for (const act of [giveUp, takeUp, (l: TestLine) => settle(scrap([l]), l, 'failed')]) {
       await lines.change('a', (now) => now && { ...now, notes: `${now.notes}.` });
       await act(shown);
     }

@@ -4,7 +4,7 @@ import type { Card } from '@/core/card';
 import { clothOf } from '@/core/cloth';
 import type { ClothRecord, MachineRecord } from '@/core/file';
 import { seamContext, type SeamContext } from '@/core/physics';
-import type { Line, Swatch } from '@/core/swatch';
+import type { TestLine, Swatch } from '@/core/swatch';
 import { useCards, useCloths, useLinesOf, useMachines, useSwatches } from '@/data';
 
 /** A scrap with everything that hangs on it. */
@@ -12,13 +12,13 @@ export interface Scrap {
   swatch: Swatch;
   cloth: ClothRecord;
   machine: MachineRecord;
-  lines: Line[];
+  lines: TestLine[];
   cards: Card[];
   seam: SeamContext;
 }
 
 /** Changes the line as it is stored now. */
-export type SaveLine = (edit: (now: Line) => Partial<Line>) => void;
+export type SaveLine = (edit: (now: TestLine) => Partial<TestLine>) => void;
 
 /** One scrap, live; null when there is none of that key, undefined while it is read. */
 export function useScrap(id: string): Scrap | null | undefined {

@@ -7,7 +7,7 @@ import { setupChanges } from '@/core/setup';
 import { READING_TEXT } from '@/core/setup';
 import { useOnMachine, writePreference } from '@/data';
 import { type JobNow, sayMinutes, useWorkActions } from '@/parts/jobs';
-import { ClothSwatch, TapeBar } from '@/ui';
+import { ClothSwatch, ProgressBar } from '@/ui';
 import styles from './Today.module.css';
 
 /** The next thing to do, the machine led to it, and the way in. */
@@ -35,7 +35,7 @@ export function NextUp({ now }: { now: JobNow }) {
       <Ways now={now} hasCloth={cloth !== undefined} />
       <OnTheMachine now={now} />
       <div className={styles.progress}>
-        <TapeBar done={progress.done.length} of={seams.length} what="seams" />
+        <ProgressBar done={progress.done.length} of={seams.length} what="seams" />
         <p>
           {progress.done.length} of {seams.length} seams, {sayMinutes(left.minutes)} left. Today there is time for{' '}
           <strong>{progress.today.length}</strong> of {timeline.stops.length}:

@@ -2,7 +2,7 @@ import Link from 'next/link';
 import styles from './Today.module.css';
 
 /** One thing that waits, and the place where it is dealt with. */
-export interface Row {
+export interface WaitingRow {
   key: string;
   href: string;
   name: string;
@@ -13,7 +13,7 @@ export interface Row {
 export interface Waiting {
   id: string;
   title: string;
-  rows: readonly Row[];
+  rows: readonly WaitingRow[];
 }
 
 /** A short list of things that wait; nothing where none does. */

@@ -6,7 +6,7 @@ import { needlesToChange } from '@/core/workroom';
 import { useCards, useMachines, useNeedles, useOnMachines } from '@/data';
 import { useStale } from '@/parts/staleness';
 import { useCareDue, useNeedleLife } from '@/parts/workspace';
-import type { Row, Waiting } from './Rows';
+import type { WaitingRow, Waiting } from './Rows';
 
 /** What wants to be looked after: needles near their hours, cards gone stale, machines to be cared for; undefined while it is read. */
 export function useAttention(): Waiting[] | undefined {
@@ -21,16 +21,16 @@ export function useAttention(): Waiting[] | undefined {
   ];
 }
 
-function useNeedleRows(): Row[] | undefined {
-  const tin = useNeedles();
+function useNeedleRows(): WaitingRow[] | undefined {
+  const stock = useNeedles();
   const set = useOnMachines();
   const machines = useMachines();
   const life = useNeedleLife();
-  if (!tin || !set || !machines) return undefined;
+  if (!stock || !set || !machines) return undefined;
   if (life === null) return [];
-  return needlesToChange(set, tin, life).map(({ machineId, needleId, needle, hours }): Row => {
+  return needlesToChange(set, stock, life).map(({ machineId, needleId, needle, hours }): WaitingRow => {
     const machine = machines.find((m) => m.id === machineId)?.machine.name ?? 'a machine';
-    const kept = tin.find((n) => n.id === needleId)?.where || 'in the tin';
+    const kept = stock.find((n) => n.id === needleId)?.where || 'in the tin';
     return {
       key: needleId ?? machineId ?? needleName(needle),
       href: '/workroom?place=needles',
@@ -40,7 +40,7 @@ function useNeedleRows(): Row[] | undefined {
   });
 }
 
-function useStaleRows(): Row[] | undefined {
+function useStaleRows(): WaitingRow[] | undefined {
   const cards = useCards();
   const reasons = useStale();
   if (!cards || !reasons) return undefined;
@@ -50,7 +50,7 @@ function useStaleRows(): Row[] | undefined {
   });
 }
 
-function useCareRows(): Row[] {
+function useCareRows(): WaitingRow[] {
   return useCareDue().map(({ machine, standing: { kind, why } }) => ({
     key: machine.id + kind,
     href: '/workroom?place=care',

@@ -1,7 +1,7 @@
 'use client';
 
 import { procedureName } from '@/core/procedure';
-import { isHalfTested, type Line, linesBySwatch, scrapStanding } from '@/core/swatch';
+import { isHalfTested, type TestLine, linesBySwatch, scrapStanding } from '@/core/swatch';
 import { useLines, useRuns, useSwatches } from '@/data';
 import { sayWhen } from '@/parts/workspace';
 import type { Waiting } from './Rows';
@@ -36,7 +36,7 @@ export function useBegun(): Waiting | undefined {
   return { id: 'begun', title: 'Half done', rows: [...sewing, ...tested] };
 }
 
-function sayTested(lines: readonly Line[]): string {
+function sayTested(lines: readonly TestLine[]): string {
   const standing = scrapStanding(lines);
   if (standing.state === 'in hand') return `scrap half tested, line ${standing.number} in hand`;
   if (standing.state !== 'none passed') return 'scrap planned, nothing sewn yet';

@@ -1,18 +1,18 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import { type Needle, needleName, type Point, POINT, POINTS } from '@/core/kit';
+import { type Needle, needleName, type NeedlePoint, POINT, POINTS } from '@/core/kit';
 import { formatNeedleSize } from '@/core/units';
 import { changeKit, needles as store } from '@/data';
 import { newId, nowText, useDraft, useSay } from '@/parts/workspace';
-import { MeasureField, Pick, plainNumber } from '@/ui';
+import { MeasureField, Select, plainNumber } from '@/ui';
 import styles from './Workroom.module.css';
 
 const MOST = 200;
 
 /** The pack being typed: a point brings its own sizes and gaps. */
 function packOf(texts: Record<string, string>) {
-  const point = (texts.point || 'universal') as Point;
+  const point = (texts.point || 'universal') as NeedlePoint;
   const { sizes, gapsMm } = POINT[point];
   const nm = sizes.includes(Number(texts.nm)) ? Number(texts.nm) : (sizes.find((s) => s >= 80) ?? sizes[0]);
   const gapMm = gapsMm.includes(Number(texts.gap)) ? Number(texts.gap) : gapsMm[0];
@@ -36,7 +36,7 @@ export function AddNeedles({ any }: { any: boolean }) {
     say(`${count} × ${needleName(needle)} ${count === 1 ? 'is' : 'are'} in the tin.`);
   };
   const pick = (key: string, label: string, value: string, options: readonly (readonly [string, string])[]) => (
-    <Pick label={label} value={value} options={options} onPick={(id) => setText(key, id)} />
+    <Select label={label} value={value} options={options} onPick={(id) => setText(key, id)} />
   );
   return (
     <form

@@ -7,7 +7,7 @@ import { FIBRE, THREAD_FIBRES } from '@/core/kit';
 import { formatNumber, parseThreadTex, threadNumbers } from '@/core/units';
 import { changeKit, threads as store } from '@/data';
 import { newId, nowText, useDraft, useSay } from '@/parts/workspace';
-import { DraftField, fieldProblem, Pick, plainNumber } from '@/ui';
+import { DraftField, fieldProblem, Select, plainNumber } from '@/ui';
 import { PURPOSE_TEXT, QUALITY_TEXT } from './purposeText';
 import styles from './Workroom.module.css';
 
@@ -66,7 +66,7 @@ export function AddThread({ any }: { any: boolean }) {
     <DraftField draft={{ texts, setText, problems }} name={key} label={label} unit={unit} help={help} />
   );
   const pick = (key: string, label: string, otherwise: string, options: readonly (readonly [string, string])[]) => (
-    <Pick label={label} value={texts[key] || otherwise} options={options} onPick={(id) => setText(key, id)} />
+    <Select label={label} value={texts[key] || otherwise} options={options} onPick={(id) => setText(key, id)} />
   );
   const numbers = other
     ? `Tex ${formatNumber(other.tex, 1)}, ticket ${formatNumber(other.ticket, 0)}, ${formatNumber(other.weight, 0)} wt`

@@ -6,7 +6,7 @@ import { CARE, type CareKind, careStandings, type CareStanding, lifeShare } from
 import { formatNumber } from '@/core/units';
 import { care as store, machines as machineStore, useCare } from '@/data';
 import { newId, nowText, sayWhen, useAct, useQuestion } from '@/parts/workspace';
-import { CautionPlate, Field, plainNumber, type Typed } from '@/ui';
+import { CautionAlert, Field, plainNumber, type Typed } from '@/ui';
 import styles from './Workroom.module.css';
 
 /** Care: what each machine wants and when, by its own sewing hours; what was done. */
@@ -16,10 +16,10 @@ export function Care() {
   if (!asked || !log) return null;
   return (
     <section className={styles.section} aria-label="Care">
-      <CautionPlate>
+      <CautionAlert>
         The manual of the machine comes first. Switch it off and unplug it before you clean, oil or change a bulb; what
         is inside the housing is for a qualified technician.
-      </CautionPlate>
+      </CautionAlert>
       {asked.machines.map((record) => (
         <MachineCare key={record.id} record={record} log={log.filter((c) => c.machineId === record.id)} />
       ))}

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { CLOTH_COLUMNS, KIT_COLUMNS, NEEDLE_COLUMNS } from '@/core/file';
 import { CSV_NOUNS, type CsvNoun, type CsvPreview, csvText, importCsv, previewCsv } from '@/data/csv';
 import { newId, nowText, saveFile, today, useSay, useAct } from '@/parts/workspace';
-import { ColumnList, FileButton, StopPlate } from '@/ui';
+import { ColumnList, FileButton, StopAlert } from '@/ui';
 import styles from './Workroom.module.css';
 
 const NAMES: Record<CsvNoun, { name: string; columns: readonly { heading: string; means: string }[] }> = {
@@ -71,7 +71,7 @@ function Preview({ fileName, read, onDone }: { fileName: string; read: CsvPrevie
   if (!read.ok) {
     const { errors } = read;
     return (
-      <StopPlate title={`${fileName} was not imported`}>
+      <StopAlert title={`${fileName} was not imported`}>
         <p>
           {errors.length} {errors.length === 1 ? 'cell is' : 'cells are'} wrong; nothing here has changed. Put them
           right and import the file again.
@@ -85,7 +85,7 @@ function Preview({ fileName, read, onDone }: { fileName: string; read: CsvPrevie
         </ul>
         {errors.length > TOLD && <p>And {errors.length - TOLD} more.</p>}
         <Button onClick={onDone}>All right</Button>
-      </StopPlate>
+      </StopAlert>
     );
   }
   const take = async () => {

@@ -2,7 +2,7 @@
 
 import { type Machine, machineSchema, normalMark } from '@/core/kit';
 import { formatNumber } from '@/core/units';
-import { Field, fieldProblem, numberBy, Pick, plainNumber, Tick, type Typed } from '@/ui';
+import { Field, fieldProblem, numberBy, Select, plainNumber, Tick, type Typed } from '@/ui';
 import styles from './Workroom.module.css';
 
 type Set = (change: Partial<Machine>) => void;
@@ -85,7 +85,7 @@ function PressureDial({ machine, onSet }: { machine: Machine; onSet: Set }) {
             onValue={(positions) => onSet({ pressureDial: place(positions) })}
             help="numbers, letters or words as printed"
           />
-          <Pick
+          <Select
             label="normal"
             value={String(dial.normal)}
             options={dial.positions.map((position) => [String(position), String(position)] as const)}

@@ -12,13 +12,13 @@ import styles from './Workroom.module.css';
 /** What nearly everybody has with a machine. */
 const STARTER: { feet: Foot[]; plates: Plate[] } = { feet: ['standard', 'zip', 'buttonhole'], plates: ['standard'] };
 
-type Change = (edit: Parameters<typeof changeKit>[0]) => void;
+type ChangeKit = (edit: Parameters<typeof changeKit>[0]) => void;
 
 /** Feet and plates: what is owned, and what of it is put away. */
 export function Kit() {
   const kit = useKitRecord();
   if (!kit) return null;
-  const change: Change = (edit) => void changeKit(edit);
+  const change: ChangeKit = (edit) => void changeKit(edit);
   if (!kit.feet || !kit.plates) {
     return (
       <section className={styles.section}>
@@ -62,7 +62,7 @@ export function Kit() {
   );
 }
 
-function Feet({ kit, change }: { kit: KitRecord; change: Change }) {
+function Feet({ kit, change }: { kit: KitRecord; change: ChangeKit }) {
   const { away } = kit;
   const [going, setGoing] = useState<{ foot: Foot; hangs: Dependants } | null>(null);
   const owned = (kit.feet ?? []).filter((foot) => !away.includes(foot));
@@ -115,7 +115,7 @@ interface KeptInProps {
   name: string;
   place: keyof KitRecord['kept'];
   kit: KitRecord;
-  change: Change;
+  change: ChangeKit;
 }
 
 /** Where one foot or plate is kept, in the person's words. */

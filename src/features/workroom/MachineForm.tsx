@@ -6,7 +6,7 @@ import { type MachineRecord, machineRecordSchema } from '@/core/file';
 import { STITCH, STITCHES } from '@/core/stitch';
 import { formatNumber, parseSignedMm } from '@/core/units';
 import { machines } from '@/data';
-import { checkedBy, Field, numberBy, Pick, plainNumber, Tick, Ticks, withTick, wordsBy } from '@/ui';
+import { checkedBy, Field, numberBy, Select, plainNumber, Tick, Ticks, withTick, wordsBy } from '@/ui';
 import { Dials } from './Dials';
 import { MACHINE_TEXT as TEXT } from './text';
 import styles from './Workroom.module.css';
@@ -83,7 +83,7 @@ export function MachineForm({ record }: { record: MachineRecord }) {
           />
         ))}
       </div>
-      <Pick
+      <Select
         label="Shank"
         value={machine.shank}
         options={SHANKS}

@@ -6,7 +6,7 @@ import { metresLeft } from '@/core/kit';
 import { setAmount, within } from '@/core/result';
 import { formatNumber } from '@/core/units';
 import { amountId, threads as store } from '@/data';
-import { checkedBy, Field, optionalBy, Pick, plainNumber, wordsBy } from '@/ui';
+import { checkedBy, Field, optionalBy, Select, plainNumber, wordsBy } from '@/ui';
 import { PURPOSE_TEXT, QUALITY_TEXT } from './purposeText';
 import styles from './Workroom.module.css';
 
@@ -45,13 +45,13 @@ export function SpoolDetail({ record, onRemove }: { record: ThreadRecord; onRemo
           read={wordsBy(shape.colourName)}
           onValue={(colourName) => set({ colourName })}
         />
-        <Pick
+        <Select
           label="For"
           value={record.purpose}
           options={PURPOSES.map((id) => [id, PURPOSE_TEXT[id]] as const)}
           onPick={(purpose) => set({ purpose })}
         />
-        <Pick
+        <Select
           label="Quality"
           value={record.quality}
           options={QUALITIES.map((id) => [id, QUALITY_TEXT[id]] as const)}

@@ -15,7 +15,7 @@ const Backups = dynamic(() => import('./files/Backups').then((part) => part.Back
 const Files = dynamic(() => import('./files/Files').then((part) => part.Files), { loading: () => null });
 const Kit = dynamic(() => import('./Kit').then((part) => part.Kit), { loading: () => null });
 const Spools = dynamic(() => import('./Spools').then((part) => part.Spools), { loading: () => null });
-const Tin = dynamic(() => import('./Tin').then((part) => part.Tin), { loading: () => null });
+const Tin = dynamic(() => import('./NeedleStock').then((part) => part.NeedleStock), { loading: () => null });
 
 const PLACES = [
   { id: 'machines', name: 'Machines' },

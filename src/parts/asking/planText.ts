@@ -1,13 +1,13 @@
-import type { Plan } from '@/core/match';
+import type { SewingPlan } from '@/core/match';
 
-const SECURE: Record<Plan['secure'], string> = {
+const SECURE: Record<SewingPlan['secure'], string> = {
   'back-stitch': 'End with three stitches back.',
   lock: 'End with the lock stitch.',
   knot: 'Leave the tails and knot them by hand; no back-stitch.',
   'short-stitch': 'End with a few very short stitches.',
 };
 
-const HOLD: Record<Plan['hold'][number], string> = {
+const HOLD: Record<SewingPlan['hold'][number], string> = {
   pins: 'pins',
   'ballpoint-pins': 'ballpoint pins',
   'silk-pins-in-allowance': 'silk pins inside the allowance',
@@ -29,7 +29,7 @@ export interface PlanText {
 }
 
 /** A plan in sentences, for every screen that shows one. */
-export function planText({ cut, mark, hold, tissue, speed, secure, press }: Plan): PlanText {
+export function planText({ cut, mark, hold, tissue, speed, secure, press }: SewingPlan): PlanText {
   const steam = { no: 'no steam', little: 'little steam', yes: 'with steam' }[press.steam];
   return {
     cut: `Cut ${cut.layers === 'single' ? 'one layer at a time' : 'folded'} with ${cut.tool}${cut.sandwich ? ', between sheets of tissue' : ''}${cut.oneWay ? ', all pieces one way' : ''}.`,

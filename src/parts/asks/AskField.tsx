@@ -1,13 +1,13 @@
 import { type Ask, ASK_UNIT, problemWith } from '@/core/procedure';
 import { formatNumber } from '@/core/units';
-import { Field, lengthIn, numberBy, Pick, plainNumber } from '@/ui';
+import { Field, lengthIn, numberBy, Select, plainNumber } from '@/ui';
 
 /** One question and its answer: typed, or picked where only a few make sense. */
 export function AskField({ ask, value, onValue }: { ask: Ask; value: number; onValue: (value: number) => void }) {
   const { label, unit, options, help } = ask;
   if (options)
     return (
-      <Pick
+      <Select
         label={label}
         value={String(value)}
         options={options.map(([one, name]) => [String(one), name] as const)}

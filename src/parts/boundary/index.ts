@@ -1,4 +1,4 @@
 export { PartBoundary, RecordBoundary, StationBoundary } from './boundaries';
-export { preloadPlates, RecordTrouble, Stopped } from './plates';
+export { preloadPlates, RecordTrouble, ServerStopped } from './plates';
 export { followServer, holdNavigation, isNotLoaded, serverAwaited, serverIsBack } from './server';
 export { useDamagedRecord } from './useDamagedRecord';

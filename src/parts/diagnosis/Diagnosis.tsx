@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import type { DiagnoseInput, NextStep } from '@/core/diagnose';
 import { CAUSE } from '@/core/diagnose';
 import { formatNumber } from '@/core/units';
-import { CautionPlate } from '@/ui';
+import { CautionAlert } from '@/ui';
 import { outdated, useFromWorker } from '../asking';
 import styles from './Diagnosis.module.css';
 
@@ -35,7 +35,7 @@ export function Diagnosis({ input, takeText, onTake, onAnswer }: Props) {
       <p>
         {next.because} {technician || question ? '' : `${formatNumber(next.minutes, 1)} min, and a line.`}
       </p>
-      {stop && <CautionPlate>{stop}</CautionPlate>}
+      {stop && <CautionAlert>{stop}</CautionAlert>}
       {question && (
         <div className={styles.answers}>
           {next.answers?.map(({ id, text }) => (

@@ -10,18 +10,18 @@ import {
   PartBoundary,
   serverIsBack,
   StationBoundary,
-  Stopped,
+  ServerStopped,
 } from '../boundary';
 import { useUndoKeys } from '../history';
 import { START_WORDS, useStart } from '../start';
-import { Strip } from '../strip';
+import { MachineBar } from '../machineBar';
 import { Banners } from './Banners';
 import styles from './Frame.module.css';
 import { Tape } from './Tape';
 import { Trouble } from './Trouble';
 
 /** Fetched only where Bobbet cannot start. */
-const StartPlate = dynamic(() => import('../start/StartPlate').then((part) => part.StartPlate), { ssr: false });
+const StartPlate = dynamic(() => import('../start/StartPanel').then((part) => part.StartPanel), { ssr: false });
 
 /** One frame for every station: the tape on top, one task in the middle, the strip below. */
 export function Frame({ children }: { children: ReactNode }) {
@@ -39,7 +39,7 @@ export function Frame({ children }: { children: ReactNode }) {
       <Tape />
       <Banners />
       <Trouble />
-      {stopped && <Stopped onBack={serverIsBack} />}
+      {stopped && <ServerStopped onBack={serverIsBack} />}
       <main id="task" tabIndex={-1} className={styles.task}>
         {open ? (
           <StationBoundary key={path}>{children}</StationBoundary>
@@ -50,7 +50,7 @@ export function Frame({ children }: { children: ReactNode }) {
         )}
       </main>
       <PartBoundary what="What is on the machine">
-        <Strip />
+        <MachineBar />
       </PartBoundary>
     </div>
   );

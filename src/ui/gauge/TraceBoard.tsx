@@ -1,15 +1,15 @@
 'use client';
 
 import { type PointerEvent, useRef } from 'react';
-import type { Point2 } from '@/core/geometry';
+import type { Point } from '@/core/geometry';
 import styles from './Gauge.module.css';
 
 interface Props {
   pxPerMm: number;
   widthMm: number;
   heightMm: number;
-  corners: readonly Point2[];
-  onCorner: (corner: Point2) => void;
+  corners: readonly Point[];
+  onCorner: (corner: Point) => void;
   /** True when the outline crosses itself: it is drawn in red then. */
   wrong: boolean;
 }

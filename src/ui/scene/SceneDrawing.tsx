@@ -2,7 +2,7 @@ import { mean } from '@/core/numbers';
 import { useId } from 'react';
 import {
   type LineStitch,
-  type Point,
+  type ScenePoint,
   type Scene,
   type SceneCloth,
   type SceneLine,
@@ -100,7 +100,7 @@ function Texts({ texts = [], to, length }: { texts: Scene['texts']; to: To; leng
 type State = 'now' | 'done' | 'later' | 'plain';
 type To = Fit['to'];
 
-const path = (points: readonly Point[], to: To) =>
+const path = (points: readonly ScenePoint[], to: To) =>
   points
     .map(
       (point, i) =>
@@ -156,7 +156,7 @@ const COLOUR: Readonly<Record<State, string>> = {
 /** A line that turns more than this at its points, on average, is a zigzag and drawn through: dashes would break it. */
 const ZIGZAG = { points: 8, rad: 0.35 };
 
-function isZigzag(points: readonly Point[]): boolean {
+function isZigzag(points: readonly ScenePoint[]): boolean {
   if (points.length <= ZIGZAG.points) return false;
   const way = (i: number) => Math.atan2(points[i + 1][1] - points[i][1], points[i + 1][0] - points[i][0]);
   const turns = Array.from({ length: points.length - 2 }, (_, i) => Math.abs(Math.sin((way(i + 1) - way(i)) / 2)) * 2);

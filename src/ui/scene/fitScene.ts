@@ -1,5 +1,5 @@
 import { isBelow } from '@/core/numbers';
-import type { Point, Scene } from '@/core/procedure';
+import type { ScenePoint, Scene } from '@/core/procedure';
 
 /** Size of every drawing in its own units; text keeps its size however large or long the thing is. */
 export const DRAWING = { width: 620, tallest: 500 };
@@ -9,7 +9,7 @@ const ROOM = { plain: 16, side: 80, named: 204, above: 44 };
 
 /** From mm to drawing units. */
 export interface Fit {
-  to: (point: Point) => Point;
+  to: (point: ScenePoint) => ScenePoint;
   /** Units to the mm. */
   scale: number;
   height: number;
@@ -29,7 +29,7 @@ const LOW = 330;
 
 /** A long level dimension is written over itself and needs no room beside the drawing. */
 const LONG_SHARE = 0.3;
-const writtenAside = ([x1, y1]: Point, [x2, y2]: Point, width: number) =>
+const writtenAside = ([x1, y1]: ScenePoint, [x2, y2]: ScenePoint, width: number) =>
   Math.abs(x2 - x1) < Math.max(Math.abs(y2 - y1), LONG_SHARE * width);
 
 /** Where everything goes: the whole drawing with its dimensions fits, as large as it can be. */

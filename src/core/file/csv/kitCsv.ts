@@ -3,7 +3,7 @@ import { FEET, FIBRE, FOOT, type Foot, metresLeft, PLATE, PLATES, type Plate, TH
 import { oneOf, setAmount } from '../../result';
 import { formatNumber, parseThreadTex } from '../../units';
 import { type KitRecord, whereSchema } from '../records';
-import { PURPOSES, type ThreadRecord, threadRecordSchema } from '../tin';
+import { PURPOSES, type ThreadRecord, threadRecordSchema } from '../needleStock';
 import type { RowReader } from './cells';
 import type { FreshFrom } from './clothCsv';
 import { readRecords, type ReadRecords } from './result';

@@ -1,7 +1,7 @@
 import { needleHours, POINT, POINTS, SPENT_REASONS, SPENT_TEXT } from '../../kit';
 import { setAmount } from '../../result';
 import { formatNumber, formatNeedleSize, parseLengthMm, parseNeedleSize } from '../../units';
-import { type NeedleRecord, needleRecordSchema } from '../tin';
+import { type NeedleRecord, needleRecordSchema } from '../needleStock';
 import type { RowReader } from './cells';
 import type { FreshFrom } from './clothCsv';
 import { readRecords, type ReadRecords } from './result';
@@ -22,7 +22,7 @@ export const NEEDLE_COLUMNS: readonly Column<NeedleRecord>[] = [
   { heading: 'Key', means: 'leave it as exported: the same needle again; empty: a new one', also: [{ heading: 'Id' }], path: 'id', write: (r) => r.id },
 ];
 
-/** The needle tin as a table. */
+/** The needle stock as a table. */
 export const writeNeedles = (records: readonly NeedleRecord[]): string[][] => writeRows(NEEDLE_COLUMNS, records);
 
 /** The most needles one row may stand for. */

@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import type { ScheduleInput, Task } from './input';
-import { ANY, type Model, PARTS } from './model';
-import { Way } from './way';
+import { ANY, type Model, MACHINE_PARTS } from './model';
+import { ScheduleWalk } from './scheduleWalk';
 
 /** One change on the machine, or a walk to the iron, and before which seam. */
 export const changeSchema = z.strictObject({
@@ -23,11 +23,11 @@ export type ScheduleChange = z.infer<typeof changeSchema>;
 export function changesOf({ tasks, now }: ScheduleInput, model: Model, order: readonly number[]): ScheduleChange[] {
   const changes: ScheduleChange[] = [];
   const on: Record<string, unknown> = { ...now };
-  const way = new Way(model);
+  const way = new ScheduleWalk(model);
   for (const task of order) {
     const { id, needs } = tasks[task];
     if (way.needsIron(task)) changes.push({ before: id, change: 'iron', to: unpressedOf(tasks, way) });
-    for (const [p, [part]] of PARTS.entries()) {
+    for (const [p, [part]] of MACHINE_PARTS.entries()) {
       const wanted = model.wants[task][p];
       if (wanted === ANY || wanted === way.machine[p]) continue;
       changes.push({ before: id, change: part, ...(on[part] !== undefined && { from: on[part] }), to: needs[part] });
@@ -38,5 +38,5 @@ export function changesOf({ tasks, now }: ScheduleInput, model: Model, order: re
   return changes;
 }
 
-const unpressedOf = (tasks: readonly Task[], { unpressed }: Way) =>
+const unpressedOf = (tasks: readonly Task[], { unpressed }: ScheduleWalk) =>
   tasks.filter((_, i) => unpressed[i] === 1).map(({ id }) => id);

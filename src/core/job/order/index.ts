@@ -1,8 +1,8 @@
 export type { ScheduleChange } from './changes';
 export * from './costs';
 export * from './cycle';
-export * from './gap';
+export * from './optimalityGap';
 export * from './input';
-export { PARTS, type Part } from './model';
+export { MACHINE_PARTS, type MachinePart } from './model';
 export * from './schedule';
 export * from './weigh';

@@ -2,7 +2,7 @@ import type { Needs, ScheduleInput } from './input';
 import type { Costs } from './costs';
 
 /** The parts of a machine in the order they are safely changed, and which price each has. */
-export const PARTS = [
+export const MACHINE_PARTS = [
   ['needle', 'needle'],
   ['plate', 'plate'],
   ['foot', 'foot'],
@@ -14,7 +14,7 @@ export const PARTS = [
   ['tensionSteps', 'dials'],
   ['pressure', 'dials'],
 ] as const satisfies readonly (readonly [part: keyof Needs, price: keyof Costs])[];
-export type Part = (typeof PARTS)[number][0];
+export type MachinePart = (typeof MACHINE_PARTS)[number][0];
 
 /** A task that does not care about a part. */
 export const ANY = -1;
@@ -46,9 +46,9 @@ export interface Model {
  * @returns the same with values and tasks as numbers
  */
 export function modelOf({ tasks, now, costs }: ScheduleInput): Model {
-  const values = PARTS.map(() => new Map<string, number>());
+  const values = MACHINE_PARTS.map(() => new Map<string, number>());
   const valueOf = (needs: Needs) =>
-    PARTS.map(([part], p) => {
+    MACHINE_PARTS.map(([part], p) => {
       const value = needs[part];
       if (value === undefined) return ANY;
       const key = keyOf(value);
@@ -65,7 +65,7 @@ export function modelOf({ tasks, now, costs }: ScheduleInput): Model {
     count: tasks.length,
     wants: tasks.map(({ needs }) => valueOf(needs)),
     now: start,
-    price: PARTS.map(([, price]) => costs[price]),
+    price: MACHINE_PARTS.map(([, price]) => costs[price]),
     iron: costs.iron,
     press,
     before,
@@ -75,7 +75,7 @@ export function modelOf({ tasks, now, costs }: ScheduleInput): Model {
 }
 
 /** A value as text: two that mean the same are the same text. */
-const keyOf = (value: NonNullable<Needs[Part]>): string =>
+const keyOf = (value: NonNullable<Needs[MachinePart]>): string =>
   typeof value === 'object'
     ? JSON.stringify(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)))
     : JSON.stringify(value);

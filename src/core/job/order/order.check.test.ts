@@ -5,12 +5,12 @@ import { schedule, scheduleInputSchema } from '.';
 
 /** A job of a given size: every seam says all it wants, so that what it costs to follow another is one number. */
 function job(count: number, seed: number) {
-  const chance = seeded(seed);
-  const pick = (most: number) => Math.floor(chance.next() * most);
+  const rng = seeded(seed);
+  const pick = (most: number) => Math.floor(rng.next() * most);
   const tasks = Array.from({ length: count }, (_, i) => ({
     id: `s${i}`,
     needs: { needle: `n${pick(3)}`, thread: `c${pick(3)}`, foot: `f${pick(3)}`, lengthMm: 2 + pick(3) / 2 },
-    after: Array.from({ length: i }, (_, k) => `s${k}`).filter(() => chance.next() < 0.12),
+    after: Array.from({ length: i }, (_, k) => `s${k}`).filter(() => rng.next() < 0.12),
   }));
   return scheduleInputSchema.parse({ tasks, now: { needle: 'n0', thread: 'c0', foot: 'f0', lengthMm: 2 } });
 }

@@ -146,10 +146,10 @@ describe('the order of seams', () => {
   });
 
   it('stands with a bound beside it when the proof is stopped, and when there are too many for one', () => {
-    const chance = seeded(3);
+    const rng = seeded(3);
     const tasks = Array.from({ length: 40 }, (_, i) => ({
       id: `seam ${i}`,
-      needs: { thread: `t${Math.floor(chance.next() * 4)}`, foot: `f${Math.floor(chance.next() * 4)}` },
+      needs: { thread: `t${Math.floor(rng.next() * 4)}`, foot: `f${Math.floor(rng.next() * 4)}` },
       after: i % 3 === 2 ? [`seam ${i - 1}`, `seam ${i - 2}`] : [],
       press: i % 5 === 0,
     }));
@@ -169,10 +169,10 @@ describe('the order of seams', () => {
   });
 
   it('is the same every time it is asked for', () => {
-    const chance = seeded(21);
+    const rng = seeded(21);
     const tasks = Array.from({ length: 26 }, (_, i) => ({
       id: `seam ${i}`,
-      needs: { thread: `t${Math.floor(chance.next() * 4)}`, foot: `f${Math.floor(chance.next() * 3)}` },
+      needs: { thread: `t${Math.floor(rng.next() * 4)}`, foot: `f${Math.floor(rng.next() * 3)}` },
       after: i > 4 && i % 2 === 0 ? [`seam ${i - 3}`] : [],
     }));
     expect(ordered({ tasks })).toEqual(ordered({ tasks }));

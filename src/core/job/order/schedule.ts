@@ -1,14 +1,14 @@
 import { atMost, isBelow } from '../../numbers';
 import * as z from 'zod';
 import { type Blocked, blockedSchema } from '../../result';
-import { searchGood } from './good';
+import { annealedOrder } from './annealing';
 import { findCycle } from './cycle';
-import { searchExact } from './exact';
+import { bestFirstOrder } from './bestFirst';
 import { changesOf, changeSchema } from './changes';
 import type { ScheduleInput } from './input';
 import { type Model, modelOf } from './model';
-import { orderCost, polished } from './orders';
-import { partsBound } from './partsBound';
+import { orderCost, polished } from './localSearch';
+import { lowerBoundOfParts } from './lowerBound';
 import { boundOf, startState } from './state';
 
 /** An order with its changes; `bound`: nothing can cost less; `optimal`: and nothing does. */
@@ -53,15 +53,16 @@ export function schedule(input: ScheduleInput, onProgress?: OnProgress): Schedul
   // Half of the way is the search, the other half the proof where there is one.
   const far = model.count > FEW ? 1 : 0.5;
   let stopped = false;
-  const good = searchGood(model, (share) => {
+  const good = annealedOrder(model, (share) => {
     stopped = onProgress?.(share * far) === false;
     return !stopped;
   });
   const cost = orderCost(model, good);
-  const least = boundOf(model, startState(model));
-  if (atMost(cost, least) || stopped) return answer(input, model, good, Math.min(least, cost));
-  if (model.count > FEW) return answer(input, model, good, Math.min(cost, Math.max(least, partsBound(model))));
-  const { order, bound } = searchExact(
+  const lowerBound = boundOf(model, startState(model));
+  if (atMost(cost, lowerBound) || stopped) return answer(input, model, good, Math.min(lowerBound, cost));
+  if (model.count > FEW)
+    return answer(input, model, good, Math.min(cost, Math.max(lowerBound, lowerBoundOfParts(model))));
+  const { order, bound } = bestFirstOrder(
     model,
     cost,
     BUDGET,

@@ -1,12 +1,12 @@
 import { ANY, type Model } from './model';
-import { Way } from './way';
+import { ScheduleWalk } from './scheduleWalk';
 
 /**
  * Where an order stands, copied for each step: `wanted` counts, for every part and value, the tasks left that want it (all
  * parts in one row, each from `first` on), and `kinds` how many values of a part are still wanted at all.
  */
 export interface State {
-  way: Way;
+  way: ScheduleWalk;
   done: Uint8Array;
   /** How many that a task waits for are not sewn yet, and how many that wait for it. */
   waits: Uint16Array;
@@ -27,7 +27,7 @@ export function startState(model: Model): State {
   const wanted = new Uint16Array(values.reduce((sum, n) => sum + n, 0));
   for (const all of wants) all.forEach((value, p) => value !== ANY && (wanted[first[p] + value] += 1));
   return {
-    way: new Way(model),
+    way: new ScheduleWalk(model),
     done: new Uint8Array(count),
     waits: Uint16Array.from(before, (all) => all.length),
     waiting: Uint16Array.from(next, (all) => all.length),
@@ -136,7 +136,7 @@ export function walksOf({ iron, next, trips, count }: Model, state: State): numb
  * @param walks - the bound on walks to the iron before the step, minutes
  * @returns minutes; never more than the cost and the bound of the state after the step
  */
-export function leastAfter(model: Model, state: State, task: number, walks: number): number {
+export function lowerBoundAfter(model: Model, state: State, task: number, walks: number): number {
   const { wants, price, iron } = model;
   const { way } = state;
   const wanted = wants[task];

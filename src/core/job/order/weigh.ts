@@ -1,6 +1,6 @@
 import { type ScheduleInput } from './input';
 import { modelOf } from './model';
-import { orderCost } from './orders';
+import { orderCost } from './localSearch';
 import { changesOf, type ScheduleChange } from './changes';
 
 /** Something that would be sewn before what it has to wait for. */

@@ -1,4 +1,4 @@
-import { FOOT, type Foot, needleName, PLATE, POINT, type Point, stitchReading } from '../../kit';
+import { FOOT, type Foot, needleName, PLATE, POINT, type NeedlePoint, stitchReading } from '../../kit';
 import { giveOfSetup, type Risk, tellRisks } from '../../physics';
 import type { Setup } from '../../setup';
 import { SIGN_TEXT, STITCH, stitchFacts, type StitchId, STITCHES } from '../../stitch';
@@ -145,7 +145,7 @@ function rejectedParts({ kit, aims, seam }: Question, found: SearchResult): Reje
   return [...feet, ...needles, ...plates];
 }
 
-function rejectPoint(point: Point, best: Setup, seam: Question['seam']): Rejected {
+function rejectPoint(point: NeedlePoint, best: Setup, seam: Question['seam']): Rejected {
   const nm = POINT[point].sizes.reduce((a, b) => (Math.abs(b - best.needle.nm) < Math.abs(a - best.needle.nm) ? b : a));
   const gapMm = POINT[point].gapsMm[0];
   const needle = gapMm === undefined ? { point, nm } : { point, nm, gapMm };

@@ -26,4 +26,4 @@ export const planSchema = z.strictObject({
   speed: z.enum(['slow', 'steady', 'free']),
   notes: z.array(z.string()),
 });
-export type Plan = z.infer<typeof planSchema>;
+export type SewingPlan = z.infer<typeof planSchema>;

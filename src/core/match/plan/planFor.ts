@@ -2,7 +2,7 @@ import { fibreCeiling } from '../../cloth';
 import type { Setup } from '../../setup';
 import { threadUse } from '../../stitch';
 import { formatNumber } from '../../units';
-import type { Plan } from './plan';
+import type { SewingPlan } from './plan';
 import type { Question } from '../question';
 
 /**
@@ -12,13 +12,13 @@ import type { Question } from '../question';
  * @param setup - the chosen setting; null when nothing safe is possible
  * @returns the whole plan
  */
-export function planFor(question: Question, setup: Setup | null): Plan {
+export function planFor(question: Question, setup: Setup | null): SewingPlan {
   const { plan } = question.aims;
   return { ...plan, press: pressFor(question), notes: setup ? [...plan.notes, ...notesFor(question, setup)] : [] };
 }
 
 /** The iron follows the most delicate fibre as well as the family. */
-function pressFor({ aims, seam }: Question): Plan['press'] {
+function pressFor({ aims, seam }: Question): SewingPlan['press'] {
   const { press } = aims.plan;
   const maxSolePlateC = Math.min(press.maxSolePlateC, seam.profile.ceilingC);
   return { ...press, maxSolePlateC };

@@ -4,7 +4,7 @@ import {
   type Kit,
   type Machine,
   type Plate,
-  type Point,
+  type NeedlePoint,
   POINTS,
   type ThreadFibre,
   THREAD_FIBRES,
@@ -12,7 +12,7 @@ import {
 } from '../../kit';
 import type { SeamContext } from '../../physics';
 import { STITCHES, type StitchId } from '../../stitch';
-import type { Plan } from '../plan/plan';
+import type { SewingPlan } from '../plan/plan';
 import type { Aim, Costs, Effect, Rule as RuleOf, When } from './ruleTypes';
 import { type RuleId, RULES } from './rules';
 import type { Schools } from '../../setup';
@@ -24,7 +24,7 @@ export type Ruled<T extends string> = Record<T, { cost: number | null; rule: Rul
 
 /** What the rules want of this seam. */
 export interface Aims {
-  point: Ruled<Point>;
+  point: Ruled<NeedlePoint>;
   fibre: Ruled<ThreadFibre>;
   foot: Ruled<Foot>;
   plate: Ruled<Plate>;
@@ -35,8 +35,8 @@ export interface Aims {
   width: Record<StitchId, { aim: Aim; rule: Rule }>;
   /** Where a foot wants the needle; feet not named leave it in the centre. */
   position: Partial<Record<Foot, { mm: number; footSide: 'left' | 'right'; rule: Rule }>>;
-  plan: Plan;
-  planRules: Partial<Record<keyof Plan, Rule>>;
+  plan: SewingPlan;
+  planRules: Partial<Record<keyof SewingPlan, Rule>>;
 }
 
 /** What a rule may ask about. */
@@ -155,14 +155,14 @@ function positions(rules: Rule[]): Aims['position'] {
 
 function planFrom(rules: Rule[]): Pick<Aims, 'plan' | 'planRules'> {
   const plan: Record<string, unknown> = {};
-  const planRules: Partial<Record<keyof Plan, Rule>> = {};
+  const planRules: Partial<Record<keyof SewingPlan, Rule>> = {};
   for (const rule of rules) {
     if (!rule.effect.parameter.startsWith('plan.')) continue;
-    const key = rule.effect.parameter.slice('plan.'.length) as keyof Plan;
+    const key = rule.effect.parameter.slice('plan.'.length) as keyof SewingPlan;
     const { value } = rule.effect as { value: unknown };
     // Notes add up; of everything else the last rule speaks.
     plan[key] = key === 'notes' ? [...((plan.notes as string[] | undefined) ?? []), ...(value as string[])] : value;
     planRules[key] = key === 'notes' ? (planRules.notes ?? rule) : rule;
   }
-  return { plan: plan as Plan, planRules };
+  return { plan: plan as SewingPlan, planRules };
 }

@@ -1,10 +1,10 @@
-import type { Foot, Point, ThreadFibre } from '../../kit';
+import type { Foot, NeedlePoint, ThreadFibre } from '../../kit';
 import type { Costs } from './ruleTypes';
 import { rule, rulesOf } from './ruleTypes';
 import { OURS, RANGED, WEIGHED } from './origins';
 import { FOAM, HEMS, KNIT, LIMP_KNIT, SHOWN, SILKY, SKINS, STABLE_KNIT, STRONG, ZIPS } from './groups';
 
-const point = (costs: Costs<Point>) => ({ parameter: 'needle.point', costs }) as const;
+const point = (costs: Costs<NeedlePoint>) => ({ parameter: 'needle.point', costs }) as const;
 const fibre = (costs: Costs<ThreadFibre>) => ({ parameter: 'thread.fibre', costs }) as const;
 const tex = (min: number, ideal: number, max: number) =>
   ({ parameter: 'thread.tex', aim: { min, ideal, max } }) as const;

@@ -1,4 +1,4 @@
-import type { Plan } from '../plan/plan';
+import type { SewingPlan } from '../plan/plan';
 import { type Effect, rule, rulesOf } from './ruleTypes';
 import { CARE_LABEL, OUR_WAY, PRACTICE, PRESSED } from './origins';
 import { FOAM, HOLED, KNIT, PILE, SILKY, SKINS, STRONG } from './groups';
@@ -6,8 +6,8 @@ import { FOAM, HOLED, KNIT, PILE, SILKY, SKINS, STRONG } from './groups';
 const LEVER_UP = 'Take-up lever at its highest, both tails held.';
 const TAILS = 'Leave tails of 10 cm.';
 const start = (...value: string[]): Effect => ({ parameter: 'plan.start', value: [LEVER_UP, ...value] });
-const secure = (value: Plan['secure']) => ({ parameter: 'plan.secure', value }) as const;
-const hold = (...value: Plan['hold']): Effect => ({ parameter: 'plan.hold', value });
+const secure = (value: SewingPlan['secure']) => ({ parameter: 'plan.secure', value }) as const;
+const hold = (...value: SewingPlan['hold']): Effect => ({ parameter: 'plan.hold', value });
 const cut = (layers: 'single' | 'double', tool: string, more: { sandwich?: boolean; oneWay?: boolean } = {}) =>
   ({
     parameter: 'plan.cut',

@@ -1,9 +1,9 @@
 import type { Family, Structure, Trait } from '../../cloth';
-import type { Foot, Plate, Point, ThreadFibre } from '../../kit';
+import type { Foot, Plate, NeedlePoint, ThreadFibre } from '../../kit';
 import { type Origin, type Provenance, tableOf } from '../../result';
 import type { OperationKind, Schools } from '../../setup';
 import type { StitchId } from '../../stitch';
-import type { Plan } from '../plan/plan';
+import type { SewingPlan } from '../plan/plan';
 
 /** When a rule speaks: every condition named must hold. Lists mean any of them. */
 export interface When {
@@ -51,7 +51,7 @@ interface Weighing<T extends string> {
 
 /** What a rule does to one parameter. */
 export type Effect =
-  | ({ parameter: 'needle.point' } & Weighing<Point>)
+  | ({ parameter: 'needle.point' } & Weighing<NeedlePoint>)
   | ({ parameter: 'thread.fibre' } & Weighing<ThreadFibre>)
   | { parameter: 'thread.tex'; aim: Aim }
   | ({ parameter: 'foot' } & Weighing<Foot>)
@@ -61,7 +61,7 @@ export type Effect =
   | { parameter: 'widthMm'; aim: Aim; stitches?: readonly StitchId[] }
   | { parameter: 'pressure'; ideal: number }
   | { parameter: 'needlePosition'; foot: Foot; mm: number; footSide: 'left' | 'right' }
-  | { [K in keyof Plan]: { parameter: `plan.${K}`; value: Plan[K] } }[keyof Plan];
+  | { [K in keyof SewingPlan]: { parameter: `plan.${K}`; value: SewingPlan[K] } }[keyof SewingPlan];
 
 /** Where a rule comes from: whose word its statement is, and whose its numbers are. */
 export interface RuleOrigin extends Origin {

@@ -1,13 +1,13 @@
 import { type SchoolQuestion, SCHOOLS, type Schools, type Setup, USUAL_SCHOOLS } from '../../setup';
 import { answer } from '../match';
-import type { Plan } from '../plan/plan';
+import type { SewingPlan } from '../plan/plan';
 import type { MatchInput } from '../question';
 
 /** One way taught, and what it makes of this seam. */
 export interface SchoolAnswer {
   name: string;
   setup: Setup | null;
-  plan: Plan;
+  plan: SewingPlan;
 }
 
 /** A question that changes this seam, with the answer of every school. */

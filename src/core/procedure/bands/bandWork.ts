@@ -3,7 +3,7 @@ import { cannot, type Cannot } from '../../seam';
 import type { Numbers } from '../engine/types';
 
 /** What is known of a band before it is cut, and how its refusal ends. */
-interface Wanted {
+interface BandToCut {
   band: Omit<BandInput, 'girthMm' | 'stretch'> & { girthMm: number; stretch: number };
   width: number;
   allowance: number;
@@ -18,7 +18,7 @@ interface Wanted {
  * @param wanted - lengths in mm, stretch in percent
  * @returns numbers by name, mm and percent; or a refusal when it cannot pass what it has to pass
  */
-export function bandNumbers({ band, width, allowance, called, wayOut }: Wanted): Numbers | Cannot {
+export function bandNumbers({ band, width, allowance, called, wayOut }: BandToCut): Numbers | Cannot {
   const found = bandFor(band);
   if (found.passesGirth === false) {
     const pulled = Math.floor(bandReachMm(found.finishedMm, band.stretch));

@@ -1,13 +1,13 @@
 import { HAND_NEEDLE, HAND_TAIL_MM } from './handSewing';
 import { BLADE } from '../engine/pieces';
-import { box, type Point, type Scene } from '../engine/scene';
+import { box, type ScenePoint, type Scene } from '../engine/scene';
 import type { Numbers, Procedure } from '../engine/types';
 
 /** Two folds that meet, the thread going straight across from one to the other. */
 function ladder({ gap, stitches }: Numbers): Scene {
   const [long, shown] = [Math.min(120, gap), Math.min(24, stitches)];
   const step = long / shown;
-  const thread = Array.from({ length: shown }, (_, i): Point[] => {
+  const thread = Array.from({ length: shown }, (_, i): ScenePoint[] => {
     const y = i % 2 === 0 ? 30 : 34;
     return [
       [i * step, y],

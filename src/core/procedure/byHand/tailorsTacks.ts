@@ -1,6 +1,6 @@
 import { HAND_NEEDLE, HAND_TAIL_MM } from './handSewing';
 import { BLADE } from '../engine/pieces';
-import { box, type Point, type Scene } from '../engine/scene';
+import { box, type ScenePoint, type Scene } from '../engine/scene';
 import type { Ask, Numbers, Procedure } from '../engine/types';
 
 /** Thread for one mark, mm (common practice). */
@@ -8,7 +8,7 @@ const TACK_MM = 90;
 
 /** Marks along a dart, each a loop through both layers. */
 function tacks({ loop }: Numbers): Scene {
-  const marks: Point[] = [
+  const marks: ScenePoint[] = [
     [20, 20],
     [60, 20],
     [30, 55],

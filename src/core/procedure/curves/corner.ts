@@ -1,7 +1,7 @@
 import { cornerAnswer } from '../../seam';
 import { allowance } from '../engine/asks';
 import { BLADE, IRON } from '../engine/pieces';
-import type { Point, Scene } from '../engine/scene';
+import type { ScenePoint, Scene } from '../engine/scene';
 import type { Numbers, Procedure } from '../engine/types';
 
 /** Two seams that meet: the point, the stitches across it, the trimmed tip. */
@@ -9,13 +9,13 @@ function drawn({ angle, allowance: a, across, stitch, trim }: Numbers): Scene {
   const half = ((angle / 2) * Math.PI) / 180;
   const long = 62;
   // The point is at the origin; the two seams leave it downwards, left and right of the middle.
-  const way = (side: -1 | 1, mm: number, out = 0): Point => [
+  const way = (side: -1 | 1, mm: number, out = 0): ScenePoint => [
     side * (mm * Math.sin(half) + out * Math.cos(half)),
     mm * Math.cos(half) - out * Math.sin(half),
   ];
-  const tip: Point = [0, -a / Math.sin(half)];
+  const tip: ScenePoint = [0, -a / Math.sin(half)];
   const back = (across * stitch) / 2 / Math.sin(half);
-  const seam: Point[] =
+  const seam: ScenePoint[] =
     across > 0 ? [way(-1, long), way(-1, back), way(1, back), way(1, long)] : [way(-1, long), [0, 0], way(1, long)];
   const [l, r] = [way(-1, long, a), way(1, long, a)];
   return {

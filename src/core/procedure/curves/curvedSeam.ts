@@ -3,7 +3,7 @@ import { curveAnswer } from '../../seam';
 import { SHORTEST_MM } from '../../seam';
 import { allowance } from '../engine/asks';
 import { BLADE, IRON, PIN } from '../engine/pieces';
-import type { Point, Scene } from '../engine/scene';
+import type { ScenePoint, Scene } from '../engine/scene';
 import type { Numbers, Procedure } from '../engine/types';
 
 /** How far a stitch may leave the curve, the speed of a usual machine, and how much foot lies before the needle. */
@@ -16,7 +16,7 @@ function stitchOnCurve(radiusMm: number, lengthMm: number): number {
 }
 
 /** Points along an arc round the middle of the drawing, mm; 0° is up. */
-function arc(radius: number, turnDeg: number, count = 48): Point[] {
+function arc(radius: number, turnDeg: number, count = 48): ScenePoint[] {
   return Array.from({ length: count + 1 }, (_, i) => {
     const angle = ((i / count - 0.5) * turnDeg * Math.PI) / 180;
     return [radius * Math.sin(angle), -radius * Math.cos(angle)] as const;

@@ -4,7 +4,7 @@ import { distanceToOutline, outlineLengthMm, placeAlong, readSvgOutline, transfo
 import { outlineSeam } from '../../seam';
 import { OUTLINE_SHAPES, usualShape } from '../../seam';
 import { FROM_STITCHES_MM, outlineScene } from './outlineScene';
-import type { Point, Scene } from '../engine/scene';
+import type { ScenePoint, Scene } from '../engine/scene';
 import { stitchAlong } from '../engine/stitchAlong';
 
 const TRIM = 6;
@@ -15,7 +15,7 @@ const drawn = (id: string, more: { gap?: number; allowance?: number } = {}) => {
   return { outline, answer, scene };
 };
 const linesOf = (scene: Scene, id: string) => scene.lines.filter((line) => line.id === id).map(({ points }) => points);
-const long = (points: readonly Point[]) =>
+const long = (points: readonly ScenePoint[]) =>
   points.slice(1).reduce((sum, [x, y], i) => sum + Math.hypot(x - points[i][0], y - points[i][1]), 0);
 
 describe('a drawn line', () => {
@@ -66,7 +66,7 @@ describe('a line drawn by its stitch', () => {
   it('swings half its width to each side, as often as it is long', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 40 }), fc.double({ min: 1, max: 7, noNaN: true }), (count, widthMm) => {
-        const line: Point[] = [
+        const line: ScenePoint[] = [
           [0, 0],
           [2 * count, 0],
         ];
@@ -77,7 +77,7 @@ describe('a line drawn by its stitch', () => {
     );
   });
   it('a straight stitch, no width, or a line too long to tell its holes apart stays a line', () => {
-    const line: Point[] = [
+    const line: ScenePoint[] = [
       [0, 0],
       [5000, 0],
     ];

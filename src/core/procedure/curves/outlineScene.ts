@@ -1,6 +1,6 @@
-import { offsetOutline, placeAlong, type Point2 } from '../../geometry';
+import { offsetOutline, placeAlong, type Point } from '../../geometry';
 import { NOTCH_BASE_MM, type Outline, type OutlineAnswer } from '../../seam';
-import type { Point, Scene, SceneLine } from '../engine/scene';
+import type { ScenePoint, Scene, SceneLine } from '../engine/scene';
 
 /** Cloth shown on the other side of an open line, mm, its corners cut off: it is only there to be seen. */
 const INSIDE_MM = 26;
@@ -8,8 +8,9 @@ const BLUNT = 1.1;
 /** From the stitching to where a cut ends (common practice). */
 export const FROM_STITCHES_MM = 1.5;
 
-const point = ({ x, y }: Point2): Point => [x, y];
-const close = (points: Point[], closed: boolean) => (closed && points.length > 0 ? [...points, points[0]] : points);
+const point = ({ x, y }: Point): ScenePoint => [x, y];
+const close = (points: ScenePoint[], closed: boolean) =>
+  closed && points.length > 0 ? [...points, points[0]] : points;
 
 interface Shown {
   outline: Outline;
@@ -29,7 +30,7 @@ export function outlineScene({ outline, answer, allowance, trim, label, side, ga
   const out = allowanceOn === 'right' ? 1 : -1;
   const beside = (mm: number) => close(offsetOutline(points, closed, out * mm).map(point), closed);
   const raw = beside(allowance);
-  const at = (alongMm: number, mm: number): Point => {
+  const at = (alongMm: number, mm: number): ScenePoint => {
     const { at: on, normal } = placeAlong(points, closed, alongMm);
     return [on.x + normal.x * out * mm, on.y + normal.y * out * mm];
   };
@@ -72,7 +73,7 @@ export function outlineScene({ outline, answer, allowance, trim, label, side, ga
 }
 
 /** How wide and how high the seam line is, beside all that is drawn. */
-function sizesOf(points: readonly Point2[], drawn: readonly Point[]): Scene['dims'] {
+function sizesOf(points: readonly Point[], drawn: readonly ScenePoint[]): Scene['dims'] {
   const [xs, ys] = [points.map(({ x }) => x), points.map(({ y }) => y)];
   const [left, right, top, bottom] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
   const beside = 0.04 * Math.max(right - left, bottom - top) + 4;
@@ -86,7 +87,7 @@ function sizesOf(points: readonly Point2[], drawn: readonly Point[]): Scene['dim
 }
 
 /** The line that is sewn: all of it, or what lies beyond the gap, which begins it. */
-function seamLine({ points, closed }: Outline, gap: number): Point[] {
+function seamLine({ points, closed }: Outline, gap: number): ScenePoint[] {
   const all = close(points.map(point), closed);
   if (!closed || gap <= 0) return all;
   let along = 0;
@@ -98,18 +99,18 @@ function seamLine({ points, closed }: Outline, gap: number): Point[] {
 }
 
 function cut(
-  at: (alongMm: number, mm: number) => Point,
+  at: (alongMm: number, mm: number) => ScenePoint,
   alongMm: number,
   kind: 'notch' | 'clip',
   trim: number,
-): Point[] {
+): ScenePoint[] {
   const foot = at(alongMm, FROM_STITCHES_MM);
   if (kind === 'clip') return [at(alongMm, trim), foot];
   return [at(alongMm - NOTCH_BASE_MM / 2, trim), foot, at(alongMm + NOTCH_BASE_MM / 2, trim)];
 }
 
 /** The raw tip outside a corner: where both trimmed edges meet. */
-function beyond({ points, closed }: Outline, alongMm: number, off: number): Point {
+function beyond({ points, closed }: Outline, alongMm: number, off: number): ScenePoint {
   const [before, after] = [placeAlong(points, closed, alongMm - 0.01), placeAlong(points, closed, alongMm + 0.01)];
   const { x, y } = placeAlong(points, closed, alongMm).at;
   const share = 1 / Math.max(0.2, 1 + before.normal.x * after.normal.x + before.normal.y * after.normal.y);
@@ -117,13 +118,13 @@ function beyond({ points, closed }: Outline, alongMm: number, off: number): Poin
 }
 
 /** A point so many mm from the first towards the second. */
-function towards([x, y]: Point, [tx, ty]: Point, mm: number): Point {
+function towards([x, y]: ScenePoint, [tx, ty]: ScenePoint, mm: number): ScenePoint {
   const long = Math.hypot(tx - x, ty - y) || 1;
   return [x + ((tx - x) * mm) / long, y + ((ty - y) * mm) / long];
 }
 
 /** A cut across a tip, close to the stitched corner. */
-function across(on: Point, tip: Point): Point[] {
+function across(on: ScenePoint, tip: ScenePoint): ScenePoint[] {
   const near = towards(on, tip, 2);
   const [dx, dy] = [tip[0] - on[0], tip[1] - on[1]];
   const long = Math.hypot(dx, dy) || 1;

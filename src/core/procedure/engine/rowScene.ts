@@ -1,10 +1,10 @@
 import { LONG } from './pieces';
-import { box, drawnThick, type Point, type Scene, type SceneCloth, type SceneLine } from './scene';
+import { box, drawnThick, type ScenePoint, type Scene, type SceneCloth, type SceneLine } from './scene';
 import { type LineStitch, stitchAlong } from './stitchAlong';
 import type { Numbers } from './types';
 
 /** One line along an edge: how far in it lies, and in which step it is made. */
-export interface Row {
+export interface SceneRow {
   id?: string;
   mm: number;
   role?: SceneLine['role'];
@@ -13,11 +13,11 @@ export interface Row {
   swing?: LineStitch;
 }
 
-interface Wanted {
+interface RowsAlongEdge {
   label: string;
   edge: 'raw' | 'fold';
   side: SceneCloth['side'];
-  rows: readonly Row[];
+  rows: readonly SceneRow[];
   /** Said on the cloth, below the rows. */
   text?: string;
 }
@@ -30,7 +30,7 @@ const PAST = 30;
  *
  * @param wanted - the edge and its rows, mm
  */
-export function rowScene({ label, edge, side, rows, text }: Wanted): Scene {
+export function rowScene({ label, edge, side, rows, text }: RowsAlongEdge): Scene {
   const deep = Math.max(...rows.map((row) => row.mm)) + PAST;
   return {
     label,
@@ -68,8 +68,8 @@ export const bastedRow = ({ row, allowance }: Numbers): Scene =>
   });
 
 /** As the needle goes: two points for a line, the swing's own for the rest. */
-function rowPoints({ mm, swing }: Row): readonly Point[] {
-  const line: Point[] = [
+function rowPoints({ mm, swing }: SceneRow): readonly ScenePoint[] {
+  const line: ScenePoint[] = [
     [0, mm],
     [LONG, mm],
   ];
@@ -85,7 +85,7 @@ interface Stacked {
   layers: readonly { side: SceneCloth['side']; fromMm?: number; toMm?: number }[];
   thicknessMm: number;
   /** Lines through all layers. */
-  rows: readonly Row[];
+  rows: readonly SceneRow[];
 }
 
 /**

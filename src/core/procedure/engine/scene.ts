@@ -1,9 +1,9 @@
 /** A place on a drawing, mm. */
-export type Point = readonly [x: number, y: number];
+export type ScenePoint = readonly [x: number, y: number];
 
 /** Cloth seen from above, or a layer seen in section as a strip along a line. */
 export interface SceneCloth {
-  points: readonly Point[];
+  points: readonly ScenePoint[];
   /** Which side is seen from above; in section, on which hand of the line its right side lies. */
   side: 'right' | 'wrong';
   /** In section: drawn this thick. Absent: an area. */
@@ -13,14 +13,14 @@ export interface SceneCloth {
 /** A line on a drawing. Its id ties it to the step in which it is made. */
 export interface SceneLine {
   id?: string;
-  points: readonly Point[];
+  points: readonly ScenePoint[];
   role: 'stitch' | 'baste' | 'fold' | 'raw' | 'mark' | 'cut' | 'zip' | 'tape' | 'stop' | 'stripe';
 }
 
 /** A dimension with its length: drawn aside of what it measures. */
 export interface SceneDim {
-  from: Point;
-  to: Point;
+  from: ScenePoint;
+  to: ScenePoint;
   mm: number;
   /** What it measures, when the length alone does not say. */
   name?: string;
@@ -34,11 +34,11 @@ export interface Scene {
   lines: readonly SceneLine[];
   dims: readonly SceneDim[];
   /** Said on the drawing; with `mm`, a length after it. */
-  texts?: readonly { at: Point; text: string; mm?: number }[];
+  texts?: readonly { at: ScenePoint; text: string; mm?: number }[];
 }
 
 /** A rectangle as points. */
-export const box = (x: number, y: number, width: number, height: number): Point[] => [
+export const box = (x: number, y: number, width: number, height: number): ScenePoint[] => [
   [x, y],
   [x + width, y],
   [x + width, y + height],

@@ -1,7 +1,7 @@
 import { atMost } from '../../numbers';
 import { placeAlong } from '../../geometry';
 import { type StitchId, stitchFacts, stitchHoles } from '../../stitch';
-import type { Point } from './scene';
+import type { ScenePoint } from './scene';
 
 /** The stitch a line is sewn with. */
 export interface LineStitch {
@@ -22,7 +22,10 @@ const MOST_HOLES = 600;
  * @example
  * stitchAlong([[0, 0], [4, 0]], { stitch: 'zigzag', lengthMm: 2, widthMm: 3 }) // => [[0, -1.5], [2, 1.5], [4, -1.5]]
  */
-export function stitchAlong(points: readonly Point[], { stitch, lengthMm, widthMm }: LineStitch): readonly Point[] {
+export function stitchAlong(
+  points: readonly ScenePoint[],
+  { stitch, lengthMm, widthMm }: LineStitch,
+): readonly ScenePoint[] {
   if (!stitchFacts(stitch).swings || widthMm <= 0 || points.length < 2) return points;
   const line = points.map(([x, y]) => ({ x, y }));
   const long = points.slice(1).reduce((sum, [x, y], i) => sum + Math.hypot(x - points[i][0], y - points[i][1]), 0);

@@ -1,14 +1,14 @@
-import type { Point, Scene, SceneLine } from './scene';
+import type { ScenePoint, Scene, SceneLine } from './scene';
 import type { Step } from './types';
 
 /** What the hand holds in a step, where on the drawing, and what of the line is already behind it. */
 export interface ToolAt {
   tool: 'foot' | 'needle' | 'iron' | 'blade';
-  at: Point;
+  at: ScenePoint;
   /** Which way it moves, radians; 0 is to the right, a quarter turn is down. */
   headingRad: number;
   /** The line it works on: which of the scene's lines, and its two parts. */
-  line?: { index: number; behind: Point[]; ahead: Point[] };
+  line?: { index: number; behind: ScenePoint[]; ahead: ScenePoint[] };
 }
 
 /** How far along its line the foot is shown: far enough that both parts are seen. */
@@ -52,21 +52,24 @@ export function toolAt(scene: Scene, step: Pick<Step, 'sews' | 'with' | 'now'>):
 }
 
 /** The way the foot goes, not the needle: a zigzag is followed along its middle. */
-function headingAt(points: readonly Point[]): number {
+function headingAt(points: readonly ScenePoint[]): number {
   const [from, to] = [onLine(points, SHOWN_AT - AROUND)!.at, onLine(points, SHOWN_AT + AROUND)!.at];
   return Math.atan2(to[1] - from[1], to[0] - from[0]);
 }
 
 const isNow = ({ id }: SceneLine, { now = [] }: Pick<Step, 'now'>) => id !== undefined && now.includes(id);
 
-function middleOf({ cloths, lines }: Scene): Point {
+function middleOf({ cloths, lines }: Scene): ScenePoint {
   const points = (cloths.length > 0 ? cloths : lines).flatMap((part) => part.points);
   const middle = (values: number[]) => (Math.min(...values) + Math.max(...values)) / 2;
   return [middle(points.map(([x]) => x)), middle(points.map(([, y]) => y))];
 }
 
 /** The place at a share of a line's length, its direction, and the index of the point after it. */
-function onLine(points: readonly Point[], share: number): { at: Point; headingRad: number; next: number } | null {
+function onLine(
+  points: readonly ScenePoint[],
+  share: number,
+): { at: ScenePoint; headingRad: number; next: number } | null {
   const long = (i: number) => Math.hypot(points[i][0] - points[i - 1][0], points[i][1] - points[i - 1][1]);
   const total = points.slice(1).reduce((sum, _, i) => sum + long(i + 1), 0);
   if (!(total > 0)) return null;

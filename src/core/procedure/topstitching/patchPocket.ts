@@ -1,12 +1,12 @@
 import { TOPSTITCH_ROWS } from '../engine/asks';
 import { topstitchRows } from '../../seam';
 import { IRON, PIN } from '../engine/pieces';
-import { box, type Point, type Scene } from '../engine/scene';
+import { box, type ScenePoint, type Scene } from '../engine/scene';
 import type { Numbers, Procedure } from '../engine/types';
 
 /** A pocket with its rows down, across and up, and a bar at each upper corner. */
 function pocket({ wide, high, from, gap, rows }: Numbers): Scene {
-  const path = (d: number): Point[] => [
+  const path = (d: number): ScenePoint[] => [
     [d, 0],
     [d, high - d],
     [wide - d, high - d],

@@ -1,7 +1,7 @@
 import { cannot } from '../../seam';
 import { allowance } from '../engine/asks';
 import { BLADE, PIN } from '../engine/pieces';
-import { drawnThick, type Point, type Scene } from '../engine/scene';
+import { drawnThick, type ScenePoint, type Scene } from '../engine/scene';
 import type { Given, Numbers, Procedure } from '../engine/types';
 
 /** Joins at both ends: laid over each other, and cord taken back, mm (common practice). */
@@ -12,7 +12,7 @@ function between({ cord, allowance: a, near, line }: Numbers, { thicknessMm }: G
   const t = drawnThick(thicknessMm);
   const r = Math.max(3, cord / 2);
   const middle = 1.8 * t;
-  const circle = (radius: number, from: number, turn: number): Point[] =>
+  const circle = (radius: number, from: number, turn: number): ScenePoint[] =>
     Array.from({ length: 25 }, (_, i) => {
       const angle = from + (turn * i) / 24;
       return [radius * Math.cos(angle) - r, radius * Math.sin(angle) + middle];

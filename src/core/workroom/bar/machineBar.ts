@@ -1,6 +1,6 @@
 import { type ClothRecord, type MachineRecord, type NeedleRecord, type OnMachine, setForName } from '../../file';
 import { checkInterlocks } from '../../interlock';
-import { type Change, type Reading, settingReadings, setupChanges } from '../../setup';
+import { type ReadingChange, type Reading, settingReadings, setupChanges } from '../../setup';
 import type { MachineTarget } from './machineTarget';
 import { needleNow, type NeedleNow } from './needleToPutIn';
 
@@ -20,12 +20,12 @@ export interface BarFacts {
 }
 
 /** What the machine bar says. */
-export interface MachineBar {
+export interface BarState {
   /** The target, where it is for this machine. */
   target: MachineTarget | null;
   readings: Record<Reading, string> | null;
   /** What differs from the target, in the order to do it. */
-  changes: Change[];
+  changes: ReadingChange[];
   /** What it is set for, as that fabric is called now; null when that is not known. */
   clothName: string | null;
   /** Fabrics it may be set for, where an older note says only a name that does not tell which; empty otherwise. */
@@ -42,7 +42,7 @@ export interface MachineBar {
  *
  * @param facts - machine, what is on it, the chosen setting, needles and fabrics
  */
-export function machineBar({ machine, on, target, stock, cloths, lifeHours, isToday }: BarFacts): MachineBar {
+export function machineBar({ machine, on, target, stock, cloths, lifeHours, isToday }: BarFacts): BarState {
   const own = target?.machineId === machine.id ? target : null;
   const changes = own ? setupChanges(machine.machine, on?.setup ?? null, own.setup, on?.unsure) : [];
   const clothName = setForName(on, cloths);
@@ -62,7 +62,7 @@ export function machineBar({ machine, on, target, stock, cloths, lifeHours, isTo
 function isLeftOver(
   on: OnMachine,
   target: MachineTarget | null,
-  changes: readonly Change[],
+  changes: readonly ReadingChange[],
   isToday: BarFacts['isToday'],
 ): boolean {
   if (on.clothId === null && on.clothNamed === undefined) return false;

@@ -1,4 +1,4 @@
-import { after, before, type Change } from './changes';
+import { after, before, type RecordChange } from './recordChange';
 import { counted, recordName } from './words';
 
 const DONE = { added: 'added', updated: 'changed', removed: 'deleted' } as const;
@@ -14,7 +14,7 @@ const BESIDE = new Set(['photos', 'preferences', 'onMachine', 'kit']);
  * @example
  * describe([{ kind: 'removed', table: 'jobs', id: 'a', from: { name: 'Bag' } }]) // => 'Project “Bag” deleted'
  */
-export function describe(changes: readonly Change[]): string {
+export function describe(changes: readonly RecordChange[]): string {
   const main = changes.filter(({ table }) => !BESIDE.has(table));
   const told = main.length > 0 ? main : changes;
   if (told.length === 0) return 'Nothing changed';

@@ -1,4 +1,4 @@
-export * from './changes';
+export * from './recordChange';
 export * from './describe';
 export * from './stamped';
 export * from './takeBack';

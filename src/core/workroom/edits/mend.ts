@@ -1,11 +1,11 @@
 import type { z } from 'zod';
 import { type LinkedList, readRecord, RECORD } from '../../file';
 import { formatPath, parseCarrying } from '../../result';
-import type { Row } from './changes';
+import type { StoredRow } from './recordChange';
 
 /** A damaged record with what is wrong left out of it. */
 export interface Mended {
-  record: Row;
+  record: StoredRow;
   /** Paths of what was left out. */
   dropped: string[];
 }
@@ -24,19 +24,19 @@ const MOST = 60;
 export function mended(list: LinkedList, raw: unknown): Mended | null {
   if (typeof raw !== 'object' || raw === null || Array.isArray(raw)) return null;
   const schema: z.ZodType = RECORD[list];
-  let record = structuredClone(raw) as Row;
+  let record = structuredClone(raw) as StoredRow;
   const dropped: string[] = [];
   for (let i = 0; i < MOST; i += 1) {
     const parsed = parseCarrying(schema, record);
     if (parsed.success) {
       const read = readRecord(list, record);
-      return read.ok ? { record: read.record as Row, dropped } : null;
+      return read.ok ? { record: read.record as StoredRow, dropped } : null;
     }
     const [issue] = parsed.error.issues;
     const at = deepestThere(record, issue.path);
     if (at.length === 0) return null;
     dropped.push(formatPath(at));
-    record = without(record, at) as Row;
+    record = without(record, at) as StoredRow;
   }
   return null;
 }

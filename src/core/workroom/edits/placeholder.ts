@@ -1,11 +1,11 @@
 import { PLAIN_MACHINE } from '../../kit';
-import type { Row } from './changes';
+import type { StoredRow } from './recordChange';
 
 /** A record that stands for one that is gone, so that what hangs on it can be used again. */
 export interface Placeholder {
   table: 'cloths' | 'machines' | 'swatches';
   id: string;
-  row: Row;
+  row: StoredRow;
 }
 
 /** A colour for a fabric nobody can describe any more. */

@@ -1,4 +1,4 @@
-import { type Change, isSame, type Row } from './changes';
+import { type RecordChange, isSame, type StoredRow } from './recordChange';
 
 /**
  * The fields that a change of a record touches; of a list whose entries have ids, the entries.
@@ -8,7 +8,7 @@ import { type Change, isSame, type Row } from './changes';
  * @example
  * touchedFields({ kind: 'updated', table: 'cloths', id: 'a', change: [{ notes: '' }, { notes: 'x' }] }) // => ['notes']
  */
-export function touchedFields(change: Change): string[] {
+export function touchedFields(change: RecordChange): string[] {
   if (change.kind !== 'updated') return [];
   const [from, to] = change.change;
   const fields = [...new Set([...Object.keys(from), ...Object.keys(to)])];
@@ -24,13 +24,13 @@ export function touchedFields(change: Change): string[] {
 }
 
 /** The entries of a list by id; null for what is no list of entries with ids of their own. */
-function byId(value: unknown): Map<string, Row> | null {
+function byId(value: unknown): Map<string, StoredRow> | null {
   if (!Array.isArray(value)) return null;
-  const entries = new Map<string, Row>();
+  const entries = new Map<string, StoredRow>();
   for (const entry of value as unknown[]) {
-    const id = typeof entry === 'object' && entry !== null ? (entry as Row).id : undefined;
+    const id = typeof entry === 'object' && entry !== null ? (entry as StoredRow).id : undefined;
     if (typeof id !== 'string' || entries.has(id)) return null;
-    entries.set(id, entry as Row);
+    entries.set(id, entry as StoredRow);
   }
   return entries;
 }

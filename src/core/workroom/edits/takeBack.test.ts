@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { type Job, jobFromTemplate, jobSchema, TEMPLATES, withCloth, withoutPiece, withoutSeam } from '../../job';
-import { before, type Change, changeOf, inverse, isSame, type Row } from './changes';
+import { before, type RecordChange, changeOf, inverse, isSame, type StoredRow } from './recordChange';
 import { mergeBack, stepBack } from './takeBack';
 
 const jobs = TEMPLATES.map((template): Job => {
@@ -71,17 +71,17 @@ describe('a list of things without an id', () => {
 });
 
 describe('one change taken back', () => {
-  const row = (more: Row = {}): Row => ({ id: 'a', name: 'A', notes: '', ...more });
-  const updated: Change = { kind: 'updated', table: 'cloths', id: 'a', change: [row(), row({ name: 'B' })] };
+  const row = (more: StoredRow = {}): StoredRow => ({ id: 'a', name: 'A', notes: '', ...more });
+  const updated: RecordChange = { kind: 'updated', table: 'cloths', id: 'a', change: [row(), row({ name: 'B' })] };
 
   it('puts what was deleted there again, and leaves what is there already', () => {
-    const removed: Change = { kind: 'removed', table: 'cloths', id: 'a', from: row() };
+    const removed: RecordChange = { kind: 'removed', table: 'cloths', id: 'a', from: row() };
     expect(stepBack(removed, undefined)).toEqual({ do: 'put', record: row() });
     expect(stepBack(removed, row({ name: 'another' }))).toEqual({ do: 'nothing' });
   });
 
   it('deletes what was added, and nothing when it is gone', () => {
-    const added: Change = { kind: 'added', table: 'cloths', id: 'a', to: row() };
+    const added: RecordChange = { kind: 'added', table: 'cloths', id: 'a', to: row() };
     expect(stepBack(added, row())).toEqual({ do: 'delete' });
     expect(stepBack(added, undefined)).toEqual({ do: 'nothing' });
   });

@@ -1,11 +1,11 @@
 import { canonical } from '../../file';
-import { after, before, type Change, isSame, type Row } from './changes';
+import { after, before, type RecordChange, isSame, type StoredRow } from './recordChange';
 
 /** What has to be done to a record so that a change of it is taken back. */
-export type Step =
+export type UndoStep =
   /** It is as it should be already. */
   | { do: 'nothing' }
-  | { do: 'put'; record: Row }
+  | { do: 'put'; record: StoredRow }
   | { do: 'delete' }
   /** It was deleted since; it has to come back first, as it was then. */
   | { do: 'bring-back' };
@@ -19,13 +19,13 @@ export type Step =
  * @param change - the change to take back
  * @param now - the record as it is; undefined when it is gone
  */
-export function stepBack(change: Change, now: Row | undefined): Step {
+export function stepBack(change: RecordChange, now: StoredRow | undefined): UndoStep {
   const was = before(change);
   if (was === undefined) return { do: now === undefined ? 'nothing' : 'delete' };
   const became = after(change);
   if (became === undefined) return now === undefined ? { do: 'put', record: was } : { do: 'nothing' };
   if (now === undefined) return { do: 'bring-back' };
-  const record = mergeBack(became, was, now) as Row;
+  const record = mergeBack(became, was, now) as StoredRow;
   return isSame(record, now) ? { do: 'nothing' } : { do: 'put', record };
 }
 
@@ -49,7 +49,7 @@ export function mergeBack(edited: unknown, goal: unknown, now: unknown): unknown
   return now;
 }
 
-function mergeFields(edited: Row, goal: Row, now: Row): Row {
+function mergeFields(edited: StoredRow, goal: StoredRow, now: StoredRow): StoredRow {
   const keys = [...new Set([...Object.keys(now), ...Object.keys(goal)])];
   const merged = keys.map((key) => [key, mergeBack(edited[key], goal[key], now[key])] as const);
   return Object.fromEntries(merged.filter(([, value]) => value !== undefined));
@@ -94,4 +94,5 @@ function keyOf(entry: unknown): string {
   return canonical(entry) ?? 'nothing';
 }
 
-const isObject = (value: unknown): value is Row => typeof value === 'object' && value !== null && !Array.isArray(value);
+const isObject = (value: unknown): value is StoredRow =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);

@@ -1,16 +1,16 @@
 import { formatNumber } from '../../units';
-import type { Row } from './changes';
+import type { StoredRow } from './recordChange';
 
 /** What one record of a table is called on screen, and where its own name stands. */
 interface TableWords {
   one: string;
   many: string;
-  name: (record: Row) => string | null;
+  name: (record: StoredRow) => string | null;
 }
 
 const text = (value: unknown): string | null =>
   typeof value === 'string' && value.trim() !== '' ? value.trim() : null;
-const inside = (record: Row, key: string): unknown => (record[key] as Row | undefined | null)?.name;
+const inside = (record: StoredRow, key: string): unknown => (record[key] as StoredRow | undefined | null)?.name;
 const none = () => null;
 
 /** The words for every table. */
@@ -49,7 +49,7 @@ const numbered = (value: unknown) => (typeof value === 'number' ? String(value) 
  */
 export function recordName(table: string, record: unknown): string {
   const { one, name } = wordsOf(table);
-  const own = typeof record === 'object' && record !== null ? name(record as Row) : null;
+  const own = typeof record === 'object' && record !== null ? name(record as StoredRow) : null;
   return own === null ? one : table === 'lines' ? `${one} ${own}` : `${one} “${own}”`;
 }
 

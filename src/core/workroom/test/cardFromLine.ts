@@ -1,12 +1,12 @@
 import type { Card } from '../../card';
 import { clothOf } from '../../cloth';
 import type { ClothRecord, MachineRecord } from '../../file';
-import type { Line, Swatch } from '../../swatch';
+import type { TestLine, Swatch } from '../../swatch';
 import type { NewlyMade } from './nextTestLine';
 
 /** A line that passed, and all it was sewn on. */
 export interface PassedOn {
-  line: Line;
+  line: TestLine;
   swatch: Swatch;
   cloth: ClothRecord;
   machine: MachineRecord;

@@ -1,5 +1,5 @@
 import type { NextStep } from '../../diagnose';
-import { isPlanned, type Line, newLine, replanned } from '../../swatch';
+import { isPlanned, type TestLine, newLine, replanned } from '../../swatch';
 
 /**
  * The number the next sewn line of a swatch gets: after all that were sewn, before those still planned.
@@ -7,7 +7,7 @@ import { isPlanned, type Line, newLine, replanned } from '../../swatch';
  * @param lines - of one swatch
  * @returns 1 where none was sewn
  */
-export const nextLineNumber = (lines: readonly Pick<Line, 'status' | 'number'>[]): number =>
+export const nextLineNumber = (lines: readonly Pick<TestLine, 'status' | 'number'>[]): number =>
   1 + Math.max(0, ...lines.filter((line) => !isPlanned(line)).map(({ number }) => number));
 
 /** What a line begins with that only the moment knows. */
@@ -29,11 +29,11 @@ export interface NewlyMade {
  * @returns the line, then every planned line as it is now
  */
 export function nextTestLine(
-  lines: readonly Line[],
-  from: Line,
+  lines: readonly TestLine[],
+  from: TestLine,
   { id, at }: NewlyMade,
   step?: Pick<NextStep, 'change' | 'setup'>,
-): [Line, ...Line[]] {
+): [TestLine, ...TestLine[]] {
   const number = nextLineNumber(lines);
   const setup = step?.setup ?? from.setup;
   const line = newLine({

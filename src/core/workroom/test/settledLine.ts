@@ -1,6 +1,6 @@
 import type { MachineRecord } from '../../file';
 import { needleMinutes, PACE_SHARE } from '../../stitch';
-import { type Line, LINE_MM } from '../../swatch';
+import { type TestLine, LINE_MM } from '../../swatch';
 
 /**
  * Minutes a needle has sewn for one test line.
@@ -10,7 +10,7 @@ import { type Line, LINE_MM } from '../../swatch';
  * @returns 0 for a line that was counted already, is still planned, or was sewn by a simulated machine: that wears no needle
  */
 export function lineNeedleMinutes(
-  line: Pick<Line, 'status' | 'simulated' | 'setup'>,
+  line: Pick<TestLine, 'status' | 'simulated' | 'setup'>,
   machine: Pick<MachineRecord, 'machine'>,
 ): number {
   if (line.status !== 'sewing' || line.simulated) return 0;

@@ -1,12 +1,12 @@
 import type { Card } from '../../card';
 import { KNOWLEDGE } from '../../result';
 import { OPERATION, type Operation } from '../../setup';
-import { type Line, newLine, type ScrapPlan, type Swatch } from '../../swatch';
+import { type TestLine, newLine, type ScrapPlan, type Swatch } from '../../swatch';
 
 /** A swatch with the lines it begins with. */
 export interface StartedSwatch {
   swatch: Swatch;
-  lines: Line[];
+  lines: TestLine[];
 }
 
 /** What a swatch is for. */

@@ -6,12 +6,12 @@ import { PLAIN_MACHINE } from '../../kit';
 import { KNOWLEDGE } from '../../result';
 import { plainSetup } from '../../setup/plainSetup.testing';
 import { needleMinutes, PACE_SHARE } from '../../stitch';
-import { type Line, LINE_MM, lineSchema, newLine, swatchSchema } from '../../swatch';
+import { type TestLine, LINE_MM, lineSchema, newLine, swatchSchema } from '../../swatch';
 import { cardFromLine, lineNeedleMinutes, nextLineNumber, nextTestLine, startSwatch, swatchToProveAgain } from '..';
 
 const AT = '2026-11-25T10:00:00Z';
 const setup = plainSetup();
-const line = (id: string, number: number, more: Partial<Line> = {}): Line =>
+const line = (id: string, number: number, more: Partial<TestLine> = {}): TestLine =>
   newLine({ id, swatchId: 's', number, setup, sewnAt: AT, knowledge: 'tables 1', ...more });
 const varied = (id: string, number: number, lengthMm: number) =>
   line(id, number, { status: 'planned', setup: { ...setup, lengthMm }, plan: { why: 'Longer?', varies: 'length' } });
@@ -76,7 +76,7 @@ describe('needle time of a test line', () => {
     expect(minutes).toBeGreaterThan(0);
     for (const status of ['planned', 'passed', 'failed', 'abandoned'] as const)
       expect(lineNeedleMinutes(line('a', 1, { status }), machine)).toBe(0);
-    expect(lineNeedleMinutes(line('a', 1, { simulated: { seed: 3 } as Line['simulated'] }), machine)).toBe(0);
+    expect(lineNeedleMinutes(line('a', 1, { simulated: { seed: 3 } as TestLine['simulated'] }), machine)).toBe(0);
   });
 });
 
@@ -110,7 +110,7 @@ describe('a card out of a line', () => {
   });
 
   it('says when it was sewn by a simulated machine', () => {
-    const simulated = { ...passed, simulated: { seed: 3 } as Line['simulated'] };
+    const simulated = { ...passed, simulated: { seed: 3 } as TestLine['simulated'] };
     expect(cardFromLine({ ...on, line: simulated }, { id: 'k', at: AT }).simulated).toBe(true);
   });
 

@@ -9,7 +9,7 @@ import {
   type IronStep,
   readingsOf,
 } from '@/core/cloth';
-import { CautionPlate, IronDrawing } from '@/ui';
+import { CautionAlert, IronDrawing } from '@/ui';
 import styles from './Gauges.module.css';
 import type { GaugeProps } from './GaugeProps';
 import { GaugeShell } from './GaugeShell';
@@ -38,10 +38,10 @@ export function HeatGauge(props: GaugeProps) {
       title="How hot may the iron be?"
       howTo="Press a bare scrap for five seconds, coolest step first. Let it cool, look at it against the light, then put a drop of water on it. Go up only while nothing shows."
       drawing={
-        <CautionPlate>
+        <CautionAlert>
           A hot iron burns and can set cloth alight: on a scrap only, hand off the sole, never left alone, window open.
           The care label of the cloth and the manual of the iron come first.
-        </CautionPlate>
+        </CautionAlert>
       }
       verdict={null}
       hint={found ? says(found) : 'One dot is about 110 °C, two 150, three 200.'}

@@ -2,7 +2,7 @@
 
 import Button from '@mui/material/Button';
 import { gsmOf, measuredMass, pieceAreaMm2 } from '@/core/cloth';
-import { crossesItself, type Point2 } from '@/core/geometry';
+import { crossesItself, type Point } from '@/core/geometry';
 import { formatNumber } from '@/core/units';
 import { useScreenScale, useUnits } from '@/parts/workspace';
 import { DraftField, lengthIn, MeasureField, TraceBoard, WeightDrawing } from '@/ui';
@@ -15,13 +15,13 @@ import { useGauge } from './useGauge';
 
 const BOARD = { widthMm: 150, heightMm: 90 };
 
-const readCorners = (text: string | undefined): Point2[] =>
+const readCorners = (text: string | undefined): Point[] =>
   (text ?? '')
     .split(';')
     .filter(Boolean)
     .map((pair) => pair.split(',').map(Number))
     .map(([x, y]) => ({ x, y }));
-const writeCorners = (corners: readonly Point2[]) => corners.map(({ x, y }) => `${x},${y}`).join(';');
+const writeCorners = (corners: readonly Point[]) => corners.map(({ x, y }) => `${x},${y}`).join(';');
 
 const WAYS_TO_MEASURE = [
   { id: 'rectangle', name: 'Rectangle' },
@@ -118,9 +118,9 @@ function soFar(readings: GaugeProps['record']['readings'], mass: (gsm: number) =
 
 interface TracingProps {
   scale: ReturnType<typeof useScreenScale>;
-  corners: Point2[];
+  corners: Point[];
   wrong: boolean;
-  onCorners: (corners: Point2[]) => void;
+  onCorners: (corners: Point[]) => void;
 }
 
 function Tracing({ scale, corners, wrong, onCorners }: TracingProps) {

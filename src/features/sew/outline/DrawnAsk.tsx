@@ -6,7 +6,7 @@ import { AskField } from '@/parts/asks';
 import styles from '../Sew.module.css';
 
 type Drawn = Extract<OutlineSpec, { from: 'drawn' }>;
-type Part = Drawn['parts'][number];
+type DrawnPart = Drawn['parts'][number];
 
 const STRAIGHT: Ask = { key: 'straight', label: 'Straight for', unit: 'mm', usual: 100, least: 1, most: 3000 };
 const RADIUS: Ask = {
@@ -28,8 +28,8 @@ const TURN: Ask = {
 
 /** A line drawn by walking it: straight so far, round so much, a corner. */
 export function DrawnAsk({ spec, onSpec }: { spec: Drawn; onSpec: (spec: Drawn) => void }) {
-  const put = (parts: Part[]) => onSpec({ ...spec, parts });
-  const change = (i: number, part: Part) => put(spec.parts.map((old, k) => (k === i ? part : old)));
+  const put = (parts: DrawnPart[]) => onSpec({ ...spec, parts });
+  const change = (i: number, part: DrawnPart) => put(spec.parts.map((old, k) => (k === i ? part : old)));
   return (
     <>
       <ol className={styles.parts}>

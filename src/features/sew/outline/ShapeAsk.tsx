@@ -1,5 +1,5 @@
 import { OUTLINE_SHAPES, type OutlineSpec } from '@/core/seam';
-import { Pick } from '@/ui';
+import { Select } from '@/ui';
 import { AskField } from '@/parts/asks';
 
 type Shape = Extract<OutlineSpec, { from: 'shape' }>;
@@ -9,7 +9,7 @@ export function ShapeAsk({ spec, onSpec }: { spec: Shape; onSpec: (spec: Shape) 
   const shape = OUTLINE_SHAPES.find(({ id }) => id === spec.shape) ?? OUTLINE_SHAPES[0];
   return (
     <>
-      <Pick
+      <Select
         label="Shape"
         value={shape.id}
         options={OUTLINE_SHAPES.map(({ id, name }) => [id, name] as const)}

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { transformedPath } from '@/core/geometry';
 import { type OutlineSpec, outlineSpecSchema } from '@/core/seam';
 import { type Ask } from '@/core/procedure';
-import { FileButton, StopPlate } from '@/ui';
+import { FileButton, StopAlert } from '@/ui';
 import { AskField } from '@/parts/asks';
 import styles from '../Sew.module.css';
 import { readSvgFile } from './readSvgFile';
@@ -47,9 +47,9 @@ export function SvgAsk({ spec, onSpec }: { spec: Svg; onSpec: (spec: Svg) => voi
         onFile={(file) => void load(file)}
       />
       {refused && (
-        <StopPlate title="Not taken">
+        <StopAlert title="Not taken">
           <p>{refused}</p>
-        </StopPlate>
+        </StopAlert>
       )}
       {spec.d && (
         <>

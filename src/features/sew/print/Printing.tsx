@@ -6,7 +6,7 @@ import { PAPERS } from '@/core/geometry';
 import type { Numbers } from '@/core/procedure';
 import { usePreference, writePreference } from '@/data';
 import { Paper } from '@/parts/paper';
-import { Pick } from '@/ui';
+import { Select } from '@/ui';
 import styles from '../Sew.module.css';
 import type { RunNow } from '../useRunNow';
 import { StepSheet } from './StepSheet';
@@ -21,7 +21,7 @@ export function Printing({ now, numbers }: { now: RunNow; numbers: Numbers }) {
   const paper = PAPERS.find(({ id }) => id === chosen) ?? PAPERS[0];
   return (
     <div className={styles.printing}>
-      <Pick
+      <Select
         label="Paper"
         value={paper.id}
         options={PAPERS.map(({ id, name }) => [id, name] as const)}

@@ -17,7 +17,7 @@ import {
 import { feedFactor, seamContext, bowOfStrips } from '@/core/physics';
 import { formatNumber, parseSignedMm } from '@/core/units';
 import { useCloths } from '@/data';
-import { DraftField, lengthIn, Pick, typedNumbers } from '@/ui';
+import { DraftField, lengthIn, Select, typedNumbers } from '@/ui';
 import styles from '../Workroom.module.css';
 import { MeasureList } from './MeasureList';
 import { useMeasures } from './useMeasures';
@@ -59,7 +59,7 @@ export function FeedCalibration({ record }: { record: MachineRecord }) {
   const { texts, setText, measure, list } = measures;
   const chosen = cloths.find((c) => c.id === texts.clothId) ?? cloths[0];
   const pick = (key: string, label: string, value: string, options: readonly (readonly [string, string])[]) => (
-    <Pick label={label} value={value} options={options} onPick={(id) => setText(key, id)} />
+    <Select label={label} value={value} options={options} onPick={(id) => setText(key, id)} />
   );
   return (
     <section aria-labelledby="cal-feed" className={styles.calibration}>

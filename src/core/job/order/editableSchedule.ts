@@ -6,7 +6,7 @@ import { ANY, type Model } from './model';
  *
  * What lies unpressed is told by one number: the place of the last walk to the iron. All that was sewn after it lies unpressed.
  */
-export class Line {
+export class EditableSchedule {
   readonly order: Int16Array;
   readonly place: Int16Array;
   private readonly parts: number;

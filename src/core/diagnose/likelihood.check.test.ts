@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Sign } from '../stitch';
-import { type Cause, LINKS } from '.';
+import { type Cause, LIKELIHOOD } from '.';
 
 // First suspects of each sign, in the order in which people try them (common practice, the trade's table of faults).
 const SUSPECTS: [Sign, Cause[]][] = [
@@ -37,14 +37,14 @@ const SUSPECTS: [Sign, Cause[]][] = [
 
 describe('the graph knows what the trade suspects', () => {
   it.each(SUSPECTS)('%s', (sign, suspects) => {
-    for (const cause of suspects) expect(LINKS[sign][cause] ?? 0, cause).toBeGreaterThan(0);
+    for (const cause of suspects) expect(LIKELIHOOD[sign][cause] ?? 0, cause).toBeGreaterThan(0);
   });
 
   it('pulls away from the line have nothing to do with the tension', () =>
-    expect(Object.keys(LINKS['pucker-away']).filter((cause) => cause.includes('tension'))).toEqual([]));
+    expect(Object.keys(LIKELIHOOD['pucker-away']).filter((cause) => cause.includes('tension'))).toEqual([]));
 
   it('the bobbin screw is never the first thing a sign points to', () => {
-    for (const links of Object.values(LINKS)) {
+    for (const links of Object.values(LIKELIHOOD)) {
       const strongest = Math.max(...Object.values(links));
       expect(links['bobbin-tension'] ?? 0).toBeLessThan(strongest);
     }

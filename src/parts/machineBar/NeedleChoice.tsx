@@ -6,7 +6,7 @@ import type { NeedleRecord } from '@/core/file';
 import { needleHours } from '@/core/kit';
 import { formatNumber } from '@/core/units';
 import type { NeedleNow } from '@/core/workroom';
-import styles from './Strip.module.css';
+import styles from './MachineBar.module.css';
 
 interface Props {
   needle: NeedleNow;

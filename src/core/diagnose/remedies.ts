@@ -4,7 +4,7 @@ import type { Cause } from './causes';
 import type { Condition } from './facts';
 
 /** What a change does to the setting; nothing for what is done with hands or cleaned. */
-export type Edit =
+export type RemedyEdit =
   | { kind: 'needle-size'; steps: number }
   | { kind: 'needle-point'; point: Setup['needle']['point']; twin?: Setup['needle']['point'] }
   | { kind: 'thread-finer' }
@@ -15,13 +15,13 @@ export type Edit =
   | { kind: 'plate-straight' }
   | { kind: 'stitch-that-gives' };
 
-/** One change: what it is, how long it takes, and the chance that it cures each cause. */
-interface ChangeRow {
+/** One change: what it is, how long it takes, and the probability that it cures each cause. */
+interface RemedyRow {
   kind: 'check' | 'technique' | 'setting' | 'question';
   text: string;
   minutes: number;
   cures: Partial<Record<Cause, number>>;
-  edit?: Edit;
+  edit?: RemedyEdit;
   /** Only offered when these hold. */
   when?: readonly Condition[];
   /** May be done again when it helped: one step more. */
@@ -34,12 +34,12 @@ const OFF = 'Switch the machine off first.';
 // Minutes and cures: common practice put into numbers (model).
 const TRIED: Origin = {
   provenance: 'model',
-  source: 'What people try: common practice; minutes and chances are set by us.',
+  source: 'What people try: common practice; minutes and probabilities are set by us.',
 };
 
 /** What can be done about a line, each one thing, by its id. */
 // prettier-ignore
-export const CHANGE = tableOf<ChangeRow>()({
+export const REMEDY = tableOf<RemedyRow>()({
   'new-needle': { ...TRIED, kind: 'check', text: 'Put in a new needle of the same kind, flat side as the manual shows, right up to the stop.', minutes: 2, cures: { 'needle-worn': 0.95, 'needle-inserted-wrong': 0.9 }, caution: OFF },
   'smaller-needle': { ...TRIED, kind: 'setting', text: 'Put in a new needle one size finer.', minutes: 2.2, cures: { 'needle-too-big': 0.75, 'needle-worn': 0.85, 'needle-inserted-wrong': 0.8 }, edit: { kind: 'needle-size', steps: -1 }, again: true, when: [['needleOff', '>=', -4]], caution: OFF },
   'larger-needle': { ...TRIED, kind: 'setting', text: 'Put in a new needle one size thicker.', minutes: 2.2, cures: { 'needle-too-small': 0.75, 'thread-too-thick': 0.55, 'needle-worn': 0.8 }, edit: { kind: 'needle-size', steps: 1 }, again: true, when: [['needleOff', '<', 5]], caution: OFF },
@@ -81,10 +81,10 @@ export const CHANGE = tableOf<ChangeRow>()({
   'zip-overlap': { ...TRIED, kind: 'technique', text: 'Start the rest of the seam 12 mm up, overlapping and hugging the stitching of the zip.', minutes: 2, cures: { 'zip-gap': 0.88 } },
   technician: { ...TRIED, kind: 'check', text: 'Take the machine to a qualified technician: hook timing is set inside.', minutes: 240, cures: { 'hook-timing': 0.97 } },
 });
-export type ChangeId = keyof typeof CHANGE;
-export type ChangeFacts = (typeof CHANGE)[ChangeId];
-export const CHANGES = idsOf(CHANGE);
-export const CHANGE_LIST: readonly ChangeFacts[] = rowsOf(CHANGE);
+export type RemedyId = keyof typeof REMEDY;
+export type RemedyFacts = (typeof REMEDY)[RemedyId];
+export const REMEDIES = idsOf(REMEDY);
+export const REMEDY_LIST: readonly RemedyFacts[] = rowsOf(REMEDY);
 
 /**
  * What a change asks for, in words.
@@ -96,5 +96,5 @@ export const CHANGE_LIST: readonly ChangeFacts[] = rowsOf(CHANGE);
  * changeText('pray') // => null
  */
 export function changeText(id: string): string | null {
-  return CHANGE_LIST.find((row) => row.id === id)?.text ?? null;
+  return REMEDY_LIST.find((row) => row.id === id)?.text ?? null;
 }

@@ -18,7 +18,7 @@ import { formatNumber } from '@/core/units';
 import { amountId, deleteNeedle, needles as store, useNeedles } from '@/data';
 import { LongList, useFound } from '@/parts/longList';
 import { useAct, useNeedleLife } from '@/parts/workspace';
-import { CautionPlate, checkedBy, Field, MeasureField, numberBy, plainNumber, wordsBy } from '@/ui';
+import { CautionAlert, checkedBy, Field, MeasureField, numberBy, plainNumber, wordsBy } from '@/ui';
 import { AddNeedles } from './AddNeedles';
 import { Owned } from './Owned';
 import styles from './Workroom.module.css';
@@ -28,7 +28,7 @@ const textOf = ({ needle, pack, where, sewn, spent }: NeedleRecord) =>
   [needleName(needle), pack, where, spent ? 'spent' : '', ...sewedBy({ sewn }).map((s) => s.what)].join(' ');
 
 /** The needle tin: every needle with its hours, what it sewed, and where it is kept. */
-export function Tin() {
+export function NeedleStock() {
   const all = useNeedles();
   const [text, setText] = useState('');
   const [open, setOpen] = useState<string | null>(null);
@@ -148,10 +148,10 @@ function NeedleDetail({ record }: { record: NeedleRecord }) {
       ) : (
         <>
           {(record.spent === 'struck' || record.spent === 'broken') && (
-            <CautionPlate>
+            <CautionAlert>
               Find every fragment, look at the plate for a burr, and never use this needle again. Spent needles go into
               a closed container.
-            </CautionPlate>
+            </CautionAlert>
           )}
           <Button size="small" onClick={() => set({ spent: null })}>
             Not spent after all

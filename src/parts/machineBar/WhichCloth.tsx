@@ -5,7 +5,7 @@ import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useState } from 'react';
 import type { ClothRecord } from '@/core/file';
-import styles from './Strip.module.css';
+import styles from './MachineBar.module.css';
 import { STRIP_TEXT as TEXT } from './text';
 
 interface Props {

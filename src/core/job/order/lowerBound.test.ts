@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { seeded } from '../../random';
-import { searchExact } from './exact';
+import { bestFirstOrder } from './bestFirst';
 import { scheduleInputSchema } from './input';
 import { modelOf } from './model';
-import { orderCost } from './orders';
-import { partsBound } from './partsBound';
+import { orderCost } from './localSearch';
+import { lowerBoundOfParts } from './lowerBound';
 import { schedule } from './schedule';
 
 const question = fc
@@ -33,8 +33,8 @@ const question = fc
 
 /** A garment's worth of seams: chains of pieces that are closed, banded and hemmed, in a few threads. */
 function garments(chains: number, long: number) {
-  const chance = seeded(chains * 100 + long);
-  const pick = (most: number) => Math.floor(chance.next() * most);
+  const rng = seeded(chains * 100 + long);
+  const pick = (most: number) => Math.floor(rng.next() * most);
   const tasks = Array.from({ length: chains * long }, (_, i) => ({
     id: `s${i}`,
     needs: { thread: `t${pick(2)}`, needle: `n${pick(2)}`, foot: `f${pick(2)}` },
@@ -49,8 +49,8 @@ describe('what each part of the machine costs by itself', () => {
     fc.assert(
       fc.property(question, (input) => {
         const model = modelOf(input);
-        const { bound } = searchExact(model, Infinity, 100_000);
-        expect(partsBound(model)).toBeLessThanOrEqual(bound + 1e-9);
+        const { bound } = bestFirstOrder(model, Infinity, 100_000);
+        expect(lowerBoundOfParts(model)).toBeLessThanOrEqual(bound + 1e-9);
       }),
       { numRuns: 80 },
     );
@@ -60,7 +60,7 @@ describe('what each part of the machine costs by itself', () => {
     const feet = ['a', 'b', 'a', 'b', 'a'];
     const tasks = feet.map((foot, i) => ({ id: `s${i}`, needs: { foot }, after: i > 0 ? [`s${i - 1}`] : [] }));
     const input = scheduleInputSchema.parse({ tasks, now: { foot: 'a' }, costs: { foot: 1 } });
-    expect(partsBound(modelOf(input))).toBe(4);
+    expect(lowerBoundOfParts(modelOf(input))).toBe(4);
   });
 
   it('stands beside the order of very many seams, and is nearer to it than counting every value once', () => {
@@ -82,7 +82,7 @@ describe('the proof', () => {
     const at = new Map(input.tasks.map(({ id }, i) => [id, i]));
     const order = found.order.map((id) => at.get(id)!);
     expect(orderCost(modelOf(input), order)).toBeCloseTo(found.cost, 6);
-    const { bound } = searchExact(modelOf(input), Infinity, 200_000);
+    const { bound } = bestFirstOrder(modelOf(input), Infinity, 200_000);
     expect(bound).toBeCloseTo(found.cost, 6);
   });
 });

@@ -1,7 +1,7 @@
 import { atMost, isAbove, isBelow, TOLERANCE } from '../../numbers';
 import { Heap } from './heap';
 import type { Model } from './model';
-import { boundOf, closed, keyOf, leastAfter, ready, sewn, startState, walksOf } from './state';
+import { boundOf, closed, keyOf, lowerBoundAfter, ready, sewn, startState, walksOf } from './state';
 
 /** What a best-first search came to: the cheapest order, or as far as it got. */
 export interface Searched {
@@ -36,7 +36,7 @@ const TOLD_EVERY = 1000;
  * @param onProgress - told now and then how many were opened; false stops it
  * @returns the best order and its cost as bound; or no order, and the bound that was proven
  */
-export function searchExact(
+export function bestFirstOrder(
   model: Model,
   most: number,
   budget: number,
@@ -60,7 +60,7 @@ export function searchExact(
     if (node.from && isBelow(best.get(keyOf(at))!, at.way.cost)) continue;
     const walks = walksOf(model, at);
     for (const task of ready(model, at)) {
-      if (isAbove(leastAfter(model, at, task, walks), most)) continue;
+      if (isAbove(lowerBoundAfter(model, at, task, walks), most)) continue;
       const state = sewn(model, at, [task]);
       const also = closed(model, state);
       const total = state.way.cost + boundOf(model, state);

@@ -1,13 +1,13 @@
 import { canonical } from '../../file';
 
 /** A record as it lies in its table, whatever shape it has. */
-export type Row = Record<string, unknown>;
+export type StoredRow = Record<string, unknown>;
 
 /** One record that was added, updated or removed: a value that can be reversed. */
-export type Change =
-  | { kind: 'added'; table: string; id: string; to: Row }
-  | { kind: 'updated'; table: string; id: string; change: [from: Row, to: Row] }
-  | { kind: 'removed'; table: string; id: string; from: Row };
+export type RecordChange =
+  | { kind: 'added'; table: string; id: string; to: StoredRow }
+  | { kind: 'updated'; table: string; id: string; change: [from: StoredRow, to: StoredRow] }
+  | { kind: 'removed'; table: string; id: string; from: StoredRow };
 
 /**
  * The change from one state of a record to another.
@@ -18,18 +18,23 @@ export type Change =
  * @param to - what it is; undefined when it is gone
  * @returns the change; null when nothing has changed
  */
-export function changeOf(table: string, id: string, from: Row | undefined, to: Row | undefined): Change | null {
+export function changeOf(
+  table: string,
+  id: string,
+  from: StoredRow | undefined,
+  to: StoredRow | undefined,
+): RecordChange | null {
   if (from === undefined) return to === undefined ? null : { kind: 'added', table, id, to };
   if (to === undefined) return { kind: 'removed', table, id, from };
   return isSame(from, to) ? null : { kind: 'updated', table, id, change: [from, to] };
 }
 
 /** What a record was before a change; undefined when it was not there. */
-export const before = (change: Change): Row | undefined =>
+export const before = (change: RecordChange): StoredRow | undefined =>
   change.kind === 'added' ? undefined : change.kind === 'updated' ? change.change[0] : change.from;
 
 /** What a record is after a change; undefined when it is gone. */
-export const after = (change: Change): Row | undefined =>
+export const after = (change: RecordChange): StoredRow | undefined =>
   change.kind === 'removed' ? undefined : change.kind === 'updated' ? change.change[1] : change.to;
 
 /**
@@ -38,7 +43,7 @@ export const after = (change: Change): Row | undefined =>
  * @example
  * inverse({ kind: 'added', table: 'cloths', id: 'a', to: {} }) // => { kind: 'removed', table: 'cloths', id: 'a', from: {} }
  */
-export function inverse(change: Change): Change {
+export function inverse(change: RecordChange): RecordChange {
   const { table, id } = change;
   return changeOf(table, id, after(change), before(change)) ?? change;
 }
@@ -70,4 +75,4 @@ function differing(from: unknown, to: unknown, path: string): string[] {
   return keys.flatMap((key) => differing(from[key], to[key], path === '' ? key : `${path}.${key}`));
 }
 
-const isContainer = (value: unknown): value is Row => typeof value === 'object' && value !== null;
+const isContainer = (value: unknown): value is StoredRow => typeof value === 'object' && value !== null;

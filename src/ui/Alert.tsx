@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react';
-import styles from './Plate.module.css';
+import styles from './Alert.module.css';
 
 /** A caution: a hatched plate with an ink border, at the step where it matters. */
-export function CautionPlate({ children }: { children: ReactNode }) {
+export function CautionAlert({ children }: { children: ReactNode }) {
   return (
     <div className={styles.caution} role="note">
       {children}
@@ -11,7 +11,7 @@ export function CautionPlate({ children }: { children: ReactNode }) {
 }
 
 /** What is refused or wrong, hatched at its edge, with a word and not only a colour. */
-export function StopPlate({ title, children }: { title: string; children: ReactNode }) {
+export function StopAlert({ title, children }: { title: string; children: ReactNode }) {
   return (
     <div className={styles.stop} role="alert">
       <h2>{title}</h2>

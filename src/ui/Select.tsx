@@ -12,7 +12,7 @@ interface Props<T extends string> {
 }
 
 /** One of a list, in a form. */
-export function Pick<T extends string>({ label, value, options, onPick, help }: Props<T>) {
+export function Select<T extends string>({ label, value, options, onPick, help }: Props<T>) {
   return (
     <TextField
       select

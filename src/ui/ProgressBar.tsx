@@ -1,4 +1,4 @@
-import styles from './TapeBar.module.css';
+import styles from './ProgressBar.module.css';
 
 interface Props {
   done: number;
@@ -8,7 +8,7 @@ interface Props {
 }
 
 /** How far a thing is, as a tape that has been measured off: what is done lies under the green hatch. */
-export function TapeBar({ done, of, what }: Props) {
+export function ProgressBar({ done, of, what }: Props) {
   return (
     <span className={styles.bar} role="img" aria-label={`${done} of ${of} ${what}`}>
       {Array.from({ length: of }, (_, i) => (

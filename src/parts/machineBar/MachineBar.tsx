@@ -2,36 +2,36 @@
 
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
-import type { Change } from '@/core/setup';
+import type { ReadingChange } from '@/core/setup';
 import { READING_TEXT, READINGS } from '@/core/setup';
 import { formatNumber } from '@/core/units';
 import type { NeedleNow } from '@/core/workroom';
 import { sayWhen } from '../workspace';
 import { NeedleChoice } from './NeedleChoice';
-import styles from './Strip.module.css';
+import styles from './MachineBar.module.css';
 import { useClock } from './useClock';
-import { type StripState, useStrip } from './useStrip';
+import { type MachineBarState, useMachineBar } from './useMachineBar';
 
 /** Asked after a change of version only, so it comes when it is needed. */
 const WhichCloth = dynamic(() => import('./WhichCloth').then((m) => m.WhichCloth));
 
 /** What is on the machine, always in sight: what must change shows from → to, in the order to do it. */
-export function Strip() {
-  const strip = useStrip();
+export function MachineBar() {
+  const bar = useMachineBar();
   const [open, setOpen] = useState(false);
-  if (!strip) return <aside className={styles.strip} aria-label="On the machine" />;
-  const count = strip.changes.length;
+  if (!bar) return <aside className={styles.strip} aria-label="On the machine" />;
+  const count = bar.changes.length;
   return (
     <aside className={styles.strip} aria-label="On the machine" data-open={open || undefined}>
       <button type="button" className={styles.fold} aria-expanded={open} onClick={() => setOpen(!open)}>
-        <span>{strip.machine.machine.name}</span>
-        <strong>{count > 0 ? `${count} to change` : strip.on ? 'all set' : 'nothing noted yet'}</strong>
+        <span>{bar.machine.machine.name}</span>
+        <strong>{count > 0 ? `${count} to change` : bar.on ? 'all set' : 'nothing noted yet'}</strong>
         <span aria-hidden>{open ? '▾' : '▴'}</span>
       </button>
       <div className={styles.body}>
-        <Summary strip={strip} />
-        {strip.readings || count > 0 ? (
-          <Columns strip={strip} />
+        <Summary bar={bar} />
+        {bar.readings || count > 0 ? (
+          <Columns bar={bar} />
         ) : (
           <p className={styles.empty}>Nothing noted yet. Match a cloth, and what to set appears here.</p>
         )}
@@ -40,8 +40,8 @@ export function Strip() {
   );
 }
 
-function Summary({ strip }: { strip: StripState }) {
-  const { machine, on, changes, clothName, leftOver, clash, tickAll } = strip;
+function Summary({ bar }: { bar: MachineBarState }) {
+  const { machine, on, changes, clothName, leftOver, clash, tickAll } = bar;
   const powerOff = changes.some((c) => c.powerOff);
   const { running, start, stop } = useClock(machine.id);
   return (
@@ -72,8 +72,8 @@ function Summary({ strip }: { strip: StripState }) {
           </>
         )
       )}
-      {strip.which.length > 0 && on?.clothNamed !== undefined && (
-        <WhichCloth name={on.clothNamed} which={strip.which} onTell={strip.tellCloth} />
+      {bar.which.length > 0 && on?.clothNamed !== undefined && (
+        <WhichCloth name={on.clothNamed} which={bar.which} onTell={bar.tellCloth} />
       )}
       {clash && (
         <strong role="alert" className={styles.clash}>
@@ -84,8 +84,8 @@ function Summary({ strip }: { strip: StripState }) {
   );
 }
 
-function Columns({ strip }: { strip: StripState }) {
-  const { readings, changes, on, tick } = strip;
+function Columns({ bar }: { bar: MachineBarState }) {
+  const { readings, changes, on, tick } = bar;
   const shown = READINGS.filter(
     (r) => r !== 'position' || changes.some((c) => c.reading === r) || (readings && readings.position !== 'centre'),
   );
@@ -101,7 +101,7 @@ function Columns({ strip }: { strip: StripState }) {
               <div className={styles.column}>
                 <span className={styles.label}>{READING_TEXT[reading]}</span>
                 <span className={styles.value}>{readings?.[reading]}</span>
-                {reading === 'needle' && on && <NeedleLife strip={strip} />}
+                {reading === 'needle' && on && <NeedleLife bar={bar} />}
               </div>
             )}
           </li>
@@ -111,7 +111,7 @@ function Columns({ strip }: { strip: StripState }) {
   );
 }
 
-function ToChange({ change, onTick }: { change: Change; onTick: () => void }) {
+function ToChange({ change, onTick }: { change: ReadingChange; onTick: () => void }) {
   const name = READING_TEXT[change.reading];
   const from = change.from ?? 'not known';
   return (
@@ -132,8 +132,8 @@ function ToChange({ change, onTick }: { change: Change; onTick: () => void }) {
 }
 
 /** Hours of the needle that is in, and another one out of the tin. */
-function NeedleLife({ strip }: { strip: StripState }) {
-  const { needle, putNeedle } = strip;
+function NeedleLife({ bar }: { bar: MachineBarState }) {
+  const { needle, putNeedle } = bar;
   const worn = needle.state === 'past' || needle.state === 'spent';
   return (
     <NeedleChoice needle={needle} onPut={putNeedle}>

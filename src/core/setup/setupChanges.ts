@@ -49,7 +49,7 @@ const PARTS: Record<Reading, readonly (keyof Setup)[]> = {
 };
 
 /** One thing to change on the machine. */
-export interface Change {
+export interface ReadingChange {
   reading: Reading;
   /** What it shows now, null when nobody knows. */
   from: string | null;
@@ -99,7 +99,7 @@ export function setupChanges(
   from: Setup | null,
   to: Setup,
   unsure: readonly Reading[] = [],
-): Change[] {
+): ReadingChange[] {
   const before = from ? settingReadings(machine, from) : null;
   const after = settingReadings(machine, to);
   return READINGS.flatMap((reading) => {

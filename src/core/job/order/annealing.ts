@@ -1,8 +1,8 @@
 import { isBelow } from '../../numbers';
 import { seeded } from '../../random';
-import { Line } from './line';
+import { EditableSchedule } from './editableSchedule';
 import { ANY, type Model } from './model';
-import { orderCost, polished } from './orders';
+import { orderCost, polished } from './localSearch';
 
 /** How often a run of seams is moved at random, for each seam; of very many less, for each move then takes longer. */
 const MOVES_EACH = 10_000;
@@ -28,7 +28,7 @@ const TOLD_EVERY = 8192;
  * @param patience - how many times longer than usual to look
  * @returns an order that keeps every constraint
  */
-export function searchGood(model: Model, onProgress?: (share: number) => boolean, patience = 1): number[] {
+export function annealedOrder(model: Model, onProgress?: (share: number) => boolean, patience = 1): number[] {
   const start = polished(model, usualOrder(model));
   if (model.count < 3) return start;
   const moves = patience * Math.min(MOVES_EACH * model.count, MOST_SEWN / model.count);
@@ -54,22 +54,22 @@ function annealed(
   moves: number,
   onProgress?: (share: number) => boolean,
 ): number[] {
-  const chance = seeded(SEED);
-  const below = (most: number) => Math.floor(chance.next() * most);
+  const rng = seeded(SEED);
+  const below = (most: number) => Math.floor(rng.next() * most);
   const cooling = (HEAT.last / HEAT.first) ** (1 / moves);
   const near = neighbours(model);
-  const line = new Line(model, start);
+  const line = new EditableSchedule(model, start);
   let [best, least] = [[...start], line.total];
   for (let i = 0, heat = HEAT.first; i < moves; i += 1, heat *= cooling) {
     if (i % TOLD_EVERY === 0 && onProgress?.(i / moves) === false) break;
     const size = 1 + below(Math.min(LONGEST_RUN, model.count - 1));
     const from = below(model.count - size + 1);
     const [first, last] = line.room(from, size);
-    const beside = chance.next() < BESIDE_SHARE;
+    const beside = rng.next() < BESIDE_SHARE;
     const to = beside ? placeBeside(line, near[line.order[from]], from, size, below) : first + below(last - first + 1);
     if (to === from || to < first || to > last) continue;
     // How dear it may become is drawn first, so that a move that is too dear is given up early.
-    const limit = line.total - heat * Math.log(1 - chance.next());
+    const limit = line.total - heat * Math.log(1 - rng.next());
     if (line.move(from, size, to, limit) && isBelow(line.total, least)) [best, least] = [[...line.order], line.total];
   }
   return best;
@@ -77,7 +77,7 @@ function annealed(
 
 /** Where a run begins when its first seam is put right after another one. */
 function placeBeside(
-  { place }: Line,
+  { place }: EditableSchedule,
   near: readonly number[],
   from: number,
   size: number,

@@ -1,7 +1,7 @@
 import { isBelow, TOLERANCE } from '../../numbers';
-import { Line } from './line';
+import { EditableSchedule } from './editableSchedule';
 import type { Model } from './model';
-import { Way } from './way';
+import { ScheduleWalk } from './scheduleWalk';
 
 const LONGEST_RUN = 3;
 
@@ -12,7 +12,7 @@ const LONGEST_RUN = 3;
  * @param order - all its tasks
  */
 export function orderCost(model: Model, order: readonly number[]): number {
-  const way = new Way(model);
+  const way = new ScheduleWalk(model);
   for (const task of order) way.sew(task);
   return way.cost;
 }
@@ -25,7 +25,7 @@ export function orderCost(model: Model, order: readonly number[]): number {
  * @param start - an order that keeps every constraint
  */
 export function polished(model: Model, start: readonly number[]): number[] {
-  const line = new Line(model, start);
+  const line = new EditableSchedule(model, start);
   for (let before = Infinity; isBelow(line.total, before);) {
     before = line.total;
     for (let size = 1; size <= LONGEST_RUN; size += 1)
@@ -35,21 +35,21 @@ export function polished(model: Model, start: readonly number[]): number[] {
   return [...line.order];
 }
 
-function moveToCheaper(line: Line, from: number, size: number): void {
+function moveToCheaper(line: EditableSchedule, from: number, size: number): void {
   const [first, last] = line.room(from, size);
   for (let to = first; to <= last; to += 1)
     if (to !== from && line.move(from, size, to, line.total - TOLERANCE)) return;
 }
 
 /** Of orders that cost the same the one in which earlier seams of the usual order come first. */
-function nearerToUsual(line: Line): void {
+function nearerToUsual(line: EditableSchedule): void {
   const most = line.total + TOLERANCE;
   for (let at = 0; at < line.order.length; at += 1)
     for (let task = 0; task < line.order[at]; task += 1) if (broughtTo(line, task, at, most)) break;
 }
 
 /** Brings a task forward to a place, with one or two after it where it cannot come alone. */
-function broughtTo(line: Line, task: number, at: number, most: number): boolean {
+function broughtTo(line: EditableSchedule, task: number, at: number, most: number): boolean {
   const from = line.place[task];
   if (from <= at) return false;
   for (let size = 1; size <= LONGEST_RUN && from + size <= line.order.length; size += 1)

@@ -1,5 +1,5 @@
-import { searchExact } from './exact';
-import { ANY, type Model, PARTS } from './model';
+import { bestFirstOrder } from './bestFirst';
+import { ANY, type Model, MACHINE_PARTS } from './model';
 import { boundOf, startState } from './state';
 
 /** How many states may be opened for one part: what is then not proven still stands as a bound. */
@@ -11,13 +11,13 @@ const BUDGET = 10_000;
  *
  * @returns minutes; no order can cost less
  */
-export function partsBound(model: Model): number {
+export function lowerBoundOfParts(model: Model): number {
   const known = new Map<string, number>();
-  return PARTS.map((_, part) => {
+  return MACHINE_PARTS.map((_, part) => {
     const alone = onlyPart(model, part);
     // Needle thread and bobbin are wanted together as a rule: the same question is asked once.
     const key = `${model.price[part]} ${model.now[part]} ${alone.wants.map((w) => w[part]).join()}`;
-    if (!known.has(key)) known.set(key, searchExact(alone, Infinity, BUDGET).bound);
+    if (!known.has(key)) known.set(key, bestFirstOrder(alone, Infinity, BUDGET).bound);
     return known.get(key)!;
   }).reduce((sum, least) => sum + least, onlyIron(model));
 }

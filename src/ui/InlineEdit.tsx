@@ -2,10 +2,10 @@
 
 import Popover from '@mui/material/Popover';
 import { type ReactNode, useId, useState } from 'react';
-import styles from './Choice.module.css';
+import styles from './InlineEdit.module.css';
 
 /** A part of the sentence that is edited in place: underlined, and opening a small editor under it. */
-export function Choice({
+export function InlineEdit({
   text,
   name,
   children,
@@ -45,7 +45,7 @@ export function Choice({
 }
 
 /** A list of answers in such an editor, the one that holds marked with a word for those who cannot see the tick. */
-export function ChoiceList<T extends string>({
+export function OptionList<T extends string>({
   value,
   options,
   onPick,

@@ -4,7 +4,7 @@ import { ANY, type Model } from './model';
  * A machine on its way through an order: what is on it, what lies unpressed, what it has cost. What a change and a walk to
  * the iron cost is said here and nowhere else.
  */
-export class Way {
+export class ScheduleWalk {
   readonly machine: Int16Array;
   /** Sewn, to be pressed, not pressed yet. */
   readonly unpressed: Uint8Array;
@@ -17,13 +17,13 @@ export class Way {
     this.unpressed = new Uint8Array(model.count);
   }
 
-  copy(): Way {
-    const copy = new Way(this.model);
+  copy(): ScheduleWalk {
+    const copy = new ScheduleWalk(this.model);
     copy.become(this);
     return copy;
   }
 
-  become(other: Way): void {
+  become(other: ScheduleWalk): void {
     this.machine.set(other.machine);
     this.unpressed.set(other.unpressed);
     this.wet = other.wet;

@@ -2,12 +2,12 @@ import type { Sign } from '../stitch';
 import { CAUSE, type Cause } from './causes';
 
 /**
- * How strongly a cause shows as a sign: the chance that a line with this cause alone shows it.
+ * How strongly a cause shows as a sign: the probability that a line with this cause alone shows it.
  *
  * The order within each sign is the order in which people suspect (common practice); the numbers are a model of it.
  */
 // prettier-ignore
-export const LINKS: Readonly<Record<Sign, Partial<Record<Cause, number>>>> = {
+export const LIKELIHOOD: Readonly<Record<Sign, Partial<Record<Cause, number>>>> = {
   skipped: { 'needle-worn': 0.75, 'wrong-point': 0.65, 'thread-poor': 0.45, 'needle-inserted-wrong': 0.6, 'hook-timing': 0.9, pulled: 0.25, 'needle-too-small': 0.3, 'plate-slot-wide': 0.2, 'pressure-low': 0.2, 'rethread-needed': 0.15 },
   'pucker-away': { 'needle-too-big': 0.8, 'needle-worn': 0.6, 'wrong-point': 0.3 },
   'pucker-line': { 'upper-tension-high': 0.75, 'thread-too-thick': 0.5, 'foot-drag': 0.35, 'stitch-too-long': 0.35, 'stitch-too-short': 0.35, 'needle-too-big': 0.15, 'bobbin-tension': 0.35, 'pressure-high': 0.2 },
@@ -53,9 +53,9 @@ const FIRST = 3;
  * suspectsOf('shine') // => ['the iron was too hot or too bare']
  */
 export function suspectsOf(sign: Sign): string[] {
-  const strength = LINKS[sign];
+  const strength = LIKELIHOOD[sign];
   return (Object.keys(strength) as Cause[])
-    .sort((a, b) => strength[b]! * CAUSE[b].base - strength[a]! * CAUSE[a].base)
+    .sort((a, b) => strength[b]! * CAUSE[b].prior - strength[a]! * CAUSE[a].prior)
     .slice(0, FIRST)
     .map((cause) => CAUSE[cause].text);
 }

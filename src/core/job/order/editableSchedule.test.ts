@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { scheduleInputSchema } from './input';
-import { Line } from './line';
+import { EditableSchedule } from './editableSchedule';
 import { type Model, modelOf } from './model';
-import { orderCost, polished } from './orders';
+import { orderCost, polished } from './localSearch';
 import { weighOrder } from './weigh';
 
 const task = fc.record({
@@ -39,7 +39,7 @@ describe('an order moved in place', () => {
     fc.assert(
       fc.property(model, moves, (m, list) => {
         const start = Array.from({ length: m.count }, (_, i) => i);
-        const line = new Line(m, start);
+        const line = new EditableSchedule(m, start);
         // Parts that all seams want alike are left out: they cost the same in every order.
         const fixed = orderCost(m, start) - line.total;
         for (const [a, b, c, more] of list) {

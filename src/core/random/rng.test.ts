@@ -2,12 +2,12 @@ import { mean, std } from 'mathjs';
 import { describe, expect, it } from 'vitest';
 import { seeded } from '.';
 
-const draw = (seed: number, count: number, kind: 'next' | 'bell') => {
-  const chance = seeded(seed);
-  return Array.from({ length: count }, () => chance[kind]());
+const draw = (seed: number, count: number, kind: 'next' | 'normal') => {
+  const rng = seeded(seed);
+  return Array.from({ length: count }, () => rng[kind]());
 };
 
-describe('chance that can be played again', () => {
+describe('random numbers that can be drawn again', () => {
   it('gives the same numbers for the same seed, others for another', () => {
     expect(draw(7, 20, 'next')).toEqual(draw(7, 20, 'next'));
     expect(draw(7, 20, 'next')).not.toEqual(draw(8, 20, 'next'));
@@ -23,8 +23,8 @@ describe('chance that can be played again', () => {
     }
   });
 
-  it('makes a bell round 0 with spread 1', () => {
-    const numbers = draw(5, 20000, 'bell');
+  it('makes a normal round 0 with spread 1', () => {
+    const numbers = draw(5, 20000, 'normal');
     expect(Math.abs(mean(numbers) as number)).toBeLessThan(0.03);
     expect(Math.abs((std(numbers) as unknown as number) - 1)).toBeLessThan(0.03);
     expect(numbers.every(Number.isFinite)).toBe(true);

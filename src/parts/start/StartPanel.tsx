@@ -7,7 +7,7 @@ import { START_TEXT } from './text';
 import { START_WORDS } from './words';
 
 /** Why Bobbet cannot start, in the place of everything else. */
-export function StartPlate({ problem }: { problem: StartProblem }) {
+export function StartPanel({ problem }: { problem: StartProblem }) {
   const { title, text } = START_TEXT[problem];
   return (
     <main id="task">

@@ -2,12 +2,12 @@
 
 import type { MachineRecord, NeedleRecord, OnMachine } from '@/core/file';
 import { type Reading, READING_TEXT } from '@/core/setup';
-import { type MachineBar, machineBar, needleIn, tickAll, tickReading } from '@/core/workroom';
+import { type BarState, machineBar, needleIn, tickAll, tickReading } from '@/core/workroom';
 import { edit, onMachines, useCloths, useNeedles, useOnMachine, usePreference } from '@/data';
 import { nowText, sayWhen, useNeedleLife, useQuestion } from '../workspace';
 
 /** What the bar shows, and what can be done on it. */
-export interface StripState extends MachineBar {
+export interface MachineBarState extends BarState {
   machine: MachineRecord;
   on: OnMachine | null;
   /** Says which fabric it is set for; null for none of those asked about. */
@@ -18,7 +18,7 @@ export interface StripState extends MachineBar {
 }
 
 /** What is on the machine now and what has to change for the chosen setting; null while the workroom is read. */
-export function useStrip(): StripState | null {
+export function useMachineBar(): MachineBarState | null {
   const machine = useQuestion()?.machine ?? null;
   const on = useOnMachine(machine?.id ?? null);
   const target = usePreference('target');

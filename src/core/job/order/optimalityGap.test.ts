@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { gapOf, isAboutOrder } from './gap';
+import { gapOf, isAboutOrder } from './optimalityGap';
 
 describe('how far an order is from the least any could cost', () => {
   it('is rounded against it: the bound down, the gap up', () => {

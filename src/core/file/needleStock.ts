@@ -14,7 +14,7 @@ import {
 import { amountEntry, amountOf, amountSchema, idSchema, momentSchema, MOST_ENTRIES, oneOf, words } from '../result';
 import { colourSchema, type KitRecord, notesSchema, type OnMachine, whereSchema } from './records';
 
-/** One needle of the tin, with its life so far. */
+/** One needle of the stock, with its life so far. */
 export const needleRecordSchema = z.strictObject({
   id: idSchema,
   needle: needleSchema,
@@ -42,8 +42,8 @@ export type NeedleRecord = z.infer<typeof needleRecordSchema>;
  * Hours of the needle that is in a machine.
  *
  * @param on - what is on the machine
- * @param needles - the needle tin
- * @returns hours as the tin has them; for a needle that is not in the tin, those counted since it was put in
+ * @param needles - the needle stock
+ * @returns hours as the stock has them; for a needle that is not in the stock, those counted since it was put in
  */
 export function hoursInMachine(
   on: Pick<OnMachine, 'needleId' | 'needleSewn'>,
@@ -84,7 +84,7 @@ const distinct = <T>(list: readonly T[]): T[] => [
  * Needles put aside for good do not count, nor feet put away.
  *
  * @param record - what may be chosen from
- * @param needles - the needle tin
+ * @param needles - the needle stock
  * @param threads - the spools
  * @returns the kit, or null when everything on sale may be chosen
  */

@@ -1,0 +1,1 @@
+export { MachineBar } from './MachineBar';
