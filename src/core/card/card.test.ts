@@ -25,6 +25,14 @@ describe('what a sewn line says', () => {
     expect(field({ markedMm: 0 })).toEqual(['markedMm']);
   });
 
+  it('measures at the very limit are taken, and those beyond it are not', () => {
+    const ok = (input: object) => lineMeasuresSchema.safeParse(input).success;
+    expect([50, 49.9, 200, 200.1].map((afterMm) => ok({ afterMm }))).toEqual([true, false, true, false]);
+    for (const key of ['poppedAtMm', 'heldToMm'])
+      expect([90, 89.9, 100].map((mm) => ok({ [key]: mm }))).toEqual([true, false, true]);
+    expect(lineMeasuresSchema.safeParse({ heldToMm: 40 }).error?.issues[0].path).toEqual(['heldToMm']);
+  });
+
   it('true length times stitches is always the marked length', () => {
     fc.assert(
       fc.property(fc.integer({ min: 20, max: 500 }), fc.integer({ min: 1, max: 300 }), (markedMm, stitches) => {

@@ -76,4 +76,40 @@ describe('a card', () => {
     ['a stretch measured nearly the same', { cloth: { ...card.cloth, stretchAcross: 53 } }],
     ['a cloth that is gone from the drawer', { cloth: null }],
   ])('still holds after %s', (_, now) => expect(codes(now)).toEqual([]));
+
+  it('is out of date from a tenth more or less on, and not before', () => {
+    const weighed = { ...card, cloth: { ...card.cloth, massGsm: 200 } };
+    const at = (massGsm: number) => staleReasons(weighed, { ...today, cloth: { ...weighed.cloth, massGsm } });
+    expect([220, 180].map((gsm) => at(gsm).length)).toEqual([0, 0]);
+    expect([222, 178].map((gsm) => at(gsm).map(({ code }) => code))).toEqual([['cloth-measured'], ['cloth-measured']]);
+    expect(at(240)[0].text).toMatch(/differs: weight\.$/i);
+  });
+
+  it('holds where a property was only estimated, then and now', () => {
+    const bare = { ...card, cloth: { ...card.cloth, stretchAcross: undefined } };
+    expect(staleReasons(bare, { ...today, cloth: { ...bare.cloth, family: 'rib' } })).toEqual([]);
+  });
+
+  it('holds when the service was at the very moment, and when one needle of several is such', () => {
+    expect(codes({ servicedAt: [card.passedAt] })).toEqual([]);
+    expect(codes({ needles: [{ point: 'jeans', nm: 100 }, setup.needle] })).toEqual([]);
+  });
+
+  it('is out of date when a dial was counted again to another length, not when only the entry is another', () => {
+    const was = { ...card, machine: { ...card.machine, calibration } };
+    const now = (more: object) =>
+      staleReasons(was, {
+        ...today,
+        machine: { ...was.machine, calibration: { ...calibration, length: [{ ...counted, ...more }] } },
+      }).map(({ code }) => code);
+    expect(now({ id: 'again' })).toEqual([]);
+    expect(now({ stitches: 45 })).toEqual(['recalibrated']);
+    const factor = (lengthFactor: number) => codes({ machine: { ...card.machine, offsets: { lengthFactor } } });
+    expect([factor(1), factor(0.9)]).toEqual([[], ['recalibrated']]);
+  });
+
+  it('names the machine that is gone', () =>
+    expect(staleReasons(card, { ...today, machine: null })[0].text).toBe(
+      'the green machine is no longer in the workroom.',
+    ));
 });
