@@ -5,8 +5,16 @@ const data = (file, from, to) => ({ file: `src/data/${file}.ts`, from, to });
 export const DECISIONS = [
   core('match/match', 'NEARLY_ENOUGH = 0.75', 'NEARLY_ENOUGH = 0.85'),
   core('match/match', 'NEARLY_ENOUGH = 0.75', 'NEARLY_ENOUGH = 0.65'),
-  core('match/rules/stitchRules', "kind: ['join', 'band', 'edge-finish'], giveFrom: 15 }", "kind: ['join', 'band', 'edge-finish'], giveFrom: 16 }"),
-  core('match/rules/stitchRules', "kind: ['join', 'band', 'edge-finish'], giveFrom: 15 }", "kind: ['join', 'band', 'edge-finish'], giveFrom: 14 }"),
+  core(
+    'match/rules/stitchRules',
+    "kind: ['join', 'band', 'edge-finish'], giveFrom: 15 }",
+    "kind: ['join', 'band', 'edge-finish'], giveFrom: 16 }",
+  ),
+  core(
+    'match/rules/stitchRules',
+    "kind: ['join', 'band', 'edge-finish'], giveFrom: 15 }",
+    "kind: ['join', 'band', 'edge-finish'], giveFrom: 14 }",
+  ),
   core('match/search/grid', 'WIDTH_GRID_MM = 0.5', 'WIDTH_GRID_MM = 1'),
   core('match/search/learn', 'const CARDS = 3', 'const CARDS = 2'),
   core('card/nearest', 'OTHER_MACHINE = 0.5', 'OTHER_MACHINE = 0.6'),
@@ -30,7 +38,11 @@ export const DECISIONS = [
   core('kit/needleLife', "'hand-woven': 2", "'hand-woven': 3"),
   core('kit/needleLife', 'sequins: 2', 'sequins: 3'),
   core('physics/feeding', 'SHIFT_OVER_MM = 300', 'SHIFT_OVER_MM = 200'),
-  core('physics/feedRisks', "(seam.profile.structure === 'woven' ? 0.3 : 0.5)", "(seam.profile.structure === 'woven' ? 0.6 : 0.5)"),
+  core(
+    'physics/feedRisks',
+    "(seam.profile.structure === 'woven' ? 0.3 : 0.5)",
+    "(seam.profile.structure === 'woven' ? 0.6 : 0.5)",
+  ),
   core('swatch/accepted', 'GIVE_MARGIN = 1.1', 'GIVE_MARGIN = 1.2'),
   core('swatch/accepted', 'GIVE_MARGIN = 1.1', 'GIVE_MARGIN = 1'),
   core('swatch/accepted', 'SURE_SHIFT_MM = 1', 'SURE_SHIFT_MM = 0.8'),

@@ -20,7 +20,9 @@ export function importers(root) {
     const text = readFileSync(path.join(root, file), 'utf8');
     for (const [, spec] of text.matchAll(/(?:from|import\()\s*['"]((?:\.|@\/)[^'"]*)['"]/g)) {
       const base = spec.startsWith('@/') ? path.join('src', spec.slice(2)) : path.join(path.dirname(file), spec);
-      const to = ENDS.map((end) => base + end).find((one) => /\.(tsx?|mjs)$/.test(one) && existsSync(path.join(root, one)));
+      const to = ENDS.map((end) => base + end).find(
+        (one) => /\.(tsx?|mjs)$/.test(one) && existsSync(path.join(root, one)),
+      );
       if (to) by.set(to, [...(by.get(to) ?? []), file]);
     }
   }

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { FULL_KIT, type Kit, PLAIN_MACHINE } from '../kit';
 import type { Setup } from '../setup';
 import { plainSetup } from '../setup/plainSetup.testing';
-import { applyEdit, type ApplyTo } from './apply';
+import { applyEdit, type ApplyTo, type CannotApply } from './apply';
 import type { RemedyEdit } from './remedies';
 
 const jersey = { structure: 'knit' as const, family: 'jersey' as const, traits: [], stretchAcross: 50 };
@@ -49,60 +49,88 @@ describe('one change makes one difference', () => {
     ],
   ])('%s', (_, edit, change, more) => {
     const before = more?.setup ?? setup;
-    expect(after(edit, more)).toEqual({ ...before, ...change });
+    expect(after(edit, more).setup).toEqual({ ...before, ...change });
   });
 
   it('a stitch that gives enough is the plainest that does', () => {
-    const next = after({ kind: 'stitch-that-gives' }, { setup: straight })!;
+    const next = after({ kind: 'stitch-that-gives' }, { setup: straight }).setup!;
     expect(next.stitch).toBe('zigzag');
     expect(next.widthMm).toBeGreaterThan(0);
   });
 });
 
-describe('what cannot be done is not offered', () => {
-  it.each<[string, RemedyEdit, Partial<ApplyTo>]>([
-    ['a finer needle that is not owned', { kind: 'needle-size', steps: -1 }, { kit: few }],
-    ['another point that is not owned', { kind: 'needle-point', point: 'stretch' }, { kit: few }],
-    ['the point that is in already', { kind: 'needle-point', point: 'ballpoint' }, {}],
-    ['a finer thread that is not owned', { kind: 'thread-finer' }, { kit: few }],
-    ['a foot that is not owned', { kind: 'foot', foot: 'walking' }, { kit: few }],
-    ['a plate that is not owned', { kind: 'plate-straight' }, { kit: few, setup: straight }],
-    ['a plate that a zigzag would strike', { kind: 'plate-straight' }, {}],
-    ['lighter than the lightest mark', { kind: 'pressure', by: -1 }, { setup: { ...setup, pressure: 0 } }],
+describe('what cannot be done is not offered, and says why', () => {
+  it.each<[string, CannotApply, RemedyEdit, Partial<ApplyTo>]>([
+    ['a finer needle that is not owned', 'not-owned', { kind: 'needle-size', steps: -1 }, { kit: few }],
+    ['another point that is not owned', 'not-owned', { kind: 'needle-point', point: 'stretch' }, { kit: few }],
+    ['the point that is in already', 'nothing-to-change', { kind: 'needle-point', point: 'ballpoint' }, {}],
+    ['a finer thread that is not owned', 'not-owned', { kind: 'thread-finer' }, { kit: few }],
+    ['a foot that is not owned', 'not-owned', { kind: 'foot', foot: 'walking' }, { kit: few }],
+    ['a plate that is not owned', 'not-owned', { kind: 'plate-straight' }, { kit: few, setup: straight }],
+    ['a plate that a zigzag would strike', 'interlock', { kind: 'plate-straight' }, {}],
+    [
+      'lighter than the lightest mark',
+      'end-of-range',
+      { kind: 'pressure', by: -1 },
+      { setup: { ...setup, pressure: 0 } },
+    ],
     [
       'any pressure where it is fixed',
+      'not-on-machine',
       { kind: 'pressure', by: 1 },
       { machine: { ...PLAIN_MACHINE, pressureDial: null } },
     ],
     [
       'longer than the machine sews',
+      'end-of-range',
       { kind: 'dial', dial: 'lengthMm', by: 0.5 },
       { setup: { ...setup, lengthMm: 4.8 } },
     ],
-    ['wider than the machine swings', { kind: 'dial', dial: 'widthMm', by: 0.5 }, { setup: { ...setup, widthMm: 7 } }],
+    [
+      'wider than the machine swings',
+      'end-of-range',
+      { kind: 'dial', dial: 'widthMm', by: 0.5 },
+      { setup: { ...setup, widthMm: 7 } },
+    ],
     [
       'shorter than a stitch can be',
+      'end-of-range',
       { kind: 'dial', dial: 'lengthMm', by: -0.5 },
       { setup: { ...setup, lengthMm: 0.6 } },
     ],
     [
       'tension beyond the dial',
+      'interlock',
       { kind: 'dial', dial: 'tensionSteps', by: 1 },
       { setup: { ...setup, tensionSteps: 5 } },
     ],
     [
       'a stitch that gives on a machine that sews straight only',
+      'gives-no-more',
       { kind: 'stitch-that-gives' },
       { setup: straight, machine: { ...PLAIN_MACHINE, stitches: ['straight'] } },
     ],
-  ])('%s', (_, edit, more) => expect(after(edit, more)).toBeNull());
+    [
+      'a thicker needle than is made',
+      'end-of-range',
+      { kind: 'needle-size', steps: 1 },
+      { setup: { ...setup, needle: { point: 'ballpoint', nm: 110 } } },
+    ],
+    [
+      'a plate the machine does not have',
+      'not-on-machine',
+      { kind: 'plate-straight' },
+      { setup: straight, machine: { ...PLAIN_MACHINE, plates: ['standard'] } },
+    ],
+    ['the foot that is on already', 'nothing-to-change', { kind: 'foot', foot: 'standard' }, {}],
+  ])('%s', (_, cannot, edit, more) => expect(after(edit, more)).toEqual({ cannot }));
 });
 
 describe('twin needles', () => {
   it('stay twins, with the same gap', () => {
     const twin: Setup = { ...straight, needle: { point: 'twin', nm: 80, gapMm: 2.5 } };
     const edit: RemedyEdit = { kind: 'needle-point', point: 'stretch', twin: 'twin-stretch' };
-    expect(after(edit, { setup: twin, operation: { kind: 'hem' } })!.needle).toEqual({
+    expect(after(edit, { setup: twin, operation: { kind: 'hem' } }).setup!.needle).toEqual({
       point: 'twin-stretch',
       nm: 75,
       gapMm: 2.5,

@@ -111,7 +111,7 @@ function offersOf(input: DiagnoseInput, facts: Facts): Offer[] {
     const tries = input.history.filter((h) => h.change === change.id);
     const spent = tries.length > 0 && !(change.again && tries.at(-1)!.result === 'better' && tries.length < 3);
     if (spent || (change.when && !holds(facts, change.when))) return [];
-    const setup = change.edit ? applyEdit(change.edit, { ...input, machine, kit }) : input.setup;
+    const { setup } = change.edit ? applyEdit(change.edit, { ...input, machine, kit }) : input;
     if (!(Object.keys(change.cures) as Cause[]).some((cause) => linked.has(cause))) return [];
     return setup ? [{ change, setup }] : [];
   });

@@ -1,6 +1,8 @@
+import type { ProcedureId } from '../procedure';
+
 /** What an operation uses up beside cloth and thread: which of its numbers says how much. */
 export interface NotionNeed {
-  procedureId: string;
+  procedureId: ProcedureId;
   name: string;
   /** `each`: one for every seam, as long as the number says. */
   unit: 'mm' | 'count' | 'each';

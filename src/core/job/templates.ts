@@ -1,3 +1,4 @@
+import type { ProcedureId } from '../procedure';
 import type { Job, JobPiece, JobSeam } from './job';
 import { suggestedOrder } from './suggest';
 import { costsSchema } from './order';
@@ -10,7 +11,7 @@ type PieceRow = readonly [name: string, widthMm: number, lengthMm: number, count
 /** A seam of a template. `on`: names of its pieces. */
 interface SeamRow {
   name: string;
-  does: string;
+  does: ProcedureId;
   on: readonly string[];
   answers?: Readonly<Record<string, number>>;
   count?: number;

@@ -61,7 +61,7 @@ export { SHEET, type Template, templateOf } from './engine/template';
 export * from './engine/workOut';
 
 /** Every operation that can be run, in the order of its group. */
-export const PROCEDURES: readonly Procedure[] = [
+const ALL = [
   PLAIN_OPEN,
   PLAIN_FINISHED,
   OVERLOCK_LOOK,
@@ -113,7 +113,13 @@ export const PROCEDURES: readonly Procedure[] = [
   HAND_BASTE,
   KNOT_TAILS,
   CLOSE_GAP,
-];
+] as const;
+
+/** The id of an operation. */
+export type ProcedureId = (typeof ALL)[number]['id'];
+
+/** Every operation that can be run, in the order of its group. */
+export const PROCEDURES: readonly Procedure<ProcedureId>[] = ALL;
 
 /** The operation of a key; undefined for one that this version does not know. */
 export const procedureOf = (id: string): Procedure | undefined => PROCEDURES.find((p) => p.id === id);

@@ -54,7 +54,7 @@ export async function repair(wrong: Damage, at: string): Promise<Repaired> {
 async function repairShape(wrong: Damage, raw: StoredRow): Promise<Repaired> {
   const { table, id, name, path, problem } = wrong;
   const mend = mended(table, raw);
-  if (!mend || mend.record[idFieldOf(table)] !== id) {
+  if (!mend.ok || mend.record[idFieldOf(table)] !== id) {
     return { ok: false, why: 'Too much of it is damaged. Set it aside: it is kept as it is.' };
   }
   const { entry } = await edit(`Repaired: ${name}`, async () => {
@@ -113,7 +113,7 @@ export async function putBack(key: string): Promise<Repaired> {
   const list = LISTS.find((one) => one === entry.list);
   if (!list) return { ok: false, why: 'It is not a record of a list, so it can only be saved as a file.' };
   const mend = mended(list, migrateRecord(list, entry.record));
-  if (!mend) return { ok: false, why: `It still cannot be read: ${entry.path}: ${entry.problem}.` };
+  if (!mend.ok) return { ok: false, why: `It still cannot be read: ${entry.path}: ${entry.problem}.` };
   return placed(entry, list, mend.record, mend.dropped);
 }
 

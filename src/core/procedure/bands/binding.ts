@@ -3,7 +3,8 @@ import { boundEdge } from '../../seam';
 import { BLADE, IRON, PIN } from '../engine/pieces';
 import { rowScene } from '../engine/rowScene';
 import { drawnThick, type Scene } from '../engine/scene';
-import type { Given, Numbers, Procedure } from '../engine/types';
+import type { Given, Numbers } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** The finished edge in section, wrapped. */
 function wrapped({ show }: Numbers, { thicknessMm }: Given): Scene {
@@ -59,8 +60,8 @@ function wrapped({ show }: Numbers, { thicknessMm }: Given): Scene {
 }
 
 /** A bias strip round an edge: armhole, quilt, apron. */
-export const BIND_EDGE: Procedure = {
-  id: 'bind-edge',
+export const BIND_EDGE = procedure('bind-edge', {
+  ...SEWN_SO,
   name: 'Binding an edge',
   group: 'band',
   kind: 'binding',
@@ -172,4 +173,4 @@ export const BIND_EDGE: Procedure = {
     },
   ],
   faults: ['wandering', 'uneven-layers', 'pucker-line', 'skipped'],
-};
+});

@@ -3,7 +3,8 @@ import { cannot } from '../../seam';
 import { BLADE, IRON, PIN } from '../engine/pieces';
 import { rowScene } from '../engine/rowScene';
 import { drawnThick, type Scene } from '../engine/scene';
-import type { Given, Numbers, Procedure } from '../engine/types';
+import type { Given, Numbers } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** The tunnel in section, the elastic lying in it. */
 function section({ tunnel, elastic }: Numbers, { thicknessMm }: Given): Scene {
@@ -50,8 +51,8 @@ function section({ tunnel, elastic }: Numbers, { thicknessMm }: Given): Scene {
 }
 
 /** Elastic in a tunnel of its own cloth. */
-export const ELASTIC_CASING: Procedure = {
-  id: 'elastic-casing',
+export const ELASTIC_CASING = procedure('elastic-casing', {
+  ...SEWN_SO,
   name: 'Elastic in a casing',
   group: 'band',
   kind: 'casing',
@@ -130,4 +131,4 @@ export const ELASTIC_CASING: Procedure = {
     },
   ],
   faults: ['skipped', 'wandering', 'pucker-line'],
-};
+});

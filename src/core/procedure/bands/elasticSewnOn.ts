@@ -5,7 +5,8 @@ import { laidFlat } from './bandScene';
 import { PIN } from '../engine/pieces';
 import { rowScene } from '../engine/rowScene';
 import type { Scene } from '../engine/scene';
-import type { Numbers, Procedure } from '../engine/types';
+import type { Numbers } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** Elastic and the edge it is stretched onto. */
 const quarters = ({ round, length, elastic, pull }: Numbers): Scene =>
@@ -16,8 +17,8 @@ const quarters = ({ round, length, elastic, pull }: Numbers): Scene =>
   });
 
 /** Elastic stretched onto an edge and sewn there. */
-export const ELASTIC_SEWN_ON: Procedure = {
-  id: 'elastic-sewn-on',
+export const ELASTIC_SEWN_ON = procedure('elastic-sewn-on', {
+  ...SEWN_SO,
   name: 'Elastic sewn on',
   group: 'band',
   kind: 'elastic',
@@ -107,4 +108,4 @@ export const ELASTIC_SEWN_ON: Procedure = {
     },
   ],
   faults: ['popped', 'skipped', 'wavy', 'needle-broke'],
-};
+});

@@ -1,11 +1,11 @@
 import { quarters, sewnOn } from './bandScene';
 import { bandNumbers } from './bandWork';
 import { IRON, PIN } from '../engine/pieces';
-import type { Procedure } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** A ribbed or self band on a neckline: shorter than its opening, stretched on. */
-export const NECK_BAND: Procedure = {
-  id: 'neck-band',
+export const NECK_BAND = procedure('neck-band', {
+  ...SEWN_SO,
   name: 'Neckband',
   group: 'band',
   kind: 'band',
@@ -84,4 +84,4 @@ export const NECK_BAND: Procedure = {
     },
   ],
   faults: ['wavy', 'popped', 'skipped', 'uneven-layers'],
-};
+});

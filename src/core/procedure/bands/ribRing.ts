@@ -1,3 +1,4 @@
+import { procedure, SEWN_SO } from '../engine/procedure';
 import { quarters, sewnOn } from './bandScene';
 import { bandNumbers } from './bandWork';
 import { BLADE, IRON, PIN } from '../engine/pieces';
@@ -61,16 +62,16 @@ const RING_STEPS: Procedure['steps'] = [
 ];
 
 /** A cuff or a waist rib: a ring of rib that has to pass hand, foot or hips. */
-function ribRing(more: {
-  id: string;
+function ribRing<Id extends string>(more: {
+  id: Id;
   name: string;
   opening: number;
   girth: number;
   width: number;
   passes: string;
-}): Procedure {
-  return {
-    id: more.id,
+}): Procedure<Id> {
+  return procedure(more.id, {
+    ...SEWN_SO,
     name: more.name,
     group: 'band',
     kind: 'band',
@@ -114,7 +115,7 @@ function ribRing(more: {
     ready: ['rib that recovers', 'eight clips', 'stretch needle or ballpoint'],
     steps: RING_STEPS,
     faults: ['wavy', 'popped', 'skipped', 'uneven-layers'],
-  };
+  });
 }
 
 export const CUFF = ribRing({ id: 'cuff', name: 'Ribbed cuff', opening: 240, girth: 230, width: 60, passes: 'hand' });

@@ -1,7 +1,8 @@
 import { HAND_NEEDLE, HAND_TAIL_MM } from './handSewing';
 import { BLADE } from '../engine/pieces';
 import { box, type ScenePoint, type Scene } from '../engine/scene';
-import type { Numbers, Procedure } from '../engine/types';
+import type { Numbers } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** Two folds that meet, the thread going straight across from one to the other. */
 function ladder({ gap, stitches }: Numbers): Scene {
@@ -43,8 +44,8 @@ function ladder({ gap, stitches }: Numbers): Scene {
 }
 
 /** A turning gap closed so that no stitch shows. */
-export const CLOSE_GAP: Procedure = {
-  id: 'close-gap',
+export const CLOSE_GAP = procedure('close-gap', {
+  ...SEWN_SO,
   name: 'Closing a gap with a ladder stitch',
   group: 'by hand',
   kind: 'baste',
@@ -88,4 +89,4 @@ export const CLOSE_GAP: Procedure = {
     },
   ],
   faults: ['pucker-line', 'slippage'],
-};
+});

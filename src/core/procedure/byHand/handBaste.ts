@@ -1,11 +1,11 @@
 import { HAND_NEEDLE, HAND_TAIL_MM } from './handSewing';
 import { BLADE } from '../engine/pieces';
 import { bastedRow } from '../engine/rowScene';
-import type { Procedure } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** Basting by hand where a foot would creep: velvet, silk, stripes. */
-export const HAND_BASTE: Procedure = {
-  id: 'hand-baste',
+export const HAND_BASTE = procedure('hand-baste', {
+  ...SEWN_SO,
   name: 'Basting by hand',
   group: 'by hand',
   kind: 'baste',
@@ -47,4 +47,4 @@ export const HAND_BASTE: Procedure = {
     },
   ],
   faults: ['uneven-layers', 'marks'],
-};
+});

@@ -1,7 +1,8 @@
 import { HAND_NEEDLE } from './handSewing';
 import { BLADE } from '../engine/pieces';
 import { drawnThick, type Scene } from '../engine/scene';
-import type { Given, Numbers, Procedure } from '../engine/types';
+import type { Given, Numbers } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** Two layers in section, the tails of the line hanging on one side. */
 function tails(_: Numbers, { thicknessMm }: Given): Scene {
@@ -62,8 +63,8 @@ function tails(_: Numbers, { thicknessMm }: Given): Scene {
 }
 
 /** The end of a line in cloth that does not bear a back-stitch. */
-export const KNOT_TAILS: Procedure = {
-  id: 'knot-tails',
+export const KNOT_TAILS = procedure('knot-tails', {
+  ...SEWN_SO,
   name: 'Knotting the tails',
   group: 'by hand',
   kind: 'baste',
@@ -100,4 +101,4 @@ export const KNOT_TAILS: Procedure = {
     },
   ],
   faults: ['nest', 'thread-broke'],
-};
+});

@@ -1,7 +1,8 @@
 import { HAND_NEEDLE, HAND_TAIL_MM } from './handSewing';
 import { BLADE } from '../engine/pieces';
 import { box, type ScenePoint, type Scene } from '../engine/scene';
-import type { Ask, Numbers, Procedure } from '../engine/types';
+import type { Ask, Numbers } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** Thread for one mark, mm (common practice). */
 const TACK_MM = 90;
@@ -39,8 +40,8 @@ function tacks({ loop }: Numbers): Scene {
 const marks: Ask = { key: 'count', label: 'How many marks', unit: 'count', usual: 6, least: 1, most: 200 };
 
 /** Marks for cloth that keeps every other mark for ever. */
-export const TAILORS_TACKS: Procedure = {
-  id: 'tailors-tacks',
+export const TAILORS_TACKS = procedure('tailors-tacks', {
+  ...SEWN_SO,
   name: 'Tailor’s tacks',
   group: 'by hand',
   kind: 'baste',
@@ -85,4 +86,4 @@ export const TAILORS_TACKS: Procedure = {
     },
   ],
   faults: ['marks', 'holes'],
-};
+});

@@ -2,7 +2,8 @@ import { cornerAnswer } from '../../seam';
 import { allowance } from '../engine/asks';
 import { BLADE, IRON } from '../engine/pieces';
 import type { ScenePoint, Scene } from '../engine/scene';
-import type { Numbers, Procedure } from '../engine/types';
+import type { Numbers } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** Two seams that meet: the point, the stitches across it, the trimmed tip. */
 function drawn({ angle, allowance: a, across, stitch, trim }: Numbers): Scene {
@@ -39,8 +40,8 @@ function drawn({ angle, allowance: a, across, stitch, trim }: Numbers): Scene {
 }
 
 /** An outside corner that is turned: collar, pocket, cushion. */
-export const CORNER: Procedure = {
-  id: 'corner',
+export const CORNER = procedure('corner', {
+  ...SEWN_SO,
   name: 'Corner, pivoted and trimmed',
   group: 'curve and corner',
   kind: 'join',
@@ -104,4 +105,4 @@ export const CORNER: Procedure = {
     },
   ],
   faults: ['wandering', 'uneven-length', 'chewed'],
-};
+});

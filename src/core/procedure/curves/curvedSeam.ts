@@ -4,7 +4,8 @@ import { SHORTEST_MM } from '../../seam';
 import { allowance } from '../engine/asks';
 import { BLADE, IRON, PIN } from '../engine/pieces';
 import type { ScenePoint, Scene } from '../engine/scene';
-import type { Numbers, Procedure } from '../engine/types';
+import type { Numbers } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** How far a stitch may leave the curve, the speed of a usual machine, and how much foot lies before the needle. */
 const CURVE = { toleranceMm: 0.1, speedSpm: 750, toeMm: 12 };
@@ -57,8 +58,8 @@ function drawn({ radius, turn, allowance: a, count, inside, reach }: Numbers): S
 }
 
 /** A curved seam that is turned or faced: neckline, armhole, pocket, collar. */
-export const CURVED_SEAM: Procedure = {
-  id: 'curved-seam',
+export const CURVED_SEAM = procedure('curved-seam', {
+  ...SEWN_SO,
   name: 'Curved seam, clipped or notched',
   group: 'curve and corner',
   kind: 'join',
@@ -150,4 +151,4 @@ export const CURVED_SEAM: Procedure = {
     },
   ],
   faults: ['wandering', 'pucker-line', 'slippage'],
-};
+});

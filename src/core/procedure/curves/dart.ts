@@ -1,7 +1,8 @@
 import { cannot } from '../../seam';
 import { IRON, PIN } from '../engine/pieces';
 import { box, type Scene } from '../engine/scene';
-import type { Numbers, Procedure } from '../engine/types';
+import type { Numbers } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** The folded dart from above: wide end at the edge, its point inside. */
 function dartScene({ half, long }: Numbers): Scene {
@@ -43,8 +44,8 @@ function dartScene({ half, long }: Numbers): Scene {
 }
 
 /** A fold sewn to a point. */
-export const DART: Procedure = {
-  id: 'dart',
+export const DART = procedure('dart', {
+  ...SEWN_SO,
   name: 'Dart',
   group: 'curve and corner',
   kind: 'dart',
@@ -92,4 +93,4 @@ export const DART: Procedure = {
     },
   ],
   faults: ['pucker-line', 'wandering', 'slippage'],
-};
+});

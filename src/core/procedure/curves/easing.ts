@@ -1,14 +1,14 @@
 import { cannot } from '../../seam';
 import { IRON, PIN } from '../engine/pieces';
 import { rowScene } from '../engine/rowScene';
-import type { Procedure } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** More than this a woven cloth does not swallow without pleats; a knit or loose wool takes more (common practice). */
 const MOST_PERCENT = { firm: 5, soft: 12 };
 
 /** A longer edge sewn to a shorter one without a pleat: sleeve head, back shoulder. */
-export const EASE: Procedure = {
-  id: 'ease',
+export const EASE = procedure('ease', {
+  ...SEWN_SO,
   name: 'Easing a longer edge in',
   group: 'curve and corner',
   kind: 'join',
@@ -108,4 +108,4 @@ export const EASE: Procedure = {
     },
   ],
   faults: ['pucker-line', 'uneven-layers', 'slippage'],
-};
+});

@@ -5,6 +5,7 @@ import { allowance } from '../engine/asks';
 import { FROM_STITCHES_MM, outlineScene } from './outlineScene';
 import { BLADE, IRON, PIN } from '../engine/pieces';
 import type { Ask, Given, Numbers, Procedure, Step } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 const NECKLINE = 'neckline';
 const BOX = 'box';
@@ -110,8 +111,8 @@ const views = (first: string, label: string): Procedure['views'] => ({
 });
 
 /** A seam along any line: neckline, armhole, scallops, a shape of one's own. */
-export const OUTLINE_SEAM: Procedure = {
-  id: 'outline-seam',
+export const OUTLINE_SEAM = procedure('outline-seam', {
+  ...SEWN_SO,
   name: 'Seam along any line',
   group: 'curve and corner',
   kind: 'join',
@@ -137,7 +138,7 @@ export const OUTLINE_SEAM: Procedure = {
     },
   ],
   faults: ['wandering', 'pucker-line', 'slippage', 'uneven-length'],
-};
+});
 
 /** Closed, with room for the gap: what is left is sewn. */
 function enclosed({ closed }: Outline, numbers: Numbers, gap: number): Numbers | Cannot {
@@ -159,8 +160,8 @@ function enclosed({ closed }: Outline, numbers: Numbers, gap: number): Numbers |
 }
 
 /** Two pieces sewn together all round but for a gap, and turned through it: cushion, pocket flap, toy. */
-export const ENCLOSED: Procedure = {
-  id: 'enclosed',
+export const ENCLOSED = procedure('enclosed', {
+  ...SEWN_SO,
   name: 'Enclosed shape, turned through a gap',
   group: 'curve and corner',
   kind: 'join',
@@ -216,4 +217,4 @@ export const ENCLOSED: Procedure = {
     },
   ],
   faults: ['wandering', 'pucker-line', 'uneven-layers', 'uneven-length'],
-};
+});

@@ -1,3 +1,4 @@
+import type { Origin } from '../../result';
 import type { Foot } from '../../kit';
 import type { OperationKind, Schools } from '../../setup';
 import type { Sign, StitchId } from '../../stitch';
@@ -66,11 +67,11 @@ export interface Step {
   /** Name of the number that says how much thread is cut for it, sewn by hand. */
   handThread?: string;
   /** What else differs on the machine from the setting while this step is sewn. */
-  machine?: OnMachine;
+  machine?: StepOnMachine;
 }
 
 /** A change on the machine for one step. `widthMm` is the name of a number. */
-export interface OnMachine {
+export interface StepOnMachine {
   stitch?: StitchId;
   widthMm?: string;
   /** Back to the machine's normal, where the setting of the operation is a loose one. */
@@ -94,8 +95,8 @@ export const PROCEDURE_GROUPS = [
 ] as const;
 
 /** One operation: what it asks, how its numbers follow, its drawings and its steps. */
-export interface Procedure {
-  id: string;
+export interface Procedure<Id extends string = string> extends Origin {
+  id: Id;
   name: string;
   group: (typeof PROCEDURE_GROUPS)[number];
   /** What is matched and proven for it. */

@@ -3,7 +3,8 @@ import { HEM_LENGTH } from '../engine/asks';
 import { IRON, PIN } from '../engine/pieces';
 import { rowScene } from '../engine/rowScene';
 import { drawnThick, type Scene } from '../engine/scene';
-import type { Given, Numbers, Procedure } from '../engine/types';
+import type { Given, Numbers } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** The hem folded back for sewing, in section: its edge sticks out beyond the fold. */
 function foldedBack({ hem, out }: Numbers, { thicknessMm }: Given): Scene {
@@ -51,8 +52,8 @@ function foldedBack({ hem, out }: Numbers, { thicknessMm }: Given): Scene {
 }
 
 /** A hem whose stitches bite only a thread of the right side. */
-export const HEM_BLIND: Procedure = {
-  id: 'hem-blind',
+export const HEM_BLIND = procedure('hem-blind', {
+  ...SEWN_SO,
   name: 'Blind hem',
   group: 'hem',
   kind: 'blind-hem',
@@ -152,4 +153,4 @@ export const HEM_BLIND: Procedure = {
     },
   ],
   faults: ['skipped', 'marks', 'pucker-line', 'wavy'],
-};
+});

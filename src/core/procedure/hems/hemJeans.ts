@@ -2,7 +2,8 @@ import { cannot } from '../../seam';
 import { humpOver } from '../../seam';
 import { IRON } from '../engine/pieces';
 import { box, drawnThick, type Scene } from '../engine/scene';
-import type { Given, Numbers, Procedure } from '../engine/types';
+import type { Given, Numbers } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** Twice folded, in section. */
 function section({ fold, hem, fromFold }: Numbers, { thicknessMm }: Given): Scene {
@@ -91,8 +92,8 @@ function hump({ low, high, shim, sole }: Numbers, { thicknessMm, squash }: Given
 }
 
 /** The hem of jeans: twice folded, with the side seams to climb. */
-export const HEM_JEANS: Procedure = {
-  id: 'hem-jeans',
+export const HEM_JEANS = procedure('hem-jeans', {
+  ...SEWN_SO,
   name: 'Twice-folded hem over side seams',
   group: 'hem',
   kind: 'hem',
@@ -191,4 +192,4 @@ export const HEM_JEANS: Procedure = {
     },
   ],
   faults: ['hump-stall', 'needle-broke', 'skipped', 'uneven-length'],
-};
+});

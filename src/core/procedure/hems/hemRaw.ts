@@ -1,11 +1,11 @@
 import { HEM_LENGTH } from '../engine/asks';
 import { BLADE, PIN } from '../engine/pieces';
 import { rowScene } from '../engine/rowScene';
-import type { Procedure } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** An edge left as it is cut: knit that does not run, neoprene, felt, leather. */
-export const HEM_RAW: Procedure = {
-  id: 'hem-raw',
+export const HEM_RAW = procedure('hem-raw', {
+  ...SEWN_SO,
   name: 'Raw hem',
   group: 'hem',
   kind: 'hem',
@@ -66,4 +66,4 @@ export const HEM_RAW: Procedure = {
     },
   ],
   faults: ['wavy', 'perforated', 'wandering'],
-};
+});

@@ -1,7 +1,8 @@
 import { cannot } from '../../seam';
 import { BLADE, IRON, LONG, PIN } from '../engine/pieces';
 import { box, drawnThick, type Scene } from '../engine/scene';
-import type { Given, Numbers, Procedure } from '../engine/types';
+import type { Given, Numbers } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** One fold in section, two rows through both layers. */
 function section({ hem, gap, fromEdge }: Numbers, { thicknessMm }: Given): Scene {
@@ -94,8 +95,8 @@ function above({ hem, gap, fromEdge }: Numbers): Scene {
 }
 
 /** The hem of a knit: one fold, two needles, bobbin zigzag over the raw edge. */
-export const HEM_TWIN: Procedure = {
-  id: 'hem-twin',
+export const HEM_TWIN = procedure('hem-twin', {
+  ...SEWN_SO,
   name: 'Single-fold hem, twin needle',
   group: 'hem',
   kind: 'hem',
@@ -162,4 +163,4 @@ export const HEM_TWIN: Procedure = {
     },
   ],
   faults: ['tunnel', 'one-needle-missing', 'wavy', 'skipped'],
-};
+});

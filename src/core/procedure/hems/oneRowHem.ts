@@ -1,7 +1,8 @@
 import { HEM_LENGTH } from '../engine/asks';
 import type { Schools } from '../../setup';
-import type { Numbers, OnMachine, Procedure } from '../engine/types';
+import type { Numbers, StepOnMachine, Procedure } from '../engine/types';
 import { BLADE, IRON, PIN } from '../engine/pieces';
+import { procedure, SEWN_SO } from '../engine/procedure';
 import { rowScene } from '../engine/rowScene';
 
 const above: Procedure['views'][string] = ({ row, hem }) =>
@@ -16,17 +17,17 @@ const above: Procedure['views'][string] = ({ row, hem }) =>
   });
 
 /** One fold, one row: the two plain hems of knits. */
-function oneRow(
-  more: Pick<Procedure, 'id' | 'name' | 'faults'> & {
+function oneRow<Id extends string>(
+  more: Pick<Procedure<Id>, 'id' | 'name' | 'faults'> & {
     stitch: string;
     look: string;
     numbers: Numbers;
-    on: OnMachine;
+    on: StepOnMachine;
     school: Schools['knit-hem'];
   },
-): Procedure {
-  return {
-    id: more.id,
+): Procedure<Id> {
+  return procedure(more.id, {
+    ...SEWN_SO,
     name: more.name,
     group: 'hem',
     kind: 'hem',
@@ -71,7 +72,7 @@ function oneRow(
       },
     ],
     faults: more.faults,
-  };
+  });
 }
 
 export const HEM_ZIGZAG = oneRow({

@@ -1,12 +1,12 @@
 import { HEM_LENGTH } from '../engine/asks';
 import { cannot } from '../../seam';
-import type { Procedure } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 import { BLADE, IRON, PIN } from '../engine/pieces';
 import { rowScene } from '../engine/rowScene';
 
 /** The rolled hem of silk, sewn twice. */
-export const HEM_ROLLED: Procedure = {
-  id: 'hem-rolled',
+export const HEM_ROLLED = procedure('hem-rolled', {
+  ...SEWN_SO,
   name: 'Rolled hem, sewn twice',
   group: 'hem',
   kind: 'rolled-hem',
@@ -90,4 +90,4 @@ export const HEM_ROLLED: Procedure = {
     },
   ],
   faults: ['chewed', 'pucker-line', 'wandering', 'skipped'],
-};
+});

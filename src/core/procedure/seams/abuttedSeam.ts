@@ -2,7 +2,8 @@ import { abuttedBite } from '../../seam';
 import { SEAM_LENGTH } from '../engine/asks';
 import { BLADE, LONG } from '../engine/pieces';
 import { box, type Scene } from '../engine/scene';
-import type { Numbers, Procedure } from '../engine/types';
+import type { Numbers } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** Two edges side by side under a zigzag that bites both. */
 function sideBySide({ gap, bite, width }: Numbers): Scene {
@@ -23,8 +24,8 @@ function sideBySide({ gap, bite, width }: Numbers): Scene {
 }
 
 /** Two edges side by side under one zigzag: no allowance, no ridge. */
-export const ABUTTED: Procedure = {
-  id: 'abutted',
+export const ABUTTED = procedure('abutted', {
+  ...SEWN_SO,
   name: 'Abutted seam',
   group: 'seam',
   kind: 'join',
@@ -74,4 +75,4 @@ export const ABUTTED: Procedure = {
     },
   ],
   faults: ['skipped', 'perforated', 'grinning', 'wandering'],
-};
+});

@@ -1,10 +1,10 @@
 import { BLADE, PIN, looseMm } from '../engine/pieces';
 import { bastedRow } from '../engine/rowScene';
-import type { Procedure } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** Long loose stitches that hold until the seam is sewn. */
-export const BASTE: Procedure = {
-  id: 'baste',
+export const BASTE = procedure('baste', {
+  ...SEWN_SO,
   name: 'Basting',
   group: 'seam',
   kind: 'baste',
@@ -48,4 +48,4 @@ export const BASTE: Procedure = {
     },
   ],
   faults: ['loops-below', 'uneven-layers'],
-};
+});

@@ -4,7 +4,8 @@ import { allowance, BINDING_CLOTH, SEAM_LENGTH } from '../engine/asks';
 import { BLADE, IRON, PIN } from '../engine/pieces';
 import { rowScene } from '../engine/rowScene';
 import { drawnThick, type Scene } from '../engine/scene';
-import type { Given, Numbers, Procedure } from '../engine/types';
+import type { Given, Numbers } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** What reaches past the ditch underneath, so that the last row catches it, mm (common practice). */
 const CAUGHT_MM = 5;
@@ -62,8 +63,8 @@ function wrapped({ show, allowance: a }: Numbers, { thicknessMm }: Given): Scene
 }
 
 /** Raw edges wrapped in bias strips: the finest inside for an unlined jacket. */
-export const BOUND_SEAM: Procedure = {
-  id: 'bound-seam',
+export const BOUND_SEAM = procedure('bound-seam', {
+  ...SEWN_SO,
   name: 'Bound seam',
   group: 'seam',
   kind: 'join',
@@ -176,4 +177,4 @@ export const BOUND_SEAM: Procedure = {
     },
   ],
   faults: ['wandering', 'pucker-line', 'uneven-layers'],
-};
+});

@@ -2,11 +2,11 @@ import { cannot } from '../../seam';
 import { allowance, SEAM_LENGTH } from '../engine/asks';
 import { BLADE, IRON, PIN } from '../engine/pieces';
 import { rowScene, stackScene } from '../engine/rowScene';
-import type { Procedure } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** Two rows beside each other, trimmed to the second: for seams that are pulled. */
-export const DOUBLE_ROW: Procedure = {
-  id: 'double-row',
+export const DOUBLE_ROW = procedure('double-row', {
+  ...SEWN_SO,
   name: 'Double row',
   group: 'seam',
   kind: 'join',
@@ -84,4 +84,4 @@ export const DOUBLE_ROW: Procedure = {
     },
   ],
   faults: ['wavy', 'popped', 'skipped', 'pucker-line'],
-};
+});

@@ -2,7 +2,8 @@ import { felledSeam } from '../../seam';
 import { allowance, SEAM_LENGTH } from '../engine/asks';
 import { BLADE, IRON, LONG, PIN, together } from '../engine/pieces';
 import { box, drawnThick, type Scene } from '../engine/scene';
-import type { Given, Numbers, Procedure } from '../engine/types';
+import type { Given, Numbers } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** A felled seam in section: the wide allowance folded round the trimmed one and stitched down. */
 function felledDown({ band, trim, tuck, fromFold }: Numbers, { thicknessMm }: Given): Scene {
@@ -99,8 +100,8 @@ function felledAbove({ band, fromFold }: Numbers): Scene {
 }
 
 /** One allowance wrapped round the other and stitched down: the seam of jeans. */
-export const FLAT_FELLED: Procedure = {
-  id: 'flat-felled',
+export const FLAT_FELLED = procedure('flat-felled', {
+  ...SEWN_SO,
   name: 'Flat-felled seam',
   group: 'seam',
   kind: 'join',
@@ -165,4 +166,4 @@ export const FLAT_FELLED: Procedure = {
     },
   ],
   faults: ['hump-stall', 'skipped', 'wandering', 'loops-below'],
-};
+});

@@ -2,7 +2,8 @@ import { frenchSeam } from '../../seam';
 import { allowance, SEAM_LENGTH } from '../engine/asks';
 import { BLADE, IRON, PIN, together } from '../engine/pieces';
 import { drawnThick, type Scene } from '../engine/scene';
-import type { Given, Numbers, Procedure } from '../engine/types';
+import type { Given, Numbers } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** A French seam in section: the first seam shut up inside the second. */
 function frenchShut({ second, trim }: Numbers, { thicknessMm }: Given): Scene {
@@ -58,8 +59,8 @@ function frenchShut({ second, trim }: Numbers, { thicknessMm }: Given): Scene {
 }
 
 /** Two passes that shut the raw edges up: for fine cloth that frays. */
-export const FRENCH: Procedure = {
-  id: 'french',
+export const FRENCH = procedure('french', {
+  ...SEWN_SO,
   name: 'French seam',
   group: 'seam',
   kind: 'join',
@@ -125,4 +126,4 @@ export const FRENCH: Procedure = {
     },
   ],
   faults: ['pucker-line', 'slippage', 'chewed', 'skipped'],
-};
+});

@@ -3,7 +3,8 @@ import { allowance, SEAM_LENGTH } from '../engine/asks';
 import { BLADE, PIN } from '../engine/pieces';
 import { rowScene } from '../engine/rowScene';
 import { drawnThick, type Scene } from '../engine/scene';
-import type { Given, Numbers, Procedure } from '../engine/types';
+import type { Given, Numbers } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** One raw edge on the other in section, a row near each edge. */
 function lapped({ lap, from }: Numbers, { thicknessMm }: Given): Scene {
@@ -42,8 +43,8 @@ function lapped({ lap, from }: Numbers, { thicknessMm }: Given): Scene {
 }
 
 /** Raw edges lapped: for cloth that does not fray and is too thick to fold. */
-export const LAPPED_RAW: Procedure = {
-  id: 'lapped-raw',
+export const LAPPED_RAW = procedure('lapped-raw', {
+  ...SEWN_SO,
   name: 'Lapped seam, raw edges',
   group: 'seam',
   kind: 'join',
@@ -110,4 +111,4 @@ export const LAPPED_RAW: Procedure = {
     },
   ],
   faults: ['perforated', 'wandering', 'uneven-layers', 'skipped'],
-};
+});

@@ -2,11 +2,11 @@ import { cannot } from '../../seam';
 import { allowance, SEAM_LENGTH } from '../engine/asks';
 import { IRON, PIN } from '../engine/pieces';
 import { rowScene } from '../engine/rowScene';
-import type { Procedure } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** A seam finished together, pressed over and topstitched twice: the look of a felled one. */
-export const MOCK_FELLED: Procedure = {
-  id: 'mock-felled',
+export const MOCK_FELLED = procedure('mock-felled', {
+  ...SEWN_SO,
   name: 'Mock-felled seam',
   group: 'seam',
   kind: 'join',
@@ -81,4 +81,4 @@ export const MOCK_FELLED: Procedure = {
     },
   ],
   faults: ['wandering', 'hump-stall', 'loops-below', 'skipped'],
-};
+});

@@ -2,11 +2,11 @@ import { cannot } from '../../seam';
 import { allowance, SEAM_LENGTH } from '../engine/asks';
 import { BLADE, IRON, PIN } from '../engine/pieces';
 import { rowScene, stackScene } from '../engine/rowScene';
-import type { Procedure } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** One wide zigzag that is seam and finish at once, trimmed to its stitching. */
-export const OVERLOCK_LOOK: Procedure = {
-  id: 'overlock-look',
+export const OVERLOCK_LOOK = procedure('overlock-look', {
+  ...SEWN_SO,
   name: 'Overlock-look zigzag, trimmed to it',
   group: 'seam',
   kind: 'join',
@@ -86,4 +86,4 @@ export const OVERLOCK_LOOK: Procedure = {
     },
   ],
   faults: ['wavy', 'grinning', 'skipped', 'popped'],
-};
+});

@@ -2,11 +2,11 @@ import { cannot } from '../../seam';
 import { allowance, SEAM_LENGTH } from '../engine/asks';
 import { BLADE, IRON, PIN } from '../engine/pieces';
 import { rowScene, stackScene } from '../engine/rowScene';
-import type { Procedure } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** Both allowances as one: sewn, finished together, pressed to one side. */
-export const PLAIN_FINISHED: Procedure = {
-  id: 'plain-finished',
+export const PLAIN_FINISHED = procedure('plain-finished', {
+  ...SEWN_SO,
   name: 'Plain seam, finished together',
   group: 'seam',
   kind: 'join',
@@ -96,4 +96,4 @@ export const PLAIN_FINISHED: Procedure = {
     },
   ],
   faults: ['wavy', 'pucker-line', 'skipped', 'uneven-layers'],
-};
+});

@@ -1,7 +1,8 @@
 import { allowance, SEAM_LENGTH } from '../engine/asks';
 import { IRON, PIN, together } from '../engine/pieces';
 import { drawnThick, type Scene } from '../engine/scene';
-import type { Given, Numbers, Procedure } from '../engine/types';
+import type { Given, Numbers } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** A plain seam in section, its allowances pressed open. */
 function pressedOpen({ allowance: a }: Numbers, { thicknessMm }: Given): Scene {
@@ -47,8 +48,8 @@ function pressedOpen({ allowance: a }: Numbers, { thicknessMm }: Given): Scene {
 }
 
 /** Right sides together, one line, allowances open: the seam that every other one is measured by. */
-export const PLAIN_OPEN: Procedure = {
-  id: 'plain-open',
+export const PLAIN_OPEN = procedure('plain-open', {
+  ...SEWN_SO,
   name: 'Plain seam, pressed open',
   group: 'seam',
   kind: 'join',
@@ -88,4 +89,4 @@ export const PLAIN_OPEN: Procedure = {
     },
   ],
   faults: ['pucker-line', 'skipped', 'uneven-layers', 'wandering'],
-};
+});

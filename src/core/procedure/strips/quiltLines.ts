@@ -1,11 +1,11 @@
 import { quiltLines } from '../../seam';
 import { BLADE, PIN } from '../engine/pieces';
 import { rowScene } from '../engine/rowScene';
-import type { Procedure } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** Lines at one distance over a quilt. */
-export const QUILT_LINES: Procedure = {
-  id: 'quilt-lines',
+export const QUILT_LINES = procedure('quilt-lines', {
+  ...SEWN_SO,
   name: 'Parallel quilting lines',
   group: 'strips',
   kind: 'quilt-lines',
@@ -62,4 +62,4 @@ export const QUILT_LINES: Procedure = {
     },
   ],
   faults: ['uneven-layers', 'bowed', 'pucker-line', 'wandering'],
-};
+});

@@ -3,7 +3,8 @@ import { stripBow } from '../../physics';
 import { allowance } from '../engine/asks';
 import { IRON, PIN } from '../engine/pieces';
 import { box, type Scene } from '../engine/scene';
-import type { Numbers, Procedure } from '../engine/types';
+import type { Numbers } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** The opened set: as it bends when every seam is begun from the same end, and as it lies when the ends alternate. */
 function drawn({ strips, width, sagitta, alternate, long }: Numbers): Scene {
@@ -48,8 +49,8 @@ function drawn({ strips, width, sagitta, alternate, long }: Numbers): Scene {
 }
 
 /** Many strips side by side, without a bow. */
-export const STRIP_SET: Procedure = {
-  id: 'strip-set',
+export const STRIP_SET = procedure('strip-set', {
+  ...SEWN_SO,
   name: 'Strip set',
   group: 'strips',
   kind: 'strip-join',
@@ -125,4 +126,4 @@ export const STRIP_SET: Procedure = {
     },
   ],
   faults: ['bowed', 'uneven-layers', 'wavy', 'wandering'],
-};
+});

@@ -2,7 +2,8 @@ import { pinInterval } from '../../seam';
 import { allowance, SEAM_LENGTH } from '../engine/asks';
 import { IRON, LONG, PIN } from '../engine/pieces';
 import { box, type Scene } from '../engine/scene';
-import type { Numbers, Procedure } from '../engine/types';
+import type { Numbers } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 const PINS_SHOWN = 3;
 const MOST_BETWEEN = 12;
@@ -60,8 +61,8 @@ function stripes({ repeat, every, allowance: a }: Numbers): Scene {
 }
 
 /** A seam across stripes or checks that must meet. */
-export const STRIPE_MATCH: Procedure = {
-  id: 'stripe-match',
+export const STRIPE_MATCH = procedure('stripe-match', {
+  ...SEWN_SO,
   name: 'Matching stripes',
   group: 'strips',
   kind: 'join',
@@ -131,4 +132,4 @@ export const STRIPE_MATCH: Procedure = {
     },
   ],
   faults: ['uneven-layers', 'wavy', 'marks'],
-};
+});

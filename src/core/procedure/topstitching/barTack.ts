@@ -1,10 +1,10 @@
 import { PIN } from '../engine/pieces';
 import { box } from '../engine/scene';
-import type { Procedure } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** A short dense zigzag where something is pulled. */
-export const BAR_TACK: Procedure = {
-  id: 'bar-tack',
+export const BAR_TACK = procedure('bar-tack', {
+  ...SEWN_SO,
   name: 'Bar tack',
   group: 'topstitch',
   kind: 'bar-tack',
@@ -63,4 +63,4 @@ export const BAR_TACK: Procedure = {
     { do: 'Pull the tails to the back and knot them.', check: 'Pull hard: it holds.', view: 'above', now: ['bar'] },
   ],
   faults: ['nest', 'needle-broke', 'no-feed', 'perforated'],
-};
+});

@@ -2,7 +2,8 @@ import { clamp } from '../../numbers';
 import { cannot } from '../../seam';
 import { BLADE, PIN } from '../engine/pieces';
 import { box, type Scene } from '../engine/scene';
-import type { Numbers, Procedure } from '../engine/types';
+import type { Numbers } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** A row of buttonholes on the front edge, each from its bar, their middles on the button line or across it. */
 function row({ hole, count, spacing, edge, lying, past }: Numbers): Scene {
@@ -66,8 +67,8 @@ function row({ hole, count, spacing, edge, lying, past }: Numbers): Scene {
 }
 
 /** Buttonholes: proven on the real layers, marked, sewn, and cut last. */
-export const BUTTONHOLES: Procedure = {
-  id: 'buttonholes',
+export const BUTTONHOLES = procedure('buttonholes', {
+  ...SEWN_SO,
   name: 'Buttonholes',
   group: 'topstitch',
   kind: 'buttonhole',
@@ -170,4 +171,4 @@ export const BUTTONHOLES: Procedure = {
     },
   ],
   faults: ['no-feed', 'nest', 'pucker-line', 'uneven-length'],
-};
+});

@@ -2,11 +2,11 @@ import { SEAM_LENGTH } from '../engine/asks';
 import { IRON, PIN } from '../engine/pieces';
 import { rowScene } from '../engine/rowScene';
 import { drawnThick } from '../engine/scene';
-import type { Procedure } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** A row sunk into a seam. */
-export const DITCH: Procedure = {
-  id: 'ditch',
+export const DITCH = procedure('ditch', {
+  ...SEWN_SO,
   name: 'Stitch in the ditch',
   group: 'topstitch',
   kind: 'ditch',
@@ -89,4 +89,4 @@ export const DITCH: Procedure = {
     { do: 'Look at the back.', check: 'What lies underneath is caught all along.', view: 'section', now: ['row'] },
   ],
   faults: ['wandering', 'uneven-layers', 'bowed'],
-};
+});

@@ -1,11 +1,11 @@
 import { cannot } from '../../seam';
 import { IRON, PIN, looseMm } from '../engine/pieces';
 import { rowScene } from '../engine/rowScene';
-import type { Procedure } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** Two long rows to pull up. */
-export const GATHER: Procedure = {
-  id: 'gather',
+export const GATHER = procedure('gather', {
+  ...SEWN_SO,
   name: 'Gathers',
   group: 'topstitch',
   kind: 'gather',
@@ -90,4 +90,4 @@ export const GATHER: Procedure = {
     },
   ],
   faults: ['thread-broke', 'uneven-layers', 'pucker-line'],
-};
+});

@@ -2,7 +2,8 @@ import { TOPSTITCH_ROWS } from '../engine/asks';
 import { topstitchRows } from '../../seam';
 import { IRON, PIN } from '../engine/pieces';
 import { box, type ScenePoint, type Scene } from '../engine/scene';
-import type { Numbers, Procedure } from '../engine/types';
+import type { Numbers } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** A pocket with its rows down, across and up, and a bar at each upper corner. */
 function pocket({ wide, high, from, gap, rows }: Numbers): Scene {
@@ -42,8 +43,8 @@ function pocket({ wide, high, from, gap, rows }: Numbers): Scene {
 }
 
 /** A patch pocket sewn on with rows that turn on a stitch. */
-export const PATCH_POCKET: Procedure = {
-  id: 'patch-pocket',
+export const PATCH_POCKET = procedure('patch-pocket', {
+  ...SEWN_SO,
   name: 'Patch pocket, topstitched on',
   group: 'topstitch',
   kind: 'topstitch',
@@ -126,4 +127,4 @@ export const PATCH_POCKET: Procedure = {
     },
   ],
   faults: ['wandering', 'uneven-layers', 'loops-below', 'hump-stall'],
-};
+});

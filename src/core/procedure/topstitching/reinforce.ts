@@ -1,6 +1,7 @@
 import { BLADE, IRON, PIN } from '../engine/pieces';
 import { box, type Scene } from '../engine/scene';
-import type { Numbers, Procedure } from '../engine/types';
+import type { Numbers } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** An inner corner with a patch behind it and short stitches on both sides of its point. */
 function corner({ reach, patch, allowance: a }: Numbers): Scene {
@@ -53,8 +54,8 @@ function corner({ reach, patch, allowance: a }: Numbers): Scene {
 }
 
 /** Short stitches and a patch where a seam will be clipped to its point, or pulled. */
-export const REINFORCE: Procedure = {
-  id: 'reinforce',
+export const REINFORCE = procedure('reinforce', {
+  ...SEWN_SO,
   name: 'Reinforcing a corner or point',
   group: 'topstitch',
   kind: 'reinforce',
@@ -112,4 +113,4 @@ export const REINFORCE: Procedure = {
     },
   ],
   faults: ['perforated', 'nest', 'chewed', 'pucker-line'],
-};
+});

@@ -1,11 +1,11 @@
 import { SEAM_LENGTH } from '../engine/asks';
 import { PIN } from '../engine/pieces';
 import { rowScene } from '../engine/rowScene';
-import type { Procedure } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** A row that keeps an edge from stretching before it is clipped or handled. */
-export const STAY_STITCH: Procedure = {
-  id: 'stay-stitch',
+export const STAY_STITCH = procedure('stay-stitch', {
+  ...SEWN_SO,
   name: 'Stay-stitching',
   group: 'topstitch',
   kind: 'stay',
@@ -43,4 +43,4 @@ export const STAY_STITCH: Procedure = {
     },
   ],
   faults: ['wavy', 'pucker-line', 'wandering'],
-};
+});

@@ -2,7 +2,8 @@ import { TOPSTITCH_ROWS } from '../engine/asks';
 import { topstitchRows } from '../../seam';
 import { LONG, PIN } from '../engine/pieces';
 import { box, type Scene } from '../engine/scene';
-import type { Numbers, Procedure } from '../engine/types';
+import type { Numbers } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** A finished edge with one or two rows, its corners turned on a stitch. */
 function drawn({ edge, from, gap, rows }: Numbers): Scene {
@@ -40,8 +41,8 @@ function drawn({ edge, from, gap, rows }: Numbers): Scene {
 }
 
 /** Rows along a finished edge: pocket, flap, belt, felled look. */
-export const TOPSTITCH_EDGE: Procedure = {
-  id: 'topstitch-edge',
+export const TOPSTITCH_EDGE = procedure('topstitch-edge', {
+  ...SEWN_SO,
   name: 'Topstitching along an edge',
   group: 'topstitch',
   kind: 'topstitch',
@@ -112,4 +113,4 @@ export const TOPSTITCH_EDGE: Procedure = {
     },
   ],
   faults: ['wandering', 'loops-below', 'skipped', 'shreds'],
-};
+});

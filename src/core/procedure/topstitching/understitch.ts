@@ -1,11 +1,11 @@
 import { SEAM_LENGTH } from '../engine/asks';
 import { IRON, PIN } from '../engine/pieces';
 import { rowScene, stackScene } from '../engine/rowScene';
-import type { Procedure } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** A facing sewn to its own allowances, so that it stays inside. */
-export const UNDERSTITCH: Procedure = {
-  id: 'understitch',
+export const UNDERSTITCH = procedure('understitch', {
+  ...SEWN_SO,
   name: 'Understitching a facing',
   group: 'topstitch',
   kind: 'understitch',
@@ -55,4 +55,4 @@ export const UNDERSTITCH: Procedure = {
     },
   ],
   faults: ['wandering', 'pucker-line', 'uneven-layers'],
-};
+});

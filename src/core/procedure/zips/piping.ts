@@ -2,7 +2,8 @@ import { cannot } from '../../seam';
 import { allowance } from '../engine/asks';
 import { BLADE, PIN } from '../engine/pieces';
 import { drawnThick, type ScenePoint, type Scene } from '../engine/scene';
-import type { Given, Numbers, Procedure } from '../engine/types';
+import type { Given, Numbers } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** Joins at both ends: laid over each other, and cord taken back, mm (common practice). */
 const OVERLAP_MM = 40;
@@ -67,8 +68,8 @@ function between({ cord, allowance: a, near, line }: Numbers, { thicknessMm }: G
 }
 
 /** A covered cord in a seam. */
-export const PIPING: Procedure = {
-  id: 'piping',
+export const PIPING = procedure('piping', {
+  ...SEWN_SO,
   name: 'Cord and piping in a seam',
   group: 'zip',
   kind: 'piping',
@@ -157,4 +158,4 @@ export const PIPING: Procedure = {
     },
   ],
   faults: ['wandering', 'uneven-layers', 'pucker-line', 'skipped'],
-};
+});

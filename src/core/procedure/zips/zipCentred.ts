@@ -3,7 +3,8 @@ import { zipPlan } from '../../seam';
 import { allowance } from '../engine/asks';
 import { basteMm, IRON, PIN } from '../engine/pieces';
 import { box, type Scene, type SceneDim, type SceneLine } from '../engine/scene';
-import type { Numbers, Procedure } from '../engine/types';
+import type { Numbers } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** Where the shown piece of a long zip begins: drawings keep the lower end, where the work is. */
 const SIDE = 46;
@@ -140,8 +141,8 @@ function fromBelow({ zip, tape, allowance: a, tapeOff }: Numbers): Scene {
 }
 
 /** A zip in the middle of its seam, a row on either side. */
-export const ZIP_CENTRED: Procedure = {
-  id: 'zip-centred',
+export const ZIP_CENTRED = procedure('zip-centred', {
+  ...SEWN_SO,
   name: 'Centred zip',
   group: 'zip',
   kind: 'zip-centred',
@@ -284,4 +285,4 @@ export const ZIP_CENTRED: Procedure = {
     },
   ],
   faults: ['zip-bubble', 'needle-broke', 'wandering', 'uneven-layers'],
-};
+});

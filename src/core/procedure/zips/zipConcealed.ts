@@ -2,7 +2,8 @@ import { zipPlan } from '../../seam';
 import { allowance } from '../engine/asks';
 import { basteMm, IRON } from '../engine/pieces';
 import { box, type Scene } from '../engine/scene';
-import type { Numbers, Procedure } from '../engine/types';
+import type { Numbers } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 const SIDE = 46;
 
@@ -101,8 +102,8 @@ function closing({ end, overlap, zip }: Numbers): Scene {
 }
 
 /** A zip that shows nothing but its pull. */
-export const ZIP_CONCEALED: Procedure = {
-  id: 'zip-concealed',
+export const ZIP_CONCEALED = procedure('zip-concealed', {
+  ...SEWN_SO,
   name: 'Concealed zip',
   group: 'zip',
   kind: 'zip-concealed',
@@ -241,4 +242,4 @@ export const ZIP_CONCEALED: Procedure = {
     },
   ],
   faults: ['zip-bubble', 'wandering', 'skipped', 'uneven-layers'],
-};
+});

@@ -1,7 +1,8 @@
 import { zipPlan } from '../../seam';
 import { BLADE, PIN } from '../engine/pieces';
 import { box, type Scene, type SceneLine } from '../engine/scene';
-import type { Numbers, Procedure } from '../engine/types';
+import type { Numbers } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 const SIDE = 44;
 
@@ -74,8 +75,8 @@ function linesOf(half: number, zip: number, row: number, bar: number): SceneLine
 }
 
 /** A zip that shows, in a window cut anywhere: for cloth that does not fray. */
-export const ZIP_EXPOSED: Procedure = {
-  id: 'zip-exposed',
+export const ZIP_EXPOSED = procedure('zip-exposed', {
+  ...SEWN_SO,
   name: 'Exposed zip in a window',
   group: 'zip',
   kind: 'zip-exposed',
@@ -164,4 +165,4 @@ export const ZIP_EXPOSED: Procedure = {
     { do: 'Open and close the zip.', check: 'It catches nothing.', view: 'above', now: ['left', 'bar', 'right'] },
   ],
   faults: ['needle-broke', 'perforated', 'wandering', 'no-feed'],
-};
+});

@@ -2,7 +2,8 @@ import { zipPlan } from '../../seam';
 import { allowance } from '../engine/asks';
 import { IRON, PIN } from '../engine/pieces';
 import { box, type Scene } from '../engine/scene';
-import type { Numbers, Procedure } from '../engine/types';
+import type { Numbers } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
 
 const SIDE = 46;
 
@@ -57,8 +58,8 @@ function lapScene({ zip, lap, below, hidden }: Numbers): Scene {
 }
 
 /** A zip under one overlapping fold. */
-export const ZIP_LAPPED: Procedure = {
-  id: 'zip-lapped',
+export const ZIP_LAPPED = procedure('zip-lapped', {
+  ...SEWN_SO,
   name: 'Lapped zip',
   group: 'zip',
   kind: 'zip-lapped',
@@ -146,4 +147,4 @@ export const ZIP_LAPPED: Procedure = {
     },
   ],
   faults: ['zip-bubble', 'needle-broke', 'wandering', 'uneven-layers'],
-};
+});

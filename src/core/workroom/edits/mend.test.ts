@@ -3,11 +3,16 @@ import path from 'node:path';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { LISTS, readRecord, type Workroom } from '../../file';
-import { describe as say, mended, placeholders, recordName } from '..';
+import { describe as say, type Mended, mended, placeholders, recordName } from '..';
 
 const demo = JSON.parse(
   readFileSync(path.join(import.meta.dirname, '../../../../demo/tansy-wren.json'), 'utf8'),
 ) as Workroom;
+
+const readable = (found: Mended) => {
+  if (!found.ok) throw new Error(found.why);
+  return found;
+};
 
 describe('a damaged record', () => {
   it('that is whole is left as it is', () => {
@@ -15,36 +20,45 @@ describe('a damaged record', () => {
       const [record] = demo[list];
       if (!record) continue;
       const read = readRecord(list, record);
-      expect(mended(list, record)).toEqual({ record: read.ok && read.record, dropped: [] });
+      expect(mended(list, record)).toEqual({ ok: true, record: read.ok && read.record, dropped: [] });
     }
   });
 
   it('loses only the reading that is wrong', () => {
     const [cloth] = demo.cloths;
     const readings = [...cloth.readings, { gauge: 'mass', at: 'yesterday' }];
-    const found = mended('cloths', { ...cloth, readings });
-    expect(found?.record.readings).toEqual(cloth.readings);
-    expect(found?.dropped.every((at) => at.startsWith(`readings[${cloth.readings.length}]`))).toBe(true);
+    const found = readable(mended('cloths', { ...cloth, readings }));
+    expect(found.record.readings).toEqual(cloth.readings);
+    expect(found.dropped.every((at) => at.startsWith(`readings[${cloth.readings.length}]`))).toBe(true);
   });
 
   it('loses a number that cannot be, and keeps a field that is only not known', () => {
     const [cloth] = demo.cloths;
-    const found = mended('cloths', { ...cloth, price: 3, cloth: { ...cloth.cloth, massGsm: -4 } });
-    expect(found?.dropped).toEqual(['cloth.massGsm']);
-    expect(found?.record).toMatchObject({ price: 3 });
+    const found = readable(mended('cloths', { ...cloth, price: 3, cloth: { ...cloth.cloth, massGsm: -4 } }));
+    expect(found.dropped).toEqual(['cloth.massGsm']);
+    expect(found.record).toMatchObject({ price: 3 });
   });
 
   it('whose seams wait for themselves does so no longer', () => {
     const [job] = demo.jobs;
     const { id } = job.seams[0];
     const seams = [{ ...job.seams[0], after: [{ seamId: id, why: '' }] }, ...job.seams.slice(1)];
-    const found = mended('jobs', { ...job, seams });
-    expect(found?.dropped).toEqual(['seams[0].after[0]']);
-    expect(readRecord('jobs', found!.record).ok).toBe(true);
+    const found = readable(mended('jobs', { ...job, seams }));
+    expect(found.dropped).toEqual(['seams[0].after[0]']);
+    expect(readRecord('jobs', found.record).ok).toBe(true);
   });
 
   it('of which too much is gone cannot be mended', () => {
-    for (const raw of [null, 7, 'text', [], {}, { id: 'a' }]) expect(mended('lines', raw)).toBeNull();
+    for (const raw of [null, 7, 'text', []]) expect(mended('lines', raw)).toEqual({ ok: false, why: 'no-record' });
+    for (const raw of [{}, { id: 'a' }]) expect(mended('lines', raw)).toEqual({ ok: false, why: 'loses-itself' });
+    // Each loses its gauge first, then itself: sixty parts are left out before it is given up.
+    const [cloth] = demo.cloths;
+    const broken = (count: number) => ({
+      ...cloth,
+      readings: Array.from({ length: count }, () => ({ gauge: 'none' })),
+    });
+    expect(readable(mended('cloths', broken(29))).record.readings).toEqual([]);
+    expect(mended('cloths', broken(30))).toEqual({ ok: false, why: 'too-much' });
   });
 
   it('never throws, and what it gives back can be read', () => {
@@ -54,7 +68,7 @@ describe('a damaged record', () => {
         const keys = Object.keys(record);
         const at = keys[key.length % keys.length];
         const found = mended(list, { ...record, [at]: value });
-        if (found) expect(readRecord(list, found.record).ok).toBe(true);
+        if (found.ok) expect(readRecord(list, found.record).ok).toBe(true);
       }),
       { numRuns: 300 },
     );

@@ -3,12 +3,11 @@ import { type LinkedList, readRecord, RECORD } from '../../file';
 import { formatPath, parseCarrying } from '../../result';
 import type { StoredRow } from './recordChange';
 
-/** A damaged record with what is wrong left out of it. */
-export interface Mended {
-  record: StoredRow;
-  /** Paths of what was left out. */
-  dropped: string[];
-}
+/** A damaged record with what is wrong left out of it, and the paths of that; or why it cannot be mended. */
+export type Mended =
+  | { ok: true; record: StoredRow; dropped: string[] }
+  /** It is no record at all; it would lose what it cannot be without; too many parts of it are wrong; or it cannot be read even so. */
+  | { ok: false; why: 'no-record' | 'loses-itself' | 'too-much' | 'unreadable' };
 
 /** Parts that are left out before it is given up. */
 const MOST = 60;
@@ -19,10 +18,10 @@ const MOST = 60;
  *
  * @param list - the list it belongs to
  * @param raw - the record as it is stored
- * @returns a record of the right shape and what was left out; null when what remains would not be that record any more
+ * @returns a record of the right shape and what was left out; or why what remains would not be that record any more
  */
-export function mended(list: LinkedList, raw: unknown): Mended | null {
-  if (typeof raw !== 'object' || raw === null || Array.isArray(raw)) return null;
+export function mended(list: LinkedList, raw: unknown): Mended {
+  if (typeof raw !== 'object' || raw === null || Array.isArray(raw)) return { ok: false, why: 'no-record' };
   const schema: z.ZodType = RECORD[list];
   let record = structuredClone(raw) as StoredRow;
   const dropped: string[] = [];
@@ -30,15 +29,15 @@ export function mended(list: LinkedList, raw: unknown): Mended | null {
     const parsed = parseCarrying(schema, record);
     if (parsed.success) {
       const read = readRecord(list, record);
-      return read.ok ? { record: read.record as StoredRow, dropped } : null;
+      return read.ok ? { ok: true, record: read.record as StoredRow, dropped } : { ok: false, why: 'unreadable' };
     }
     const [issue] = parsed.error.issues;
     const at = deepestThere(record, issue.path);
-    if (at.length === 0) return null;
+    if (at.length === 0) return { ok: false, why: 'loses-itself' };
     dropped.push(formatPath(at));
     record = without(record, at) as StoredRow;
   }
-  return null;
+  return { ok: false, why: 'too-much' };
 }
 
 /** The path as far as there is something at it: what is missing cannot be left out, but what lacks it can. */
