@@ -1,3 +1,4 @@
+import { idsOf } from '../result';
 import { clothProfile, type ClothProfile, type Property } from './profile';
 import {
   clothOf,
@@ -15,24 +16,15 @@ import { rigidityFrom } from './rigidity';
 import { shrinkFinding, usualShrinkage } from './washing';
 import { FAMILY } from './families';
 
-/** Everything that is known or assumed of a cloth, in the order of the page. */
-export const PROPERTIES = [
-  'stretchAcross',
-  'stretchAlong',
-  'recovery',
-  'massGsm',
-  'thicknessMm',
-  'shrinkage',
-  'stiffness',
-  'fray',
-  'pinHole',
-  'bleed',
-  'heat',
-] as const;
-export type KnownProperty = (typeof PROPERTIES)[number];
+/** What a property is called on screen, what it decides, and which gauge finds it. */
+interface PropertyRow {
+  name: string;
+  decides: string;
+  gauge: Gauge;
+}
 
-/** What a property is called, what it decides, and which gauge finds it. */
-export const PROPERTY: Readonly<Record<KnownProperty, { name: string; decides: string; gauge: Gauge }>> = {
+/** Everything that is known or assumed of a cloth, in the order of the page. */
+export const PROPERTY = {
   stretchAcross: { name: 'Stretch across', decides: 'stitch, width, how far a seam must give', gauge: 'stretch' },
   stretchAlong: { name: 'Stretch along', decides: 'seams that run the other way', gauge: 'stretch' },
   recovery: { name: 'Comes back', decides: 'pressure, bands, a second row', gauge: 'stretch' },
@@ -44,7 +36,9 @@ export const PROPERTY: Readonly<Record<KnownProperty, { name: string; decides: s
   pinHole: { name: 'Pin holes', decides: 'pins or clips, unpicking', gauge: 'pin-hole' },
   bleed: { name: 'Bleeds', decides: 'how it is washed', gauge: 'bleed' },
   heat: { name: 'Iron', decides: 'how hot it is pressed', gauge: 'heat' },
-};
+} satisfies Record<string, PropertyRow>;
+export type KnownProperty = keyof typeof PROPERTY;
+export const PROPERTIES = idsOf(PROPERTY);
 
 /** One property of one cloth: its value and where it came from. */
 export interface Known {

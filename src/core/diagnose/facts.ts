@@ -1,41 +1,17 @@
 import { atLeast, isBelow } from '../numbers';
-import { type Cloth, STRUCTURE } from '../cloth';
+import { type Cloth, type ClothProfile, STRUCTURE } from '../cloth';
+import { mapTable } from '../result';
 import { type Machine, needleThreadFit, PLAIN_MACHINE, FIBRE, FOOT } from '../kit';
-import { elasticSkipRisk, giveOfSetup, pointRisk, seamContext, thickSeamNm, usualNm } from '../physics';
+import {
+  elasticSkipRisk,
+  giveOfSetup,
+  pointRisk,
+  type SeamContext,
+  seamContext,
+  thickSeamNm,
+  usualNm,
+} from '../physics';
 import type { Operation, Setup } from '../setup';
-
-/** What the graph may ask about a line before any sign is looked at: plain numbers, 0 or 1 for yes and no. */
-export const FACTS = [
-  'needleHours',
-  'needleOff',
-  'pointUnfit',
-  'eyeFill',
-  'tensionSteps',
-  'pressure',
-  'drag',
-  'giveShort',
-  'giveAsked',
-  'threadExtension',
-  'lengthMm',
-  'perforates',
-  'sheer',
-  'tightness',
-  'compliance',
-  'lightness',
-  'thicknessMm',
-  'knit',
-  'napped',
-  'twin',
-  'straightStitch',
-  'straightPlate',
-  'threadCheap',
-  'threadGood',
-  'tried',
-] as const;
-export type Fact = (typeof FACTS)[number];
-
-/** The facts of one line; what nobody knows is absent and then moves nothing. */
-export type Facts = Partial<Record<Fact, number>>;
 
 /** What is known of a line that did not come out right. */
 export interface Case {
@@ -49,45 +25,63 @@ export interface Case {
   tried: number;
 }
 
+/** A line as its facts are read from it. */
+interface Seen {
+  given: Case;
+  setup: Setup;
+  seam: SeamContext;
+  profile: ClothProfile;
+  /** The cautious give of the setting, percent. */
+  least: number;
+}
+
+const yes = (is: boolean) => (is ? 1 : 0);
+
+/** What the graph may ask about a line before any sign is looked at: plain numbers, 0 or 1 for yes and no; undefined where nobody knows. */
+const FACT = {
+  needleHours: ({ given }) => given.needleHours,
+  needleOff: ({ setup, seam, profile }) => setup.needle.nm - usualNm(profile) - thickSeamNm(seam.thicknessMm),
+  pointUnfit: ({ setup, seam }) =>
+    Math.max(pointRisk(seam, setup.needle.point).level, elasticSkipRisk(seam, setup.needle.point).level),
+  eyeFill: ({ setup }) => needleThreadFit(setup.thread, setup.needle).fill,
+  tensionSteps: ({ setup, seam }) => setup.tensionSteps - seam.operation.tensionSteps,
+  pressure: ({ setup }) => setup.pressure,
+  drag: ({ setup }) => FOOT[setup.foot].drag,
+  giveShort: ({ seam, least }) => seam.required.percent - least,
+  giveAsked: ({ seam }) => seam.required.percent,
+  threadExtension: ({ setup }) => FIBRE[setup.thread.fibre].extension,
+  lengthMm: ({ given, setup }) => given.trueLengthMm ?? setup.lengthMm,
+  perforates: ({ profile }) => yes(STRUCTURE[profile.structure].holesStay !== undefined),
+  sheer: ({ profile }) => yes(profile.traits.includes('sheer')),
+  tightness: ({ seam }) => seam.tightness,
+  compliance: ({ seam }) => seam.compliance,
+  lightness: ({ seam }) => seam.lightness,
+  thicknessMm: ({ seam }) => seam.thicknessMm,
+  knit: ({ profile }) => yes(profile.structure === 'knit'),
+  napped: ({ profile }) => yes(profile.traits.includes('napped')),
+  twin: ({ setup }) => yes(setup.needle.gapMm !== undefined),
+  straightStitch: ({ setup }) => yes(setup.stitch === 'straight'),
+  straightPlate: ({ setup }) => yes(setup.plate === 'straight'),
+  threadCheap: ({ given }) => yes(given.threadQuality === 'cheap'),
+  threadGood: ({ given }) => yes(given.threadQuality === 'good'),
+  tried: ({ given }) => given.tried,
+} satisfies Record<string, (seen: Seen) => number | undefined>;
+export type Fact = keyof typeof FACT;
+
+/** The facts of one line; what nobody knows moves nothing. */
+export type Facts = Partial<Record<Fact, number>>;
+
 /**
  * The facts of a line, from its cloth, seam and setting.
  *
  * @param given - the line
- * @returns numbers; `needleHours` is absent when nobody counted them
+ * @returns numbers; `needleHours` is undefined when nobody counted them
  */
 export function factsOf(given: Case): Facts {
   const { setup } = given;
   const seam = seamContext(given.cloth, given.operation);
-  const { profile } = seam;
-  const [least] = giveOfSetup(seam, setup);
-  const yes = (is: boolean) => (is ? 1 : 0);
-  return {
-    ...(given.needleHours !== undefined && { needleHours: given.needleHours }),
-    needleOff: setup.needle.nm - usualNm(profile) - thickSeamNm(seam.thicknessMm),
-    pointUnfit: Math.max(pointRisk(seam, setup.needle.point).level, elasticSkipRisk(seam, setup.needle.point).level),
-    eyeFill: needleThreadFit(setup.thread, setup.needle).fill,
-    tensionSteps: setup.tensionSteps - seam.operation.tensionSteps,
-    pressure: setup.pressure,
-    drag: FOOT[setup.foot].drag,
-    giveShort: seam.required.percent - least,
-    giveAsked: seam.required.percent,
-    threadExtension: FIBRE[setup.thread.fibre].extension,
-    lengthMm: given.trueLengthMm ?? setup.lengthMm,
-    perforates: yes(STRUCTURE[profile.structure].holesStay !== undefined),
-    sheer: yes(profile.traits.includes('sheer')),
-    tightness: seam.tightness,
-    compliance: seam.compliance,
-    lightness: seam.lightness,
-    thicknessMm: seam.thicknessMm,
-    knit: yes(profile.structure === 'knit'),
-    napped: yes(profile.traits.includes('napped')),
-    twin: yes(setup.needle.gapMm !== undefined),
-    straightStitch: yes(setup.stitch === 'straight'),
-    straightPlate: yes(setup.plate === 'straight'),
-    threadCheap: yes(given.threadQuality === 'cheap'),
-    threadGood: yes(given.threadQuality === 'good'),
-    tried: given.tried,
-  };
+  const seen: Seen = { given, setup, seam, profile: seam.profile, least: giveOfSetup(seam, setup)[0] };
+  return mapTable<Fact, (seen: Seen) => number | undefined, number | undefined>(FACT, (factOf) => factOf(seen));
 }
 
 /** The machine of a line: the one given, or a plain domestic one. */

@@ -38,7 +38,7 @@ const ROOM: Origin = {
 export const SLOT_CLEARANCE_MM = 0.65;
 
 /** What is looked at before a setting may be sewn, by the name it is refused with. Most serious first. */
-const INTERLOCK: Readonly<Record<InterlockCode, InterlockRow>> = {
+export const INTERLOCK: Readonly<Record<InterlockCode, InterlockRow>> = {
   'interlock.plate-needs-straight': {
     ...METAL,
     strike: true,

@@ -25,7 +25,7 @@ const WORLD: Origin = {
 };
 
 /** Faults that can be hidden in a stand-in, by their ids. */
-const FAULT = tableOf<{ quirks: Partial<Quirks> }>()({
+export const FAULT = tableOf<{ quirks: Partial<Quirks> }>()({
   'dull-needle': { ...WORLD, quirks: { needleWear: 0.9 } },
   'pressure-high': { ...WORLD, quirks: { pressure: 0.4 } },
   'dial-short': { ...WORLD, quirks: { lengthFactor: 0.72 } },
