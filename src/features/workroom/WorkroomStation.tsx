@@ -4,15 +4,15 @@ import dynamic from 'next/dynamic';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useCareDue } from '@/parts/workspace';
 import { Tabs } from '@/ui';
-import { Machines } from './Machines';
 import styles from './Workroom.module.css';
 
-// What is not seen at once is fetched when its place is opened.
+// Each place is fetched when it is opened.
 const Care = dynamic(() => import('./Care').then((part) => part.Care), { loading: () => null });
 const CsvFiles = dynamic(() => import('./CsvFiles').then((part) => part.CsvFiles), { loading: () => null });
 const Attention = dynamic(() => import('./files/Attention').then((part) => part.Attention), { loading: () => null });
 const Backups = dynamic(() => import('./files/Backups').then((part) => part.Backups), { loading: () => null });
 const Files = dynamic(() => import('./files/Files').then((part) => part.Files), { loading: () => null });
+const Machines = dynamic(() => import('./Machines').then((part) => part.Machines), { loading: () => null });
 const Kit = dynamic(() => import('./Kit').then((part) => part.Kit), { loading: () => null });
 const Spools = dynamic(() => import('./Spools').then((part) => part.Spools), { loading: () => null });
 const Tin = dynamic(() => import('./NeedleStock').then((part) => part.NeedleStock), { loading: () => null });
