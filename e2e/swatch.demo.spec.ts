@@ -182,7 +182,7 @@ test('cards are evidence in Match, and what they taught of a machine can be look
   await openDemo(page, '/match?cloth=deck');
   await answered(page);
   const proof = page.locator('section', { has: page.getByRole('heading', { name: 'Your cards' }) });
-  await expect(proof.getByRole('listitem').first()).toContainText(/the same cloth and seam, this machine/);
+  await expect(proof.getByRole('listitem').first()).toContainText(/the same fabric and seam, this machine/);
   await page.goto('/workroom?machine=green');
   const taught = page.getByRole('region', { name: 'What its cards taught' });
   await expect(taught).toContainText(/rests on \d cards, spread ±/);

@@ -11,7 +11,7 @@ test('a machine with a wrong dial is calibrated, and Match tells another number 
   const truly = await reading(page, 'Length').textContent();
   await page.goto('/workroom');
   const length = region(page, 'Length');
-  await expect(length).toContainText('Until then the dial is taken at its word.');
+  await expect(length).toContainText('Until then Bobbet assumes the dial is accurate.');
   // Dial 2 sews 1.67, dial 3 sews 2.5, dial 4 sews 3.33: a sixth short.
   for (const [dial, stitches] of [
     ['2', '60'],
@@ -270,4 +270,28 @@ test('what clashes on the machine is named at once, while it is being set', asyn
   // The dials before the plate: the order on the strip would never do this.
   await strip.getByRole('button', { name: /^Stitch: change/ }).click();
   await expect(strip.getByRole('alert')).toContainText(/needle|hole|plate|foot/i);
+});
+
+test('a press counts though a chart comes in above it meanwhile', async ({ page }) => {
+  await openDemo(page, '/workroom');
+  const bobbin = region(page, 'Bobbin');
+  await bobbin.getByRole('textbox', { name: 'Wound off' }).fill('40');
+  // From now on nothing more of the app comes in before it is let in.
+  let letIn = () => {};
+  const later = new Promise<void>((done) => (letIn = done));
+  await page.route('**/_next/static/chunks/**', async (route) => {
+    await later;
+    await route.continue();
+  });
+  const width = region(page, 'Width');
+  await width.getByRole('textbox', { name: 'Dial says' }).fill('4');
+  await width.getByRole('textbox', { name: 'Whole swing' }).fill('3,6');
+  await width.getByRole('button', { name: 'Keep this width' }).click();
+  await expect(width).toContainText('about 10 % less than it says');
+  await bobbin.getByRole('button', { name: 'Keep this bobbin' }).hover();
+  await page.mouse.down();
+  letIn();
+  await expect(width.getByRole('img', { name: /width/ })).toBeVisible();
+  await page.mouse.up();
+  await expect(bobbin).toContainText('measured once');
 });

@@ -130,6 +130,12 @@ describe('the washed square', () => {
   it('of a second wash alone does not know what that wash took', () =>
     expect(shrinkFinding([wash(2, 470)])!.why).toMatch(/is not known/));
 
+  it('is washed again while a wash takes 1 % and more, and has settled below', () => {
+    const again = (second: number) => shrinkFinding([wash(1, 480, 500), wash(2, second, 500)])!.again;
+    expect([again(475), again(475.5), again(476)]).toEqual([true, false, false]);
+    expect([wash(1, 495, 500), wash(1, 495.5, 500)].map((one) => shrinkFinding([one])!.again)).toEqual([true, false]);
+  });
+
   it('that grew is told as it is', () => expect(shrinkFinding([wash(1, 505)])!.alongPercent).toBe(-1));
 
   it('is not there before anything was washed, and then the fibre is asked', () => {

@@ -10,8 +10,11 @@ describe('a needle', () => {
   it('that is spent stays spent, however few its hours', () =>
     expect(needleState({ hours: 0.1, spent: true }, 5)).toBe('spent'));
   it('is never past its hours where hours do not decide', () => expect(state(40, null)).toBe('good'));
-  it('wears twice as fast on hand-woven cloth (common practice)', () =>
-    expect(wornHours(60, 'hand-woven')).toBe(2 * wornHours(60, 'poplin')));
+  it.each(['hand-woven', 'sequins'])('wears twice as fast on %s (common practice)', (family) =>
+    expect(wornHours(60, family)).toBe(2 * wornHours(60, 'poplin')),
+  );
+  it('is near its end from four fifths of its hours on', () =>
+    expect([state(3.95), state(4), state(4.95), state(5)]).toEqual(['good', 'near', 'near', 'past']));
   it('lasts 5 hours with most people, 8 with some', () =>
     expect([LIFE_HOURS['five-hours'], LIFE_HOURS['eight-hours'], LIFE_HOURS['every-project']]).toEqual([5, 8, null]));
 

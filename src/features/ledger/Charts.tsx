@@ -1,17 +1,14 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { type ReactNode, useState } from 'react';
 import { clothOf } from '@/core/cloth';
 import { faultsByCloth, feedOverTime, giveByWidth, hoursByKind, tensionByThickness, momentOnAxis } from '@/core/ledger';
 import { SIGN_TEXT } from '@/core/stitch';
 import { formatNumber } from '@/core/units';
 import { useCards, useCloths, useLines, useMachines, useNeedles, useSwatches } from '@/data';
+import { LazyBarChart, LazyPointChart } from '@/parts/asking';
 import { Select } from '@/ui';
 import styles from './Ledger.module.css';
-
-const BarChart = dynamic(() => import('@/ui/BarChart'), { ssr: false });
-const PointChart = dynamic(() => import('@/ui/PointChart'), { ssr: false });
 
 /** Charts that answer a question each, from what was sewn here. */
 export function Charts() {
@@ -69,7 +66,7 @@ function Feeds() {
       answer={`${off.join('; ')} of the stitch length that was wanted.`}
       empty={fed.length === 0 ? 'Count the stitches of a line on scrap, and it stands here.' : null}
     >
-      <PointChart
+      <LazyPointChart
         label={off.join('; ')}
         x={{
           label: 'sewn',
@@ -99,7 +96,7 @@ function Needles() {
       answer={bars.length > 0 ? `Most of it ${bars[0].name}. Hours sewn, spent needles too.` : ''}
       empty={bars.length === 0 ? 'No needle of the tin has sewn yet.' : null}
     >
-      <BarChart
+      <LazyBarChart
         label="Needle hours by kind"
         bars={bars.map((bar) => ({ ...bar, note: `${formatNumber(bar.value, 1)} h` }))}
       />
@@ -117,7 +114,7 @@ function Faults() {
       answer="Lines on which it was seen."
       empty={counts.length === 0 ? 'No fault was noted on any line.' : null}
     >
-      <BarChart
+      <LazyBarChart
         label="Faults by cloth"
         bars={counts.map(({ cloth, sign, count }) => ({
           name: `${SIGN_TEXT[sign]}, ${cloth}`,
@@ -152,7 +149,7 @@ function Tension() {
       {points.length === 0 ? (
         <p className={styles.quiet}>No card was proven on it yet.</p>
       ) : (
-        <PointChart
+        <LazyPointChart
           label={points.map((p) => `${formatNumber(p.x, 1)} mm: ${formatNumber(p.y, 1)}`).join(', ')}
           x={{ label: 'all layers, mm', min: 0 }}
           y={{ label: 'tension dial', min: machine.machine.tensionDial.min, max: machine.machine.tensionDial.max }}
@@ -179,7 +176,7 @@ function Give() {
       answer="What held gave at least that much; the prediction is the middle of the estimate."
       empty={points.length === 0 ? 'Pull a line on scrap until it pops, or as far as it must go.' : null}
     >
-      <PointChart
+      <LazyPointChart
         label={points
           .map(
             (p) =>

@@ -1,3 +1,3 @@
-export { LazyLineChart } from './LazyLineChart';
+export { LazyBarChart, LazyLineChart, LazyPointChart } from './lazyCharts';
 export { planText } from './planText';
 export { currentOf, type FromWorker, outdated, useFromWorker } from './useFromWorker';

@@ -1,6 +1,6 @@
 import { type LearnedNumber, lineFacts, type Offset, shrunkMean, type TestedCard } from '../../card';
 import { dialLengthMm } from '../../kit';
-import { type MatchInput, openQuestion } from '../question';
+import { openQuestion } from '../question';
 import { search } from './search';
 
 /** What a machine's own cards say of it, against what the rules alone would have set. */
@@ -47,22 +47,4 @@ export function machineOffsets(
   const heeded = (key: Offset, at: string | undefined) => since[key] === undefined || (at ?? '') > since[key];
   const of = (key: Offset) => shrunkMean(told.flatMap((t) => (heeded(key, t.passedAt) ? (t[key] ?? []) : [])));
   return { tensionSteps: of('tensionSteps'), pressure: of('pressure'), lengthFactor: of('lengthFactor') };
-}
-
-/**
- * What a machine's cards taught, as a question takes it.
- *
- * @param offsets - of that machine
- * @returns undefined where no card says anything of tension or pressure
- * @example
- * asLearned({ tensionSteps: { mean: 0.5, spread: 0, count: 2 }, pressure: null, lengthFactor: null }) // => { cards: 2, tensionSteps: 0.5 }
- */
-export function asLearned({ tensionSteps, pressure }: MachineOffsets): MatchInput['learned'] {
-  const cards = Math.max(tensionSteps?.count ?? 0, pressure?.count ?? 0);
-  if (cards === 0) return undefined;
-  return {
-    cards,
-    ...(tensionSteps && { tensionSteps: tensionSteps.mean }),
-    ...(pressure && { pressure: pressure.mean }),
-  };
 }
