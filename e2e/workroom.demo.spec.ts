@@ -295,3 +295,21 @@ test('a press counts though a chart comes in above it meanwhile', async ({ page 
   await page.mouse.up();
   await expect(bobbin).toContainText('measured once');
 });
+
+test('a press counts though the page moves under it', async ({ page }) => {
+  await openDemo(page, '/workroom');
+  const bobbin = region(page, 'Bobbin');
+  await bobbin.getByRole('textbox', { name: 'Wound off' }).fill('40');
+  await bobbin.getByRole('button', { name: 'Keep this bobbin' }).hover();
+  await page.mouse.down();
+  await region(page, 'Width').evaluate((above) => (above.style.paddingTop = '300px'));
+  await page.mouse.up();
+  await expect(bobbin).toContainText('measured once');
+  // Whoever moves away before letting go has changed their mind.
+  await bobbin.getByRole('textbox', { name: 'Wound off' }).fill('41');
+  await bobbin.getByRole('button', { name: 'Keep this bobbin' }).hover();
+  await page.mouse.down();
+  await page.mouse.move(5, 300);
+  await page.mouse.up();
+  await expect(bobbin.getByText('measured once')).toBeVisible();
+});

@@ -17,20 +17,22 @@ import { START_WORDS, useStart } from '../start';
 import { MachineBar } from '../machineBar';
 import { Banners } from './Banners';
 import styles from './Frame.module.css';
+import { pressWhereItBegan } from './pressWhereItBegan';
 import { Tape } from './Tape';
 import { Trouble } from './Trouble';
 
 /** Fetched only where Bobbet cannot start. */
-const StartPlate = dynamic(() => import('../start/StartPanel').then((part) => part.StartPanel), { ssr: false });
+const StartPanel = dynamic(() => import('../start/StartPanel').then((part) => part.StartPanel), { ssr: false });
 
-/** One frame for every station: the tape on top, one task in the middle, the strip below. */
+/** One frame for every station: the tape on top, one task in the middle, the machine bar below. */
 export function Frame({ children }: { children: ReactNode }) {
   const { open, problem } = useStart();
   const path = usePathname();
   useUndoKeys(open);
   useEffect(holdNavigation, []);
+  useEffect(() => pressWhereItBegan(document), []);
   const stopped = useSyncExternalStore(followServer, serverAwaited, () => false);
-  if (problem) return <StartPlate problem={problem} />;
+  if (problem) return <StartPanel problem={problem} />;
   return (
     <div className={styles.frame}>
       <a href="#task" className={styles.skip}>
