@@ -79,12 +79,16 @@ function offsetReasons({ input: { learned } }: Question): Reason[] {
 
 /** The person's own proof comes first: it beats every rule and model. */
 function testedReasons({ learned, machine }: Question): Reason[] {
-  return learned.near.map(({ card, distance, sameMachine }) => {
+  return learned.near.map(({ card, alikePercent, sameMachine }) => {
     const { setup } = card;
     const name = card.name ?? card.cloth.name ?? 'a tested card';
     const how = `${stitchAndSize(sameMachine ? machine : undefined, setup, 'within')}, ${needleName(setup.needle).toLowerCase()}`;
     const near =
-      distance < 0.1 ? 'the same cloth and seam' : distance < 0.4 ? 'nearly this cloth and seam' : 'a cloth like this';
+      alikePercent === 100
+        ? 'the same cloth and seam'
+        : alikePercent > 60
+          ? 'nearly this cloth and seam'
+          : 'a cloth like this';
     const where = sameMachine ? 'on this machine' : 'on another machine';
     return workedOut(
       'tested',

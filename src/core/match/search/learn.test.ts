@@ -40,6 +40,13 @@ describe('a tested card moves the start', () => {
     expect(after.confidenceDrivers[0]).toBe('rests on 1 tested card');
   });
 
+  it('by the three nearest, however many there are', () => {
+    const tested = [1, 2, 3, 4].map((n) => ({ ...card, cloth: { ...jersey, massGsm: 160 + n } }));
+    const evidence = (count: number) =>
+      ask({ tested: tested.slice(0, count) }).reasons.filter((r) => r.parameter === 'tested');
+    expect([evidence(2).length, evidence(3).length, evidence(4).length]).toEqual([2, 3, 3]);
+  });
+
   it('less on another machine, and not at all from another structure', () => {
     const other = ask({ tested: [{ ...card, machineId: 'boat' }] });
     expect(other.confidence).toBeLessThan(ask({ tested: [card] }).confidence);
