@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { FAMILIES, FAMILY } from '../cloth';
 import { checkInterlocks } from '../interlock';
 import { PLAIN_MACHINE } from '../kit';
-import { match, matchInputSchema, type MatchRequest } from '../match';
+import { doubtsOf, match, matchInputSchema, type MatchRequest } from '../match';
 import { seamContext } from '../physics';
 import { settingReadings } from '../setup';
 import { layoutScrap, LINE_MM, planScrap, replanned } from '.';
@@ -50,6 +50,12 @@ describe('a scrap is planned', () => {
     expect(varied.length).toBeGreaterThan(0);
     expect(varied[0].plan.why).toMatch(/^Only .* differs: better if the cloth .* \d/);
     expect(spares.reduce((sum, s) => sum + s.lines, 0)).toBe(varied.length);
+  });
+
+  it('with three lines for doubts, the strongest, where more are in doubt', () => {
+    const { input, setup } = asked({ structure: 'knit', family: 'jersey' });
+    expect(new Set(doubtsOf(input, setup).map(({ reading }) => reading)).size).toBeGreaterThan(3);
+    expect(planScrap(input, setup).lines.filter(({ plan }) => plan.varies)).toHaveLength(3);
   });
 
   it('for any cloth with at most five lines, one factor a line, none twice, none that would break something', () => {
