@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { seeded } from '../random';
 import { plainSetup } from '../setup/plainSetup.testing';
-import { diagnose, diagnoseInputSchema, type NextStep, REMEDIES } from '.';
+import { diagnose, diagnoseInputSchema, LIKELIHOOD, type NextStep, REMEDIES } from '.';
+import { LEAK } from './likelihood';
 import { REMEDY } from './remedies';
 
 const rng = seeded(5);
@@ -80,5 +81,59 @@ describe('the next step', () => {
         if ((before.share - 0.5) / (before.minutes + 1) < (after.share + 0.5) / (after.minutes + 1)) told += 1;
       }
     expect(told).toBeGreaterThan(0);
+  });
+});
+
+describe('a slight sign', () => {
+  const [ONE, OTHER] = ['upper-tension-high', 'thread-too-thick'] as const;
+  /** How much likelier one cause is than another, as a logarithm. */
+  const apart = (...findings: { sign: 'pucker-line' | 'loops-above'; severity: number }[]) => {
+    const { causes } = diagnose(
+      diagnoseInputSchema.parse({
+        cloth: { structure: 'woven', family: 'poplin' },
+        operation: { kind: 'join' },
+        setup: plainSetup(),
+        findings,
+      }),
+    );
+    const of = (cause: string) => causes.find((one) => one.cause === cause)!.probability;
+    return Math.log(of(ONE) / of(OTHER));
+  };
+  const pucker = (severity: number) => ({ sign: 'pucker-line' as const, severity });
+  const loops = (severity: number) => ({ sign: 'loops-above' as const, severity });
+
+  it('says as much as the square root of a clear one', () => {
+    // What a clear one says, from the likelihoods themselves.
+    const seen = (cause: typeof ONE | typeof OTHER) => 1 - (1 - (LIKELIHOOD['pucker-line'][cause] ?? 0)) * (1 - LEAK);
+    const clear = Math.log(seen(ONE) / seen(OTHER));
+    expect(apart(pucker(2)) - apart(pucker(1))).toBeCloseTo(clear / 2, 9);
+  });
+
+  it('beside a clear one hardly counts: a fifth of what it would say', () => {
+    const alone = apart(pucker(2));
+    expect((apart(pucker(2), loops(1)) - alone) / (apart(pucker(2), loops(2)) - alone)).toBeCloseTo(0.2, 9);
+  });
+});
+
+describe('what was tried', () => {
+  const likely = (history: { change: 'tension-down'; result: 'better' | 'same' | 'worse' }[]) => {
+    const { causes } = diagnose(
+      diagnoseInputSchema.parse({
+        cloth: { structure: 'woven', family: 'poplin' },
+        operation: { kind: 'join' },
+        setup: plainSetup(),
+        findings: [{ sign: 'pucker-line', severity: 2 }],
+        history,
+      }),
+    );
+    const of = (cause: string) => causes.find((one) => one.cause === cause)!.probability;
+    return of('upper-tension-high') / of('foot-drag');
+  };
+
+  it('and helped makes its cause likelier, and did not help makes it less likely', () => {
+    const before = likely([]);
+    expect(likely([{ change: 'tension-down', result: 'better' }])).toBeGreaterThan(2 * before);
+    expect(likely([{ change: 'tension-down', result: 'same' }])).toBeLessThan(before / 2);
+    expect(likely([{ change: 'tension-down', result: 'worse' }])).toBeLessThan(before / 2);
   });
 });
