@@ -52,6 +52,17 @@ describe('where a job stands', () => {
     expect(scraps).toHaveLength(4);
   });
 
+  it('counts twelve minutes for a scrap, at whatever pace', () => {
+    const open = (pace: Surroundings['pace']) =>
+      jobStanding(apron(), around({ settingOf: () => ({ setup: SETUP, proof: 'none', cardId: null }), pace }));
+    for (const factor of [1, 1.5]) {
+      const { question, items } = open({ ...paceOf([]), factor });
+      const scraps = items.filter((item) => item.kind === 'scrap').map(({ id }) => id);
+      const minutes = question.tasks.filter(({ id }) => scraps.includes(id)).map((task) => task.minutes);
+      expect(minutes).toEqual([12, 12, 12, 12]);
+    }
+  });
+
   it('finds the scrap that was begun for it, and takes none of one cloth for a pair', () => {
     const job = apron();
     const pair = { ...job, seams: job.seams.map((s) => ({ ...s, secondClothId: 'd' })) };
