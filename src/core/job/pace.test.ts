@@ -6,6 +6,12 @@ const took = (ratio: number, count: number) =>
   Array.from({ length: count }, () => ({ expectedMin: 10, actualMin: 10 * ratio }));
 
 describe('the person’s own pace', () => {
+  it('leaves out what was clicked through in less than half a minute', () => {
+    const count = (actualMin: number) => paceOf([{ expectedMin: 10, actualMin }]).count;
+    expect([count(0.49), count(0.5), count(0.55)]).toEqual([0, 1, 1]);
+    expect(paceOf([{ expectedMin: 0, actualMin: 10 }]).count).toBe(0);
+  });
+
   it('is the estimate until something was sewn', () => {
     expect(paceOf([])).toEqual({ factor: 1, scatter: 0.4, count: 0 });
   });

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { clothRecordSchema, machineRecordSchema, needleRecordSchema, type OnMachine } from '../../file';
-import { type Needle, NEEDLE_SHARE, PLAIN_MACHINE } from '../../kit';
+import { type Needle, PLAIN_MACHINE } from '../../kit';
 import { READINGS, setupChanges } from '../../setup';
 import { plainSetup } from '../../setup/plainSetup.testing';
 import {
@@ -220,8 +220,8 @@ describe('needles near their hours', () => {
 });
 
 describe('the sewing clock', () => {
-  it('counts the needle for its share of the time at the machine', () =>
-    expect(sewingClock(0, 30 * 60_000)).toEqual({ satMin: 30, needleMin: 30 * NEEDLE_SHARE }));
+  it('counts the needle for a third of the time at the machine', () =>
+    expect(sewingClock(0, 30 * 60_000)).toEqual({ satMin: 30, needleMin: 10 }));
   it('counts four hours at most, and nothing where the clock was set back', () => {
     expect(sewingClock(0, 239 * 60_000).satMin).toBe(239);
     expect(sewingClock(0, 9 * 3_600_000).satMin).toBe(240);
