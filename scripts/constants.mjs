@@ -3,6 +3,7 @@
 //   --decisions   only those that docs/decisions.md names (scripts/decisions.mjs)
 //   --sample N    only a seeded sample of N over the core (300)
 //   --seed S      another sample (1)
+//   --only TEXT   of the decisions, those whose change has this text in it; several with | between
 // Works on a copy of the sources, so that it can be stopped at any time. Not part of npm test: it takes about an hour.
 import { spawn } from 'node:child_process';
 import { cpSync, mkdtempSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
@@ -112,7 +113,9 @@ async function tried(title, changes) {
 }
 
 let failed = false;
-if (wantsAll || flag('decisions')) failed = (await tried('Decisions', DECISIONS)) < 100;
+const only = flag('only') ? process.argv[process.argv.indexOf('--only') + 1].split('|') : [''];
+const decisions = DECISIONS.filter(({ from }) => only.some((text) => from.includes(text)));
+if (wantsAll || flag('decisions')) failed = (await tried('Decisions', decisions)) < 100;
 if (wantsAll || flag('sample')) {
   const sample = sampled(candidatesIn(root), numberOf('sample', 300), numberOf('seed', 1));
   failed = (await tried('Sample of the core', sample)) < LEAST_PERCENT || failed;

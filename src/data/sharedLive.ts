@@ -13,13 +13,13 @@ const LINGER_MS = 20_000;
  * @param lingerMs - how long it is kept then
  * @returns a hook: undefined while it is first read, then the value now
  */
-export function sharedLive<T>(query: () => Promise<T>, lingerMs = LINGER_MS): () => T | undefined {
+export function sharedLive<T>(query: () => Promise<T>, lingerMs?: number): () => T | undefined {
   const { subscribe, now } = followed(query, lingerMs);
   return () => useSyncExternalStore(subscribe, now, () => undefined);
 }
 
 /** What such a hook stands on: a value that can be listened to. */
-export function followed<T>(query: () => Promise<T>, lingerMs: number) {
+export function followed<T>(query: () => Promise<T>, lingerMs = LINGER_MS) {
   let value: T | undefined;
   let following: Subscription | null = null;
   let leaving: ReturnType<typeof setTimeout> | null = null;

@@ -57,3 +57,11 @@ describe('how long it takes', () => {
     );
   });
 });
+
+describe('the time that is left', () => {
+  it('lies within its range eight times in ten: a tenth of a normal distribution is above 1.2816 deviations', () => {
+    const sure = { factor: 1, scatter: 0.1, count: 1e12 };
+    const { minutes, low, high } = timeSpread([100], sure, 5);
+    expect([minutes, low, high].map((m) => Number(m.toFixed(3)))).toEqual([105, 92.184, 117.816]);
+  });
+});
