@@ -80,6 +80,20 @@ describe('an edit', () => {
     expect(historyNow().done).toEqual([]);
   });
 
+  it('of letters typed more than five seconds apart is two things', async () => {
+    const clock = vi.spyOn(Date, 'now');
+    const type = (notes: string, at: number) => {
+      clock.mockReturnValue(1_800_000_000_000 + at);
+      return cloths.change('merino', (c) => c && { ...c, notes });
+    };
+    await type('S', 0);
+    await type('Si', 4900);
+    expect(historyNow().done).toHaveLength(1);
+    await type('Sil', 4900 + 5100);
+    expect(historyNow().done).toHaveLength(2);
+    clock.mockRestore();
+  });
+
   it('forgets what could be redone', async () => {
     await cloths.change('merino', (c) => c && { ...c, notes: 'a' });
     await undo();
