@@ -11,7 +11,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { candidatesIn, sampled } from './constantsIn.mjs';
 import { DECISIONS } from './decisions.mjs';
-import { filesIn, importers } from './importers.mjs';
+import { importers } from './importers.mjs';
 import { root } from './steps.mjs';
 
 /** Reviewed pages as a whole: they notice nearly everything, and say nothing about what was meant. */
@@ -40,10 +40,8 @@ function copied() {
   return copy;
 }
 
-const tests = NEEDED.slice(0, 6)
-  .flatMap((folder) => filesIn(root, folder))
-  .filter((file) => /\.test\.tsx?$/.test(file) && !GOLDEN.test(file));
-const graph = importers(root);
+const graph = importers();
+const tests = graph.files.filter((file) => /\.test\.tsx?$/.test(file) && !GOLDEN.test(file));
 
 /** Tests that reach a file, in the order they are asked: those of its own room, the quick ones, the slow ones. */
 function testsOf(file) {
@@ -117,7 +115,7 @@ const only = flag('only') ? process.argv[process.argv.indexOf('--only') + 1].spl
 const decisions = DECISIONS.filter(({ from }) => only.some((text) => from.includes(text)));
 if (wantsAll || flag('decisions')) failed = (await tried('Decisions', decisions)) < 100;
 if (wantsAll || flag('sample')) {
-  const sample = sampled(candidatesIn(root), numberOf('sample', 300), numberOf('seed', 1));
+  const sample = sampled(candidatesIn(graph.files), numberOf('sample', 300), numberOf('seed', 1));
   failed = (await tried('Sample of the core', sample)) < LEAST_PERCENT || failed;
 }
 process.exit(failed ? 1 : 0);

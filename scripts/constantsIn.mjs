@@ -2,7 +2,7 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import ts from 'typescript';
-import { filesIn } from './importers.mjs';
+import { root } from './steps.mjs';
 
 const OTHER = { '<': '>=', '<=': '>', '>': '<=', '>=': '<', '===': '!==', '!==': '===' };
 
@@ -35,9 +35,9 @@ function isIdle(node) {
 }
 
 /** Every constant and comparison of the core that decides something. */
-export function candidatesIn(root) {
-  const files = filesIn(root, 'src/core').filter((file) => !/\.(test|testing)\.ts$|\/index\.ts$/.test(file));
-  return files.flatMap((file) => {
+export function candidatesIn(files) {
+  const core = files.filter((file) => file.startsWith('src/core/') && !/\.(test|testing)\.ts$|\/index\.ts$/.test(file));
+  return core.flatMap((file) => {
     const text = readFileSync(path.join(root, file), 'utf8');
     const source = ts.createSourceFile(file, text, ts.ScriptTarget.Latest, true);
     const found = [];

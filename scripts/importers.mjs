@@ -1,41 +1,35 @@
-// Which files reach which by their imports.
-import { existsSync, readdirSync, readFileSync } from 'node:fs';
+// Which files reach which by their imports, as the structure check reads them.
+import { spawnSync } from 'node:child_process';
 import path from 'node:path';
+import { root } from './steps.mjs';
 
-const FOLDERS = ['src', 'cli', 'demo', 'bench', 'scripts'];
-const ENDS = ['', '.ts', '.tsx', '.mjs', '/index.ts'];
+const TOOL = path.join(root, 'node_modules', 'dependency-cruiser', 'bin', 'dependency-cruise.mjs');
+const ASKED = [
+  '--config',
+  '.dependency-cruiser.cjs',
+  'src',
+  'cli',
+  'demo',
+  'bench',
+  'scripts',
+  '--output-type',
+  'json',
+];
 
-/** All source files under a folder, relative to the root. */
-export function filesIn(root, folder) {
-  return readdirSync(path.join(root, folder), { withFileTypes: true }).flatMap((entry) => {
-    const name = path.join(folder, entry.name);
-    return entry.isDirectory() ? filesIn(root, name) : /\.(tsx?|mjs)$/.test(name) ? [name] : [];
-  });
-}
-
-/** The graph of imports, read from the text: who reaches a file, however many steps away. */
-export function importers(root) {
+/** The files of the project, and a function from a file to all that reach it, however many steps away. */
+export function importers() {
+  const { stdout, error } = spawnSync(process.execPath, [TOOL, ...ASKED], { cwd: root, maxBuffer: 2 ** 30 });
+  if (error) throw error;
+  const modules = JSON.parse(stdout).modules.filter(({ source }) => !source.startsWith('node_modules/'));
   const by = new Map();
-  for (const file of FOLDERS.flatMap((folder) => filesIn(root, folder))) {
-    const text = readFileSync(path.join(root, file), 'utf8');
-    for (const [, spec] of text.matchAll(/(?:from|import\()\s*['"]((?:\.|@\/)[^'"]*)['"]/g)) {
-      const base = spec.startsWith('@/') ? path.join('src', spec.slice(2)) : path.join(path.dirname(file), spec);
-      const to = ENDS.map((end) => base + end).find(
-        (one) => /\.(tsx?|mjs)$/.test(one) && existsSync(path.join(root, one)),
-      );
-      if (to) by.set(to, [...(by.get(to) ?? []), file]);
-    }
-  }
+  for (const { source, dependencies } of modules)
+    for (const { resolved } of dependencies) by.set(resolved, [...(by.get(resolved) ?? []), source]);
   return {
+    files: modules.map(({ source }) => source),
     reach(file) {
+      // A set that grows while it is gone through.
       const found = new Set([file]);
-      const open = [file];
-      while (open.length > 0)
-        for (const next of by.get(open.pop()) ?? [])
-          if (!found.has(next)) {
-            found.add(next);
-            open.push(next);
-          }
+      for (const one of found) for (const next of by.get(one) ?? []) found.add(next);
       return found;
     },
   };

@@ -1,5 +1,6 @@
 import * as z from 'zod';
-import { operationSchema, schoolsSchema, setupSchema, USUAL_SCHOOLS } from '@/core/setup';
+import { operationSchema, schoolsSchema, USUAL_SCHOOLS } from '@/core/setup';
+import { machineTargetSchema } from '@/core/workroom';
 import { database } from './database';
 import { edit, inEdit, writeRow } from './edits';
 
@@ -38,8 +39,8 @@ export const PREFERENCES = {
   paper: z.enum(['a4', 'letter']).catch('a4'),
   /** Which simulated machine sews on a scrap. */
   standIn: z.number().int().min(1).max(99).catch(1),
-  /** The setting the strip leads to, and what it is for. */
-  target: z.object({ setup: setupSchema, machineId: z.string(), clothId: z.string() }).nullable().catch(null),
+  /** The setting the machine bar leads to, and what it is for. */
+  target: machineTargetSchema.nullable().catch(null),
 };
 export type PreferenceKey = keyof typeof PREFERENCES;
 export type PreferenceValue<K extends PreferenceKey> = z.output<(typeof PREFERENCES)[K]>;

@@ -43,7 +43,7 @@ describe('a card', () => {
 
   it.each<[string, Partial<Today>, string[]]>([
     ['its machine went', { machine: null }, ['machine-gone']],
-    ['the length dial was calibrated anew', { machine: { ...card.machine, calibration } }, ['recalibrated']],
+    ['the length dial was recalibrated', { machine: { ...card.machine, calibration } }, ['recalibrated']],
     ['the machine was serviced after it', { servicedAt: ['2026-11-02T10:00:00Z'] }, ['serviced']],
     [
       'another needle size is in the machine',
@@ -67,7 +67,7 @@ describe('a card', () => {
   it.each<[string, Partial<Today>]>([
     ['a service before it', { servicedAt: ['2026-10-02T10:00:00Z'] }],
     ['a bobbin wound off since', { machine: { ...card.machine, calibration: { ...calibration, length: [] } } }],
-    ['a needle that may be bought anew', { needles: null, threads: null }],
+    ['a needle that may be bought again', { needles: null, threads: null }],
     ['a machine set for another cloth', { on: null }],
     [
       'hours, for who changes needles by trouble',

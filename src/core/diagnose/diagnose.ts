@@ -45,7 +45,7 @@ export function diagnose(input: DiagnoseInput): DiagnoseOutput {
 }
 
 /**
- * The next change for who can answer no question.
+ * The next remedy for a person who can answer no question.
  *
  * @param input - checked input
  * @returns what `diagnose` says once every question was answered with "not sure"

@@ -61,8 +61,8 @@ const EIGHT_IN_TEN = 1.2816;
  */
 export function timeSpread(expected: readonly number[], pace: Pace, fixedMin = 0): TimeSpread {
   const own = expected.map((m) => m * pace.factor);
-  const sewn = own.reduce((sum, m) => sum + m, 0);
-  const single = own.reduce((sum, m) => sum + (m * pace.scatter) ** 2, 0);
+  const sewn = sum(own);
+  const single = sum(own.map((m) => (m * pace.scatter) ** 2));
   const shared = (sewn * pace.scatter) ** 2 / (pace.count + PRIOR.weight);
   const off = EIGHT_IN_TEN * Math.sqrt(single + shared);
   const minutes = sewn + fixedMin;

@@ -99,13 +99,13 @@ export function nextNeedle<T extends StockNeedle>(needles: readonly T[], lifeHou
 }
 
 /**
- * The share of its hours a needle has sewn.
+ * The share of its hours that is over: of a needle's life, or until the next care.
  *
  * @param hours - sewn
- * @param lifeHours - hours a needle is kept; null when hours are not counted against it
+ * @param everyHours - hours it has; null where hours do not decide
  * @returns 0 … 1; 0 where hours do not decide
  * @example
- * lifeShare(6, 5) // => 1
+ * shareOfHours(6, 5) // => 1
  */
-export const lifeShare = (hours: number, lifeHours: number | null): number =>
-  lifeHours === null ? 0 : clamp(hours / lifeHours, 0, 1);
+export const shareOfHours = (hours: number, everyHours: number | null): number =>
+  everyHours === null ? 0 : clamp(hours / everyHours, 0, 1);

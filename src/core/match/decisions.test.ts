@@ -1,26 +1,14 @@
 import { describe, expect, it } from 'vitest';
+import { basicMachine } from './basicMachine.testing';
 import { answer, matchInputSchema, type MatchRequest } from '.';
 
 const ask = (request: MatchRequest) => answer(matchInputSchema.parse(request));
-const machine = (stitches: NonNullable<MatchRequest['machine']>['stitches']): MatchRequest['machine'] => ({
-  stitches,
-  maxLengthMm: 4,
-  maxWidthMm: 5,
-  plates: ['standard'],
-  shank: 'low',
-  pressureDial: null,
-  tensionDial: { min: 0, max: 9, normal: 4 },
-  footLiftMm: 5,
-  speedSpm: 600,
-  needlePositions: 1,
-});
-
 describe('a seam that gives less than it must', () => {
   const swim = (requiredGive: number) =>
     ask({
       cloth: { structure: 'knit', family: 'jersey', stretchAcross: 140, stretchAlong: 120 },
       operation: { kind: 'join', requiredGive },
-      machine: machine(['triple-straight']),
+      machine: basicMachine(['triple-straight']),
     });
 
   it('is offered from three quarters of it on, and blocked below, with the best there is', () => {
@@ -38,7 +26,7 @@ describe('a seam that gives less than it must', () => {
       ask({
         cloth: { structure: 'knit', family: 'jersey', stretchAcross: 50 },
         operation: { kind: 'join', requiredGive },
-        machine: machine(['straight']),
+        machine: basicMachine(['straight']),
       });
     expect(straight(14).setup?.stitch).toBe('straight');
     expect(straight(14.9).setup?.stitch).toBe('straight');
@@ -52,7 +40,7 @@ describe('widths', () => {
       const { setup } = ask({
         cloth: { structure: 'knit', family, stretchAcross: 60 },
         operation: { kind: 'join' },
-        machine: { ...machine(['zigzag'])!, widthStepMm: 0.1 },
+        machine: { ...basicMachine(['zigzag']), widthStepMm: 0.1 },
       });
       expect(setup!.widthMm * 2).toBeCloseTo(Math.round(setup!.widthMm * 2), 9);
     }
@@ -61,7 +49,7 @@ describe('widths', () => {
         ask({
           cloth: { structure: 'knit', family: 'jersey', stretchAcross: 80, stretchAlong: 60 },
           operation: { kind: 'join', requiredGive },
-          machine: { ...machine(['zigzag'])!, widthStepMm: 0.1 },
+          machine: { ...basicMachine(['zigzag']), widthStepMm: 0.1 },
         }).setup!.widthMm % 1,
     );
     expect(halves).toContain(0.5);

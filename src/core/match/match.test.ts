@@ -4,6 +4,7 @@ import { FAMILY } from '../cloth';
 import { ALL_NEEDLES, ALL_THREADS, FEET, PLATES } from '../kit';
 import { OPERATION_KINDS } from '../setup';
 import { STITCHES } from '../stitch';
+import { basicMachine } from './basicMachine.testing';
 import { checkSetup, match, matchInputSchema, matchOutputSchema, type MatchRequest, RULES } from '.';
 
 type MatchMachine = NonNullable<MatchRequest['machine']>;
@@ -13,18 +14,7 @@ const jersey: MatchRequest = {
   cloth: { structure: 'knit', family: 'jersey', stretchAcross: 50 },
   operation: { kind: 'join' },
 };
-const straightOnly = {
-  stitches: ['straight'],
-  maxLengthMm: 4,
-  maxWidthMm: 5,
-  plates: ['standard'],
-  shank: 'low',
-  pressureDial: null,
-  tensionDial: { min: 0, max: 9, normal: 4 },
-  footLiftMm: 5,
-  speedSpm: 600,
-  needlePositions: 1,
-} as const;
+const straightOnly = basicMachine(['straight']);
 
 const anyCloth = fc
   .record(

@@ -94,7 +94,7 @@ function Actions({ card }: { card: Card }) {
         clothId: card.clothId,
       });
     });
-    say('The strip below leads to this setting.');
+    say('The machine bar below leads to this setting.');
   };
   const sew = async () => {
     await asked?.ask({ clothId: card.clothId, machineId: card.machineId });

@@ -5,7 +5,7 @@ import type { Setup } from '@/core/setup';
 import { writePreference } from '@/data';
 import type { RunNow } from './useRunNow';
 
-/** What should be on the machine now; the strip leads there, step by step. Null while no setting is known. */
+/** What should be on the machine now; the machine bar leads there, step by step. Null while no setting is known. */
 export function useTarget({ run, steps, setup, machine }: RunNow, numbers: Numbers): Setup | null {
   const { machineId, clothId } = run;
   const target = setup && stepSetup(steps, run.step, numbers, setup, machine?.machine ?? PLAIN_MACHINE);

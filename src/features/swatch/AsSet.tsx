@@ -16,7 +16,7 @@ export function AsSet({ scrap, line, onSave }: { scrap: Scrap; line: TestLine; o
   const names = changes.map(({ reading }) => READING_TEXT[reading].toLowerCase()).join(', ');
   return (
     <div className={styles.asSet}>
-      <span>Still to be set on the strip: {names}. Was the line sewn as the machine is now?</span>
+      <span>Not ticked off on the machine bar yet: {names}. Was the line sewn as the machine is now?</span>
       <Button size="small" onClick={() => onSave(() => ({ setup: on.setup }))}>
         Take what is on the machine
       </Button>

@@ -84,7 +84,7 @@ function Ways({ now, hasCloth }: { now: JobNow; hasCloth: boolean }) {
   );
 }
 
-/** The strip leads to what the next thing is sewn with. */
+/** The machine bar leads to what the next thing is sewn with. */
 function useLeadStrip({ items: [item], machine }: JobNow, clothId: string | null | undefined) {
   const key = item.now.setup && machine && clothId ? JSON.stringify([item.now.setup, machine.id, clothId]) : null;
   useEffect(() => {
@@ -94,7 +94,7 @@ function useLeadStrip({ items: [item], machine }: JobNow, clothId: string | null
   }, [key]);
 }
 
-/** What to change for it, in the order it is safely done; the strip below ticks it off. */
+/** What to change for it, in the order it is safely done; the machine bar below ticks it off. */
 function OnTheMachine({
   now: {
     items: [item],

@@ -2,7 +2,7 @@
 
 import Button from '@mui/material/Button';
 import { type CareRecord, type MachineRecord, sewnHours } from '@/core/file';
-import { CARE, type CareKind, careStandings, type CareStanding, lifeShare } from '@/core/kit';
+import { CARE, type CareKind, careStandings, type CareStanding, shareOfHours } from '@/core/kit';
 import { formatNumber } from '@/core/units';
 import { care as store, machines as machineStore, useCare } from '@/data';
 import { newId, nowText, sayWhen, useAct, useQuestion } from '@/parts/workspace';
@@ -72,7 +72,7 @@ interface StandingProps {
 function Standing({ standing, record, onDone }: StandingProps) {
   const { kind, due, why, last, leftHours, everyHours } = standing;
   const facts = CARE[kind];
-  const share = lifeShare(standing.sinceHours, everyHours);
+  const share = shareOfHours(standing.sinceHours, everyHours);
   return (
     <li data-due={due || undefined}>
       <div>

@@ -10,7 +10,7 @@ import {
   sewedBy,
   SPENT_REASONS,
   SPENT_TEXT,
-  lifeShare,
+  shareOfHours,
   compareNeedles,
 } from '@/core/kit';
 import { setAmount, within } from '@/core/result';
@@ -83,7 +83,7 @@ function NeedleRow({ record, life, open, onOpen }: RowProps) {
   const hours = needleHours(record);
   const sewed = sewedBy(record);
   const state = needleState({ hours, spent: spent !== null }, life);
-  const share = lifeShare(hours, life);
+  const share = shareOfHours(hours, life);
   const said = spent ? `spent: ${SPENT_TEXT[spent]}` : STATE_TEXT[state];
   return (
     <div className={styles.needle} data-state={state}>

@@ -33,7 +33,7 @@ const TAUGHT: readonly { id: Offset; name: string; scale: number; unit: string; 
     scale: 100,
     unit: '% against the dial',
     digits: 1,
-    what: 'From the stitches counted on passed lines. Calibrate the dial to have it heeded.',
+    what: 'From the stitches counted on passed lines. Calibrate the dial, and Match takes it into account.',
   },
 ];
 

@@ -6,7 +6,7 @@ import MenuItem from '@mui/material/MenuItem';
 import { useState } from 'react';
 import type { ClothRecord } from '@/core/file';
 import styles from './MachineBar.module.css';
-import { STRIP_TEXT as TEXT } from './text';
+import { BAR_TEXT as TEXT } from './text';
 
 interface Props {
   name: string;

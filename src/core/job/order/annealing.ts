@@ -20,8 +20,8 @@ const TOLD_EVERY = 8192;
 /**
  * A very good order: the usual one, annealed and polished.
  *
- * Annealing (Kirkpatrick and others, 1983) moves runs of seams about at random and now and then takes a dearer order, less
- * and less readily, so that it comes out of hollows in which polishing stays.
+ * Annealing (Kirkpatrick and others, 1983) moves runs of seams about at random and now and then accepts a more expensive
+ * order, less and less often, so that it leaves local minima that a local search cannot leave.
  *
  * @param model - the question
  * @param onProgress - told now and then how far it is, 0 … 1; false stops it with the best so far

@@ -6,7 +6,7 @@ import { boundOf, startState } from './state';
 const BUDGET = 10_000;
 
 /**
- * A lower bound that heeds what must come before what: for each part of the machine by itself the question is an easy one,
+ * A lower bound that respects what must come before what: for each part of the machine by itself the question is an easy one,
  * and what an order pays is what it pays for each part and at the iron.
  *
  * @returns minutes; no order can cost less

@@ -44,7 +44,7 @@ export function machineOffsets(
         ]
       : [];
   });
-  const heeded = (key: Offset, at: string | undefined) => since[key] === undefined || (at ?? '') > since[key];
-  const of = (key: Offset) => shrunkMean(told.flatMap((t) => (heeded(key, t.passedAt) ? (t[key] ?? []) : [])));
+  const counts = (key: Offset, at: string | undefined) => since[key] === undefined || (at ?? '') > since[key];
+  const of = (key: Offset) => shrunkMean(told.flatMap((t) => (counts(key, t.passedAt) ? (t[key] ?? []) : [])));
   return { tensionSteps: of('tensionSteps'), pressure: of('pressure'), lengthFactor: of('lengthFactor') };
 }

@@ -33,7 +33,7 @@ export const BASTE = procedure('baste', {
     },
     {
       do: 'Set length and tension back at once, for the seam.',
-      check: 'The strip says so.',
+      check: 'The machine bar shows nothing left to change.',
       view: 'above',
       atMm: 'after',
       machine: { tension: 'normal' },

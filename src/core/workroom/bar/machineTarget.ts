@@ -1,8 +1,6 @@
-import type { Setup } from '../../setup';
+import * as z from 'zod';
+import { setupSchema } from '../../setup';
 
 /** The setting a machine is to be brought to: for which fabric, on which machine. */
-export interface MachineTarget {
-  setup: Setup;
-  machineId: string;
-  clothId: string;
-}
+export const machineTargetSchema = z.object({ setup: setupSchema, machineId: z.string(), clothId: z.string() });
+export type MachineTarget = z.infer<typeof machineTargetSchema>;

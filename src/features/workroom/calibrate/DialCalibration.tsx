@@ -156,7 +156,7 @@ function CurveSays({ curve, name }: { curve: DialCurve; name: 'length' | 'width'
   return (
     <p className={styles.says}>
       This dial gives {said}. For a {name} of <strong>{formatNumber(example.trueMm, 1)} mm</strong>, set it to{' '}
-      <strong>{formatNumber(example.dialMm, 1)}</strong>. Match and the strip do so from now on.
+      <strong>{formatNumber(example.dialMm, 1)}</strong>. Match and the machine bar do so from now on.
       {spreadMm > 0 && ` Spread ± ${formatNumber(spreadMm, 2)} mm.`}
       {curve.length < 3 && ` ${curve.length} of 3 places so far: between and beyond them it is estimated.`}
     </p>
