@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import demo from './tansy-wren.json';
-import { type Card, isProofOf, nearestCards, staleReasons } from '../src/core/card';
+import { isProofOf, nearestCards } from '../src/core/card';
+import { outOfDateToday } from '../src/core/workroom';
 import { clothOf, clothProfile } from '../src/core/cloth';
 import { readWorkroom, type Workroom } from '../src/core/file';
 import { jobStanding, paceOf, proofNeeded, type Surroundings } from '../src/core/job';
@@ -44,20 +45,12 @@ function answersOf({ cloths, machines, cards }: Workroom) {
   });
 }
 
-const stalenessOf = ({ cloths, machines, cards, care, onMachine }: Workroom) =>
-  cards.map((card: Card) => {
-    const cloth = cloths.find(({ id }) => id === card.clothId);
-    const on = onMachine.find((o) => o.machineId === card.machineId && o.clothId === card.clothId);
-    return staleReasons(card, {
-      machine: machines.find(({ id }) => id === card.machineId)?.machine ?? null,
-      servicedAt: care.filter((c) => c.machineId === card.machineId && c.kind === 'service').map(({ at }) => at),
-      cloth: cloth ? clothOf(cloth) : null,
-      needles: null,
-      threads: null,
-      on: on ? { setup: on.setup, needleHours: 0 } : null,
-      needleLifeHours: 8,
-    }).map(({ code }) => code);
-  });
+const stalenessOf = ({ cloths, machines, cards, care, onMachine, needles, threads }: Workroom) => {
+  const kit = { needles: 'any', threads: 'any' } as const;
+  const kept = { cloths, machines, care, onMachines: onMachine, stock: needles, spools: threads, kit };
+  const outOfDate = outOfDateToday({ ...kept, needleLifeHours: 8 });
+  return cards.map((card) => outOfDate(card).map(({ code }) => code));
+};
 
 /** What is left of every project, in which order, at what cost. */
 function ordersOf({ cloths, machines, cards, runs, swatches, jobs, onMachine }: Workroom) {

@@ -131,7 +131,7 @@ test('from a card to what it was proven for, with its setting', async ({ page })
   await page.getByRole('button', { name: 'Sew with it' }).click();
   const proven = page.getByRole('region', { name: 'What this card was proven for' });
   await proven.getByRole('button').first().click();
-  await expect(page.getByText(/Proven on scrap|Its card is stale/)).toBeVisible();
+  await expect(page.getByText(/Proven on scrap|Its card is out of date/)).toBeVisible();
   await expect(page.getByText('On Polar fleece hat')).toBeVisible();
 });
 

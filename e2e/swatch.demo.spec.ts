@@ -152,17 +152,17 @@ test('a question is asked where an answer helps more than a guess, and its answe
   await expect(advice).toContainText('Change to a smooth, fresh thread');
 });
 
-test('a card that went stale says why, and one line proves it again', async ({ page }) => {
+test('a card that is out of date says why, and one line proves it again', async ({ page }) => {
   await openDemo(page, '/ledger?id=card-curtain-hem');
   await expect(page.getByRole('note').getByText('The machine has been serviced since')).toBeVisible();
-  await page.getByRole('button', { name: 'Prove it again with one line' }).click();
+  await page.getByRole('button', { name: 'Test it again with one line' }).click();
   await expect(line(page, 1)).toBeVisible();
   await page.getByRole('button', { name: 'Nothing wrong' }).click();
   await page.getByRole('button', { name: 'Pass: the card is proven again' }).click();
   await page.getByRole('link', { name: /This line is a card/ }).click();
   await expect(page.getByText('✓ Proven on scrap today')).toBeVisible();
   await expect(page.getByText(/^today, after: The machine has been serviced since/)).toBeVisible();
-  await expect(page.getByText('Stale: it proved')).toHaveCount(0);
+  await expect(page.getByText('Out of date: something has changed')).toHaveCount(0);
 
   await page.getByRole('textbox', { name: 'Where the scrap is kept' }).fill('Ring binder, page 4');
   await page.getByLabel('Photo of the scrap').setInputFiles('docs/screenshots/card.png');

@@ -84,7 +84,7 @@ interface HeadProps {
 
 const PROOF = {
   proven: '✓ proven',
-  stale: '! card is stale',
+  stale: '! card is out of date',
   none: 'needs a swatch',
   hand: 'by hand',
   free: 'no proof needed',

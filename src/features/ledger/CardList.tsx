@@ -107,7 +107,7 @@ function CardRow({ card, reasons, picked, onPick }: RowProps) {
         </span>
         <span className={styles.proof}>
           <strong data-stale={reasons.length > 0 || undefined}>
-            {card.simulated ? 'simulated' : reasons.length > 0 ? '! stale' : '✓ proven'}
+            {card.simulated ? 'simulated' : reasons.length > 0 ? '! out of date' : '✓ proven'}
           </strong>
           <span className={styles.quiet}>
             {give ? `${give.popped ? 'gave' : 'held'} ${formatNumber(give.percent, 0)} %, ` : ''}

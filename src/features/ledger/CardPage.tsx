@@ -37,7 +37,11 @@ export function CardPage({ card }: { card: Card }) {
           <h1>{card.name}</h1>
           <p>
             <strong className={reasons.length > 0 ? styles.stale : styles.proven}>
-              {card.simulated ? 'Simulated: passed on a stand-in' : reasons.length > 0 ? '! Stale: proven' : '✓ Proven'}{' '}
+              {card.simulated
+                ? 'Simulated: passed on a stand-in'
+                : reasons.length > 0
+                  ? '! Out of date: proven'
+                  : '✓ Proven'}{' '}
               on scrap {sayWhen(card.passedAt)}
             </strong>
             , on {card.machine.name}

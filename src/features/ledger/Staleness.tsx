@@ -14,7 +14,7 @@ export function Staleness({ card, reasons }: { card: Card; reasons: StaleReason[
   if (reasons.length === 0) return null;
   return (
     <CautionAlert>
-      <strong>Stale: it proved another state of things.</strong>
+      <strong>Out of date: something has changed since this test.</strong>
       <ul className={styles.reasons}>
         {reasons.map(({ code, text }) => (
           <li key={code}>{text}</li>
@@ -42,7 +42,7 @@ function ProveAgain({ card }: { card: Card }) {
   };
   return (
     <Button variant="outlined" disabled={!here} onClick={() => void prove()}>
-      Prove it again with one line
+      Test it again with one line
     </Button>
   );
 }

@@ -34,7 +34,7 @@ export function Evidence({ input }: { input: MatchInput }) {
                 {sameMachine ? 'this machine' : 'another machine'}
               </span>
               <b data-stale={reasons.length > 0 || undefined}>
-                {card.simulated ? 'simulated' : reasons.length > 0 ? `stale: ${reasons[0].text}` : '✓ holds'}
+                {card.simulated ? 'simulated' : reasons.length > 0 ? `out of date: ${reasons[0].text}` : '✓ holds'}
               </b>
             </li>
           );

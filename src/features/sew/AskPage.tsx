@@ -185,8 +185,8 @@ function Proof({ card, clothId }: { card: Card | null; clothId: string }) {
     <CautionAlert>
       {card ? (
         <>
-          Its card is stale. {reasons[0].text} <Link href={`/ledger?id=${card.id}`}>Prove it again first</Link>, or go
-          on with a scrap beside you.
+          Its card is out of date. {reasons[0].text} <Link href={`/ledger?id=${card.id}`}>Test it again first</Link>, or
+          go on with a scrap beside you.
         </>
       ) : (
         <>

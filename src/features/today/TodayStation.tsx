@@ -68,7 +68,7 @@ function WhatWaits({ jobs }: { jobs: Job[] }) {
       ))}
       {all.every(({ rows }) => rows.length === 0) && (
         <p className={styles.calm}>
-          Nothing else waits: nothing half done, no needle near its hours, no card gone stale, no care due.
+          Nothing else waits: nothing half done, no needle near its hours, no card out of date, no care due.
         </p>
       )}
     </aside>

@@ -8,7 +8,7 @@ import { useStale } from '@/parts/staleness';
 import { useCareDue, useNeedleLife } from '@/parts/workspace';
 import type { WaitingRow, Waiting } from './Rows';
 
-/** What wants to be looked after: needles near their hours, cards gone stale, machines to be cared for; undefined while it is read. */
+/** What wants to be looked after: needles near their hours, cards out of date, machines to be cared for; undefined while it is read. */
 export function useAttention(): Waiting[] | undefined {
   const needles = useNeedleRows();
   const stale = useStaleRows();
@@ -16,7 +16,7 @@ export function useAttention(): Waiting[] | undefined {
   if (!needles || !stale) return undefined;
   return [
     { id: 'needles', title: 'Needles near their hours', rows: needles },
-    { id: 'stale', title: 'Cards gone stale', rows: stale },
+    { id: 'stale', title: 'Cards out of date', rows: stale },
     { id: 'care', title: 'Care due', rows: care },
   ];
 }
