@@ -7,7 +7,7 @@ async function openMerino(page: Page) {
   await answered(page);
 }
 
-test('a dial moved by hand: risks, give, reasons and the strip follow, and the best is one press away', async ({
+test('a dial moved by hand: risks, give, reasons and the machine bar follow, and the best is one press away', async ({
   page,
 }) => {
   await openMerino(page);

@@ -146,7 +146,7 @@ test('what the machine cannot do is said before the first stitch', async ({ page
   await expect(begin).toBeEnabled();
 });
 
-test('basting asks for its own dials on the strip, and gives them back before the seam', async ({ page }) => {
+test('basting asks for its own dials on the machine bar, and gives them back before the seam', async ({ page }) => {
   await ask(page, 'lawn', 'Basting');
   await page.getByLabel('How many of these, one after the other').fill('2');
   await page.getByRole('button', { name: 'Begin' }).click();

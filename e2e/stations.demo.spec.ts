@@ -30,7 +30,7 @@ const SCREENS = [
 
 test('axe finds nothing wrong on any screen, by daylight and in the evening', async ({ page }) => {
   test.setTimeout(420_000);
-  // Tall enough that the strip at the bottom covers nothing, as for a person who has scrolled.
+  // Tall enough that the machine bar at the bottom covers nothing, as for a person who has scrolled.
   await page.setViewportSize({ width: 1280, height: 3200 });
   await openDemo(page);
   const found: string[] = [];

@@ -126,14 +126,14 @@ test('a line is given up, taken up again next week, and sewn once more; where it
   await expect(page.getByRole('button', { name: /^Line 5: to come/ })).toBeVisible();
 });
 
-test('a line takes its setting from the strip, so that nothing is typed twice', async ({ page }) => {
+test('a line takes its setting from the machine bar, so that nothing is typed twice', async ({ page }) => {
   await openDemo(page, '/swatch?id=merino-side');
-  await expect(page.getByText(/^Still to be set on the strip: needle, foot, thread/)).toBeVisible();
+  await expect(page.getByText(/^Not ticked off on the machine bar yet: needle, foot, thread/)).toBeVisible();
   await page.getByRole('button', { name: 'All set' }).click();
   await expect(page.getByText('✓ The machine is set for this line.')).toBeVisible();
-  // Sewn a step wider than planned: the strip knows, the line takes it.
+  // Sewn a step wider than planned: the machine bar knows, the line takes it.
   await page.getByRole('button', { name: 'Width up' }).click();
-  await expect(page.getByText(/^Still to be set on the strip: width\./)).toBeVisible();
+  await expect(page.getByText(/^Not ticked off on the machine bar yet: width\./)).toBeVisible();
   await page.getByRole('button', { name: 'Take what is on the machine' }).click();
   await expect(page.getByRole('heading', { name: 'Line 3: zigzag, stitch 04, 2.5 × 2 mm' })).toBeVisible();
 });

@@ -66,7 +66,9 @@ test('width, bobbin and feed are measured too, and say what follows', async ({ p
   await expect(feed).toContainText('times as much as the model expects');
 });
 
-test('the strip knows the needle: hours, another one of its kind, and the hours that sewing adds', async ({ page }) => {
+test('the machine bar knows the needle: hours, another one of its kind, and the hours that sewing adds', async ({
+  page,
+}) => {
   await openDemo(page);
   await page.clock.install();
   await page.goto('/workroom?place=needles');
@@ -267,7 +269,7 @@ test('what clashes on the machine is named at once, while it is being set', asyn
   await answered(page);
   await expect(strip).toContainText('power off first');
   await expect(strip.getByRole('alert')).toHaveCount(0);
-  // The dials before the plate: the order on the strip would never do this.
+  // The dials before the plate: the order on the machine bar would never do this.
   await strip.getByRole('button', { name: /^Stitch: change/ }).click();
   await expect(strip.getByRole('alert')).toContainText(/needle|hole|plate|foot/i);
 });
