@@ -1,103 +1,170 @@
 /**
- * A trial of the diagnosis against the stand-in machine: a fault is hidden, lines are sewn, and only the advice is followed
- * until a line passes. Two plain strategies do the same, for comparison.
+ * A trial of the diagnosis against the simulated machine: one or two faults are hidden, lines are sewn, and a strategy says what
+ * to change until a line passes or whoever sews gives up.
  */
 import { lineFacts } from '../src/core/card';
 import { type Cloth, FAMILY, type Family } from '../src/core/cloth';
-import { type RemedyId, type DiagnoseInput, diagnoseUnanswered, outcomesOf } from '../src/core/diagnose';
+import { type DiagnoseInput, diagnoseUnanswered, outcomesOf, type RemedyId } from '../src/core/diagnose';
 import { match, matchInputSchema } from '../src/core/match';
-import { seamContext } from '../src/core/physics';
-import { seeded } from '../src/core/random';
-import type { Setup } from '../src/core/setup';
+import { type SeamContext, seamContext } from '../src/core/physics';
 import { sewOnStandIn, standInAfter } from '../src/core/practice';
-import { HIDDEN_FAULTS, type HiddenFault, quirksOf } from '../src/core/standin';
-import { allSigns, type Finding, findingsOf, passCriteria, passes } from '../src/core/swatch';
+import { seeded } from '../src/core/random';
+import type { Operation, Setup } from '../src/core/setup';
+import {
+  FAULT,
+  type HiddenFault,
+  HIDDEN_FAULTS,
+  NO_TROUBLE,
+  observed,
+  type Observer,
+  standIn,
+  type StandIn,
+  withFault,
+} from '../src/core/standin';
+import {
+  allSigns,
+  type Finding,
+  findingsOf,
+  type Judged,
+  passCriteria,
+  passes,
+  signsToLookFor,
+} from '../src/core/swatch';
 
-/** How a strategy chooses what to do next, out of what was seen and tried. */
-export type Strategy = (input: DiagnoseInput, seed: number) => Step | null;
-interface Step {
-  change: RemedyId;
+/** What a strategy does next: a change, the setting it makes, and, for one who knows, the machine it makes. */
+export interface Step {
+  change?: RemedyId;
   setup?: Setup;
+  machine?: StandIn;
 }
 
-/** What became of one trial: how many lines until one passed, or null when none did. */
-export interface Trial {
-  fault: HiddenFault;
+/** How a strategy chooses, out of what was seen and tried; null gives up. Only one who knows looks at the machine. */
+export type Strategy = (input: DiagnoseInput, seed: number, machine: StandIn) => Step | null;
+
+/** What is hidden, in which machine, and who looks at its lines. */
+export interface Task {
+  faults: readonly HiddenFault[];
   seed: number;
+  observer: Observer;
+}
+
+/** How it went: the lines that were sewn, or null when it was given up; what it was sewn on. */
+export interface Outcome extends Task {
   lines: number | null;
+  ground: string;
 }
 
-/** Lines after which a person gives up. */
-const MOST_LINES = 8;
+/** Lines after which a person gives up; giving up counts as one more. */
+export const MOST_LINES = 8;
+export const GIVEN_UP = MOST_LINES + 1;
 
-/** The cloth on which each fault shows. */
-const CLOTHS: Record<HiddenFault, Family> = {
-  'dull-needle': 'jersey',
-  'pressure-high': 'jersey',
-  'dial-short': 'vinyl',
-  'cheap-thread': 'jersey',
-  'big-needle': 'jersey',
-  'tension-high': 'lawn',
-  lint: 'canvas',
-};
+/** What a technician mends. */
+const FOR_THE_TECHNICIAN: readonly HiddenFault[] = ['hook-timing'];
 
-const starts = new Map<HiddenFault, { cloth: Cloth; setup: Setup }>();
-
-/** Cloth and first setting of a fault, worked out once. */
-function start(fault: HiddenFault): { cloth: Cloth; setup: Setup } {
-  const known = starts.get(fault) ?? firstSetting(fault);
-  starts.set(fault, known);
-  return known;
+/** A cloth and a seam, with the setting that match itself gives for them. */
+interface Ground {
+  name: string;
+  cloth: Cloth;
+  operation: Operation;
+  setup: Setup;
+  seam: SeamContext;
 }
 
-function firstSetting(fault: HiddenFault): { cloth: Cloth; setup: Setup } {
-  const family = CLOTHS[fault];
-  const cloth: Cloth = {
-    structure: FAMILY[family].structure,
-    family,
-    traits: [],
-    ...(family === 'jersey' && { stretchAcross: 50 }),
-  };
-  const { setup } = match(matchInputSchema.parse({ cloth, operation: { kind: 'join' } }));
-  if (!setup) throw new Error(`start: expected a setting for ${family}, got none`);
-  // A walking foot would hide a heavy pressure; a plain start is what most people have on.
-  const plain: Setup = { ...setup, foot: 'standard', pressure: Math.min(setup.pressure, 0.25) };
-  if (fault === 'big-needle') return { cloth, setup: { ...plain, needle: { point: 'ballpoint', nm: 100 } } };
-  return { cloth, setup: family === 'jersey' ? plain : setup };
+const SEWN: readonly [Family, Operation['kind']][] = [
+  ['jersey', 'join'],
+  ['jersey', 'hem'],
+  ['swim', 'join'],
+  ['sweater-knit', 'join'],
+  ['lawn', 'join'],
+  ['poplin', 'topstitch'],
+  ['silk', 'join'],
+  ['velvet', 'join'],
+  ['denim', 'join'],
+  ['canvas', 'topstitch'],
+  ['hand-woven', 'topstitch'],
+  ['leather', 'join'],
+  ['vinyl', 'join'],
+  ['neoprene', 'join'],
+];
+
+/** What is sewn in the trial: one of each kind of cloth. */
+export const GROUNDS: readonly Ground[] = SEWN.map(([family, kind]) => {
+  const cloth: Cloth = { structure: FAMILY[family].structure, family, traits: [] };
+  const operation: Operation = { kind };
+  const { setup } = match(matchInputSchema.parse({ cloth, operation }));
+  if (!setup) throw new Error(`GROUNDS: expected a setting for ${family}, got none`);
+  return { name: `${family}, ${kind}`, cloth, operation, setup, seam: seamContext(cloth, operation) };
+});
+
+const PLAIN = { lengthFactor: 1, tensionSteps: 0, pressure: 0, creep: 1 };
+/** How bad the least fault of a machine is. */
+const LEAST = 0.6;
+
+/** Whether a fault shows on a ground, on a machine without quirks. */
+function showsOn(fault: HiddenFault, { cloth, setup, seam }: Ground): boolean {
+  const machine = { quirks: PLAIN, trouble: withFault(NO_TROUBLE, fault, LEAST + 0.2) };
+  const line = sewOnStandIn({ seam, cloth, setup, direction: 'across', machine, seed: 1 });
+  return 'blocked' in line || !passes(passCriteria(seam, { ...line, findings: allSigns(seam, line) }));
+}
+
+const SHOWS_ON = Object.fromEntries(
+  HIDDEN_FAULTS.map((fault) => [fault, GROUNDS.filter((ground) => showsOn(fault, ground))]),
+) as Record<HiddenFault, Ground[]>;
+
+/** Faults that show nowhere here, if there are any. */
+export const SHOWS_NOWHERE: readonly HiddenFault[] = HIDDEN_FAULTS.filter((fault) => SHOWS_ON[fault].length === 0);
+
+/** A ground on which the first of the faults shows. */
+function groundOf({ faults, seed }: Task): Ground {
+  const some = faults.map((fault) => SHOWS_ON[fault]).find((grounds) => grounds.length > 0) ?? GROUNDS;
+  return some[seed % some.length];
 }
 
 /** Sews until a line passes, doing only what the strategy says; a change that made it worse is put back. */
-export function trial(fault: HiddenFault, seed: number, strategy: Strategy): Trial {
-  const { cloth, setup: first } = start(fault);
-  const operation = { kind: 'join' as const };
-  const seam = seamContext(cloth, operation);
-  let setup = first;
-  let quirks = quirksOf(seed, fault);
-  const lines: { change?: RemedyId; findings: Finding[]; setup: Setup }[] = [];
+export function trial(task: Task, strategy: Strategy): Outcome {
+  const { faults, seed, observer } = task;
+  const ground = groundOf(task);
+  const { cloth, operation, seam } = ground;
+  const end = (lines: number | null): Outcome => ({ ...task, lines, ground: ground.name });
+  let { setup } = ground;
+  let machine = standIn(seed, faults);
   let change: RemedyId | undefined;
+  const lines: { change?: RemedyId; findings: Finding[]; setup: Setup }[] = [];
   for (let number = 1; number <= MOST_LINES; number += 1) {
-    const line = sewOnStandIn({ seam, cloth, setup, direction: 'across', quirks, seed: seed * 100 + number });
-    const findings = allSigns(seam, line);
-    if (passes(passCriteria(seam, { ...line, findings }))) return { fault, seed, lines: number };
+    const sewn = sewOnStandIn({ seam, cloth, setup, direction: 'across', machine, seed: seed * 100 + number });
+    // What would strike is not sewn: the setting goes back, and the line is lost.
+    const line = 'blocked' in sewn ? BLOCKED_LINE : sewn;
+    const among = signsToLookFor(seam, setup).usual;
+    const looked = { ...line, findings: observed(line.findings, observer, seed * 1000 + number, among) };
+    const findings = allSigns(seam, looked);
+    if (passes(passCriteria(seam, { ...looked, findings }))) return end(number);
     lines.push({ change, findings, setup });
     const history = outcomesOf(lines);
     if (history.at(-1)?.result === 'worse' && lines.length > 1) setup = lines.at(-2)!.setup;
     const trueLengthMm = lineFacts(line.measures).lengthMm;
-    const told = findingsOf(seam, { ...line, setup });
-    const step = strategy({ cloth, operation, setup, findings: told, history, trueLengthMm }, seed);
-    if (!step || step.change === 'technician') return { fault, seed, lines: null };
+    const told = findingsOf(seam, { ...looked, setup });
+    const step = strategy({ cloth, operation, setup, findings: told, history, trueLengthMm }, seed, machine);
+    if (!step) return end(null);
+    if (step.change === 'technician')
+      return end(faults.some((fault) => FOR_THE_TECHNICIAN.includes(fault)) ? number : null);
     change = step.change;
     setup = step.setup ?? setup;
-    quirks = standInAfter(quirks, [change]);
+    machine = step.machine ?? standInAfter(machine, [change]);
   }
-  return { fault, seed, lines: null };
+  return end(null);
 }
+
+const BLOCKED_LINE: Judged<'measures' | 'looked'> & { findings: { sign: 'needle-broke'; severity: 3 }[] } = {
+  measures: { markedMm: 100 },
+  findings: [{ sign: 'needle-broke', severity: 3 }],
+  looked: true,
+};
 
 /** Bobbet's own advice, followed by someone who knows nothing of the machine and answers every question with "not sure". */
 export const advised: Strategy = (input) => diagnoseUnanswered(input).next;
 
-/** Everything a textbook lists, always in the same order. */
-const TEXTBOOK: RemedyId[] = [
+/** What is usually tried, in one order. */
+const FIXED_LIST: readonly RemedyId[] = [
   'rethread',
   'new-needle',
   'better-thread',
@@ -126,34 +193,29 @@ function plainStep({ setup }: DiagnoseInput, change: RemedyId): Step {
     'smaller-needle': { needle: { ...setup.needle, nm: Math.max(60, setup.needle.nm - 10) } },
     'larger-needle': { needle: { ...setup.needle, nm: Math.min(110, setup.needle.nm + 10) } },
     'walking-foot': { foot: 'walking' },
-    'stretch-needle': { needle: { ...setup.needle, point: 'stretch' } },
+    'stretch-needle': { needle: { point: 'stretch', nm: setup.needle.nm } },
   };
   const edit = turned[change];
   return { change, ...(edit && { setup: { ...setup, ...edit } }) };
 }
 
-/** The same list for every fault, one after the other. */
-export const textbook: Strategy = (input) => {
-  const change = TEXTBOOK[input.history.length];
+/** A fixed list of ours, one after the other. */
+export const fixedList: Strategy = (input) => {
+  const change = FIXED_LIST[input.history.length];
   return change ? plainStep(input, change) : null;
 };
 
-/** Anything of the list that was not tried yet. */
+/** Anything of that list that was not tried yet. */
 export const atRandom: Strategy = (input, seed) => {
-  const left = TEXTBOOK.filter((change) => !input.history.some((h) => h.change === change));
+  const left = FIXED_LIST.filter((change) => !input.history.some((h) => h.change === change));
   const change = left[Math.floor(seeded(seed * 31 + input.history.length).next() * left.length)];
   return change ? plainStep(input, change) : null;
 };
 
-/** How a strategy did over faults and seeds. */
-export function tally(strategy: Strategy, seeds: number): { fault: HiddenFault; passed: number; median: number }[] {
-  return HIDDEN_FAULTS.map((fault) => {
-    const trials = Array.from({ length: seeds }, (_, seed) => trial(fault, seed + 1, strategy));
-    const lines = trials.map((t) => t.lines ?? MOST_LINES + 1).sort((a, b) => a - b);
-    return {
-      fault,
-      passed: trials.filter((t) => t.lines !== null).length / seeds,
-      median: lines[Math.floor((seeds - 1) / 2)],
-    };
-  });
-}
+/** One who knows what is wrong and puts one thing right a line, the worst first. */
+export const knowing: Strategy = (_input, _seed, machine) => {
+  const share = (fault: HiddenFault) => machine.trouble[FAULT[fault].trouble] / FAULT[fault].most;
+  const worst = [...HIDDEN_FAULTS].sort((a, b) => share(b) - share(a))[0];
+  if (share(worst) <= 0) return null;
+  return { machine: { ...machine, trouble: { ...machine.trouble, [FAULT[worst].trouble]: 0 } } };
+};

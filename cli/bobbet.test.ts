@@ -187,7 +187,7 @@ describe('schedule', () => {
   });
 });
 
-describe('diagnose and the stand-in', () => {
+describe('diagnose and the simulated machine', () => {
   const setup = {
     needle: { point: 'ballpoint', nm: 75 },
     thread: { fibre: 'polyester', tex: 27 },
@@ -213,6 +213,19 @@ describe('diagnose and the stand-in', () => {
     expect(result('sew', input)).toMatchObject({ simulated: true, measures: { overMm: 100 } });
   });
 
+  it('sews what is hidden in it, refuses what would strike, and measures nothing after a break', () => {
+    const input = { setup, cloth: jersey.cloth, machineSeed: 12 };
+    const signs = (more: object) => result('sew', { ...input, ...more }).findings.map((f: { sign: string }) => f.sign);
+    expect(signs({ faults: ['lever-missed'] })).toContain('loops-below');
+    expect(signs({ faults: ['lint', 'hot-iron'] })).toEqual(expect.arrayContaining(['uneven-length', 'shine']));
+    expect(signs({ observer: { invents: 1 } }).length).toBeGreaterThan(20);
+    const broken = result('sew', { ...input, faults: ['metal'] });
+    expect(broken.measures.afterMm).toBeNull();
+    expect(broken.findings).toContainEqual({ sign: 'needle-broke', severity: 3 });
+    const struck = result('sew', { ...input, setup: { ...setup, plate: 'straight' } });
+    expect(struck.blocked[0].code).toBe('standin.strikes-plate');
+  });
+
   it.each<[string, unknown, string]>([
     ['diagnose', { ...jersey, setup, findings: [{ sign: 'ghost', severity: 1 }] }, 'findings[0].sign: expected one of'],
     [
@@ -230,6 +243,17 @@ describe('diagnose and the stand-in', () => {
       'sew',
       { setup, cloth: jersey.cloth, machineSeed: 1, lengthMm: 5 },
       'lengthMm: expected a length in mm from 20 to 1000, got 5',
+    ],
+    [
+      'sew',
+      { setup, cloth: jersey.cloth, machineSeed: 1, faults: ['lint', 'metal', 'hump'] },
+      'faults: expected at most 2 faults',
+    ],
+    ['sew', { setup, cloth: jersey.cloth, machineSeed: 1, faults: ['gremlin'] }, 'faults[0]: expected one of'],
+    [
+      'sew',
+      { setup, cloth: jersey.cloth, machineSeed: 1, observer: { invents: 2 } },
+      'observer.invents: expected a share from 0 to 1',
     ],
   ])('%s with nonsense ends with 2 and names the field', (name, input, message) => {
     const { exit, out, error } = run(name, input);

@@ -14,7 +14,7 @@ export interface Command extends Described {
   brought?: (input: unknown) => unknown;
   run: (input: never) => unknown;
   /** Draws what `run` tells, as a PNG file. */
-  picture?: (input: never) => Uint8Array;
+  picture?: (input: never) => Uint8Array | null;
 }
 
 /** What came of reading a file: its answer, or the first thing wrong with it. */
@@ -31,7 +31,7 @@ export function command<I extends z.ZodType, O extends z.ZodType>(
   input: I,
   output: O,
   run: (input: z.output<I>) => z.output<O>,
-  picture?: (input: z.output<I>) => Uint8Array,
+  picture?: (input: z.output<I>) => Uint8Array | null,
 ): Command {
   return { about, input, output, run, picture };
 }

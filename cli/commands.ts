@@ -55,13 +55,10 @@ export const COMMANDS: Record<string, Command | TextCommand> = {
     diagnoseOutputSchema,
     diagnose,
   ),
-  sew: command(
-    'a line sewn by the stand-in machine of a seed: simulated',
-    sewInputSchema,
-    sewOutputSchema,
-    sew,
-    (input) => encode({ ...sewPicture(input), channels: 4 }),
-  ),
+  sew: command('a line sewn by the simulated machine of a seed', sewInputSchema, sewOutputSchema, sew, (input) => {
+    const picture = sewPicture(input);
+    return picture && encode({ ...picture, channels: 4 });
+  }),
   schedule: command(
     'seams with what they need and what comes before what; the order that changes the machine least out',
     scheduleInputSchema,

@@ -109,9 +109,10 @@ function answer(command: Command, source: string, keep: ((picture: Uint8Array) =
   }
   const result = answered(command, json.value, parsed.data);
   if (!result.ok) return refuse(result.error);
-  if (keep && command.picture) {
+  const picture = keep && command.picture?.(parsed.data as never);
+  if (keep && picture) {
     try {
-      keep(command.picture(parsed.data as never));
+      keep(picture);
     } catch (cause) {
       return refuse(`--png: cannot write the picture (${(cause as NodeJS.ErrnoException).code ?? 'unwritable'})`);
     }

@@ -83,7 +83,7 @@ test('the whole path: cloth, setting, machine, scrap, card, reload, export, wipe
   await expect(page.getByRole('link', { name: /Plum interlock jersey/ })).toBeVisible();
 });
 
-test('in a real workroom a stand-in’s line proves nothing, and says so', async ({ page }) => {
+test('in a real workroom a simulated line proves nothing, and says so', async ({ page }) => {
   await page.goto('/match');
   await page.getByLabel('What it is called').fill('cotton jersey');
   await page.getByLabel(/how far does it reach/).fill('15');
@@ -91,10 +91,10 @@ test('in a real workroom a stand-in’s line proves nothing, and says so', async
   await answered(page);
   await page.getByRole('button', { name: 'Test on scrap' }).click();
   await page.getByText('No machine at hand?').click();
-  await page.getByLabel('Stand-in').click();
-  await page.getByRole('option', { name: 'Stand-in 7' }).click();
-  await page.getByRole('button', { name: 'Let the stand-in sew this line' }).click();
-  await expect(page.getByText('It passed on a stand-in. Sew it on your own machine')).toBeVisible();
+  await page.getByLabel('Simulated machine').click();
+  await page.getByRole('option', { name: 'Simulated machine 6' }).click();
+  await page.getByRole('button', { name: 'Let it sew this line' }).click();
+  await expect(page.getByText('It passed on a simulated machine. Sew it on your own')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Pass: keep it as a card' })).toBeDisabled();
   await expect(page.getByText('simulated, 7')).toBeVisible();
 });

@@ -39,14 +39,14 @@ test('a scrap is planned from what is in doubt, and printed at true scale with i
   await expect(page.getByRole('button', { name: /^Line 2: to come/ })).toBeVisible();
 });
 
-test('a stand-in with a hidden fault is brought to a card by following only the advice', async ({ page }) => {
+test('a simulated machine with a hidden fault is brought to a card by following only the advice', async ({ page }) => {
   await openDemo(page, '/match?cloth=merino');
   await answered(page);
   await page.getByRole('button', { name: 'Test on scrap' }).click();
   await expect(line(page, 1)).toBeVisible();
   await page.getByText('No machine at hand?').click();
-  await page.getByLabel('Stand-in').click();
-  await page.getByRole('option', { name: 'Stand-in 8' }).click();
+  await page.getByLabel('Simulated machine').click();
+  await page.getByRole('option', { name: 'Simulated machine 8' }).click();
   const pass = page.getByRole('button', { name: 'Pass: keep it as a card' });
   const said = page.getByRole('region', { name: /Change one thing|One question first/ });
   let lines = 0;
@@ -54,8 +54,8 @@ test('a stand-in with a hidden fault is brought to a card by following only the 
     lines += 1;
     expect(lines, 'lines until one passes').toBeLessThanOrEqual(4);
     await expect(line(page, lines)).toBeVisible();
-    await page.getByRole('button', { name: 'Let the stand-in sew this line' }).click();
-    await expect(page.getByText('Simulated by stand-in 8.')).toBeVisible();
+    await page.getByRole('button', { name: 'Let it sew this line' }).click();
+    await expect(page.getByText('Sewn by simulated machine 8.')).toBeVisible();
     if (await pass.isEnabled()) break;
     const question = said.getByRole('button', { name: 'Not sure' });
     const change = said.getByRole('button', { name: /^Do it: line/ });
@@ -63,7 +63,7 @@ test('a stand-in with a hidden fault is brought to a card by following only the 
     while (await question.isVisible()) await question.click();
     await change.click();
   }
-  console.log(`   lines until the stand-in with a hidden fault passed: ${lines}`);
+  console.log(`   lines until the machine with a hidden fault passed: ${lines}`);
   expect(lines, 'the fault shows on the first line').toBeGreaterThan(1);
   // Its picture is there: cloth and two threads, not an empty canvas.
   await expect
@@ -74,11 +74,11 @@ test('a stand-in with a hidden fault is brought to a card by following only the 
       }),
     )
     .toBeGreaterThan(10);
-  // What a stand-in measured is not changed by hand.
+  // What a simulated machine measured is not changed by hand.
   await expect(page.getByLabel('After sewing, mm')).toBeDisabled();
   await pass.click();
   await page.getByRole('link', { name: /This line is a card/ }).click();
-  await expect(page.getByText(/Simulated: passed on a stand-in/)).toBeVisible();
+  await expect(page.getByText(/Passed on a simulated machine only/)).toBeVisible();
 });
 
 test('two lines lie side by side with what differs marked, and what was varied is charted', async ({ page }) => {

@@ -4,9 +4,20 @@
 //   --sample N    only a seeded sample of N over the core (300)
 //   --seed S      another sample (1)
 //   --only TEXT   of the decisions, those whose change has this text in it; several with | between
-// Works on a copy of the sources, so that it can be stopped at any time. Not part of npm test: it takes about an hour.
+//   --quick       asks the slow tests for none of them
+//   --kept FILE   what was noticed is kept in this file; started again, only the rest is tried
+// Works on a copy of the sources, so that it can be stopped at any time. Not part of npm test: it takes some hours.
 import { spawn } from 'node:child_process';
-import { cpSync, mkdtempSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
+import {
+  appendFileSync,
+  cpSync,
+  existsSync,
+  mkdtempSync,
+  readFileSync,
+  rmSync,
+  symlinkSync,
+  writeFileSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { candidatesIn, sampled } from './constantsIn.mjs';
@@ -16,12 +27,13 @@ import { root } from './steps.mjs';
 
 /** Reviewed pages as a whole: they notice nearly everything, and say nothing about what was meant. */
 const GOLDEN = /^demo\/cases\.test\.ts$/;
-/** These take longest, so they are asked last. */
+/** These take seconds each, so they are asked later; those that start a page of their own come last. */
 const SLOW =
-  /(properties|lookOver|match\/match|order\/\w+(\.check)?|sequences|variants|picture|broken|trial|pdf|plan|search)\.test\.ts$/;
+  /(trial|properties|lookOver|match|order|mistakes\.check|match\.check|families\.check|order\.check|variants|picture|broken|plan|search|learn|lowerBound|doubts|offsets)\.test\.ts$/;
+const WITH_PAGE = /^src\/(data|features|parts|app)\//;
 const LEAST_PERCENT = 85;
 /** A change that makes a loop endless is noticed too. */
-const MOST_MS = 240_000;
+const MOST_MS = 900_000;
 const AT_ONCE = 2;
 
 const flag = (name) => process.argv.includes(`--${name}`);
@@ -43,21 +55,29 @@ function copied() {
 const graph = importers();
 const tests = graph.files.filter((file) => /\.test\.tsx?$/.test(file) && !GOLDEN.test(file));
 
-/** Tests that reach a file, in the order they are asked: those of its own room, the quick ones, the slow ones. */
+/** Tests that reach a file, in the order they are asked: the quick ones, the slow ones, those with a page of their own. */
 function testsOf(file) {
   const reaching = graph.reach(file);
-  const room = `${file.split('/').slice(0, 3).join('/')}/`;
   const usable = tests.filter((test) => reaching.has(test));
-  const near = usable.filter((test) => test.startsWith(room) && !SLOW.test(test));
-  const quick = usable.filter((test) => !near.includes(test) && !SLOW.test(test));
-  return [near, quick, usable.filter((test) => SLOW.test(test))].filter((some) => some.length > 0);
+  const page = usable.filter((test) => WITH_PAGE.test(test));
+  const slow = usable.filter((test) => SLOW.test(test) && !page.includes(test));
+  const quick = usable.filter((test) => !page.includes(test) && !slow.includes(test));
+  return (flag('quick') ? [quick] : [quick, slow, page]).filter((some) => some.length > 0);
 }
 
 /** Whether these tests turn red in a copy. */
 function isRed(copy, some) {
   return new Promise((done) => {
     const tool = path.join(root, 'node_modules', 'vitest', 'vitest.mjs');
-    const args = [tool, 'run', ...some, '--bail=1', '--reporter=dot', '--maxWorkers=1', '--experimental.fsModuleCache'];
+    const args = [
+      tool,
+      'run',
+      ...some,
+      '--bail=1',
+      '--reporter=dot',
+      '--no-file-parallelism',
+      '--experimental.fsModuleCache',
+    ];
     const run = spawn(process.execPath, args, { cwd: copy, stdio: 'ignore', detached: true });
     const clock = setTimeout(() => process.kill(-run.pid, 'SIGKILL'), MOST_MS);
     run.once('close', (code) => {
@@ -83,16 +103,21 @@ async function noticed(copy, { file, from, to, start }) {
   }
 }
 
+const kept = flag('kept') ? process.argv[process.argv.indexOf('--kept') + 1] : undefined;
+const lineOf = ({ file, line, from, to }) => `${file}${line ? `:${line}` : ''}  ${from} → ${to}`;
+
 async function tried(title, changes) {
   const missed = [];
-  const open = [...changes.entries()];
+  const before = new Set(kept && existsSync(kept) ? readFileSync(kept, 'utf8').split('\n') : []);
+  const open = [...changes.entries()].filter(([, change]) => !before.has(lineOf(change)));
   const started = Date.now();
   const worker = async (copy) => {
     for (let next = open.shift(); next; next = open.shift()) {
       const [i, change] = next;
-      const line = `${change.file}${change.line ? `:${change.line}` : ''}  ${change.from} → ${change.to}`;
+      const line = lineOf(change);
       const ok = await noticed(copy, change);
       if (!ok) missed.push(line);
+      else if (kept) appendFileSync(kept, `${line}\n`);
       console.log(`${i + 1}/${changes.length} ${ok ? 'noticed' : 'NOT NOTICED'}  ${line}`);
     }
   };

@@ -15,7 +15,7 @@ import { STITCH_RULES } from './match/rules/stitchRules';
 import { procedureOf, PROCEDURES } from './procedure';
 import { provenanceSchema } from './result';
 import { OPERATION, SCHOOLS } from './setup';
-import { FAULT } from './standin/quirks';
+import { FAULT } from './standin/faults';
 import { STITCH } from './stitch';
 
 const TABLES = {

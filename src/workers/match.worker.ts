@@ -32,11 +32,11 @@ const api = {
     machineOffsets(cards, since),
   planScrap: (input: MatchInput, setup: Setup) => planScrap(input, setup),
   sewOnStandIn: (task: StandInTask) => sewOnStandIn(standInLineOf(task)),
-  /** The picture of a line the stand-in sewed; its pixels are handed over, not copied. */
+  /** The picture of a line a simulated machine sewed; its pixels are handed over, not copied. */
   sewnPicture: (task: StandInTask, colours: Partial<Colours>) => {
     const line = standInLineOf(task);
-    const picture = sewnPicture(standInInput(line), line.quirks, line.seed, PX_PER_MM, colours);
-    return transfer(picture, [picture.data.buffer]);
+    const picture = sewnPicture(standInInput(line), line.machine, line.seed, PX_PER_MM, colours);
+    return picture && transfer(picture, [picture.data.buffer]);
   },
 };
 export type MatchWorker = typeof api;

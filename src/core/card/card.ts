@@ -34,7 +34,7 @@ export const cardSchema = z.strictObject({
   /** Where the scrap is kept, in the person's own words. */
   where: z.string().trim().max(120, 'expected at most 120 letters').default(''),
   photoId: idSchema.optional(),
-  /** Proven with a stand-in machine: never a real result. */
+  /** Proven on a simulated machine: never a real result. */
   simulated: z.boolean({ error: 'expected true or false' }).default(false),
   /** Every time it was proven again, and what had made it stale. */
   provenAgain: z

@@ -16,7 +16,7 @@ export interface CardText {
  * A card in words, for paper.
  *
  * @param card - the card
- * @returns its texts; a stand-in's card says so
+ * @returns its texts; a simulated machine's card says so
  */
 export function cardText(card: Card): CardText {
   const shown = settingReadings(card.machine, card.setup);

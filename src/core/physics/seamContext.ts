@@ -8,7 +8,7 @@ import {
   mergeProfiles,
   stitchedThickness,
 } from '../cloth';
-import { giveOfCloth, OPERATION, type Operation, type OperationFacts, requiredGive, type RequiredGive } from '../setup';
+import { giveOfCloth, OPERATION, type Operation, type OperationFacts, requiredGive, type RequiredGive, sheetsUnder } from '../setup';
 
 /** A cloth and a seam, worked out once: what every model below needs to know. */
 export interface SeamContext {
@@ -62,7 +62,7 @@ export function seamContext(cloth: Cloth, operation: Operation, creep = 1): Seam
   const stretch = giveOfCloth(profile, operation.direction);
   const clothGive = stretch.value;
   const bias = operation.direction === 'bias' && profile.structure === 'woven' ? BIAS_GIVE : 0;
-  const sheets = sheetsOf(profile, facts, layers);
+  const sheets = sheetsUnder(profile, operation);
   const thicknessMm = partner
     ? (stitchedThickness(first, sheets) + stitchedThickness(partner, sheets)) / 2
     : stitchedThickness(profile, sheets);
@@ -94,11 +94,6 @@ const FOAM_COMPLIANCE = 0.4;
 
 /** Cloth full of air grips thread this much less (model). */
 const AIRY_GRIP = 0.5;
-
-/** A quilt sandwich is three layers by itself; only a seam that joins two of them goes through more. */
-function sheetsOf({ family }: ClothProfile, { id }: OperationFacts, layers: number): number {
-  return family === 'quilt-sandwich' && id !== 'join' ? Math.max(1, layers / 3) : layers;
-}
 
 function tightnessOf({ structure, family, massGsm, thicknessMm, traits }: ClothProfile): number {
   if (structure !== 'woven' || traits.includes('loose') || massGsm.value > DENSE.upToGsm) return 0;

@@ -1,4 +1,5 @@
 export * from './setupChanges';
+export * from './sheets';
 export * from './operation';
 export * from './operations';
 export * from './requiredGive';

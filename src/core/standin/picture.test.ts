@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { Setup } from '../setup';
 import { plainSetup } from '../setup/plainSetup.testing';
-import { type HiddenFault, type Quirks, quirksOf, type Raster, sewLine, sewnPicture } from '.';
+import { HIDDEN_FAULTS, NO_TROUBLE, type Quirks, type Raster, sewLine, sewnPicture, standIn, type Trouble } from '.';
+import { asked, clothOf, GOOD, hiding, plain, sewn, SUITED } from './lines.testing';
 
 const setup = plainSetup({ needle: { point: 'ballpoint', nm: 75 }, pressure: 0.25 });
 const jersey = { structure: 'knit' as const, family: 'jersey' as const, traits: [], massGsm: 170, stretchAcross: 50 };
@@ -10,11 +11,15 @@ const input = (more: Partial<Setup> = {}, layers = 2) => ({
   cloth: jersey,
   lengthMm: 40,
   direction: 'across' as const,
-  layers,
+  operation: { kind: 'join' as const, layers },
 });
-const GOOD: Quirks = { lengthFactor: 1, tensionSteps: 0, pressure: 0, creep: 1, needleWear: 0, threadFuzz: 0, lint: 0 };
-const draw = (quirks: Partial<Quirks> = {}, more: Partial<Setup> = {}) =>
-  sewnPicture(input(more), { ...GOOD, ...quirks }, 3, 6);
+const drawn = (...asked: Parameters<typeof sewnPicture>): Raster => {
+  const picture = sewnPicture(...asked);
+  if (!picture) throw new Error('expected a picture');
+  return picture;
+};
+const draw = (quirks: Partial<Quirks> = {}, more: Partial<Setup> = {}, trouble: Partial<Trouble> = {}) =>
+  drawn(input(more), { quirks: { ...GOOD.quirks, ...quirks }, trouble: { ...NO_TROUBLE, ...trouble } }, 3, 6);
 
 /** Pixels of which the test holds, in the upper (front) or lower (back) half. */
 function count(
@@ -39,15 +44,15 @@ const spread = ({ data }: Raster) => {
 
 describe('the picture of a sewn line', () => {
   it('is the same for the same line, twice as wide for twice the pixels, front above back', () => {
-    expect(draw()).toEqual(draw());
-    const twice = sewnPicture(input(), GOOD, 3, 12);
+    expect(Buffer.from(draw().data).equals(Buffer.from(draw().data))).toBe(true);
+    const twice = drawn(input(), GOOD, 3, 12);
     expect([twice.width, twice.height]).toEqual([2 * draw().width, 2 * draw().height]);
   });
 
   it('drawing it does not change what is measured', () => {
-    const before = sewLine(input(), quirksOf(4), 3);
-    sewnPicture(input(), quirksOf(4), 3, 4);
-    expect(sewLine(input(), quirksOf(4), 3)).toEqual(before);
+    const before = sewLine(input(), standIn(4), 3);
+    drawn(input(), standIn(4), 3, 4);
+    expect(sewLine(input(), standIn(4), 3)).toEqual(before);
   });
 
   it('in balance shows the needle thread in front and the bobbin thread behind', () => {
@@ -73,23 +78,25 @@ describe('the picture of a sewn line', () => {
     expect(spread(draw(quirks, more))).toBeGreaterThan(spread(draw({}, more)) + 0.4),
   );
 
-  it.each<[string, HiddenFault | undefined, Partial<Quirks>, Partial<Setup>]>([
-    ['a blunt needle leaves out stitches', undefined, { needleWear: 1 }, { stitch: 'zigzag', widthMm: 3 }],
-    ['a thick needle makes larger holes', undefined, {}, { needle: { point: 'ballpoint', nm: 100 } }],
-    ['lint makes some stitches longer than others', undefined, { lint: 1 }, {}],
-    ['fuzzy thread has fibres standing off it', undefined, { threadFuzz: 1 }, {}],
-  ])('%s, which is another picture than that of a good line', (_, __, quirks, more) => {
-    const [good, bad] = [
-      draw({}, { stitch: more.stitch ?? 'straight', widthMm: more.widthMm ?? 0 }),
-      draw(quirks, more),
-    ];
+  it.each(HIDDEN_FAULTS)('%s can be seen in thread or cloth, on a cloth where it shows', (fault) => {
+    const [cloth, own] = SUITED.find(([c, good]) => plain(sewn(asked(good, c), hiding(fault))).length > 0)!;
+    const line = { ...input(), cloth, setup: own, lengthMm: 24 };
+    const [good, bad] = [drawn(line, GOOD, 3, 6), drawn(line, hiding(fault), 3, 6)];
     const differing = good.data.filter((value, i) => Math.abs(value - bad.data[i]) > 40).length;
     expect(differing).toBeGreaterThan(150);
   });
 
+  it('a broken needle ends the line and lies beside it', () => {
+    const steel = (r: number, g: number, b: number) => Math.abs(r - g) < 14 && b > r && r > 80 && r < 150;
+    const line = { ...input(), cloth: clothOf('linen') };
+    expect(count(drawn(line, hiding('metal'), 3, 6), 'front', steel)).toBeGreaterThan(
+      count(drawn(line, GOOD, 3, 6), 'front', steel) + 100,
+    );
+  });
+
   it('one layer has no other layer to show at its end', () => {
-    const single = sewnPicture(input({}, 1), GOOD, 3, 6);
+    const single = drawn(input({}, 1), GOOD, 3, 6);
     const shade = (r: Raster) => count(r, 'front', (_, g) => g > 120 && g < 165);
-    expect(shade(single)).toBeLessThan(shade(sewnPicture(input({ pressure: 1 }, 2), { ...GOOD, creep: 3 }, 3, 6)));
+    expect(shade(single)).toBeLessThan(shade(draw({ creep: 6 }, { pressure: 1 })));
   });
 });

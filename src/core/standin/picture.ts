@@ -1,13 +1,13 @@
 import { clamp } from '../numbers';
 import { type ClothProfile, clothProfile } from '../cloth';
-import { isTwin, threadDiameterMm } from '../kit';
 import { seeded } from '../random';
 import { type Ground, groundOf } from './ground';
-import type { Quirks } from './quirks';
+import type { StandIn } from './faults';
+import type { SewInput } from './line';
 import { blank, type Colour, cover, type Raster, spot, stacked, stroke } from './raster';
 import { heightAt, type Relief, reliefOf, swayAt } from './relief';
-import { sewLine, type SewInput } from './sew';
-import { stateOf } from './state';
+import { type Sewing, sewing } from './sew';
+import { gapOf } from './state';
 import { type Stitching, stitchingOf, type Strand } from './stitching';
 
 /** Colours of a picture; the two threads differ, or nobody could see which shows where. */
@@ -25,6 +25,7 @@ const ROUND = { ends: 10, sides: 15, table: 3 };
 interface Scene {
   input: SewInput;
   cloth: ClothProfile;
+  sewn: Sewing;
   stitching: Stitching;
   relief: Relief;
   colours: Colours;
@@ -34,33 +35,34 @@ interface Scene {
 /**
  * The picture of a line as the stand-in sewed it, front above back.
  *
- * Drawn from the stitch's own polyline with the tension as it really is, skipped stitches, puckers, waves, ridges, holes and
- * the shift of the layers. The back is the cloth turned over along the line. The same line gives the same picture.
+ * Drawn from the stitch's own polyline with everything that happened under the foot: what a line shows can be seen in
+ * thread and cloth. The back is the cloth turned over along the line. The same line gives the same picture.
  *
  * @param input - setting, cloth and line
- * @param quirks - the machine as it really is now
+ * @param machine - as it stands
  * @param seed - seed of its random numbers, as for `sewLine`
  * @param pxPerMm - pixels to the mm, above 0
  * @param colours - of cloth and threads
- * @returns the picture
+ * @returns the picture; null where the needle would strike and nothing is sewn
  */
 export function sewnPicture(
   input: SewInput,
-  quirks: Quirks,
+  machine: StandIn,
   seed: number,
   pxPerMm: number,
   colours: Partial<Colours> = {},
-): Raster {
+): Raster | null {
+  const sewn = sewing(input, machine, seed);
+  if ('blocked' in sewn) return null;
   const cloth = clothProfile(input.cloth);
-  const state = stateOf(input, cloth, quirks);
   // Random numbers of its own, so that drawing a line does not change what it measures.
   const rng = seeded(seed + 0x5eed);
-  const { measures } = sewLine(input, quirks, seed);
   const scene: Scene = {
     input,
     cloth,
-    stitching: stitchingOf(input, state, rng),
-    relief: reliefOf(input, cloth, state, measures, rng),
+    sewn,
+    stitching: stitchingOf(input, sewn, rng),
+    relief: reliefOf(input, cloth, sewn, rng),
     colours: { ...COLOURS, ...colours },
     pxPerMm,
   };
@@ -80,7 +82,8 @@ function side(scene: Scene, which: Strand['side']): Raster {
       (turned * (y + swayAt(relief, x)) + ROUND.sides + ROUND.table) * pxPerMm,
     ] as const;
   drawHoles(scene, raster, px);
-  const thread = threadDiameterMm(input.setup.thread);
+  drawPartedYarns(scene, raster, px);
+  const thread = scene.sewn.state.threadMm;
   for (const strand of stitching.strands.filter((s) => s.side === which)) drawStrand(scene, raster, strand, thread, px);
   // Where the thread goes down it lies in the shadow of the hole.
   for (const { x, y } of stitching.holes) spot(raster, px(x, y), thread * 0.6 * pxPerMm, darkOf(scene.colours.cloth));
@@ -92,6 +95,7 @@ function side(scene: Scene, which: Strand['side']): Raster {
       stroke(raster, at(ring[i]), at(angle), (thread * pxPerMm) / 2, round(scene.colours[loop.thread]));
     });
   }
+  if (which === 'front') drawNeedlePoint(scene, raster, px);
   return raster;
 }
 
@@ -134,11 +138,36 @@ function drawHoles({ stitching, relief, pxPerMm, colours }: Scene, raster: Raste
   });
 }
 
+/** Yarns that have slid away from the line leave slits beside it, and a seam that gapes a slit along it. */
+function drawPartedYarns({ stitching, relief, pxPerMm, colours }: Scene, raster: Raster, px: Place): void {
+  const dark = darkOf(colours.cloth);
+  if (relief.gapeMm > 0) stroke(raster, px(0, 0), px(stitching.toMm, 0), relief.gapeMm * pxPerMm, () => dark);
+  if (relief.slipMm > 0.2)
+    for (let x = 0.5; x < stitching.toMm; x += 0.9)
+      for (const way of [-1, 1])
+        stroke(raster, px(x, way * 0.7), px(x, way * (0.7 + relief.slipMm)), 0.14 * pxPerMm, () => dark);
+}
+
+const STEEL: Colour = [118, 122, 132];
+
+/** What is left of a needle that broke. */
+function drawNeedlePoint({ sewn: { ended, state }, stitching, pxPerMm }: Scene, raster: Raster, px: Place): void {
+  const last = stitching.holes.at(-1);
+  if (ended?.by !== 'needle-broke' || !last) return;
+  const to = px(last.x + 5.5, last.y + 3.5);
+  stroke(raster, px(last.x + 1, last.y + 1.2), to, (state.nm / 180) * pxPerMm, round(STEEL));
+  spot(raster, px(last.x, last.y), 0.9 * pxPerMm, [40, 38, 42]);
+}
+
 /** Where the cloth ends at both ends of a row, mm: the start may be chewed, the two layers may end apart. */
-function ends({ input, relief }: Scene, which: Strand['side'], y: number): { from: number; to: number; under: number } {
+function ends(
+  { input, relief, sewn }: Scene,
+  which: Strand['side'],
+  y: number,
+): { from: number; to: number; under: number } {
   const from = -ROUND.ends + relief.chewedMm * Math.exp(-((y / 3) ** 2));
   const whole = input.lengthMm + ROUND.ends;
-  if (input.layers < 2) return { from, to: whole, under: whole };
+  if (sewn.under.layers < 2) return { from, to: whole, under: whole };
   const top = whole - Math.max(0, relief.shiftMm);
   const bottom = whole + Math.min(0, relief.shiftMm);
   return which === 'front' ? { from, to: top, under: bottom } : { from, to: bottom, under: top };
@@ -168,7 +197,10 @@ function layCloth(scene: Scene, raster: Raster, which: Strand['side']): void {
 }
 
 function lightAt({ relief, input }: Scene, ground: Ground, x: number, y: number, under: boolean): number {
-  const gap = isTwin(input.setup.needle.point) ? 1 : 0;
-  const track = Math.abs(Math.abs(y) - 4 - gap) < 1 ? 1 - 0.22 * relief.track : 1;
-  return ground(x, y) * track * (under ? 0.72 : 1);
+  const gap = gapOf(input.setup) > 0 ? 1 : 0;
+  const track = Math.abs(Math.abs(y) - 4 - gap) < 1 ? 1 - 0.3 * relief.track : 1;
+  // Where the iron stood yarns are melted flat: lighter, and the ground is gone.
+  const pressed = relief.shine > 0 && Math.abs(y) < 7 ? Math.min(1, 1.3 * relief.shine) : 0;
+  const own = ground(x, y) * (1 - pressed) + pressed * (1.12 + 0.06 * Math.cos(x / 5));
+  return own * track * (under ? 0.72 : 1);
 }

@@ -1,7 +1,7 @@
+import type { Structure } from '../cloth';
 import { seeded } from '../random';
-import { idsOf, type Origin, tableOf } from '../result';
 
-/** What nobody can read off a machine: how it differs from what its dials say, and the state it is in. */
+/** What nobody can read off a machine: how it differs, for as long as it lives, from what its dials say. */
 export interface Quirks {
   /** True mm for each mm on the length dial. */
   lengthFactor: number;
@@ -11,50 +11,90 @@ export interface Quirks {
   pressure: number;
   /** How much more than others it lets the upper layer creep. */
   creep: number;
-  /** 0 fresh … 1 blunt. */
-  needleWear: number;
-  /** 0 smooth … 1 fuzzy. */
-  threadFuzz: number;
-  /** 0 clean … 1 packed. */
-  lint: number;
 }
 
-const WORLD: Origin = {
-  provenance: 'model',
-  source: 'How strongly the fault shows in the simulated machine: set by us.',
+/** A quirk on one kind of cloth: the same fields, to be multiplied (factors) or added (steps). */
+type Share = Readonly<Quirks>;
+
+/** A machine's own quirks, and what is different again on each kind of cloth. */
+export interface OwnQuirks extends Quirks {
+  onCloth?: Partial<Record<Structure, Share>>;
+}
+
+/** How widely the machines of a population differ. */
+export interface Population {
+  /** Deviation of the true length, as a share. */
+  lengthSd: number;
+  tensionSd: number;
+  pressureSd: number;
+  /** Deviation of the logarithm of creep. */
+  creepLogSd: number;
+  /** Share of each deviation that is drawn again for each kind of cloth a machine sews. */
+  onClothShare: number;
+}
+
+/** Machines in good order: nothing about them that a person would call a fault. */
+export const IN_GOOD_ORDER: Population = {
+  lengthSd: 0.03,
+  tensionSd: 0.25,
+  pressureSd: 0.04,
+  creepLogSd: 0.2,
+  onClothShare: 0,
 };
 
-/** Faults that can be hidden in a stand-in, by their ids. */
-export const FAULT = tableOf<{ quirks: Partial<Quirks> }>()({
-  'dull-needle': { ...WORLD, quirks: { needleWear: 0.9 } },
-  'pressure-high': { ...WORLD, quirks: { pressure: 0.4 } },
-  'dial-short': { ...WORLD, quirks: { lengthFactor: 0.72 } },
-  'cheap-thread': { ...WORLD, quirks: { threadFuzz: 0.9 } },
-  // The needle belongs to the setting: whoever sets the stand-in up puts it in.
-  'big-needle': { ...WORLD, quirks: {} },
-  'tension-high': { ...WORLD, quirks: { tensionSteps: 3 } },
-  lint: { ...WORLD, quirks: { lint: 0.85 } },
-});
-export type HiddenFault = keyof typeof FAULT;
-export const HIDDEN_FAULTS = idsOf(FAULT);
+/** Machines as people own them: the world in which learning from one's own lines is judged (docs/trial.md). */
+export const AS_OWNED: Population = {
+  lengthSd: 0.15,
+  tensionSd: 1.25,
+  pressureSd: 0.2,
+  creepLogSd: 0.7,
+  onClothShare: 0.4,
+};
+
+const KINDS: readonly Structure[] = ['woven', 'knit', 'foam', 'hide', 'coated', 'layered'];
+/** No dial lies further than this: true mm for each mm. */
+const LENGTH_LIMITS = [0.5, 1.6] as const;
 
 /**
- * The quirks of one stand-in machine.
+ * The quirks of one machine out of a population.
  *
  * @param seed - which machine
- * @param fault - a fault to hide in it
- * @returns its quirks
+ * @param population - how widely machines differ
+ * @returns its quirks; the same seed gives the same machine
  */
-export function quirksOf(seed: number, fault?: HiddenFault): Quirks {
-  const { next, normal } = seeded(seed);
-  const own: Quirks = {
-    lengthFactor: 1 + 0.03 * normal(),
-    tensionSteps: 0.25 * normal(),
-    pressure: 0.04 * normal(),
-    creep: Math.max(0.5, 1 + 0.2 * normal()),
-    needleWear: 0.15 * next(),
-    threadFuzz: 0.15 * next(),
-    lint: 0.15 * next(),
+export function quirksOf(seed: number, population: Population = IN_GOOD_ORDER): OwnQuirks {
+  const rng = seeded(seed);
+  const draw = (share: number): Quirks => ({
+    lengthFactor: Math.min(
+      LENGTH_LIMITS[1],
+      Math.max(LENGTH_LIMITS[0], 1 + share * population.lengthSd * rng.normal()),
+    ),
+    tensionSteps: share * population.tensionSd * rng.normal(),
+    pressure: share * population.pressureSd * rng.normal(),
+    creep: Math.exp(share * population.creepLogSd * rng.normal()),
+  });
+  const own = draw(1);
+  const { onClothShare } = population;
+  if (onClothShare === 0) return own;
+  return { ...own, onCloth: Object.fromEntries(KINDS.map((kind) => [kind, draw(onClothShare)])) };
+}
+
+/**
+ * The quirks of a machine on one kind of cloth.
+ *
+ * @param own - the machine's
+ * @param structure - of the cloth
+ * @returns both together
+ * @example
+ * quirksOn({ lengthFactor: 1.1, tensionSteps: 1, pressure: 0, creep: 2, onCloth: { knit: { lengthFactor: 1, tensionSteps: 0.5, pressure: 0.1, creep: 1 } } }, 'knit') // => { lengthFactor: 1.1, tensionSteps: 1.5, pressure: 0.1, creep: 2 }
+ */
+export function quirksOn({ onCloth, ...own }: OwnQuirks, structure: Structure): Quirks {
+  const there = onCloth?.[structure];
+  if (!there) return own;
+  return {
+    lengthFactor: own.lengthFactor * there.lengthFactor,
+    tensionSteps: own.tensionSteps + there.tensionSteps,
+    pressure: own.pressure + there.pressure,
+    creep: own.creep * there.creep,
   };
-  return { ...own, ...(fault && FAULT[fault].quirks) };
 }

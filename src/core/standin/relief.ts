@@ -1,8 +1,8 @@
 import { type ClothProfile } from '../cloth';
-import { isTwin } from '../kit';
 import type { Rng } from '../random';
-import type { SewInput, SewnMeasures } from './sew';
-import type { State } from './state';
+import type { SewInput } from './line';
+import type { Sewing } from './sew';
+import { gapOf } from './state';
 
 /** The shape a sewn line leaves in the cloth. Lengths in mm. */
 export interface Relief {
@@ -15,10 +15,20 @@ export interface Relief {
   wave: { heightMm: number; everyMm: number };
   /** The fold between two rows. */
   ridge: { heightMm: number; widthMm: number };
+  /** A step in thickness that lies across the line in its middle. */
+  humpMm: number;
+  /** How far the middle of a bowed strip lies aside. */
+  bowMm: number;
   /** How far the edge at the start was drawn into the slot. */
   chewedMm: number;
-  /** How deep the foot's track is pressed into a pile, 0 … 1. */
+  /** How deep the foot's track is pressed in, 0 … 1. */
   track: number;
+  /** How much the iron made it shine, 0 … 1. */
+  shine: number;
+  /** How far the seam gapes, mm. */
+  gapeMm: number;
+  /** How far yarns have slid away from the line. */
+  slipMm: number;
   /** How far the top layer ends behind the bottom one; below 0 ahead. */
   shiftMm: number;
   /** Radius of a hole the needle left, and how far it tore on along the line. */
@@ -28,44 +38,46 @@ export interface Relief {
   ladders: boolean;
 }
 
+const over = (level: number | undefined, from: number) => Math.max(0, (level ?? 0) - from);
+
 /**
- * The shape of a sewn line.
+ * The shape of a sewn line: what is measured and what shows is what is drawn.
  *
  * @param input - setting and line
  * @param cloth - the cloth
- * @param state - how the machine works
- * @param measures - of the same line: what is measured is what is drawn
+ * @param sewing - what happened under the foot
  * @param rng - random numbers of this line
  * @returns heights and places, mm
  */
-export function reliefOf(
-  { setup, lengthMm }: SewInput,
-  cloth: ClothProfile,
-  state: State,
-  measures: SewnMeasures,
-  { next }: Rng,
-): Relief {
-  const growth = Math.max(0, (measures.afterMm / measures.overMm - 1) * 100);
-  const { sharp, tears } = state;
+export function reliefOf({ setup, lengthMm }: SewInput, cloth: ClothProfile, sewing: Sewing, { next }: Rng): Relief {
+  const { levels, state, under, line } = sewing;
+  const { afterMm, overMm, shiftMm, ridgeMm, pucker } = line.measures;
+  const growth = afterMm === null ? 0 : Math.max(0, (afterMm / overMm - 1) * 100);
   const knit = cloth.structure === 'knit';
-  const pulls = knit || tears ? 0 : Math.max(0, sharp - 0.2);
-  const light = setup.plate === 'standard' ? Math.max(0, (70 - cloth.massGsm.value) / 100) : 0;
+  const pulls = over(levels['pucker-away'], 0.2);
+  const rays = Math.round(lengthMm / 9);
+  const places = Array.from({ length: rays }, () => [next(), next(), next()]);
   return {
     lengthMm,
-    pucker: { heightMm: 0.32 * Math.max(0, 4.7 - measures.pucker), everyMm: 5 + 2 * next(), phase: 6 * next() },
-    rays: Array.from({ length: pulls > 0 ? Math.round(lengthMm / 9) : 0 }, () => ({
-      x: lengthMm * next(),
-      slope: (next() < 0.5 ? -1 : 1) * (0.4 + 0.5 * next()),
-      heightMm: 0.9 * Math.min(0.8, pulls),
+    pucker: { heightMm: 0.32 * Math.max(0, 4.7 - (pucker ?? 5)), everyMm: 5 + 2 * next(), phase: 6 * next() },
+    rays: places.slice(0, pulls > 0 ? rays : 0).map(([x, side, steep]) => ({
+      x: lengthMm * x,
+      slope: (side < 0.5 ? -1 : 1) * (0.4 + 0.5 * steep),
+      heightMm: 1.1 * Math.min(0.8, pulls),
     })),
     wave: { heightMm: 0.42 * Math.max(0, growth - 0.8), everyMm: 22 + 6 * next() },
-    ridge: { heightMm: measures.ridgeMm, widthMm: isTwin(setup.needle.point) ? (setup.needle.gapMm ?? 2) : 0 },
-    chewedMm: light >= 0.2 ? 14 * light : 0,
-    track: cloth.traits.includes('napped') ? Math.max(0, state.press - 0.5) * 2 : 0,
-    shiftMm: measures.shiftMm,
-    holeMm: (setup.needle.nm / 200) * (knit ? 0.7 + Math.max(0, sharp - 0.2) * 2.4 : 0.75),
-    tornMm: tears ? Math.max(0, 2.9 - state.lengthMm) * 0.9 : 0,
-    ladders: knit && sharp >= 0.42,
+    ridge: { heightMm: ridgeMm ?? 0, widthMm: gapOf(setup) },
+    humpMm: 1.6 * over(levels['hump-stall'], 0),
+    bowMm: 5 * over(levels.bowed, 0.1),
+    chewedMm: 14 * over(levels.chewed, 0.18),
+    track: 1.6 * over(levels.marks, 0.42),
+    shine: over(levels.shine, 0.15),
+    gapeMm: Math.min(0.24, 0.1 * over(levels.grinning, 1)),
+    slipMm: 2.4 * over(levels.slippage, 0.45),
+    shiftMm: shiftMm ?? 0,
+    holeMm: (state.nm / 200) * (under.knit || under.skin ? 0.7 + 2.4 * over(levels.holes, 0.2) : 0.75),
+    tornMm: 7 * over(levels.perforated, 0.34),
+    ladders: knit && (levels.holes ?? 0) >= 0.42,
   };
 }
 
@@ -82,7 +94,7 @@ const RAY_REACH = 13;
  * @param y - across the line, mm
  * @returns mm above flat
  */
-export function heightAt({ pucker, rays, ridge, wave, lengthMm }: Relief, x: number, y: number): number {
+export function heightAt({ pucker, rays, ridge, wave, humpMm, lengthMm }: Relief, x: number, y: number): number {
   const past = Math.max(0, -x, x - lengthMm);
   const ripple =
     pucker.heightMm *
@@ -96,9 +108,12 @@ export function heightAt({ pucker, rays, ridge, wave, lengthMm }: Relief, x: num
   const between =
     ridge.widthMm > 0 ? ridge.heightMm * Math.exp(-((y / (ridge.widthMm / 2.6)) ** 2) - (past / 2) ** 2) : 0;
   const long = wave.heightMm * Math.cos((2 * Math.PI * x) / wave.everyMm) * Math.min(1, Math.abs(y) / 9);
-  return ripple + folds + between + long;
+  const hump = humpMm / (1 + Math.exp(-2.5 * (x - lengthMm / 2)));
+  return ripple + folds + between + long + hump;
 }
 
-/** How far the cloth is shoved sideways at a place along the line by the waves of a line that grew, mm. */
-export const swayAt = ({ wave }: Relief, x: number): number =>
-  0.8 * wave.heightMm * Math.sin((2 * Math.PI * x) / wave.everyMm);
+/** How far the cloth lies sideways at a place along the line: shoved by the waves of a line that grew, or bent for good, mm. */
+export function swayAt({ wave, bowMm, lengthMm }: Relief, x: number): number {
+  const share = (2 * x) / lengthMm - 1;
+  return 0.8 * wave.heightMm * Math.sin((2 * Math.PI * x) / wave.everyMm) + bowMm * (share ** 2 - 0.6);
+}

@@ -1,129 +1,151 @@
+import { clothProfile } from '../cloth';
+import { FIBRE } from '../kit';
 import { clamp } from '../numbers';
-import { type Cloth, type ClothProfile, clothProfile } from '../cloth';
-import { FIBRE, isTwin } from '../kit';
 import { type Rng, seeded } from '../random';
-import type { Setup } from '../setup';
-import { type Sign, threadUse } from '../stitch';
-import type { Quirks } from './quirks';
-import { type State, stateOf } from './state';
+import type { Blocked } from '../result';
+import { requiredGive, type Setup, sheetsUnder } from '../setup';
+import { type Sign, stitchFacts, threadUse } from '../stitch';
+import { type UnderFoot, underFoot } from './cloth';
+import type { StandIn } from './faults';
+import type { SewInput, SewnLine, SewnMeasures, Whole } from './line';
+import { quirksOn } from './quirks';
+import { endOf, type Levels, levelsOf, shownOf } from './shows';
+import { gapOf, type State, stateOf } from './state';
+import { strikesOf } from './strikes';
 
-/** What is measured on a line that the stand-in sewed. Lengths in mm. */
-export interface SewnMeasures {
-  stitches: number;
-  overMm: number;
-  afterMm: number;
-  shiftMm: number;
-  popPercent: number;
-  ridgeMm: number;
-  /** 1 worst … 5 smoothest. */
-  pucker: number;
-}
-
-/** A line sewn by the stand-in: never a real result. */
-export interface SewnLine {
-  measures: SewnMeasures;
-  findings: { sign: Sign; severity: 1 | 2 | 3 }[];
-  simulated: true;
-}
-
-/** What is sewn. */
-export interface SewInput {
-  setup: Setup;
-  cloth: Cloth;
-  lengthMm: number;
-  direction: 'across' | 'along' | 'bias';
-  /** How many layers lie under the foot. */
-  layers: number;
+/** A line as it was sewn, with everything that led to it; null of `ended` when it was sewn to its end. */
+export interface Sewing {
+  under: UnderFoot;
+  state: State;
+  levels: Levels;
+  line: SewnLine;
+  /** Where sewing ended and by what, mm from the start of the line. */
+  ended: { by: Sign; atMm: number } | null;
 }
 
 /**
- * Sews one line on a machine with hidden quirks.
+ * Sews one line on a simulated machine.
  *
  * Simple physics of its own: it shares no table and no formula with the risk models or the diagnosis, so that each can be
  * tried against the other. The same input and seed give the same line.
  *
  * @param input - setting, cloth and line
- * @param quirks - the machine as it really is now
- * @param seed - seed of its random numbers
- * @returns measures with noise, and the signs it shows
+ * @param machine - as it stands
+ * @param seed - seed of the random numbers of this line
+ * @returns measures with noise and the signs it shows; or what the needle would strike
  */
-export function sewLine(input: SewInput, quirks: Quirks, seed: number): SewnLine {
-  const rng = seeded(seed);
-  const cloth = clothProfile(input.cloth);
-  const state = stateOf(input, cloth, quirks);
-  const measures = measure(input, cloth, state, rng);
-  return { measures, findings: signs(input, cloth, state, measures), simulated: true };
+export function sewLine(input: SewInput, machine: StandIn, seed: number): SewnLine | { blocked: Blocked } {
+  const sewn = sewing(input, machine, seed);
+  return 'blocked' in sewn ? sewn : sewn.line;
 }
 
-function measure(
-  { setup, lengthMm: overMm, layers }: SewInput,
-  cloth: ClothProfile,
-  s: State,
-  { normal }: Rng,
-): SewnMeasures {
-  const loose = Math.min(1, s.stretch / 100);
-  const growth =
-    16 * loose * s.press ** 2 * (0.2 + 0.8 * s.hold) + (s.lengthMm < 1.4 ? 2 * loose : 0) + 0.25 * normal();
-  const slides = cloth.structure === 'knit' ? 1 : cloth.structure === 'woven' ? 0.35 : 0.6;
-  const pile = cloth.traits.includes('napped') ? 1.8 : 1;
-  const shift =
-    layers < 2
-      ? 0
-      : 1.5 * slides * pile * s.hold * (0.3 + s.press) * s.quirks.creep * (1 + s.quirks.lint) * (overMm / 100) +
-        0.15 * normal();
-  const path =
-    threadUse({ stitch: setup.stitch, lengthMm: setup.lengthMm, widthMm: setup.widthMm, thicknessMm: 0, seamMm: 100 })
-      .ratio / 2;
-  const slack = (0.4 * layers * cloth.thicknessMm.value) / s.lengthMm;
-  const give =
-    100 * (path * (1 + FIBRE[setup.thread.fibre].extension) + slack - 1) - 4 * Math.max(0, s.tension) + 2 * normal();
-  const light = Math.max(0, 1 - cloth.massGsm.value / 160);
-  const drawn = Math.max(0, s.tension) * (0.35 + light) + Math.max(0, s.oversize - 1.5) * 0.2;
-  const pucker = clamp(5 - drawn * 1.1 - 0.15 * Math.abs(normal()), 1, 5);
-  const ridge = isTwin(setup.needle.point)
-    ? (setup.needle.gapMm ?? 2) * 0.09 * (1 + 0.45 * Math.max(0, s.tension)) * (0.5 + loose)
-    : 0;
+/**
+ * A line with everything that led to it: what a picture of it is drawn from.
+ *
+ * @param input - setting, cloth and line
+ * @param machine - as it stands
+ * @param seed - as for `sewLine`
+ * @returns the line and what happened under the foot; or what the needle would strike
+ */
+export function sewing(input: SewInput, machine: StandIn, seed: number): Sewing | { blocked: Blocked } {
+  const cloth = clothProfile(input.cloth);
+  const { second } = input.operation;
+  const partner = second ? clothProfile(second) : null;
+  const under = underFoot(cloth, partner, sheetsUnder(cloth, input.operation), input.direction);
+  const blocked = strikesOf(input.setup, under);
+  if (blocked) return { blocked };
+  const state = stateOf(input.setup, under, quirksOn(machine.quirks, cloth.structure), machine.trouble);
+  const rng = seeded(seed);
+  const whole = measure(input, under, state, rng);
+  const required = requiredGive(cloth, input.operation).percent;
+  const levels = levelsOf({ input, under, state, measures: whole, required });
+  const all = shownOf(levels);
+  const by = endOf(all);
+  const ended = by && { by, atMm: Number((input.lengthMm * stopsAt(by, rng)).toFixed(1)) };
+  const measures = ended ? cutShort(whole, ended.atMm, state) : whole;
+  const findings = ended ? all.filter(({ needsWhole }) => !needsWhole) : all;
+  const line: SewnLine = {
+    measures,
+    findings: findings.map(({ sign, severity }) => ({ sign, severity })),
+    simulated: true,
+  };
+  return { under, state, levels, line, ended };
+}
+
+/** How far along the line it ended: what lies in the way lies in the middle, a cloth that does not move never leaves the start. */
+const stopsAt = (by: Sign, { next }: Rng): number => (by === 'no-feed' ? 0.03 : 0.35 + 0.3 * next());
+
+function cutShort({ pucker }: Whole, atMm: number, { advanceMm }: State): SewnMeasures {
   return {
-    stitches: Math.max(1, Math.round(overMm / s.lengthMm)),
-    overMm,
-    afterMm: Number((overMm * (1 + growth / 100)).toFixed(1)),
-    shiftMm: Number(shift.toFixed(1)),
-    popPercent: Number(Math.max(0, Math.min(give, s.stretch * 1.3 + 6)).toFixed(1)),
-    ridgeMm: Number(ridge.toFixed(2)),
-    pucker: Number(pucker.toFixed(1)),
+    stitches: Math.max(1, Math.round(atMm / Math.max(0.25, advanceMm))),
+    overMm: atMm,
+    afterMm: null,
+    shiftMm: null,
+    popPercent: null,
+    ridgeMm: null,
+    pucker: atMm > 20 ? pucker : null,
   };
 }
 
-/** Where a sign begins to be slight, plain and bad, on the scale of each. */
-function graded(
-  sign: Sign,
-  value: number,
-  [slight, plain, bad]: readonly [number, number, number],
-): SewnLine['findings'] {
-  const severity = value >= bad ? 3 : value >= plain ? 2 : value >= slight ? 1 : 0;
-  return severity === 0 ? [] : [{ sign, severity }];
+function measure({ setup, lengthMm: overMm }: SewInput, under: UnderFoot, s: State, { normal }: Rng): Whole {
+  const noise = [normal(), normal(), normal(), normal()];
+  const growth =
+    22 * under.limp * s.press ** 2 * (0.25 + 0.75 * s.hold) +
+    5 * under.limp * Math.max(0, 1.6 - s.advanceMm) +
+    (stitchFacts(setup.stitch).feedsBackwards ? 0.3 : 0) * under.limp +
+    9 * s.trouble.pulled * under.limp +
+    0.2 * noise[0];
+  return {
+    stitches: Math.max(1, Math.round(overMm / Math.max(0.25, s.advanceMm))),
+    overMm,
+    afterMm: Number((overMm * (1 + growth / 100)).toFixed(1)),
+    shiftMm: Number(shiftOf(under, s, overMm, noise[1]).toFixed(1)),
+    popPercent: Number(giveOf(setup, under, s, noise[2]).toFixed(1)),
+    ridgeMm: Number(ridgeOf(setup, under, s).toFixed(2)),
+    pucker: Number(clamp(5 - puckerOf(under, s) - 0.12 * Math.abs(noise[3]), 1, 5).toFixed(1)),
+  };
 }
 
-function signs({ setup }: SewInput, cloth: ClothProfile, s: State, m: SewnMeasures): SewnLine['findings'] {
-  const knit = cloth.structure === 'knit';
-  const light = cloth.massGsm.value < 70 && setup.plate === 'standard';
-  return [
-    ...graded('skipped', s.skips, [0.16, 0.26, 0.45]),
-    ...graded(knit ? 'holes' : 'pucker-away', s.sharp, [0.3, 0.42, 0.7]),
-    ...graded('pucker-line', 5 - m.pucker, [1, 1.6, 2.6]),
-    ...graded('loops-above', s.tension, [1.2, 1.6, 2.6]),
-    ...graded('loops-below', -s.tension, [1.2, 1.6, 2.6]),
-    ...graded('wavy', (100 * (m.afterMm - m.overMm)) / m.overMm, [1.6, 2.1, 4]),
-    ...graded('uneven-layers', Math.abs(m.shiftMm), [1.5, 2.1, 4]),
-    ...graded('tunnel', m.ridgeMm, [0.35, 0.5, 0.9]),
-    ...(s.tears ? graded('perforated', 2.9 - s.lengthMm, [0.05, 0.3, 0.9]) : []),
-    ...graded(
-      'uneven-length',
-      0.7 * s.quirks.lint + (s.press < 0.12 && cloth.massGsm.value > 250 ? 0.5 : 0),
-      [0.3, 0.45, 0.8],
-    ),
-    ...graded('shreds', 0.55 * s.quirks.threadFuzz ** 2, [0.3, 0.4, 0.7]),
-    ...(light ? graded('chewed', (70 - cloth.massGsm.value) / 100, [0.2, 0.45, 0.6]) : []),
-    ...(cloth.traits.includes('napped') ? graded('marks', s.press, [0.62, 0.75, 0.9]) : []),
-  ];
+function shiftOf(under: UnderFoot, s: State, overMm: number, noise: number): number {
+  if (under.layers < 2) return 0;
+  const { creep, trouble } = s;
+  const feet = under.slides * s.hold * (0.3 + s.press) * creep * (1 + trouble.lint);
+  return (
+    (feet + (5 * trouble.unequalCloths * (0.35 + under.stretch) + 2 * under.differs)) * (overMm / 100) + 0.1 * noise
+  );
+}
+
+/** Percent that the line stretches before its thread goes. */
+function giveOf(setup: Setup, under: UnderFoot, s: State, noise: number): number {
+  const lengthMm = Math.max(0.3, s.advanceMm);
+  const { ratio } = threadUse({
+    stitch: setup.stitch,
+    lengthMm,
+    widthMm: setup.widthMm,
+    thicknessMm: 0,
+    seamMm: 100,
+  });
+  const extension = FIBRE[setup.thread.fibre].extension * (1 - 0.6 * s.trouble.threadOld);
+  const slack = (0.55 * under.totalMm) / lengthMm;
+  // Under two needles the bobbin thread runs from row to row, and the three threads lend each other length.
+  const twin = (Math.hypot(1, gapOf(setup) / lengthMm) - 1) / 2;
+  const give = 100 * ((ratio / 2 + twin) * (1 + extension) + slack - 1) - 4 * Math.max(0, pullOf(s)) + 2 * noise;
+  return Math.max(0, Math.min(give, 130 * under.stretch + 6));
+}
+
+/** How hard both threads pull together, steps above normal. */
+const pullOf = ({ upper, lower }: State): number => Math.max(0, upper) + 0.7 * Math.max(0, lower);
+
+function ridgeOf(setup: Setup, under: UnderFoot, s: State): number {
+  return gapOf(setup) * 0.09 * (1 + 0.45 * pullOf(s)) * (0.5 + Math.min(1, under.stretch));
+}
+
+/** Grades below smooth: threads that pull, yarns jammed by needle and thread, a stitch too long for a sheer. */
+function puckerOf(under: UnderFoot, s: State): number {
+  const { light, packed, woven, knit } = under;
+  const advance = Math.max(0.3, s.advanceMm);
+  const jam = woven ? packed * Math.max(0, (9 * s.threadMm + 0.025 * s.nm) / advance - 2.3) : 0;
+  const long = Math.max(0, light - 0.5) * Math.max(0, advance - 2.3) * 4;
+  const thick = 7 * light * Math.max(0, s.threadMm - 0.22);
+  return pullOf(s) * (0.3 + light) * (knit ? 0.7 : 1) + 2.6 * jam + long + thick + 0.12 * s.jumps;
 }

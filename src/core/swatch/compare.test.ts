@@ -56,7 +56,7 @@ describe('what the lines show over a dial', () => {
     expect(trendsOf([line(1, {}, { afterMm: 102 }), line(2, {}, { afterMm: 101 })])).toEqual([]);
   });
 
-  it('a stand-in’s lines and real ones are never put together', () =>
+  it('simulated lines and real ones are never put together', () =>
     expect(
       trendsOf([
         line(1, { pressure: 0.5 }, { afterMm: 102 }),

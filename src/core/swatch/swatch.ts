@@ -78,7 +78,7 @@ export const lineSchema = z.strictObject({
     .array(z.strictObject({ question: words('a question', 60), answer: words('an answer', 40) }))
     .max(50, 'expected at most 50 answers')
     .optional(),
-  /** Which stand-in machine sewed it: never a real result. */
+  /** Which simulated machine sewed it: never a real result. */
   simulated: z.strictObject({ seed: wholeWithin(0, 2 ** 31, 'a whole number') }).optional(),
   /** The card that this line is to prove again. */
   provesCardId: idSchema.optional(),

@@ -38,7 +38,7 @@ export function CardPage({ card }: { card: Card }) {
           <p>
             <strong className={reasons.length > 0 ? styles.stale : styles.proven}>
               {card.simulated
-                ? 'Simulated: passed on a stand-in'
+                ? 'Passed on a simulated machine only'
                 : reasons.length > 0
                   ? '! Out of date: proven'
                   : '✓ Proven'}{' '}

@@ -9,6 +9,7 @@ import { useStale } from '@/parts/staleness';
 import { useAct, useSay } from '@/parts/workspace';
 import { anotherLine, failed, giveUp, makeCard, takeUp } from './lineActions';
 import styles from './Swatch.module.css';
+import { SIMULATED_TEXT } from './text';
 import type { Scrap } from './useScrap';
 
 interface Props {
@@ -78,9 +79,7 @@ function Pass({ scrap, line, criteria }: Pick<Props, 'scrap' | 'line' | 'criteri
   const pass = async () => {
     const before = cards?.find((c) => c.id === line.provesCardId);
     await makeCard(scrap, line, before && stale ? stale(before).map((r) => r.text) : []);
-    say(
-      line.simulated ? 'Passed, on a stand-in: the card is marked as simulated.' : 'Passed. The card is in the Ledger.',
-    );
+    say(line.simulated ? SIMULATED_TEXT.passed : 'Passed. The card is in the Ledger.');
   };
   return (
     <>
@@ -92,9 +91,7 @@ function Pass({ scrap, line, criteria }: Pick<Props, 'scrap' | 'line' | 'criteri
       >
         {line.provesCardId ? 'Pass: the card is proven again' : 'Pass: keep it as a card'}
       </Button>
-      {shut && passes(criteria) && (
-        <p className={styles.quiet}>It passed on a stand-in. Sew it on your own machine, and it becomes a card.</p>
-      )}
+      {shut && passes(criteria) && <p className={styles.quiet}>{SIMULATED_TEXT.passedHere}</p>}
     </>
   );
 }

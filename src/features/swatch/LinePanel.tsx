@@ -57,7 +57,7 @@ export function LinePanel({ scrap, line, onPick, onStep }: Props) {
         <>
           {line.simulated && <SewnPicture scrap={scrap} line={line} />}
           {line.status === 'sewing' && !line.simulated && <StandIn scrap={scrap} line={line} onSave={save} />}
-          {/* What a stand-in measured and showed is not changed by hand: it would be neither one nor the other. */}
+          {/* What a simulated machine measured and showed is not changed by hand: it would be neither one nor the other. */}
           <fieldset className={styles.plainSet} disabled={line.simulated !== undefined}>
             <Measures scrap={scrap} line={line} onSave={save} />
             <Signs scrap={scrap} line={line} onSave={save} />

@@ -95,7 +95,7 @@ function Spares({ scrap: { swatch, lines } }: { scrap: Scrap }) {
   );
 }
 
-/** The machine bar leads to the line being sewn; a stand-in's line asks nothing of the real machine. */
+/** The machine bar leads to the line being sewn; a simulated line asks nothing of the real machine. */
 function useTarget({ cloth, machine }: Scrap, line: TestLine | null) {
   const key = line?.status === 'sewing' && !line.simulated ? JSON.stringify(line.setup) : null;
   useEffect(() => {

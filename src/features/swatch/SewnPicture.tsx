@@ -6,9 +6,10 @@ import type { TestLine } from '@/core/swatch';
 import { outdated, useFromWorker } from '@/parts/asking';
 import { standInTask } from './StandIn';
 import styles from './Swatch.module.css';
+import { SIMULATED_TEXT as TEXT } from './text';
 import type { Scrap } from './useScrap';
 
-/** The scrap that the stand-in sewed, front above back, marked as simulated. */
+/** The scrap that a simulated machine sewed, front above back, marked as simulated. */
 export function SewnPicture({ scrap, line }: { scrap: Scrap; line: TestLine }) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const seed = line.simulated?.seed ?? 0;
@@ -26,9 +27,9 @@ export function SewnPicture({ scrap, line }: { scrap: Scrap; line: TestLine }) {
   }, [picture]);
   return (
     <figure className={styles.sewn} {...outdated(isCurrent)}>
-      <canvas ref={canvas} role="img" aria-label="The simulated scrap: front above, back below" />
+      <canvas ref={canvas} role="img" aria-label={TEXT.picture} />
       <figcaption>
-        <strong>Simulated by stand-in {seed}.</strong> Front above, back below; needle thread red, bobbin thread blue.
+        <strong>{TEXT.by(seed)}</strong> {TEXT.sides}
       </figcaption>
     </figure>
   );

@@ -9,9 +9,10 @@ import { useSay } from '@/parts/workspace';
 import { Select } from '@/ui';
 import { matchWorker } from '@/workers/matchClient';
 import styles from './Swatch.module.css';
+import { SIMULATED_TEXT as TEXT } from './text';
 import type { SaveLine, Scrap } from './useScrap';
 
-/** A line as a stand-in would sew it: in the state that everything done on this scrap before left the stand-in in. */
+/** A line as a simulated machine would sew it: in the state in which everything done on this scrap before left it. */
 export function standInTask(scrap: Scrap, line: TestLine, standIn: number): StandInTask {
   const done = scrap.lines.filter(
     (l) => l.number <= line.number && (l.id === line.id || l.simulated?.seed === standIn),
@@ -35,25 +36,25 @@ export function StandIn({ scrap, line, onSave }: { scrap: Scrap; line: TestLine;
   const sew = async () => {
     const sewn = await matchWorker()
       .sewOnStandIn(standInTask(scrap, line, seed))
-      .catch((cause: Error) => void say(`The stand-in could not sew this: ${cause.message}`));
-    if (sewn) onSave(() => ({ ...sewn, findings: sewn.findings.map(keptFinding), simulated: { seed } }));
+      .catch((cause: Error) => void say(TEXT.failed(cause.message)));
+    if (!sewn) return;
+    if ('blocked' in sewn) return say(sewn.blocked.text);
+    if (sewn.measures.afterMm === undefined) say(TEXT.stopped);
+    onSave(() => ({ ...sewn, findings: sewn.findings.map(keptFinding), simulated: { seed } }));
   };
   return (
     <details className={styles.more} open={scrap.lines.some((l) => l.simulated)}>
-      <summary>No machine at hand?</summary>
-      <p className={styles.quiet}>
-        A simulated machine can sew this line, to practise reading a scrap. Each has its own quirks, some hide a fault,
-        and none tells. What it sews is marked as simulated and is no proof for a real machine.
-      </p>
+      <summary>{TEXT.ask}</summary>
+      <p className={styles.quiet}>{TEXT.about}</p>
       <div className={styles.standIn}>
         <Select
-          label="Stand-in"
+          label={TEXT.which}
           value={String(seed)}
-          options={STAND_INS.map((n) => [String(n), `Stand-in ${n}`] as const)}
+          options={STAND_INS.map((n) => [String(n), TEXT.one(n)] as const)}
           onPick={(id) => void writePreference('standIn', Number(id))}
         />
         <Button variant="outlined" onClick={() => void sew()}>
-          Let the stand-in sew this line
+          {TEXT.sew}
         </Button>
       </div>
     </details>

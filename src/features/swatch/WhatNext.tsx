@@ -26,7 +26,7 @@ export function WhatNext({ scrap, line, onTake, onSave }: Props) {
   const stock = useNeedles();
   const findings = findingsOf(scrap.seam, line);
   if (allSigns(scrap.seam, line).length === 0 || !kit || on === undefined || !threads || !stock) return null;
-  // A stand-in's lines say nothing of the real machine, nor the other way about.
+  // Simulated lines say nothing of the real machine, nor the other way about.
   const before = scrap.lines.filter(
     (l) => !isPlanned(l) && l.number <= line.number && Boolean(l.simulated) === Boolean(line.simulated),
   );

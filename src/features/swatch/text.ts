@@ -1,0 +1,17 @@
+/** Texts of the simulated machine. */
+export const SIMULATED_TEXT = {
+  which: 'Simulated machine',
+  one: (number: number) => `Simulated machine ${number}`,
+  ask: 'No machine at hand?',
+  about:
+    'A simulated machine can sew this line, to practise reading a scrap. Each has its own quirks, some hide a fault, and ' +
+    'none tells. What it sews is marked as simulated and proves nothing for a real machine.',
+  sew: 'Let it sew this line',
+  failed: (why: string) => `The simulated machine could not sew this line: ${why}`,
+  stopped: 'Sewing stopped before the end of the line: nothing there to measure.',
+  by: (number: number) => `Sewn by simulated machine ${number}.`,
+  sides: 'Front above, back below; needle thread red, bobbin thread blue.',
+  picture: 'The simulated scrap: front above, back below',
+  passed: 'Passed on a simulated machine: the card is marked as simulated.',
+  passedHere: 'It passed on a simulated machine. Sew it on your own, and it becomes a card.',
+} as const;
