@@ -77,7 +77,6 @@ export const BLOCKED_CODES = [
   'seam.zip-tape',
   'seam.zip-window',
   'shopping.cloth-too-narrow',
-  'standin.over-lift',
   'standin.strikes-foot',
   'standin.strikes-plate',
   'stitch.no-way',

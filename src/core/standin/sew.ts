@@ -52,7 +52,7 @@ export function sewing(input: SewInput, machine: StandIn, seed: number): Sewing 
   const { second } = input.operation;
   const partner = second ? clothProfile(second) : null;
   const under = underFoot(cloth, partner, sheetsUnder(cloth, input.operation), input.direction);
-  const blocked = strikesOf(input.setup, under);
+  const blocked = strikesOf(input.setup);
   if (blocked) return { blocked };
   const state = stateOf(input.setup, under, quirksOn(machine.quirks, cloth.structure), machine.trouble);
   const rng = seeded(seed);

@@ -23,6 +23,9 @@ interface Show {
   ends?: true;
 }
 
+/** What is thicker, all layers together, is wedged under the foot of the simulated machine, mm. */
+const LIFT_MM = 7;
+
 const above0 = (value: number) => Math.max(0, value);
 
 /** Each sign a line can show, by the mechanism behind it. */
@@ -34,8 +37,10 @@ export const SHOWS: Partial<Record<Sign, Show>> = {
     ends: true,
   },
   'no-feed': {
-    value: ({ input, state }) =>
-      1 - state.advanceMm / (input.setup.lengthMm * (1 + Math.min(0, state.trouble.dialOff))),
+    value: ({ input: { setup }, under, state }) =>
+      1 -
+      state.advanceMm / (setup.lengthMm * (1 + Math.min(0, state.trouble.dialOff))) +
+      above0(under.totalMm - LIFT_MM) / 3,
     from: [0.35, 0.55, 0.8],
     ends: true,
   },

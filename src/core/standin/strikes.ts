@@ -2,31 +2,20 @@ import { footOpening, PLATE } from '../kit';
 import type { Blocked } from '../result';
 import type { Setup } from '../setup';
 import { STITCH, stitchFacts } from '../stitch';
-import type { UnderFoot } from './cloth';
 import { gapOf } from './state';
 
-/** The simulated machine's own body, mm: half its slot, and how high its foot goes. */
+/** Half the slot of the simulated machine, mm. */
 const HALF_SLOT_MM = 4.15;
-const LIFT_MM = 7;
 /** A stitch that feeds back lets the needle play sideways, mm. */
 const PLAY_MM = 0.6;
 
 /**
- * Whether the needle would come down on metal, or the layers do not go under the foot at all.
+ * Whether the needle would come down on metal.
  *
  * @param setup - what is set
- * @param under - what lies under the foot
  * @returns what stands in the way; null when the hand-wheel turns freely
  */
-export function strikesOf(setup: Setup, under: UnderFoot): Blocked | null {
-  if (under.totalMm > LIFT_MM)
-    return {
-      code: 'standin.over-lift',
-      text: 'The layers do not go under the foot of the simulated machine.',
-      limit: LIFT_MM,
-      actual: Number(under.totalMm.toFixed(1)),
-      unit: 'mm',
-    };
+export function strikesOf(setup: Setup): Blocked | null {
   const reach = reachOf(setup);
   const plate = PLATE[setup.plate].holeMm ?? HALF_SLOT_MM;
   if (outside(reach, { left: plate, right: plate }))
