@@ -32,6 +32,8 @@ export const SEAM_CALCULATIONS: Record<string, Command> = {
     curveInputSchema,
     z.strictObject({
       maxLengthMm: number,
+      steerLengthMm: number,
+      sewLengthMm: number,
       chordErrorMm: number,
       turnPerStitchDeg: number,
       maxSpeedSpm: number,

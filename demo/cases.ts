@@ -8,6 +8,9 @@ export interface Wanted {
   point?: readonly NeedlePoint[];
   nm?: readonly [number, number];
   fibre?: readonly ThreadFibre[];
+  /** Of the needle thread, and of the one below. */
+  tex?: readonly [number, number];
+  bobbinTex?: readonly [number, number];
   foot?: readonly Foot[];
   plate?: Plate;
   stitch?: readonly StitchId[];
@@ -156,7 +159,17 @@ export const CASES: readonly Case[] = [
   one('Jersey, triple-straight school', knit('jersey', { stretchAcross: 40 }), 'join', { stitch: ['triple-straight'] }, 'The school is followed as long as it gives enough.', { schools: { 'knit-stitch': 'triple-straight' } }),
   one('Jersey, wide-zigzag school', knit('jersey', { stretchAcross: 50 }), 'join', { stitch: ['zigzag'], widthMm: [4, 6], lengthMm: [1.2, 2], says: /trimmed to the stitching/ }, '1.5 × 5, then trimmed.', { schools: { 'knit-stitch': 'wide-zigzag' } }),
   one('Satin, pinning school', woven('satin'), 'join', { secure: 'knot' }, 'Pins only inside the allowance: holes stay.', { schools: { holding: 'pins' } }),
-  one('Poplin, tight pocket curve of 6 mm', woven('poplin'), 'join', { lengthMm: [1, 2.2] }, 'Shortened so that no chord leaves the curve by more than 0.1 mm.', { radiusMm: 6 }),
+  one('Poplin, tight pocket curve of 6 mm', woven('poplin'), 'join', { point: ['universal'], stitch: ['straight'], lengthMm: [1, 1], says: /6 mm turns more than hands can steer/ }, 'No stitch turns more than about 8°, but none is shorter than 1 mm: turned on the needle. No zigzag for it.', { radiusMm: 6 }),
+  one('Shirt pocket, corners of 15 mm', woven('poplin', { massGsm: 115 }), 'topstitch', { stitch: ['straight'], lengthMm: [2, 2], widthMm: [0, 0] }, 'Short enough to steer, still a straight stitch.', { radiusMm: 15 }),
+  one('Jeans pocket, curve of 25 mm, seen', woven('denim', { massGsm: 400 }), 'topstitch', { stitch: ['straight'], lengthMm: [3, 3.5], tex: [50, 80], bobbinTex: [24, 30] }, 'A gentle curve takes hardly anything from the stitch; thick thread lies above only.', { radiusMm: 25 }),
+  one('Jersey neckline, curve of 8 mm at its tightest', knit('jersey', { stretchAcross: 50 }), 'join', { stitch: ['zigzag'], widthMm: [1, 3], lengthMm: [1, 1.2] }, 'A short narrow zigzag goes round; one of 5 mm would not.', { radiusMm: 8 }),
+  one('Leather, rounded flap of 12 mm', { structure: 'hide', family: 'leather', massGsm: 850, thicknessMm: 1.1 }, 'topstitch', { point: ['leather'], stitch: ['straight'], lengthMm: [3, 3], says: /needle down, lift/ }, 'Shorter than 3 mm would tear like a stamp: it is turned on the needle instead.', { radiusMm: 12 }),
+  one('Thin suede, rounded flap of 12 mm', { structure: 'hide', family: 'suede', massGsm: 420, thicknessMm: 0.7 }, 'topstitch', { point: ['leather', 'sharp'], lengthMm: [2.5, 2.5] }, 'Under 0.9 mm a hide takes 2.5 mm.', { radiusMm: 12 }),
+  one('Jersey edge, curve of half a millimetre', knit('jersey', { stretchAcross: 50 }), 'edge-finish', { blocked: 'stitch.curve-too-tight' }, 'Nothing that swings goes round it, and the refusal says which radius.', { radiusMm: 0.5 }),
+  one('Poplin on a machine that clicks in whole millimetres', woven('poplin'), 'join', { point: ['universal'], stitch: ['straight'], lengthMm: [2, 3] }, 'The click changes the length, never the kind of stitch.', { machine: { ...PLAIN_MACHINE, name: 'whole millimetres', lengthStepMm: 1 } }),
+  one('Jersey hem on a machine that clicks in halves', knit('jersey', { stretchAcross: 50 }), 'hem', { point: ['twin-stretch'], stitch: ['straight'], lengthMm: [3, 3] }, 'As on any other machine: two rows that give.', { machine: { ...PLAIN_MACHINE, name: 'halves', lengthStepMm: 0.5, widthStepMm: 0.5 } }),
+  one('Canvas bag strap, topstitched, only thick thread owned', woven('canvas'), 'topstitch', { tex: [60, 60], bobbinTex: [60, 60] }, 'With nothing else owned it goes below as well, and that is said.', { kit: { needles: [{ point: 'topstitch', nm: 100 }], threads: [{ fibre: 'polyester', tex: 60 }], feet: ['standard'], plates: ['standard'] } }),
+  one('Denim seam, inside', woven('denim', { massGsm: 400 }), 'join', { tex: [35, 45], bobbinTex: [35, 45] }, 'A seam is sewn with one thread, above and below.'),
   one('Velvet over poplin', woven('velvet'), 'join', { foot: ['walking'], pressure: [0, 0.3], says: /Pile side up/ }, 'The plain cloth lies on the feed.', { second: { structure: 'woven', family: 'poplin' } }),
 ];
 

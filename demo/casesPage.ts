@@ -1,4 +1,4 @@
-import { needleName, PLAIN_MACHINE, PLATE, threadName, FOOT } from '../src/core/kit';
+import { needleName, PLAIN_MACHINE, PLATE, threadsName, FOOT } from '../src/core/kit';
 import { answer, checkInputSchema, checkSetup, type MatchInput, matchInputSchema, sharpen } from '../src/core/match';
 import { STITCH } from '../src/core/stitch';
 import { CASES, REFUSALS, type Refusal } from './cases';
@@ -33,7 +33,7 @@ function answerText(input: MatchInput): string {
   const parts = [
     `${STITCH[setup.stitch].name} ${size}`,
     needleName(setup.needle),
-    threadName(setup.thread),
+    threadsName(setup.thread, setup.bobbin),
     `${FOOT[setup.foot].name.toLowerCase()} foot${setup.footSide ? `, ${setup.footSide}` : ''}`,
     `${PLATE[setup.plate].name.toLowerCase()} plate`,
     `tension ${machineReads!.tension}, pressure ${machineReads!.pressure}`,

@@ -48,3 +48,42 @@ export function longestChordMm(radiusMm: number, errorMm: number): number {
 export function turnPerChordDeg(radiusMm: number, lengthMm: number): number {
   return (2 * Math.asin(Math.min(1, lengthMm / (2 * radiusMm))) * 180) / Math.PI;
 }
+
+/** What hands steer without a wobble: so far the cloth may turn for each stitch, degrees (model). */
+export const STEERED_DEG = 8;
+
+/**
+ * The longest stitch that hands can steer round a curve: the cloth turns 8° for each.
+ *
+ * L = 2r·sin 4°.
+ *
+ * @param radiusMm - radius of the curve, mm, above 0
+ * @returns mm
+ * @example
+ * steeredStitchMm(15) // => 2.09
+ * steeredStitchMm(8) // => 1.12
+ */
+export const steeredStitchMm = (radiusMm: number): number =>
+  2 * radiusMm * Math.sin(((STEERED_DEG / 2) * Math.PI) / 180);
+
+/**
+ * After how many stitches the needle stays down and the cloth is turned, on a curve too tight to be steered alone.
+ *
+ * Guiding the cloth bends the line by κ = 2·sin 4°/L; what is left of the curve, 1/r − κ, drifts off it by the square of the way
+ * sewn, and is taken up at the pivot when it has reached the tolerance: n = ⌊√(8·tol/(1/r − κ))/L⌋, at least 1.
+ *
+ * @param radiusMm - radius of the curve, mm, above 0
+ * @param lengthMm - stitch length, mm, above 0
+ * @param toleranceMm - how far the line may leave the curve, mm
+ * @returns stitches; null where steering alone follows the curve; 1 where a stitch is as long as the curve is wide
+ * @example
+ * pivotEvery(5, 2.5, 0.5) // => 2
+ * pivotEvery(15, 2.5, 0.5) // => 7
+ * pivotEvery(18, 2.5, 0.5) // => null
+ */
+export function pivotEvery(radiusMm: number, lengthMm: number, toleranceMm: number): number | null {
+  if (lengthMm >= 2 * radiusMm) return 1;
+  const left = 1 / radiusMm - steeredStitchMm(1) / lengthMm;
+  if (left <= 0) return null;
+  return Math.max(1, Math.floor(Math.sqrt((8 * toleranceMm) / left) / lengthMm));
+}

@@ -1,4 +1,5 @@
 export * from './bobbin';
+export * from './bobbinThread';
 export * from './calibration';
 export * from './care';
 export * from './curve';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { needleThreadFit, threadDiameterMm } from '.';
+import { needleThreadFit, threadDiameterMm, threadNeedle } from '.';
 
 describe('needle and thread agree with the handbook', () => {
   it('Tex 27 polyester is 0.204 mm thick (formula of a round, 60 % packed thread; densities from handbooks)', () => {
@@ -36,4 +36,19 @@ describe('needle and thread agree with the handbook', () => {
     expect(needleThreadFit(thread, { point: 'universal', nm: 80 }).verdict).toBe('shreds');
     expect(needleThreadFit(thread, { point: 'topstitch', nm: 90 }).verdict).toBe('good');
   });
+
+  // Equal area: an eye half as long again takes a thread thicker by √1.5 (model).
+  it.each([
+    [80, 'shreds', 0.89],
+    [90, 'tight', 0.8],
+    [100, 'good', 0.72],
+  ])('Tex 80 in a topstitch needle %i: %s', (nm, verdict, fill) => {
+    const fit = needleThreadFit({ fibre: 'polyester', tex: 80 }, { point: 'topstitch', nm });
+    expect(fit.verdict).toBe(verdict);
+    expect(fit.fill).toBeCloseTo(fill, 2);
+    expect(fit.eyeMm).toBeCloseTo(0.004 * nm, 9);
+  });
+
+  it('a topstitch needle is asked only in the sizes that are sold', () =>
+    expect(threadNeedle({ tex: 60, fibre: 'polyester', nm: 100, point: 'topstitch' }).bestNm).toEqual([90, 100, 110]));
 });

@@ -8,7 +8,7 @@ import { FIBRE, THREAD_FIBRES, type Thread } from './threads';
 export const FIT_VERDICTS = ['sloppy', 'good', 'tight', 'shreds'] as const;
 export type FitVerdict = (typeof FIT_VERDICTS)[number];
 
-/** A thread in a needle's eye: diameters in mm, fill as a share of the eye. */
+/** A thread in a needle's eye: diameters in mm; fill is what the verdict goes by. */
 export interface Fit {
   threadMm: number;
   eyeMm: number;
@@ -41,7 +41,8 @@ export function threadDiameterMm({ fibre, tex }: Thread): number {
 /**
  * How a thread fills a needle's eye.
  *
- * Eye ≈ 0.40 of the blade Ø (Nm/100); a topstitch needle's is half as much again. Limits 0.45, 0.75 and 0.85 are
+ * Eye ≈ 0.40 of the blade Ø (Nm/100) for every point; a topstitch needle's is half as long again, so that its fill is that of an eye of
+ * the same area: ÷ √1.5. Limits 0.45, 0.75 and 0.85 are
  * our model and agree with the handbook pairs of thread and needle.
  *
  * @param thread - fibre and Tex
@@ -53,8 +54,9 @@ export function threadDiameterMm({ fibre, tex }: Thread): number {
  */
 export function needleThreadFit(thread: Thread, needle: { point: NeedlePoint; nm: number }): Fit {
   const threadMm = threadDiameterMm(thread);
-  const eyeMm = (needle.nm / 100) * EYE_OF_BLADE * POINT[needle.point].eye;
-  const fill = threadMm / eyeMm;
+  const eyeMm = (needle.nm / 100) * EYE_OF_BLADE;
+  // A long eye is no wider: the thread has as much more room as its area.
+  const fill = threadMm / eyeMm / Math.sqrt(POINT[needle.point].eye);
   return { threadMm, eyeMm, fill, verdict: verdictOf(fill) };
 }
 
@@ -82,6 +84,7 @@ export const threadNeedleInputSchema = z.strictObject({
  */
 export function threadNeedle(input: z.infer<typeof threadNeedleInputSchema>): Fit & { bestNm: number[] } {
   const { point, nm, ...thread } = input;
-  const good = NEEDLE_SIZES.filter((s) => needleThreadFit(thread, { point, nm: s.nm }).verdict === 'good');
+  const made = NEEDLE_SIZES.filter((s) => point !== 'topstitch' || POINT.topstitch.sizes.includes(s.nm));
+  const good = made.filter((s) => needleThreadFit(thread, { point, nm: s.nm }).verdict === 'good');
   return { ...needleThreadFit(thread, { point, nm }), bestNm: good.map((s) => s.nm) };
 }

@@ -6,7 +6,7 @@ import { idsOf, oneOf, rowsOf, type Origin, tableOf, within } from '../result';
 interface PointRow {
   name: string;
   plain: string;
-  /** Size of the eye against an ordinary one (1). */
+  /** Length of the eye against an ordinary one (1); none is wider. */
   eye: number;
   /** Nm sizes sold. */
   sizes: readonly number[];

@@ -1,6 +1,7 @@
 import { machineReads } from '../kit';
 import { giveOfSetup } from '../physics';
 import type { Blocked } from '../result';
+import { formatNumber } from '../units';
 import { alternativesTo, rejectedBy, usualGive } from './explain/alternatives';
 import { assessAnswer } from './explain/assessAnswer';
 import { cautionsFor } from './explain/cautions';
@@ -11,7 +12,8 @@ import type { MatchAnswer, MatchOutput, MatchSharpening } from './output';
 import { planFor } from './plan/planFor';
 import { type MatchInput, openQuestion, type Question } from './question';
 import { reasonsFor } from './explain/reasons';
-import { type Scored, search, type SearchResult } from './search/search';
+import type { Scored, SearchResult } from './search/search';
+import { bestSettings } from './search/bestSettings';
 import { measureNext, missingThings } from './explain/sharpen';
 
 /** A seam that gives less than this share of what it must is not offered at all. */
@@ -28,7 +30,7 @@ const NEARLY_ENOUGH = 0.75;
  */
 export function answer(input: MatchInput): MatchAnswer {
   const question = openQuestion(input);
-  const found = search(question);
+  const found = bestSettings(question);
   const best = safeBest(question, found);
   return best ? answerWith(question, found, best) : answerBlocked(question, found);
 }
@@ -43,7 +45,7 @@ export function answer(input: MatchInput): MatchAnswer {
  */
 export function sharpen(input: MatchInput): MatchSharpening {
   const question = openQuestion(input);
-  const found = search(question);
+  const found = bestSettings(question);
   const best = safeBest(question, found);
   return {
     missing: missingThings(question, found[0]?.cost ?? null),
@@ -117,7 +119,8 @@ function answerBlocked(question: Question, found: SearchResult): MatchAnswer {
   };
 }
 
-function blockedBy({ kit, machine, seam, aims }: Question, low: number): Blocked[] {
+function blockedBy(question: Question, low: number): Blocked[] {
+  const { kit, machine, seam, aims } = question;
   const empty = (['needles', 'threads', 'feet', 'plates'] as const)
     .filter((part) => kit[part].length === 0)
     .map((part): Blocked => ({ code: `kit.${part}-empty`, text: `The kit has no ${part}.` }));
@@ -127,6 +130,7 @@ function blockedBy({ kit, machine, seam, aims }: Question, low: number): Blocked
     const text = `The cloth itself stretches ${most} % at most along this seam: ask the seam for less, or take a cloth that stretches more.`;
     return [{ code: 'cloth.stretches-less', text, limit: most, actual: seam.required.percent, unit: '%' }];
   }
+  if (curveStopsIt(question)) return [curveTooTight(seam.asked.radiusMm ?? 0, seam.required.percent)];
   if (low < seam.required.percent) {
     const text = `The best this machine and kit can sew gives about ${Math.floor(low)} % at the cautious end; the seam must give ${seam.required.percent} %.`;
     return [
@@ -153,6 +157,19 @@ function blockedBy({ kit, machine, seam, aims }: Question, low: number): Blocked
     ];
   }
   return [noSafeWay({ kit, machine, aims, seam })];
+}
+
+/** Whether the same seam could be sewn if it were straight. */
+function curveStopsIt({ input, seam }: Question): boolean {
+  if (seam.asked.radiusMm === undefined) return false;
+  const straight = openQuestion({ ...input, operation: { ...input.operation, radiusMm: undefined } });
+  return safeBest(straight, bestSettings(straight)) !== null;
+}
+
+function curveTooTight(radiusMm: number, percent: number): Blocked {
+  const gives = percent > 0 ? ` and still gives ${formatNumber(percent)} %` : '';
+  const text = `No stitch for this goes round a radius of ${formatNumber(radiusMm)} mm${gives}: a swing can be half the radius at most. Give the curve a larger radius, or sew it by hand.`;
+  return { code: 'stitch.curve-too-tight', text, actual: radiusMm, unit: 'mm' };
 }
 
 function noSafeWay({ kit, machine, aims, seam }: Pick<Question, 'kit' | 'machine' | 'aims' | 'seam'>): Blocked {

@@ -8,6 +8,7 @@ import { wholeWithin, within } from '../result';
 import { operationSchema, type Schools, schoolsSchema, USUAL_SCHOOLS } from '../setup';
 import { aimsFor, type Aims } from './rules/aims';
 import { learnFrom, type Learned, moveAims } from './search/learn';
+import { withinReach } from './search/reach';
 
 /** What is asked of match: a cloth, a seam in it, and who sews it on what. */
 export const matchInputSchema = z.strictObject({
@@ -38,6 +39,8 @@ export interface Question {
   kit: Kit;
   schools: Schools;
   aims: Aims;
+  /** What the rules and cards want, whatever this curve and these dials can reach of it. */
+  wanted: Aims;
   /** What the person's own tested cards say. */
   learned: Learned;
 }
@@ -58,9 +61,10 @@ export function openQuestion(input: MatchInput): Question {
   const learned = learnFrom(input.tested ?? [], seam, input);
   const ruled = aimsFor({ seam, machine, kit, schools });
   const offset = input.learned?.pressure ?? 0;
-  const aims = moveAims(
+  const wanted = moveAims(
     { ...ruled, pressure: { ...ruled.pressure, ideal: within01(ruled.pressure.ideal + offset) } },
     learned,
   );
-  return { input, seam, machine, kit, schools, aims, learned };
+  const aims = withinReach(wanted, seam, machine);
+  return { input, seam, machine, kit, schools, aims, wanted, learned };
 }

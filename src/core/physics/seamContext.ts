@@ -8,7 +8,15 @@ import {
   mergeProfiles,
   stitchedThickness,
 } from '../cloth';
-import { giveOfCloth, OPERATION, type Operation, type OperationFacts, requiredGive, type RequiredGive, sheetsUnder } from '../setup';
+import {
+  giveOfCloth,
+  OPERATION,
+  type Operation,
+  type OperationFacts,
+  requiredGive,
+  type RequiredGive,
+  sheetsUnder,
+} from '../setup';
 
 /** A cloth and a seam, worked out once: what every model below needs to know. */
 export interface SeamContext {

@@ -79,6 +79,7 @@ export const BLOCKED_CODES = [
   'shopping.cloth-too-narrow',
   'standin.strikes-foot',
   'standin.strikes-plate',
+  'stitch.curve-too-tight',
   'stitch.no-way',
   'stitch.not-on-machine',
 ] as const;

@@ -1,9 +1,9 @@
-import { stepsWithin } from '../numbers';
 import * as z from 'zod';
-import { chordErrorMm, longestChordMm, turnPerChordDeg } from '../geometry';
+import { chordErrorMm, longestChordMm, pivotEvery, steeredStitchMm, turnPerChordDeg } from '../geometry';
+import { stepsWithin } from '../numbers';
 import { above0 } from '../result';
 
-/** A curve to be sewn. Lengths in mm, speed in stitches a minute; the toe is the part of the foot before the needle. */
+/** A curve to be sewn. Lengths in mm, speed in stitches a minute; the toe of the foot is read, and does not matter. */
 export const curveInputSchema = z.strictObject({
   radiusMm: above0('a radius in mm', 5000),
   lengthMm: above0('a length in mm', 20).default(2.5),
@@ -16,41 +16,49 @@ export const curveInputSchema = z.strictObject({
 export interface CurveAnswer {
   /** The longest stitch that stays within the tolerance, mm. */
   maxLengthMm: number;
+  /** The longest stitch that hands steer round it, mm. */
+  steerLengthMm: number;
+  /** What to set, in tenths of a mm. */
+  sewLengthMm: number;
   chordErrorMm: number;
   turnPerStitchDeg: number;
   /** The fastest that hands can steer, stitches a minute, never above the machine's. */
   maxSpeedSpm: number;
-  /** Needle down and turn after so many stitches; null where the foot follows the curve by itself. */
+  /** Needle down and turn after so many stitches; null where steering alone follows the curve. */
   pivotEvery: number | null;
 }
 
-/** How fast hands turn the cloth without losing the line, degrees a second (model). */
-const STEERING_DEG_PER_S = 90;
+/** How fast a learner turns the cloth without losing the line, degrees a second; a practised hand three times as fast (model). */
+const STEERING_DEG_PER_S = 30;
+/** A stitch is not made shorter than this to be steered: it would only pile up thread, mm. */
+const LEAST_MM = 1;
 
 /**
  * Stitch length, steering and pivots on a curve.
  *
- * Exact circle geometry; the steering rate is a model. A radius shorter than the toe of the foot cannot be steered: the
- * line is sewn straight for as many stitches as stay within the tolerance, then turned with the needle down. A stitch
- * longer than the diameter pivots at every stitch.
+ * Exact circle geometry; how far and how fast hands steer is a model. A stitch as long as the curve is wide pivots at every
+ * stitch.
  *
- * @param input - radius, stitch length, tolerance and toe in mm, machine speed
+ * @param input - radius, stitch length, tolerance in mm, machine speed
  * @returns lengths in mm, turn in degrees, speed in stitches a minute
  * @example
  * curveAnswer({ radiusMm: 10, lengthMm: 2.5, toleranceMm: 0.1, speedSpm: 750, toeMm: 12 }).turnPerStitchDeg // => 14.36
  * curveAnswer({ radiusMm: 5, lengthMm: 2.5, toleranceMm: 0.1, speedSpm: 750, toeMm: 12 }).maxLengthMm // => 1.99
- * curveAnswer({ radiusMm: 60, lengthMm: 2.5, toleranceMm: 0.1, speedSpm: 750, toeMm: 12 }).pivotEvery // => null
+ * curveAnswer({ radiusMm: 15, lengthMm: 2.5, toleranceMm: 0.1, speedSpm: 750, toeMm: 12 }).sewLengthMm // => 2
  */
 export function curveAnswer(input: z.infer<typeof curveInputSchema>): CurveAnswer {
-  const { radiusMm, lengthMm, toleranceMm, speedSpm, toeMm } = input;
+  const { radiusMm, lengthMm, toleranceMm, speedSpm } = input;
   const maxLengthMm = longestChordMm(radiusMm, toleranceMm);
+  const steerLengthMm = steeredStitchMm(radiusMm);
   const turnPerStitchDeg = turnPerChordDeg(radiusMm, lengthMm);
-  const straight = Math.max(1, stepsWithin(maxLengthMm / lengthMm));
+  const least = Math.min(LEAST_MM, lengthMm);
   return {
     maxLengthMm,
+    steerLengthMm,
+    sewLengthMm: Math.max(least, stepsWithin(10 * Math.min(maxLengthMm, steerLengthMm, lengthMm)) / 10),
     chordErrorMm: chordErrorMm(radiusMm, lengthMm),
     turnPerStitchDeg,
     maxSpeedSpm: Math.min(speedSpm, (60 * STEERING_DEG_PER_S) / turnPerStitchDeg),
-    pivotEvery: radiusMm < toeMm || lengthMm > 2 * radiusMm ? straight : null,
+    pivotEvery: pivotEvery(radiusMm, lengthMm, toleranceMm),
   };
 }

@@ -1,5 +1,5 @@
 import { atLeast, isBelow, stepsWithin } from '../numbers';
-import { longestChordMm, markStraights, outlineBends, outlineLengthMm, type Point } from '../geometry';
+import { longestChordMm, markStraights, outlineBends, outlineLengthMm, type Point, steeredStitchMm } from '../geometry';
 import { clipsFor } from './clips';
 
 /** A line to be sewn, mm, y down as on a drawing, and where the allowance lies for someone walking along it. */
@@ -57,7 +57,7 @@ const LEAST_STRETCH_MM = 15;
  * Stitch length along any outline, where to pivot, and where to clip or notch its allowance.
  *
  * The outline is a polyline fine enough that no true curve turns 35° at one point; sharper turns are corners. The
- * stitch is shortened to stay within the tolerance of each bend. A tight stretch too short to turn a dial for
+ * stitch is shortened to stay within the tolerance of each bend and to be steered round it. A tight stretch too short to turn a dial for
  * is lengthened, a loose one takes the stitch of its tighter neighbour: the line is never coarser than asked. Cuts are spaced by `clipsFor`.
  *
  * @param request - outline and what is known of the seam
@@ -84,7 +84,10 @@ type Bends = ReturnType<typeof outlineBends>;
 function stretchesOf(request: OutlineRequest, bends: Bends, totalMm: number): OutlineStretch[] {
   const { lengthMm, toleranceMm, stepMm = 0.1 } = request;
   const at = bends.map(({ alongMm, radiusMm }) => {
-    const longest = radiusMm === null ? lengthMm : Math.min(lengthMm, longestChordMm(radiusMm, toleranceMm));
+    const longest =
+      radiusMm === null
+        ? lengthMm
+        : Math.min(lengthMm, longestChordMm(radiusMm, toleranceMm), steeredStitchMm(radiusMm));
     const told = longest === lengthMm ? lengthMm : stepsWithin(longest / stepMm) * stepMm;
     return { alongMm, lengthMm: Math.round(Math.max(SHORTEST_MM, told) * 1000) / 1000 };
   });

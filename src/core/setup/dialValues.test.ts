@@ -45,6 +45,8 @@ describe('exchanging a part', () => {
     expect(withPart(withPart(zigzag, 'stitch', 'straight'), 'stitch', 'zigzag').widthMm).toBeGreaterThan(0);
     const cotton = { fibre: 'cotton', tex: 30 } as const;
     expect(withPart(zigzag, 'thread', cotton)).toMatchObject({ thread: cotton, bobbin: cotton });
+    const [thick, usual] = [60, 27].map((tex) => ({ fibre: 'polyester' as const, tex }));
+    expect(withPart(zigzag, 'thread', thick, { threads: [thick, usual] })).toMatchObject({ bobbin: usual });
     const zip = { ...zigzag, foot: 'zip' as const, footSide: 'left' as const, needlePositionMm: 2 };
     expect(withPart(zip, 'foot', 'standard')).toMatchObject({ foot: 'standard', needlePositionMm: 0 });
     expect(withPart(zip, 'foot', 'standard').footSide).toBeUndefined();

@@ -1,5 +1,5 @@
 import { formatNumber } from '../units';
-import { FOOT, type Machine, machineReads, needleName, PLATE, pressureSteps, stitchReading, threadName } from '../kit';
+import { FOOT, type Machine, machineReads, needleName, PLATE, pressureSteps, stitchReading, threadsName } from '../kit';
 import type { Setup } from './setup';
 
 /** The readings of a setting in the order a person should change them. */
@@ -72,7 +72,7 @@ export function settingReadings(machine: Machine, setup: Setup): Record<Reading,
     needle: needleName(setup.needle),
     plate: PLATE[setup.plate].name,
     foot: setup.footSide ? `${FOOT[setup.foot].name}, ${setup.footSide}` : FOOT[setup.foot].name,
-    thread: threadName(setup.thread),
+    thread: threadsName(setup.thread, setup.bobbin),
     stitch: stitchReading(machine, setup.stitch),
     length: `${dials.length} mm`,
     width: setup.widthMm === 0 ? 'none' : `${dials.width} mm`,

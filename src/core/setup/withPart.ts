@@ -1,3 +1,4 @@
+import { bobbinFor, type Kit } from '../kit';
 import type { Setup } from './setup';
 import { stitchFacts, type StitchId } from '../stitch';
 
@@ -11,19 +12,28 @@ const FIRST_WIDTH_MM = 2;
 /**
  * A setting with one part exchanged, and what cannot stay with it put right.
  *
- * The bobbin follows the thread; a line has no width and a swing has some; a foot that stood to one side of the needle
+ * The bobbin follows the thread, as far as `bobbinFor` says; a line has no width and a swing has some; a foot that stood to one side of the needle
  * takes its needle position away with it.
  *
  * @param setup - the setting
  * @param part - which part
  * @param value - the new part
+ * @param kit - what is owned: what may go into the bobbin
  * @returns a new setting, not yet looked over
  * @example
  * withPart({ stitch: 'zigzag', widthMm: 3 }, 'stitch', 'straight') // => { stitch: 'straight', widthMm: 0 }
  * withPart({ stitch: 'straight', widthMm: 0 }, 'stitch', 'zigzag').widthMm // => 2
  */
-export function withPart<P extends ChosenPart>(setup: Setup, part: P, value: Setup[P]): Setup {
-  if (part === 'thread') return { ...setup, thread: value as Setup['thread'], bobbin: value as Setup['thread'] };
+export function withPart<P extends ChosenPart>(
+  setup: Setup,
+  part: P,
+  value: Setup[P],
+  kit: Pick<Kit, 'threads'> = { threads: [] },
+): Setup {
+  if (part === 'thread') {
+    const thread = value as Setup['thread'];
+    return { ...setup, thread, bobbin: bobbinFor(thread, kit) };
+  }
   if (part === 'foot') {
     const { footSide, ...rest } = setup;
     return footSide === undefined

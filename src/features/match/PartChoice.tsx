@@ -53,7 +53,7 @@ function optionsFor(part: ChosenPart, kit: Kit, machine: Machine, setup: Setup):
     name,
     plain,
     now: same(setup[key], value),
-    next: withPart(setup, key, value),
+    next: withPart(setup, key, value, kit),
   });
   const lists: Record<ChosenPart, () => Option[]> = {
     needle: () => kit.needles.map((needle) => option('needle', needle, needleName(needle))),

@@ -1,6 +1,17 @@
 'use client';
 
-import { FIBRE, FOOT, type Kit, type Machine, machineReads, PLATE, POINT, pressureSteps } from '@/core/kit';
+import {
+  FIBRE,
+  FOOT,
+  type Kit,
+  type Machine,
+  machineReads,
+  PLATE,
+  POINT,
+  pressureSteps,
+  sameThread,
+  threadName,
+} from '@/core/kit';
 import type { SeamContext } from '@/core/physics';
 import { type ChosenPart, type Dial, dialValues, type Setup } from '@/core/setup';
 import { STITCH } from '@/core/stitch';
@@ -9,6 +20,7 @@ import { useUnits } from '@/parts/workspace';
 import { Reading } from '@/ui';
 import styles from './Match.module.css';
 import { PartChoice } from './PartChoice';
+import { READINGS_TEXT } from './text';
 
 interface Props {
   setup: Setup;
@@ -30,6 +42,7 @@ export function Readings(props: Props) {
   );
   const needle = `${POINT[setup.needle.point].name} ${formatNeedleSize(setup.needle.nm)}`;
   const thread = `${FIBRE[setup.thread.fibre].name}, Tex ${formatNumber(setup.thread.tex)}`;
+  const below = setup.bobbin && !sameThread(setup.thread, setup.bobbin) ? setup.bobbin : undefined;
   const foot = FOOT[setup.foot].name;
   const plate = PLATE[setup.plate].name;
   const side = setup.footSide ? `on the ${setup.footSide} of the needle` : undefined;
@@ -54,7 +67,13 @@ export function Readings(props: Props) {
           control={part('needle', needle)}
           note={setup.needle.gapMm ? `${setup.needle.gapMm} mm apart` : undefined}
         />
-        <Reading size="part" label="Thread, both" value={thread} control={part('thread', thread)} />
+        <Reading
+          size="part"
+          label={below ? READINGS_TEXT.threadAbove : READINGS_TEXT.threads}
+          value={thread}
+          control={part('thread', thread)}
+          note={below && READINGS_TEXT.bobbin(threadName(below))}
+        />
         <Reading size="part" label="Foot" value={foot} control={part('foot', foot)} note={side} />
         <Reading
           size="part"

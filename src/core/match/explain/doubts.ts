@@ -7,7 +7,7 @@ import { needleCost, perforationCost } from '../search/needleSize';
 import { stitchCost } from '../search/stitchSize';
 import { tensionCost } from '../search/tension';
 import { type MatchInput, openQuestion, type Question } from '../question';
-import { search } from '../search/search';
+import { bestSettings } from '../search/bestSettings';
 
 /** A reading of the setting that would be another if the cloth lay elsewhere in its honest range. */
 export interface Doubt {
@@ -76,7 +76,7 @@ export function doubtsOf(input: MatchInput, setup: Setup): Doubt[] {
 }
 
 function doubtsAt(there: Question, setup: Setup, why: Pick<Doubt, 'measure' | 'value'>): Doubt[] {
-  const best = search(there)[0]?.setup;
+  const best = bestSettings(there)[0]?.setup;
   if (!best) return [];
   const now = costOf(there, setup);
   return READINGS.flatMap((reading): Doubt[] => {

@@ -14,6 +14,7 @@ export const WORKED_OUT = tableOf<Origin>()({
   'needle.size-by-mass': model('Usual needle size by mass and thickness: core/physics.'),
   'needle.position': { provenance: PRACTICE.provenance, source: PRACTICE.source },
   'bobbin.same': { provenance: PRACTICE.provenance, source: PRACTICE.source },
+  'bobbin.all-purpose': { provenance: PRACTICE.provenance, source: PRACTICE.source },
   'twin.gap': model('A wider gap raises a higher ridge: core/physics.'),
   'width.none': { provenance: PRACTICE.provenance, source: 'The needle does not swing.' },
   'foot.layer-shift': model('Layer shift by drag, pressure and cloth: core/physics.'),

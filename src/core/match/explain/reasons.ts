@@ -1,4 +1,16 @@
-import { FIBRE, FOOT, type Foot, needleName, needleThreadFit, type Plate, POINT, stitchAndSize } from '../../kit';
+import {
+  FIBRE,
+  FOOT,
+  type Foot,
+  needleName,
+  needleThreadFit,
+  type Plate,
+  POINT,
+  sameThread,
+  stitchAndSize,
+  THICK_OVER_TEX,
+  threadName,
+} from '../../kit';
 import {
   giveOfSetup,
   FEED_TOLERANCE,
@@ -11,9 +23,9 @@ import {
 import type { Setup } from '../../setup';
 import { STITCH } from '../../stitch';
 import { formatNeedleSize, formatNumber } from '../../units';
-import { longestOnCurve } from '../search/grid';
 import { loweringFibre } from '../plan/planFor';
 import type { Question } from '../question';
+import type { Sized } from '../rules/aims';
 import type { Rule } from '../rules/ruleTypes';
 import type { RuleId } from '../rules/rules';
 import { type Reason, workedOut } from './reason';
@@ -98,7 +110,19 @@ function testedReasons({ learned, machine }: Question): Reason[] {
   });
 }
 
-function needleReasons({ seam, aims }: Question, { needle, thread }: Setup): Reason[] {
+function bobbinReason({ thread, bobbin = thread }: Setup): Reason {
+  if (!sameThread(thread, bobbin))
+    return workedOut(
+      'bobbin',
+      'bobbin.all-purpose',
+      `The thick thread shows from above only: ${threadName(bobbin)} below feeds evenly.`,
+    );
+  const thick = thread.tex > THICK_OVER_TEX ? ' No all-purpose thread is owned for it.' : '';
+  return workedOut('bobbin', 'bobbin.same', `The same thread in the bobbin keeps the two in balance.${thick}`);
+}
+
+function needleReasons({ seam, aims }: Question, setup: Setup): Reason[] {
+  const { needle, thread } = setup;
   const fit = needleThreadFit(thread, needle);
   const mass = `${Math.round(seam.profile.massGsm.value)} g/m²${seam.profile.massGsm.source === 'inferred' ? ' (assumed)' : ''}`;
   const point = aims.point[needle.point].rule;
@@ -112,7 +136,7 @@ function needleReasons({ seam, aims }: Question, { needle, thread }: Setup): Rea
     ),
     fromChoice('thread.fibre', aims.fibre[thread.fibre].rule, FIBRE[thread.fibre].name),
     fromRule('thread.tex', aims.tex.rule),
-    workedOut('bobbin', 'bobbin.same', 'The same thread in the bobbin keeps the two in balance.'),
+    bobbinReason(setup),
   ];
   if (needle.gapMm !== undefined) {
     reasons.push(
@@ -135,16 +159,15 @@ function stitchReasons(question: Question, setup: Setup, chosen: 'best' | 'by-ha
       : `Moved by hand; usual here is ${formatNumber(ideal)} mm.`;
   const length = aims.length[stitch];
   const width = aims.width[stitch];
-  const radius = seam.asked.radiusMm;
-  const shortened =
-    radius !== undefined && lengthMm <= longestOnCurve(radius) && length.aim.ideal > longestOnCurve(radius);
-  const curve = shortened ? `Shortened to stay within 0.1 mm of a ${formatNumber(radius)} mm curve.` : '';
+  const curve = (sized: Sized, what: string) =>
+    sized.moved === 'curve' ? `${what} for a curve of ${formatNumber(seam.asked.radiusMm ?? 0)} mm.` : '';
   const reasons = [
     fromChoice('stitch', aims.stitch[stitch].rule, STITCH[stitch].name, give),
     fromRule(
       'lengthMm',
       length.rule,
-      curve || (moved(lengthMm, length.aim.ideal) ? movedText(length.aim.ideal, 'for give and density') : ''),
+      curve(length, 'Shortened so that it stays on the line and can be steered,') ||
+        (moved(lengthMm, length.aim.ideal) ? movedText(length.aim.ideal, 'for give and density') : ''),
     ),
   ];
   if (widthMm === 0) {
@@ -154,7 +177,8 @@ function stitchReasons(question: Question, setup: Setup, chosen: 'best' | 'by-ha
       fromRule(
         'widthMm',
         width.rule,
-        moved(widthMm, width.aim.ideal) ? movedText(width.aim.ideal, 'so that it gives enough') : '',
+        curve(width, 'Narrowed to half the radius') ||
+          (moved(widthMm, width.aim.ideal) ? movedText(width.aim.ideal, 'so that it gives enough') : ''),
       ),
     );
   }

@@ -5,7 +5,7 @@ import { STITCH } from '../../stitch';
 import { clothAt } from './clothAt';
 import { fallsShort } from '../search/stitchSize';
 import { openQuestion, type Question } from '../question';
-import { search } from '../search/search';
+import { bestSettings } from '../search/bestSettings';
 
 /** One thing to get, and what it would gain. */
 export interface Missing {
@@ -73,7 +73,7 @@ export function measureNext(question: Question, setup: Setup): MeasureNext[] {
 
 function differences(question: Question, measure: Measurable, value: number, now: Setup): (keyof Setup)[] {
   const cloth = clothAt(question.input.cloth, measure, value);
-  const other = search(openQuestion({ ...question.input, cloth }))[0]?.setup;
+  const other = bestSettings(openQuestion({ ...question.input, cloth }))[0]?.setup;
   return COMPARED.filter((key) => JSON.stringify(other?.[key]) !== JSON.stringify(now[key]));
 }
 
@@ -86,7 +86,7 @@ function differences(question: Question, measure: Measurable, value: number, now
  */
 export function missingThings(question: Question, bestCost: number | null): Missing[] {
   const { input, kit, machine } = question;
-  const withKit = (more: Kit) => search(openQuestion({ ...input, kit: more }))[0];
+  const withKit = (more: Kit) => bestSettings(openQuestion({ ...input, kit: more }))[0];
   const ideal = withKit(mergeKits(kit, FULL_KIT));
   const now = bestCost ?? Infinity;
   const things = ideal ? partsToTry(question, ideal.setup) : [];
@@ -155,7 +155,7 @@ function stitchToHave(question: Question, machine: Question['machine'], cost: nu
     maxWidthMm: Math.max(machine.maxWidthMm, 5),
     plates: PLAIN_MACHINE.plates,
   };
-  const able = search(openQuestion({ ...input, machine: wider, kit: mergeKits(question.kit, FULL_KIT) }))[0];
+  const able = bestSettings(openQuestion({ ...input, machine: wider, kit: mergeKits(question.kit, FULL_KIT) }))[0];
   if (!able || !worth(cost, able.cost) || !fallsShort(cost)) return [];
   return [
     {

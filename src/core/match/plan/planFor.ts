@@ -1,4 +1,6 @@
 import { fibreCeiling } from '../../cloth';
+import { pivotEvery } from '../../geometry';
+import { sameThread } from '../../kit';
 import type { Setup } from '../../setup';
 import { threadUse } from '../../stitch';
 import { formatNumber } from '../../units';
@@ -47,11 +49,30 @@ function notesFor({ seam, machine, input }: Question, setup: Setup): string[] {
       `About ${formatNumber(use.needleMm / 1000)} m of needle thread and as much in the bobbin, tails not counted.`,
     );
   }
+  if (setup.bobbin && !sameThread(setup.thread, setup.bobbin))
+    notes.push(
+      'Thick thread above, all-purpose below: start from normal tension. Loops below: needle tension up. Does the top thread lie straight on the fabric? Then down.',
+    );
+  const { radiusMm } = seam.asked;
+  if (radiusMm !== undefined) notes.push(...curveNotes(radiusMm, setup.lengthMm));
   if (setup.lengthMm >= 3.5)
     notes.push('A stitch this long may want a step less tension: look at both sides of the scrap.');
   if (seam.thicknessMm > machine.footLiftMm && seam.thicknessMm <= machine.footLiftMm + machine.extraLiftMm)
     notes.push('These layers pass under the foot only at its extra lift.');
   return notes;
+}
+
+/** How far a line that is turned on the needle may leave its curve, mm (model). */
+const PIVOT_TOLERANCE_MM = 0.5;
+
+/** A curve that turns more than hands can steer is turned on the needle. */
+function curveNotes(radiusMm: number, lengthMm: number): string[] {
+  const every = pivotEvery(radiusMm, lengthMm, PIVOT_TOLERANCE_MM);
+  if (every === null) return [];
+  const when = every === 1 ? 'after every stitch' : `every ${every} stitches`;
+  return [
+    `A radius of ${formatNumber(radiusMm)} mm turns more than hands can steer: ${when} stop with the needle down, lift the foot and turn the fabric a little.`,
+  ];
 }
 
 /** Of two cloths the one that moves more lies where the feed can hold it. */

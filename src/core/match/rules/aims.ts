@@ -22,6 +22,13 @@ type Rule = RuleOf<RuleId>;
 /** What each choice costs by the rules, and which rule said so. Cost null: not for this seam. */
 export type Ruled<T extends string> = Record<T, { cost: number | null; rule: Rule | null }>;
 
+/** A length or width the rules want; `moved` says what took it from there. */
+export interface Sized {
+  aim: Aim;
+  rule: Rule;
+  moved?: 'curve' | 'dial';
+}
+
 /** What the rules want of this seam. */
 export interface Aims {
   point: Ruled<NeedlePoint>;
@@ -31,8 +38,8 @@ export interface Aims {
   stitch: Ruled<StitchId>;
   tex: { aim: Aim; rule: Rule };
   pressure: { ideal: number; rule: Rule };
-  length: Record<StitchId, { aim: Aim; rule: Rule }>;
-  width: Record<StitchId, { aim: Aim; rule: Rule }>;
+  length: Record<StitchId, Sized>;
+  width: Record<StitchId, Sized>;
   /** Where a foot wants the needle; feet not named leave it in the centre. */
   position: Partial<Record<Foot, { mm: number; footSide: 'left' | 'right'; rule: Rule }>>;
   plan: SewingPlan;

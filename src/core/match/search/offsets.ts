@@ -1,7 +1,7 @@
 import { type LearnedNumber, lineFacts, type Offset, shrunkMean, type TestedCard } from '../../card';
 import { dialLengthMm } from '../../kit';
 import { openQuestion } from '../question';
-import { search } from './search';
+import { bestSettings } from './bestSettings';
 
 /** What a machine's own cards say of it, against what the rules alone would have set. */
 export interface MachineOffsets {
@@ -30,7 +30,7 @@ export function machineOffsets(
   const told = cards.flatMap(({ cloth, operation, machine, setup, measures, passedAt }) => {
     const { needle, thread, foot, plate } = setup;
     const kit = { needles: [needle], threads: [thread], feet: [foot], plates: [plate], overlocker: false };
-    const rules = search(openQuestion({ cloth, operation, kit, ...(machine && { machine }) }))[0]?.setup;
+    const rules = bestSettings(openQuestion({ cloth, operation, kit, ...(machine && { machine }) }))[0]?.setup;
     const counted = measures ? lineFacts(measures).lengthMm : undefined;
     const dial = dialLengthMm(machine ?? {}, setup.lengthMm);
     return rules

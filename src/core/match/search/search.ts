@@ -1,4 +1,5 @@
 import {
+  bobbinFor,
   FIBRE,
   type Foot,
   nearestNeedlePosition,
@@ -143,7 +144,7 @@ function bestPerFoot(question: Question, stitch: StitchId, pairs: Pair[], carria
 }
 
 function toSetup(
-  { machine, aims }: Question,
+  { machine, aims, kit }: Question,
   stitch: StitchId,
   { needle, thread, tension }: Pick<Pair, 'needle' | 'thread' | 'tension'>,
   { foot, plate, pressure }: Omit<Carriage, 'cost'>,
@@ -154,7 +155,7 @@ function toSetup(
   return {
     needle,
     thread,
-    bobbin: thread,
+    bobbin: bobbinFor(thread, kit),
     foot,
     ...(position && { footSide: position.footSide }),
     plate,

@@ -1,6 +1,4 @@
-import { clipsFor } from '../../seam';
-import { curveAnswer } from '../../seam';
-import { SHORTEST_MM } from '../../seam';
+import { clipsFor, curveAnswer } from '../../seam';
 import { allowance } from '../engine/asks';
 import { BLADE, IRON, PIN } from '../engine/pieces';
 import type { ScenePoint, Scene } from '../engine/scene';
@@ -9,12 +7,6 @@ import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** How far a stitch may leave the curve, the speed of a usual machine, and how much foot lies before the needle. */
 const CURVE = { toleranceMm: 0.1, speedSpm: 750, toeMm: 12 };
-
-/** The setting's own stitch, or a shorter one that stays on the curve, in tenths. */
-function stitchOnCurve(radiusMm: number, lengthMm: number): number {
-  const { maxLengthMm } = curveAnswer({ ...CURVE, radiusMm, lengthMm });
-  return Math.max(SHORTEST_MM, Math.floor(10 * Math.min(lengthMm, maxLengthMm)) / 10);
-}
 
 /** Points along an arc round the middle of the drawing, mm; 0° is up. */
 function arc(radius: number, turnDeg: number, count = 48): ScenePoint[] {
@@ -92,7 +84,7 @@ export const CURVED_SEAM = procedure('curved-seam', {
     const side = inside === 1 ? ('concave' as const) : ('convex' as const);
     const clips = clipsFor({ radiusMm: radius, turnDeg: turn, allowanceMm, side, maxGapMm: 4, notchBaseMm: 5 });
     if ('blocked' in clips) return clips;
-    const stitch = stitchOnCurve(radius, lengthMm);
+    const stitch = curveAnswer({ ...CURVE, radiusMm: radius, lengthMm }).sewLengthMm;
     const { pivotEvery, maxSpeedSpm } = curveAnswer({ ...CURVE, radiusMm: radius, lengthMm: stitch });
     return {
       radius,
