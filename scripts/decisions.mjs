@@ -15,7 +15,7 @@ export const DECISIONS = [
     "kind: ['join', 'band', 'edge-finish'], giveFrom: 15 }",
     "kind: ['join', 'band', 'edge-finish'], giveFrom: 14 }",
   ),
-  core('match/search/grid', 'WIDTH_GRID_MM = 0.5', 'WIDTH_GRID_MM = 1'),
+  core('match/search/steps', 'WIDTH_GRID_MM = 0.5', 'WIDTH_GRID_MM = 1'),
   core('geometry/chord', 'STEERED_DEG = 8', 'STEERED_DEG = 8.5'),
   core('geometry/chord', 'STEERED_DEG = 8', 'STEERED_DEG = 7.5'),
   core('match/search/reach', 'any: 1,', 'any: 1.1,'),

@@ -4,11 +4,18 @@ import { type Hazard } from './risk';
 import type { SeamContext } from './seamContext';
 
 /** The ways an end is held. */
-export const SECURES = ['back-stitch', 'lock', 'knot', 'short-stitch'] as const;
+export const SECURES = ['back-stitch', 'lock', 'knot', 'short-stitch', 'tails-to-back', 'none'] as const;
 export type Secure = (typeof SECURES)[number];
 
-/** How rough each way is: a knot tied by hand sews nothing twice (common practice). */
-const ROUGH: Record<Secure, number> = { 'back-stitch': 1, lock: 0.85, 'short-stitch': 0.6, knot: 0 };
+/** How rough each way is: what is tied by hand, or not held at all, sews nothing twice (common practice). */
+const ROUGH: Record<Secure, number> = {
+  'back-stitch': 1,
+  lock: 0.85,
+  'short-stitch': 0.6,
+  knot: 0,
+  'tails-to-back': 0,
+  none: 0,
+};
 
 /**
  * What securing an end does to the cloth.

@@ -5,6 +5,8 @@ const SECURE: Record<SewingPlan['secure'], string> = {
   lock: 'End with the lock stitch.',
   knot: 'Leave the tails and knot them by hand; no back-stitch.',
   'short-stitch': 'End with a few very short stitches.',
+  'tails-to-back': 'Pull the tails to the back and knot them there; no back-stitch.',
+  none: 'Leave the tails: nothing holds the ends.',
 };
 
 const HOLD: Record<SewingPlan['hold'][number], string> = {

@@ -121,6 +121,11 @@ describe('schools that matter', () => {
       },
       { cloth: { structure: 'woven', family: 'silk' }, operation: { kind: 'join' } },
       { cloth: { structure: 'woven', family: 'poplin' }, operation: { kind: 'zip-concealed' } },
+      {
+        cloth: { structure: 'woven', family: 'poplin' },
+        operation: { kind: 'join' },
+        machine: { ...PLAIN_MACHINE, autoLock: true },
+      },
     ];
     const said = new Map<string, Set<string>>();
     for (const request of requests)

@@ -1,6 +1,14 @@
 import * as z from 'zod';
 import { SECURES } from '../../physics';
 
+/** Where a knit is begun; how it goes on from there depends on how the end is held. */
+export const IN_FROM_EDGE = 'Begin 10 mm in from the edge.';
+/** What takes an iron, and what takes steam: left out where the fabric stands neither. */
+export const PRESS_FLAT = 'Press the stitching flat as it is before opening the seam.';
+export const STEAM_BACK = 'A seam that came out long: hold the iron 25 mm above and steam it back.';
+/** Stands in a seam for how it is opened: with the iron, or with a thumb. */
+export const OPENED = { place: '{opened}', byIron: 'pressed open', byHand: 'finger-pressed open' } as const;
+
 /** How the seam is held, cut, begun, secured and pressed: everything but the dials. */
 export const planSchema = z.strictObject({
   seam: z.string(),

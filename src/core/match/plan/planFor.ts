@@ -4,7 +4,7 @@ import { sameThread } from '../../kit';
 import type { Setup } from '../../setup';
 import { threadUse } from '../../stitch';
 import { formatNumber } from '../../units';
-import type { SewingPlan } from './plan';
+import { IN_FROM_EDGE, OPENED, PRESS_FLAT, type SewingPlan, STEAM_BACK } from './plan';
 import type { Question } from '../question';
 
 /**
@@ -16,7 +16,35 @@ import type { Question } from '../question';
  */
 export function planFor(question: Question, setup: Setup | null): SewingPlan {
   const { plan } = question.aims;
-  return { ...plan, press: pressFor(question), notes: setup ? [...plan.notes, ...notesFor(question, setup)] : [] };
+  const press = pressFor(question);
+  const iron = press.maxSolePlateC > 0;
+  const fit = (note: string) => (iron || note !== PRESS_FLAT) && (press.steam !== 'no' || note !== STEAM_BACK);
+  return {
+    ...plan,
+    seam: plan.seam.replace(OPENED.place, iron ? OPENED.byIron : OPENED.byHand),
+    start: startFor(plan),
+    press,
+    notes: setup ? [...plan.notes.filter(fit), ...notesFor(question, setup)] : [],
+  };
+}
+
+/** How a line goes on from where it was begun, by how its ends are held. */
+const HELD: Readonly<Record<SewingPlan['secure'], string>> = {
+  'back-stitch': 'Two stitches forward, two back, then on.',
+  lock: 'Let the machine tie off, then on.',
+  'short-stitch': 'The first few stitches at 1 mm, then on at full length.',
+  knot: 'Leave tails of 10 cm to knot.',
+  'tails-to-back': 'Leave tails of 10 cm to pull to the back.',
+  none: 'Leave tails of 10 cm: this end is left open.',
+};
+
+/** Where and how a line is begun: never back over what must not be sewn twice. */
+function startFor({ start, secure }: SewingPlan): string[] {
+  if (!start.includes(IN_FROM_EDGE))
+    return start.some((step) => /leave tails/.test(step)) ? start : [...start, HELD[secure]];
+  if (secure === 'back-stitch') return [...start, 'Back to the edge, then forward.'];
+  const onTissue = start.map((step) => (step === IN_FROM_EDGE ? 'Begin on tissue laid under the edge.' : step));
+  return [...onTissue, HELD[secure]];
 }
 
 /** The iron follows the most delicate fibre as well as the family. */

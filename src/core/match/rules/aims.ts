@@ -73,6 +73,7 @@ const CONDITIONS: { [K in keyof Required<When>]: (wanted: NonNullable<When[K]>, 
   layersFrom: (wanted, { seam }) => seam.layers >= wanted,
   direction: (wanted, { seam }) => seam.asked.direction !== undefined && wanted.includes(seam.asked.direction),
   reverse: (wanted, { machine }) => machine.reverse === wanted,
+  autoLock: (wanted, { machine }) => machine.autoLock === wanted,
   fixedPressure: (wanted, { machine }) => (machine.pressureDial === null) === wanted,
   overlocker: (wanted, { kit }) => kit.overlocker === wanted,
   school: (wanted, { schools }) =>

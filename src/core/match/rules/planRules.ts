@@ -1,10 +1,9 @@
-import type { SewingPlan } from '../plan/plan';
+import { IN_FROM_EDGE, type SewingPlan } from '../plan/plan';
 import { type Effect, rule, rulesOf } from './ruleTypes';
 import { CARE_LABEL, OUR_WAY, PRACTICE, PRESSED } from './origins';
 import { FOAM, HOLED, KNIT, PILE, SILKY, SKINS, STRONG } from './groups';
 
 const LEVER_UP = 'Take-up lever at its highest, both tails held.';
-const TAILS = 'Leave tails of 10 cm.';
 const start = (...value: string[]): Effect => ({ parameter: 'plan.start', value: [LEVER_UP, ...value] });
 const secure = (value: SewingPlan['secure']) => ({ parameter: 'plan.secure', value }) as const;
 const hold = (...value: SewingPlan['hold']): Effect => ({ parameter: 'plan.hold', value });
@@ -20,25 +19,26 @@ const press = (maxSolePlateC: number, pressCloth: boolean, steam: 'yes' | 'littl
 /** Starting, securing, holding, cutting, marking, pressing and speed. Later rules override earlier ones. */
 // prettier-ignore
 export const PLAN_RULES = rulesOf({
-  'start.usual': rule('should', {}, start('Foot down, two stitches forward, two back, then on.'), PRACTICE, 'A lever left low is the biggest cause of thread nests.'),
-  'start.knit': rule('should', KNIT, start('Begin 10 mm in from the edge.', 'Back to the edge, then forward.'), PRACTICE, 'At the very edge a knit is drawn down into the plate.'),
+  'start.usual': rule('should', {}, start('Foot down.'), PRACTICE, 'A lever left low is the biggest cause of thread nests.'),
+  'start.knit': rule('should', KNIT, start(IN_FROM_EDGE), PRACTICE, 'At the very edge a knit is drawn down into the plate.'),
   'start.pile': rule('should', { family: ['velvet', 'sweater-knit'] }, start('Begin on a leader scrap and run on to the cloth, held taut in front and behind.'), PRACTICE, 'The scrap takes the first stitches, where the layers creep most.'),
-  'start.leader': rule('should', SILKY, start('Begin on a leader scrap and run on to the cloth.', TAILS), PRACTICE, 'The scrap takes the first stitches, where fine cloth is eaten.'),
-  'start.sheer': rule('should', { family: ['lace', 'mesh'] }, start('Begin on tissue laid under the edge and run on to the cloth.', TAILS), PRACTICE, 'Tissue carries the open threads past the slot.'),
-  'start.skins': rule('should', HOLED, start('Begin on the cloth, not before the edge.', TAILS), PRACTICE, 'Holes stay, so nothing is sewn twice.'),
-  'start.loose-rows': rule('should', { kind: ['baste', 'gather'] }, start('No back-stitch at either end.', 'Leave tails of 10 cm to pull.'), PRACTICE, 'These threads are pulled up or out again.'),
+  'start.leader': rule('should', SILKY, start('Begin on a leader scrap and run on to the cloth.'), PRACTICE, 'The scrap takes the first stitches, where fine cloth is eaten.'),
+  'start.sheer': rule('should', { family: ['lace', 'mesh'] }, start('Begin on tissue laid under the edge and run on to the cloth.'), PRACTICE, 'Tissue carries the open threads past the slot.'),
+  'start.skins': rule('should', HOLED, start('Begin on the cloth, not before the edge.'), PRACTICE, 'Holes stay, so nothing is sewn twice.'),
   'start.dart': rule('should', { kind: ['dart'] }, start('Begin at the wide end.', 'The last three stitches on the fold, run off and leave tails.'), PRACTICE, 'The point ends without a bump.'),
   'start.stay': rule('should', { kind: ['stay'] }, start('One layer at a time, from the shoulder or side towards the middle, in the allowance just inside the seam line.'), PRACTICE, 'Sewn with the grain the edge is not stretched on the way.'),
   'start.dense': rule('should', { kind: ['bar-tack', 'buttonhole'] }, start('Tear-away or tissue under the cloth.', 'The first stitches with the hand-wheel.'), PRACTICE, 'Dense stitches draw cloth in without something firm beneath.'),
 
   'secure.back': rule('should', { reverse: true }, secure('back-stitch'), PRACTICE, 'Three stitches back hold the end.'),
   'secure.short': rule('should', { reverse: false }, secure('short-stitch'), PRACTICE, 'Without reverse, a few very short stitches hold the end.'),
-  'secure.knit-lock': rule('should', { family: ['swim', 'mesh'] }, secure('lock'), PRACTICE, 'Lock small: a thick knot of back-stitches is felt against the skin.'),
-  'secure.quilt': rule('should', { kind: ['quilt-lines'] }, secure('lock'), PRACTICE, 'Locked ends lie flat on a quilt.'),
+  'secure.knit-lock': rule('should', { family: ['swim', 'mesh'], autoLock: true }, secure('lock'), PRACTICE, 'Tied off small: a thick knot of back-stitches is felt against the skin.'),
+  'secure.knit-small': rule('should', { family: ['swim', 'mesh'], autoLock: false }, secure('short-stitch'), PRACTICE, 'A few very short stitches: a thick knot of back-stitches is felt against the skin.'),
+  'secure.quilt': rule('should', { kind: ['quilt-lines'], autoLock: true }, secure('lock'), PRACTICE, 'Tied-off ends lie flat on a quilt.'),
+  'secure.quilt-small': rule('should', { kind: ['quilt-lines'], autoLock: false }, secure('short-stitch'), PRACTICE, 'A few very short stitches lie flat on a quilt.'),
   'secure.knot-fine': rule('must', SILKY, secure('knot'), PRACTICE, 'Back-stitching chews fine silk: leave tails and knot them by hand.'),
   'secure.knot-holes': rule('must', HOLED, secure('knot'), PRACTICE, 'Sewing back over the same holes weakens them: knot the tails by hand.'),
   'secure.dart': rule('should', { kind: ['dart'] }, secure('knot'), PRACTICE, 'Tie the tails at the point: back-stitches show there as a bump.'),
-  'secure.loose-rows': rule('should', { kind: ['baste', 'gather'] }, secure('knot'), PRACTICE, 'Nothing is secured while sewing: tie the gathers when they are drawn, pull the basting out.'),
+  'secure.shown': rule('should', { kind: ['topstitch'] }, secure('tails-to-back'), PRACTICE, 'Back-stitches would show: pull the tails to the back and knot them there.'),
 
   'hold.pins': rule('should', {}, hold('pins'), PRACTICE, 'Pins across the seam, out before the needle.'),
   'hold.knit': rule('should', KNIT, hold('clips', 'ballpoint-pins'), PRACTICE, 'Clips, or pins that do not cut the loops.'),
@@ -95,4 +95,10 @@ export const PLAN_RULES = rulesOf({
   'speed.slow-fine': rule('should', SILKY, { parameter: 'plan.speed', value: 'slow' }, PRACTICE, 'Slowly, held taut in front and behind.'),
   'speed.slow-thick': rule('should', { massFrom: 400 }, { parameter: 'plan.speed', value: 'slow' }, PRACTICE, 'Slowly; over thick spots turn the wheel by hand.'),
   'speed.slow-work': rule('should', { kind: ['zip-centred', 'zip-concealed', 'zip-exposed', 'zip-lapped', 'topstitch', 'ditch', 'rolled-hem', 'binding', 'buttonhole'] }, { parameter: 'plan.speed', value: 'slow' }, PRACTICE, 'Slowly: the line is seen.'),
+});
+
+/** What no school changes: read after all of them. */
+// prettier-ignore
+export const LAST_RULES = rulesOf({
+  'secure.loose-rows': rule('must', { kind: ['baste', 'gather'] }, secure('none'), PRACTICE, 'Nothing holds these rows: gathers are tied when they are drawn, basting is pulled out again.'),
 });

@@ -23,6 +23,8 @@ export interface When {
   allCotton?: boolean;
   /** The machine has reverse. */
   reverse?: boolean;
+  /** The machine ties off by itself. */
+  autoLock?: boolean;
   /** The machine's pressure cannot be set. */
   fixedPressure?: boolean;
   /** The workroom has an overlocker. */

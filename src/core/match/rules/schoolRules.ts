@@ -49,8 +49,8 @@ export const SCHOOL_RULES = rulesOf({
   'school.zip-direct': rule('may', { kind: ['zip-concealed'], school: { 'concealed-zip': 'straight-to-it' } }, { parameter: 'foot', costs: { 'concealed-zip': 0, zip: 1.5 } }, CHOSEN, 'You sew straight into the groove with the special foot.'),
   'school.zip-direct-seam': rule('may', { kind: ['zip-concealed'], school: { 'concealed-zip': 'straight-to-it' } }, { parameter: 'plan.seam', value: 'Zip open, face down on the right side; stitch straight in the groove, stop 12 mm above the pull; then the rest of the seam' }, CHOSEN_WAY, 'You sew straight to the groove, without basting.'),
 
-  'school.secure-back': rule('may', { school: { securing: 'back-stitch' } }, { parameter: 'plan.secure', value: 'back-stitch' }, CHOSEN_WAY, 'You back-stitch the ends.'),
-  'school.secure-lock': rule('may', { school: { securing: 'lock' } }, { parameter: 'plan.secure', value: 'lock' }, CHOSEN_WAY, 'You use the machine’s own lock stitch.'),
+  'school.secure-back': rule('may', { reverse: true, school: { securing: 'back-stitch' } }, { parameter: 'plan.secure', value: 'back-stitch' }, CHOSEN_WAY, 'You back-stitch the ends.'),
+  'school.secure-lock': rule('may', { autoLock: true, school: { securing: 'lock' } }, { parameter: 'plan.secure', value: 'lock' }, CHOSEN_WAY, 'You use the machine’s own lock stitch.'),
   'school.secure-knot': rule('may', { school: { securing: 'knot' } }, { parameter: 'plan.secure', value: 'knot' }, CHOSEN_WAY, 'You knot every end by hand.'),
 
   'school.hold-pins': rule('may', { school: { holding: 'pins' } }, { parameter: 'plan.hold', value: ['pins'] }, CHOSEN_WAY, 'You hold with pins.'),

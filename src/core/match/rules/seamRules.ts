@@ -1,3 +1,4 @@
+import { PRESS_FLAT, STEAM_BACK } from '../plan/plan';
 import { type Effect, rule, rulesOf } from './ruleTypes';
 import { PRACTICE } from './origins';
 import { FOAM, HOLED, KNIT, SILKY, SKINS } from './groups';
@@ -8,20 +9,20 @@ const note = (...value: string[]): Effect => ({ parameter: 'plan.notes', value }
 /** How each operation is built up, and what else to know. Of seam rules the last one speaks; notes add up. */
 // prettier-ignore
 export const SEAM_RULES = rulesOf({
-  'seam.plain': rule('should', {}, seam('Plain seam, right sides together, pressed open'), PRACTICE, 'The flattest seam for most cloth.'),
-  'seam.frays': rule('should', { traits: ['frays'], kind: ['join'] }, seam('Plain seam, right sides together, edges finished, pressed open'), PRACTICE, 'The edges fray: finish them first, or together with a zigzag.'),
-  'seam.frays-overlocker': rule('should', { traits: ['frays'], kind: ['join'], overlocker: true }, seam('Plain seam, right sides together, edges finished on the overlocker, pressed open'), PRACTICE, 'You own an overlocker: it finishes edges faster and flatter.'),
+  'seam.plain': rule('should', {}, seam('Plain seam, right sides together, {opened}'), PRACTICE, 'The flattest seam for most cloth.'),
+  'seam.frays': rule('should', { traits: ['frays'], kind: ['join'] }, seam('Plain seam, right sides together, edges finished, {opened}'), PRACTICE, 'The edges fray: finish them first, or together with a zigzag.'),
+  'seam.frays-overlocker': rule('should', { traits: ['frays'], kind: ['join'], overlocker: true }, seam('Plain seam, right sides together, edges finished on the overlocker, {opened}'), PRACTICE, 'You own an overlocker: it finishes edges faster and flatter.'),
   'seam.knit': rule('should', { ...KNIT, kind: ['join'] }, seam('Plain seam, right sides together, edges left as they are'), PRACTICE, 'A knit does not fray; a second row only stretches it.'),
   'seam.knit-finish': rule('should', { ...KNIT, kind: ['join'], recoveryFrom: 85 }, seam('Plain seam, right sides together; leave the edges, or zigzag them together'), PRACTICE, 'It comes back well, so a second row at the edge is safe.'),
   'seam.knit-overlocker': rule('should', { ...KNIT, kind: ['join'], overlocker: true, stretchFrom: 75 }, seam('On the overlocker, or plain in this stitch, right sides together'), PRACTICE, 'The stretchiest seams are what an overlocker does best; this setting does without it.'),
-  'seam.stable-knit': rule('should', { family: ['double-knit', 'scuba', 'fleece'], kind: ['join'] }, seam('Plain seam, right sides together, pressed open, edges left as they are'), PRACTICE, 'Pressed open it is half as bulky, and a stable knit does not run.'),
+  'seam.stable-knit': rule('should', { family: ['double-knit', 'scuba', 'fleece'], kind: ['join'] }, seam('Plain seam, right sides together, {opened}, edges left as they are'), PRACTICE, 'Pressed open it is half as bulky, and a stable knit does not run.'),
   'seam.sweater': rule('should', { family: ['sweater-knit'], kind: ['join'] }, seam('Plain seam, right sides together, edges zigzagged together; tape along the shoulders'), PRACTICE, 'Loose loops run, and shoulders drop.'),
   'seam.french': rule('should', { ...SILKY, kind: ['join'] }, seam('French seam: wrong sides together first, then right sides'), PRACTICE, 'Raw edges of fine cloth fray and show through; a French seam hides them.'),
   'seam.double-gauze': rule('should', { family: ['double-gauze'], kind: ['join'] }, seam('Plain seam with a wide allowance, edges finished together, or French seam'), PRACTICE, 'Its threads slip out of a narrow allowance.'),
   'seam.felled': rule('should', { family: ['denim'], kind: ['join'] }, seam('Plain seam, then flat-felled or finished and topstitched'), PRACTICE, 'Denim frays in the wash; a felled seam locks the edges in.'),
   'seam.fur': rule('should', { family: ['faux-fur'], kind: ['join'] }, seam('Plain seam, pile trimmed from the allowances first and picked out of the seam afterwards'), PRACTICE, 'Pile caught in the seam makes a bald ridge.'),
   'seam.abutted': rule('should', { ...FOAM, kind: ['join'] }, seam('Edges abutted side by side, without allowance, stitch centred over the joint'), PRACTICE, 'Two thicknesses of foam make a ridge that never presses flat.'),
-  'seam.hide': rule('should', { ...SKINS, kind: ['join'] }, seam('Plain seam, finger-pressed open, or lapped raw edges'), PRACTICE, 'These edges do not fray and take no iron.'),
+  'seam.hide': rule('should', { ...SKINS, kind: ['join'] }, seam('Plain seam, {opened}, or lapped raw edges'), PRACTICE, 'These edges do not fray and take no iron.'),
   'seam.strip': rule('should', { kind: ['strip-join'] }, seam('Right sides together on a narrow allowance; press as sewn, then all to one side, and cool under a clapper'), PRACTICE, 'Pressed before it is opened, the line stays straight.'),
   'seam.hem': rule('should', { kind: ['hem'] }, seam('Fold twice, press, stitch close to the inner fold'), PRACTICE, 'Two folds close the raw edge in.'),
   'seam.knit-hem': rule('should', { ...KNIT, kind: ['hem'] }, seam('One fold of 20 to 25 mm, fusible stretch tape in the fold'), PRACTICE, 'One fold is enough on cloth that does not fray, and the tape stops a ridge.'),
@@ -36,7 +37,7 @@ export const SEAM_RULES = rulesOf({
   'seam.elastic': rule('should', { kind: ['elastic'] }, seam('Elastic in quarters to the edge, stretched to fit while sewing, cloth left as it is'), PRACTICE, 'The cloth must not be stretched with it.'),
   'seam.casing': rule('should', { kind: ['casing'] }, seam('Folded under and stitched close to the inner fold, a gap left for the elastic'), PRACTICE, 'The elastic must turn freely inside.'),
   'seam.binding': rule('should', { kind: ['binding'] }, seam('Binding round the raw edge, stitched close to its fold so that the back is caught too'), PRACTICE, 'The back is cut a little deeper than the front.'),
-  'seam.zip-centred': rule('should', { kind: ['zip-centred'] }, seam('Baste the opening, sew the rest, press open; zip face down on the seam; both rows from below upwards or downwards alike, bar below the stop'), PRACTICE, 'Pressed open first, the coil finds the seam line.'),
+  'seam.zip-centred': rule('should', { kind: ['zip-centred'] }, seam('Baste the opening, sew the rest; seam {opened}; zip face down on the seam; both rows from below upwards or downwards alike, bar below the stop'), PRACTICE, 'Pressed open first, the coil finds the seam line.'),
   'seam.zip-concealed': rule('should', { kind: ['zip-concealed'] }, seam('Zip open, face down on the right side; baste down the tape, roll the coil open, stitch in the groove, stop 12 mm above the pull; then the rest of the seam'), PRACTICE, 'Basted first, the two sides stay level.'),
   'seam.zip-exposed': rule('should', { kind: ['zip-exposed'] }, seam('Cut a window, zip behind it on glue or tape, straight stitch round three sides'), PRACTICE, 'A window can stand anywhere, not only in a seam.'),
   'seam.zip-lapped': rule('should', { kind: ['zip-lapped'] }, seam('One edge stitched close beside the coil, the other lapped over it and topstitched, bar below the stop'), PRACTICE, 'The lap hides the coil.'),
@@ -59,8 +60,8 @@ export const SEAM_RULES = rulesOf({
   'notes.pile-up': rule('should', { family: ['velvet', 'corduroy'] }, note('Over a plain cloth the pile side goes up; sew with the pile, not against it.'), PRACTICE, 'The pile walks away from the foot.'),
   'notes.nap': rule('should', { traits: ['napped'] }, note('One direction for every piece.'), PRACTICE, 'Turned round, the same cloth looks another colour.'),
   'notes.pull-taut': rule('should', SILKY, note('Hold it taut in front and behind, without pulling.'), PRACTICE, 'Slack fine cloth puckers.'),
-  'notes.steam-back': rule('should', { ...KNIT, kind: ['join', 'hem', 'band'] }, note('A seam that came out long: hold the iron 25 mm above and steam it back.'), PRACTICE, 'Steam shrinks a stretched knit.'),
-  'notes.press-flat': rule('should', { kind: ['topstitch', 'join'], traits: ['slippery'] }, note('Press the stitching flat as it is before opening the seam.'), PRACTICE, 'It melts the stitches into the cloth.'),
+  'notes.steam-back': rule('should', { ...KNIT, kind: ['join', 'hem', 'band'] }, note(STEAM_BACK), PRACTICE, 'Steam shrinks a stretched knit.'),
+  'notes.press-flat': rule('should', { kind: ['topstitch', 'join'], traits: ['slippery'] }, note(PRESS_FLAT), PRACTICE, 'It melts the stitches into the cloth.'),
   'notes.fixed-pressure': rule('should', { ...KNIT, fixedPressure: true }, note('This machine’s pressure cannot be set: a walking or glide-soled foot, tissue on top, or starch stand in for it.'), PRACTICE, 'Without a dial, less drag is what is left.'),
   'notes.fixed-pressure-nap': rule('should', { traits: ['napped'], fixedPressure: true }, note('This machine’s pressure cannot be set: baste closely and sew over tissue.'), PRACTICE, 'Without a dial, the layers are held by hand.'),
   'notes.stretch-woven': rule('should', { structure: ['woven'], elastaneFrom: 1.5 }, note('A woven with elastane is sewn as a woven: stretch needle only if the scrap skips.'), PRACTICE, 'It gives across, but it frays and has no loops.'),

@@ -5,7 +5,7 @@ import type { SeamContext } from '../../physics';
 import { STITCHES, stitchFacts, type StitchId } from '../../stitch';
 import type { Aims, Sized } from '../rules/aims';
 import type { Aim } from '../rules/ruleTypes';
-import { stepsBetween, widthStep } from './grid';
+import { stepsBetween, widthStep } from './steps';
 
 /** A 0.1 mm chord error: the curve still looks round (model). */
 export const CURVE_ERROR_MM = 0.1;
