@@ -38,7 +38,7 @@ function answerText(input: MatchInput): string {
     `${PLATE[setup.plate].name.toLowerCase()} plate`,
     `tension ${machineReads!.tension}, pressure ${machineReads!.pressure}`,
     ...(give.required > 0 ? [`gives ${Math.floor(give.estimate[0])} of ${give.required} %`] : []),
-    plan.secure.replace('-', ' '),
+    plan.secure.replaceAll('-', ' '),
   ];
   return parts.join('; ');
 }

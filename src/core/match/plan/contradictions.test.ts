@@ -69,6 +69,7 @@ describe('a plan does not contradict itself', () => {
     ['baste', 'none', /this end is left open/],
     ['topstitch', 'tails-to-back', /pull to the back/],
     ['dart', 'knot', /run off and leave tails/],
+    ['buttonhole', 'tails-to-back', /pull to the back/],
   ] as const)('%s: %s', (kind, secure, words) => {
     const { plan } = planOf({
       family: 'poplin',

@@ -38,6 +38,7 @@ export const PLAN_RULES = rulesOf({
   'secure.knot-fine': rule('must', SILKY, secure('knot'), PRACTICE, 'Back-stitching chews fine silk: leave tails and knot them by hand.'),
   'secure.knot-holes': rule('must', HOLED, secure('knot'), PRACTICE, 'Sewing back over the same holes weakens them: knot the tails by hand.'),
   'secure.dart': rule('should', { kind: ['dart'] }, secure('knot'), PRACTICE, 'Tie the tails at the point: back-stitches show there as a bump.'),
+  'secure.dense': rule('should', { kind: ['bar-tack', 'buttonhole'] }, secure('tails-to-back'), PRACTICE, 'Dense stitches hold themselves: only the tails are pulled to the back and knotted.'),
   'secure.shown': rule('should', { kind: ['topstitch'] }, secure('tails-to-back'), PRACTICE, 'Back-stitches would show: pull the tails to the back and knot them there.'),
 
   'hold.pins': rule('should', {}, hold('pins'), PRACTICE, 'Pins across the seam, out before the needle.'),
