@@ -6,6 +6,7 @@ import { bobbinFor, FULL_KIT, PLAIN_MACHINE } from '../../kit';
 import { stitchFacts } from '../../stitch';
 import { answer } from '../match';
 import { matchInputSchema, type MatchRequest } from '../question';
+import { clicks } from './reach';
 
 const clothOf = (family: Family, more: Partial<Cloth> = {}): Cloth => ({
   structure: FAMILY[family].structure,
@@ -145,6 +146,12 @@ describe('a dial that clicks', () => {
       lengthMm,
     }),
   );
+
+  it('is one whose marks lie a quarter of a millimetre apart or more, for length or for width', () => {
+    expect(clicks({ lengthStepMm: 0.25, widthStepMm: 0.1 })).toBe(true);
+    expect(clicks({ lengthStepMm: 0.1, widthStepMm: 0.25 })).toBe(true);
+    expect(clicks({ lengthStepMm: 0.2, widthStepMm: 0.2 })).toBe(false);
+  });
 
   it('never turns the kind of stitch, on any cloth, in any usual seam, on any curve', () => {
     const question = fc.record({
