@@ -97,12 +97,12 @@ export const GROUNDS: readonly Ground[] = SEWN.map(([family, kind]) => {
 });
 
 const PLAIN = { lengthFactor: 1, tensionSteps: 0, pressure: 0, creep: 1 };
-/** How bad the least fault of a machine is. */
-const LEAST = 0.6;
+/** A fault of middling strength, between the least and the worst that is hidden. */
+const MIDDLING = 0.8;
 
 /** Whether a fault shows on a ground, on a machine without quirks. */
 function showsOn(fault: HiddenFault, { cloth, setup, seam }: Ground): boolean {
-  const machine = { quirks: PLAIN, trouble: withFault(NO_TROUBLE, fault, LEAST + 0.2) };
+  const machine = { quirks: PLAIN, trouble: withFault(NO_TROUBLE, fault, MIDDLING) };
   const line = sewOnStandIn({ seam, cloth, setup, direction: 'across', machine, seed: 1 });
   return 'blocked' in line || !passes(passCriteria(seam, { ...line, findings: allSigns(seam, line) }));
 }

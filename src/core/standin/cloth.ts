@@ -1,4 +1,4 @@
-import { type ClothProfile, stitchedThickness } from '../cloth';
+import { type ClothProfile, stitchedThickness, STRUCTURE } from '../cloth';
 import { clamp } from '../numbers';
 
 /** What lies under the foot, as the simulated machine feels it. Shares 0 … 1 unless it says so. */
@@ -111,7 +111,7 @@ function alone(cloth: ClothProfile, layers: number, direction: Direction): Under
   return {
     knit,
     woven: cloth.structure === 'woven',
-    skin: ['hide', 'coated', 'foam'].includes(cloth.structure),
+    skin: STRUCTURE[cloth.structure].holesStay !== undefined,
     massGsm,
     totalMm: stitchedThickness(cloth, layers),
     layers,

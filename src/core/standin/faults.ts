@@ -2,45 +2,46 @@ import { idsOf, type Origin, tableOf } from '../result';
 import { seeded } from '../random';
 import { type OwnQuirks, quirksOf } from './quirks';
 
-/** What is wrong with a machine and how it is used, each 0 (not at all) … 1 (as bad as it gets) unless it says so. */
-export interface Trouble {
-  needleWear: number;
-  needleBend: number;
-  needleTurned: number;
+/** What may be wrong with a machine and how it is used: each 0 (not at all) … 1 (as bad as it gets) unless it says so. As new. */
+export const NO_TROUBLE = {
+  needleWear: 0,
+  needleBend: 0,
+  needleTurned: 0,
   /** What is in is a needle of the wrong kind for the cloth, whatever was asked for. */
-  needleKind: number;
+  needleKind: 0,
   /** What is in is thicker (above 0) or thinner than was asked for, in needle sizes of 10. */
-  needleSize: number;
-  threadFuzz: number;
+  needleSize: 0,
+  threadFuzz: 0,
   /** What is on the pin is thicker than was asked for. */
-  threadThick: number;
-  threadOld: number;
-  leverMissed: number;
-  leverDown: number;
-  tailsLoose: number;
-  bobbinSoft: number;
-  bobbinTurned: number;
+  threadThick: 0,
+  threadOld: 0,
+  leverMissed: 0,
+  leverDown: 0,
+  tailsLoose: 0,
+  bobbinSoft: 0,
+  bobbinTurned: 0,
   /** Steps the screw of the bobbin case is off, above 0 tighter. */
-  bobbinScrew: number;
+  bobbinScrew: 0,
   /** Steps the needle tension is off. */
-  tension: number;
-  pressure: number;
-  lint: number;
-  feedLowered: number;
-  lengthZero: number;
+  tension: 0,
+  pressure: 0,
+  lint: 0,
+  feedLowered: 0,
+  lengthZero: 0,
   /** True mm for each mm on the dial, less 1. */
-  dialOff: number;
-  soleSticks: number;
-  pulled: number;
-  begunAtEdge: number;
-  slotWide: number;
-  hookTiming: number;
-  hump: number;
-  metal: number;
-  sameEnd: number;
-  unequalCloths: number;
-  hotIron: number;
-}
+  dialOff: 0,
+  soleSticks: 0,
+  pulled: 0,
+  begunAtEdge: 0,
+  slotWide: 0,
+  hookTiming: 0,
+  hump: 0,
+  metal: 0,
+  sameEnd: 0,
+  unequalCloths: 0,
+  hotIron: 0,
+};
+export type Trouble = Record<keyof typeof NO_TROUBLE, number>;
 
 /** A fault: which trouble it is, and how much of it there is at its worst. */
 interface FaultRow {
@@ -106,40 +107,6 @@ export const MOST_FAULTS = 2;
  * canBeAtOnce('tension-high', 'lint') // => true
  */
 export const canBeAtOnce = (a: HiddenFault, b: HiddenFault): boolean => FAULT[a].trouble !== FAULT[b].trouble;
-
-/** A machine as new: nothing is wrong. */
-export const NO_TROUBLE: Readonly<Trouble> = {
-  needleWear: 0,
-  needleBend: 0,
-  needleTurned: 0,
-  needleKind: 0,
-  needleSize: 0,
-  threadFuzz: 0,
-  threadThick: 0,
-  threadOld: 0,
-  leverMissed: 0,
-  leverDown: 0,
-  tailsLoose: 0,
-  bobbinSoft: 0,
-  bobbinTurned: 0,
-  bobbinScrew: 0,
-  tension: 0,
-  pressure: 0,
-  lint: 0,
-  feedLowered: 0,
-  lengthZero: 0,
-  dialOff: 0,
-  soleSticks: 0,
-  pulled: 0,
-  begunAtEdge: 0,
-  slotWide: 0,
-  hookTiming: 0,
-  hump: 0,
-  metal: 0,
-  sameEnd: 0,
-  unequalCloths: 0,
-  hotIron: 0,
-};
 
 /** A simulated machine as it stands: what it is like, and what is wrong right now. */
 export interface StandIn {

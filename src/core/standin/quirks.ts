@@ -1,4 +1,5 @@
-import type { Structure } from '../cloth';
+import { type Structure, STRUCTURES } from '../cloth';
+import { clamp } from '../numbers';
 import { seeded } from '../random';
 
 /** What nobody can read off a machine: how it differs, for as long as it lives, from what its dials say. */
@@ -51,7 +52,6 @@ export const AS_OWNED: Population = {
   onClothShare: 0.4,
 };
 
-const KINDS: readonly Structure[] = ['woven', 'knit', 'foam', 'hide', 'coated', 'layered'];
 /** No dial lies further than this: true mm for each mm. */
 const LENGTH_LIMITS = [0.5, 1.6] as const;
 
@@ -65,10 +65,7 @@ const LENGTH_LIMITS = [0.5, 1.6] as const;
 export function quirksOf(seed: number, population: Population = IN_GOOD_ORDER): OwnQuirks {
   const rng = seeded(seed);
   const draw = (share: number): Quirks => ({
-    lengthFactor: Math.min(
-      LENGTH_LIMITS[1],
-      Math.max(LENGTH_LIMITS[0], 1 + share * population.lengthSd * rng.normal()),
-    ),
+    lengthFactor: clamp(1 + share * population.lengthSd * rng.normal(), ...LENGTH_LIMITS),
     tensionSteps: share * population.tensionSd * rng.normal(),
     pressure: share * population.pressureSd * rng.normal(),
     creep: Math.exp(share * population.creepLogSd * rng.normal()),
@@ -76,7 +73,7 @@ export function quirksOf(seed: number, population: Population = IN_GOOD_ORDER): 
   const own = draw(1);
   const { onClothShare } = population;
   if (onClothShare === 0) return own;
-  return { ...own, onCloth: Object.fromEntries(KINDS.map((kind) => [kind, draw(onClothShare)])) };
+  return { ...own, onCloth: Object.fromEntries(STRUCTURES.map((kind) => [kind, draw(onClothShare)])) };
 }
 
 /**

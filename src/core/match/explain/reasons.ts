@@ -159,15 +159,23 @@ function stitchReasons(question: Question, setup: Setup, chosen: 'best' | 'by-ha
       : `Moved by hand; usual here is ${formatNumber(ideal)} mm.`;
   const length = aims.length[stitch];
   const width = aims.width[stitch];
-  const curve = (sized: Sized, what: string) =>
-    sized.moved === 'curve' ? `${what} for a curve of ${formatNumber(seam.asked.radiusMm ?? 0)} mm.` : '';
+  const why = (sized: Sized, value: number, wanted: number, more: string, onCurve: string) => {
+    if (moved(value, sized.aim.ideal)) return movedText(sized.aim.ideal, more);
+    if (sized.moved === 'curve') return `${onCurve} for a curve of ${formatNumber(seam.asked.radiusMm ?? 0)} mm.`;
+    return sized.moved === 'dial' ? `The nearest mark of this dial to ${formatNumber(wanted)} mm.` : '';
+  };
   const reasons = [
     fromChoice('stitch', aims.stitch[stitch].rule, STITCH[stitch].name, give),
     fromRule(
       'lengthMm',
       length.rule,
-      curve(length, 'Shortened so that it stays on the line and can be steered,') ||
-        (moved(lengthMm, length.aim.ideal) ? movedText(length.aim.ideal, 'for give and density') : ''),
+      why(
+        length,
+        lengthMm,
+        question.wanted.length[stitch].aim.ideal,
+        'for give and density',
+        'Shortened so that it stays on the line and can be steered,',
+      ),
     ),
   ];
   if (widthMm === 0) {
@@ -177,8 +185,13 @@ function stitchReasons(question: Question, setup: Setup, chosen: 'best' | 'by-ha
       fromRule(
         'widthMm',
         width.rule,
-        curve(width, 'Narrowed to half the radius') ||
-          (moved(widthMm, width.aim.ideal) ? movedText(width.aim.ideal, 'so that it gives enough') : ''),
+        why(
+          width,
+          widthMm,
+          question.wanted.width[stitch].aim.ideal,
+          'so that it gives enough',
+          'Narrowed to half the radius',
+        ),
       ),
     );
   }

@@ -1,6 +1,6 @@
 import type { Setup } from '../../setup';
 import type { Question } from '../question';
-import { clicks, withinReach } from './reach';
+import { hasClicks, withinReach } from './reach';
 import { type Scored, search, type SearchResult } from './search';
 import { fallsShort } from './stitchSize';
 
@@ -21,7 +21,7 @@ const wayOf = ({ stitch, foot }: Setup) => `${stitch} ${foot}`;
 export function bestSettings(question: Question): SearchResult {
   const found = search(question);
   const { machine, seam, wanted } = question;
-  if (!clicks(machine)) return found;
+  if (!hasClicks(machine)) return found;
   const fine = { ...machine, ...FINE };
   const ranked = search({ ...question, machine: fine, aims: withinReach(wanted, seam, fine) });
   const cost = new Map(ranked.map((scored) => [wayOf(scored.setup), scored.cost]));

@@ -6,7 +6,7 @@ import { bobbinFor, FULL_KIT, PLAIN_MACHINE } from '../../kit';
 import { stitchFacts } from '../../stitch';
 import { answer } from '../match';
 import { matchInputSchema, type MatchRequest } from '../question';
-import { clicks } from './reach';
+import { hasClicks } from './reach';
 
 const clothOf = (family: Family, more: Partial<Cloth> = {}): Cloth => ({
   structure: FAMILY[family].structure,
@@ -148,9 +148,16 @@ describe('a dial that clicks', () => {
   );
 
   it('is one whose marks lie a quarter of a millimetre apart or more, for length or for width', () => {
-    expect(clicks({ lengthStepMm: 0.25, widthStepMm: 0.1 })).toBe(true);
-    expect(clicks({ lengthStepMm: 0.1, widthStepMm: 0.25 })).toBe(true);
-    expect(clicks({ lengthStepMm: 0.2, widthStepMm: 0.2 })).toBe(false);
+    expect(hasClicks({ lengthStepMm: 0.25, widthStepMm: 0.1 })).toBe(true);
+    expect(hasClicks({ lengthStepMm: 0.1, widthStepMm: 0.25 })).toBe(true);
+    expect(hasClicks({ lengthStepMm: 0.2, widthStepMm: 0.2 })).toBe(false);
+  });
+
+  it('says so where its nearest mark is not what is wanted', () => {
+    const text = (lengthStepMm: number) =>
+      ask(clothOf('poplin'), { kind: 'join' }, { lengthStepMm }).reasons.find((r) => r.parameter === 'lengthMm')?.text;
+    expect(text(1)).toContain('The nearest mark of this dial to 2.6 mm');
+    expect(text(0.1)).not.toContain('nearest mark');
   });
 
   it('never turns the kind of stitch, on any cloth, in any usual seam, on any curve', () => {

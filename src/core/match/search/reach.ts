@@ -12,7 +12,7 @@ export const CURVE_ERROR_MM = 0.1;
 /** From this step on a dial clicks: its marks are too far apart to be hit in between, mm. */
 const CLICKS_FROM_MM = 0.25;
 /** Whether a machine has such a dial. */
-export const clicks = ({ lengthStepMm, widthStepMm }: Pick<Machine, 'lengthStepMm' | 'widthStepMm'>): boolean =>
+export const hasClicks = ({ lengthStepMm, widthStepMm }: Pick<Machine, 'lengthStepMm' | 'widthStepMm'>): boolean =>
   Math.max(lengthStepMm, widthStepMm) >= CLICKS_FROM_MM;
 /** No stitch is made shorter than this for a curve, mm; where holes stay it is turned on the needle instead. */
 const LEAST_MM = { any: 1, skin: 3, thinHide: 2.5 } as const;
@@ -49,8 +49,16 @@ function leastOnCurve({ profile: { structure, thicknessMm } }: SeamContext): num
  * @returns the same with every length and width within reach
  */
 export function withinReach(aims: Aims, seam: SeamContext, machine: Machine): Aims {
-  const lengths = { step: machine.lengthStepMm, most: trueLengthMm(machine, machine.maxLengthMm) };
-  const widths = { step: widthStep(machine), most: trueWidthMm(machine, machine.maxWidthMm) };
+  const lengths = {
+    step: machine.lengthStepMm,
+    clicks: machine.lengthStepMm >= CLICKS_FROM_MM,
+    most: trueLengthMm(machine, machine.maxLengthMm),
+  };
+  const widths = {
+    step: widthStep(machine),
+    clicks: machine.widthStepMm >= CLICKS_FROM_MM,
+    most: trueWidthMm(machine, machine.maxWidthMm),
+  };
   return {
     ...aims,
     length: reached(aims.length, (aim) => onDial(lengthOnCurve(aim, seam, lengths), lengths)),
@@ -62,6 +70,7 @@ export function withinReach(aims: Aims, seam: SeamContext, machine: Machine): Ai
 
 interface Dial {
   step: number;
+  clicks: boolean;
   most: number;
 }
 type Reached = Pick<Sized, 'aim' | 'moved'>;
@@ -93,8 +102,8 @@ function widthOnCurve(aim: Aim, { asked: { radiusMm } }: SeamContext): Reached {
 }
 
 /** A dial that clicks sets its nearest mark: within what the rules allow if it has one there, else the nearest there is. */
-function onDial({ aim, moved }: Reached, { step, most }: Dial): Reached {
-  if (aim.min > most || (step < CLICKS_FROM_MM && stepsBetween(aim.min, Math.min(aim.max, most), step).length > 0))
+function onDial({ aim, moved }: Reached, { step, clicks, most }: Dial): Reached {
+  if (aim.min > most || (!clicks && stepsBetween(aim.min, Math.min(aim.max, most), step).length > 0))
     return { aim, moved };
   const marks = stepsBetween(aim.min, Math.min(aim.max, most), step);
   const round = [stepsWithin(aim.ideal / step) * step, stepsToReach(aim.ideal / step) * step];
