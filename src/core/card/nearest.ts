@@ -1,5 +1,5 @@
 import { type ClothProfile, clothProfile } from '../cloth';
-import { OPERATION, type Operation } from '../setup';
+import { layersOf, type Operation } from '../setup';
 import { type AskedIds, isOnMachine } from './proof';
 import type { TestedCard } from './card';
 
@@ -39,7 +39,6 @@ const apart = (a: number, b: number) => Math.abs(Math.log(a / b)) / HALF_MORE;
 export function cardDistance(card: TestedCard, profile: ClothProfile, operation: Operation): number {
   const other = clothProfile(card.cloth);
   if (other.structure !== profile.structure) return Infinity;
-  const layers = (o: Operation) => o.layers ?? OPERATION[o.kind].layers;
   const distance =
     SCALE.mass * apart(other.massGsm.value, profile.massGsm.value) +
     SCALE.thickness * apart(other.thicknessMm.value, profile.thicknessMm.value) +
@@ -47,7 +46,7 @@ export function cardDistance(card: TestedCard, profile: ClothProfile, operation:
     SCALE.elastane * (Math.abs((other.elastane ?? 0) - (profile.elastane ?? 0)) / 15) +
     (other.family === profile.family ? 0 : SCALE.family) +
     (card.operation.kind === operation.kind ? 0 : SCALE.kind) +
-    SCALE.layer * Math.abs(layers(card.operation) - layers(operation));
+    SCALE.layer * Math.abs(layersOf(other, card.operation) - layersOf(profile, operation));
   return Number(distance.toFixed(6));
 }
 

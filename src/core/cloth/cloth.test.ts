@@ -146,9 +146,13 @@ describe('what a cloth is taken for', () => {
   });
 
   it('is ironed for its most delicate fibre, and small parts do not count', () => {
-    expect(of({ structure: 'woven', fibres: { Cotton: 60, Polyester: 40 } }).ceilingC).toBe(150);
-    expect(of({ structure: 'woven', fibres: { cotton: 97, polyamide: 3 } }).ceilingC).toBe(200);
-    expect(of({ structure: 'woven', fibres: { moonbeam: 100 } }).ceilingC).toBe(200);
+    expect(of({ structure: 'woven', fibres: { Cotton: 60, Polyester: 40 } }).heat.ceilingC).toBe(150);
+    expect(of({ structure: 'woven', fibres: { cotton: 97, polyamide: 3 } }).heat.ceilingC).toBe(200);
+    expect(of({ structure: 'woven', fibres: { moonbeam: 100 } }).heat).toEqual({
+      ceilingC: 110,
+      from: 'unknown',
+      fibre: null,
+    });
   });
 
   it('two cloths together stretch as little as the firmer one and keep all their traits', () => {

@@ -5,48 +5,63 @@ interface FibreKind {
   names: readonly string[];
   /** The hottest sole plate it stands, °C: the ceilings of one, two and three dots in ISO 3758:2012. */
   ceilingC: 110 | 150 | 200;
-  elastic?: boolean;
+  elastic?: true;
+  /** It melts, and glazes long before it does. */
+  melts?: true;
+  /** Water leaves marks on it: on any cloth of it, or only in its pile. */
+  waterMarks?: 'always' | 'in-pile';
 }
 
 // Care-label practice for each fibre (common practice); a heat ladder on the cloth itself beats it.
 const FIBRE_KINDS: readonly FibreKind[] = [
   { names: ['cotton', 'linen', 'flax', 'hemp', 'ramie', 'jute'], ceilingC: 200 },
-  {
-    names: [
-      'viscose',
-      'rayon',
-      'modal',
-      'lyocell',
-      'bamboo',
-      'cupro',
-      'wool',
-      'merino',
-      'cashmere',
-      'mohair',
-      'alpaca',
-      'silk',
-      'polyester',
-    ],
-    ceilingC: 150,
-  },
-  {
-    names: [
-      'polyamide',
-      'nylon',
-      'acrylic',
-      'modacrylic',
-      'acetate',
-      'triacetate',
-      'polypropylene',
-      'polyurethane',
-      'pvc',
-    ],
-    ceilingC: 110,
-  },
+  { names: ['viscose', 'rayon', 'modal', 'lyocell', 'bamboo'], ceilingC: 150, waterMarks: 'in-pile' },
+  { names: ['wool', 'merino', 'cashmere', 'mohair', 'alpaca'], ceilingC: 150 },
+  { names: ['silk', 'cupro'], ceilingC: 150, waterMarks: 'always' },
+  { names: ['polyester'], ceilingC: 150, melts: true },
+  { names: ['polyamide', 'nylon', 'acrylic', 'modacrylic'], ceilingC: 110, melts: true },
+  { names: ['polypropylene', 'polyurethane', 'pvc'], ceilingC: 110, melts: true },
+  { names: ['acetate', 'triacetate'], ceilingC: 110, melts: true, waterMarks: 'always' },
   { names: ['elastane', 'spandex', 'elasthane', 'elastodiene'], ceilingC: 150, elastic: true },
 ];
 
 const kindOf = (name: string) => FIBRE_KINDS.find(({ names }) => names.includes(name.trim().toLowerCase()));
+
+/**
+ * The fibres that a cloth's own name speaks of, in equal parts.
+ *
+ * @param name - what the person calls it
+ * @returns percent by fibre; undefined when it names none
+ * @example
+ * fibresNamed('Cotton-elastane jersey') // => { cotton: 50, elastane: 50 }
+ * fibresNamed('Grey poplin') // => undefined
+ */
+export function fibresNamed(name: string | undefined): Cloth['fibres'] {
+  const named = [...new Set((name ?? '').toLowerCase().match(/\p{L}+/gu) ?? [])].filter((word) => kindOf(word));
+  return named.length === 0 ? undefined : Object.fromEntries(named.map((word) => [word, 100 / named.length]));
+}
+
+/**
+ * What the fibres of a cloth do under an iron and water. Those under a twentieth do not count.
+ *
+ * @param fibres - percent by fibre
+ * @returns whether any melts, and whether water marks any: always, only in a pile, or never; null when none is known
+ * @example
+ * fibreManners({ silk: 100 }) // => { melts: false, waterMarks: 'always' }
+ * fibreManners({ moonbeam: 100 }) // => null
+ */
+export function fibreManners(fibres: Cloth['fibres']): { melts: boolean; waterMarks: FibreKind['waterMarks'] } | null {
+  const kinds = Object.entries(fibres ?? {}).flatMap(([name, part]) => {
+    const kind = kindOf(name);
+    return kind && part >= COUNTS_FROM_PERCENT ? [kind] : [];
+  });
+  if (kinds.length === 0) return null;
+  const marks = kinds.map(({ waterMarks }) => waterMarks);
+  return {
+    melts: kinds.some(({ melts }) => melts),
+    waterMarks: marks.includes('always') ? 'always' : marks.includes('in-pile') ? 'in-pile' : undefined,
+  };
+}
 
 /**
  * Percent of elastane and its like.

@@ -161,7 +161,7 @@ describe('the heat ladder', () => {
   it('stops at the last step that left no mark', () => {
     const readings = [step(110, 'nothing'), step(150, 'shine')];
     expect(heatFinding(readings)).toMatchObject({ goodC: 110, failedC: 150, sign: 'shine' });
-    expect(clothProfile(clothOf({ cloth: jersey, readings })).ceilingC).toBe(110);
+    expect(clothProfile(clothOf({ cloth: jersey, readings })).heat.ceilingC).toBe(110);
   });
 
   it('that failed at the coolest step means no iron', () =>
@@ -170,13 +170,13 @@ describe('the heat ladder', () => {
   it('that went further than the fibres allow raises their ceiling', () => {
     const nylon = { ...jersey, fibres: { nylon: 100 } };
     const readings = [step(110, 'nothing'), step(150, 'nothing')];
-    expect(clothProfile(clothOf({ cloth: nylon, readings: [] })).ceilingC).toBe(110);
-    expect(clothProfile(clothOf({ cloth: nylon, readings })).ceilingC).toBe(150);
+    expect(clothProfile(clothOf({ cloth: nylon, readings: [] })).heat.ceilingC).toBe(110);
+    expect(clothProfile(clothOf({ cloth: nylon, readings })).heat.ceilingC).toBe(150);
   });
 
   it('not finished never lowers what the fibres stand', () => {
     const cotton = { ...denim, fibres: { cotton: 100 } };
-    expect(clothProfile(clothOf({ cloth: cotton, readings: [step(110, 'nothing')] })).ceilingC).toBe(200);
+    expect(clothProfile(clothOf({ cloth: cotton, readings: [step(110, 'nothing')] })).heat.ceilingC).toBe(200);
   });
 
   it('tried again counts as it went the last time', () => {

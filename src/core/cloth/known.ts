@@ -148,12 +148,12 @@ const READERS: Record<KnownProperty, Reader> = {
   },
   heat: (record, profile) => {
     const heat = heatFinding(record.readings);
-    const words = profile.ceilingC === 0 ? 'no iron' : `${profile.ceilingC} °C at most`;
-    const value = profile.ceilingC;
+    const { ceilingC: value, fibre } = profile.heat;
+    const words = value === 0 ? 'no iron' : `${value} °C at most`;
     if (heat) return { ...seen('heat', words, readingsOf(record.readings, 'heat')), value };
     if (record.cloth.ceilingC !== undefined)
       return { ...said('heat', words, record), source: 'typed', from: null, value };
-    const from = record.cloth.fibres ? 'its fibres' : 'nothing: its fibres are not known';
+    const from = fibre ?? 'nothing: its fibres are not known, so one dot first';
     return { ...said('heat', words, record), value, from };
   },
 };

@@ -1,5 +1,5 @@
 import type { Cloth } from './cloth';
-import { fibreCeiling } from './fibres';
+import { heatOf } from './heat';
 import { type ClothReading, gsmOf, HEAT_SIGNS, type IronStep, readingsOf } from './readings';
 import { rigidityFrom } from './rigidity';
 import { repeated, type Repeated, stretchFromMarks } from './stretch';
@@ -152,16 +152,12 @@ export function measuredTraits(readings: readonly ClothReading[], massGsm?: numb
   return found;
 }
 
-/** The hottest plain sole plate, °C (ISO 3758:2012, three dots). */
-const HOTTEST_C = 200;
-
 // A step that did nothing raises a ceiling that was only guessed; one that did something lowers it to the step before.
 function measuredCeiling(record: MeasuredRecord): number | undefined {
   const heat = heatFinding(record.readings);
   if (!heat) return record.cloth.ceilingC;
   if (heat.failedC !== null) return heat.goodC ?? 0;
-  const guessed = record.cloth.ceilingC ?? fibreCeiling(record.cloth.fibres)?.ceilingC ?? HOTTEST_C;
-  return Math.max(guessed, heat.goodC ?? 0);
+  return Math.max(heatOf(record.cloth).ceilingC, heat.goodC ?? 0);
 }
 
 /**

@@ -23,8 +23,9 @@ function mean(a: Property, b: Property): Property {
 /**
  * Two cloths sewn together, as one cloth for choosing a setting.
  *
- * Model: the cloth that is easier to spoil gives structure, family and point; the seam stretches as little as the
- * firmer one; weight and thickness are the mean of both, as the needle goes through both; traits add up.
+ * Model: the cloth that is easier to spoil gives structure and family; the seam stretches as little as the firmer one;
+ * weight and thickness are the mean of both, as the needle goes through both; traits add up. Where each cloth counts for
+ * itself (point, size, marks, holes, plan) both are asked, not this one.
  *
  * @param first - one cloth
  * @param second - the other
@@ -47,7 +48,7 @@ export function mergeProfiles(first: ClothProfile, second: ClothProfile): ClothP
     recovery: lesser(first.recovery, second.recovery),
     elastane: elastane.length === 0 ? null : Math.max(...elastane),
     allCotton: first.allCotton && second.allCotton,
-    ceilingC: Math.min(first.ceilingC, second.ceilingC),
+    heat: second.heat.ceilingC < first.heat.ceilingC ? second.heat : first.heat,
     traits: [...new Set([...first.traits, ...second.traits])],
     wearShare: Math.min(first.wearShare, second.wearShare),
     notes: [...new Set([...first.notes, ...second.notes])],

@@ -1,6 +1,7 @@
 import type { Cloth } from './cloth';
-import { elastaneOf, fibreCeiling, isAllCotton } from './fibres';
-import { type Family, FAMILY, type Range, SOFT_SQUASH } from './families';
+import { elastaneOf, isAllCotton } from './fibres';
+import { type Family, FAMILY, type Range } from './families';
+import { type Heat, heatOf, traitsByFibre } from './heat';
 import { STRUCTURE, type Structure } from './structures';
 import type { Trait } from './words';
 
@@ -26,8 +27,8 @@ export interface ClothProfile {
   elastane: number | null;
   /** True when every known fibre is cotton and they make up nearly all of it. */
   allCotton: boolean;
-  /** The hottest sole plate its fibres stand, °C; 200 when they are not known. */
-  ceilingC: number;
+  /** The hottest sole plate it stands, and how that is known. */
+  heat: Heat;
   traits: readonly Trait[];
   wearShare: number;
   /** What it was taken for, where its name would mislead. */
@@ -55,8 +56,8 @@ const ELASTIC_WOVEN = { from: 1.5, across: [8, 18, 35], along: [0, 2, 6] } as co
 const KNIT_RECOVERY = { elastaneFrom: 3, elastic: [82, 93, 99], allCotton: [50, 70, 85] } as const;
 /** Foam thinner than this is not foam: sold as neoprene, it is a scuba knit (common practice). */
 const THIN_FOAM_MM = 1.5;
-/** Nothing said of the fibres: the ceiling of three dots (ISO 3758:2012), lowered by the rules of the family. */
-const HOTTEST_C = 200;
+/** Denim lighter than this is a shirting by another name: chambray (common practice), g/m². */
+const CHAMBRAY_BELOW = 170;
 
 /**
  * Fills in what was not measured from family, fibres and mass, with an honest range.
@@ -90,7 +91,7 @@ export function clothProfile(given: Cloth): ClothProfile {
     recovery: property(cloth.recovery, usualRecovery(cloth, elastane, allCotton)),
     elastane,
     allCotton,
-    ceilingC: cloth.ceilingC ?? fibreCeiling(cloth.fibres)?.ceilingC ?? HOTTEST_C,
+    heat: heatOf(cloth),
     traits: traitsOf(cloth, own ? facts.traits : []),
     wearShare: own ? facts.wearShare : STRUCTURE[cloth.structure].stretches ? 0.5 : 0,
     notes,
@@ -99,12 +100,18 @@ export function clothProfile(given: Cloth): ClothProfile {
 
 /** What its family brings and what was said of it, less what it was said not to have. */
 function traitsOf(cloth: Cloth, ofFamily: readonly Trait[]): Trait[] {
-  const brought = ofFamily.filter((trait) => !cloth.without?.includes(trait));
+  const brought = traitsByFibre(cloth, ofFamily).filter((trait) => !cloth.without?.includes(trait));
   return [...new Set([...brought, ...cloth.traits])];
 }
 
 /** What the cloth really is, where its name misleads. */
 function takenFor(cloth: Cloth): { cloth: Cloth; notes: string[] } {
+  if (cloth.family === 'denim' && cloth.massGsm !== undefined && cloth.massGsm < CHAMBRAY_BELOW) {
+    return {
+      cloth: { ...cloth, family: 'poplin' },
+      notes: ['Denim this light is a chambray: it is sewn like a shirting, not like jeans.'],
+    };
+  }
   const thick =
     cloth.thicknessMm ?? (cloth.massGsm === undefined ? undefined : cloth.massGsm / FAMILY.neoprene.density);
   const thin = cloth.structure === 'knit' || (thick !== undefined && thick < THIN_FOAM_MM);
@@ -125,44 +132,6 @@ function usualRecovery(cloth: Cloth, elastane: number | null, allCotton: boolean
   if (cloth.structure !== 'knit') return FAMILY[cloth.family].recovery;
   if ((elastane ?? 0) >= KNIT_RECOVERY.elastaneFrom) return KNIT_RECOVERY.elastic;
   return allCotton ? KNIT_RECOVERY.allCotton : FAMILY[cloth.family].recovery;
-}
-
-/** Cloth with so much air in it is pressed flat by a stitch, kg/m³ (model). */
-const LOFTY_BELOW = 200;
-
-/**
- * Whether a cloth is mostly air: a pile, loops, an open weave, wadding.
- *
- * @param profile - the cloth
- * @returns true when a stitch presses it far below its thickness
- * @example
- * isLofty({ massGsm: { value: 380 }, thicknessMm: { value: 2.5 }, traits: [] }) // => true
- */
-export function isLofty(profile: {
-  massGsm: Pick<Property, 'value'>;
-  thicknessMm: Pick<Property, 'value'>;
-  traits: readonly Trait[];
-}): boolean {
-  const { massGsm, thicknessMm, traits } = profile;
-  return traits.includes('napped') || traits.includes('loose') || massGsm.value / thicknessMm.value < LOFTY_BELOW;
-}
-
-/**
- * Total thickness of a number of layers as a stitch squashes them.
- *
- * @param profile - the cloth
- * @param layers - how many layers, 1 or more
- * @returns mm
- * @example
- * stitchedThickness({ thicknessMm: { value: 0.5 }, massGsm: { value: 150 }, structure: 'knit', traits: [] }, 2) // => 0.7
- */
-export function stitchedThickness(
-  profile: Parameters<typeof isLofty>[0] & { structure: Structure },
-  layers: number,
-): number {
-  const soft = profile.structure !== 'foam' && isLofty(profile);
-  const squash = Math.min(STRUCTURE[profile.structure].squash, soft ? SOFT_SQUASH : 1);
-  return profile.thicknessMm.value * layers * squash;
 }
 
 function property(measured: number | undefined, [low, value, high]: Range): Property {

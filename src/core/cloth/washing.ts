@@ -102,7 +102,7 @@ export function usualShrinkage(cloth: Cloth): Shrinkage & { from: string } {
   if (STRUCTURE[cloth.structure].unwashed)
     return { acrossPercent: 0, alongPercent: 0, from: 'a cloth that is not washed' };
   const most = Object.entries(cloth.fibres ?? {}).sort(([, a], [, b]) => b - a)[0]?.[0];
-  const name = most?.trim().toLowerCase() ?? (FAMILY[cloth.family].plastic ? 'polyester' : 'cotton');
+  const name = most?.trim().toLowerCase() ?? FAMILY[cloth.family].fibre ?? 'cotton';
   const fibre = BY_FIBRE.find((one) => one.names.includes(name)) ?? BY_FIBRE[0];
   const kind = cloth.structure === 'knit' ? 'knit' : 'woven';
   const [acrossPercent, alongPercent] = fibre[kind];

@@ -1,6 +1,6 @@
 import { type Card, lineFacts } from '../card';
 import { clothProfile } from '../cloth';
-import { OPERATION, READING_TEXT, READINGS, settingReadings } from '../setup';
+import { layersOf, OPERATION, READING_TEXT, READINGS, settingReadings } from '../setup';
 import { formatNumber } from '../units';
 
 /** A card as it stands on paper: its name, the large readings, the small ones, what it was proven on. */
@@ -23,7 +23,7 @@ export function cardText(card: Card): CardText {
   const { lengthMm, give } = lineFacts(card.measures);
   const cloth = clothProfile(card.cloth);
   const parts = [
-    `${OPERATION[card.operation.kind].name}, ${card.operation.layers ?? OPERATION[card.operation.kind].layers} layers`,
+    `${OPERATION[card.operation.kind].name}, ${layersOf(cloth, card.operation)} layers`,
     `${card.cloth.name ?? 'cloth'}, ${formatNumber(cloth.massGsm.value, 0)} g/m²`,
     lengthMm === undefined ? '' : `counted ${formatNumber(lengthMm, 2)} mm`,
     give ? `${give.popped ? 'gave' : 'held'} ${formatNumber(give.percent, 0)} %` : '',

@@ -144,8 +144,10 @@ function blockedBy(question: Question, low: number): Blocked[] {
     ];
   }
   const lift = machine.footLiftMm + machine.extraLiftMm;
-  if (seam.thicknessMm > lift) {
-    const text = 'The layers are thicker than the foot can be lifted.';
+  if (seam.underFootMm > lift) {
+    const text = seam.crossing
+      ? 'Even hammered flat and graded this crossing is thicker than the foot can be lifted: this machine will not sew it. Take layers out, or sew those few stitches by hand.'
+      : 'The layers are thicker than the foot can be lifted.';
     return [
       {
         code: 'interlock.layers-over-lift',

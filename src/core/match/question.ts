@@ -6,7 +6,8 @@ import { creepFactor, FULL_KIT, type Kit, kitSchema, type Machine, machineSchema
 import { seamContext, type SeamContext } from '../physics';
 import { wholeWithin, within } from '../result';
 import { operationSchema, type Schools, schoolsSchema, USUAL_SCHOOLS } from '../setup';
-import { aimsFor, type Aims } from './rules/aims';
+import type { Aims } from './rules/aimTypes';
+import { aimsFor } from './rules/aims';
 import { learnFrom, type Learned, moveAims } from './search/learn';
 import { withinReach } from './search/reach';
 

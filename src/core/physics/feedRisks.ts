@@ -1,5 +1,7 @@
+import { loftOf } from '../cloth';
 import { FOOT, type Foot, type Plate } from '../kit';
 import { stitchFacts, type StitchId } from '../stitch';
+import { worseOf } from './eachCloth';
 import { feedsFromPressure, growthPercent, layerShiftMm } from './feeding';
 import { type Hazard, riskLevel } from './risk';
 import type { SeamContext } from './seamContext';
@@ -18,12 +20,16 @@ export const FEED_TOLERANCE = { growthPercent: 2, shiftMm: 2 };
  * @returns risks, each 0 … 1
  */
 export function feedRisks(seam: SeamContext, foot: Foot, plate: Plate, stitch: StitchId, pressure: number): Hazard[] {
+  return worseOf(seam, (one) => risksIn(one, foot, plate, stitch, pressure));
+}
+
+function risksIn(seam: SeamContext, foot: Foot, plate: Plate, stitch: StitchId, pressure: number): Hazard[] {
   const growth = growthPercent(seam, foot, pressure);
   const shift = layerShiftMm(seam, foot, pressure);
   // Loops catch on the feed by themselves; a smooth heavy cloth has to be pressed on to it.
   const grips = seam.profile.structure === 'knit' ? 0.4 : 1;
   const needs = grips * feedsFromPressure(seam.profile.massGsm.value, seam.layers);
-  const pile = seam.profile.traits.includes('napped');
+  const pile = seam.profile.traits.includes('napped') && loftOf(seam.profile) > 0;
   const delicate = pile ? (seam.profile.structure === 'woven' ? 0.3 : 0.5) : 0.62;
   const slot = plate === 'straight' ? 0.1 : foot === 'straight' ? 0.25 : 0.45;
   return [

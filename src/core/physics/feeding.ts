@@ -52,7 +52,7 @@ export function layerShiftMm(
   const slide =
     (structure === 'knit' ? 1 : structure === 'woven' ? 0.35 : 0.7) +
     (traits.includes('slippery') ? 0.5 : 0) +
-    (traits.includes('napped') ? 1 : 0);
+    (traits.includes('napped') && structure !== 'hide' ? 1 : 0);
   const joined = seam.operation.joins ? 1 : 0.5;
   return SHIFT_AT_NORMAL * slide * joined * FOOT[foot].drag * (0.35 + 1.3 * pressure) * (seam.creep ?? 1);
 }

@@ -4,12 +4,13 @@ import {
   clothProfile,
   type ClothProfile,
   FAMILY,
-  isLofty,
+  loftOf,
   mergeProfiles,
   stitchedThickness,
 } from '../cloth';
 import {
   giveOfCloth,
+  layersOf,
   OPERATION,
   type Operation,
   type OperationFacts,
@@ -24,12 +25,18 @@ export interface SeamContext {
   profile: ClothProfile;
   /** The second cloth of the seam where it differs from the first. */
   partner: ClothProfile | null;
+  /** Of two different cloths each as a seam of its own, the first one first; empty where there is only one. */
+  each: readonly SeamContext[];
   operation: OperationFacts;
   asked: Operation;
   layers: number;
   /** Total thickness as a stitch squashes it, mm. */
   thicknessMm: number;
-  /** The part of it that grips the thread, mm: cloth full of air lets the threads settle by themselves. */
+  /** What the foot has to be lifted over, mm: a crossing is hammered and graded first. */
+  underFootMm: number;
+  /** So many layers lie only where seams cross, not all along. */
+  crossing: boolean;
+  /** The part of the thickness that grips the thread, mm: cloth full of air lets the threads settle by themselves. */
   gripMm: number;
   required: RequiredGive;
   /** The cloth's own give along the seam, percent. */
@@ -50,6 +57,10 @@ export interface SeamContext {
 
 /** Bulk density, kg/m³, from which a light woven is so dense that a needle crowds its yarns (model). */
 const DENSE = { from: 490, room: 110, upToGsm: 240 };
+/** More layers than these lie one over another only where seams cross (common practice). */
+const CROSSING_FROM = 6;
+/** Hammered and graded, a crossing keeps this share of its thickness (model). */
+const HAMMERED = 0.7;
 
 /**
  * Works out a seam's context from its cloth and operation.
@@ -63,26 +74,41 @@ const DENSE = { from: 490, room: 110, upToGsm: 240 };
  */
 export function seamContext(cloth: Cloth, operation: Operation, creep = 1): SeamContext {
   const first = clothProfile(cloth);
-  const partner = operation.second ? clothProfile(operation.second) : null;
-  const profile = partner ? mergeProfiles(first, partner) : first;
-  const facts = OPERATION[operation.kind];
-  const layers = operation.layers ?? facts.layers;
+  if (!operation.second) return contextOf(first, operation, creep);
+  const partner = clothProfile(operation.second);
+  const [one, other] = [first, partner].map((profile) => contextOf(profile, operation, creep));
+  const half = (part: 'thicknessMm' | 'gripMm' | 'underFootMm') => (one[part] + other[part]) / 2;
+  const both: SeamContext = {
+    ...contextOf(mergeProfiles(first, partner), operation, creep),
+    partner,
+    thicknessMm: half('thicknessMm'),
+    gripMm: half('gripMm'),
+    underFootMm: half('underFootMm'),
+  };
+  // The seam is one: what it must give, how thick it is and how it is fed does not depend on whose side one looks from.
+  const { thicknessMm, underFootMm, gripMm, required, giveLimit, compliance } = both;
+  const shared = { thicknessMm, underFootMm, gripMm, required, giveLimit, compliance };
+  return { ...both, each: [one, other].map((part) => ({ ...part, ...shared })) };
+}
+
+function contextOf(profile: ClothProfile, operation: Operation, creep: number): SeamContext {
+  const layers = layersOf(profile, operation);
   const stretch = giveOfCloth(profile, operation.direction);
   const clothGive = stretch.value;
   const bias = operation.direction === 'bias' && profile.structure === 'woven' ? BIAS_GIVE : 0;
-  const sheets = sheetsUnder(profile, operation);
-  const thicknessMm = partner
-    ? (stitchedThickness(first, sheets) + stitchedThickness(partner, sheets)) / 2
-    : stitchedThickness(profile, sheets);
-  const airy = profile.structure === 'layered' || (profile.structure !== 'foam' && isLofty(profile));
+  const thicknessMm = stitchedThickness(profile, sheetsUnder(profile, operation.kind, layers));
+  const crossing = layers >= CROSSING_FROM && operation.layers !== undefined;
   return {
     profile,
-    partner,
-    operation: facts,
+    partner: null,
+    each: [],
+    operation: OPERATION[operation.kind],
     asked: operation,
     layers,
     thicknessMm,
-    gripMm: airy ? thicknessMm * AIRY_GRIP : thicknessMm,
+    underFootMm: crossing ? HAMMERED * thicknessMm : thicknessMm,
+    crossing,
+    gripMm: thicknessMm * (1 - loftOf(profile) / 2),
     required: requiredGive(profile, operation),
     clothGive,
     giveLimit: Math.max(stretch.high, bias),
@@ -99,9 +125,6 @@ const BIAS_GIVE = 20;
 
 /** Foam springs back as it leaves the foot: little of its stretch stays in the seam (model). */
 const FOAM_COMPLIANCE = 0.4;
-
-/** Cloth full of air grips thread this much less (model). */
-const AIRY_GRIP = 0.5;
 
 function tightnessOf({ structure, family, massGsm, thicknessMm, traits }: ClothProfile): number {
   if (structure !== 'woven' || traits.includes('loose') || massGsm.value > DENSE.upToGsm) return 0;

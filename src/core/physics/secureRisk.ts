@@ -1,4 +1,4 @@
-import { FAMILY, STRUCTURE } from '../cloth';
+import { isFineSlippery, STRUCTURE } from '../cloth';
 import type { Sign } from '../stitch';
 import { type Hazard } from './risk';
 import type { SeamContext } from './seamContext';
@@ -26,12 +26,15 @@ const ROUGH: Record<Secure, number> = {
  * @param secure - how the end is held
  * @returns one risk, 0 for sturdy cloth
  * @example
- * secureRisk({ family: 'silk', structure: 'woven' }, 'back-stitch').level // => 0.6
- * secureRisk({ family: 'silk', structure: 'woven' }, 'knot').level // => 0
+ * secureRisk({ family: 'silk', structure: 'woven', traits: [], massGsm: { value: 45 } }, 'back-stitch').level // => 0.6
+ * secureRisk({ family: 'silk', structure: 'woven', traits: [], massGsm: { value: 45 } }, 'knot').level // => 0
  */
-export function secureRisk(profile: Pick<SeamContext['profile'], 'family' | 'structure'>, secure: Secure): Hazard {
+export function secureRisk(
+  profile: Pick<SeamContext['profile'], 'family' | 'structure' | 'traits' | 'massGsm'>,
+  secure: Secure,
+): Hazard {
   const holed = STRUCTURE[profile.structure].holesStay !== undefined;
-  const tender = holed || FAMILY[profile.family].silky;
+  const tender = holed || isFineSlippery(profile);
   const sign: Sign = holed ? 'perforated' : 'chewed';
   const why = () =>
     holed

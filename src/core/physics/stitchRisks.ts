@@ -1,5 +1,6 @@
 import { STRUCTURE } from '../cloth';
 import { penetrationsPerCm, stitchFacts, type StitchId } from '../stitch';
+import { worseOf } from './eachCloth';
 import { type Hazard, riskLevel } from './risk';
 import type { SeamContext } from './seamContext';
 
@@ -36,12 +37,13 @@ export function giveRisk(seam: { required: Pick<SeamContext['required'], 'percen
  * perforationRisk({ profile: { structure: 'coated' } }, 'straight', 1.5, 90).level // => 1
  */
 export function perforationRisk(
-  seam: { profile: Pick<SeamContext['profile'], 'structure'> },
+  seam: { profile: Pick<SeamContext['profile'], 'structure'>; each?: readonly SeamContext[] },
   stitch: StitchId,
   lengthMm: number,
   nm: number,
 ): Hazard {
-  const { structure } = seam.profile;
+  const skins = [seam, ...(seam.each ?? [])].map(({ profile }) => profile.structure);
+  const structure = skins.find((one) => STRUCTURE[one].holesStay) ?? seam.profile.structure;
   const holes = penetrationsPerCm(stitch, lengthMm);
   const why = () => `${holes.toFixed(1)} holes in each cm with a ${(nm / 100).toFixed(2)} mm blade.`;
   const { holesStay } = STRUCTURE[structure];
@@ -73,6 +75,10 @@ const OPENS_FROM_MM = 2.5;
  * @returns risks, each 0 … 1
  */
 export function stitchRisks(seam: SeamContext, stitch: StitchId, lengthMm: number, widthMm: number): Hazard[] {
+  return worseOf(seam, (one) => risksIn(one, stitch, lengthMm, widthMm));
+}
+
+function risksIn(seam: SeamContext, stitch: StitchId, lengthMm: number, widthMm: number): Hazard[] {
   const { profile, operation, lightness, tightness } = seam;
   const { crossing, holesPerLength, penetrationsPerLength } = stitchFacts(stitch);
   // A hole that is used again is spread a little more, but there is no new one.

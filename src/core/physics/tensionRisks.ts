@@ -1,5 +1,6 @@
 import type { Thread } from '../kit';
 import { type Hazard, riskLevel } from './risk';
+import { worseOf } from './eachCloth';
 import type { SeamContext } from './seamContext';
 import { interlockDepth } from './tension';
 
@@ -33,6 +34,10 @@ export function threadsCross(
  * @returns risks, each 0 … 1
  */
 export function tensionRisks(seam: SeamContext, thread: Thread, tensionSteps: number): Hazard[] {
+  return worseOf(seam, (one) => risksIn(one, thread, tensionSteps));
+}
+
+function risksIn(seam: SeamContext, thread: Thread, tensionSteps: number): Hazard[] {
   const steps = tensionSteps - seam.operation.tensionSteps;
   const off = threadsCross(seam, thread, tensionSteps) - 0.5;
   // Up to three quarters of a step out of the middle nothing shows.

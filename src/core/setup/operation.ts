@@ -7,6 +7,8 @@ import { OPERATION_KINDS } from './operations';
 export const operationSchema = z.strictObject({
   kind: oneOf(OPERATION_KINDS),
   layers: wholeWithin(1, 12, 'a whole number of layers').optional(),
+  /** Of a hem: left out, as its cloth is usually turned. */
+  folds: wholeWithin(1, 2, 'one fold or two').optional(),
   requiredGive: within(0, 400, 'a give in percent').optional(),
   direction: oneOf(['across', 'along', 'bias']).optional(),
   allowanceMm: above0('an allowance in mm', 200).optional(),

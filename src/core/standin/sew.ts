@@ -3,7 +3,7 @@ import { FIBRE } from '../kit';
 import { clamp } from '../numbers';
 import { type Rng, seeded } from '../random';
 import type { Blocked } from '../result';
-import { requiredGive, type Setup, sheetsUnder } from '../setup';
+import { layersOf, requiredGive, type Setup, sheetsUnder } from '../setup';
 import { type Sign, stitchFacts, threadUse } from '../stitch';
 import { type UnderFoot, underFoot } from './cloth';
 import type { StandIn } from './faults';
@@ -51,7 +51,12 @@ export function sewing(input: SewInput, machine: StandIn, seed: number): Sewing 
   const cloth = clothProfile(input.cloth);
   const { second } = input.operation;
   const partner = second ? clothProfile(second) : null;
-  const under = underFoot(cloth, partner, sheetsUnder(cloth, input.operation), input.direction);
+  const under = underFoot(
+    cloth,
+    partner,
+    sheetsUnder(cloth, input.operation.kind, layersOf(cloth, input.operation)),
+    input.direction,
+  );
   const blocked = strikesOf(input.setup);
   if (blocked) return { blocked };
   const state = stateOf(input.setup, under, quirksOn(machine.quirks, cloth.structure), machine.trouble);

@@ -5,7 +5,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { type Card, lineFacts } from '@/core/card';
 import { clothProfile } from '@/core/cloth';
-import { OPERATION, settingReadings } from '@/core/setup';
+import { layersOf, OPERATION, settingReadings } from '@/core/setup';
 import { formatNumber } from '@/core/units';
 import { cards, edit, useCloths, useMachines, writePreference } from '@/data';
 import { useStale } from '@/parts/staleness';
@@ -125,7 +125,7 @@ function Proof({ card }: { card: Card }) {
   const rows: [string, string][] = [
     [
       'Seam',
-      `${OPERATION[card.operation.kind].name}, ${card.operation.layers ?? OPERATION[card.operation.kind].layers} layers`,
+      `${OPERATION[card.operation.kind].name}, ${layersOf(profile, card.operation)} layers`,
     ],
     [
       'Cloth',

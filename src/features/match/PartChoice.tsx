@@ -26,7 +26,7 @@ export function PartChoice({ part, text, setup, seam, machine, kit, onTake }: Pr
         <OptionList
           value={options.find((o) => o.now)?.name ?? null}
           options={options.map(({ name, plain, next }) => {
-            const [closed] = checkInterlocks({ setup: next, machine, thicknessMm: seam.thicknessMm });
+            const [closed] = checkInterlocks({ setup: next, machine, thicknessMm: seam.underFootMm });
             return { id: name, name, note: closed ? `Not with the rest: ${closed.text}` : plain };
           })}
           onPick={(name) => {

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { clothOf, clothProfile } from '@/core/cloth';
 import type { ClothRecord } from '@/core/file';
-import { OPERATION, OPERATION_GROUPS, operationSchema, requiredGive } from '@/core/setup';
+import { layersOf, OPERATION, OPERATION_GROUPS, operationSchema, requiredGive } from '@/core/setup';
 import { formatNumber } from '@/core/units';
 import type { AskedNow } from '@/parts/workspace';
 import { checkedBy, InlineEdit, OptionList, Field, optionalBy, plainNumber } from '@/ui';
@@ -20,9 +20,10 @@ interface Props {
 /** The question as one line of plain language, each underlined part edited in place. */
 export function Sentence({ asked, cloth }: Props) {
   const { operation } = asked;
-  const facts = OPERATION[operation.kind];
-  const layers = operation.layers ?? facts.layers;
-  const give = requiredGive(clothProfile(clothOf(cloth)), operation);
+
+  const profile = clothProfile(clothOf(cloth));
+  const layers = layersOf(profile, operation);
+  const give = requiredGive(profile, operation);
   const change = (part: Partial<typeof operation>) => void asked.ask({ operation: { ...operation, ...part } });
   return (
     <h1>

@@ -31,7 +31,7 @@ export function useByHand(answer: MatchAnswer, seam: SeamContext, machine: Machi
     setup: mine?.setup ?? answer.setup,
     refused: mine?.refused ?? null,
     take: (setup) => {
-      const [closed] = checkInterlocks({ setup, machine, thicknessMm: seam.thicknessMm });
+      const [closed] = checkInterlocks({ setup, machine, thicknessMm: seam.underFootMm });
       setHand(
         closed
           ? { of: answer, setup: mine?.setup ?? null, refused: { setup, closed } }

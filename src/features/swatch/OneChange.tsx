@@ -33,7 +33,7 @@ export function OneChange({ scrap, line, onSave }: { scrap: Scrap; line: TestLin
             {([-1, 1] as const).map((way) => {
               const next = turnDial(machine, setup, dial, way * TURN_MM);
               const closed = next
-                ? checkInterlocks({ setup: next, machine, thicknessMm: scrap.seam.thicknessMm })[0]
+                ? checkInterlocks({ setup: next, machine, thicknessMm: scrap.seam.underFootMm })[0]
                 : null;
               return (
                 <button

@@ -73,7 +73,7 @@ export function checkSetup(input: CheckInput): CheckResult {
 
 /** The same for a seam that is already worked out. */
 export function assess(seam: SeamContext, setup: Setup, machine: Machine, more: readonly Hazard[] = []): CheckResult {
-  const closed = checkInterlocks({ setup, machine, thicknessMm: seam.thicknessMm });
+  const closed = checkInterlocks({ setup, machine, thicknessMm: seam.underFootMm });
   const strike: Hazard[] = closed
     .filter((c) => c.strike)
     .slice(0, 1)

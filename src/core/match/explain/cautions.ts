@@ -1,3 +1,4 @@
+import type { ClothProfile } from '../../cloth';
 import { FOOT, isTwin } from '../../kit';
 import { secureRisk } from '../../physics';
 import { OPERATION, type Setup } from '../../setup';
@@ -10,6 +11,12 @@ interface Caution {
   text: string;
 }
 
+/** Whether something is true of any cloth in the seam. */
+const any =
+  (is: (one: ClothProfile) => boolean) =>
+  ({ seam }: Question) =>
+    [seam, ...seam.each].some(({ profile }) => is(profile));
+
 const CAUTIONS: readonly Caution[] = [
   { when: () => true, text: 'Switch the machine off before changing needle, foot or plate.' },
   {
@@ -17,15 +24,15 @@ const CAUTIONS: readonly Caution[] = [
     text: 'Take every pin out before the needle reaches it: a needle that hits one can break into the eyes.',
   },
   {
-    when: ({ seam }) => seam.thicknessMm > 3 || seam.profile.massGsm.value >= 450,
+    when: (question) => question.seam.thicknessMm > 3 || any(({ massGsm }) => massGsm.value >= 450)(question),
     text: 'Thick cloth can break a needle: wear glasses, sew slowly, turn the wheel by hand over the thickest places.',
   },
   {
-    when: ({ seam }) => seam.profile.family === 'denim' && seam.profile.massGsm.value >= 475,
+    when: any(({ family, massGsm }) => family === 'denim' && massGsm.value >= 475),
     text: 'Denim of 14 oz and more is work for an industrial machine and can damage a domestic one: ask the manual or a technician first.',
   },
   {
-    when: ({ seam }) => seam.profile.structure === 'foam' && seam.profile.thicknessMm.value >= 4,
+    when: any(({ structure, thicknessMm }) => structure === 'foam' && thicknessMm.value >= 4),
     text: 'Foam of 4 mm and more wants a heavy-duty machine.',
   },
   {
@@ -45,7 +52,16 @@ const CAUTIONS: readonly Caution[] = [
     text: 'Turn one whole stitch by hand first: two needles must clear plate and foot.',
   },
   {
-    when: ({ aims }) => aims.plan.cut.tool.includes('rotary'),
+    when: (question, { needle }) =>
+      needle.point === 'leather' && any(({ structure }) => structure === 'knit')(question),
+    text: 'A cutting point next to knitted loops: every stitch that strikes a loop cuts it. Try it on a scrap of both, and keep the knit out of the way of the line where you can.',
+  },
+  {
+    when: ({ seam, machine }) => seam.crossing && seam.thicknessMm > machine.footLiftMm,
+    text: 'So many layers are more than the foot can be lifted over: hammer the crossing flat, trim the inner layers back in steps, level the foot with a folded scrap, and walk over it with the hand-wheel. If the foot does not climb it, stop: this machine will not sew it.',
+  },
+  {
+    when: ({ aims }) => /rotary/i.test(aims.plan.cut.tool),
     text: 'Rotary blade: cut away from you, on a mat, and close the guard each time you put it down.',
   },
   {
@@ -57,7 +73,7 @@ const CAUTIONS: readonly Caution[] = [
     text: 'Metal stops and teeth break needles: feel for them, mark them with a pin beside the line, and turn the wheel by hand past them.',
   },
   {
-    when: ({ seam }) => seam.profile.family === 'sequins',
+    when: any(({ family }) => family === 'sequins'),
     text: 'Sequins split under the needle and fly: wear glasses, and take them out of the seam line first.',
   },
   {
@@ -69,15 +85,16 @@ const CAUTIONS: readonly Caution[] = [
     text: 'In children’s garments cords, ties and small parts follow local rules.',
   },
   {
-    when: ({ seam }) => ['fleece', 'terry', 'lawn'].includes(seam.profile.family),
+    when: any(({ family }) => ['fleece', 'terry', 'lawn'].includes(family)),
     text: 'For children’s nightwear look up the local rules on flammable cloth.',
   },
   {
-    when: ({ seam, aims }) => seam.profile.traits.includes('heat-sensitive') && aims.plan.press.maxSolePlateC > 0,
+    when: (question) =>
+      any(({ traits }) => traits.includes('heat-sensitive'))(question) && question.aims.plan.press.maxSolePlateC > 0,
     text: 'It melts on a hot iron and burns skin when it does: begin low on a scrap, through a cloth, and never leave the iron.',
   },
   {
-    when: ({ aims, seam }) => secureRisk(seam.profile, aims.plan.secure).level > 0.3,
+    when: (question) => any((one) => secureRisk(one, question.aims.plan.secure).level > 0.3)(question),
     text: 'The way of securing you chose is rough on this cloth: try it on the scrap, or leave tails and knot them.',
   },
   {
@@ -85,7 +102,7 @@ const CAUTIONS: readonly Caution[] = [
     text: 'A dual feed is part of a machine: only if this one has it, and as its manual says.',
   },
   {
-    when: ({ seam }) => ['waterproof', 'ripstop'].includes(seam.profile.family),
+    when: any(({ family }) => ['waterproof', 'ripstop'].includes(family)),
     text: 'Every hole in waterproof cloth leaks until it is sealed.',
   },
 ];

@@ -4,7 +4,7 @@ import { READINGS, type Reading, type Setup, withReading } from '../../setup';
 import { clothAt } from './clothAt';
 import { feedCost } from '../search/footAndPressure';
 import { needleCost, perforationCost } from '../search/needleSize';
-import { stitchCost } from '../search/stitchSize';
+import { stitchCost, stitchSuitsNeedle } from '../search/stitchSize';
 import { tensionCost } from '../search/tension';
 import { type MatchInput, openQuestion, type Question } from '../question';
 import { bestSettings } from '../search/bestSettings';
@@ -33,6 +33,7 @@ const WORTH = 0.08;
  */
 export function costOf(question: Question, setup: Setup): number {
   const { needle, thread, foot, plate, stitch } = setup;
+  if (!stitchSuitsNeedle(question, stitch, needle)) return Infinity;
   const parts = [
     needleCost(question, needle, thread),
     feedCost(question, foot, plate, stitch, setup.pressure),
@@ -58,7 +59,7 @@ export function costOf(question: Question, setup: Setup): number {
  * @returns doubts, the one with the most to gain first; none when everything that matters was measured
  */
 export function doubtsOf(input: MatchInput, setup: Setup): Doubt[] {
-  const { profile, thicknessMm } = openQuestion(input).seam;
+  const { profile, underFootMm: thicknessMm } = openQuestion(input).seam;
   const open = MEASURABLE.filter((property) => profile[property].source === 'inferred');
   const found = open.flatMap((measure) =>
     [profile[measure].low, profile[measure].high].flatMap((value) =>

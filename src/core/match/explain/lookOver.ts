@@ -73,7 +73,7 @@ export function sweepDial(input: MatchInput, setup: Setup, dial: Dial): DialSwee
   return {
     values,
     series,
-    open: tried.map((one) => checkInterlocks({ setup: one, machine, thicknessMm: seam.thicknessMm }).length === 0),
+    open: tried.map((one) => checkInterlocks({ setup: one, machine, thicknessMm: seam.underFootMm }).length === 0),
   };
 }
 

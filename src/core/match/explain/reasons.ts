@@ -25,7 +25,7 @@ import { STITCH } from '../../stitch';
 import { formatNeedleSize, formatNumber } from '../../units';
 import { loweringFibre } from '../plan/planFor';
 import type { Question } from '../question';
-import type { Sized } from '../rules/aims';
+import type { Sized } from '../rules/aimTypes';
 import type { Rule } from '../rules/ruleTypes';
 import type { RuleId } from '../rules/rules';
 import { type Reason, workedOut } from './reason';

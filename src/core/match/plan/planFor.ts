@@ -1,10 +1,10 @@
-import { fibreCeiling } from '../../cloth';
 import { pivotEvery } from '../../geometry';
 import { sameThread } from '../../kit';
 import type { Setup } from '../../setup';
 import { threadUse } from '../../stitch';
 import { formatNumber } from '../../units';
-import { IN_FROM_EDGE, OPENED, PRESS_FLAT, type SewingPlan, STEAM_BACK } from './plan';
+import { pairNames } from './joinPlans';
+import { IN_FROM_EDGE, OPENED, PRESS_FLAT, PRESS_PILE, type SewingPlan, STEAM_BACK, UNKNOWN_FIBRE } from './plan';
 import type { Question } from '../question';
 
 /**
@@ -18,7 +18,8 @@ export function planFor(question: Question, setup: Setup | null): SewingPlan {
   const { plan } = question.aims;
   const press = pressFor(question);
   const iron = press.maxSolePlateC > 0;
-  const fit = (note: string) => (iron || note !== PRESS_FLAT) && (press.steam !== 'no' || note !== STEAM_BACK);
+  const fit = (note: string) =>
+    (iron || !IRONING.some(saidIn(note))) && (press.steam !== 'no' || !saidIn(note)(STEAM_BACK));
   return {
     ...plan,
     seam: plan.seam.replace(OPENED.place, iron ? OPENED.byIron : OPENED.byHand),
@@ -27,6 +28,11 @@ export function planFor(question: Question, setup: Setup | null): SewingPlan {
     notes: setup ? [...plan.notes.filter(fit), ...notesFor(question, setup)] : [],
   };
 }
+
+/** What only an iron can do. */
+const IRONING = [PRESS_FLAT, STEAM_BACK, PRESS_PILE, UNKNOWN_FIBRE];
+/** Whether a note is this one, the name of its cloth before it or not. */
+const saidIn = (note: string) => (said: string) => note.toLowerCase().endsWith(said.toLowerCase());
 
 /** How a line goes on from where it was begun, by how its ends are held. */
 const HELD: Readonly<Record<SewingPlan['secure'], string>> = {
@@ -50,7 +56,7 @@ function startFor({ start, secure }: SewingPlan): string[] {
 /** The iron follows the most delicate fibre as well as the family. */
 function pressFor({ aims, seam }: Question): SewingPlan['press'] {
   const { press } = aims.plan;
-  const maxSolePlateC = Math.min(press.maxSolePlateC, seam.profile.ceilingC);
+  const maxSolePlateC = Math.min(press.maxSolePlateC, seam.profile.heat.ceilingC);
   return { ...press, maxSolePlateC };
 }
 
@@ -60,16 +66,14 @@ function pressFor({ aims, seam }: Question): SewingPlan['press'] {
  * @param question - opened question
  * @returns its name and ceiling in °C; null when the family's own rule is the lower one
  */
-export function loweringFibre({ aims, seam, input }: Question): { fibre: string; ceilingC: number } | null {
-  if (seam.profile.ceilingC >= aims.plan.press.maxSolePlateC) return null;
-  const both = [input.cloth.fibres, input.operation.second?.fibres].map(fibreCeiling);
-  return both.find((found) => found?.ceilingC === seam.profile.ceilingC) ?? null;
+export function loweringFibre({ aims, seam }: Question): { fibre: string; ceilingC: number } | null {
+  const { fibre, ceilingC } = seam.profile.heat;
+  return fibre === null || ceilingC >= aims.plan.press.maxSolePlateC ? null : { fibre, ceilingC };
 }
 
-function notesFor({ seam, machine, input }: Question, setup: Setup): string[] {
+function notesFor({ seam, machine }: Question, setup: Setup): string[] {
   const notes: string[] = [...seam.profile.notes];
-  const { partner } = seam;
-  if (partner) notes.push(...pairNotes(input.cloth.name ?? 'the first cloth', partner.name, seam));
+  if (seam.each.length > 0) notes.push(...pairNotes(seam));
   const seamMm = seam.asked.lengthMm;
   if (seamMm !== undefined) {
     const use = threadUse({ ...setup, thicknessMm: seam.thicknessMm, seamMm });
@@ -85,7 +89,7 @@ function notesFor({ seam, machine, input }: Question, setup: Setup): string[] {
   if (radiusMm !== undefined) notes.push(...curveNotes(radiusMm, setup.lengthMm));
   if (setup.lengthMm >= 3.5)
     notes.push('A stitch this long may want a step less tension: look at both sides of the scrap.');
-  if (seam.thicknessMm > machine.footLiftMm && seam.thicknessMm <= machine.footLiftMm + machine.extraLiftMm)
+  if (seam.underFootMm > machine.footLiftMm && seam.underFootMm <= machine.footLiftMm + machine.extraLiftMm)
     notes.push('These layers pass under the foot only at its extra lift.');
   return notes;
 }
@@ -103,10 +107,21 @@ function curveNotes(radiusMm: number, lengthMm: number): string[] {
   ];
 }
 
-/** Of two cloths the one that moves more lies where the feed can hold it. */
-function pairNotes(first: string, second: string, { profile }: Question['seam']): string[] {
-  const notes = ['Two different cloths: the setting is for both, the more delicate one decides.'];
-  if (profile.traits.includes('napped')) notes.push('Pile side up, the plain cloth underneath on the feed.');
-  else notes.push(`Put the stretchier or longer of ${first} and ${second} underneath, on the feed, which eases it in.`);
-  return notes;
+/** Stretches nearer to each other than this are alike, percent. */
+const ALIKE_STRETCH = 5;
+
+/** Of two cloths the one that moves more lies where the feed can hold it, and a pile lies on top. */
+function pairNotes({ each }: Question['seam']): string[] {
+  const profiles = each.map(({ profile }) => profile);
+  const names = pairNames(profiles);
+  const piles = profiles.map(({ structure, traits }) => structure !== 'hide' && traits.includes('napped'));
+  const bothPile = piles[0] && piles[1];
+  const onTop = piles[0] !== piles[1] ? piles.indexOf(true) : null;
+  const [first, second] = each.map(({ clothGive }) => clothGive);
+  const creepier = profiles.findIndex(({ traits }) => traits.includes('slippery'));
+  const below = Math.abs(first - second) > ALIKE_STRETCH ? Number(second > first) : creepier === -1 ? null : creepier;
+  if (bothPile) return ['Both have a pile: baste them twice, and sew in the direction of the nap.'];
+  if (onTop !== null) return [`Sew with ${names[onTop]} on top, pile up, and ${names[1 - onTop]} on the feed.`];
+  if (below !== null) return [`Lay ${names[below]} underneath, on the feed: it moves more, and the feed eases it in.`];
+  return [`Lay the longer of ${names[0]} and ${names[1]} underneath, on the feed, which eases it in.`];
 }

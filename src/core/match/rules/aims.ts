@@ -1,50 +1,13 @@
-import {
-  FEET,
-  type Foot,
-  type Kit,
-  type Machine,
-  type Plate,
-  type NeedlePoint,
-  POINTS,
-  type ThreadFibre,
-  THREAD_FIBRES,
-  PLATES,
-} from '../../kit';
+import { isCoatWeight, isFineSlippery, loftOf } from '../../cloth';
+import { FEET, type Kit, type Machine, PLATES, POINTS, THREAD_FIBRES } from '../../kit';
 import type { SeamContext } from '../../physics';
-import { STITCHES, type StitchId } from '../../stitch';
+import { STITCHES } from '../../stitch';
 import type { SewingPlan } from '../plan/plan';
-import type { Aim, Costs, Effect, Rule as RuleOf, When } from './ruleTypes';
-import { type RuleId, RULES } from './rules';
-import type { Schools } from '../../setup';
-
-type Rule = RuleOf<RuleId>;
-
-/** What each choice costs by the rules, and which rule said so. Cost null: not for this seam. */
-export type Ruled<T extends string> = Record<T, { cost: number | null; rule: Rule | null }>;
-
-/** A length or width the rules want; `moved` says what took it from there. */
-export interface Sized {
-  aim: Aim;
-  rule: Rule;
-  moved?: 'curve' | 'dial';
-}
-
-/** What the rules want of this seam. */
-export interface Aims {
-  point: Ruled<NeedlePoint>;
-  fibre: Ruled<ThreadFibre>;
-  foot: Ruled<Foot>;
-  plate: Ruled<Plate>;
-  stitch: Ruled<StitchId>;
-  tex: { aim: Aim; rule: Rule };
-  pressure: { ideal: number; rule: Rule };
-  length: Record<StitchId, Sized>;
-  width: Record<StitchId, Sized>;
-  /** Where a foot wants the needle; feet not named leave it in the centre. */
-  position: Partial<Record<Foot, { mm: number; footSide: 'left' | 'right'; rule: Rule }>>;
-  plan: SewingPlan;
-  planRules: Partial<Record<keyof SewingPlan, Rule>>;
-}
+import { joinAims } from './joinAims';
+import type { Costs, Effect, When } from './ruleTypes';
+import type { Aims, Rule, Ruled } from './aimTypes';
+import { RULES } from './rules';
+import { foldsOf, type Schools } from '../../setup';
 
 /** What a rule may ask about. */
 interface Situation {
@@ -59,6 +22,12 @@ const CONDITIONS: { [K in keyof Required<When>]: (wanted: NonNullable<When[K]>, 
   family: (wanted, { seam }) => wanted.includes(seam.profile.family),
   kind: (wanted, { seam }) => wanted.includes(seam.operation.id),
   traits: (wanted, { seam }) => wanted.some((trait) => seam.profile.traits.includes(trait)),
+  fine: (_, { seam }) => isFineSlippery(seam.profile),
+  fibreUnknown: (_, { seam }) => seam.profile.heat.from === 'unknown',
+  glazes: (_, { seam }) => seam.profile.heat.fibre?.trim().toLowerCase() === 'polyester',
+  loftFrom: (wanted, { seam }) => loftOf(seam.profile) >= wanted,
+  foldsOnce: (_, { seam }) => foldsOf(seam.profile, seam.asked) === 1,
+  coatWeight: (_, { seam }) => isCoatWeight(seam.profile),
   massFrom: (wanted, { seam }) => seam.profile.massGsm.value >= wanted,
   massBelow: (wanted, { seam }) => seam.profile.massGsm.value < wanted,
   thicknessFrom: (wanted, { seam }) => seam.profile.thicknessMm.value >= wanted,
@@ -89,12 +58,18 @@ function applies(when: When, now: Situation): boolean {
 }
 
 /**
- * What the rules of the trade want for one seam.
+ * What the rules of the trade want for one seam: of two different cloths, what they want of each, joined part by part.
  *
  * @param now - cloth and operation, the machine and kit there are, chosen schools
  * @returns costs, aims and the plan, each with the rule behind it
  */
 export function aimsFor(now: Situation): Aims {
+  const { seam } = now;
+  const [first, second] = seam.each.map((one) => aimsOf({ ...now, seam: one }));
+  return seam.each.length === 0 ? aimsOf(now) : joinAims(seam, [first, second]);
+}
+
+function aimsOf(now: Situation): Aims {
   const rules = RULES.filter((rule) => applies(rule.when, now));
   const { plan, planRules } = planFrom(rules);
   return {
@@ -104,13 +79,18 @@ export function aimsFor(now: Situation): Aims {
     plate: ruled(PLATES, rules, 'plate', null),
     stitch: ruled(STITCHES, rules, 'stitch', null),
     tex: last(rules, 'thread.tex'),
-    pressure: last(rules, 'pressure'),
+    pressure: pressureAt(last(rules, 'pressure'), loftOf(now.seam.profile)),
     length: byStitch(rules, 'lengthMm'),
     width: byStitch(rules, 'widthMm'),
     position: positions(rules),
     plan,
     planRules,
   };
+}
+
+/** Between firm cloth and all air the pressure goes by the loft. */
+function pressureAt({ ideal, lofty = ideal, rule }: Of<'pressure'> & { rule: Rule }, loft: number): Aims['pressure'] {
+  return { ideal: ideal + (lofty - ideal) * loft, rule };
 }
 
 type Of<P extends Effect['parameter']> = Extract<Effect, { parameter: P }>;

@@ -7,6 +7,8 @@ export const FOAM = { structure: ['foam'] } as const;
 export const SKINS = { structure: structuresThat('skin') };
 /** Cloth in which every hole stays. */
 export const HOLED = { structure: structuresThat('holesStay') };
+/** Fine cloth that slides, by what it does and not by its name. */
+export const FINE = { fine: true } as const;
 export const SILKY = { family: familiesThat(({ silky }) => silky === true) };
 export const STABLE_KNIT = { family: familiesThat(({ knit }) => knit === 'stable') };
 export const LIMP_KNIT = { family: familiesThat(({ knit }) => knit === 'limp') };

@@ -5,6 +5,8 @@ import { OURS, RANGED, WEIGHED } from './origins';
 import { FOAM, HEMS, KNIT, LIMP_KNIT, SHOWN, SILKY, SKINS, STABLE_KNIT, STRONG, ZIPS } from './groups';
 
 const point = (costs: Costs<NeedlePoint>) => ({ parameter: 'needle.point', costs }) as const;
+/** Points that are too blunt for dense cloth, whatever lies beside it. */
+const BLUNT_OUT = point({ ballpoint: null, stretch: null, 'twin-stretch': null });
 const fibre = (costs: Costs<ThreadFibre>) => ({ parameter: 'thread.fibre', costs }) as const;
 const tex = (min: number, ideal: number, max: number) =>
   ({ parameter: 'thread.tex', aim: { min, ideal, max } }) as const;
@@ -24,9 +26,10 @@ export const PART_RULES = rulesOf({
   'point.denim-show': rule('should', { ...STRONG, kind: ['topstitch'] }, point({ topstitch: 0, jeans: 0.2 }), WEIGHED, 'The long eye of a topstitch needle lets thick thread through without shredding it.'),
   'point.foam-jeans': rule('should', FOAM, point({ jeans: 0 }), WEIGHED, 'A strong jeans point goes through foam; a leather point would cut its knitted face.'),
   'point.hide-leather': rule('should', { structure: ['hide'] }, point({ leather: 0 }), WEIGHED, 'Real hide wants a cutting point.'),
+  'point.thick-hide': rule('should', { structure: ['hide'], thicknessFrom: 0.9 }, point({ leather: 0, jeans: 1, sharp: 1.2, universal: 1.5, topstitch: 1.5, quilting: 1.5, ballpoint: null, stretch: null, 'twin-stretch': null }), WEIGHED, 'Leather this thick wants a cutting point: others skip.'),
   'point.coated': rule('should', { structure: ['coated'] }, point({ sharp: 0, jeans: 0.02 }), WEIGHED, 'A fine sharp or jeans point makes the smallest hole; a cutting point would leave slits in a coating.'),
   'point.fine-woven': rule('should', { structure: ['woven'], massBelow: 110 }, point({ universal: 0, sharp: 0 }), WEIGHED, 'Fine cloth wants a fresh fine needle, universal or sharp.'),
-  'point.microscopic': rule('should', { family: ['ripstop', 'satin'] }, point({ sharp: 0, universal: 0.15 }), WEIGHED, 'A fine sharp point leaves the smallest hole where holes stay.'),
+  'point.microscopic': rule('should', { family: ['ripstop', 'satin'] }, point({ sharp: 0, universal: 0.15, ballpoint: 0.6, stretch: 0.6 }), WEIGHED, 'A fine sharp point leaves the smallest hole where holes stay.'),
   'point.sequins': rule('should', { family: ['sequins'] }, point({ sharp: 0, universal: 0.05, quilting: 0.6 }), WEIGHED, 'An ordinary sharp needle, changed as soon as it has struck a sequin.'),
   'point.loops': rule('should', { family: ['rib', 'sweater-knit'] }, point({ ballpoint: 0, stretch: 0.2 }), WEIGHED, 'Ribs and loose knits stretch by their loops: a ballpoint slips between them.'),
   'point.precise': rule('should', { structure: ['woven'], kind: ['topstitch', 'strip-join', 'buttonhole'], massBelow: 240 }, point({ sharp: 0, universal: 0.06 }), WEIGHED, 'A sharp point pierces where it stands: the straightest line.'),
@@ -34,6 +37,8 @@ export const PART_RULES = rulesOf({
   'point.sandwich': rule('should', { family: ['quilt-sandwich'] }, point({ quilting: 0, sharp: 0.08 }), WEIGHED, 'A quilting or sharp needle goes through the wadding without pushing it down.'),
   'point.hand-woven': rule('should', { family: ['hand-woven', 'double-gauze', 'terry'] }, point({ universal: 0, sharp: 0.3, jeans: 0.4, topstitch: 0.6 }), WEIGHED, 'A universal point parts loose yarns instead of splitting them.'),
   'point.twin-for-lines': rule('should', { ...KNIT, kind: ['hem', 'topstitch'] }, point({ 'twin-stretch': 0, twin: 0.1, ballpoint: 0.2, stretch: 0.3 }), WEIGHED, 'Two needles make two rows above and a zigzag below: a hem that gives.'),
+  'point.veto-denim': rule('must', { ...STRONG, massFrom: 200 }, BLUNT_OUT, WEIGHED, 'A ballpoint does not pierce fabric this dense: it is pushed aside, and stitches skip.'),
+  'point.veto-coat': rule('must', { coatWeight: true }, BLUNT_OUT, WEIGHED, 'A ballpoint does not pierce a felted coat-weight wool cleanly.'),
   'point.woven-one-needle': rule('should', { structure: ['woven', 'foam', 'hide', 'coated', 'layered'] }, point({ twin: 1.2, 'twin-stretch': 1.5 }), WEIGHED, 'One needle, one row.'),
 
   'thread.polyester': rule('should', {}, fibre({ polyester: 0, cotton: 0.4, silk: 0.8, 'elastic-polyester': 0.7, nylon: 0.9 }), WEIGHED, 'Good all-purpose polyester serves nearly everything.'),
@@ -77,9 +82,10 @@ export const PART_RULES = rulesOf({
   'pressure.stable-knit': rule('should', STABLE_KNIT, pressure(0.35), RANGED, 'Stable knits take light to normal pressure.'),
   'pressure.lowest': rule('should', { ...KNIT, recoveryBelow: 80 }, pressure(0), RANGED, 'The lowest on a knit that comes back badly: what is stretched stays stretched.'),
   'pressure.slinky': rule('should', LIMP_KNIT, pressure(0), RANGED, 'The lowest on drapey and loose knits.'),
-  'pressure.nap': rule('should', { traits: ['napped'], structure: ['woven'] }, pressure(0.2), RANGED, 'Lighter on a pile, which the foot would crush and push along.'),
   'pressure.skins': rule('should', SKINS, pressure(0.4), RANGED, 'Light to normal: the foot marks hide and coated cloth.'),
-  'pressure.lofty': rule('should', { family: ['quilt-sandwich', 'faux-fur', 'sequins', 'terry'] }, pressure(0.35), RANGED, 'A little lighter over loft, or the top layer is pushed ahead.'),
+  'pressure.lofty': rule('should', { structure: ['woven', 'layered'], loftFrom: 0.01 }, { parameter: 'pressure', ideal: 0.5, lofty: 0.35 }, RANGED, 'A little lighter over loft, or the top layer is pushed ahead.'),
+  'pressure.fur': rule('should', { family: ['faux-fur', 'sequins'] }, pressure(0.35), RANGED, 'A little lighter here, or the top layer is pushed ahead.'),
+  'pressure.nap': rule('should', { traits: ['napped'], structure: ['woven'] }, pressure(0.2), RANGED, 'Lighter on a pile, which the foot would crush and push along.'),
   'pressure.firm-lines': rule('should', { ...KNIT, kind: [...ZIPS, 'buttonhole', 'bar-tack'] }, pressure(0.4), RANGED, 'A little more here, so that tape and stabiliser feed with the knit.'),
   'pressure.hem-knit': rule('should', { ...KNIT, kind: [...HEMS, ...SHOWN], recoveryFrom: 80 }, pressure(0.25), RANGED, 'Light: a hem that is stretched as it is sewn waves for good.'),
 });

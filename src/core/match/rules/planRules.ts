@@ -1,7 +1,7 @@
 import { IN_FROM_EDGE, type SewingPlan } from '../plan/plan';
 import { type Effect, rule, rulesOf } from './ruleTypes';
 import { CARE_LABEL, OUR_WAY, PRACTICE, PRESSED } from './origins';
-import { FOAM, HOLED, KNIT, PILE, SILKY, SKINS, STRONG } from './groups';
+import { FINE, FOAM, HOLED, KNIT, PILE, SKINS, STRONG } from './groups';
 
 const LEVER_UP = 'Take-up lever at its highest, both tails held.';
 const start = (...value: string[]): Effect => ({ parameter: 'plan.start', value: [LEVER_UP, ...value] });
@@ -22,7 +22,7 @@ export const PLAN_RULES = rulesOf({
   'start.usual': rule('should', {}, start('Foot down.'), PRACTICE, 'A lever left low is the biggest cause of thread nests.'),
   'start.knit': rule('should', KNIT, start(IN_FROM_EDGE), PRACTICE, 'At the very edge a knit is drawn down into the plate.'),
   'start.pile': rule('should', { family: ['velvet', 'sweater-knit'] }, start('Begin on a leader scrap and run on to the cloth, held taut in front and behind.'), PRACTICE, 'The scrap takes the first stitches, where the layers creep most.'),
-  'start.leader': rule('should', SILKY, start('Begin on a leader scrap and run on to the cloth.'), PRACTICE, 'The scrap takes the first stitches, where fine cloth is eaten.'),
+  'start.leader': rule('should', FINE, start('Begin on a leader scrap and run on to the cloth.'), PRACTICE, 'The scrap takes the first stitches, where fine cloth is eaten.'),
   'start.sheer': rule('should', { family: ['lace', 'mesh'] }, start('Begin on tissue laid under the edge and run on to the cloth.'), PRACTICE, 'Tissue carries the open threads past the slot.'),
   'start.skins': rule('should', HOLED, start('Begin on the cloth, not before the edge.'), PRACTICE, 'Holes stay, so nothing is sewn twice.'),
   'start.dart': rule('should', { kind: ['dart'] }, start('Begin at the wide end.', 'The last three stitches on the fold, run off and leave tails.'), PRACTICE, 'The point ends without a bump.'),
@@ -35,7 +35,7 @@ export const PLAN_RULES = rulesOf({
   'secure.knit-small': rule('should', { family: ['swim', 'mesh'], autoLock: false }, secure('short-stitch'), PRACTICE, 'A few very short stitches: a thick knot of back-stitches is felt against the skin.'),
   'secure.quilt': rule('should', { kind: ['quilt-lines'], autoLock: true }, secure('lock'), PRACTICE, 'Tied-off ends lie flat on a quilt.'),
   'secure.quilt-small': rule('should', { kind: ['quilt-lines'], autoLock: false }, secure('short-stitch'), PRACTICE, 'A few very short stitches lie flat on a quilt.'),
-  'secure.knot-fine': rule('must', SILKY, secure('knot'), PRACTICE, 'Back-stitching chews fine silk: leave tails and knot them by hand.'),
+  'secure.knot-fine': rule('must', FINE, secure('knot'), PRACTICE, 'Back-stitching chews fabric this fine: leave tails and knot them by hand.'),
   'secure.knot-holes': rule('must', HOLED, secure('knot'), PRACTICE, 'Sewing back over the same holes weakens them: knot the tails by hand.'),
   'secure.dart': rule('should', { kind: ['dart'] }, secure('knot'), PRACTICE, 'Tie the tails at the point: back-stitches show there as a bump.'),
   'secure.dense': rule('should', { kind: ['bar-tack', 'buttonhole'] }, secure('tails-to-back'), PRACTICE, 'Dense stitches hold themselves: only the tails are pulled to the back and knotted.'),
@@ -43,7 +43,7 @@ export const PLAN_RULES = rulesOf({
 
   'hold.pins': rule('should', {}, hold('pins'), PRACTICE, 'Pins across the seam, out before the needle.'),
   'hold.knit': rule('should', KNIT, hold('clips', 'ballpoint-pins'), PRACTICE, 'Clips, or pins that do not cut the loops.'),
-  'hold.silk': rule('should', SILKY, hold('silk-pins-in-allowance'), PRACTICE, 'Pin holes show in silk: keep them in the allowance.'),
+  'hold.silk': rule('should', FINE, hold('silk-pins-in-allowance'), PRACTICE, 'Pin holes show in fine fabric: silk pins, inside the allowance only.'),
   'hold.thick': rule('should', { structure: ['woven'], massFrom: 380 }, hold('clips', 'pins'), PRACTICE, 'Thick layers hold in clips; pins bend.'),
   'hold.sandwich': rule('should', { family: ['quilt-sandwich'] }, hold('baste', 'clips'), PRACTICE, 'Three layers are basted all over, or the top one creeps.'),
   'hold.nap': rule('should', { family: ['velvet', 'faux-fur'] }, hold('pins', 'baste'), PRACTICE, 'Piles creep on each other: many pins, or basting.'),
@@ -55,7 +55,7 @@ export const PLAN_RULES = rulesOf({
   'hold.zip-skins': rule('must', { ...HOLED, kind: ['zip-centred', 'zip-concealed', 'zip-lapped', 'zip-exposed'] }, hold('glue', 'tape'), PRACTICE, 'Basting would leave its holes: glue or tape holds the zip.'),
 
   'leader.no': rule('should', {}, { parameter: 'plan.leader', value: false }, OUR_WAY, 'Not needed here.'),
-  'leader.fine': rule('should', SILKY, { parameter: 'plan.leader', value: true }, PRACTICE, 'A leader scrap feeds fine cloth in.'),
+  'leader.fine': rule('should', FINE, { parameter: 'plan.leader', value: true }, PRACTICE, 'A leader scrap feeds fine cloth in.'),
   'leader.pile': rule('should', { family: ['velvet', 'sweater-knit', 'rib'] }, { parameter: 'plan.leader', value: true }, PRACTICE, 'A leader scrap saves the first stitches.'),
   'tissue.no': rule('should', {}, { parameter: 'plan.tissue', value: false }, OUR_WAY, 'Only if the scrap shows the cloth being drawn down.'),
   'tissue.sheer': rule('should', { traits: ['sheer'] }, { parameter: 'plan.tissue', value: true }, PRACTICE, 'Tissue under sheer cloth keeps it out of the slot.'),
@@ -63,7 +63,7 @@ export const PLAN_RULES = rulesOf({
 
   'cut.usual': rule('should', {}, cut('double', 'shears or rotary blade'), PRACTICE, 'Stable cloth can be cut folded.'),
   'cut.knit': rule('should', KNIT, cut('double', 'rotary blade on a mat, with weights'), PRACTICE, 'Edges curl and shears lift them.'),
-  'cut.silk': rule('should', SILKY, cut('single', 'micro-serrated shears', { sandwich: true }), PRACTICE, 'It slides: one layer, between two sheets of white tissue.'),
+  'cut.silk': rule('should', FINE, cut('single', 'micro-serrated shears', { sandwich: true }), PRACTICE, 'It slides: one layer, between two sheets of white tissue.'),
   'cut.loose': rule('should', { traits: ['loose'] }, cut('single', 'sharp shears'), PRACTICE, 'Loose threads shift under a second layer.'),
   'cut.nap': rule('should', { traits: ['napped'] }, cut('single', 'sharp shears', { oneWay: true }), PRACTICE, 'The pile shades by direction: all pieces one way.'),
   'cut.heavy': rule('should', STRONG, cut('single', 'fresh rotary blade or heavy shears'), PRACTICE, 'Thick layers shift under the blade.'),
@@ -72,28 +72,31 @@ export const PLAN_RULES = rulesOf({
   'cut.fur': rule('should', { family: ['faux-fur'] }, cut('single', 'sharp blade through the backing only', { oneWay: true }), PRACTICE, 'Cut the backing, not the pile.'),
   'cut.sequins': rule('should', { family: ['sequins'] }, cut('single', 'old shears', { oneWay: true }), PRACTICE, 'Sequins ruin a good blade; take them out of the allowances.'),
   'mark.chalk': rule('should', {}, mark('Chalk, or clips of 3 mm in the allowance'), PRACTICE, 'Chalk brushes off.'),
-  'mark.silk': rule('should', SILKY, mark('Tailor’s tacks in silk thread'), PRACTICE, 'Carbon and wheel mark silk for ever.'),
+  'mark.silk': rule('should', FINE, mark('Tailor’s tacks in silk thread'), PRACTICE, 'Carbon paper and a tracing wheel mark fine fabric for ever.'),
   'mark.pile': rule('should', { traits: ['napped', 'sheer', 'loose'] }, mark('Tailor’s tacks'), PRACTICE, 'Chalk is lost in a pile or an open weave.'),
   'mark.skins': rule('should', HOLED, mark('Soft pencil or tape on the wrong side'), PRACTICE, 'Pin and wheel holes stay.'),
 
   'press.usual': rule('should', {}, press(200, false, 'yes'), PRESSED, 'Flat as sewn, then open; let it cool before moving it.'),
-  'press.knit': rule('should', KNIT, press(150, true, 'little'), PRESSED, 'A press cloth, or it shines; steam shrinks a wave back.'),
+  'press.glazes': rule('should', { glazes: true }, press(150, true, 'little'), CARE_LABEL, 'Polyester takes two dots at most, through a cloth: it shines long before it melts.'),
+  'press.knit': rule('should', KNIT, press(150, true, 'little'), PRESSED, 'Through a press cloth, or it shines; steam shrinks a wave back.'),
   'press.slinky': rule('should', { family: ['slinky-jersey'] }, press(150, true, 'little'), PRESSED, 'Hover and steam, do not drag.'),
-  'press.wool': rule('should', { family: ['wool'] }, press(150, true, 'yes'), PRESSED, 'Wool takes steam through a cloth.'),
+  'press.wool': rule('should', { family: ['wool'] }, press(150, true, 'yes'), PRESSED, 'Wool takes two dots and steam, through a damp cloth.'),
   'press.viscose': rule('should', { family: ['viscose-woven'] }, press(150, true, 'little'), CARE_LABEL, 'Two dots, from the wrong side, or it shines.'),
-  'press.silk': rule('should', SILKY, press(150, true, 'no'), CARE_LABEL, 'Two dots at most, through organza; water leaves marks on silk.'),
+  'press.unknown': rule('should', { fibreUnknown: true, structure: ['woven', 'layered'] }, press(110, true, 'no'), CARE_LABEL, 'Its fibre is not known: start at one dot through a press cloth, and try it hotter on a scrap.'),
+  'press.unknown-knit': rule('should', { ...KNIT, fibreUnknown: true }, press(110, true, 'little'), CARE_LABEL, 'Its fibre is not known: start at one dot through a press cloth, and try it hotter on a scrap.'),
+  'press.fine': rule('should', FINE, press(150, true, 'no'), CARE_LABEL, 'Two dots at most, dry, through organza.'),
+  'press.water-marks': rule('should', { traits: ['water-marks'] }, press(150, true, 'no'), CARE_LABEL, 'Dry, through organza: water leaves marks on it.'),
   'press.melts': rule('should', { traits: ['heat-sensitive'] }, press(110, true, 'no'), CARE_LABEL, 'One dot: it shines or melts above.'),
-  'press.satin': rule('should', { family: ['satin'] }, press(110, true, 'no'), CARE_LABEL, 'Imitation satin melts and shines; silk satin takes two dots.'),
-  'press.pile': rule('should', PILE, press(150, false, 'little'), PRESSED, 'On a towel or needleboard, never flat on the face.'),
+  'press.pile': rule('should', PILE, press(150, false, 'little'), PRESSED, 'Face down on a towel or needle board, never flat on the face.'),
   'press.foam': rule('should', FOAM, press(110, true, 'no'), CARE_LABEL, 'A low iron at most; a crease in foam never leaves.'),
-  'press.none': rule('should', SKINS, press(0, false, 'no'), PRESSED, 'No iron on hide or a coating: finger-press and hammer flat.'),
+  'press.none': rule('should', SKINS, press(0, false, 'no'), PRESSED, 'No iron on leather or a coated fabric: finger-press and hammer flat.'),
   'press.none-either': rule('should', { family: ['sequins', 'faux-fur'] }, press(0, false, 'no'), PRESSED, 'No iron: finger-press the allowances open.'),
   'press.sandwich': rule('should', { family: ['quilt-sandwich'] }, press(110, false, 'no'), PRESSED, 'An iron flattens the wadding.'),
 
   'speed.steady': rule('should', {}, { parameter: 'plan.speed', value: 'steady' }, PRACTICE, 'Slow and even beats fast.'),
   'speed.free': rule('should', { kind: ['baste', 'stay'] }, { parameter: 'plan.speed', value: 'free' }, PRACTICE, 'A line inside the allowance may be sewn as fast as the hands follow.'),
   'speed.slow': rule('should', KNIT, { parameter: 'plan.speed', value: 'slow' }, PRACTICE, 'Slowly, guiding and never pulling.'),
-  'speed.slow-fine': rule('should', SILKY, { parameter: 'plan.speed', value: 'slow' }, PRACTICE, 'Slowly, held taut in front and behind.'),
+  'speed.slow-fine': rule('should', FINE, { parameter: 'plan.speed', value: 'slow' }, PRACTICE, 'Slowly, held taut in front and behind.'),
   'speed.slow-thick': rule('should', { massFrom: 400 }, { parameter: 'plan.speed', value: 'slow' }, PRACTICE, 'Slowly; over thick spots turn the wheel by hand.'),
   'speed.slow-work': rule('should', { kind: ['zip-centred', 'zip-concealed', 'zip-exposed', 'zip-lapped', 'topstitch', 'ditch', 'rolled-hem', 'binding', 'buttonhole'] }, { parameter: 'plan.speed', value: 'slow' }, PRACTICE, 'Slowly: the line is seen.'),
 });

@@ -11,6 +11,18 @@ export interface When {
   family?: readonly Family[];
   kind?: readonly OperationKind[];
   traits?: readonly Trait[];
+  /** Fine and sliding, whatever it is called. */
+  fine?: true;
+  /** Nothing says what fibre it is. */
+  fibreUnknown?: true;
+  /** Its most delicate fibre is polyester, which glazes long before it melts. */
+  glazes?: true;
+  /** How much of it is air, 0 … 1. */
+  loftFrom?: number;
+  /** A hem in it is turned once. */
+  foldsOnce?: true;
+  /** A coat-weight wool. */
+  coatWeight?: true;
   massFrom?: number;
   massBelow?: number;
   thicknessFrom?: number;
@@ -61,7 +73,8 @@ export type Effect =
   | ({ parameter: 'stitch' } & Weighing<StitchId>)
   | { parameter: 'lengthMm'; aim: Aim; stitches?: readonly StitchId[] }
   | { parameter: 'widthMm'; aim: Aim; stitches?: readonly StitchId[] }
-  | { parameter: 'pressure'; ideal: number }
+  /** `lofty` is the ideal of what is all air; in between it goes by the loft. */
+  | { parameter: 'pressure'; ideal: number; lofty?: number }
   | { parameter: 'needlePosition'; foot: Foot; mm: number; footSide: 'left' | 'right' }
   | { [K in keyof SewingPlan]: { parameter: `plan.${K}`; value: SewingPlan[K] } }[keyof SewingPlan];
 

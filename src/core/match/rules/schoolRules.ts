@@ -2,7 +2,7 @@ import type { StitchId } from '../../stitch';
 import type { Costs } from './ruleTypes';
 import { rule, rulesOf } from './ruleTypes';
 import { CHOSEN, CHOSEN_WAY } from './origins';
-import { HOLED, KNIT, SILKY } from './groups';
+import { FINE, HOLED, KNIT } from './groups';
 
 /** One stitch, and no other while it can be had. */
 const stitch = (costs: Costs<StitchId>, others: number) => ({ parameter: 'stitch', costs, others }) as const;
@@ -19,7 +19,7 @@ export const SCHOOL_RULES = rulesOf({
   'school.knit-slanted': rule('may', { ...KNIT, kind: ['join'], school: { 'knit-stitch': 'slanted' } }, stitch({ lightning: 0 }, 2), CHOSEN, 'You chose the slanted stretch stitch for knits.'),
 
   'school.length-longer': rule('may', { ...KNIT, kind: ['join'], school: { 'awkward-length': 'longer' } }, { parameter: 'lengthMm', aim: { min: 2.5, ideal: 3, max: 3.5 }, stitches: ['zigzag', 'triple-straight'] }, CHOSEN, 'You sew awkward cloth longer: fewer punctures.'),
-  'school.length-longer-fine': rule('may', { ...SILKY, kind: ['join'], school: { 'awkward-length': 'longer' } }, { parameter: 'lengthMm', aim: { min: 2, ideal: 2.4, max: 2.8 }, stitches: ['straight'] }, CHOSEN, 'You sew awkward cloth longer: fewer punctures.'),
+  'school.length-longer-fine': rule('may', { ...FINE, kind: ['join'], school: { 'awkward-length': 'longer' } }, { parameter: 'lengthMm', aim: { min: 2, ideal: 2.4, max: 2.8 }, stitches: ['straight'] }, CHOSEN, 'You sew awkward cloth longer: fewer punctures.'),
   'school.length-shorter': rule('may', { ...KNIT, kind: ['join'], school: { 'awkward-length': 'shorter' } }, { parameter: 'lengthMm', aim: { min: 1, ideal: 1.6, max: 2 }, stitches: ['zigzag'] }, CHOSEN, 'You sew awkward cloth shorter: more give, a finer line.'),
   'school.length-shorter-fine': rule('may', { structure: ['woven'], massBelow: 150, kind: ['join'], school: { 'awkward-length': 'shorter' } }, { parameter: 'lengthMm', aim: { min: 1.5, ideal: 1.6, max: 2 }, stitches: ['straight'] }, CHOSEN, 'You sew awkward cloth shorter: a finer line.'),
 
@@ -55,7 +55,7 @@ export const SCHOOL_RULES = rulesOf({
 
   'school.hold-pins': rule('may', { school: { holding: 'pins' } }, { parameter: 'plan.hold', value: ['pins'] }, CHOSEN_WAY, 'You hold with pins.'),
   'school.hold-ballpoint': rule('may', { ...KNIT, school: { holding: 'pins' } }, { parameter: 'plan.hold', value: ['ballpoint-pins'] }, CHOSEN_WAY, 'You hold with pins: ballpoint ones on knits.'),
-  'school.hold-silk-pins': rule('may', { ...SILKY, school: { holding: 'pins' } }, { parameter: 'plan.hold', value: ['silk-pins-in-allowance'] }, CHOSEN_WAY, 'You hold with pins: silk ones, inside the allowance.'),
+  'school.hold-silk-pins': rule('may', { ...FINE, school: { holding: 'pins' } }, { parameter: 'plan.hold', value: ['silk-pins-in-allowance'] }, CHOSEN_WAY, 'You hold with pins: silk ones, inside the allowance.'),
   'school.hold-clips': rule('may', { school: { holding: 'clips' } }, { parameter: 'plan.hold', value: ['clips'] }, CHOSEN_WAY, 'You hold with clips.'),
   'school.hold-weights': rule('may', { school: { holding: 'weights' } }, { parameter: 'plan.hold', value: ['weights', 'baste'] }, CHOSEN_WAY, 'You lay weights while cutting and baste before sewing.'),
   'school.hold-glue': rule('may', { school: { holding: 'glue' } }, { parameter: 'plan.hold', value: ['glue'] }, CHOSEN_WAY, 'You hold with a line of fabric glue.'),

@@ -1,7 +1,7 @@
-import { PRESS_FLAT, STEAM_BACK } from '../plan/plan';
+import { PRESS_FLAT, PRESS_PILE, STEAM_BACK, UNKNOWN_FIBRE } from '../plan/plan';
 import { type Effect, rule, rulesOf } from './ruleTypes';
 import { PRACTICE } from './origins';
-import { FOAM, HOLED, KNIT, SILKY, SKINS } from './groups';
+import { FINE, FOAM, HOLED, KNIT, PILE, SKINS } from './groups';
 
 const seam = (value: string) => ({ parameter: 'plan.seam', value }) as const;
 const note = (...value: string[]): Effect => ({ parameter: 'plan.notes', value });
@@ -17,7 +17,8 @@ export const SEAM_RULES = rulesOf({
   'seam.knit-overlocker': rule('should', { ...KNIT, kind: ['join'], overlocker: true, stretchFrom: 75 }, seam('On the overlocker, or plain in this stitch, right sides together'), PRACTICE, 'The stretchiest seams are what an overlocker does best; this setting does without it.'),
   'seam.stable-knit': rule('should', { family: ['double-knit', 'scuba', 'fleece'], kind: ['join'] }, seam('Plain seam, right sides together, {opened}, edges left as they are'), PRACTICE, 'Pressed open it is half as bulky, and a stable knit does not run.'),
   'seam.sweater': rule('should', { family: ['sweater-knit'], kind: ['join'] }, seam('Plain seam, right sides together, edges zigzagged together; tape along the shoulders'), PRACTICE, 'Loose loops run, and shoulders drop.'),
-  'seam.french': rule('should', { ...SILKY, kind: ['join'] }, seam('French seam: wrong sides together first, then right sides'), PRACTICE, 'Raw edges of fine cloth fray and show through; a French seam hides them.'),
+  'seam.french': rule('should', { ...FINE, kind: ['join'], traits: ['frays'] }, seam('French seam: wrong sides together first, then right sides'), PRACTICE, 'Raw edges of fine cloth fray and show through; a French seam hides them.'),
+  'seam.lining': rule('should', { family: ['lining'], kind: ['join'] }, seam('Plain seam, right sides together, edges finished together, both allowances pressed to one side'), PRACTICE, 'Inside a garment a lining seam is pressed to one side: it is stronger and lies flat.'),
   'seam.double-gauze': rule('should', { family: ['double-gauze'], kind: ['join'] }, seam('Plain seam with a wide allowance, edges finished together, or French seam'), PRACTICE, 'Its threads slip out of a narrow allowance.'),
   'seam.felled': rule('should', { family: ['denim'], kind: ['join'] }, seam('Plain seam, then flat-felled or finished and topstitched'), PRACTICE, 'Denim frays in the wash; a felled seam locks the edges in.'),
   'seam.fur': rule('should', { family: ['faux-fur'], kind: ['join'] }, seam('Plain seam, pile trimmed from the allowances first and picked out of the seam afterwards'), PRACTICE, 'Pile caught in the seam makes a bald ridge.'),
@@ -25,7 +26,10 @@ export const SEAM_RULES = rulesOf({
   'seam.hide': rule('should', { ...SKINS, kind: ['join'] }, seam('Plain seam, {opened}, or lapped raw edges'), PRACTICE, 'These edges do not fray and take no iron.'),
   'seam.strip': rule('should', { kind: ['strip-join'] }, seam('Right sides together on a narrow allowance; press as sewn, then all to one side, and cool under a clapper'), PRACTICE, 'Pressed before it is opened, the line stays straight.'),
   'seam.hem': rule('should', { kind: ['hem'] }, seam('Fold twice, press, stitch close to the inner fold'), PRACTICE, 'Two folds close the raw edge in.'),
+  'seam.hem-once': rule('should', { kind: ['hem'], foldsOnce: true }, seam('Turned once, the edge finished or bound; caught by hand or with a blind hem, never pressed flat on the face'), PRACTICE, 'A second fold would be a thick ridge.'),
   'seam.knit-hem': rule('should', { ...KNIT, kind: ['hem'] }, seam('One fold of 20 to 25 mm, fusible stretch tape in the fold'), PRACTICE, 'One fold is enough on cloth that does not fray, and the tape stops a ridge.'),
+  'seam.knit-hem-cool': rule('should', { ...KNIT, kind: ['hem'], traits: ['heat-sensitive'] }, seam('One fold of 20 to 25 mm, held with clips or wash-away tape'), PRACTICE, 'One fold is enough on a knit, and fusible tape wants more heat than this fabric takes.'),
+  'seam.knit-hem-pile': rule('should', { ...KNIT, kind: ['hem'], traits: ['napped'] }, seam('One fold of 20 to 25 mm, the edge left as it is; never pressed flat on the face'), PRACTICE, 'It does not fray, and pressing crushes the pile.'),
   'seam.foam-raw': rule('should', { ...FOAM, kind: ['hem'] }, seam('Raw edge, or one fold held with glue and stitched'), PRACTICE, 'A hem is optional on foam.'),
   'seam.skins-hem': rule('should', { ...SKINS, kind: ['hem'] }, seam('One fold held with glue or tape, stitched once'), PRACTICE, 'These edges do not fray, and a second fold is bulk.'),
   'seam.rolled': rule('should', { kind: ['rolled-hem'] }, seam('Edge trimmed clean, rolled twice by the foot or turned 3 mm and 3 mm'), PRACTICE, 'A narrow roll closes a fine edge without weight.'),
@@ -58,8 +62,10 @@ export const SEAM_RULES = rulesOf({
   'notes.scrap': rule('should', {}, note('Sew 100 mm on a scrap of the same cloth, in the same number of layers, before the real thing.'), PRACTICE, 'Machine, cloth, needle and thread work on each other, and the answer differs every time.'),
   'notes.alternate': rule('should', { kind: ['strip-join'] }, note('Alternate the end you start from, with a clean feed and a new needle.'), PRACTICE, 'Sewn all from one end, a strip set bends.'),
   'notes.pile-up': rule('should', { family: ['velvet', 'corduroy'] }, note('Over a plain cloth the pile side goes up; sew with the pile, not against it.'), PRACTICE, 'The pile walks away from the foot.'),
+  'notes.press-pile': rule('should', PILE, note(PRESS_PILE), PRACTICE, 'A pile pressed flat stays flat.'),
+  'notes.unknown-fibre': rule('should', { fibreUnknown: true, structure: ['woven', 'knit', 'layered'] }, note(UNKNOWN_FIBRE), PRACTICE, 'The most delicate fibre decides the heat.'),
   'notes.nap': rule('should', { traits: ['napped'] }, note('One direction for every piece.'), PRACTICE, 'Turned round, the same cloth looks another colour.'),
-  'notes.pull-taut': rule('should', SILKY, note('Hold it taut in front and behind, without pulling.'), PRACTICE, 'Slack fine cloth puckers.'),
+  'notes.pull-taut': rule('should', FINE, note('Hold it taut in front and behind, without pulling.'), PRACTICE, 'Slack fine cloth puckers.'),
   'notes.steam-back': rule('should', { ...KNIT, kind: ['join', 'hem', 'band'] }, note(STEAM_BACK), PRACTICE, 'Steam shrinks a stretched knit.'),
   'notes.press-flat': rule('should', { kind: ['topstitch', 'join'], traits: ['slippery'] }, note(PRESS_FLAT), PRACTICE, 'It melts the stitches into the cloth.'),
   'notes.fixed-pressure': rule('should', { ...KNIT, fixedPressure: true }, note('This machine’s pressure cannot be set: a walking or glide-soled foot, tissue on top, or starch stand in for it.'), PRACTICE, 'Without a dial, less drag is what is left.'),
@@ -70,6 +76,6 @@ export const SEAM_RULES = rulesOf({
   'notes.hand-woven': rule('should', { family: ['hand-woven'] }, note('Count this needle’s hours double; zigzag the edges as soon as they are cut.'), PRACTICE, 'Hand-spun yarns wear needles, and cut edges fall apart.'),
   'notes.edges-first': rule('should', { family: ['denim', 'canvas', 'linen'] }, note('Zigzag the cut edges before the first wash.'), PRACTICE, 'They unravel in the drum.'),
   'notes.buttonhole': rule('should', { kind: ['buttonhole'] }, note('Length of the opening: the button’s diameter and its thickness.'), PRACTICE, 'A domed button needs more than its width.'),
-  'notes.many-layers': rule('should', { kind: ['hem'], family: ['denim'], layersFrom: 6 }, note('At the seams slide a folded scrap of the same denim behind the foot, then in front, so that it stays level; a 110/18 needle for many layers.'), PRACTICE, 'A tipped foot makes short and skipped stitches.'),
+  'notes.many-layers': rule('should', { kind: ['hem'], family: ['denim'], layersFrom: 6 }, note('At the seams slide a folded scrap of the same denim behind the foot, then in front, so that it stays level.'), PRACTICE, 'A tipped foot makes short and skipped stitches.'),
   'notes.bias': rule('should', { direction: ['bias'] }, note('Bias edges grow: handle little, and let the piece hang before hemming.'), PRACTICE, 'The weave gives most across its corners.'),
 });

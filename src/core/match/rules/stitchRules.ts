@@ -11,7 +11,7 @@ const prefer = (costs: Costs<StitchId>) => ({ parameter: 'stitch', costs }) as c
 /** Which stitch. Later rules override earlier ones for the same choice. */
 // prettier-ignore
 export const STITCH_RULES = rulesOf({
-  'stitch.straight-holds': rule('should', {}, only({ straight: 0, 'triple-straight': 0.5, zigzag: 0.6 }), WEIGHED,
+  'stitch.straight-holds': rule('should', {}, only({ straight: 0, 'triple-straight': 0.5, zigzag: 1.2 }), WEIGHED,
     'A straight stitch is the firmest and finest line where nothing has to stretch.'),
   'stitch.knit-join': rule('should', { ...KNIT, kind: SEAMS }, prefer({ zigzag: 0, lightning: 0.15, 'triple-straight': 0.35, 'three-step-zigzag': 0.45, 'overlock-like': 0.5, 'step-cross': 0.6, straight: 0.3 }), WEIGHED,
     'A short, narrow zigzag is the usual answer on knits: it gives with the seam.'),

@@ -3,7 +3,7 @@ import { type AskedIds, lineFacts, type NearCard, nearestCards, type TestedCard 
 import type { Thread } from '../../kit';
 import type { SeamContext } from '../../physics';
 import type { StitchId } from '../../stitch';
-import type { Aims } from '../rules/aims';
+import type { Aims } from '../rules/aimTypes';
 import type { Aim } from '../rules/ruleTypes';
 
 /** How many of the nearest cards are looked at, and how far they pull: proof outweighs habit (model). */

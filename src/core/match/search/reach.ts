@@ -3,7 +3,7 @@ import { type Machine, trueLengthMm, trueWidthMm } from '../../kit';
 import { atMost, isNear, stepsToReach, stepsWithin } from '../../numbers';
 import type { SeamContext } from '../../physics';
 import { STITCHES, stitchFacts, type StitchId } from '../../stitch';
-import type { Aims, Sized } from '../rules/aims';
+import type { Aims, Sized } from '../rules/aimTypes';
 import type { Aim } from '../rules/ruleTypes';
 import { stepsBetween, widthStep } from './steps';
 

@@ -16,7 +16,7 @@ function enumerate(question: Question): { cost: number; tried: number } {
   let tried = 0;
   const one = (setup: Setup) => {
     tried += 1;
-    if (!stitchSuitsNeedle(setup.stitch, setup.needle)) return;
+    if (!stitchSuitsNeedle(question, setup.stitch, setup.needle)) return;
     const needle = needleCost(question, setup.needle, setup.thread);
     const feed = feedCost(question, setup.foot, setup.plate, setup.stitch, setup.pressure);
     if (needle === null || feed === null) return;
@@ -116,7 +116,7 @@ function joinPlainly(question: Question): number {
       const tension = Math.min(...tensionSteps(machine).map((steps) => tensionCost(question, thread, steps)));
       for (const needle of kit.needles) {
         const pair = needleCost(question, needle, thread);
-        if (pair === null || !stitchSuitsNeedle(stitch, needle)) continue;
+        if (pair === null || !stitchSuitsNeedle(question, stitch, needle)) continue;
         for (const size of sizes) {
           const sewn =
             stitchCost(question, stitch, size, thread, needle.gapMm) +

@@ -126,7 +126,7 @@ function bestPerFoot(question: Question, stitch: StitchId, pairs: Pair[], carria
   const sizes = new SizeTable(question, stitch);
   const best = new Map<Foot, { cost: number; pair: Pair; carriage: Carriage; size: Size }>();
   for (const pair of pairs) {
-    if (!stitchSuitsNeedle(stitch, pair.needle)) continue;
+    if (!stitchSuitsNeedle(question, stitch, pair.needle)) continue;
     const floor = pair.cost + sizes.floor(pair);
     for (const carriage of carriages) {
       const known = best.get(carriage.foot);
@@ -242,7 +242,7 @@ class SizeTable {
     const { machine, seam } = this.question;
     const free = (widthMm: number) => {
       const setup = toSetup(this.question, this.stitch, pair, carriage, { lengthMm, widthMm });
-      return checkInterlocks({ setup, machine, thicknessMm: seam.thicknessMm }).length === 0;
+      return checkInterlocks({ setup, machine, thicknessMm: seam.underFootMm }).length === 0;
     };
     // What the narrowest width cannot do, no wider one can.
     return free(this.widths[0]) ? this.widths.findLast(free)! : -1;

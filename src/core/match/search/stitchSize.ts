@@ -40,11 +40,21 @@ function surestGive(
   return measured.popped ? measured.percent : Math.max(low, measured.percent);
 }
 
-/** Two needles make rows of straight stitch: with a swing or a way back they would cross each other's thread. */
-export function stitchSuitsNeedle(stitch: StitchId, needle: Needle): boolean {
+/**
+ * Whether a stitch may be sewn with a needle in this seam.
+ *
+ * Two needles make rows of straight stitch: with a swing or a way back they would cross each other's thread. And the hem of a
+ * knit is never one single straight line, which pops (common practice).
+ */
+export function stitchSuitsNeedle({ seam }: Pick<Question, 'seam'>, stitch: StitchId, needle: Needle): boolean {
   const { swings, feedsBackwards } = stitchFacts(stitch);
-  return needle.gapMm === undefined || !(swings || feedsBackwards);
+  if (needle.gapMm !== undefined) return !(swings || feedsBackwards);
+  return stitch !== 'straight' || !hemsAKnit(seam);
 }
+
+/** Whether a line hems a knit, which has to give however little it is worn stretched. */
+export const hemsAKnit = ({ profile, operation }: Question['seam']): boolean =>
+  profile.structure === 'knit' && operation.id === 'hem';
 
 /** Cost of a stitch at a length and width with a thread that stretches so far, the needle's size aside. */
 export function stitchCost(
