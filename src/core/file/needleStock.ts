@@ -7,7 +7,9 @@ import {
   type Kit,
   needleHours,
   needleSchema,
+  type OwnedThread,
   PLATES,
+  sameThread,
   spentReasonSchema,
   threadSchema,
 } from '../kit';
@@ -78,6 +80,14 @@ const distinct = <T>(list: readonly T[]): T[] => [
   ...new Map(list.map((item) => [JSON.stringify(item), item])).values(),
 ];
 
+/** Each kind of thread once; cheap only where every spool of it is. */
+function threadsOwned(threads: readonly Pick<ThreadRecord, 'thread' | 'quality'>[]): OwnedThread[] {
+  return distinct(threads.map((t) => t.thread)).map((thread) => {
+    const spools = threads.filter((t) => sameThread(t.thread, thread));
+    return spools.every(({ quality }) => quality === 'cheap') ? { ...thread, cheap: true } : thread;
+  });
+}
+
 /**
  * The kit that Match chooses from: kinds of needles and threads, feet and plates.
  *
@@ -91,14 +101,14 @@ const distinct = <T>(list: readonly T[]): T[] => [
 export function kitOf(
   record: KitRecord,
   needles: readonly Pick<NeedleRecord, 'needle' | 'spent'>[],
-  threads: readonly Pick<ThreadRecord, 'thread'>[],
+  threads: readonly Pick<ThreadRecord, 'thread' | 'quality'>[],
 ): Kit | null {
   const anything = record.needles === 'any' && record.threads === 'any' && !record.feet && !record.plates;
   if (anything && !record.overlocker) return null;
   const fit = needles.filter((n) => n.spent === null);
   return {
     needles: record.needles === 'any' ? [...ALL_NEEDLES] : distinct(fit.map((n) => n.needle)),
-    threads: record.threads === 'any' ? [...ALL_THREADS] : distinct(threads.map((t) => t.thread)),
+    threads: record.threads === 'any' ? [...ALL_THREADS] : threadsOwned(threads),
     feet: record.feet?.filter((foot) => !record.away.includes(foot)) ?? FEET.filter((foot) => !FOOT[foot].builtIn),
     plates: record.plates ?? [...PLATES],
     overlocker: record.overlocker,

@@ -2,12 +2,12 @@ import * as z from 'zod';
 import { oneOf } from '../result';
 import { FEET, FOOT, PLATES } from './feet';
 import { ALL_NEEDLES, needleSchema } from './needles';
-import { ALL_THREADS, threadSchema } from './threads';
+import { ALL_THREADS, ownedThreadSchema } from './threads';
 
 /** What is owned. A part left out of the input means that everything may be chosen; an empty list, that none is owned. */
 export const kitSchema = z.strictObject({
   needles: z.array(needleSchema).default([...ALL_NEEDLES]),
-  threads: z.array(threadSchema).default([...ALL_THREADS]),
+  threads: z.array(ownedThreadSchema).default([...ALL_THREADS]),
   feet: z.array(oneOf(FEET)).default(FEET.filter((foot) => !FOOT[foot].builtIn)),
   plates: z.array(oneOf(PLATES)).default([...PLATES]),
   overlocker: z.boolean().default(false),

@@ -31,6 +31,10 @@ export const THREAD_FIBRES = idsOf(FIBRE);
 export const threadSchema = z.strictObject({ fibre: oneOf(THREAD_FIBRES), tex: above0('a Tex number', 400) });
 export type Thread = z.infer<typeof threadSchema>;
 
+/** A thread that is owned; `cheap` where it is known to be fuzzy and uneven. */
+export const ownedThreadSchema = threadSchema.extend({ cheap: z.literal(true).optional() });
+export type OwnedThread = z.infer<typeof ownedThreadSchema>;
+
 /**
  * A thread in words.
  *

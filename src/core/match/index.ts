@@ -19,4 +19,5 @@ export { type MachineOffsets, machineOffsets } from './search/offsets';
 export { type SewingPlan, planSchema } from './plan/plan';
 export { type MatchInput, matchInputSchema, type MatchRequest, openQuestion, type Question } from './question';
 export { type SchoolAnswer, type SchoolMatters, schoolsThatMatter } from './rules/schoolsThatMatter';
+export { bestSettings } from './search/bestSettings';
 export { search, type Scored } from './search/search';

@@ -2,11 +2,11 @@ import { machineReads } from '../kit';
 import { giveOfSetup } from '../physics';
 import type { Blocked } from '../result';
 import { formatNumber } from '../units';
-import { alternativesTo, rejectedBy, usualGive } from './explain/alternatives';
+import { alternativesTo, rejectedBy } from './explain/alternatives';
 import { assessAnswer } from './explain/assessAnswer';
 import { cautionsFor } from './explain/cautions';
 import { confidenceIn } from './explain/confidence';
-import { fallsShort } from './search/stitchSize';
+import { fallsShort, usualGive } from './search/stitchSize';
 import { giveAnswer } from './explain/giveAnswer';
 import type { MatchAnswer, MatchOutput, MatchSharpening } from './output';
 import { planFor } from './plan/planFor';
@@ -48,7 +48,7 @@ export function sharpen(input: MatchInput): MatchSharpening {
   const found = bestSettings(question);
   const best = safeBest(question, found);
   return {
-    missing: missingThings(question, found[0]?.cost ?? null),
+    missing: missingThings(question, found[0] ?? null),
     measureNext: best ? measureNext(question, best.setup) : [],
   };
 }

@@ -1,4 +1,5 @@
 export * from './bow';
+export * from './eachCloth';
 export * from './feedRisks';
 export * from './feeding';
 export * from './give';

@@ -121,29 +121,26 @@ export function thickSeamNm(thicknessMm: number): number {
   return Math.round(clamp((thicknessMm - 3.2) * 4, 0, 12));
 }
 
-/**
- * Everything that can go wrong between needle, thread and cloth.
- *
- * @param seam - cloth and operation
- * @param needle - the needle
- * @param thread - the thread in it
- * @returns risks, each 0 … 1
- */
-export function needleRisks(seam: SeamContext, needle: Needle, thread: Thread): Hazard[] {
-  const from = needle.nm - seamNm(seam);
-  // Twins are sold in few sizes and pierce one row each: a thick knit does not rule them out.
-  const off = needle.gapMm === undefined ? from : Math.max(from, TWIN_MAY_BE_FINER);
-  return worseOf(seam, (one) => risksIn(one, needle, thread, off));
-}
-
 /** How much finer than usual a twin may be before it counts, Nm (common practice). */
 const TWIN_MAY_BE_FINER = -5;
 
-function risksIn(seam: SeamContext, needle: Needle, thread: Thread, off: number): Hazard[] {
+/**
+ * What a needle does to the cloth, whatever thread is in it: point, size, and how it stands at a thick place.
+ *
+ * @param seam - cloth and operation
+ * @param needle - the needle
+ * @returns risks, each 0 … 1
+ */
+export function bladeRisks(seam: SeamContext, needle: Needle): Hazard[] {
+  const from = needle.nm - seamNm(seam);
+  // Twins are sold in few sizes and pierce one row each: a thick knit does not rule them out.
+  const off = needle.gapMm === undefined ? from : Math.max(from, TWIN_MAY_BE_FINER);
+  return worseOf(seam, (one) => bladeIn(one, needle, off));
+}
+
+function bladeIn(seam: SeamContext, needle: Needle, off: number): Hazard[] {
   const { profile } = seam;
   const tender = profile.traits.includes('holes-stay') || profile.traits.includes('sheer') ? 1.4 : 1;
-  const fit = needleThreadFit(thread, needle);
-  const percent = Math.round(fit.fill * 100);
   return [
     pointRisk(seam, needle.point),
     elasticSkipRisk(seam, needle.point),
@@ -157,6 +154,21 @@ function risksIn(seam: SeamContext, needle: Needle, thread: Thread, off: number)
       level: riskLevel((-off - 2) / 32),
       why: () => `Nm ${needle.nm} is thin for ${Math.round(profile.massGsm.value)} g/m²: it bends aside.`,
     },
+    humpRisk(seam, needle.nm),
+  ];
+}
+
+/**
+ * How a thread sits in the eye of a needle.
+ *
+ * @param needle - the needle
+ * @param thread - the thread in it
+ * @returns risks, each 0 … 1
+ */
+export function eyeRisks(needle: Needle, thread: Thread): Hazard[] {
+  const fit = needleThreadFit(thread, needle);
+  const percent = Math.round(fit.fill * 100);
+  return [
     {
       sign: 'shreds',
       level: riskLevel((fit.fill - 0.72) / 0.2),
@@ -167,7 +179,19 @@ function risksIn(seam: SeamContext, needle: Needle, thread: Thread, off: number)
       level: riskLevel(((0.45 - fit.fill) / 0.2) * 0.6),
       why: () => `The thread fills only ${percent} % of the eye and lies loosely in it.`,
     },
-    ...threadRisks(seam, thread),
-    humpRisk(seam, needle.nm),
   ];
 }
+
+/**
+ * Everything that can go wrong between needle, thread and cloth.
+ *
+ * @param seam - cloth and operation
+ * @param needle - the needle
+ * @param thread - the thread in it
+ * @returns risks, each 0 … 1
+ */
+export const needleRisks = (seam: SeamContext, needle: Needle, thread: Thread): Hazard[] => [
+  ...bladeRisks(seam, needle),
+  ...eyeRisks(needle, thread),
+  ...worseOf(seam, (one) => threadRisks(one, thread)),
+];

@@ -33,6 +33,16 @@ const SUITS: Record<Structure, { sign: Sign; level: Record<NeedlePoint, number> 
   },
 };
 
+/** What a point that does not suit does to each structure. */
+const WRONG_POINT: Record<Structure, string> = {
+  knit: 'This point can cut the loops of a knit.',
+  woven: 'This point is pushed aside by woven yarns, and the line wanders.',
+  foam: 'This point tears foam instead of piercing it.',
+  hide: 'This point does not cut its way through leather, and stitches skip.',
+  coated: 'This point leaves large holes in a coated fabric.',
+  layered: 'This point is pushed aside between the layers.',
+};
+
 const BY_LOOPS: readonly Family[] = ['rib', 'sweater-knit'];
 
 /** Elastane (percent) or stretch (percent) from which the hook wants a stretch needle to catch the loop. */
@@ -54,7 +64,7 @@ export function pointRisk(
   const { structure, traits } = seam.profile;
   const { sign, level } = SUITS[structure];
   const strong = structure === 'woven' && traits.includes('stiff') ? STRONG_POINTS[point] : undefined;
-  return { sign, level: strong ?? level[point], why: () => `A ${point} point on ${structure} cloth.` };
+  return { sign, level: strong ?? level[point], why: () => WRONG_POINT[structure] };
 }
 
 /** A stiff woven wants a stiff blade more than a fine point (common practice). */

@@ -59,7 +59,7 @@ export interface SeamContext {
 const DENSE = { from: 490, room: 110, upToGsm: 240 };
 /** More layers than these lie one over another only where seams cross (common practice). */
 const CROSSING_FROM = 6;
-/** Hammered and graded, a crossing keeps this share of its thickness (model). */
+/** Hammered and graded, a crossing keeps this share of its thickness, and never less than one layer fewer than it starts from (model). */
 const HAMMERED = 0.7;
 
 /**
@@ -106,7 +106,7 @@ function contextOf(profile: ClothProfile, operation: Operation, creep: number): 
     asked: operation,
     layers,
     thicknessMm,
-    underFootMm: crossing ? HAMMERED * thicknessMm : thicknessMm,
+    underFootMm: crossing ? Math.max(HAMMERED, (CROSSING_FROM - 1) / layers) * thicknessMm : thicknessMm,
     crossing,
     gripMm: thicknessMm * (1 - loftOf(profile) / 2),
     required: requiredGive(profile, operation),

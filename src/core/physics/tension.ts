@@ -1,6 +1,9 @@
 import { clamp } from '../numbers';
 import { type Thread, threadDiameterMm } from '../kit';
 
+/** How far each mm of thickness holds the crossing down (model). */
+const HOLDS_PER_MM = 0.1;
+
 /**
  * Where needle and bobbin thread cross inside the cloth.
  *
@@ -17,6 +20,6 @@ import { type Thread, threadDiameterMm } from '../kit';
  */
 export function interlockDepth(tensionSteps: number, thread: Thread, thicknessMm: number): number {
   const thick = (threadDiameterMm(thread) - 0.204) * 0.6;
-  const cloth = Math.min(0.2, (thicknessMm - 1) * 0.13);
+  const cloth = Math.min(0.2, (thicknessMm - 1) * HOLDS_PER_MM);
   return clamp(0.5 - 0.09 * tensionSteps + cloth - thick, 0, 1);
 }

@@ -1,9 +1,7 @@
 import { stepsToReach } from '../numbers';
 import type { LineMeasures } from '../card';
-import { FEED_TOLERANCE, type SeamContext, SHIFT_OVER_MM } from '../physics';
+import { FEED_TOLERANCE, GIVE_MARGIN, type SeamContext, SHIFT_OVER_MM } from '../physics';
 
-/** Proven is worn and a tenth more: a seam that only just holds once does not hold in wear (common practice). */
-const GIVE_MARGIN = 1.1;
 /** A shift up to this, mm, cannot be told from how the layers were cut and laid, however short the line (common practice). */
 const SURE_SHIFT_MM = 1;
 /** Grade from which a seam passes as smooth: between the slight puckers of grade 4 and the plain ones of grade 3 (common practice). */

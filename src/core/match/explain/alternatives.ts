@@ -1,9 +1,9 @@
 import { FOOT, type Foot, needleName, PLATE, POINT, type NeedlePoint, stitchReading } from '../../kit';
 import { giveOfSetup, type Risk, tellRisks } from '../../physics';
 import type { Setup } from '../../setup';
-import { SIGN_TEXT, STITCH, stitchFacts, type StitchId, STITCHES } from '../../stitch';
+import { penetrationsPerCm, SIGN_TEXT, STITCH, stitchFacts, STITCHES, threadUse } from '../../stitch';
 import { hazardsOf } from './assess';
-import { cautiousGive, fallsShort } from '../search/stitchSize';
+import { fallsShort, hemsAKnit, usualGive } from '../search/stitchSize';
 import type { Question } from '../question';
 import type { Rejected } from './rejected';
 import type { Scored, SearchResult } from '../search/search';
@@ -41,20 +41,50 @@ export function alternativesTo(question: Question, found: SearchResult): Alterna
   });
 }
 
+/** What an alternative costs against the best: stretch it lacks, a risk it adds, thread, time, and how hard it is to unpick. */
 function losses(question: Question, best: Scored, other: Scored): string {
-  const level = (risks: Risk[], sign: Risk['sign']) => risks.find((r) => r.sign === sign)?.level ?? 0;
-  const before = tellRisks(hazardsOf(question.seam, best.setup), 0);
-  const after = tellRisks(hazardsOf(question.seam, other.setup), 0);
-  const worse = after
-    .map((risk) => ({ ...risk, more: risk.level - level(before, risk.sign) }))
+  const said = [gives(question, best.setup, other.setup), risks(question, best.setup, other.setup)].filter(Boolean);
+  const more = [...uses(question, best.setup, other.setup), ...said];
+  return more.length === 0 ? 'Also works.' : `${more.join(' ')}`;
+}
+
+function gives({ seam }: Question, best: Setup, other: Setup): string {
+  const [bestLow] = giveOfSetup(seam, best);
+  const [low] = giveOfSetup(seam, other);
+  const less = seam.required.percent > 0 && low < bestLow - 1;
+  return less ? `Gives ${Math.floor(low)} % instead of ${Math.floor(bestLow)} %.` : '';
+}
+
+function risks({ seam }: Question, best: Setup, other: Setup): string {
+  const before = tellRisks(hazardsOf(seam, best), 0);
+  const level = (sign: Risk['sign']) => before.find((r) => r.sign === sign)?.level ?? 0;
+  const worse = tellRisks(hazardsOf(seam, other), 0)
+    .map((risk) => ({ ...risk, more: risk.level - level(risk.sign) }))
     .filter((risk) => risk.more > 0.05)
     .sort((a, b) => b.more - a.more)[0];
-  if (worse) return `More risk of: ${SIGN_TEXT[worse.sign].toLowerCase()}. ${worse.why}`;
-  const [bestLow] = giveOfSetup(question.seam, best.setup);
-  const [low] = giveOfSetup(question.seam, other.setup);
-  if (question.seam.required.percent > 0 && low < bestLow - 1)
-    return `Gives ${Math.floor(low)} % instead of ${Math.floor(bestLow)} %.`;
-  return 'Not the usual choice for this cloth; nothing else is lost.';
+  return worse ? `More risk of: ${SIGN_TEXT[worse.sign].toLowerCase()}. ${worse.why}` : '';
+}
+
+/** A half more is worth saying; less is within what a hand notices. */
+const NOTICED = 1.5;
+const TIMES = ['', '', 'twice', 'three times', 'four times', 'five times'];
+const times = (ratio: number) => TIMES[Math.round(ratio)] ?? `${Math.round(ratio)} times`;
+
+function uses({ seam }: Question, best: Setup, other: Setup): string[] {
+  const thread = (setup: Setup) => threadUse({ ...setup, thicknessMm: seam.thicknessMm, seamMm: 1000 }).needleMm;
+  const holes = (setup: Setup) => penetrationsPerCm(setup.stitch, setup.lengthMm);
+  const moreThread = thread(other) / thread(best);
+  const slower = holes(other) / holes(best);
+  const locked = (setup: Setup) => stitchFacts(setup.stitch).feedsBackwards;
+  return [
+    ...(slower >= NOTICED
+      ? [`Takes ${slower < 1.75 ? 'half as long again' : `${times(slower)} as long`} to sew.`]
+      : []),
+    ...(moreThread >= NOTICED
+      ? [`Uses ${moreThread < 1.75 ? 'half as much thread again' : `${times(moreThread)} the thread`}.`]
+      : []),
+    ...(locked(other) && !locked(best) ? ['Hard to unpick.'] : []),
+  ];
 }
 
 /**
@@ -69,13 +99,21 @@ export function rejectedBy(question: Question, found: SearchResult): Rejected[] 
 }
 
 function rejectedStitches(question: Question, found: SearchResult): Rejected[] {
-  const { seam, machine, aims } = question;
+  const { seam, machine, aims, kit } = question;
   return STITCHES.flatMap((stitch): Rejected[] => {
     const what = stitchReading(machine, stitch);
     const known = found.find((f) => f.setup.stitch === stitch);
     if (known && !fallsShort(known.cost)) return [];
     if (!machine.stitches.includes(stitch))
       return [{ what, code: 'stitch.not-on-machine', text: 'This machine does not have it.' }];
+    const ruled = aims.stitch[stitch];
+    if (ruled.cost === null && ruled.rule === null)
+      return [{ what, code: 'stitch.other-purpose', text: 'It is made for another purpose.' }];
+    const sideways = stitchFacts(stitch).swings || stitchFacts(stitch).feedsBackwards;
+    if (sideways && !kit.plates.some((plate) => plate !== 'straight' && machine.plates.includes(plate)))
+      return [
+        { what, code: 'interlock.plate-needs-straight', text: 'It needs the standard plate, and none is owned.' },
+      ];
     const low = known ? giveOfSetup(seam, known.setup)[0] : usualGive(question, stitch);
     if (low < seam.required.percent) {
       return [
@@ -86,16 +124,15 @@ function rejectedStitches(question: Question, found: SearchResult): Rejected[] {
         },
       ];
     }
-    const ruled = aims.stitch[stitch];
-    if (ruled.cost === null) {
+    if (ruled.cost === null && ruled.rule) return [{ what, code: ruled.rule.id, text: ruled.rule.text }];
+    if (stitch === 'straight' && hemsAKnit(seam))
       return [
         {
           what,
-          code: ruled.rule?.id ?? 'stitch.other-purpose',
-          text: ruled.rule?.text ?? 'It is made for another purpose.',
+          code: 'stitch.one-line',
+          text: 'One single line pops in the hem of a knit: it takes two needles or a narrow zigzag.',
         },
       ];
-    }
     return [
       {
         what,
@@ -104,19 +141,6 @@ function rejectedStitches(question: Question, found: SearchResult): Rejected[] {
       },
     ];
   });
-}
-
-/**
- * What a stitch would give at its usual size with all-purpose thread, for stitches the rules took out unsearched.
- *
- * @param question - opened question
- * @param stitch - the stitch
- * @returns cautious give in percent
- */
-export function usualGive(question: Question, stitch: StitchId): number {
-  const { length, width } = question.aims;
-  const widthMm = stitchFacts(stitch).swings ? width[stitch].aim.ideal : 0;
-  return cautiousGive(question, stitch, { lengthMm: length[stitch].aim.ideal, widthMm }, { fibre: 'polyester' }).low;
 }
 
 function rejectedParts({ kit, aims, seam }: Question, found: SearchResult): Rejected[] {
@@ -130,7 +154,7 @@ function rejectedParts({ kit, aims, seam }: Question, found: SearchResult): Reje
     }));
   const best = found[0].setup;
   const points = [...new Set(kit.needles.map((needle) => needle.point))].filter((point) => point !== best.needle.point);
-  const needles = points.map((point) => rejectPoint(point, best, seam));
+  const needles = points.map((point) => rejectPoint(point, best, { seam, aims }));
   const other = kit.plates.filter((plate) => plate !== best.plate);
   const plates = other.map((plate): Rejected => {
     const strikes = plate === 'straight' && best.stitch !== 'straight';
@@ -145,18 +169,27 @@ function rejectedParts({ kit, aims, seam }: Question, found: SearchResult): Reje
   return [...feet, ...needles, ...plates];
 }
 
-function rejectPoint(point: NeedlePoint, best: Setup, seam: Question['seam']): Rejected {
+/** A risk has to rise by this much to be the reason against a needle. */
+const TELLS = 0.15;
+
+function rejectPoint(point: NeedlePoint, best: Setup, { seam, aims }: Pick<Question, 'seam' | 'aims'>): Rejected {
   const nm = POINT[point].sizes.reduce((a, b) => (Math.abs(b - best.needle.nm) < Math.abs(a - best.needle.nm) ? b : a));
   const gapMm = POINT[point].gapsMm[0];
   const needle = gapMm === undefined ? { point, nm } : { point, nm, gapMm };
+  const answer = (text: string): Rejected => ({ what: needleName(needle), code: `point.${point}`, text });
+  const { cost, rule, speaksFor } = aims.point[point];
+  if (cost === null && rule) return { ...answer(rule.text), code: rule.id };
+  if (gapMm !== undefined && !seam.operation.twin)
+    return answer('Two needles make two rows: for hems and topstitching.');
   const level = (of: Setup) => new Map(tellRisks(hazardsOf(seam, of), 0).map((r) => [r.sign, r]));
   const now = level(best);
   const worse = [...level({ ...best, needle }).values()]
     .map((risk) => ({ risk, more: risk.level - (now.get(risk.sign)?.level ?? 0) }))
     .sort((a, b) => b.more - a.more)[0];
-  const text =
-    worse && worse.more > 0.03
-      ? `${SIGN_TEXT[worse.risk.sign]}: ${worse.risk.why}`
-      : `${POINT[point].plain}; the chosen point is more usual here.`;
-  return { what: needleName(needle), code: `point.${point}`, text: text[0].toUpperCase() + text.slice(1) };
+  if (worse && worse.more > TELLS) return answer(`${SIGN_TEXT[worse.risk.sign]}: ${lowerFirst(worse.risk.why)}`);
+  const chosen = aims.point[best.needle.point].speaksFor;
+  if (speaksFor && speaksFor === chosen) return answer('Suits as well; the chosen one comes in the better size.');
+  return answer(chosen ? chosen.text : `${POINT[point].plain}; the chosen point is more usual here.`);
 }
+
+const lowerFirst = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);

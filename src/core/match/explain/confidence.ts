@@ -1,4 +1,4 @@
-import { FAMILY, type Measurable, STRUCTURE } from '../../cloth';
+import { FAMILY, isFineSlippery, type Measurable, STRUCTURE } from '../../cloth';
 import type { Risk } from '../../physics';
 import type { Question } from '../question';
 
@@ -7,14 +7,29 @@ const UNMEASURED: Record<Measurable, { stretchy: number; firm: number; text: str
   stretchAcross: { stretchy: 0.16, firm: 0.01, text: 'stretch across is assumed' },
   stretchAlong: { stretchy: 0.04, firm: 0.01, text: 'stretch along is assumed' },
   recovery: { stretchy: 0.07, firm: 0, text: 'recovery is assumed' },
-  massGsm: { stretchy: 0.08, firm: 0.12, text: 'its weight is assumed' },
-  thicknessMm: { stretchy: 0.05, firm: 0.06, text: 'its thickness is assumed' },
+  massGsm: { stretchy: 0.05, firm: 0.06, text: 'its weight is assumed' },
+  thicknessMm: { stretchy: 0.04, firm: 0.04, text: 'its thickness is assumed' },
 };
 
 /** Confidence before a swatch has been sewn: a model and common practice can be no surer than this. */
-const UNTESTED = 0.85;
+const UNTESTED = 0.78;
 /** What a card on the very same cloth, seam and machine adds. */
-const PROVEN = 0.13;
+const PROVEN = 0.2;
+
+/** What makes a seam hard to foresee, however well its fabric is known (model). */
+const HARD: readonly { by: number; text: string; when: (seam: Question['seam']) => boolean }[] = [
+  {
+    by: 0.1,
+    text: 'every hole stays, so nothing can be sewn twice',
+    when: ({ profile }) => STRUCTURE[profile.structure].holesStay !== undefined,
+  },
+  { by: 0.1, text: 'two fabrics that behave differently', when: ({ each }) => each.length > 0 },
+  { by: 0.08, text: 'so many layers that the foot tips', when: ({ thicknessMm }) => thicknessMm > 2 },
+  { by: 0.06, text: 'a pile, which creeps', when: ({ profile }) => profile.traits.includes('napped') },
+  { by: 0.06, text: 'fine fabric that slides', when: ({ profile }) => isFineSlippery(profile) },
+];
+
+const harder = ({ seam }: Question) => HARD.filter(({ when }) => when(seam)).map(({ by, text }) => ({ by, text }));
 
 /**
  * How sure the answer is, and what that rests on.
@@ -38,6 +53,7 @@ export function confidenceIn(question: Question, risks: readonly Risk[]): { valu
   if (profile.family === 'other') takes.push({ by: 0.2, text: 'the kind of cloth is not known' });
   else if (FAMILY[profile.family].structure !== profile.structure)
     takes.push({ by: 0.1, text: 'it is built unlike its family' });
+  takes.push(...harder(question));
   const worst = risks[0];
   if (worst && worst.level > 0.1)
     takes.push({

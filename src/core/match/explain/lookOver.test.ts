@@ -43,7 +43,7 @@ describe('a setting moved by hand', () => {
       thread: { fibre: 'nylon', tex: 24 },
     });
     expect(blocked).toEqual([]);
-    expect(reasons.find((r) => r.parameter === 'foot')!.text).toMatch(/not what is usual here/);
+    expect(reasons.find((r) => r.parameter === 'foot')!.text).toMatch(/Set by hand: .* would be usual here/);
     expect(lookOver(jersey, { ...best, widthMm: 4 }).reasons.find((r) => r.parameter === 'widthMm')!.text).toMatch(
       /Moved by hand/,
     );
@@ -114,6 +114,10 @@ describe('schools that matter', () => {
       },
       { cloth: { structure: 'knit', family: 'jersey' }, operation: { kind: 'hem' } },
       { cloth: { structure: 'knit', family: 'double-knit' }, operation: { kind: 'hem' } },
+      {
+        cloth: { structure: 'knit', family: 'jersey', stretchAcross: 60 },
+        operation: { kind: 'hem', requiredGive: 36 },
+      },
       { cloth: { structure: 'knit', family: 'double-knit', massGsm: 380 }, operation: { kind: 'join' } },
       {
         cloth: { structure: 'knit', family: 'jersey', stretchAcross: 60, fibres: { cotton: 100 } },

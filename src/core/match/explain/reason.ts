@@ -20,7 +20,13 @@ export const WORKED_OUT = tableOf<Origin>()({
   'foot.layer-shift': model('Layer shift by drag, pressure and cloth: core/physics.'),
   'tension.loose': model('Loose rows are pulled up or out again; how many steps is set by us.'),
   'tension.balance': model('Where the threads cross, by fibre and tension: core/physics.'),
-  'part.other-purpose': { provenance: PRACTICE.provenance, source: PRACTICE.source },
+  'stitch.rows': { provenance: PRACTICE.provenance, source: PRACTICE.source },
+  'choice.plain': { provenance: PRACTICE.provenance, source: PRACTICE.source },
+  'choice.by-hand': { provenance: PRACTICE.provenance, source: PRACTICE.source },
+  'choice.traded': model('What is usual: common practice; what speaks against it here: the models of core/physics.'),
+  'thread.nearest': model('The thread nearest to the usual one that its needle takes: core/match/search.'),
+  'thread.only-cheap': { provenance: PRACTICE.provenance, source: PRACTICE.source },
+  'pressure.nearest': { provenance: PRACTICE.provenance, source: 'What this machine’s dial can be set to.' },
 });
 export type WorkedOut = keyof typeof WORKED_OUT;
 

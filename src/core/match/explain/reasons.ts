@@ -1,29 +1,19 @@
 import {
-  FIBRE,
   FOOT,
   type Foot,
   needleName,
   needleThreadFit,
   type Plate,
-  POINT,
   sameThread,
   stitchAndSize,
   THICK_OVER_TEX,
   threadName,
 } from '../../kit';
-import {
-  giveOfSetup,
-  FEED_TOLERANCE,
-  growthPercent,
-  layerShiftMm,
-  threadsCross,
-  thickSeamNm,
-  usualNm,
-} from '../../physics';
+import { FEED_TOLERANCE, growthPercent, layerShiftMm, seamNm, threadsCross, thickSeamNm } from '../../physics';
 import type { Setup } from '../../setup';
-import { STITCH } from '../../stitch';
 import { formatNeedleSize, formatNumber } from '../../units';
 import { loweringFibre } from '../plan/planFor';
+import { type ChosenBy, fibreReason, footReason, pointReason, stitchReason } from './choiceReasons';
 import type { Question } from '../question';
 import type { Sized } from '../rules/aimTypes';
 import type { Rule } from '../rules/ruleTypes';
@@ -37,12 +27,6 @@ const fromRule = (parameter: string, rule: Rule<RuleId>, more = ''): Reason => (
   provenance: rule.provenance,
 });
 
-/** The rule behind a choice; a part that no rule speaks of was made for another job. */
-const fromChoice = (parameter: string, rule: Rule<RuleId> | null, plain: string, more = ''): Reason =>
-  rule
-    ? fromRule(parameter, rule, more)
-    : workedOut(parameter, 'part.other-purpose', `${plain}: not what is usual here.`);
-
 /**
  * Why each parameter of a setting and its plan is what it is.
  *
@@ -51,13 +35,13 @@ const fromChoice = (parameter: string, rule: Rule<RuleId> | null, plain: string,
  * @param chosen - whether the search chose it or a hand did
  * @returns at least one reason for every parameter, dials first
  */
-export function reasonsFor(question: Question, setup: Setup, chosen: 'best' | 'by-hand' = 'best'): Reason[] {
+export function reasonsFor(question: Question, setup: Setup, chosen: ChosenBy = 'best'): Reason[] {
   return [
     ...testedReasons(question),
     ...offsetReasons(question),
-    ...needleReasons(question, setup),
+    ...needleReasons(question, setup, chosen),
     ...stitchReasons(question, setup, chosen),
-    ...carriageReasons(question, setup),
+    ...carriageReasons(question, setup, chosen),
     ...dialReasons(question, setup),
     ...planReasons(question),
   ];
@@ -121,84 +105,98 @@ function bobbinReason({ thread, bobbin = thread }: Setup): Reason {
   return workedOut('bobbin', 'bobbin.same', `The same thread in the bobbin keeps the two in balance.${thick}`);
 }
 
-function needleReasons({ seam, aims }: Question, setup: Setup): Reason[] {
+function needleReasons(question: Question, setup: Setup, chosen: ChosenBy): Reason[] {
+  const { seam, aims } = question;
   const { needle, thread } = setup;
-  const fit = needleThreadFit(thread, needle);
-  const mass = `${Math.round(seam.profile.massGsm.value)} g/m²${seam.profile.massGsm.source === 'inferred' ? ' (assumed)' : ''}`;
-  const point = aims.point[needle.point].rule;
-  const { name, plain } = POINT[needle.point];
   const reasons: Reason[] = [
-    fromChoice('needle.point', point, name, point && point.text.length < 60 ? `${name}: ${plain}.` : ''),
-    workedOut(
-      'needle.nm',
-      'needle.size-by-mass',
-      `${formatNeedleSize(needle.nm)} is near the usual Nm ${usualNm(seam.profile) + thickSeamNm(seam.thicknessMm)} for ${mass}${thickSeamNm(seam.thicknessMm) > 0 ? ` in a seam ${formatNumber(seam.thicknessMm)} mm thick` : ''}, and the thread fills ${Math.round(fit.fill * 100)} % of its eye: ${fit.verdict}.`,
-    ),
-    fromChoice('thread.fibre', aims.fibre[thread.fibre].rule, FIBRE[thread.fibre].name),
-    fromRule('thread.tex', aims.tex.rule),
+    pointReason(question, setup, chosen),
+    sizeReason(seam, setup),
+    fibreReason(question, setup, chosen),
+    texReason(aims, setup),
     bobbinReason(setup),
   ];
-  if (needle.gapMm !== undefined) {
+  if (needle.gapMm !== undefined)
     reasons.push(
       workedOut('needle.gapMm', 'twin.gap', `Rows ${needle.gapMm} mm apart: a wider gap pushes up a ridge.`),
     );
-  }
+  if (question.kit.threads.some((one) => one.cheap && sameThread(one, thread)) && seam.profile.structure === 'knit')
+    reasons.push(
+      workedOut(
+        'thread.fibre',
+        'thread.only-cheap',
+        'This spool is marked as cheap, and fuzzy thread alone can make a knit skip. No good spool that suits is owned.',
+      ),
+    );
   return reasons;
 }
 
-function stitchReasons(question: Question, setup: Setup, chosen: 'best' | 'by-hand'): Reason[] {
-  const { seam, aims } = question;
+/** A needle this far from the usual size was taken for another reason, Nm. */
+const FAR_NM = 10;
+
+function sizeReason(seam: Question['seam'], { needle, thread }: Setup): Reason {
+  const { profile, thicknessMm } = seam;
+  const fit = needleThreadFit(thread, needle);
+  const usual = seamNm(seam);
+  const assumed = (source: string) => (source === 'inferred' ? ' (assumed)' : '');
+  const body =
+    profile.structure === 'hide'
+      ? `${formatNumber(profile.thicknessMm.value, 1)} mm of leather${assumed(profile.thicknessMm.source)}`
+      : `${Math.round(profile.massGsm.value)} g/m²${assumed(profile.massGsm.source)}`;
+  const thick = thickSeamNm(thicknessMm) > 0 ? ` in a seam ${formatNumber(thicknessMm)} mm thick` : '';
+  const eye = `the thread fills ${Math.round(fit.fill * 100)} % of its eye: ${fit.verdict}.`;
+  const size = formatNeedleSize(needle.nm);
+  const text =
+    Math.abs(needle.nm - usual) > FAR_NM
+      ? `Usual for ${body}${thick} is about Nm ${usual}; of the needles that suit, ${size} is the nearest, and ${eye}`
+      : `${size} is near the usual Nm ${usual} for ${body}${thick}, and ${eye}`;
+  return workedOut('needle.nm', 'needle.size-by-mass', text);
+}
+
+/** A thread this far from what is wanted, as a share of the room there is, was not wanted for its thickness. */
+const FAR_TEX = 0.6;
+
+function texReason({ tex }: Question['aims'], { thread }: Setup): Reason {
+  const { min, ideal, max } = tex.aim;
+  const room = thread.tex < ideal ? ideal - min : max - ideal;
+  if (Math.abs(thread.tex - ideal) <= FAR_TEX * Math.max(room, 1)) return fromRule('thread.tex', tex.rule);
+  return workedOut(
+    'thread.tex',
+    'thread.nearest',
+    `Usual here is about Tex ${formatNumber(ideal, 0)}; of the threads and needles that suit, Tex ${formatNumber(thread.tex, 0)} comes nearest.`,
+  );
+}
+
+function stitchReasons(question: Question, setup: Setup, chosen: ChosenBy): Reason[] {
+  const { seam, aims, wanted } = question;
   const { stitch, lengthMm, widthMm } = setup;
-  const [low, high] = giveOfSetup(seam, setup).map(Math.floor);
-  const needs = seam.required.percent;
-  const give = needs > 0 ? `It gives ${low} to ${high} % here; the seam needs ${needs} %.` : '';
   const moved = (value: number, ideal: number) => Math.abs(value - ideal) > 0.15;
   const movedText = (ideal: number, why: string) =>
     chosen === 'best'
       ? `Moved from ${formatNumber(ideal)} mm ${why}.`
       : `Moved by hand; usual here is ${formatNumber(ideal)} mm.`;
-  const length = aims.length[stitch];
-  const width = aims.width[stitch];
-  const why = (sized: Sized, value: number, wanted: number, more: string, onCurve: string) => {
+  const why = (sized: Sized, value: number, asked: number, more: string, onCurve: string) => {
     if (moved(value, sized.aim.ideal)) return movedText(sized.aim.ideal, more);
     if (sized.moved === 'curve') return `${onCurve} for a curve of ${formatNumber(seam.asked.radiusMm ?? 0)} mm.`;
-    return sized.moved === 'dial' ? `The nearest mark of this dial to ${formatNumber(wanted)} mm.` : '';
+    return sized.moved === 'dial' ? `The nearest mark of this dial to ${formatNumber(asked)} mm.` : '';
   };
-  const reasons = [
-    fromChoice('stitch', aims.stitch[stitch].rule, STITCH[stitch].name, give),
-    fromRule(
-      'lengthMm',
-      length.rule,
-      why(
-        length,
-        lengthMm,
-        question.wanted.length[stitch].aim.ideal,
-        'for give and density',
-        'Shortened so that it stays on the line and can be steered,',
-      ),
-    ),
+  const length = aims.length[stitch];
+  const width = aims.width[stitch];
+  const steered = 'Shortened so that it stays on the line and can be steered,';
+  const lengthWhy = why(length, lengthMm, wanted.length[stitch].aim.ideal, 'for give and density', steered);
+  const widthWhy = () =>
+    why(width, widthMm, wanted.width[stitch].aim.ideal, 'so that it gives enough', 'Narrowed to half the radius');
+  return [
+    stitchReason(question, setup, chosen),
+    fromRule('lengthMm', length.rule, lengthWhy),
+    widthMm === 0
+      ? workedOut('widthMm', 'width.none', 'Width 0: on some machines anything else moves the needle to the side.')
+      : fromRule('widthMm', width.rule, widthWhy()),
   ];
-  if (widthMm === 0) {
-    reasons.push(workedOut('widthMm', 'width.none', `${STITCH[stitch].name} has no width.`));
-  } else {
-    reasons.push(
-      fromRule(
-        'widthMm',
-        width.rule,
-        why(
-          width,
-          widthMm,
-          question.wanted.width[stitch].aim.ideal,
-          'so that it gives enough',
-          'Narrowed to half the radius',
-        ),
-      ),
-    );
-  }
-  return reasons;
 }
 
-function carriageReasons({ seam, aims, machine }: Question, { foot, plate, pressure }: Setup): Reason[] {
+function carriageReasons(question: Question, setup: Setup, chosen: ChosenBy): Reason[] {
+  const { seam, aims, machine } = question;
+  const { foot, plate, pressure } = setup;
   const shift = layerShiftMm(seam, 'standard', pressure);
   const creeps = shift > FEED_TOLERANCE.shiftMm && FOOT[foot].drag < 0.9;
   const light = seam.lightness > 0.3;
@@ -215,7 +213,7 @@ function carriageReasons({ seam, aims, machine }: Question, { foot, plate, press
           'foot.layer-shift',
           `Under the standard foot the top layer would end about ${formatNumber(shift)} mm behind over 300 mm; this foot holds that to ${formatNumber(layerShiftMm(seam, foot, pressure))} mm.`,
         )
-      : fromChoice('foot', aims.foot[foot].rule, `${FOOT[foot].name} foot, ${FOOT[foot].plain}`),
+      : footReason(question, setup, chosen),
     { ...fromRule('plate', aims.plate[plate].rule!), text: plateText },
     positionReason({ aims, machine }, foot, plate),
   ];
@@ -255,15 +253,25 @@ function dialReasons({ seam, aims, machine }: Question, { foot, thread, pressure
     own < 0
       ? workedOut('tensionSteps', 'tension.loose', `${steps}: ${seam.operation.name} is sewn a little loose.`)
       : workedOut('tensionSteps', 'tension.balance', `${steps}: by the estimate the threads cross ${where}.`),
-    fromRule(
-      'pressure',
-      aims.pressure.rule,
+    pressureReason(
+      aims,
+      pressure,
       fixed ||
         (grows
           ? `At normal the seam would come out about ${formatNumber(normal)} % longer than it was cut; here about ${formatNumber(here)} %.`
           : ''),
     ),
   ];
+}
+
+/** A pressure this far from what is wanted is the nearest mark the dial has, a share. */
+const FAR_PRESSURE = 0.13;
+
+function pressureReason({ pressure: { ideal, rule } }: Question['aims'], pressure: number, more: string): Reason {
+  if (Math.abs(pressure - ideal) <= FAR_PRESSURE) return fromRule('pressure', rule, more);
+  const wanted = ideal < 0.5 ? 'A little less than normal' : ideal > 0.5 ? 'A little more than normal' : 'Normal';
+  const text = `${wanted} would be usual here; this is the nearest this machine has.`;
+  return workedOut('pressure', 'pressure.nearest', more ? `${text} ${more}` : text);
 }
 
 function planReasons(question: Question): Reason[] {

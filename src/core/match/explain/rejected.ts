@@ -4,7 +4,7 @@ import { POINTS } from '../../kit';
 import { RULE } from '../rules/rules';
 
 /** What stands against a choice that nothing forbids. */
-const OTHER_CODES = ['stitch.other-purpose', 'plate.not-needed'] as const;
+const OTHER_CODES = ['stitch.other-purpose', 'stitch.one-line', 'plate.not-needed'] as const;
 const POINT_CODES = POINTS.map((point) => `point.${point}` as const);
 
 /** Something that was not chosen, and why: the name of the rule, of the "cannot" or of the plainer reason against it. */

@@ -1,7 +1,10 @@
 import { MEASURABLE, type Measurable } from '../../cloth';
-import { FOOT, FULL_KIT, type Kit, needleName, PLATE, PLAIN_MACHINE, threadName } from '../../kit';
+import { FOOT, FULL_KIT, type Kit, needleName, PLATE, PLAIN_MACHINE, sameThread, threadName } from '../../kit';
 import { type Setup } from '../../setup';
-import { STITCH } from '../../stitch';
+import { tellRisks } from '../../physics';
+import { SIGN_TEXT, STITCH } from '../../stitch';
+import type { Scored } from '../search/search';
+import { hazardsOf } from './assess';
 import { clothAt } from './clothAt';
 import { fallsShort } from '../search/stitchSize';
 import { openQuestion, type Question } from '../question';
@@ -81,21 +84,26 @@ function differences(question: Question, measure: Measurable, value: number, now
  * What one more thing would gain: each part of the best setting of a full kit, tried alone beside what is owned.
  *
  * @param question - opened question
- * @param bestCost - what the best owned setting costs, null when there is none
+ * @param before - the best owned setting, null when there is none
  * @returns things worth having, the most gained first
  */
-export function missingThings(question: Question, bestCost: number | null): Missing[] {
+export function missingThings(question: Question, before: Scored | null): Missing[] {
   const { input, kit, machine } = question;
   const withKit = (more: Kit) => bestSettings(openQuestion({ ...input, kit: more }))[0];
   const ideal = withKit(mergeKits(kit, FULL_KIT));
-  const now = bestCost ?? Infinity;
+  const now = before?.cost ?? Infinity;
   const things = ideal ? partsToTry(question, ideal.setup) : [];
-  const gained = things.map((thing) => ({ ...thing, cost: withKit(thing.kit)?.cost ?? Infinity }));
-  const single = gained.filter(({ cost }) => worth(now, cost)).sort((a, b) => a.cost - b.cost);
+  const gained = things.map((thing) => ({ ...thing, found: withKit(thing.kit) }));
+  const single = gained
+    .filter(({ found }) => worth(now, found?.cost ?? Infinity))
+    .sort((a, b) => a.found!.cost - b.found!.cost);
   if (single.length > 0)
-    return single.map(({ what, fits, cost }) => ({ what, gains: gainText(now, cost) + (fits ? `; ${fits}` : '') }));
+    return single.map(({ what, fits, found }) => ({
+      what,
+      gains: gainText(question, before, found!) + (fits ? `; ${fits}` : ''),
+    }));
   if (ideal && worth(now, ideal.cost)) {
-    return [{ what: things.map((t) => t.what).join(' and '), gains: gainText(now, ideal.cost) }];
+    return [{ what: things.map((t) => t.what).join(' and '), gains: gainText(question, before, ideal) }];
   }
   return stitchToHave(question, machine, ideal?.cost ?? now);
 }
@@ -103,10 +111,27 @@ export function missingThings(question: Question, bestCost: number | null): Miss
 /** Less than this off the cost is not worth buying a part for. */
 const worth = (now: number, cost: number) => cost < now - 0.05;
 
-function gainText(now: number, cost: number): string {
-  if (now === Infinity) return 'makes the seam possible';
-  if (fallsShort(now) && !fallsShort(cost)) return 'makes the seam give enough';
-  return `takes about ${Math.round((100 * (now - cost)) / now)} % off the risks and compromises`;
+function gainText(question: Question, before: Scored | null, after: Scored): string {
+  if (before === null) return 'makes the seam possible';
+  if (fallsShort(before.cost) && !fallsShort(after.cost)) return 'makes the seam give enough';
+  const { setup } = after;
+  if (setup.stitch !== before.setup.stitch)
+    return `${STITCH[setup.stitch].name.toLowerCase()} instead of ${STITCH[before.setup.stitch].name.toLowerCase()}, which is usual here`;
+  const less = easedRisk(question, before.setup, setup);
+  return less ?? 'is what is usual here';
+}
+
+/** A risk has to fall by this much to be worth saying. */
+const EASED = 0.05;
+
+/** The risk that falls most from one setting to the other, in words; null where none does. */
+function easedRisk({ seam }: Question, before: Setup, after: Setup): string | null {
+  const level = (setup: Setup) => new Map(tellRisks(hazardsOf(seam, setup), 0).map((r) => [r.sign, r.level]));
+  const now = level(after);
+  const [sign, fall] = [...level(before)]
+    .map(([sign, was]) => [sign, was - (now.get(sign) ?? 0)] as const)
+    .reduce((most, one) => (one[1] > most[1] ? one : most), ['wavy', 0] as const);
+  return fall > EASED ? `less risk of “${SIGN_TEXT[sign].toLowerCase()}”` : null;
 }
 
 function partsToTry({ kit, machine }: Question, ideal: Setup): { what: string; fits?: string; kit: Kit }[] {
@@ -114,7 +139,7 @@ function partsToTry({ kit, machine }: Question, ideal: Setup): { what: string; f
   const needle = has(kit.needles, ideal.needle)
     ? []
     : [{ what: needleName(ideal.needle), kit: { ...kit, needles: [...kit.needles, ideal.needle] } }];
-  const thread = has(kit.threads, ideal.thread)
+  const thread = kit.threads.some((one) => sameThread(one, ideal.thread))
     ? []
     : [{ what: threadName(ideal.thread), kit: { ...kit, threads: [...kit.threads, ideal.thread] } }];
   const foot = kit.feet.includes(ideal.foot)

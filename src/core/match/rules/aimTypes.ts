@@ -7,8 +7,11 @@ import type { RuleId } from './rules';
 /** A rule of the trade by its own id. */
 export type Rule = RuleOf<RuleId>;
 
-/** What each choice costs by the rules, and which rule said so. Cost null: not for this seam. */
-export type Ruled<T extends string> = Record<T, { cost: number | null; rule: Rule | null }>;
+/**
+ * What each choice costs by the rules, and which rule said so; cost null: not for this seam. `speaksFor` is the rule that
+ * recommends it, null where the last that mentions it argues against it or where none does.
+ */
+export type Ruled<T extends string> = Record<T, { cost: number | null; rule: Rule | null; speaksFor: Rule | null }>;
 
 /** A length or width the rules want; `moved` says what took it from there. */
 export interface Sized {

@@ -1,10 +1,11 @@
+import { clamp } from '../../numbers';
 import { isCoatWeight, isFineSlippery, loftOf } from '../../cloth';
 import { FEET, type Kit, type Machine, PLATES, POINTS, THREAD_FIBRES } from '../../kit';
 import type { SeamContext } from '../../physics';
 import { STITCHES } from '../../stitch';
 import type { SewingPlan } from '../plan/plan';
 import { joinAims } from './joinAims';
-import type { Costs, Effect, When } from './ruleTypes';
+import type { Aim, Costs, Effect, When } from './ruleTypes';
 import type { Aims, Rule, Ruled } from './aimTypes';
 import { RULES } from './rules';
 import { foldsOf, type Schools } from '../../setup';
@@ -41,6 +42,7 @@ const CONDITIONS: { [K in keyof Required<When>]: (wanted: NonNullable<When[K]>, 
   allCotton: (wanted, { seam }) => seam.profile.allCotton === wanted,
   layersFrom: (wanted, { seam }) => seam.layers >= wanted,
   direction: (wanted, { seam }) => seam.asked.direction !== undefined && wanted.includes(seam.asked.direction),
+  machineHas: (wanted, { machine }) => machine.stitches.includes(wanted),
   reverse: (wanted, { machine }) => machine.reverse === wanted,
   autoLock: (wanted, { machine }) => machine.autoLock === wanted,
   fixedPressure: (wanted, { machine }) => (machine.pressureDial === null) === wanted,
@@ -80,8 +82,8 @@ function aimsOf(now: Situation): Aims {
     stitch: ruled(STITCHES, rules, 'stitch', null),
     tex: last(rules, 'thread.tex'),
     pressure: pressureAt(last(rules, 'pressure'), loftOf(now.seam.profile)),
-    length: byStitch(rules, 'lengthMm'),
-    width: byStitch(rules, 'widthMm'),
+    length: byStitch(now, 'lengthMm'),
+    width: byStitch(now, 'widthMm'),
     position: positions(rules),
     plan,
     planRules,
@@ -95,9 +97,12 @@ function pressureAt({ ideal, lofty = ideal, rule }: Of<'pressure'> & { rule: Rul
 
 type Of<P extends Effect['parameter']> = Extract<Effect, { parameter: P }>;
 
-function effects<P extends Effect['parameter']>(rules: Rule[], parameter: P): { effect: Of<P>; rule: Rule }[] {
+function effects<P extends Effect['parameter']>(rules: readonly Rule[], parameter: P): { effect: Of<P>; rule: Rule }[] {
   return rules.flatMap((rule) => (rule.effect.parameter === parameter ? [{ effect: rule.effect as Of<P>, rule }] : []));
 }
+
+/** What costs this much more than the usual choice is still recommended beside it (model). */
+const RECOMMENDED = 0.15;
 
 function ruled<T extends string>(
   choices: readonly T[],
@@ -107,14 +112,16 @@ function ruled<T extends string>(
 ): Ruled<T> {
   const first = effects(rules, parameter)[0]?.rule ?? null;
   const table = Object.fromEntries(
-    choices.map((choice) => [choice, { cost: unsaid, rule: unsaid === null ? null : first }]),
+    choices.map((choice) => [choice, { cost: unsaid, rule: unsaid === null ? null : first, speaksFor: null }]),
   ) as Ruled<T>;
   for (const { effect, rule } of effects(rules, parameter)) {
+    const least = Math.min(...Object.values(effect.costs).map((cost) => cost ?? Infinity));
     for (const choice of choices) {
       const { [choice]: named = effect.others } = effect.costs as Costs<T>;
       // What is out stays out, unless a rule names it.
       if (named === undefined || (!(choice in effect.costs) && table[choice].cost === null)) continue;
-      table[choice] = { cost: named, rule };
+      const recommends = choice in effect.costs && named !== null && named <= least + RECOMMENDED;
+      table[choice] = { cost: named, rule, speaksFor: recommends ? rule : null };
     }
   }
   return table;
@@ -125,14 +132,40 @@ function last<P extends 'thread.tex' | 'pressure'>(rules: Rule[], parameter: P):
   return { ...effect, rule };
 }
 
-function byStitch(rules: Rule[], parameter: 'lengthMm' | 'widthMm'): Aims['length'] {
-  const all = effects(rules, parameter);
+/** Of the sizes every rule speaks as far as its mass counts: between two rules the size glides from one to the other. */
+function byStitch(now: Situation, parameter: 'lengthMm' | 'widthMm'): Aims['length'] {
+  const all = effects(RULES, parameter).map((one) => ({ ...one, share: shareOf(one.rule.when, now) }));
+  const heard = all.filter(({ share }) => share > 0);
   return Object.fromEntries(
     STITCHES.map((stitch) => {
-      const { effect, rule } = all.findLast((a) => !a.effect.stitches || a.effect.stitches.includes(stitch))!;
-      return [stitch, { aim: effect.aim, rule }];
+      const own = heard.filter(({ effect }) => !effect.stitches || effect.stitches.includes(stitch));
+      const aim = own.reduce((so, { effect, share }) => between(so, effect.aim, share), own[0].effect.aim);
+      return [stitch, { aim, rule: own.findLast(({ share }) => share >= 0.5)!.rule }];
     }),
   ) as Aims['length'];
+}
+
+const between = (from: Aim, to: Aim, share: number): Aim =>
+  share === 1
+    ? to
+    : {
+        min: from.min + (to.min - from.min) * share,
+        ideal: from.ideal + (to.ideal - from.ideal) * share,
+        max: from.max + (to.max - from.max) * share,
+      };
+
+/** A limit of mass fades out over this share of itself, so that a gram more never moves a size at once (model). */
+const FADES_OVER = 0.15;
+
+/** How much of a rule holds: all, nothing, or a share where only its limit of mass is missed, and narrowly. */
+function shareOf(when: When, now: Situation): number {
+  if (applies(when, now)) return 1;
+  const { massFrom, massBelow, ...others } = when;
+  if ((massFrom === undefined && massBelow === undefined) || !applies(others, now)) return 0;
+  const mass = now.seam.profile.massGsm.value;
+  const above = massBelow === undefined ? 0 : (mass - massBelow) / (massBelow * FADES_OVER);
+  const below = massFrom === undefined ? 0 : (massFrom - mass) / (massFrom * FADES_OVER);
+  return clamp(1 - Math.max(above, below), 0, 1);
 }
 
 function positions(rules: Rule[]): Aims['position'] {

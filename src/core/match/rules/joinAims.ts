@@ -53,7 +53,10 @@ function worse<T extends string>(one: Ruled<T>, other: Ruled<T>): Ruled<T> {
   return Object.fromEntries(
     (Object.keys(one) as T[]).map((choice) => [
       choice,
-      cost(other[choice]) > cost(one[choice]) ? other[choice] : one[choice],
+      {
+        ...(cost(other[choice]) > cost(one[choice]) ? other[choice] : one[choice]),
+        speaksFor: one[choice].speaksFor ?? other[choice].speaksFor,
+      },
     ]),
   ) as Ruled<T>;
 }

@@ -18,7 +18,7 @@ const pressure = (ideal: number) => ({ parameter: 'pressure', ideal }) as const;
 /** Needle, thread, foot, plate, needle position and pressure. Later rules override earlier ones for the same choice. */
 // prettier-ignore
 export const PART_RULES = rulesOf({
-  'point.suits-cloth': rule('should', {}, point({}), WEIGHED, 'A point between sharp and ballpoint serves ordinary wovens.'),
+  'point.suits-cloth': rule('should', {}, point({ universal: 0 }), WEIGHED, 'A point between sharp and ballpoint serves ordinary wovens.'),
   'point.knit-ballpoint': rule('should', KNIT, point({ ballpoint: 0 }), WEIGHED, 'A ballpoint slips between the loops; a sharp point cuts them and the cloth runs.'),
   'point.elastic-stretch': rule('should', { ...KNIT, elastaneFrom: 10 }, point({ stretch: 0 }), WEIGHED, 'With this much elastane the hook needs the deeper scarf of a stretch needle to catch the loop.'),
   'point.very-stretchy': rule('should', { ...KNIT, stretchFrom: 75 }, point({ stretch: 0 }), WEIGHED, 'In cloth this stretchy the hook needs the deeper scarf of a stretch needle to catch the loop.'),
@@ -41,8 +41,9 @@ export const PART_RULES = rulesOf({
   'point.veto-coat': rule('must', { coatWeight: true }, BLUNT_OUT, WEIGHED, 'A ballpoint does not pierce a felted coat-weight wool cleanly.'),
   'point.woven-one-needle': rule('should', { structure: ['woven', 'foam', 'hide', 'coated', 'layered'] }, point({ twin: 1.2, 'twin-stretch': 1.5 }), WEIGHED, 'One needle, one row.'),
 
-  'thread.polyester': rule('should', {}, fibre({ polyester: 0, cotton: 0.4, silk: 0.8, 'elastic-polyester': 0.7, nylon: 0.9 }), WEIGHED, 'Good all-purpose polyester serves nearly everything.'),
+  'thread.polyester': rule('should', {}, fibre({ polyester: 0, cotton: 0.4, silk: 0.8, 'elastic-polyester': 1.8, nylon: 1.8 }), WEIGHED, 'Good all-purpose polyester serves nearly everything.'),
   'thread.cotton-on-cotton': rule('should', { allCotton: true, structure: ['woven'] }, fibre({ cotton: 0.05 }), WEIGHED, 'Cotton thread suits cotton cloth as well as polyester does.'),
+  'thread.strong': rule('should', { ...STRONG, massFrom: 200 }, fibre({ polyester: 0, nylon: 0.3, cotton: 0.9, silk: 1.2 }), WEIGHED, 'These seams are pulled hard: polyester is half again as strong as cotton of the same thickness.'),
   'thread.piecing': rule('should', { kind: ['strip-join', 'quilt-lines'], structure: ['woven', 'layered'], family: ['lawn', 'poplin', 'linen', 'double-gauze', 'corduroy', 'quilt-sandwich', 'other'] }, fibre({ cotton: 0, polyester: 0.05 }), WEIGHED, 'Cotton thread presses flat and is what quilts are sewn with.'),
   'thread.cotton-knit': rule('should', { ...KNIT, allCotton: true, giveUpTo: 30, school: { 'cotton-knit-thread': 'by-give' } }, fibre({ cotton: 0, polyester: 0.7 }), WEIGHED, 'On all-cotton knits without elastane cotton thread is no stronger than the cloth, so it does not cut it.'),
   'thread.silk': rule('should', SILKY, fibre({ silk: 0.1, polyester: 0 }), WEIGHED, 'Fine polyester or silk thread suits silk.'),
@@ -67,6 +68,7 @@ export const PART_RULES = rulesOf({
   'foot.quilting': rule('should', { kind: ['quilt-lines'] }, foot({ walking: 0, 'dual-feed': 0.05, standard: 1, straight: 1.2 }), WEIGHED, 'Three layers creep: a walking foot moves them together, with a guide bar for the spacing.'),
   'foot.rolled': rule('should', { kind: ['rolled-hem'] }, special({ 'rolled-hem': 0, standard: 0.6, straight: 0.7, 'dual-feed': 0.7 }), WEIGHED, 'Its scroll turns the edge twice as it goes; without one the edge is turned and pressed by hand.'),
   'foot.blind': rule('should', { kind: ['blind-hem'] }, special({ 'blind-hem': 0, standard: 0.6 }), WEIGHED, 'Its blade guides the fold, so that only a thread of it is caught.'),
+  'foot.hem-once': rule('should', { kind: ['hem'], structure: ['woven'], foldsOnce: true, machineHas: 'blind' }, foot({ 'blind-hem': 0, standard: 0.1 }), WEIGHED, 'Its blade guides the fold, so that only a thread of it is caught.'),
   'foot.binding': rule('should', { kind: ['binding'] }, foot({ binding: 0, standard: 0.2, walking: 0.3 }), WEIGHED, 'It folds the binding round the edge while sewing.'),
   'foot.dense': rule('should', { kind: ['bar-tack'] }, special({ grooved: 0, standard: 0.2, glide: 0.4 }), WEIGHED, 'The groove beneath lets dense stitches pass.'),
   'foot.buttonhole': rule('should', { kind: ['buttonhole'] }, special({ buttonhole: 0, grooved: 0.4, standard: 0.7 }), WEIGHED, 'It slides along a measured buttonhole.'),

@@ -33,6 +33,8 @@ export interface When {
   giveFrom?: number;
   giveUpTo?: number;
   allCotton?: boolean;
+  /** The machine has this stitch. */
+  machineHas?: StitchId;
   /** The machine has reverse. */
   reverse?: boolean;
   /** The machine ties off by itself. */

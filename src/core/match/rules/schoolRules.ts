@@ -42,7 +42,7 @@ export const SCHOOL_RULES = rulesOf({
   'school.edges-zigzag': rule('may', { ...KNIT, kind: ['join'], school: { 'knit-edges': 'zigzag-row' } }, { parameter: 'plan.seam', value: 'Plain seam, right sides together, then a zigzag row at the raw edges' }, CHOSEN_WAY, 'You finish the edges of knits with a second row: only where the cloth comes back well.'),
   'school.edges-trim': rule('may', { ...KNIT, kind: ['join'], school: { 'knit-edges': 'trim' } }, { parameter: 'plan.seam', value: 'Plain seam, right sides together, allowances trimmed to 6 mm' }, CHOSEN_WAY, 'You trim the edges of knits to 6 mm.'),
 
-  'school.hem-twin': rule('may', { ...KNIT, kind: ['hem'], school: { 'knit-hem': 'twin-tape' } }, { parameter: 'needle.point', costs: { 'twin-stretch': -1, twin: -0.9 } }, CHOSEN, 'You hem knits with two needles and tape in the fold.'),
+  'school.hem-twin': rule('may', { ...KNIT, kind: ['hem'], school: { 'knit-hem': 'twin-tape' } }, { parameter: 'needle.point', costs: { 'twin-stretch': -1.5, twin: -1.4 } }, CHOSEN, 'You hem knits with two needles and tape in the fold.'),
   'school.hem-zigzag': rule('may', { ...KNIT, kind: ['hem'], school: { 'knit-hem': 'narrow-zigzag' } }, stitch({ zigzag: 0 }, 3), CHOSEN, 'You hem knits with a narrow zigzag.'),
   'school.hem-triple': rule('may', { ...KNIT, kind: ['hem'], school: { 'knit-hem': 'triple' } }, stitch({ 'triple-straight': 0 }, 3), CHOSEN, 'You hem knits with triple straight, in a matching colour.'),
 

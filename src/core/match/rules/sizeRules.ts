@@ -3,7 +3,7 @@ import type { StitchId } from '../../stitch';
 import type { Aim } from './ruleTypes';
 import { rule, rulesOf } from './ruleTypes';
 import { OURS, RANGED } from './origins';
-import { FINE, FOAM, HOLED, KNIT, SEAMS, SHOWN, SKINS, STRONG, ZIPS } from './groups';
+import { FOAM, HOLED, KNIT, SEAMS, SHOWN, SKINS, STRONG, ZIPS } from './groups';
 
 const aim = (min: number, ideal: number, max: number): Aim => ({ min, ideal, max });
 const length = (wanted: Aim, stitches?: readonly StitchId[]) =>
@@ -25,10 +25,10 @@ export const SIZE_RULES = rulesOf({
   'length.drapey-zigzag': rule('should', { family: ['slinky-jersey'] }, length(aim(1.5, 2.2, 2.5), ZIGZAG), RANGED, 'Drapey jersey takes 2 to 2.5 mm.'),
   'length.swim': rule('should', { family: ['swim'] }, length(aim(1, 1.5, 2.5), ZIGZAG), RANGED, 'Short, so that a wide zigzag stores enough thread.'),
   'length.light-woven': rule('should', { structure: ['woven'], massBelow: 150 }, length(aim(1.8, 2.3, 2.8), LINE), RANGED, 'Light wovens take 2 to 2.5 mm.'),
-  'length.fine': rule('should', { ...FINE, massBelow: 130 }, length(aim(1.5, 1.8, 2), LINE), RANGED, 'Fine cloth takes 1.5 to 2 mm: a longer stitch gathers it.'),
+  'length.fine': rule('should', { structure: ['woven'], traits: ['slippery'], massBelow: 110 }, length(aim(1.5, 1.8, 2), LINE), RANGED, 'Fine cloth takes 1.5 to 2 mm: a longer stitch gathers it.'),
   'length.dense-woven': rule('should', { family: ['poplin', 'ripstop', 'waterproof'] }, length(aim(2, 2.6, 3), LINE), RANGED, 'Densely woven cloth puckers when its yarns are crowded: 2.5 to 3 mm.'),
   'length.pile': rule('should', { traits: ['napped'], structure: ['woven'] }, length(aim(2, 2.4, 3), LINE), RANGED, '2 to 2.5 mm: shorter stitches bury themselves in the pile.'),
-  'length.coat': rule('should', { coatWeight: true }, length(aim(2.5, 3, 3.5), LINE), RANGED, 'Coat-weight wool takes about 3 mm: shorter stitches bury themselves.'),
+  'length.coat': rule('should', { family: ['wool'], massFrom: 350 }, length(aim(2.5, 3, 3.5), LINE), RANGED, 'Coat-weight wool takes about 3 mm: shorter stitches bury themselves.'),
   'length.towelling': rule('should', { family: ['terry', 'faux-fur'] }, length(aim(2.5, 3, 3.5)), RANGED, 'About 3 mm, or the loops swallow the stitches.'),
   'length.quilted': rule('should', { structure: ['layered'] }, length(aim(2.5, 3, 3.5), LINE), RANGED, 'Thick soft layers take 2.5 to 3.5 mm.'),
   'length.topstitch': rule('should', { kind: ['topstitch', 'casing'] }, length(aim(2.5, 3, 4), ['straight', 'triple-straight']), RANGED, 'Topstitching is longer, so that it lies on the cloth and shows.'),
@@ -56,6 +56,7 @@ export const SIZE_RULES = rulesOf({
   'length.elastic-steps': rule('should', { kind: ['elastic'] }, length(aim(1, 1.4, 2), ['three-step-zigzag']), RANGED, 'Small steps, so that the elastic is not riddled.'),
   'length.rolled': rule('should', { kind: ['rolled-hem'] }, length(aim(1.5, 2, 2.5)), RANGED, '2 mm keeps the roll closed.'),
   'length.blind': rule('should', { kind: ['blind-hem'] }, length(aim(1.5, 2, 3)), RANGED, 'About 2 mm, so that a bite comes every centimetre.'),
+  'length.hem-once': rule('should', { kind: ['hem'], foldsOnce: true }, length(aim(1.5, 2, 3), ['blind']), RANGED, 'About 2 mm, so that a bite comes every centimetre.'),
   'length.dense': rule('should', { kind: TIGHT }, length(aim(0.3, 0.4, 0.6), DENSE), RANGED, '0.4 mm: the threads lie side by side.'),
   'length.tack-lines': rule('should', { kind: ['bar-tack'] }, length(aim(1, 1.4, 2), ['straight', 'triple-straight']), RANGED, 'Short stitches, several times over the same place.'),
   'length.foam': rule('should', FOAM, length(aim(3, 3.2, 3.5)), RANGED, 'Foam takes 3.0 to 3.5 mm: close holes weaken it and never heal.'),
@@ -77,6 +78,8 @@ export const SIZE_RULES = rulesOf({
   'width.elastic': rule('should', { kind: ['elastic'] }, width(aim(3, 4, 6), ZIGZAG), RANGED, 'Wide, so that the thread never holds the elastic back.'),
   'width.rolled': rule('should', { kind: ['rolled-hem'] }, width(aim(2, 2.5, 3), ZIGZAG), RANGED, 'Over the roll from side to side.'),
   'width.blind': rule('should', { kind: ['blind-hem'] }, width(aim(2, 3, 4)), RANGED, 'As far as just catches the fold: try it on a scrap first.'),
+  'width.hem-once': rule('should', { kind: ['hem'], foldsOnce: true }, width(aim(2, 3, 4), ['blind']), RANGED, 'As far as just catches the fold: try it on a scrap first.'),
+  'width.lace-hem': rule('should', { family: ['lace'], kind: ['hem'] }, width(aim(1, 1.5, 2), ZIGZAG), RANGED, 'Narrow, so that it reads as a line.'),
   'width.tack': rule('should', { kind: ['bar-tack'] }, width(aim(1.5, 2.5, 4), DENSE), RANGED, 'A bar of 2 to 3 mm.'),
   'width.buttonhole': rule('should', { kind: ['buttonhole'] }, width(aim(4, 5, 6), ['buttonhole']), RANGED, 'Two columns and the space for the cut between them.'),
   'width.column': rule('should', { kind: ['buttonhole'] }, width(aim(1.5, 2, 2.5), ['satin', 'zigzag']), RANGED, 'One column at a time, about 2 mm wide.'),

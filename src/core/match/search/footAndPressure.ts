@@ -1,8 +1,18 @@
 import type { Foot, Plate } from '../../kit';
-import { feedRisks } from '../../physics';
+import { FEED_TOLERANCE, feedRisks, growthPercent, layerShiftMm } from '../../physics';
 import type { StitchId } from '../../stitch';
 import type { Question } from '../question';
 import { weigh } from './weigh';
+
+/** A line that is foreseen to miss a pass mark of the scrap is taken only where nothing owned mends it (model). */
+const BREAKS_MARK = 3;
+
+/** How many pass marks of the scrap a seam is foreseen to miss as it is fed: its length, and how its layers end. */
+export function marksBroken(seam: Question['seam'], foot: Foot, pressure: number): number {
+  const grows = growthPercent(seam, foot, pressure) > FEED_TOLERANCE.growthPercent;
+  const shifts = layerShiftMm(seam, foot, pressure) > FEED_TOLERANCE.shiftMm;
+  return Number(grows) + Number(shifts);
+}
 
 /** Cost of foot, plate and pressure under a stitch; null when a rule takes one out. */
 export function feedCost(
@@ -16,5 +26,10 @@ export function feedCost(
   if (parts.includes(null)) return null;
   const ruled = parts.reduce<number>((sum, cost) => sum + cost!, 0);
   const off = 0.4 * ((pressure - aims.pressure.ideal) / 0.25) ** 2;
-  return ruled + off + weigh(feedRisks(seam, foot, plate, stitch, pressure));
+  return (
+    ruled +
+    off +
+    BREAKS_MARK * marksBroken(seam, foot, pressure) +
+    weigh(feedRisks(seam, foot, plate, stitch, pressure))
+  );
 }

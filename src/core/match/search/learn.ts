@@ -3,7 +3,7 @@ import { type AskedIds, lineFacts, type NearCard, nearestCards, type TestedCard 
 import type { Thread } from '../../kit';
 import type { SeamContext } from '../../physics';
 import type { StitchId } from '../../stitch';
-import type { Aims } from '../rules/aimTypes';
+import type { Aims, Ruled } from '../rules/aimTypes';
 import type { Aim } from '../rules/ruleTypes';
 
 /** How many of the nearest cards are looked at, and how far they pull: proof outweighs habit (model). */
@@ -56,11 +56,7 @@ export function moveAims(aims: Aims, learned: Learned): Aims {
   if (!best) return aims;
   const { setup } = best.card;
   const w = best.weight;
-  const cheaper = <T extends string>(
-    table: Record<T, { cost: number | null; rule: Aims['stitch'][StitchId]['rule'] }>,
-    choice: T,
-    by: number,
-  ) => {
+  const cheaper = <T extends string>(table: Ruled<T>, choice: T, by: number) => {
     const now = table[choice];
     return now.cost === null ? table : { ...table, [choice]: { ...now, cost: now.cost - by * w } };
   };

@@ -14,8 +14,8 @@ import { checkInterlocks } from '../../interlock';
 import type { Setup } from '../../setup';
 import { STITCHES, type StitchId } from '../../stitch';
 import { feedCost } from './footAndPressure';
-import { needleCost, perforationCost } from './needleSize';
-import { stitchCost, stitchSuitsNeedle } from './stitchSize';
+import { bladeCost, eyeCost, perforationCost, threadCost } from './needleSize';
+import { shortfallCost, sizeCost, stitchSuitsNeedle } from './stitchSize';
 import { tensionCost } from './tension';
 import { lengthGrid, widthGrid } from './grid';
 import type { Question } from '../question';
@@ -77,19 +77,21 @@ export function search(question: Question): SearchResult {
 function needlePairs(question: Question): Pair[] {
   const { kit, machine } = question;
   const steps = tensionSteps(machine);
-  const tensions = new Map<Thread, { tension: number; cost: number }>();
-  for (const thread of kit.threads) {
-    const costs = steps.map((tension) => ({ tension, cost: tensionCost(question, thread, tension) }));
-    const best = lowest(costs);
-    if (best) tensions.set(thread, best);
-  }
-  return kit.needles.flatMap((needle) =>
-    kit.threads.flatMap((thread) => {
-      const cost = needleCost(question, needle, thread);
-      const tension = tensions.get(thread);
-      return cost === null || !tension ? [] : [{ needle, thread, cost: cost + tension.cost, tension: tension.tension }];
-    }),
-  );
+  const threads = kit.threads.flatMap((thread) => {
+    const cost = threadCost(question, thread);
+    const best = lowest(steps.map((tension) => ({ tension, cost: tensionCost(question, thread, tension) })));
+    return cost === null || !best ? [] : [{ thread, cost: cost + best.cost, tension: best.tension }];
+  });
+  return kit.needles.flatMap((needle) => {
+    const blade = bladeCost(question, needle);
+    if (blade === null) return [];
+    return threads.map(({ thread, cost, tension }) => ({
+      needle,
+      thread,
+      cost: blade + cost + eyeCost(needle, thread),
+      tension,
+    }));
+  });
 }
 
 /** Pairs that no stitch can tell apart: same stretch of thread, same blade, same gap. */
@@ -127,7 +129,7 @@ function bestPerFoot(question: Question, stitch: StitchId, pairs: Pair[], carria
   const best = new Map<Foot, { cost: number; pair: Pair; carriage: Carriage; size: Size }>();
   for (const pair of pairs) {
     if (!stitchSuitsNeedle(question, stitch, pair.needle)) continue;
-    const floor = pair.cost + sizes.floor(pair);
+    const floor = pair.cost + sizes.floor();
     for (const carriage of carriages) {
       const known = best.get(carriage.foot);
       if (known && floor + carriage.cost >= known.cost) continue;
@@ -143,6 +145,8 @@ function bestPerFoot(question: Question, stitch: StitchId, pairs: Pair[], carria
   }));
 }
 
+const plainThread = ({ fibre, tex }: Thread): Thread => ({ fibre, tex });
+
 function toSetup(
   { machine, aims, kit }: Question,
   stitch: StitchId,
@@ -154,8 +158,8 @@ function toSetup(
   const aside = position ? nearestNeedlePosition(machine, position.mm) : 0;
   return {
     needle,
-    thread,
-    bobbin: bobbinFor(thread, kit),
+    thread: plainThread(thread),
+    bobbin: plainThread(bobbinFor(thread, kit)),
     foot,
     ...(position && { footSide: position.footSide }),
     plate,
@@ -172,7 +176,9 @@ function toSetup(
 class SizeTable {
   private readonly lengths: number[];
   private readonly widths: number[];
-  private readonly byThread = new Map<string, { sizes: Size[]; floor: number }>();
+  /** Every size with what it costs by itself, the cheapest first. */
+  private readonly cheapestFirst: readonly Size[];
+  private readonly byThread = new Map<string, (number | undefined)[]>();
   private readonly byPair = new Map<Pair, Map<number, Size | null>>();
   private readonly widest = new Map<Carriage, Map<number, number>>();
 
@@ -182,11 +188,20 @@ class SizeTable {
   ) {
     this.lengths = lengthGrid(question, stitch);
     this.widths = widthGrid(question, stitch);
+    this.cheapestFirst = this.lengths
+      .flatMap((lengthMm) =>
+        this.widths.map((widthMm) => ({
+          lengthMm,
+          widthMm,
+          cost: sizeCost(question, stitch, { lengthMm, widthMm }),
+        })),
+      )
+      .sort((a, b) => a.cost - b.cost);
   }
 
-  /** No size costs less than this with such a thread, whatever foot and plate leave free. */
-  floor(pair: Pair): number {
-    return this.sizes(pair).floor;
+  /** No size costs less than this, whatever the thread and whatever foot and plate leave free. */
+  floor(): number {
+    return this.cheapestFirst[0]?.cost ?? Infinity;
   }
 
   best(pair: Pair, carriage: Carriage): Size | null {
@@ -199,31 +214,25 @@ class SizeTable {
   }
 
   private bestWithin(pair: Pair, free: number): Size | null {
-    const tearing = new Map(
-      this.lengths.map((mm) => [mm, perforationCost(this.question, this.stitch, mm, pair.needle.nm)]),
-    );
+    const short = this.shortfalls(pair);
     let best: Size | null = null;
-    for (const size of this.sizes(pair).sizes) {
+    for (const [at, size] of this.cheapestFirst.entries()) {
+      // Giving too little and tearing only add to it.
+      if (best && size.cost >= best.cost) break;
       if (size.widthMm > free) continue;
-      const cost = size.cost + tearing.get(size.lengthMm)!;
+      short[at] ??= shortfallCost(this.question, this.stitch, size, pair.thread, pair.needle.gapMm);
+      const cost = size.cost + short[at] + perforationCost(this.question, this.stitch, size.lengthMm, pair.needle.nm);
       if (!best || cost < best.cost) best = { ...size, cost };
     }
     return best;
   }
 
-  private sizes({ needle, thread }: Pair): { sizes: Size[]; floor: number } {
+  /** What each size costs by giving too little with such a thread, filled in as it is asked for. */
+  private shortfalls({ needle, thread }: Pair): (number | undefined)[] {
     const key = `${FIBRE[thread.fibre].extension} ${needle.gapMm ?? 0}`;
-    const known = this.byThread.get(key);
-    if (known) return known;
-    const sizes = this.lengths.flatMap((lengthMm) =>
-      this.widths.map((widthMm) => {
-        const size = { lengthMm, widthMm };
-        return { ...size, cost: stitchCost(this.question, this.stitch, size, thread, needle.gapMm) };
-      }),
-    );
-    const made = { sizes, floor: lowest(sizes)?.cost ?? Infinity };
-    this.byThread.set(key, made);
-    return made;
+    const known = this.byThread.get(key) ?? [];
+    this.byThread.set(key, known);
+    return known;
   }
 
   /** The widest swing no interlock forbids, −1 when none is allowed. Reach grows with width, so it is one limit. */

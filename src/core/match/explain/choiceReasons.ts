@@ -1,0 +1,152 @@
+import { FIBRE, FOOT, type Foot, isTwin, POINT, type ThreadFibre } from '../../kit';
+import { giveOfSetup, tellRisks } from '../../physics';
+import type { Setup } from '../../setup';
+import { SIGN_TEXT, STITCH, type StitchId } from '../../stitch';
+import type { Ruled } from '../rules/aimTypes';
+import { usualGive } from '../search/stitchSize';
+import type { Question } from '../question';
+import { hazardsOf } from './assess';
+import { type Reason, workedOut } from './reason';
+
+/** Whether the search made a choice or a hand did. */
+export type ChosenBy = 'best' | 'by-hand';
+
+/** One choice among several: what it is called, whether it is to be had, and the setting with another in its place. */
+interface Choice<T extends string> {
+  parameter: string;
+  chosen: T;
+  table: Ruled<T>;
+  name: (choice: T) => string;
+  plain: string;
+  by: ChosenBy;
+  /** Why another cannot be had here; null where it can. */
+  lacking: (choice: T) => string | null;
+  /** Why another that can be had was not taken; null where nothing speaks against it. */
+  against: (choice: T) => string | null;
+}
+
+/** Costs this near to each other are the same. */
+const SAME_COST = 0.01;
+
+/** What speaks for a choice; where another would be usual, what was traded. */
+function choiceReason<T extends string>(choice: Choice<T>, more = ''): Reason {
+  const { parameter, chosen, table, name, plain } = choice;
+  const { cost, speaksFor } = table[chosen];
+  const add = (text: string) => (more ? `${text} ${more}` : text);
+  if (speaksFor) return { parameter, rule: speaksFor.id, text: add(speaksFor.text), provenance: speaksFor.provenance };
+  const cheaper = (Object.keys(table) as T[])
+    .filter((other) => (table[other].cost ?? Infinity) < (cost ?? Infinity) - SAME_COST)
+    .sort((a, b) => table[a].cost! - table[b].cost!);
+  const [usual] = cheaper;
+  if (usual === undefined) return workedOut(parameter, 'choice.plain', add(`${name(chosen)}: ${plain}.`));
+  if (choice.by === 'by-hand')
+    return workedOut(parameter, 'choice.by-hand', add(`Set by hand: ${lowerFirst(name(usual))} would be usual here.`));
+  const why = choice.lacking(usual) ?? choice.against(usual) ?? 'it is worth no more here';
+  return workedOut(
+    parameter,
+    'choice.traded',
+    add(`${name(usual)} would be usual: ${why}. So ${lowerFirst(name(chosen))}.`),
+  );
+}
+
+/** What gets worse with another part in the setting, in words; null when nothing does. */
+function worseWith(question: Question, now: Setup, other: Setup): string | null {
+  const levels = (setup: Setup) => new Map(tellRisks(hazardsOf(question.seam, setup), 0).map((r) => [r.sign, r.level]));
+  const before = levels(now);
+  const [sign, more] = [...levels(other)]
+    .map(([sign, level]) => [sign, level - (before.get(sign) ?? 0)] as const)
+    .reduce((most, one) => (one[1] > most[1] ? one : most), ['wavy', 0] as const);
+  return more > 0.03 ? `more risk of “${SIGN_TEXT[sign].toLowerCase()}”` : null;
+}
+
+/** Why this point. */
+export function pointReason(question: Question, setup: Setup, by: ChosenBy): Reason {
+  const { needle } = setup;
+  const owned = new Set(question.kit.needles.map(({ point }) => point));
+  return choiceReason({
+    parameter: 'needle.point',
+    chosen: needle.point,
+    table: question.aims.point,
+    name: (point) => `${POINT[point].name} needle`,
+    by,
+    plain: POINT[needle.point].plain,
+    lacking: (point) => {
+      if (isTwin(point) && !question.seam.operation.twin) return 'two needles do not suit this seam';
+      return owned.has(point) ? null : 'none is owned';
+    },
+    against: (point) => {
+      if (isTwin(point) !== isTwin(needle.point)) return 'with it the rows would give too little or ridge';
+      return worseWith(question, setup, { ...setup, needle: { ...needle, point } });
+    },
+  });
+}
+
+/** Why this fibre. */
+export function fibreReason(question: Question, setup: Setup, by: ChosenBy): Reason {
+  const owned = new Set(question.kit.threads.map(({ fibre }) => fibre));
+  return choiceReason({
+    parameter: 'thread.fibre',
+    chosen: setup.thread.fibre,
+    table: question.aims.fibre,
+    name: (fibre: ThreadFibre) => `${FIBRE[fibre].name} thread`,
+    by,
+    plain: 'it is what suits best of what is owned',
+    lacking: (fibre) => (owned.has(fibre) ? null : 'none is owned'),
+    against: (fibre) =>
+      worseWith(question, setup, { ...setup, thread: { ...setup.thread, fibre } }) ??
+      'no spool of it has the right thickness',
+  });
+}
+
+/** Why this foot. */
+export function footReason(question: Question, setup: Setup, by: ChosenBy): Reason {
+  const { kit, machine, aims } = question;
+  return choiceReason({
+    parameter: 'foot',
+    chosen: setup.foot,
+    table: aims.foot,
+    name: (foot: Foot) => `${FOOT[foot].name} foot`,
+    by,
+    plain: FOOT[setup.foot].plain,
+    lacking: (foot) => {
+      if (machine.feet && !machine.feet.includes(foot)) return 'none fits this machine';
+      if (FOOT[foot].builtIn && !kit.feet.includes(foot)) return 'this machine has none';
+      return kit.feet.includes(foot) ? null : 'none is owned';
+    },
+    against: (foot) => worseWith(question, setup, { ...setup, foot }) ?? 'this stitch does not pass it',
+  });
+}
+
+/** Why this stitch, with what it gives. */
+export function stitchReason(question: Question, setup: Setup, by: ChosenBy): Reason {
+  const { seam, machine, aims } = question;
+  const [low, high] = giveOfSetup(seam, setup).map(Math.floor);
+  const needs = seam.required.percent;
+  const give = needs > 0 ? `It gives ${low} to ${high} % here; the seam needs ${needs} %.` : '';
+  const twin = isTwin(setup.needle.point);
+  if (setup.stitch === 'straight' && seam.profile.structure === 'knit' && seam.operation.twin) {
+    const rows = twin
+      ? 'Two rows above and a zigzag below: a line that gives.'
+      : 'One line is enough here: it need hardly give.';
+    return workedOut('stitch', 'stitch.rows', give ? `${rows} ${give}` : rows);
+  }
+  return choiceReason(
+    {
+      parameter: 'stitch',
+      chosen: setup.stitch,
+      table: aims.stitch,
+      name: (stitch: StitchId) => STITCH[stitch].name,
+      by,
+      plain: STITCH[setup.stitch].plain,
+      lacking: (stitch) => (machine.stitches.includes(stitch) ? null : 'this machine does not have it'),
+      against: (stitch) => {
+        const gives = usualGive(question, stitch);
+        if (gives < needs) return `it gives about ${Math.floor(gives)} %`;
+        return worseWith(question, setup, { ...setup, stitch }) ?? 'foot, plate or needle do not let it pass';
+      },
+    },
+    give,
+  );
+}
+
+const lowerFirst = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
