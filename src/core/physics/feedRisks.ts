@@ -9,6 +9,12 @@ import type { SeamContext } from './seamContext';
 /** Growth in percent, and shift in mm over `SHIFT_OVER_MM`, that a person would accept. */
 export const FEED_TOLERANCE = { growthPercent: 2, shiftMm: 2 };
 
+/** A foot with one small hole holds light cloth down beside the needle. */
+function hasSmallHole(foot: Foot): boolean {
+  const { openingMm } = FOOT[foot];
+  return openingMm !== null && openingMm.left < 1 && openingMm.right < 1;
+}
+
 /**
  * What foot, plate and pressure do to the layers.
  *
@@ -31,7 +37,7 @@ function risksIn(seam: SeamContext, foot: Foot, plate: Plate, stitch: StitchId, 
   const needs = grips * feedsFromPressure(seam.profile.massGsm.value, seam.layers);
   const pile = seam.profile.traits.includes('napped') && loftOf(seam.profile) > 0;
   const delicate = pile ? (seam.profile.structure === 'woven' ? 0.3 : 0.5) : 0.62;
-  const slot = plate === 'straight' ? 0.1 : foot === 'straight' ? 0.25 : 0.45;
+  const slot = plate === 'straight' ? 0.1 : hasSmallHole(foot) ? 0.25 : 0.45;
   return [
     {
       sign: 'wavy',

@@ -19,6 +19,8 @@ interface Choice<T extends string> {
   name: (choice: T) => string;
   plain: string;
   by: ChosenBy;
+  /** What nobody could get for this machine: it is not even named. */
+  beyond?: (choice: T) => boolean;
   /** Why another cannot be had here; null where it can. */
   lacking: (choice: T) => string | null;
   /** Why another that can be had was not taken; null where nothing speaks against it. */
@@ -35,17 +37,18 @@ function choiceReason<T extends string>(choice: Choice<T>, more = ''): Reason {
   const add = (text: string) => (more ? `${text} ${more}` : text);
   if (speaksFor) return { parameter, rule: speaksFor.id, text: add(speaksFor.text), provenance: speaksFor.provenance };
   const cheaper = (Object.keys(table) as T[])
+    .filter((other) => !choice.beyond?.(other))
     .filter((other) => (table[other].cost ?? Infinity) < (cost ?? Infinity) - SAME_COST)
     .sort((a, b) => table[a].cost! - table[b].cost!);
   const [usual] = cheaper;
   if (usual === undefined) return workedOut(parameter, 'choice.plain', add(`${name(chosen)}: ${plain}.`));
   if (choice.by === 'by-hand')
     return workedOut(parameter, 'choice.by-hand', add(`Set by hand: ${lowerFirst(name(usual))} would be usual here.`));
-  const why = choice.lacking(usual) ?? choice.against(usual) ?? 'it is worth no more here';
+  const why = choice.lacking(usual) ?? choice.against(usual) ?? 'this does as well';
   return workedOut(
     parameter,
     'choice.traded',
-    add(`${name(usual)} would be usual: ${why}. So ${lowerFirst(name(chosen))}.`),
+    add(`${name(usual)} is usual here, but ${why}; so ${lowerFirst(name(chosen))}.`),
   );
 }
 
@@ -56,7 +59,7 @@ function worseWith(question: Question, now: Setup, other: Setup): string | null 
   const [sign, more] = [...levels(other)]
     .map(([sign, level]) => [sign, level - (before.get(sign) ?? 0)] as const)
     .reduce((most, one) => (one[1] > most[1] ? one : most), ['wavy', 0] as const);
-  return more > 0.03 ? `more risk of “${SIGN_TEXT[sign].toLowerCase()}”` : null;
+  return more > 0.03 ? `it would risk “${SIGN_TEXT[sign].toLowerCase()}”` : null;
 }
 
 /** Why this point. */
@@ -105,12 +108,12 @@ export function footReason(question: Question, setup: Setup, by: ChosenBy): Reas
     parameter: 'foot',
     chosen: setup.foot,
     table: aims.foot,
+    beyond: (foot) => FOOT[foot].builtIn === true && !kit.feet.includes(foot),
     name: (foot: Foot) => `${FOOT[foot].name} foot`,
     by,
     plain: FOOT[setup.foot].plain,
     lacking: (foot) => {
       if (machine.feet && !machine.feet.includes(foot)) return 'none fits this machine';
-      if (FOOT[foot].builtIn && !kit.feet.includes(foot)) return 'this machine has none';
       return kit.feet.includes(foot) ? null : 'none is owned';
     },
     against: (foot) => worseWith(question, setup, { ...setup, foot }) ?? 'this stitch does not pass it',
@@ -130,6 +133,11 @@ export function stitchReason(question: Question, setup: Setup, by: ChosenBy): Re
       : 'One line is enough here: it need hardly give.';
     return workedOut('stitch', 'stitch.rows', give ? `${rows} ${give}` : rows);
   }
+  if (setup.stitch === 'zigzag' && by === 'best' && seam.profile.structure === 'knit' && seam.operation.twin) {
+    const owned = question.kit.needles.some(({ point }) => isTwin(point));
+    const why = owned ? 'but they give too little here' : 'but no twin needle is owned';
+    return workedOut('stitch', 'stitch.rows', `Two rows are usual here, ${why}; so a narrow zigzag. ${give}`.trim());
+  }
   return choiceReason(
     {
       parameter: 'stitch',
@@ -141,8 +149,8 @@ export function stitchReason(question: Question, setup: Setup, by: ChosenBy): Re
       lacking: (stitch) => (machine.stitches.includes(stitch) ? null : 'this machine does not have it'),
       against: (stitch) => {
         const gives = usualGive(question, stitch);
-        if (gives < needs) return `it gives about ${Math.floor(gives)} %`;
-        return worseWith(question, setup, { ...setup, stitch }) ?? 'foot, plate or needle do not let it pass';
+        if (gives < needs) return `it gives only about ${Math.floor(gives)} %`;
+        return worseWith(question, setup, { ...setup, stitch }) ?? 'foot, plate or needle do not let it pass here';
       },
     },
     give,

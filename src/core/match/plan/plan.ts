@@ -9,6 +9,11 @@ export const STEAM_BACK = 'A seam that came out long: hold the iron 25 mm above 
 export const UNKNOWN_FIBRE =
   'Fibres not known: start at one dot (110 °C) through a press cloth. Test hotter on a scrap.';
 export const PRESS_PILE = 'Press it face down on a towel or needle board, steam held above it; never on the face.';
+/** Tape in the fold of a hem: fused where the iron may be hot enough. */
+export const FUSIBLE = {
+  tape: 'fusible stretch tape in the fold',
+  coolTape: 'wash-away tape in the fold',
+} as const;
 /** Stands in a seam for how it is opened: with the iron, or with a thumb. */
 export const OPENED = { place: '{opened}', byIron: 'pressed open', byHand: 'finger-pressed open' } as const;
 

@@ -4,7 +4,16 @@ import type { Setup } from '../../setup';
 import { threadUse } from '../../stitch';
 import { formatNumber } from '../../units';
 import { pairNames } from './joinPlans';
-import { IN_FROM_EDGE, OPENED, PRESS_FLAT, PRESS_PILE, type SewingPlan, STEAM_BACK, UNKNOWN_FIBRE } from './plan';
+import {
+  FUSIBLE,
+  IN_FROM_EDGE,
+  OPENED,
+  PRESS_FLAT,
+  PRESS_PILE,
+  type SewingPlan,
+  STEAM_BACK,
+  UNKNOWN_FIBRE,
+} from './plan';
 import type { Question } from '../question';
 
 /**
@@ -22,11 +31,24 @@ export function planFor(question: Question, setup: Setup | null): SewingPlan {
     (iron || !IRONING.some(saidIn(note))) && (press.steam !== 'no' || !saidIn(note)(STEAM_BACK));
   return {
     ...plan,
-    seam: plan.seam.replace(OPENED.place, iron ? OPENED.byIron : OPENED.byHand),
+    seam: seamFor(plan.seam, press.maxSolePlateC),
     start: startFor(plan),
     press,
     notes: setup ? [...plan.notes.filter(fit), ...notesFor(question, setup)] : [],
   };
+}
+
+/** What fusible tape needs to hold, °C (common practice). */
+const FUSES_FROM_C = 150;
+
+/** How the seam is built, with the iron where it may go, else with a thumb. */
+function seamFor(seam: string, maxSolePlateC: number): string {
+  const opened = seam.replace(OPENED.place, maxSolePlateC > 0 ? OPENED.byIron : OPENED.byHand);
+  const taped = maxSolePlateC >= FUSES_FROM_C ? opened : opened.replace(FUSIBLE.tape, FUSIBLE.coolTape);
+  if (maxSolePlateC > 0) return taped;
+  return taped
+    .replace(/(?<!finger-|never )\bpress(ed)?\b/g, 'finger-press$1')
+    .replace(', and cool under a clapper', '');
 }
 
 /** What only an iron can do. */

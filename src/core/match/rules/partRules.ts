@@ -18,8 +18,8 @@ const pressure = (ideal: number) => ({ parameter: 'pressure', ideal }) as const;
 /** Needle, thread, foot, plate, needle position and pressure. Later rules override earlier ones for the same choice. */
 // prettier-ignore
 export const PART_RULES = rulesOf({
-  'point.suits-cloth': rule('should', {}, point({ universal: 0 }), WEIGHED, 'A point between sharp and ballpoint serves ordinary wovens.'),
-  'point.knit-ballpoint': rule('should', KNIT, point({ ballpoint: 0 }), WEIGHED, 'A ballpoint slips between the loops; a sharp point cuts them and the cloth runs.'),
+  'point.suits-cloth': rule('should', {}, point({ universal: 0, leather: 2 }), WEIGHED, 'A point between sharp and ballpoint serves ordinary wovens.'),
+  'point.knit-ballpoint': rule('should', KNIT, point({ ballpoint: 0, universal: 0.4, sharp: 0.8, jeans: 0.8, quilting: 0.8, topstitch: 0.8 }), WEIGHED, 'A ballpoint slips between the loops; a sharp point cuts them and the cloth runs.'),
   'point.elastic-stretch': rule('should', { ...KNIT, elastaneFrom: 10 }, point({ stretch: 0 }), WEIGHED, 'With this much elastane the hook needs the deeper scarf of a stretch needle to catch the loop.'),
   'point.very-stretchy': rule('should', { ...KNIT, stretchFrom: 75 }, point({ stretch: 0 }), WEIGHED, 'In cloth this stretchy the hook needs the deeper scarf of a stretch needle to catch the loop.'),
   'point.denim-jeans': rule('should', { ...STRONG, massFrom: 200 }, point({ jeans: 0, universal: 1, sharp: 1, topstitch: 0.8, quilting: 1.2 }), WEIGHED, 'A jeans needle is slim and stiff: it does not bend in thick cloth or push it into the plate.'),
@@ -36,12 +36,12 @@ export const PART_RULES = rulesOf({
   'point.quilting': rule('should', { kind: ['quilt-lines'] }, point({ quilting: 0, sharp: 0.1, universal: 0.25 }), WEIGHED, 'A quilting needle is slim and tapered for many layers.'),
   'point.sandwich': rule('should', { family: ['quilt-sandwich'] }, point({ quilting: 0, sharp: 0.08 }), WEIGHED, 'A quilting or sharp needle goes through the wadding without pushing it down.'),
   'point.hand-woven': rule('should', { family: ['hand-woven', 'double-gauze', 'terry'] }, point({ universal: 0, sharp: 0.3, jeans: 0.4, topstitch: 0.6 }), WEIGHED, 'A universal point parts loose yarns instead of splitting them.'),
-  'point.twin-for-lines': rule('should', { ...KNIT, kind: ['hem', 'topstitch'] }, point({ 'twin-stretch': 0, twin: 0.1, ballpoint: 0.2, stretch: 0.3 }), WEIGHED, 'Two needles make two rows above and a zigzag below: a hem that gives.'),
+  'point.twin-for-lines': rule('should', { ...KNIT, kind: ['hem', 'topstitch'] }, point({ 'twin-stretch': 0, twin: 0.1, ballpoint: 0.6, stretch: 0.7 }), WEIGHED, 'Two needles make two rows above and a zigzag below: a hem that gives.'),
   'point.veto-denim': rule('must', { ...STRONG, massFrom: 200 }, BLUNT_OUT, WEIGHED, 'A ballpoint does not pierce fabric this dense: it is pushed aside, and stitches skip.'),
   'point.veto-coat': rule('must', { coatWeight: true }, BLUNT_OUT, WEIGHED, 'A ballpoint does not pierce a felted coat-weight wool cleanly.'),
   'point.woven-one-needle': rule('should', { structure: ['woven', 'foam', 'hide', 'coated', 'layered'] }, point({ twin: 1.2, 'twin-stretch': 1.5 }), WEIGHED, 'One needle, one row.'),
 
-  'thread.polyester': rule('should', {}, fibre({ polyester: 0, cotton: 0.4, silk: 0.8, 'elastic-polyester': 1.8, nylon: 1.8 }), WEIGHED, 'Good all-purpose polyester serves nearly everything.'),
+  'thread.polyester': rule('should', {}, fibre({ polyester: 0, cotton: 0.4, silk: 0.8, 'elastic-polyester': 3, nylon: 3 }), WEIGHED, 'Good all-purpose polyester serves nearly everything.'),
   'thread.cotton-on-cotton': rule('should', { allCotton: true, structure: ['woven'] }, fibre({ cotton: 0.05 }), WEIGHED, 'Cotton thread suits cotton cloth as well as polyester does.'),
   'thread.strong': rule('should', { ...STRONG, massFrom: 200 }, fibre({ polyester: 0, nylon: 0.3, cotton: 0.9, silk: 1.2 }), WEIGHED, 'These seams are pulled hard: polyester is half again as strong as cotton of the same thickness.'),
   'thread.piecing': rule('should', { kind: ['strip-join', 'quilt-lines'], structure: ['woven', 'layered'], family: ['lawn', 'poplin', 'linen', 'double-gauze', 'corduroy', 'quilt-sandwich', 'other'] }, fibre({ cotton: 0, polyester: 0.05 }), WEIGHED, 'Cotton thread presses flat and is what quilts are sewn with.'),
@@ -63,7 +63,7 @@ export const PART_RULES = rulesOf({
   'foot.zip': rule('should', { kind: ['zip-centred', 'zip-lapped'] }, special({ zip: 0, standard: 1.6 }), WEIGHED, 'The one bar of a zip foot sews close beside the coil on either side.'),
   'foot.zip-window': rule('should', { kind: ['zip-exposed'] }, special({ zip: 0, standard: 0.6, glide: 0.7, 'dual-feed': 0.7 }), WEIGHED, 'A zip foot clears the coil in the window.'),
   'foot.zip-concealed': rule('should', { kind: ['zip-concealed'] }, special({ 'concealed-zip': 0, zip: 0.15 }), WEIGHED, 'Its grooves roll the coil aside so that the needle lands beside it.'),
-  'foot.piping': rule('should', { kind: ['piping'] }, special({ zip: 0, grooved: 0.5, standard: 2 }), WEIGHED, 'A zip foot presses right up against the cord.'),
+  'foot.piping': rule('should', { kind: ['piping'] }, special({ zip: 0, grooved: 1.2, standard: 2 }), WEIGHED, 'A zip foot presses right up against the cord.'),
   'foot.ditch': rule('should', { kind: ['ditch'] }, foot({ ditch: 0, standard: 0.3, walking: 0.45 }), WEIGHED, 'Its blade runs in the seam and keeps the needle beside it.'),
   'foot.quilting': rule('should', { kind: ['quilt-lines'] }, foot({ walking: 0, 'dual-feed': 0.05, standard: 1, straight: 1.2 }), WEIGHED, 'Three layers creep: a walking foot moves them together, with a guide bar for the spacing.'),
   'foot.rolled': rule('should', { kind: ['rolled-hem'] }, special({ 'rolled-hem': 0, standard: 0.6, straight: 0.7, 'dual-feed': 0.7 }), WEIGHED, 'Its scroll turns the edge twice as it goes; without one the edge is turned and pressed by hand.'),
@@ -71,7 +71,7 @@ export const PART_RULES = rulesOf({
   'foot.hem-once': rule('should', { kind: ['hem'], structure: ['woven'], foldsOnce: true, machineHas: 'blind' }, foot({ 'blind-hem': 0, standard: 0.1 }), WEIGHED, 'Its blade guides the fold, so that only a thread of it is caught.'),
   'foot.binding': rule('should', { kind: ['binding'] }, foot({ binding: 0, standard: 0.2, walking: 0.3 }), WEIGHED, 'It folds the binding round the edge while sewing.'),
   'foot.dense': rule('should', { kind: ['bar-tack'] }, special({ grooved: 0, standard: 0.2, glide: 0.4 }), WEIGHED, 'The groove beneath lets dense stitches pass.'),
-  'foot.buttonhole': rule('should', { kind: ['buttonhole'] }, special({ buttonhole: 0, grooved: 0.4, standard: 0.7 }), WEIGHED, 'It slides along a measured buttonhole.'),
+  'foot.buttonhole': rule('should', { kind: ['buttonhole'] }, special({ buttonhole: 0, grooved: 1, standard: 1.2 }), WEIGHED, 'It slides along a measured buttonhole.'),
   'foot.edge': rule('should', { kind: ['edge-finish'] }, foot({ standard: 0, walking: 0.6, straight: null }), WEIGHED, 'The edge runs just inside the swing of the needle.'),
   'plate.standard': rule('should', {}, { parameter: 'plate', costs: { standard: 0, straight: 0.45 } }, OURS, 'The standard plate lets every stitch pass.'),
 

@@ -1,4 +1,4 @@
-import { PRESS_FLAT, PRESS_PILE, STEAM_BACK, UNKNOWN_FIBRE } from '../plan/plan';
+import { FUSIBLE, PRESS_FLAT, PRESS_PILE, STEAM_BACK, UNKNOWN_FIBRE } from '../plan/plan';
 import { type Effect, rule, rulesOf } from './ruleTypes';
 import { PRACTICE } from './origins';
 import { FINE, FOAM, HOLED, KNIT, PILE, SKINS } from './groups';
@@ -30,7 +30,7 @@ export const SEAM_RULES = rulesOf({
   'seam.lace-hem': rule('should', { kind: ['hem'], family: ['lace'] }, seam('Its own finished edge, or one narrow fold held with a narrow zigzag'), PRACTICE, 'A second fold shows through, and lace hardly frays.'),
   'seam.quilt-hem': rule('should', { kind: ['hem'], family: ['quilt-sandwich'] }, seam('No hem: the edge is bound'), PRACTICE, 'A folded quilt edge is a thick ridge.'),
   'seam.sandwich-join': rule('should', { kind: ['join'], family: ['quilt-sandwich'] }, seam('Tops joined first, right sides together; wadding trimmed so that its edges meet, backing closed over it by hand; or a binding strip over the joint on both sides'), PRACTICE, 'Two sandwiches sewn through make a ridge that cannot be opened.'),
-  'seam.knit-hem': rule('should', { ...KNIT, kind: ['hem'] }, seam('One fold of 20 to 25 mm, fusible stretch tape in the fold'), PRACTICE, 'One fold is enough on cloth that does not fray, and the tape stops a ridge.'),
+  'seam.knit-hem': rule('should', { ...KNIT, kind: ['hem'] }, seam(`One fold of 20 to 25 mm, ${FUSIBLE.tape}`), PRACTICE, 'One fold is enough on cloth that does not fray, and the tape stops a ridge.'),
   'seam.knit-hem-cool': rule('should', { ...KNIT, kind: ['hem'], traits: ['heat-sensitive'] }, seam('One fold of 20 to 25 mm, held with clips or wash-away tape'), PRACTICE, 'One fold is enough on a knit, and fusible tape wants more heat than this fabric takes.'),
   'seam.knit-hem-pile': rule('should', { ...KNIT, kind: ['hem'], traits: ['napped'] }, seam('One fold of 20 to 25 mm, the edge left as it is; never pressed flat on the face'), PRACTICE, 'It does not fray, and pressing crushes the pile.'),
   'seam.sheer-hem': rule('should', { ...KNIT, kind: ['hem'], traits: ['sheer'] }, seam('One narrow fold, or the edge left as it is; no tape, which would show through'), PRACTICE, 'It does not fray, and everything shows through.'),
