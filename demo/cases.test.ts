@@ -7,19 +7,19 @@ import { INTERLOCKS } from '../src/core/interlock';
 import { checkInputSchema, checkSetup, match, matchInputSchema, type MatchOutput } from '../src/core/match';
 import { KNOWLEDGE } from '../src/core/result';
 import { OPERATION_KINDS } from '../src/core/setup';
-import { CASES, REFUSALS, type Wanted } from './cases';
+import { CASES, REFUSALS } from './cases';
+import type { Case } from './caseTypes';
 import { casesPage, refusalInput } from './casesPage';
+import { type Accepts, teacherAccepts } from './teacher';
 
-const within = (value: number, range: readonly [number, number] | undefined) =>
-  range === undefined || (value >= range[0] - 1e-9 && value <= range[1] + 1e-9);
-const oneOf = <T>(value: T, list: readonly T[] | undefined) => list === undefined || list.includes(value);
+const within = (value: number, [low, high]: readonly [number, number]) => value >= low - 1e-9 && value <= high + 1e-9;
 
-/** Everything that an answer is not, of what was wanted. */
-function wrongIn(found: MatchOutput, wanted: Wanted): string[] {
+/** Everything that an answer is not, of what the teacher's table and the case itself want: every part is looked at. */
+function wrongIn(found: MatchOutput, { request, wanted }: Case): string[] {
   const { setup, plan } = found;
   const text = JSON.stringify([plan, found.cautions, found.blocked]);
   const wrong: string[] = [];
-  const need = (ok: boolean, name: string) => !ok && wrong.push(name);
+  const need = (ok: boolean, name: string, is: unknown = '') => !ok && wrong.push(`${name} ${String(is)}`.trim());
   if (wanted.blocked)
     need(
       found.blocked.some((b) => b.code === wanted.blocked),
@@ -27,28 +27,38 @@ function wrongIn(found: MatchOutput, wanted: Wanted): string[] {
     );
   else if (!setup) return ['no setting'];
   else {
-    need(oneOf(setup.needle.point, wanted.point), 'point');
-    need(within(setup.needle.nm, wanted.nm), 'nm');
-    need(oneOf(setup.thread.fibre, wanted.fibre), 'fibre');
-    need(within(setup.thread.tex, wanted.tex), 'tex');
-    need(within((setup.bobbin ?? setup.thread).tex, wanted.bobbinTex), 'bobbin');
-    need(oneOf(setup.foot, wanted.foot), 'foot');
-    need(wanted.plate === undefined || setup.plate === wanted.plate, 'plate');
-    need(oneOf(setup.stitch, wanted.stitch), 'stitch');
-    need(within(setup.lengthMm, wanted.lengthMm), 'length');
-    need(within(setup.widthMm, wanted.widthMm), 'width');
-    need(within(setup.tensionSteps, wanted.tensionSteps), 'tension');
-    need(within(setup.pressure, wanted.pressure), 'pressure');
-    need(wanted.secure === undefined || plan.secure === wanted.secure, 'secure');
+    const all: Accepts = {
+      ...teacherAccepts(wanted.as ?? request.cloth.family ?? 'other', request.operation.kind),
+      ...wanted,
+    };
+    const bobbin = setup.bobbin ?? setup.thread;
+    need(all.point.includes(setup.needle.point), 'point', setup.needle.point);
+    need(within(setup.needle.nm, all.nm), 'nm', setup.needle.nm);
+    need(all.fibre.includes(setup.thread.fibre), 'fibre', setup.thread.fibre);
+    need(within(setup.thread.tex, all.tex), 'tex', setup.thread.tex);
+    need(within(bobbin.tex, all.bobbinTex), 'bobbin', bobbin.tex);
+    need(all.foot.includes(setup.foot), 'foot', setup.foot);
+    need(wanted.plate === undefined || setup.plate === wanted.plate, 'plate', setup.plate);
+    need(all.stitch.includes(setup.stitch), 'stitch', setup.stitch);
+    need(within(setup.lengthMm, all.lengthMm), 'length', setup.lengthMm);
+    need(within(setup.widthMm, all.widthMm), 'width', setup.widthMm);
+    need(within(setup.tensionSteps, all.tensionSteps), 'tension', setup.tensionSteps);
+    need(within(setup.pressure, all.pressure), 'pressure', setup.pressure);
+    need(all.seam.test(plan.seam), 'seam', plan.seam);
+    need(all.secure.includes(plan.secure), 'secure', plan.secure);
+    need(within(plan.press.maxSolePlateC, all.pressC), 'press', plan.press.maxSolePlateC);
+    need(all.steam.includes(plan.press.steam), 'steam', plan.press.steam);
+    if (wanted.hold) need(wanted.hold.test(plan.hold.join()), 'hold', plan.hold);
   }
   if (wanted.says) need(wanted.says.test(text), `says ${wanted.says}`);
+  if (wanted.never) need(!wanted.never.test(text), `never ${wanted.never}`);
   if (wanted.missing) need(wanted.missing.test(found.missing.map((m) => m.what).join()), 'missing');
   return wrong;
 }
 
 describe('the cases of docs/cases.md (common practice, reviewed line by line)', () => {
-  it.each(CASES.map((c) => [c.ask, c] as const))('%s', (_, { request, wanted }) => {
-    expect(wrongIn(match(matchInputSchema.parse(request)), wanted)).toEqual([]);
+  it.each(CASES.map((c) => [c.ask, c] as const))('%s', (_, asked) => {
+    expect(wrongIn(match(matchInputSchema.parse(asked.request)), asked)).toEqual([]);
   });
 
   it.each(REFUSALS.map((r) => [r.ask, r] as const))('refused: %s', (_, refusal) => {

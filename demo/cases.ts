@@ -1,60 +1,6 @@
-import type { CheckInput, MatchRequest } from '../src/core/match';
-import type { Foot, Plate, NeedlePoint, ThreadFibre } from '../src/core/kit';
-import type { StitchId } from '../src/core/stitch';
+import { EDGE_CASES } from './edgeCases';
 import { PLAIN_MACHINE } from '../src/core/kit';
-
-/** What a teacher would accept as an answer. Ranges are closed; lists mean any of them. */
-export interface Wanted {
-  point?: readonly NeedlePoint[];
-  nm?: readonly [number, number];
-  fibre?: readonly ThreadFibre[];
-  /** Of the needle thread, and of the one below. */
-  tex?: readonly [number, number];
-  bobbinTex?: readonly [number, number];
-  foot?: readonly Foot[];
-  plate?: Plate;
-  stitch?: readonly StitchId[];
-  lengthMm?: readonly [number, number];
-  widthMm?: readonly [number, number];
-  tensionSteps?: readonly [number, number];
-  pressure?: readonly [number, number];
-  secure?: string;
-  /** Words that must be said somewhere in plan, notes or cautions. */
-  says?: RegExp;
-  /** Nothing safe is possible, for this reason. */
-  blocked?: string;
-  /** What the answer must name as worth having. */
-  missing?: RegExp;
-}
-
-/** One case: what is asked, what is accepted, and why that is right. */
-export interface Case {
-  ask: string;
-  request: MatchRequest;
-  wanted: Wanted;
-  why: string;
-}
-
-/** One setting to be refused, and why. */
-export interface Refusal {
-  ask: string;
-  setup: Partial<CheckInput['setup']>;
-  machine?: Partial<typeof PLAIN_MACHINE>;
-  layers?: number;
-  code: string;
-  why: string;
-}
-
-type Cloth = MatchRequest['cloth'];
-type Kind = MatchRequest['operation']['kind'];
-type More = Pick<MatchRequest, 'machine' | 'kit' | 'schools'> &
-  Pick<MatchRequest['operation'], 'layers' | 'requiredGive' | 'radiusMm' | 'second'>;
-const one = (ask: string, cloth: Cloth, kind: Kind, wanted: Wanted, why: string, more: More = {}): Case => {
-  const { layers, requiredGive, radiusMm, second, ...rest } = more;
-  return { ask, request: { cloth, operation: { kind, layers, requiredGive, radiusMm, second }, ...rest }, wanted, why };
-};
-const knit = (family: Cloth['family'], more: Partial<Cloth> = {}): Cloth => ({ structure: 'knit', family, ...more });
-const woven = (family: Cloth['family'], more: Partial<Cloth> = {}): Cloth => ({ structure: 'woven', family, ...more });
+import { type Case, knit, one, type Refusal, woven } from './caseTypes';
 
 const fixedPressure = { ...PLAIN_MACHINE, name: 'fixed pressure', pressureDial: null };
 const straightOnly = {
@@ -83,11 +29,11 @@ export const CASES: readonly Case[] = [
   one('Scuba, dress seam', knit('scuba'), 'join', { point: ['ballpoint'], nm: [80, 90], stitch: ['zigzag', 'triple-straight'] }, 'Treated as a stable knit.'),
   one('Polar fleece, hat seam', knit('fleece'), 'join', { point: ['ballpoint'], nm: [75, 90], stitch: ['zigzag', 'triple-straight'], says: /nightwear/ }, 'Stable across, napped, melts: one way, cool iron, and the nightwear rule is named.'),
   one('Chunky sweater knit, side seam', knit('sweater-knit'), 'join', { point: ['ballpoint'], nm: [80, 90], stitch: ['zigzag', 'overlock-like'], pressure: [0, 0], says: /leader|tape along the shoulders/i }, 'Loose loops: lowest pressure, leader scrap, tape where it drops.'),
-  one('Swim cloth, side seam', knit('swim', { fibres: { polyamide: 80, elastane: 20 } }), 'join', { point: ['stretch'], nm: [75, 90], fibre: ['elastic-polyester'], stitch: ['zigzag', 'three-step-zigzag'], lengthMm: [1, 2.5], widthMm: [2.5, 6], secure: 'short-stitch' }, 'Short, wide, elastic thread, stretch needle; ends of a few tiny stitches, as this machine does not tie off.'),
+  one('Swim cloth, side seam', knit('swim', { fibres: { polyamide: 80, elastane: 20 } }), 'join', { point: ['stretch'], nm: [75, 90], fibre: ['elastic-polyester'], stitch: ['zigzag', 'three-step-zigzag'], lengthMm: [1, 2.5], widthMm: [2.5, 6], secure: ['short-stitch'] }, 'Short, wide, elastic thread, stretch needle; ends of a few tiny stitches, as this machine does not tie off.'),
   one('Woven terry, bath robe seam', woven('terry'), 'join', { point: ['universal', 'sharp'], nm: [80, 100], stitch: ['straight'], lengthMm: [2.5, 3.5], says: /Clean the feed/ }, 'Loops swallow short stitches; lint is cleaned often.'),
   one('Knitted lace, yoke seam', knit('lace'), 'join', { point: ['ballpoint', 'stretch'], nm: [65, 75], says: /tissue/i }, 'Fine needle, tissue under the open ground.'),
   one('Power mesh, lining seam', knit('mesh'), 'join', { nm: [65, 75], says: /tissue/i }, 'As lace.'),
-  one('Cotton lawn, blouse seam', woven('lawn'), 'join', { point: ['universal', 'sharp'], nm: [60, 75], stitch: ['straight'], lengthMm: [2, 2.5], pressure: [0.5, 0.5], secure: 'back-stitch' }, 'A light ordinary woven: fine needle, 2 to 2.5 mm, normal pressure.'),
+  one('Cotton lawn, blouse seam', woven('lawn'), 'join', { point: ['universal', 'sharp'], nm: [60, 75], stitch: ['straight'], lengthMm: [2, 2.5], pressure: [0.5, 0.5], secure: ['back-stitch'] }, 'A light ordinary woven: fine needle, 2 to 2.5 mm, normal pressure.'),
   one('Poplin, shirt seam', woven('poplin'), 'join', { point: ['universal', 'sharp'], nm: [70, 80], stitch: ['straight'], lengthMm: [2.3, 3] }, 'Dense: 2.5 to 3 mm so that its yarns are not crowded.'),
   one('Linen, skirt seam', woven('linen'), 'join', { nm: [75, 90], stitch: ['straight'], lengthMm: [2.2, 2.8], says: /wash/ }, 'Medium woven; edges held before the first wash.'),
   one('Viscose challis, dress seam', woven('viscose-woven'), 'join', { nm: [65, 80], stitch: ['straight'], foot: ['walking', 'dual-feed', 'glide'] }, 'Slips: the walking foot comes on when the layers would creep.'),
@@ -95,18 +41,18 @@ export const CASES: readonly Case[] = [
   one('Heavy denim, 14.5 oz, leg seam', woven('denim', { massGsm: 490 }), 'join', { point: ['jeans'], nm: [100, 110], stitch: ['straight'], lengthMm: [2.5, 3.5], says: /industrial/ }, 'Jeans needle; the machine is warned for.'),
   one('Canvas, cushion seam', woven('canvas'), 'join', { point: ['jeans'], nm: [90, 100], stitch: ['straight'], lengthMm: [2.5, 3.5] }, 'As denim.'),
   one('Corduroy, dungaree seam', woven('corduroy'), 'join', { nm: [75, 90], pressure: [0, 0.3], says: /direction|one way/i }, 'Napped: lighter, all pieces one way, towel under the iron.'),
-  one('Light silk, blouse seam', woven('silk', { massGsm: 45 }), 'join', { point: ['universal', 'sharp'], nm: [60, 70], stitch: ['straight'], lengthMm: [1.5, 2], secure: 'knot', says: /French/ }, 'French seam, 1.5 to 2 mm, knots, leader, pins in the allowance.'),
-  one('Imitation satin, lining seam', woven('satin'), 'join', { nm: [60, 75], lengthMm: [1.5, 2], secure: 'knot', says: /melts/i }, 'Fine sharp needle, no back-stitch; it melts and shines.'),
-  one('Chiffon, overskirt seam', woven('chiffon'), 'join', { nm: [60, 65], lengthMm: [1.5, 2], secure: 'knot' }, 'The finest needle there is, small hole, tissue.'),
+  one('Light silk, blouse seam', woven('silk', { massGsm: 45 }), 'join', { point: ['universal', 'sharp'], nm: [60, 70], stitch: ['straight'], lengthMm: [1.5, 2], secure: ['knot'], says: /French/ }, 'French seam, 1.5 to 2 mm, knots, leader, pins in the allowance.'),
+  one('Imitation satin, lining seam', woven('satin'), 'join', { nm: [60, 75], lengthMm: [1.5, 2], secure: ['knot'], says: /melts/i }, 'Fine sharp needle, no back-stitch; it melts and shines.'),
+  one('Chiffon, overskirt seam', woven('chiffon'), 'join', { nm: [60, 65], lengthMm: [1.5, 2], secure: ['knot'] }, 'The finest needle there is, small hole, tissue.'),
   one('Velvet, cushion seam', woven('velvet'), 'join', { nm: [70, 80], foot: ['walking', 'dual-feed'], pressure: [0, 0.3], says: /pile/i }, 'Piles creep: walking foot, lighter, leader, many pins.'),
   one('Double gauze, baby blanket', woven('double-gauze'), 'join', { point: ['universal'], nm: [70, 80], lengthMm: [2, 2.6] }, 'Loose yarns: universal parts them, wide allowance.'),
   one('Ripstop, kite seam', woven('ripstop'), 'join', { point: ['sharp'], nm: [60, 70], lengthMm: [2.2, 3], says: /Seal|seal/ }, 'Holes stay: fine sharp needle, longer stitch, clips, sealed seam.'),
-  one('Neoprene 2.5 mm, case joint', { structure: 'foam', family: 'neoprene', thicknessMm: 2.5 }, 'join', { point: ['jeans'], nm: [100, 100], stitch: ['zigzag', 'bridging'], lengthMm: [3, 3.5], tensionSteps: [1, 3], secure: 'knot', says: /abutted/ }, 'Abutted, bitten from both sides, tension up, no pins.'),
+  one('Neoprene 2.5 mm, case joint', { structure: 'foam', family: 'neoprene', thicknessMm: 2.5 }, 'join', { point: ['jeans'], nm: [100, 100], stitch: ['zigzag', 'bridging'], lengthMm: [3, 3.5], tensionSteps: [1, 3], secure: ['knot'], says: /abutted/ }, 'Abutted, bitten from both sides, tension up, no pins.'),
   one('Neoprene 4 mm, sleeve joint', { structure: 'foam', family: 'neoprene', thicknessMm: 4 }, 'join', { point: ['jeans'], says: /heavy-duty/ }, 'Past what a domestic machine likes: said.'),
-  one('“Neoprene” 1 mm thin, dress seam', { structure: 'foam', family: 'neoprene', thicknessMm: 1 }, 'join', { point: ['ballpoint', 'stretch'], says: /scuba knit/ }, 'It is a scuba knit and is sewn as one.'),
-  one('Garment leather, bag seam', { structure: 'hide', family: 'leather' }, 'join', { point: ['leather'], nm: [90, 110], fibre: ['polyester', 'nylon'], lengthMm: [3, 4], foot: ['glide', 'roller', 'walking'], secure: 'knot' }, 'Cutting point, never cotton, 3 to 4 mm, nothing sewn twice.'),
+  one('“Neoprene” 1 mm thin, dress seam', { structure: 'foam', family: 'neoprene', thicknessMm: 1 }, 'join', { as: 'scuba', says: /scuba knit/ }, 'It is a scuba knit and is sewn as one.'),
+  one('Garment leather, bag seam', { structure: 'hide', family: 'leather' }, 'join', { point: ['leather'], nm: [90, 110], fibre: ['polyester', 'nylon'], lengthMm: [3, 4], foot: ['glide', 'roller', 'walking'], secure: ['knot'] }, 'Cutting point, never cotton, 3 to 4 mm, nothing sewn twice.'),
   one('Suede, collar seam', { structure: 'hide', family: 'suede' }, 'join', { point: ['leather'], lengthMm: [3, 4], says: /One direction/ }, 'As leather, and it shades like a pile.'),
-  one('Vinyl, bag base seam', { structure: 'coated', family: 'vinyl' }, 'join', { point: ['jeans', 'sharp'], nm: [80, 100], lengthMm: [3, 4], foot: ['glide', 'roller', 'walking'], secure: 'knot' }, 'Short stitches perforate; no cutting point, no iron.'),
+  one('Vinyl, bag base seam', { structure: 'coated', family: 'vinyl' }, 'join', { point: ['jeans', 'sharp'], nm: [80, 100], lengthMm: [3, 4], foot: ['glide', 'roller', 'walking'], secure: ['knot'] }, 'Short stitches perforate; no cutting point, no iron.'),
   one('Rain cloth, hood seam', { structure: 'coated', family: 'waterproof' }, 'join', { point: ['sharp', 'jeans'], nm: [70, 80], lengthMm: [2.5, 3.5], says: /leaks/ }, 'Fine sharp needle, few holes, each of which leaks.'),
   one('Faux fur, hat seam', knit('faux-fur'), 'join', { nm: [80, 90], says: /pile trimmed/i }, 'Pile out of the allowances first.'),
   one('Sequinned cloth, top seam', { structure: 'layered', family: 'sequins' }, 'join', { says: /glasses/ }, 'Sequins fly: glasses, and no iron.'),
@@ -120,7 +66,7 @@ export const CASES: readonly Case[] = [
   one('Jersey, elastic at the waist', knit('jersey', { stretchAcross: 50 }), 'elastic', { stitch: ['three-step-zigzag', 'zigzag'], widthMm: [3, 7], says: /children/ }, 'Wide and elastic.'),
   one('Denim, topstitching', woven('denim', { massGsm: 380 }), 'topstitch', { point: ['topstitch', 'jeans'], nm: [90, 110], lengthMm: [3, 4], stitch: ['straight'] }, 'Thick thread in a long eye, 3 to 4 mm.'),
   one('Denim, hem over a mock-felled seam, 9 layers', woven('denim', { massGsm: 340 }), 'hem', { point: ['jeans'], nm: [100, 110], says: /shim|folded scrap/ }, 'Levelled with a folded scrap, by hand-wheel.', { layers: 9 }),
-  one('Silk, rolled hem', woven('silk', { massGsm: 45 }), 'rolled-hem', { foot: ['rolled-hem'], stitch: ['straight'], lengthMm: [1.5, 2.5], secure: 'knot' }, 'The scroll turns it twice; 2 mm holds the roll.'),
+  one('Silk, rolled hem', woven('silk', { massGsm: 45 }), 'rolled-hem', { foot: ['rolled-hem'], stitch: ['straight'], lengthMm: [1.5, 2.5], secure: ['knot'] }, 'The scroll turns it twice; 2 mm holds the roll.'),
   one('Wool, blind hem', woven('wool'), 'blind-hem', { foot: ['blind-hem'], stitch: ['blind'], widthMm: [2, 4] }, 'One small bite each centimetre.'),
   one('Double knit, blind hem', knit('double-knit'), 'blind-hem', { stitch: ['stretch-blind', 'blind'] }, 'Small zigzags between the bites.'),
   one('Linen, edges', woven('linen'), 'edge-finish', { stitch: ['zigzag', 'three-step-zigzag', 'overlock-like'], widthMm: [3, 6] }, 'Just over the edge.'),
@@ -128,17 +74,17 @@ export const CASES: readonly Case[] = [
   one('Lawn, casing for a cord', woven('lawn'), 'casing', { stitch: ['straight'], says: /children/ }, 'Stitched close to the fold; cords in children’s clothes are named.'),
   one('Quilt edge, binding', { structure: 'layered', family: 'quilt-sandwich' }, 'binding', { stitch: ['straight'], says: /back/ }, 'Close to the fold so that the back is caught.'),
   one('Canvas cushion, centred zip', woven('canvas'), 'zip-centred', { foot: ['zip'], stitch: ['straight'], lengthMm: [2.5, 3.5], says: /stop/i }, 'Pressed open first; metal is hand-wheeled past.'),
-  one('Viscose dress, concealed zip', woven('viscose-woven'), 'zip-concealed', { foot: ['concealed-zip', 'zip'], stitch: ['straight'], says: /12 mm above the pull/ }, 'In the groove, stopping above the pull.'),
+  one('Viscose dress, concealed zip', woven('viscose-woven'), 'zip-concealed', { pressure: [0.25, 0.5], says: /12 mm above the pull/ }, 'In the groove, stopping above the pull.'),
   one('Neoprene case, exposed zip', { structure: 'foam', family: 'neoprene', thicknessMm: 2.5 }, 'zip-exposed', { stitch: ['straight'], lengthMm: [3, 3.5], says: /window/ }, 'A window, glue or tape, three sides.'),
   one('Linen skirt, lapped zip', woven('linen'), 'zip-lapped', { foot: ['zip'], says: /lapped/ }, 'One side close, the other lapped over.'),
   one('Canvas cushion, piping', woven('canvas'), 'piping', { foot: ['zip'], stitch: ['straight'] }, 'The bar on one side, the needle against the cord.'),
   one('Poplin waistband, in the ditch', woven('poplin'), 'ditch', { foot: ['ditch'], lengthMm: [2.2, 3], says: /low side/ }, 'On the low side of the seam.'),
   one('Quilting cotton, strips', woven('poplin', { fibres: { cotton: 100 } }), 'strip-join', { lengthMm: [1.8, 2.2], fibre: ['cotton', 'polyester'], foot: ['quarter-inch', 'walking'], says: /Alternate the end/ }, '1.8 to 2 mm, ends alternated.'),
-  one('Velvet, basting', woven('velvet'), 'baste', { stitch: ['straight'], lengthMm: [4, 6], tensionSteps: [-2, -0.5], secure: 'none', says: /this end is left open/ }, 'Long, loose and unsecured.'),
+  one('Velvet, basting', woven('velvet'), 'baste', { stitch: ['straight'], lengthMm: [4, 6], tensionSteps: [-2, -0.5], secure: ['none'], says: /this end is left open/ }, 'Long, loose and unsecured.'),
   one('Crêpe-like viscose neckline, stay-stitching', woven('viscose-woven'), 'stay', { lengthMm: [1.5, 2.5], says: /seam line/ }, 'On each layer alone, inside the seam line.'),
   one('Lawn facing, understitching', woven('lawn'), 'understitch', { stitch: ['straight'], lengthMm: [2, 3] }, 'Through the allowances, near the seam.'),
   one('Lawn skirt, gathers', woven('lawn'), 'gather', { lengthMm: [4, 5], tensionSteps: [-2, -1], says: /Two rows/ }, 'Two long rows a step or two looser.'),
-  one('Wool bodice, dart', woven('wool'), 'dart', { stitch: ['straight'], secure: 'knot', says: /wide end/ }, 'From the wide end, tails tied at the point.'),
+  one('Wool bodice, dart', woven('wool'), 'dart', { stitch: ['straight'], secure: ['knot'], says: /wide end/ }, 'From the wide end, tails tied at the point.'),
   one('Poplin gusset, reinforced corner', woven('poplin'), 'reinforce', { lengthMm: [0.5, 1.6] }, 'Very short stitches where it will be clipped.'),
   one('Denim pocket, bar tack', woven('denim'), 'bar-tack', { stitch: ['satin', 'zigzag'], lengthMm: [0.3, 0.6], widthMm: [1.5, 4] }, 'Narrow and dense.'),
   one('Leather strap, bar tack', { structure: 'hide', family: 'leather' }, 'bar-tack', { stitch: ['straight'], lengthMm: [2.5, 4] }, 'Dense stitches would cut it off.'),
@@ -158,7 +104,7 @@ export const CASES: readonly Case[] = [
   one('All-cotton jersey, seam that gives 40 %', knit('jersey', { stretchAcross: 60, fibres: { cotton: 100 } }), 'join', { fibre: ['polyester', 'elastic-polyester'] }, 'Past about 30 % the stretch of polyester counts more.', { requiredGive: 40 }),
   one('Jersey, triple-straight school', knit('jersey', { stretchAcross: 40 }), 'join', { stitch: ['triple-straight'] }, 'The school is followed as long as it gives enough.', { schools: { 'knit-stitch': 'triple-straight' } }),
   one('Jersey, wide-zigzag school', knit('jersey', { stretchAcross: 50 }), 'join', { stitch: ['zigzag'], widthMm: [4, 6], lengthMm: [1.2, 2], says: /trimmed to the stitching/ }, '1.5 × 5, then trimmed.', { schools: { 'knit-stitch': 'wide-zigzag' } }),
-  one('Satin, pinning school', woven('satin'), 'join', { secure: 'knot' }, 'Pins only inside the allowance: holes stay.', { schools: { holding: 'pins' } }),
+  one('Satin, pinning school', woven('satin'), 'join', { secure: ['knot'] }, 'Pins only inside the allowance: holes stay.', { schools: { holding: 'pins' } }),
   one('Poplin, tight pocket curve of 6 mm', woven('poplin'), 'join', { point: ['universal'], stitch: ['straight'], lengthMm: [1, 1], says: /6 mm turns more than hands can steer/ }, 'No stitch turns more than about 8°, but none is shorter than 1 mm: turned on the needle. No zigzag for it.', { radiusMm: 6 }),
   one('Shirt pocket, corners of 15 mm', woven('poplin', { massGsm: 115 }), 'topstitch', { stitch: ['straight'], lengthMm: [2, 2], widthMm: [0, 0] }, 'Short enough to steer, still a straight stitch.', { radiusMm: 15 }),
   one('Jeans pocket, curve of 25 mm, seen', woven('denim', { massGsm: 400 }), 'topstitch', { stitch: ['straight'], lengthMm: [3, 3.5], tex: [50, 80], bobbinTex: [24, 30] }, 'A gentle curve takes hardly anything from the stitch; thick thread lies above only.', { radiusMm: 25 }),
@@ -169,12 +115,13 @@ export const CASES: readonly Case[] = [
   one('Poplin on a machine that clicks in whole millimetres', woven('poplin'), 'join', { point: ['universal'], stitch: ['straight'], lengthMm: [2, 3] }, 'The click changes the length, never the kind of stitch.', { machine: { ...PLAIN_MACHINE, name: 'whole millimetres', lengthStepMm: 1 } }),
   one('Jersey hem on a machine that clicks in halves', knit('jersey', { stretchAcross: 50 }), 'hem', { point: ['twin-stretch'], stitch: ['straight'], lengthMm: [3, 3] }, 'As on any other machine: two rows that give.', { machine: { ...PLAIN_MACHINE, name: 'halves', lengthStepMm: 0.5, widthStepMm: 0.5 } }),
   one('Canvas bag strap, topstitched, only thick thread owned', woven('canvas'), 'topstitch', { tex: [60, 60], bobbinTex: [60, 60] }, 'With nothing else owned it goes below as well, and that is said.', { kit: { needles: [{ point: 'topstitch', nm: 100 }], threads: [{ fibre: 'polyester', tex: 60 }], feet: ['standard'], plates: ['standard'] } }),
-  one('Swim cloth on a machine that ties off', knit('swim', { fibres: { polyamide: 80, elastane: 20 } }), 'join', { secure: 'lock', says: /Let the machine tie off/ }, 'Where the machine can, it ties off small.', { machine: { ...PLAIN_MACHINE, name: 'ties off', autoLock: true } }),
-  one('Poplin cuff, topstitched on a machine without reverse', woven('poplin'), 'topstitch', { secure: 'tails-to-back', says: /pull to the back/ }, 'A line that is seen takes its tails to the back; nothing is sewn back.', { machine: { ...PLAIN_MACHINE, name: 'no reverse', reverse: false } }),
-  one('Poplin seam on a machine without reverse', woven('poplin'), 'join', { secure: 'short-stitch', says: /first few stitches at 1 mm/ }, 'Nothing says two back where the machine has no way back.', { machine: { ...PLAIN_MACHINE, name: 'no reverse', reverse: false } }),
+  one('Swim cloth on a machine that ties off', knit('swim', { fibres: { polyamide: 80, elastane: 20 } }), 'join', { secure: ['lock'], says: /Let the machine tie off/ }, 'Where the machine can, it ties off small.', { machine: { ...PLAIN_MACHINE, name: 'ties off', autoLock: true } }),
+  one('Poplin cuff, topstitched on a machine without reverse', woven('poplin'), 'topstitch', { secure: ['tails-to-back'], says: /pull to the back/ }, 'A line that is seen takes its tails to the back; nothing is sewn back.', { machine: { ...PLAIN_MACHINE, name: 'no reverse', reverse: false } }),
+  one('Poplin seam on a machine without reverse', woven('poplin'), 'join', { secure: ['short-stitch'], says: /first few stitches at 1 mm/ }, 'Nothing says two back where the machine has no way back.', { machine: { ...PLAIN_MACHINE, name: 'no reverse', reverse: false } }),
   one('Sequinned panel, side seam', { structure: 'layered', family: 'sequins' }, 'join', { says: /finger-pressed open/ }, 'No iron: the seam is opened with a thumb.'),
   one('Denim seam, inside', woven('denim', { massGsm: 400 }), 'join', { tex: [35, 45], bobbinTex: [35, 45] }, 'A seam is sewn with one thread, above and below.'),
-  one('Velvet over poplin', woven('velvet'), 'join', { foot: ['walking'], pressure: [0, 0.3], says: /Pile side up/ }, 'The plain cloth lies on the feed.', { second: { structure: 'woven', family: 'poplin' } }),
+  one('Velvet over poplin', woven('velvet'), 'join', { foot: ['walking'], pressure: [0, 0.3], says: /velvet on top, pile up/, seam: /velvet on top/, point: ['universal', 'sharp'] }, 'The plain cloth lies on the feed.', { second: { structure: 'woven', family: 'poplin' } }),
+  ...EDGE_CASES,
 ];
 
 /** Settings that must be refused: one for each interlock. */

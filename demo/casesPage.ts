@@ -1,7 +1,17 @@
 import { needleName, PLAIN_MACHINE, PLATE, threadsName, FOOT } from '../src/core/kit';
-import { answer, checkInputSchema, checkSetup, type MatchInput, matchInputSchema, sharpen } from '../src/core/match';
+import {
+  answer,
+  checkInputSchema,
+  checkSetup,
+  type MatchAnswer,
+  type MatchInput,
+  matchInputSchema,
+  sharpen,
+} from '../src/core/match';
 import { STITCH } from '../src/core/stitch';
-import { CASES, REFUSALS, type Refusal } from './cases';
+import { CASES, REFUSALS } from './cases';
+import type { Refusal } from './caseTypes';
+import { wrongAnswer } from './teacher';
 
 /** A refusal as the check command takes it: an ordinary setting with the one thing wrong. */
 export function refusalInput({ setup, machine, layers }: Refusal) {
@@ -39,15 +49,28 @@ function answerText(input: MatchInput): string {
     `tension ${machineReads!.tension}, pressure ${machineReads!.pressure}`,
     ...(give.required > 0 ? [`gives ${Math.floor(give.estimate[0])} of ${give.required} %`] : []),
     plan.secure.replaceAll('-', ' '),
+    ironText(plan.press),
   ];
   return parts.join('; ');
+}
+
+function ironText({ maxSolePlateC, pressCloth, steam }: MatchAnswer['plan']['press']): string {
+  if (maxSolePlateC === 0) return 'no iron';
+  const how = steam === 'no' ? 'dry' : steam === 'little' ? 'little steam' : 'steam';
+  return `iron ${maxSolePlateC} °C${pressCloth ? ' through a cloth' : ''}, ${how}`;
 }
 
 /** docs/cases.md: every case, what the answer is now, and why that is right. */
 export function casesPage(): string {
   const row = (cells: string[]) => `| ${cells.map((cell) => cell.replaceAll('|', '\\|')).join(' | ')} |`;
-  const cases = CASES.map(({ ask, request, why }, i) =>
-    row([String(i + 1), ask, answerText(matchInputSchema.parse(request)), why]),
+  const cases = CASES.map(({ ask, request, why, refutes }, i) =>
+    row([
+      String(i + 1),
+      ask,
+      answerText(matchInputSchema.parse(request)),
+      why,
+      refutes ?? `${wrongAnswer(request.cloth.family ?? 'other', request.operation.kind)}.`,
+    ]),
   );
   const refusals = REFUSALS.map((refusal, i) => {
     const { blocked } = checkSetup(checkInputSchema.parse(refusalInput(refusal)));
@@ -58,11 +81,11 @@ export function casesPage(): string {
 
 Cloth × operation × machine, invented, each read line by line: what Bobbet answers, and why a teacher would sign it. The
 answers are written by \`npm run cases\`; a test compares them with what is answered now and with what is acceptable
-(\`demo/cases.ts\`). Where nothing is said of the machine it is a plain domestic one; where nothing is said of the kit,
+(\`demo/teacher.ts\`, for every part of an answer, and \`demo/cases.ts\`, \`demo/edgeCases.ts\` for each row). Where nothing is said of the machine it is a plain domestic one; where nothing is said of the kit,
 everything on sale may be chosen.
 
-| | asked | answer | why it is right |
-|---|---|---|---|
+| | asked | answer | it rests on | it would refute |
+|---|---|---|---|---|
 ${cases.join('\n')}
 
 ## Refused

@@ -1,4 +1,4 @@
-import { machineReads } from '../kit';
+import { machineReads, POINT, POINTS } from '../kit';
 import { giveOfSetup } from '../physics';
 import type { Blocked } from '../result';
 import { formatNumber } from '../units';
@@ -180,6 +180,16 @@ function noSafeWay({ kit, machine, aims, seam }: Pick<Question, 'kit' | 'machine
     return { code: 'machine.no-stitch', text: `This machine has no stitch that serves ${seam.operation.name}.` };
   if (!kit.feet.some((foot) => aims.foot[foot].cost !== null)) {
     return { code: 'kit.no-foot', text: `No foot in the kit serves ${seam.operation.name}.` };
+  }
+  if (!kit.needles.some(({ point }) => aims.point[point].cost !== null)) {
+    const usual = POINTS.filter((point) => aims.point[point].cost === 0);
+    const text = `No needle in the kit is for this: ${kit.needles.length === 1 ? 'the one there is' : 'those there are'} would be pushed aside or cut it. It wants a ${usual.map((point) => POINT[point].name.toLowerCase()).join(' or ')} needle.`;
+    return { code: 'kit.no-needle', text };
+  }
+  if (!kit.plates.some((plate) => plate !== 'straight' && machine.plates.includes(plate))) {
+    const text =
+      'A straight stitch does not give enough here, and every other needs the standard plate: none is there.';
+    return { code: 'kit.needs-plate', text };
   }
   return {
     code: 'kit.no-safe-way',

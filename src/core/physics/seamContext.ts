@@ -92,6 +92,7 @@ export function seamContext(cloth: Cloth, operation: Operation, creep = 1): Seam
 }
 
 function contextOf(profile: ClothProfile, operation: Operation, creep: number): SeamContext {
+  const facts: OperationFacts = OPERATION[operation.kind];
   const layers = layersOf(profile, operation);
   const stretch = giveOfCloth(profile, operation.direction);
   const clothGive = stretch.value;
@@ -102,7 +103,7 @@ function contextOf(profile: ClothProfile, operation: Operation, creep: number): 
     profile,
     partner: null,
     each: [],
-    operation: OPERATION[operation.kind],
+    operation: facts,
     asked: operation,
     layers,
     thicknessMm,
@@ -111,7 +112,7 @@ function contextOf(profile: ClothProfile, operation: Operation, creep: number): 
     gripMm: thicknessMm * (1 - loftOf(profile) / 2),
     required: requiredGive(profile, operation),
     clothGive,
-    giveLimit: Math.max(stretch.high, bias),
+    giveLimit: facts.gathers ? MOST_GIVE : Math.max(stretch.high, bias),
     compliance: Math.min(1, clothGive / 100) * (profile.structure === 'foam' ? FOAM_COMPLIANCE : 1),
     lightness: clamp((130 - profile.massGsm.value) / 90, 0, 1),
     tightness: tightnessOf(profile),
@@ -119,6 +120,9 @@ function contextOf(profile: ClothProfile, operation: Operation, creep: number): 
     creep,
   };
 }
+
+/** Nothing is asked to give more than this, percent. */
+const MOST_GIVE = 400;
 
 /** What any woven gives across its corners, percent (common practice). */
 const BIAS_GIVE = 20;

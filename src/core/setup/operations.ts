@@ -30,6 +30,8 @@ interface OperationRow {
    */
   line: 'straight' | 'seam' | 'shown' | 'own';
   hem?: true;
+  /** The fabric is gathered by it, so its own stretch is no limit. */
+  gathers?: true;
 }
 
 // Layers are the contract's defaults; shares, allowances and tension are common practice.
@@ -49,8 +51,8 @@ export const OPERATION = tableOf<OperationRow>()({
   'blind-hem': { ...ASKED, name: 'a blind hem', group: 'Hems and edges', layers: 2, giveShare: 0.5, allowanceMm: 30, tensionSteps: 0, line: 'own', hem: true },
   'edge-finish': { ...ASKED, name: 'an edge finish', group: 'Hems and edges', layers: 2, giveShare: 1, allowanceMm: 3, tensionSteps: 0, line: 'own' },
   band: { ...ASKED, name: 'a neckband or cuff', group: 'Bands and elastic', layers: 2, giveShare: 1.2, allowanceMm: 6, joins: true, tensionSteps: 0, line: 'seam' },
-  elastic: { ...ASKED, name: 'elastic sewn on', group: 'Bands and elastic', layers: 2, giveShare: 1.4, allowanceMm: 6, joins: true, tensionSteps: 0, line: 'own' },
-  casing: { ...ASKED, name: 'a casing', group: 'Bands and elastic', layers: 2, giveShare: 0.8, allowanceMm: 15, shows: true, tensionSteps: 0, line: 'shown' },
+  elastic: { ...ASKED, name: 'elastic sewn on', group: 'Bands and elastic', layers: 2, giveShare: 1.4, allowanceMm: 6, joins: true, tensionSteps: 0, line: 'own', gathers: true },
+  casing: { ...ASKED, name: 'a casing', group: 'Bands and elastic', layers: 2, giveShare: 0.8, allowanceMm: 15, shows: true, tensionSteps: 0, line: 'shown', gathers: true },
   binding: { ...ASKED, name: 'a binding', group: 'Hems and edges', layers: 2, giveShare: 0.6, allowanceMm: 6, shows: true, joins: true, tensionSteps: 0, line: 'own' },
   'zip-centred': { ...ASKED, name: 'a centred zip', group: 'Zips', layers: 2, giveShare: 0, allowanceMm: 15, shows: true, tensionSteps: 0, line: 'straight' },
   'zip-concealed': { ...ASKED, name: 'a concealed zip', group: 'Zips', layers: 2, giveShare: 0, allowanceMm: 15, joins: true, tensionSteps: 0, line: 'straight' },

@@ -182,6 +182,14 @@ function stitchToHave(question: Question, machine: Question['machine'], cost: nu
   };
   const able = bestSettings(openQuestion({ ...input, machine: wider, kit: mergeKits(question.kit, FULL_KIT) }))[0];
   if (!able || !worth(cost, able.cost) || !fallsShort(cost)) return [];
+  const { stitch, plate } = able.setup;
+  if (machine.stitches.includes(stitch) && !machine.plates.includes(plate))
+    return [
+      {
+        what: `${PLATE[plate].name} plate for this machine`,
+        gains: `lets it sew ${STITCH[stitch].name.toLowerCase()}`,
+      },
+    ];
   return [
     {
       what: `A machine with ${STITCH[able.setup.stitch].name.toLowerCase()} stitch`,

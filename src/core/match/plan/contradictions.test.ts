@@ -117,7 +117,8 @@ describe('a plan does not contradict itself', () => {
         const opened = openQuestion(input);
         const { setup } = answer(input);
         if (!setup) return;
-        if (!FOOT[setup.foot].general) return;
+        // Upper teeth mark a fine lining, so it is pinned closer instead.
+        if (!FOOT[setup.foot].general || [asked.family, asked.second].includes('lining')) return;
         const broken = (one: Setup) => marksBroken(opened.seam, one.foot, one.pressure);
         const fewest = Math.min(...bestSettings(opened).map((found) => broken(found.setup)));
         expect(broken(setup), JSON.stringify(asked)).toBe(fewest);

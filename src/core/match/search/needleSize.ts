@@ -4,9 +4,9 @@ import type { StitchId } from '../../stitch';
 import type { Question } from '../question';
 import { miss, weigh } from './weigh';
 
-/** Two rows look right this far apart, mm (common practice); each mm off costs as much as a narrow zigzag instead (model). */
+/** Two rows look right this far apart, mm (common practice); each mm off costs more than a narrow zigzag instead (model). */
 const ROWS_MM = 2.5;
-const PER_MM_OFF = 1;
+const PER_MM_OFF = 1.6;
 
 /** What a needle costs whatever is threaded into it; null when a rule takes it out. */
 export function bladeCost({ seam, aims, learned }: Question, needle: Needle): number | null {
