@@ -2,7 +2,7 @@ import type { Family } from '../src/core/cloth';
 import type { Plate } from '../src/core/kit';
 import { PLAIN_MACHINE } from '../src/core/kit';
 import type { CheckInput, MatchRequest } from '../src/core/match';
-import type { Accepts } from './teacher';
+import type { Accepts } from './teacherTypes';
 
 /** What one case accepts beside or instead of what the teacher's table says of its cloth and seam. */
 export interface Wanted extends Partial<Accepts> {

@@ -10,7 +10,8 @@ import { OPERATION_KINDS } from '../src/core/setup';
 import { CASES, REFUSALS } from './cases';
 import type { Case } from './caseTypes';
 import { casesPage, refusalInput } from './casesPage';
-import { type Accepts, teacherAccepts } from './teacher';
+import { teacherAccepts } from './teacher';
+import type { Accepts } from './teacherTypes';
 
 const within = (value: number, [low, high]: readonly [number, number]) => value >= low - 1e-9 && value <= high + 1e-9;
 
@@ -79,6 +80,6 @@ describe('the cases of docs/cases.md (common practice, reviewed line by line)', 
   it('are answered otherwise only under another version of the tables', () => {
     // When the page has changed: give KNOWLEDGE the day, and note here what the page comes to with it.
     const page = createHash('sha256').update(casesPage()).digest('hex').slice(0, 12);
-    expect({ version: KNOWLEDGE, page }).toEqual({ version: '2026-11-30', page: '4d82637f6e68' });
+    expect({ version: KNOWLEDGE, page }).toEqual({ version: '2026-11-30b', page: 'd509338b8348' });
   });
 });

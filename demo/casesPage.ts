@@ -11,7 +11,7 @@ import {
 import { STITCH } from '../src/core/stitch';
 import { CASES, REFUSALS } from './cases';
 import type { Refusal } from './caseTypes';
-import { wrongAnswer } from './teacher';
+import { wrongAnswer } from './wrongAnswers';
 
 /** A refusal as the check command takes it: an ordinary setting with the one thing wrong. */
 export function refusalInput({ setup, machine, layers }: Refusal) {

@@ -4,7 +4,9 @@ import { diagnose, type DiagnoseInput } from '@/core/diagnose';
 import type { Offset, TestedCard } from '@/core/card';
 import {
   answer,
+  contrast,
   giveMap,
+  knowledgeChange,
   lookOver,
   machineOffsets,
   type MatchInput,
@@ -27,6 +29,9 @@ const api = {
   sweepDial: (input: MatchInput, setup: Setup, dial: Dial) => sweepDial(input, setup, dial),
   giveMap: (input: MatchInput, setup: Setup) => giveMap(input, setup),
   diagnose: (input: DiagnoseInput) => diagnose(input),
+  contrast: (input: MatchInput, best: Setup, other: Setup) => contrast(input, best, other),
+  knowledgeChanges: (asked: readonly [Parameters<typeof knowledgeChange>[0], MatchInput][]) =>
+    asked.flatMap(([card, input]) => knowledgeChange(card, input) ?? []),
   schoolsThatMatter: (input: MatchInput) => schoolsThatMatter(input),
   machineOffsets: (cards: readonly TestedCard[], since: Partial<Record<Offset, string>>) =>
     machineOffsets(cards, since),

@@ -1,3 +1,4 @@
+import { KNOWLEDGE } from '../result';
 import { LINE_MM } from './layout';
 import type { TestLine } from './swatch';
 
@@ -17,7 +18,7 @@ export const newLine = (start: LineStart): TestLine => ({
   looked: false,
   status: 'sewing',
   leftOut: false,
-  knowledge: '',
+  knowledge: KNOWLEDGE,
   notes: '',
   ...start,
 });

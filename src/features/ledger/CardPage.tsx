@@ -14,6 +14,7 @@ import { sayWhen, useQuestion, useAct, useSay, useUnits } from '@/parts/workspac
 import { ClothSwatch, Reading } from '@/ui';
 import { Keepsakes } from './Keepsakes';
 import styles from './Ledger.module.css';
+import { NewKnowledge } from './NewKnowledge';
 import { Since } from './Since';
 import { Staleness } from './Staleness';
 import { WithPicked } from './WithPicked';
@@ -66,6 +67,7 @@ export function CardPage({ card }: { card: Card }) {
         <Reading size="part" label="Plate" value={shown.plate} />
       </dl>
       <Proof card={card} />
+      <NewKnowledge card={card} />
       <Since card={card} reasons={reasons} />
       <Keepsakes card={card} />
       <section aria-labelledby="paper">
@@ -123,10 +125,7 @@ function Proof({ card }: { card: Card }) {
   const profile = clothProfile(card.cloth);
   const { mass } = useUnits();
   const rows: [string, string][] = [
-    [
-      'Seam',
-      `${OPERATION[card.operation.kind].name}, ${layersOf(profile, card.operation)} layers`,
-    ],
+    ['Seam', `${OPERATION[card.operation.kind].name}, ${layersOf(profile, card.operation)} layers`],
     [
       'Cloth',
       `${card.cloth.name}, ${profile.structure}, ${mass(profile.massGsm.value)}${profile.massGsm.source === 'inferred' ? ' (assumed)' : ''}`,

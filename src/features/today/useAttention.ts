@@ -4,19 +4,22 @@ import { CARE, needleName } from '@/core/kit';
 import { formatNumber } from '@/core/units';
 import { needlesToChange } from '@/core/workroom';
 import { useCards, useMachines, useNeedles, useOnMachines } from '@/data';
-import { useStale } from '@/parts/staleness';
+import { useKnowledge, useStale } from '@/parts/staleness';
 import { useCareDue, useNeedleLife } from '@/parts/workspace';
 import type { WaitingRow, Waiting } from './Rows';
+import { ATTENTION_TEXT } from './text';
 
 /** What wants to be looked after: needles near their hours, cards out of date, machines to be cared for; undefined while it is read. */
 export function useAttention(): Waiting[] | undefined {
   const needles = useNeedleRows();
   const stale = useStaleRows();
   const care = useCareRows();
+  const knowledge = useKnowledgeRows();
   if (!needles || !stale) return undefined;
   return [
     { id: 'needles', title: 'Needles near their hours', rows: needles },
     { id: 'stale', title: 'Cards out of date', rows: stale },
+    { id: 'knowledge', title: ATTENTION_TEXT.knowledge, rows: knowledge },
     { id: 'care', title: 'Care due', rows: care },
   ];
 }
@@ -47,6 +50,18 @@ function useStaleRows(): WaitingRow[] | undefined {
   return cards.flatMap((card) => {
     const [first] = reasons(card);
     return first ? [{ key: card.id, href: `/ledger?id=${card.id}`, name: card.name, note: first.text }] : [];
+  });
+}
+
+/** Cards whose question today's tables would answer differently; none while that is worked out. */
+function useKnowledgeRows(): WaitingRow[] {
+  const cards = useCards();
+  const changed = useKnowledge(cards) ?? [];
+  return changed.flatMap(({ cardId, changes: [first] }) => {
+    const card = cards?.find(({ id }) => id === cardId);
+    return card
+      ? [{ key: cardId, href: `/ledger?id=${cardId}`, name: card.name, note: ATTENTION_TEXT.nowInstead(first) }]
+      : [];
   });
 }
 

@@ -1,1 +1,2 @@
+export { useKnowledge } from './useKnowledge';
 export { useStale } from './useStale';

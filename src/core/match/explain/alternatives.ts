@@ -1,12 +1,13 @@
 import { FOOT, type Foot, needleName, PLATE, POINT, type NeedlePoint, stitchReading } from '../../kit';
-import { giveOfSetup, type Risk, tellRisks } from '../../physics';
+import { giveOfSetup, tellRisks } from '../../physics';
 import type { Setup } from '../../setup';
-import { penetrationsPerCm, SIGN_TEXT, STITCH, stitchFacts, STITCHES, threadUse } from '../../stitch';
+import { SIGN_TEXT, STITCH, stitchFacts, STITCHES } from '../../stitch';
 import { hazardsOf } from './assess';
 import { fallsShort, hemsAKnit, usualGive } from '../search/stitchSize';
+import { lossesOf } from './losses';
 import type { Question } from '../question';
 import type { Rejected } from './rejected';
-import type { Scored, SearchResult } from '../search/search';
+import type { SearchResult } from '../search/search';
 
 /** Another setting that would do, what it is, and what is lost against the best. */
 export interface Alternative {
@@ -37,54 +38,8 @@ export function alternativesTo(question: Question, found: SearchResult): Alterna
     const why = newStitch
       ? `${stitchReading(question.machine, stitch)}: ${STITCH[stitch].plain}.`
       : `${FOOT[foot].name} foot: ${FOOT[foot].plain}.`;
-    return [{ setup: other.setup, why, loses: losses(question, best, other) }];
+    return [{ setup: other.setup, why, loses: lossesOf(question, best.setup, other.setup) || 'Also works.' }];
   });
-}
-
-/** What an alternative costs against the best: stretch it lacks, a risk it adds, thread, time, and how hard it is to unpick. */
-function losses(question: Question, best: Scored, other: Scored): string {
-  const said = [gives(question, best.setup, other.setup), risks(question, best.setup, other.setup)].filter(Boolean);
-  const more = [...uses(question, best.setup, other.setup), ...said];
-  return more.length === 0 ? 'Also works.' : `${more.join(' ')}`;
-}
-
-function gives({ seam }: Question, best: Setup, other: Setup): string {
-  const [bestLow] = giveOfSetup(seam, best);
-  const [low] = giveOfSetup(seam, other);
-  const less = seam.required.percent > 0 && low < bestLow - 1;
-  return less ? `Gives ${Math.floor(low)} % instead of ${Math.floor(bestLow)} %.` : '';
-}
-
-function risks({ seam }: Question, best: Setup, other: Setup): string {
-  const before = tellRisks(hazardsOf(seam, best), 0);
-  const level = (sign: Risk['sign']) => before.find((r) => r.sign === sign)?.level ?? 0;
-  const worse = tellRisks(hazardsOf(seam, other), 0)
-    .map((risk) => ({ ...risk, more: risk.level - level(risk.sign) }))
-    .filter((risk) => risk.more > 0.05)
-    .sort((a, b) => b.more - a.more)[0];
-  return worse ? `More risk of: ${SIGN_TEXT[worse.sign].toLowerCase()}. ${worse.why}` : '';
-}
-
-/** A half more is worth saying; less is within what a hand notices. */
-const NOTICED = 1.5;
-const TIMES = ['', '', 'twice', 'three times', 'four times', 'five times'];
-const times = (ratio: number) => TIMES[Math.round(ratio)] ?? `${Math.round(ratio)} times`;
-
-function uses({ seam }: Question, best: Setup, other: Setup): string[] {
-  const thread = (setup: Setup) => threadUse({ ...setup, thicknessMm: seam.thicknessMm, seamMm: 1000 }).needleMm;
-  const holes = (setup: Setup) => penetrationsPerCm(setup.stitch, setup.lengthMm);
-  const moreThread = thread(other) / thread(best);
-  const slower = holes(other) / holes(best);
-  const locked = (setup: Setup) => stitchFacts(setup.stitch).feedsBackwards;
-  return [
-    ...(slower >= NOTICED
-      ? [`Takes ${slower < 1.75 ? 'half as long again' : `${times(slower)} as long`} to sew.`]
-      : []),
-    ...(moreThread >= NOTICED
-      ? [`Uses ${moreThread < 1.75 ? 'half as much thread again' : `${times(moreThread)} the thread`}.`]
-      : []),
-    ...(locked(other) && !locked(best) ? ['Hard to unpick.'] : []),
-  ];
 }
 
 /**

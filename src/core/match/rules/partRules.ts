@@ -26,7 +26,7 @@ export const PART_RULES = rulesOf({
   'point.denim-show': rule('should', { ...STRONG, kind: ['topstitch'] }, point({ topstitch: 0, jeans: 0.2 }), WEIGHED, 'The long eye of a topstitch needle lets thick thread through without shredding it.'),
   'point.foam-jeans': rule('should', FOAM, point({ jeans: 0 }), WEIGHED, 'A strong jeans point goes through foam; a leather point would cut its knitted face.'),
   'point.hide-leather': rule('should', { structure: ['hide'] }, point({ leather: 0 }), WEIGHED, 'Real hide wants a cutting point.'),
-  'point.thick-hide': rule('should', { structure: ['hide'], thicknessFrom: 0.9 }, point({ leather: 0, jeans: 1, sharp: 1.2, universal: 1.5, topstitch: 1.5, quilting: 1.5, ballpoint: null, stretch: null, 'twin-stretch': null }), WEIGHED, 'Leather this thick wants a cutting point: others skip.'),
+  'point.thick-hide': rule('should', { structure: ['hide'], thicknessFrom: 0.9 }, point({ leather: 0, jeans: 3, sharp: 3, universal: 3.5, topstitch: 3.5, quilting: 3.5, ballpoint: null, stretch: null, 'twin-stretch': null }), WEIGHED, 'Leather this thick wants a cutting point: others skip.'),
   'point.coated': rule('should', { structure: ['coated'] }, point({ sharp: 0, jeans: 0.02 }), WEIGHED, 'A fine sharp or jeans point makes the smallest hole; a cutting point would leave slits in a coating.'),
   'point.fine-woven': rule('should', { structure: ['woven'], massBelow: 110 }, point({ universal: 0, sharp: 0 }), WEIGHED, 'Fine cloth wants a fresh fine needle, universal or sharp.'),
   'point.microscopic': rule('should', { family: ['ripstop', 'satin'] }, point({ sharp: 0, universal: 0.15, ballpoint: 0.6, stretch: 0.6 }), WEIGHED, 'A fine sharp point leaves the smallest hole where holes stay.'),

@@ -2,6 +2,7 @@ import type { Card } from '../../card';
 import { clothOf } from '../../cloth';
 import type { ClothRecord, MachineRecord } from '../../file';
 import type { TestLine, Swatch } from '../../swatch';
+import type { Setup } from '../../setup';
 import type { NewlyMade } from './nextTestLine';
 
 /** A line that passed, and all it was sewn on. */
@@ -10,6 +11,8 @@ export interface PassedOn {
   swatch: Swatch;
   cloth: ClothRecord;
   machine: MachineRecord;
+  /** The setting its scrap began with: what was recommended then. */
+  answered?: Setup;
   /** The card it was to prove again, as it is now. */
   before?: Card;
   /** What had made that card out of date. */
@@ -24,7 +27,8 @@ export interface PassedOn {
  * @param passed - the line, its swatch, fabric and machine, and the card it proves again
  * @param made - key and moment; a card proven again takes the key for its new entry only
  */
-export function cardFromLine({ line, swatch, cloth, machine, before, because }: PassedOn, { id, at }: NewlyMade): Card {
+export function cardFromLine(passed: PassedOn, { id, at }: NewlyMade): Card {
+  const { line, swatch, cloth, machine, answered, before, because } = passed;
   return {
     id: before?.id ?? id,
     name: before?.name ?? swatch.name,
@@ -35,6 +39,7 @@ export function cardFromLine({ line, swatch, cloth, machine, before, because }: 
     secondId: swatch.secondId,
     proves: swatch.proves,
     knowledge: line.knowledge,
+    ...(answered && line.knowledge !== '' && { answered }),
     machineId: machine.id,
     machine: machine.machine,
     setup: line.setup,
