@@ -9,6 +9,7 @@ import { writePreference } from '@/data';
 import type { AskedNow } from '@/parts/workspace';
 import { CautionAlert } from '@/ui';
 import { Compare } from './Compare';
+import { Contrast } from './Contrast';
 import { GiveChart } from './GiveChart';
 import { Impossible } from './Impossible';
 import styles from './Match.module.css';
@@ -124,10 +125,13 @@ function Bench({ asked, answered: { answer, input }, seam, hand, setup, keeping 
           onDone={() => setTurning(null)}
         />
       )}
-      {setup !== answer.setup && (
-        <p className={styles.otherWay}>
-          Moved by hand, not the best one. <Button onClick={hand.back}>Back to the best</Button>
-        </p>
+      {answer.setup && setup !== answer.setup && (
+        <>
+          <p className={styles.otherWay}>
+            Moved by hand, not the best one. <Button onClick={hand.back}>Back to the best</Button>
+          </p>
+          <Contrast input={input} best={answer.setup} setup={setup} />
+        </>
       )}
       {columns.length > 1 && (
         <Compare label="Settings side by side" columns={columns} input={input} machine={machine} onTake={hand.take} />

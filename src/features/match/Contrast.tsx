@@ -23,9 +23,9 @@ export function Contrast({ input, best, setup }: Props) {
     [CONTRAST_TEXT.settles, value.settle],
   ];
   return (
-    <section aria-labelledby="contrast" {...outdated(isCurrent)}>
+    <section className={styles.contrast} aria-labelledby="contrast" {...outdated(isCurrent)}>
       <h2 id="contrast">{value.changed.join(', ')}</h2>
-      <dl className={styles.reasons}>
+      <dl>
         {rows.map(([name, text]) => (
           <div key={name}>
             <dt>{name}</dt>

@@ -7,12 +7,13 @@ import { useQuestion } from '@/parts/workspace';
 import { StopAlert } from '@/ui';
 import styles from './Match.module.css';
 import { Sentence } from './Sentence';
-import { StartForm } from './StartForm';
 import { useMatch } from './useMatch';
 
 // There is nothing to show before the worker has answered: both are fetched at the same time.
 const loadAnswer = () => import('./Answer').then((part) => part.Answer);
 const Answer = dynamic(loadAnswer, { ssr: false });
+// Only a workroom without any fabric begins with the form.
+const StartForm = dynamic(() => import('./StartForm').then((part) => part.StartForm), { ssr: false });
 
 /** Match: a cloth and a seam go in, a complete setting with reasons comes out. */
 export function MatchStation() {

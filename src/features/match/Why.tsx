@@ -12,7 +12,6 @@ import type { Setup } from '@/core/setup';
 import { SIGN_TEXT } from '@/core/stitch';
 import { formatNumber } from '@/core/units';
 import { outdated } from '@/parts/asking';
-import { Contrast } from './Contrast';
 import { Evidence } from './Evidence';
 import styles from './Match.module.css';
 import type { Answered } from './useMatch';
@@ -67,7 +66,6 @@ export function Why({ clothId, answered, input, setup, reasons, risks, isCurrent
   const rest = reasons.filter((r) => !FIRST.includes(r.parameter));
   return (
     <aside className={styles.why} aria-label="Why, and other ways" {...outdated(isCurrent)}>
-      {answer.setup && setup !== answer.setup && <Contrast input={input} best={answer.setup} setup={setup} />}
       <section>
         <h2>Why</h2>
         <Reasons reasons={first} />

@@ -64,11 +64,14 @@ function changesBetween(best: Setup, other: Setup): string[] {
     ['tension', best.tensionSteps, other.tensionSteps, ' steps from normal'],
     ['pressure', 100 * best.pressure, 100 * other.pressure, ' %'],
   ] as const;
+  // Another part brings its own sizes: they are not what was asked about.
+  if (parts.length > 0) return parts.map((part) => `${names[part](other)} instead of ${lowerFirst(names[part](best))}`);
   return [
-    ...parts.map((part) => `${names[part](other)} instead of ${lowerFirst(names[part](best))}`),
     ...dials
       .filter(([, now, then]) => Math.abs(now - then) > 1e-6)
-      .map(([name, now, then, unit]) => `${name} ${formatNumber(then)}${unit} instead of ${formatNumber(now)}`),
+      .map(
+        ([name, now, then, unit]) => `${upperFirst(name)} ${formatNumber(then)}${unit} instead of ${formatNumber(now)}`,
+      ),
   ];
 }
 
@@ -120,3 +123,4 @@ function settleBy({ seam }: Question, other: Setup, sign: Sign | null): string {
 }
 
 const lowerFirst = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
+const upperFirst = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
