@@ -60,6 +60,24 @@ function ironText({ maxSolePlateC, pressCloth, steam }: MatchAnswer['plan']['pre
   return `iron ${maxSolePlateC} °C${pressCloth ? ' through a cloth' : ''}, ${how}`;
 }
 
+/** Where `npx tsx bench/sweep.ts` finds that a little more of one property changes an answer at once, and why it may. */
+const JUMPS = `## Where an answer jumps
+
+\`npx tsx bench/sweep.ts\` moves one property at a time from the middle of each family and prints every jump: another stitch, more than
+one needle size, more than 0.3 mm of length, more than half a step of tension. What it prints is one of these.
+
+| jump | why it may |
+|---|---|
+| hem or topstitching of a knit: two rows → narrow zigzag → three steps, as the stretch asked for or the fabric's own grows; thickness, layers and a curve's radius move the places | two rows give what they give; past that the line has to swing. It goes one way only. The length drops towards the change, and starts again after it |
+| topstitching of thick stable knits: stretch twin 75 ↔ ballpoint 90, near 300 g/m² | one line gives enough there, and the twin is sold in 75 only |
+| slinky and swim fabric: stretch 75 → 90, near 250 g/m² and at 12 layers | stretch needles are sold in 65, 75 and 90 |
+| stable knits: zigzag → triple straight, at 320 g/m² | from there on the seam is pressed open |
+| wool: a hem folded twice → turned once and caught blind, at 350 g/m²; its tension drops with the layer | coat-weight wool is not folded twice |
+| neoprene: another needle, stitch and tension, at 1.5 mm | thinner, it is a scuba knit and no foam |
+| one more layer: a whole step of tension, in fabric of about 0.7 mm and more | that much more thickness holds the threads down |
+| so many layers: nothing | over the lift of the foot, from six layers on even hammered flat |
+`;
+
 /** docs/cases.md: every case, what the answer is now, and why that is right. */
 export function casesPage(): string {
   const row = (cells: string[]) => `| ${cells.map((cell) => cell.replaceAll('|', '\\|')).join(' | ')} |`;
@@ -93,5 +111,6 @@ ${cases.join('\n')}
 | | asked | answer | why it is right |
 |---|---|---|---|
 ${refusals.join('\n')}
-`;
+
+${JUMPS}`;
 }

@@ -9,12 +9,12 @@ const clicks = (step: number): Pick<MatchRequest, 'machine'> => ({
 });
 const only = (kit: MatchRequest['kit']): Pick<MatchRequest, 'kit'> => ({ kit });
 
-const rows = (rests: string, cases: readonly Case[]): Case[] =>
-  cases.map((one) => ({ ...one, why: `${one.why} (${rests})` }));
+const rows = (rests: string, refutes: string, cases: readonly Case[]): Case[] =>
+  cases.map((one) => ({ refutes, ...one, why: `${one.why} (${rests})` }));
 
 /** Curves and dials that click. */
 // prettier-ignore
-const CURVES = rows('a stitch turns 8° at most; clicks change the length, never the kind', [
+const CURVES = rows('a stitch turns 8° at most; clicks change the length, never the kind', 'A zigzag, because no straight stitch of the dial was left.', [
   one('Lawn collar, radius 10', woven('lawn'), 'join', { lengthMm: [1.2, 1.5] }, 'Shortened so that it can be steered.', { radiusMm: 10 }),
   one('Wool cape, radius 40', woven('wool'), 'join', {}, 'Gentle: nothing is taken from the stitch.', { radiusMm: 40 }),
   one('Canvas bag base, radius 20', woven('canvas'), 'topstitch', { point: ['topstitch', 'jeans'], lengthMm: [2.5, 2.9] }, 'A little shorter, still one line.', { radiusMm: 20 }),
@@ -28,7 +28,7 @@ const CURVES = rows('a stitch turns 8° at most; clicks change the length, never
 
 /** Two unlike cloths in one seam. */
 // prettier-ignore
-const PAIRS = rows('two fabrics, part by part', [
+const PAIRS = rows('two fabrics, part by part', 'One of the two fabrics deciding everything for both.', [
   one('Denim and a rib cuff', woven('denim', { massGsm: 370 }), 'band', { point: ['universal', 'jeans'], nm: [80, 90], tex: [24, 40], pressure: [0, 0.5], says: /Lay rib underneath/ }, 'Neither a ballpoint through denim nor a needle 100 in rib.', { second: knit('rib'), }),
   one('Canvas and jersey', woven('canvas'), 'join', { point: ['universal', 'jeans'], nm: [80, 90], pressure: [0, 0.5], seam: /edge of canvas finished/, pressC: [110, 110] }, 'The ballpoint that jersey wants is vetoed by canvas.', { second: knit('jersey') }),
   one('Coat-weight wool and silk lining', woven('wool', { massGsm: 450, thicknessMm: 2.2, name: 'Coat' }), 'join', { nm: [70, 75], secure: ['knot'], seam: /^Plain seam/, steam: ['no'], pressC: [150, 150], says: /Silk: cut in a single layer between two sheets of white tissue/, never: /Coat: cut in [^.]*tissue/ }, 'No French seam in a coat, and the tissue sandwich is for the silk alone.', { second: woven('silk', { massGsm: 50, name: 'Silk' }) }),
@@ -50,7 +50,7 @@ const PAIRS = rows('two fabrics, part by part', [
 
 /** Hems. */
 // prettier-ignore
-const HEM_CASES = rows('never one line on a knit; one fold where two are a ridge', [
+const HEM_CASES = rows('never one line on a knit; one fold where two are a ridge', 'One single line on a knit, or two folds where one is a ridge.', [
   one('Velvet skirt, hem', woven('velvet'), 'hem', { stitch: ['blind'], seam: /^Turned once/ }, 'Turned once, caught blind.'),
   one('Coat-weight wool, hem', woven('wool', { massGsm: 450, thicknessMm: 2.2 }), 'hem', { stitch: ['blind'], nm: [90, 100], seam: /^Turned once/ }, 'A second fold would be 6 mm thick.'),
   one('Bath robe, hem', woven('terry'), 'hem', { stitch: ['blind'], seam: /^Turned once/ }, 'Loops are not folded twice.'),
@@ -71,7 +71,7 @@ const HEM_CASES = rows('never one line on a knit; one fold where two are a ridge
 
 /** Thick, lofty, napped; many layers; leather by its thickness. */
 // prettier-ignore
-const THICK = rows('loft is not density; leather goes by thickness; a crossing is a way', [
+const THICK = rows('loft is not density; leather goes by thickness; a crossing is a way', 'A needle by grams of pile or nap, or an empty refusal.', [
   one('Coat-weight wool, 2.2 mm', woven('wool', { massGsm: 450, thicknessMm: 2.2 }), 'join', { nm: [90, 100], lengthMm: [2.8, 3.2], tensionSteps: [0, 0.5] }, 'Sewn with 90 to 100 at about 3 mm.'),
   one('Coat-weight wool, 2.3 mm', woven('wool', { massGsm: 450, thicknessMm: 2.3 }), 'join', { nm: [90, 100], lengthMm: [2.8, 3.2], tensionSteps: [0, 0.5] }, 'A tenth of a millimetre changes nothing.'),
   one('Cotton velvet, heavy', woven('velvet', { massGsm: 350, fibres: { cotton: 100 } }), 'join', { nm: [80, 90], steam: ['little'], pressC: [150, 150] }, 'Grams of pile are not strength.'),
@@ -90,7 +90,7 @@ const THICK = rows('loft is not density; leather goes by thickness; a crossing i
 
 /** Thread, heat, slippery cloth, lining. */
 // prettier-ignore
-const THREAD_AND_HEAT = rows('strength before number; heat follows the fibre, laying the structure', [
+const THREAD_AND_HEAT = rows('strength before number; heat follows the fibre, laying the structure', 'The thread whose number is nearest, and 200 °C with steam whatever the fibre.', [
   one('Denim with fine cotton and thick polyester owned', woven('denim'), 'join', { tex: [60, 60], bobbinTex: [30, 60] }, 'No fine cotton because its number is nearer.', only({ threads: [{ fibre: 'cotton', tex: 30 }, { fibre: 'polyester', tex: 60 }] })),
   one('Jersey with a cheap spool and a good one', knit('jersey', { stretchAcross: 50 }), 'join', { tex: [24, 24] }, 'A spool known as cheap is left on the shelf.', only({ threads: [{ fibre: 'polyester', tex: 27, cheap: true }, { fibre: 'polyester', tex: 24 }] })),
   one('Jersey with only a cheap spool', knit('jersey', { stretchAcross: 50 }), 'join', { tex: [27, 27] }, 'It is used, and that is said.', only({ threads: [{ fibre: 'polyester', tex: 27, cheap: true }] })),
@@ -114,7 +114,7 @@ const THREAD_AND_HEAT = rows('strength before number; heat follows the fibre, la
 
 /** What the machine can do; what cannot be done. */
 // prettier-ignore
-const MACHINES = rows('what this machine and kit can do', [
+const MACHINES = rows('what this machine and kit can do', 'A refusal, or one that names the wrong reason.', [
   one('Elastic on poplin that must give 60 %', woven('poplin'), 'elastic', {}, 'The fabric is gathered: its own stretch is no limit.', { requiredGive: 60 }),
   one('Waistband of stretch denim', woven('denim', { stretchAcross: 20, fibres: { cotton: 97, elastane: 3 } }), 'band', { stitch: ['triple-straight', 'zigzag', 'lightning', 'straight'], widthMm: [0, 3] }, 'Worn across, it must give what the fabric gives.'),
   one('Viscose cut on the bias', woven('viscose-woven'), 'join', { stitch: ['straight', 'zigzag', 'triple-straight'], widthMm: [0, 1], says: /Bias edges grow/ }, 'About 10 % on the bias.', { direction: 'bias' }),

@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { expect, openDemo, test } from './page';
+import { expect, openDemo, reading, test } from './page';
 
 test('everything that happened is found by a few letters, filtered, and the view kept', async ({ page }, info) => {
   await openDemo(page, '/ledger');
@@ -67,4 +67,30 @@ test('charts answer their question in words as well', async ({ page }) => {
   await expect(page.getByRole('img', { name: /^Needle hours by kind: Stretch 75\/11 5.4 h/ })).toBeVisible();
   await expect(page.getByRole('img', { name: /^Faults by cloth: .*Merino jersey 2 ×/ })).toBeVisible();
   await expect(page.getByRole('img', { name: /mm wide: measured \d+ %, predicted \d+ %/ })).toBeVisible();
+});
+
+test('a card made with older tables says once what would start elsewhere now, and stays as it is', async ({ page }) => {
+  await openDemo(page, '/workroom?place=files');
+  const demo = JSON.parse(await readFile('demo/tansy-wren.json', 'utf8')) as { cards: Record<string, unknown>[] };
+  const [card] = demo.cards;
+  card.knowledge = '2020-01-01';
+  card.answered = { ...(card.setup as object), lengthMm: 4.2 };
+  await page.getByLabel('Import a file').setInputFiles({
+    name: 'older.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify(demo)),
+  });
+  await page.getByRole('button', { name: 'Replace everything' }).click();
+  await expect(page.getByText('The file is imported.')).toBeVisible();
+  await page.getByRole('link', { name: 'Today', exact: true }).click();
+  const waiting = page.getByRole('region', { name: 'Bobbet would start differently now' });
+  await expect(waiting).toContainText(/Length: [\d.]+ mm instead of 4.2 mm/);
+  await waiting.getByRole('link').click();
+  const told = page.getByRole('region', { name: 'Bobbet would start differently now' });
+  await expect(told).toContainText('Your tested setting stays as it is.');
+  await expect(reading(page, 'Length')).toContainText('2.8');
+  await told.getByRole('button', { name: 'Got it, do not show again' }).click();
+  await expect(told).toHaveCount(0);
+  await page.getByRole('link', { name: 'Today', exact: true }).click();
+  await expect(page.getByText('Bobbet would start differently now')).toHaveCount(0);
 });

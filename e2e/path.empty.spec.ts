@@ -141,14 +141,35 @@ test('the whole path by keyboard alone', async ({ page }) => {
 test('nonsense is answered beside the field, and nothing of it is stored', async ({ page }) => {
   await page.goto('/match');
   await page.getByRole('button', { name: 'Find my setting' }).click();
-  await expect(page.getByText('Expected a name, such as "cotton jersey".')).toBeVisible();
+  await expect(page.getByText('Type a name, such as “cotton jersey”.')).toBeVisible();
   await page.getByLabel('What it is called').fill('red rib');
   const reach = page.getByLabel(/how far does it reach/);
-  await reach.fill('1000');
-  await expect(page.getByText(/Expected at most five times the rest length/)).toBeVisible();
-  await reach.fill('far');
-  await expect(page.getByText('Expected a length in cm.')).toBeVisible();
-  await reach.fill('20');
+  const find = page.getByRole('button', { name: 'Find my setting' });
+  // Ten kinds of answer: none is dropped, and nothing goes on with what nobody saw.
+  await expect(page.getByText('Heard as rib: a knit, about 260 g/m².')).toBeVisible();
+  await expect(page.getByText('Left empty, 100% is assumed: usual for this knit.')).toBeVisible();
+  for (const [typed, says] of [
+    ['1000', /100 cm|1000 cm is more than any fabric stretches to/],
+    ['far', /“far” is not a length/],
+    ['8', /8 cm is shorter than the 10 cm you began with/],
+    ['5,5', /5.5 cm is shorter than the 10 cm/],
+    ['60', /60 cm is more than any fabric stretches to/],
+    ['15 kg', /“kg” is not a unit of length/],
+    ['900 %', /No fabric stretches 900%/],
+    ['150', /150 cm is more than any fabric stretches to/],
+  ] as const) {
+    await reach.fill(typed);
+    await find.click();
+    await expect(page.getByText(says)).toBeVisible();
+    await expect(reach).toHaveValue(typed);
+  }
+  await page.getByRole('button', { name: '150 mm: it reaches 15 cm' }).click();
+  await expect(reach).toHaveValue('15 cm');
+  await page.getByLabel('What it is called').fill('muslin');
+  await find.click();
+  await expect(page.getByText('Pick one of the answers first.')).toBeVisible();
+  await page.getByLabel('What it is called').fill('red rib');
+  await reach.fill('100 %');
   await page.keyboard.press('Enter');
   await answered(page);
 

@@ -1,16 +1,13 @@
 'use client';
 
-import Button from '@mui/material/Button';
 import Link from 'next/link';
-import { useRouter } from 'next/navigation';
-import { type FormEvent, useMemo, useState } from 'react';
-import { clothOf, familyFromName, FAMILY } from '@/core/cloth';
+import { useMemo, useState } from 'react';
+import { clothOf, FAMILY } from '@/core/cloth';
 import type { ClothRecord } from '@/core/file';
 import { formatNumber } from '@/core/units';
-import { cloths as store } from '@/data';
 import { LongList, useFound } from '@/parts/longList';
-import { newId, nowText } from '@/parts/workspace';
 import { ClothSwatch, MeasureField, Tick } from '@/ui';
+import { AddCloth } from './AddCloth';
 import styles from './Cloth.module.css';
 
 const keyOf = (record: ClothRecord) => record.id;
@@ -84,38 +81,4 @@ function inShort(record: ClothRecord): string {
     stretchAcross !== undefined && `stretches ${formatNumber(stretchAcross, 0)} %`,
   ];
   return known.filter(Boolean).join(', ');
-}
-
-function AddCloth() {
-  const router = useRouter();
-  const [name, setName] = useState('');
-  const [tried, setTried] = useState(false);
-  const problem =
-    name.length > 200
-      ? 'Expected at most 200 letters.'
-      : tried && name.trim() === ''
-        ? 'Expected a name, such as "wool flannel".'
-        : null;
-  const add = async (event: FormEvent) => {
-    event.preventDefault();
-    setTried(true);
-    if (name.trim() === '' || name.length > 200) return;
-    const family = familyFromName(name) ?? 'other';
-    const id = newId();
-    await store.put({
-      id,
-      cloth: { name: name.trim(), family, structure: FAMILY[family].structure, traits: [] },
-      colour: '#b9c0b0',
-      addedAt: nowText(),
-    });
-    router.push(`/cloth?id=${id}`);
-  };
-  return (
-    <form className={styles.add} onSubmit={(event) => void add(event)} noValidate>
-      <MeasureField label="Another cloth: what is it called?" text={name} onText={setName} problem={problem} />
-      <Button type="submit" variant="outlined">
-        Add it
-      </Button>
-    </form>
-  );
 }

@@ -5,6 +5,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { type Card, lineFacts } from '@/core/card';
 import { clothProfile } from '@/core/cloth';
+import { sameThread, threadName } from '@/core/kit';
 import { layersOf, OPERATION, settingReadings } from '@/core/setup';
 import { formatNumber } from '@/core/units';
 import { cards, edit, useCloths, useMachines, writePreference } from '@/data';
@@ -17,6 +18,7 @@ import styles from './Ledger.module.css';
 import { NewKnowledge } from './NewKnowledge';
 import { Since } from './Since';
 import { Staleness } from './Staleness';
+import { THREAD_TEXT } from './text';
 import { WithPicked } from './WithPicked';
 
 /** One card: the setting in large readings, and what it was proven on. */
@@ -25,6 +27,8 @@ export function CardPage({ card }: { card: Card }) {
   const stale = useStale();
   const reasons = stale?.(card) ?? [];
   const cloth = useCloths()?.find((c) => c.id === card.clothId);
+  const { thread, bobbin = thread } = card.setup;
+  const below = sameThread(thread, bobbin) ? undefined : bobbin;
   const [tension, ...of] = shown.tension.split(' ');
   const [pressure, ...ofPressure] = shown.pressure.split(' ');
   return (
@@ -62,7 +66,12 @@ export function CardPage({ card }: { card: Card }) {
         <Reading label="Tension" value={tension} unit={of.join(' ')} />
         <Reading label="Pressure" value={pressure} unit={ofPressure.join(' ')} />
         <Reading size="part" label="Needle" value={shown.needle} />
-        <Reading size="part" label="Thread, both" value={shown.thread} />
+        <Reading
+          size="part"
+          label={below ? THREAD_TEXT.above : THREAD_TEXT.both}
+          value={threadName(card.setup.thread)}
+          note={below && THREAD_TEXT.bobbin(threadName(below))}
+        />
         <Reading size="part" label="Foot" value={shown.foot} />
         <Reading size="part" label="Plate" value={shown.plate} />
       </dl>

@@ -6,3 +6,10 @@ export const KNOWLEDGE_TEXT = {
   understood: 'Got it, do not show again',
   edit: (name: string) => `Note on card “${name}” read`,
 } as const;
+
+/** Which thread a card was sewn with: one above and below, or two. */
+export const THREAD_TEXT = {
+  both: 'Thread, both',
+  above: 'Thread above',
+  bobbin: (name: string) => `Bobbin: ${name}`,
+} as const;

@@ -1,101 +1,140 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import { type FormEvent, useState } from 'react';
-import { type ClothRecord } from '@/core/file';
-import { familyFromName, FAMILY, stretchMarksSchema } from '@/core/cloth';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
+import { clothProfile, type HeardName, readStretchAnswer, type Suggestion } from '@/core/cloth';
+import type { ClothRecord } from '@/core/file';
 import { cloths, edit } from '@/data';
+import { HeardAs, NAMING_TEXT, useHeardName } from '@/parts/naming';
 import { type AskedNow, newId, nowText, useUnits } from '@/parts/workspace';
-import { Field, fieldProblem, lengthIn, optionalBy } from '@/ui';
 import styles from './Match.module.css';
+import { START_TEXT } from './text';
 
-const REST_MM = 100;
+/** What is typed before the first setting. */
+interface First {
+  name: string;
+  reach: string;
+}
 
-/** The first question of an empty workroom: two facts are enough for a setting. */
+/** The first question of an empty workroom: two facts are enough for a setting, and no answer is dropped. */
 export function StartForm({ asked }: { asked: AskedNow }) {
   const { system } = useUnits();
-  const [name, setName] = useState('');
-  const [stretchedMm, setStretchedMm] = useState<number | undefined>();
-  const [problem, setProblem] = useState<string | null>(null);
-  const family = familyFromName(name);
-  const bare = system === 'inch' ? 'in' : 'cm';
-  const read = optionalBy(lengthIn(bare), `a length in ${bare}`);
-  const submit = async (event: FormEvent) => {
-    event.preventDefault();
-    if (name.trim() === '') return setProblem('Expected a name, such as "cotton jersey".');
-    await begin(newCloth(name.trim(), restMm(system), stretchedMm), asked);
+  const ruler = { restMm: restMm(system), bare: system === 'inch' ? 'in' : 'cm' } as const;
+  const { register, handleSubmit, control, setValue, setError, setFocus, formState } = useForm<First>({
+    defaultValues: { name: '', reach: '' },
+    shouldFocusError: true,
+  });
+  const { name = '', reach = '' } = useWatch({ control });
+  const now = useHeardName(name);
+  const [meant, setMeant] = useState<Suggestion[]>([]);
+  const { errors } = formState;
+
+  const begin = handleSubmit(async (typed) => {
+    const answer = readStretchAnswer(typed.reach, ruler);
+    if (!now.cloth) return setError('name', { message: NAMING_TEXT.pick });
+    if (answer.kind === 'unclear') {
+      setMeant(answer.meant);
+      setError('reach', { message: answer.text });
+      setFocus('reach');
+      return;
+    }
+    const record = newCloth(
+      typed.name.trim(),
+      now.cloth,
+      ruler.restMm,
+      answer.kind === 'length' ? answer.mm : undefined,
+    );
+    await edit(START_TEXT.added(typed.name.trim()), async () => {
+      await cloths.put(record);
+      await asked.ask({ clothId: record.id });
+    });
+  });
+  const take = ({ mm }: Suggestion) => {
+    setMeant([]);
+    setValue('reach', system === 'inch' ? `${(mm / 25.4).toFixed(2)} in` : `${mm / 10} cm`, { shouldValidate: true });
   };
+  const asksAnswer = errors.name?.message === NAMING_TEXT.pick;
   return (
-    <form className={styles.start} onSubmit={(event) => void submit(event)} noValidate>
-      <h1>What cloth is it?</h1>
-      <p>Two facts are enough for a first setting. Measure more later and it gets surer.</p>
-      <Field
-        label="What it is called"
-        text={name}
-        read={(text) =>
-          text.length > 200 ? { ok: false, expected: 'Expected at most 200 letters.' } : { ok: true, value: text }
-        }
-        onValue={(text) => {
-          setName(text);
-          setProblem(null);
-        }}
-        help={
-          problem ??
-          (name === ''
-            ? 'such as cotton jersey, 12 oz denim, light silk, neoprene'
-            : family
-              ? `Treated as ${FAMILY[family].name}.`
-              : 'Not a name I know: it is treated as a plain woven until you say more.')
-        }
-        autoFocus
-        textFieldProps={problem ? { error: true } : undefined}
-      />
-      <Field
-        label={`${system === 'inch' ? '4 inches' : '10 cm'} pulled: how far does it reach`}
-        unit={bare}
-        text=""
-        read={(text) => {
-          const typed = read(text);
-          if (!typed.ok || typed.value === undefined) return typed;
-          const marks = { rest: restMm(system), stretched: typed.value };
-          const checked = stretchMarksSchema.safeParse(marks);
-          return checked.success ? typed : { ok: false, expected: fieldProblem(checked.error, marks).text };
-        }}
-        onValue={setStretchedMm}
-        help="Mark it along a fold and pull until it resists. Leave it empty if the cloth does not stretch."
-      />
+    <form className={styles.start} onSubmit={(event) => void begin(event)} noValidate>
+      <h1>{START_TEXT.title}</h1>
+      <p>{START_TEXT.twoFacts}</p>
+      <div>
+        <TextField
+          {...register('name', {
+            validate: (text) =>
+              text.trim() === '' ? NAMING_TEXT.needed : text.length > 200 ? NAMING_TEXT.tooLong : true,
+          })}
+          label={START_TEXT.name}
+          size="small"
+          fullWidth
+          autoComplete="off"
+          autoFocus
+          error={errors.name !== undefined && !asksAnswer}
+          helperText={(!asksAnswer && errors.name?.message) || (name === '' ? NAMING_TEXT.examples : undefined)}
+        />
+        <HeardAs
+          heard={now.heard}
+          picked={now.picked}
+          onPick={now.pick}
+          problem={asksAnswer && now.picked === null ? NAMING_TEXT.pick : undefined}
+        />
+      </div>
+      <div>
+        <TextField
+          {...register('reach', { onChange: () => setMeant([]) })}
+          label={START_TEXT.reach(system)}
+          size="small"
+          fullWidth
+          autoComplete="off"
+          error={errors.reach !== undefined}
+          helperText={errors.reach?.message ?? START_TEXT.reachHelp(leftEmpty(now.cloth, reach))}
+        />
+        {errors.reach && meant.length > 0 && (
+          <p className={styles.meant}>
+            {meant.map((one) => (
+              <Button key={one.text} variant="outlined" size="small" onClick={() => take(one)}>
+                {one.text}
+              </Button>
+            ))}
+          </p>
+        )}
+      </div>
       <Button type="submit" variant="contained">
-        Find my setting
+        {START_TEXT.find}
       </Button>
     </form>
   );
 }
 
-/** Keeps the fabric and asks about it, as one change. */
-async function begin(record: ClothRecord, asked: AskedNow): Promise<void> {
-  await edit(`Fabric “${record.cloth.name}” added`, async () => {
-    await cloths.put(record);
-    await asked.ask({ clothId: record.id });
-  });
+/** What is assumed of the stretch while nothing is typed, percent; null where nothing is. */
+function leftEmpty(cloth: HeardName['cloth'], reach: string): number | null {
+  if (!cloth || reach.trim() !== '' || cloth.structure !== 'knit') return null;
+  return clothProfile(cloth).stretchAcross.value;
 }
 
-const restMm = (system: 'metric' | 'inch') => (system === 'inch' ? 4 * 25.4 : REST_MM);
+const restMm = (system: 'metric' | 'inch') => (system === 'inch' ? 4 * 25.4 : 100);
 
-/** Colours for cloth whose colour nobody has said yet. */
+/** Colours for fabric whose colour nobody has said yet. */
 const COLOURS = ['#a9bfc8', '#c9b79c', '#b8c2a8', '#c7a8a4', '#a9a6c4', '#d3c38f'];
 
-function newCloth(name: string, rest: number, stretchedMm: number | undefined): ClothRecord {
-  const family = familyFromName(name) ?? 'other';
+function newCloth(
+  name: string,
+  heard: NonNullable<HeardName['cloth']>,
+  rest: number,
+  stretched: number | undefined,
+): ClothRecord {
   const at = nowText();
   const letters = [...name].reduce((sum, letter) => sum + letter.charCodeAt(0), 0);
   return {
     id: newId(),
-    cloth: { name, family, structure: FAMILY[family].structure, traits: [] },
+    cloth: { name, ...heard },
     colour: COLOURS[letters % COLOURS.length],
     readings:
-      stretchedMm === undefined
+      stretched === undefined
         ? []
-        : [{ id: newId(), gauge: 'stretch', direction: 'across', at, marks: { rest, stretched: stretchedMm } }],
+        : [{ id: newId(), gauge: 'stretch', direction: 'across', at, marks: { rest, stretched } }],
     where: '',
     notes: '',
     addedAt: at,

@@ -13,3 +13,18 @@ export const CONTRAST_TEXT = {
   costsNothing: 'No more thread, time or unpicking.',
   settles: 'What settles it',
 } as const;
+
+/** Texts of the first question. */
+export const START_TEXT = {
+  title: 'What cloth is it?',
+  twoFacts: 'Two facts are enough for a first setting. Measure more later and it gets surer.',
+  name: 'What it is called',
+  reach: (system: 'metric' | 'inch') =>
+    `${system === 'inch' ? '4 inches' : '10 cm'} pulled: how far does it reach, ${system === 'inch' ? 'in' : 'cm'}`,
+  reachHelp: (assumed: number | null) =>
+    assumed === null
+      ? 'Mark it along a fold and pull until it resists. Leave it empty if the fabric does not stretch.'
+      : `Mark it along a fold and pull until it resists. Left empty, ${assumed}% is assumed: usual for this knit.`,
+  find: 'Find my setting',
+  added: (name: string) => `Fabric “${name}” added`,
+} as const;

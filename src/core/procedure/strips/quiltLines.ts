@@ -46,7 +46,7 @@ export const QUILT_LINES = procedure('quilt-lines', {
       now: ['lines'],
     },
     {
-      do: 'Sew the others outwards from it, the bar on the line before, each from the other end.',
+      do: 'Sew the others outwards from it, the bar on the line before, each the same way as the first.',
       check: 'The layers do not creep into a fold.',
       view: 'above',
       now: ['lines'],
