@@ -33,13 +33,13 @@ export function StartForm({ asked }: { asked: AskedNow }) {
 
   const begin = handleSubmit(async (typed) => {
     const answer = readStretchAnswer(typed.reach, ruler);
-    if (!now.cloth) return setError('name', { message: NAMING_TEXT.pick });
+    if (!now.cloth) setError('name', { message: NAMING_TEXT.pick });
     if (answer.kind === 'unclear') {
       setMeant(answer.meant);
       setError('reach', { message: answer.text });
       setFocus('reach');
-      return;
     }
+    if (!now.cloth || answer.kind === 'unclear') return;
     const record = newCloth(
       typed.name.trim(),
       now.cloth,

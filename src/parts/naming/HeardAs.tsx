@@ -27,14 +27,14 @@ export function HeardAs({ heard, picked, onPick, problem }: Props) {
     const { family, structure } = cloth;
     const { massGsm } = clothProfile(cloth);
     return (
-      <FormHelperText role="status">
+      <FormHelperText role="status" sx={{ mx: 1.75 }}>
         {NAMING_TEXT.heard(FAMILY[family].name, STRUCTURE_WORD[structure], mass(massGsm.value))}
       </FormHelperText>
     );
   }
   if (!question) return null;
   return (
-    <FormControl error={problem !== undefined}>
+    <FormControl error={problem !== undefined} sx={{ mt: 1.5 }}>
       <FormLabel id="heard-as">{question.asks}</FormLabel>
       <RadioGroup aria-labelledby="heard-as" value={picked ?? ''} onChange={(_, answer) => onPick(Number(answer))}>
         {question.meanings.map(({ answer }, at) => (
