@@ -69,7 +69,8 @@ one needle size, more than 0.3 mm of length, more than half a step of tension. W
 | jump | why it may |
 |---|---|
 | hem or topstitching of a knit: two rows → narrow zigzag → three steps, as the stretch asked for or the fabric's own grows; thickness, layers and a curve's radius move the places | two rows give what they give; past that the line has to swing. It goes one way only. The length drops towards the change, and starts again after it |
-| topstitching of thick stable knits: stretch twin 75 ↔ ballpoint 90, near 300 g/m² | one line gives enough there, and the twin is sold in 75 only |
+| a zigzag's length, 0.4 mm, as the stretch grows | it shortens until the next half millimetre of width gives more |
+| topstitching of thick stable knits: stretch twin 75 ↔ ballpoint 90, near 300 g/m², five layers, or a stretch that one line just gives | one line gives enough there, and the twin is sold in 75 only |
 | slinky and swim fabric: stretch 75 → 90, near 250 g/m² and at 12 layers | stretch needles are sold in 65, 75 and 90 |
 | stable knits: zigzag → triple straight, at 320 g/m² | from there on the seam is pressed open |
 | wool: a hem folded twice → turned once and caught blind, at 350 g/m²; its tension drops with the layer | coat-weight wool is not folded twice |

@@ -7,7 +7,7 @@ import { needleCost, perforationCost } from '../search/needleSize';
 import { stitchCost, stitchSuitsNeedle } from '../search/stitchSize';
 import { tensionCost } from '../search/tension';
 import { type MatchInput, openQuestion, type Question } from '../question';
-import { bestSettings } from '../search/bestSettings';
+import { bestSetting } from '../search/bestSettings';
 
 /** A reading of the setting that would be another if the cloth lay elsewhere in its honest range. */
 export interface Doubt {
@@ -77,7 +77,7 @@ export function doubtsOf(input: MatchInput, setup: Setup): Doubt[] {
 }
 
 function doubtsAt(there: Question, setup: Setup, why: Pick<Doubt, 'measure' | 'value'>): Doubt[] {
-  const best = bestSettings(there)[0]?.setup;
+  const best = bestSetting(there)?.setup;
   if (!best) return [];
   const now = costOf(there, setup);
   return READINGS.flatMap((reading): Doubt[] => {

@@ -8,7 +8,7 @@ import { hazardsOf } from './assess';
 import { clothAt } from './clothAt';
 import { fallsShort } from '../search/stitchSize';
 import { openQuestion, type Question } from '../question';
-import { bestSettings } from '../search/bestSettings';
+import { bestSetting } from '../search/bestSettings';
 
 /** One thing to get, and what it would gain. */
 export interface Missing {
@@ -76,7 +76,7 @@ export function measureNext(question: Question, setup: Setup): MeasureNext[] {
 
 function differences(question: Question, measure: Measurable, value: number, now: Setup): (keyof Setup)[] {
   const cloth = clothAt(question.input.cloth, measure, value);
-  const other = bestSettings(openQuestion({ ...question.input, cloth }))[0]?.setup;
+  const other = bestSetting(openQuestion({ ...question.input, cloth }))?.setup;
   return COMPARED.filter((key) => JSON.stringify(other?.[key]) !== JSON.stringify(now[key]));
 }
 
@@ -89,7 +89,7 @@ function differences(question: Question, measure: Measurable, value: number, now
  */
 export function missingThings(question: Question, before: Scored | null): Missing[] {
   const { input, kit, machine } = question;
-  const withKit = (more: Kit) => bestSettings(openQuestion({ ...input, kit: more }))[0];
+  const withKit = (more: Kit) => bestSetting(openQuestion({ ...input, kit: more }));
   const ideal = withKit(mergeKits(kit, FULL_KIT));
   const now = before?.cost ?? Infinity;
   const things = ideal ? partsToTry(question, ideal.setup) : [];
@@ -180,7 +180,7 @@ function stitchToHave(question: Question, machine: Question['machine'], cost: nu
     maxWidthMm: Math.max(machine.maxWidthMm, 5),
     plates: PLAIN_MACHINE.plates,
   };
-  const able = bestSettings(openQuestion({ ...input, machine: wider, kit: mergeKits(question.kit, FULL_KIT) }))[0];
+  const able = bestSetting(openQuestion({ ...input, machine: wider, kit: mergeKits(question.kit, FULL_KIT) }));
   if (!able || !worth(cost, able.cost) || !fallsShort(cost)) return [];
   const { stitch, plate } = able.setup;
   if (machine.stitches.includes(stitch) && !machine.plates.includes(plate))

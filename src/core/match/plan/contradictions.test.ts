@@ -174,4 +174,27 @@ describe('a plan does not contradict itself', () => {
     expect(of('join')).toMatch(/10 mm in from the edge.*Back to the edge/);
     expect(of('topstitch')).toMatch(/tissue laid under the edge.*pull to the back/);
   });
+
+  it('a machine that ties off by itself is told not to where ends are left long', () => {
+    const notes = (family: Family, autoLock: boolean) =>
+      planOf({ family, kind: 'join', reverse: true, autoLock }).plan.notes;
+    expect(notes('silk', true).join()).toMatch(/Switch the automatic tie-off off/);
+    expect(notes('silk', false).join()).not.toMatch(/tie-off/);
+    expect(notes('poplin', true).join()).not.toMatch(/tie-off/);
+  });
+
+  it('a machine that can stop needle down is set to it where the fabric is turned on the needle', () => {
+    const notes = (needleStop: boolean) =>
+      answer(
+        matchInputSchema.parse({
+          cloth: clothOf('vinyl'),
+          operation: { kind: 'topstitch', radiusMm: 8 },
+          machine: { ...PLAIN_MACHINE, needleStop },
+        }),
+      ).plan.notes.join(' ');
+    expect(notes(true)).toMatch(
+      /set the needle to stop down; every \d+ stitches|set the needle to stop down; after every stitch/,
+    );
+    expect(notes(false)).not.toMatch(/set the needle/);
+  });
 });

@@ -93,7 +93,10 @@ export function loweringFibre({ aims, seam }: Question): { fibre: string; ceilin
   return fibre === null || ceilingC >= aims.plan.press.maxSolePlateC ? null : { fibre, ceilingC };
 }
 
-function notesFor({ seam, machine }: Question, setup: Setup): string[] {
+/** Ends that a machine must not tie off by itself. */
+const LEFT_LOOSE: readonly SewingPlan['secure'][] = ['knot', 'tails-to-back', 'none'];
+
+function notesFor({ seam, machine, aims }: Question, setup: Setup): string[] {
   const notes: string[] = [...seam.profile.notes];
   if (seam.each.length > 0) notes.push(...pairNotes(seam));
   const seamMm = seam.asked.lengthMm;
@@ -108,7 +111,9 @@ function notesFor({ seam, machine }: Question, setup: Setup): string[] {
       'Thick thread above, all-purpose below: start from normal tension. Loops below: needle tension up. Does the top thread lie straight on the fabric? Then down.',
     );
   const { radiusMm } = seam.asked;
-  if (radiusMm !== undefined) notes.push(...curveNotes(radiusMm, setup.lengthMm));
+  if (radiusMm !== undefined) notes.push(...curveNotes(radiusMm, setup.lengthMm, machine.needleStop));
+  if (machine.autoLock && LEFT_LOOSE.includes(aims.plan.secure))
+    notes.push('Switch the automatic tie-off off: these ends are left long.');
   if (setup.lengthMm >= 3.5)
     notes.push('A stitch this long may want a step less tension: look at both sides of the scrap.');
   if (seam.underFootMm > machine.footLiftMm && seam.underFootMm <= machine.footLiftMm + machine.extraLiftMm)
@@ -120,12 +125,12 @@ function notesFor({ seam, machine }: Question, setup: Setup): string[] {
 const PIVOT_TOLERANCE_MM = 0.5;
 
 /** A curve that turns more than hands can steer is turned on the needle. */
-function curveNotes(radiusMm: number, lengthMm: number): string[] {
+function curveNotes(radiusMm: number, lengthMm: number, needleStop: boolean): string[] {
   const every = pivotEvery(radiusMm, lengthMm, PIVOT_TOLERANCE_MM);
   if (every === null) return [];
   const when = every === 1 ? 'after every stitch' : `every ${every} stitches`;
   return [
-    `A radius of ${formatNumber(radiusMm)} mm turns more than hands can steer: ${when} stop with the needle down, lift the foot and turn the fabric a little.`,
+    `A radius of ${formatNumber(radiusMm)} mm turns more than hands can steer: ${needleStop ? 'set the needle to stop down; ' : ''}${when} stop with the needle down, lift the foot and turn the fabric a little.`,
   ];
 }
 

@@ -15,7 +15,7 @@ export const STITCH_RULES = rulesOf({
     'A straight stitch is the firmest and finest line where nothing has to stretch.'),
   'stitch.knit-join': rule('should', { ...KNIT, kind: SEAMS }, prefer({ zigzag: 0, lightning: 0.15, 'triple-straight': 0.35, 'three-step-zigzag': 0.45, 'overlock-like': 0.5, 'step-cross': 0.6, straight: 0.3 }), WEIGHED,
     'A short, narrow zigzag is the usual answer on knits: it gives with the seam.'),
-  'stitch.knit-line': rule('should', { ...KNIT, kind: SHOWN }, prefer({ straight: 0, zigzag: 1, lightning: 1.8, 'three-step-zigzag': 2.2, 'triple-straight': 2.6 }), WEIGHED,
+  'stitch.knit-line': rule('should', { ...KNIT, kind: SHOWN }, prefer({ straight: 0, zigzag: 1.1, lightning: 1.8, 'three-step-zigzag': 2.2, 'triple-straight': 2.6 }), WEIGHED,
     'On a knit a line that shows is sewn with two needles or a narrow zigzag, so that it can give.'),
   'stitch.swim-join': rule('should', { family: ['swim'], kind: SEAMS }, prefer({ zigzag: 0, 'three-step-zigzag': 0.4, lightning: 0.8, 'triple-straight': 0.8 }), WEIGHED,
     'Very elastic cloth wants zigzag or three-step zigzag, short and wide.'),

@@ -31,3 +31,12 @@ export function bestSettings(question: Question): SearchResult {
   });
   return found.map(asFine).sort((a, b) => a.cost - b.cost);
 }
+
+/**
+ * Only the best setting: the first of `bestSettings`, found without looking at every way.
+ *
+ * @param question - opened question
+ * @returns the best; undefined when there is none
+ */
+export const bestSetting = (question: Question): Scored | undefined =>
+  (hasClicks(question.machine) ? bestSettings(question) : search(question, 'best'))[0];

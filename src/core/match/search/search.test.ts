@@ -1,7 +1,9 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { FAMILIES, FAMILY } from '../../cloth';
 import { checkInterlocks } from '../../interlock';
 import { nearestNeedlePosition, PLAIN_MACHINE, pressureSteps, tensionSteps } from '../../kit';
-import type { Setup } from '../../setup';
+import { OPERATION_KINDS, type Setup } from '../../setup';
 import { matchInputSchema, type MatchRequest, openQuestion, type Question, search } from '..';
 import { feedCost } from './footAndPressure';
 import { needleCost, perforationCost } from './needleSize';
@@ -157,5 +159,37 @@ describe('the bound that prunes', () => {
     const machine = { ...PLAIN_MACHINE, lengthStepMm: 0.5, widthStepMm: 0.5 };
     const question = openQuestion(matchInputSchema.parse({ cloth, operation, machine }));
     expect(search(question)[0].cost).toBeCloseTo(joinPlainly(question), 9);
+  });
+});
+
+describe('only the best', () => {
+  it('is the first of every way, over families, operations and kits', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...FAMILIES),
+        fc.constantFrom(...OPERATION_KINDS),
+        fc.option(fc.integer({ min: 0, max: 60 }), { nil: undefined }),
+        fc.boolean(),
+        (family, kind, requiredGive, small) => {
+          const question = openQuestion(
+            matchInputSchema.parse({
+              cloth: { structure: FAMILY[family].structure, family },
+              operation: { kind, requiredGive },
+              ...(small && {
+                kit: {
+                  needles: [
+                    { point: 'universal', nm: 80 },
+                    { point: 'ballpoint', nm: 75 },
+                  ],
+                  feet: ['standard', 'zip'],
+                },
+              }),
+            }),
+          );
+          expect(search(question, 'best')[0]).toEqual(search(question)[0]);
+        },
+      ),
+      { numRuns: 150 },
+    );
   });
 });

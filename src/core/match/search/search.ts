@@ -59,19 +59,26 @@ interface Size {
  * needle leave free. `search.test.ts` compares it with plain enumeration.
  *
  * @param question - opened question
+ * @param what - every way, or only as much as it takes to be sure of the best one
  * @returns settings, best first; ties keep the order of the tables, so the answer is always the same
  */
-export function search(question: Question): SearchResult {
+export function search(question: Question, what: 'every-way' | 'best' = 'every-way'): SearchResult {
   const pairs = cheapestOfClass(needlePairs(question));
   if (pairs.length === 0) return [];
+  const { aims, machine } = question;
+  const stitches = STITCHES.filter((stitch) => aims.stitch[stitch].cost !== null && machine.stitches.includes(stitch));
+  // The likeliest first, so that the others are thrown out unseen.
+  const inTurn = what === 'best' ? stitches.sort((a, b) => aims.stitch[a].cost! - aims.stitch[b].cost!) : stitches;
+  const bound = what === 'best' ? { cost: Infinity } : null;
   const found: Scored[] = [];
-  for (const stitch of STITCHES) {
-    if (question.aims.stitch[stitch].cost === null || !question.machine.stitches.includes(stitch)) continue;
+  for (const stitch of inTurn) {
     const carriages = carriagesFor(question, stitch);
-    if (carriages.length === 0) continue;
-    found.push(...bestPerFoot(question, stitch, pairs, carriages));
+    const least = lowest(carriages);
+    if (!least || (bound && pairs[0].cost + least.cost > bound.cost + ROUNDING)) continue;
+    found.push(...bestPerFoot(question, stitch, pairs, carriages, bound));
   }
-  return found.sort((a, b) => a.cost - b.cost);
+  const place = ({ setup }: Scored) => STITCHES.indexOf(setup.stitch);
+  return found.sort((a, b) => a.cost - b.cost || place(a) - place(b));
 }
 
 function needlePairs(question: Question): Pair[] {
@@ -124,7 +131,17 @@ function carriagesFor(question: Question, stitch: StitchId): Carriage[] {
   );
 }
 
-function bestPerFoot(question: Question, stitch: StitchId, pairs: Pair[], carriages: Carriage[]): Scored[] {
+/** Sums in another order differ by less than this. */
+const ROUNDING = 1e-9;
+
+/** With a bound only what may still be cheaper than it is looked at, and it sinks with what is found. */
+function bestPerFoot(
+  question: Question,
+  stitch: StitchId,
+  pairs: Pair[],
+  carriages: Carriage[],
+  bound: { cost: number } | null,
+): Scored[] {
   const sizes = new SizeTable(question, stitch);
   const best = new Map<Foot, { cost: number; pair: Pair; carriage: Carriage; size: Size }>();
   for (const pair of pairs) {
@@ -133,10 +150,12 @@ function bestPerFoot(question: Question, stitch: StitchId, pairs: Pair[], carria
     for (const carriage of carriages) {
       const known = best.get(carriage.foot);
       if (known && floor + carriage.cost >= known.cost) continue;
+      if (bound && floor + carriage.cost > bound.cost + ROUNDING) continue;
       const size = sizes.best(pair, carriage);
       if (!size) continue;
       const cost = pair.cost + carriage.cost + size.cost;
       if (!known || cost < known.cost) best.set(carriage.foot, { cost, pair, carriage, size });
+      if (bound) bound.cost = Math.min(bound.cost, cost);
     }
   }
   return [...best.values()].map(({ cost, pair, carriage, size }) => ({
