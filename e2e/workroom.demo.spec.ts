@@ -110,9 +110,16 @@ test('needles come in packs, are found, and are spent with the caution that belo
 test('a spool is noted by whatever number is printed on it', async ({ page }) => {
   await openDemo(page, '/workroom?place=threads');
   await typed(page, 'Number on the spool').fill('huge');
-  await expect(page.getByText(/Expected a thread number, such as Tex 27/)).toBeVisible();
+  await expect(page.getByText(/Type the number as printed, such as 120/)).toBeVisible();
+  // An ordinary spool, never rope; and what else it could be is one press away.
+  await typed(page, 'Number on the spool').fill('120');
+  await expect(page.getByText('Taken as Tkt 120: Tex 25.')).toBeVisible();
+  await typed(page, 'Number on the spool').fill('50');
+  await expect(page.getByText('Taken as Tex 50.')).toBeVisible();
+  await page.getByRole('button', { name: 'No, 50 wt (Tex 20)' }).click();
+  await expect(typed(page, 'Number on the spool')).toHaveValue('50 wt');
   await typed(page, 'Number on the spool').fill('243 den');
-  await expect(page.getByText('Tex 27, ticket 111, 37 wt')).toBeVisible();
+  await expect(page.getByText('Tex 27', { exact: true })).toBeVisible();
   await typed(page, 'Colour in words').fill('heron blue');
   await page.getByRole('button', { name: 'Note it' }).click();
   const spools = page.getByRole('list', { name: 'Spools' });
@@ -120,6 +127,10 @@ test('a spool is noted by whatever number is printed on it', async ({ page }) =>
 
   // What is used up and put elsewhere is written down on the spool itself.
   await spools.getByRole('button', { name: /^heron blue/ }).click();
+  const number = spools.getByRole('textbox', { name: 'Number on the spool' });
+  await number.fill('Tkt 75');
+  await expect(spools.getByText('Tex 40', { exact: true })).toBeVisible();
+  await number.fill('243 den');
   await spools.getByRole('textbox', { name: 'Metres left, m' }).fill('85');
   await spools.getByRole('textbox', { name: 'Where it is kept' }).fill('biscuit box');
   await spools.getByRole('textbox', { name: 'Metres left, m' }).fill('much');

@@ -5,4 +5,5 @@ export * from './needleSize';
 export * from './quantity';
 export * from './referenceSizes';
 export * from './stitchLength';
+export * from './spoolLabel';
 export * from './threadNumber';

@@ -23,14 +23,9 @@ import { WithPicked } from './WithPicked';
 
 /** One card: the setting in large readings, and what it was proven on. */
 export function CardPage({ card }: { card: Card }) {
-  const shown = settingReadings(card.machine, card.setup);
   const stale = useStale();
   const reasons = stale?.(card) ?? [];
   const cloth = useCloths()?.find((c) => c.id === card.clothId);
-  const { thread, bobbin = thread } = card.setup;
-  const below = sameThread(thread, bobbin) ? undefined : bobbin;
-  const [tension, ...of] = shown.tension.split(' ');
-  const [pressure, ...ofPressure] = shown.pressure.split(' ');
   return (
     <div className={styles.page}>
       <p className={styles.quiet}>
@@ -55,26 +50,7 @@ export function CardPage({ card }: { card: Card }) {
         </div>
       </div>
       <Staleness card={card} reasons={reasons} />
-      <dl className={styles.readings}>
-        <Reading label="Stitch" value={shown.stitch} />
-        <Reading label="Length" value={shown.length.replace(' mm', '')} unit="mm" />
-        <Reading
-          label="Width"
-          value={shown.width.replace(' mm', '')}
-          unit={card.setup.widthMm > 0 ? 'mm' : undefined}
-        />
-        <Reading label="Tension" value={tension} unit={of.join(' ')} />
-        <Reading label="Pressure" value={pressure} unit={ofPressure.join(' ')} />
-        <Reading size="part" label="Needle" value={shown.needle} />
-        <Reading
-          size="part"
-          label={below ? THREAD_TEXT.above : THREAD_TEXT.both}
-          value={threadName(card.setup.thread)}
-          note={below && THREAD_TEXT.bobbin(threadName(below))}
-        />
-        <Reading size="part" label="Foot" value={shown.foot} />
-        <Reading size="part" label="Plate" value={shown.plate} />
-      </dl>
+      <Readings card={card} />
       <Proof card={card} />
       <NewKnowledge card={card} />
       <Since card={card} reasons={reasons} />
@@ -84,6 +60,33 @@ export function CardPage({ card }: { card: Card }) {
         <WithPicked cards={[card]} />
       </section>
     </div>
+  );
+}
+
+/** The setting in large readings; of two threads both. */
+function Readings({ card }: { card: Card }) {
+  const shown = settingReadings(card.machine, card.setup);
+  const { thread, bobbin = thread } = card.setup;
+  const below = sameThread(thread, bobbin) ? undefined : bobbin;
+  const [tension, ...of] = shown.tension.split(' ');
+  const [pressure, ...ofPressure] = shown.pressure.split(' ');
+  return (
+    <dl className={styles.readings}>
+      <Reading label="Stitch" value={shown.stitch} />
+      <Reading label="Length" value={shown.length.replace(' mm', '')} unit="mm" />
+      <Reading label="Width" value={shown.width.replace(' mm', '')} unit={card.setup.widthMm > 0 ? 'mm' : undefined} />
+      <Reading label="Tension" value={tension} unit={of.join(' ')} />
+      <Reading label="Pressure" value={pressure} unit={ofPressure.join(' ')} />
+      <Reading size="part" label="Needle" value={shown.needle} />
+      <Reading
+        size="part"
+        label={below ? THREAD_TEXT.above : THREAD_TEXT.both}
+        value={threadName(card.setup.thread)}
+        note={below && THREAD_TEXT.bobbin(threadName(below))}
+      />
+      <Reading size="part" label="Foot" value={shown.foot} />
+      <Reading size="part" label="Plate" value={shown.plate} />
+    </dl>
   );
 }
 

@@ -4,8 +4,9 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { clothProfile, type HeardName, readStretchAnswer, type Suggestion } from '@/core/cloth';
+import { clothProfile, type HeardName, readStretchAnswer, type StretchRuler, type Suggestion } from '@/core/cloth';
 import type { ClothRecord } from '@/core/file';
+import { MM_PER_INCH } from '@/core/units';
 import { cloths, edit } from '@/data';
 import { HeardAs, NAMING_TEXT, useHeardName } from '@/parts/naming';
 import { type AskedNow, newId, nowText, useUnits } from '@/parts/workspace';
@@ -18,93 +19,106 @@ interface First {
   reach: string;
 }
 
-/** The first question of an empty workroom: two facts are enough for a setting, and no answer is dropped. */
-export function StartForm({ asked }: { asked: AskedNow }) {
+/** What was typed, what it was heard as, and the press that goes on with both or says what is missing. */
+function useFirst(asked: AskedNow) {
   const { system } = useUnits();
-  const ruler = { restMm: restMm(system), bare: system === 'inch' ? 'in' : 'cm' } as const;
-  const { register, handleSubmit, control, setValue, setError, setFocus, formState } = useForm<First>({
-    defaultValues: { name: '', reach: '' },
-    shouldFocusError: true,
-  });
-  const { name = '', reach = '' } = useWatch({ control });
-  const now = useHeardName(name);
+  const ruler: StretchRuler = { restMm: restMm(system), bare: system === 'inch' ? 'in' : 'cm' };
+  const form = useForm<First>({ defaultValues: { name: '', reach: '' }, shouldFocusError: true });
+  const { name = '', reach = '' } = useWatch({ control: form.control });
+  const heard = useHeardName(name);
   const [meant, setMeant] = useState<Suggestion[]>([]);
-  const { errors } = formState;
-
-  const begin = handleSubmit(async (typed) => {
+  const begin = form.handleSubmit(async (typed) => {
     const answer = readStretchAnswer(typed.reach, ruler);
-    if (!now.cloth) setError('name', { message: NAMING_TEXT.pick });
+    if (!heard.cloth) form.setError('name', { message: NAMING_TEXT.pick });
     if (answer.kind === 'unclear') {
       setMeant(answer.meant);
-      setError('reach', { message: answer.text });
-      setFocus('reach');
+      form.setError('reach', { message: answer.text });
+      form.setFocus('reach');
     }
-    if (!now.cloth || answer.kind === 'unclear') return;
-    const record = newCloth(
-      typed.name.trim(),
-      now.cloth,
-      ruler.restMm,
-      answer.kind === 'length' ? answer.mm : undefined,
-    );
+    if (!heard.cloth || answer.kind === 'unclear') return;
+    const stretched = answer.kind === 'length' ? answer.mm : undefined;
+    const record = newCloth(typed.name.trim(), heard.cloth, ruler.restMm, stretched);
     await edit(START_TEXT.added(typed.name.trim()), async () => {
       await cloths.put(record);
       await asked.ask({ clothId: record.id });
     });
   });
-  const take = ({ mm }: Suggestion) => {
-    setMeant([]);
-    setValue('reach', system === 'inch' ? `${(mm / 25.4).toFixed(2)} in` : `${mm / 10} cm`, { shouldValidate: true });
-  };
-  const asksAnswer = errors.name?.message === NAMING_TEXT.pick;
+  return { system, form, name, reach, heard, meant, setMeant, begin };
+}
+type Typing = ReturnType<typeof useFirst>;
+
+/** The first question of an empty workroom: two facts are enough for a setting, and no answer is dropped. */
+export function StartForm({ asked }: { asked: AskedNow }) {
+  const typing = useFirst(asked);
   return (
-    <form className={styles.start} onSubmit={(event) => void begin(event)} noValidate>
+    <form className={styles.start} onSubmit={(event) => void typing.begin(event)} noValidate>
       <h1>{START_TEXT.title}</h1>
       <p>{START_TEXT.twoFacts}</p>
-      <div>
-        <TextField
-          {...register('name', {
-            validate: (text) =>
-              text.trim() === '' ? NAMING_TEXT.needed : text.length > 200 ? NAMING_TEXT.tooLong : true,
-          })}
-          label={START_TEXT.name}
-          size="small"
-          fullWidth
-          autoComplete="off"
-          autoFocus
-          error={errors.name !== undefined && !asksAnswer}
-          helperText={(!asksAnswer && errors.name?.message) || (name === '' ? NAMING_TEXT.examples : undefined)}
-        />
-        <HeardAs
-          heard={now.heard}
-          picked={now.picked}
-          onPick={now.pick}
-          problem={asksAnswer && now.picked === null ? NAMING_TEXT.pick : undefined}
-        />
-      </div>
-      <div>
-        <TextField
-          {...register('reach', { onChange: () => setMeant([]) })}
-          label={START_TEXT.reach(system)}
-          size="small"
-          fullWidth
-          autoComplete="off"
-          error={errors.reach !== undefined}
-          helperText={errors.reach?.message ?? START_TEXT.reachHelp(leftEmpty(now.cloth, reach))}
-        />
-        {errors.reach && meant.length > 0 && (
-          <p className={styles.meant}>
-            {meant.map((one) => (
-              <Button key={one.text} variant="outlined" size="small" onClick={() => take(one)}>
-                {one.text}
-              </Button>
-            ))}
-          </p>
-        )}
-      </div>
+      <Name {...typing} />
+      <Reach {...typing} />
       <Button type="submit" variant="contained">
         {START_TEXT.find}
       </Button>
     </form>
+  );
+}
+
+function Name({ form: { register, formState }, name, heard }: Typing) {
+  const problem = formState.errors.name?.message;
+  const asks = problem === NAMING_TEXT.pick;
+  return (
+    <div>
+      <TextField
+        {...register('name', {
+          validate: (text) =>
+            text.trim() === '' ? NAMING_TEXT.needed : text.length > 200 ? NAMING_TEXT.tooLong : true,
+        })}
+        label={START_TEXT.name}
+        size="small"
+        fullWidth
+        autoComplete="off"
+        autoFocus
+        error={problem !== undefined && !asks}
+        helperText={(!asks && problem) || (name === '' ? NAMING_TEXT.examples : undefined)}
+      />
+      <HeardAs
+        heard={heard.heard}
+        picked={heard.picked}
+        onPick={heard.pick}
+        problem={asks && heard.picked === null ? NAMING_TEXT.pick : undefined}
+      />
+    </div>
+  );
+}
+
+function Reach({ form, system, reach, heard, meant, setMeant }: Typing) {
+  const problem = form.formState.errors.reach?.message;
+  const take = ({ mm }: Suggestion) => {
+    setMeant([]);
+    const text = system === 'inch' ? `${(mm / MM_PER_INCH).toFixed(2)} in` : `${mm / 10} cm`;
+    form.setValue('reach', text, { shouldValidate: true });
+  };
+  return (
+    <div>
+      <TextField
+        {...form.register('reach', { onChange: () => setMeant([]) })}
+        label={START_TEXT.reach(system)}
+        size="small"
+        fullWidth
+        autoComplete="off"
+        error={problem !== undefined}
+        helperText={problem ?? START_TEXT.reachHelp(leftEmpty(heard.cloth, reach))}
+      />
+      {problem && meant.length > 0 && (
+        <p className={styles.meant}>
+          {meant.map((one) => (
+            <Button key={one.text} variant="outlined" size="small" onClick={() => take(one)}>
+              {one.text}
+            </Button>
+          ))}
+        </p>
+      )}
+    </div>
   );
 }
 
@@ -114,7 +128,7 @@ function leftEmpty(cloth: HeardName['cloth'], reach: string): number | null {
   return clothProfile(cloth).stretchAcross.value;
 }
 
-const restMm = (system: 'metric' | 'inch') => (system === 'inch' ? 4 * 25.4 : 100);
+const restMm = (system: 'metric' | 'inch') => (system === 'inch' ? 4 * MM_PER_INCH : 100);
 
 /** Colours for fabric whose colour nobody has said yet. */
 const COLOURS = ['#a9bfc8', '#c9b79c', '#b8c2a8', '#c7a8a4', '#a9a6c4', '#d3c38f'];

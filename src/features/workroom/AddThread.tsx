@@ -4,22 +4,22 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { PURPOSES, threadRecordSchema } from '@/core/file';
 import { FIBRE, THREAD_FIBRES } from '@/core/kit';
-import { formatNumber, parseThreadTex, threadNumbers } from '@/core/units';
+import { readSpoolLabel } from '@/core/units';
 import { changeKit, threads as store } from '@/data';
 import { newId, nowText, useDraft, useSay } from '@/parts/workspace';
 import { DraftField, fieldProblem, Select, plainNumber } from '@/ui';
 import { PURPOSE_TEXT, QUALITY_TEXT } from './purposeText';
+import { SPOOL_TEXT } from './text';
 import styles from './Workroom.module.css';
-
-const A_NUMBER = 'Expected a thread number, such as Tex 27, Tkt 120, 40 wt, 243 den or Ne 20.';
 
 /** The spool being typed, and what is wrong with it by field. */
 function spoolOf(texts: Record<string, string>, tried: boolean) {
   const text = (key: string) => (texts[key] ?? '').trim();
-  const tex = parseThreadTex(text('printed'));
+  const label = readSpoolLabel(text('printed'), text('fibre') === 'cotton');
+  const tex = label?.tex ?? null;
   const metresLeft = text('metres') === '' ? undefined : plainNumber(text('metres'));
   const problems: Record<string, string> = {};
-  if (tex === null && (text('printed') !== '' || tried)) problems.printed = A_NUMBER;
+  if (tex === null && (text('printed') !== '' || tried)) problems.printed = SPOOL_TEXT.aNumber;
   if (metresLeft === null || (metresLeft ?? 0) < 0) problems.metres = 'Expected metres.';
   const candidate = {
     id: newId(),
@@ -33,20 +33,20 @@ function spoolOf(texts: Record<string, string>, tried: boolean) {
     where: text('where'),
     addedAt: nowText(),
   };
-  if (tex === null || metresLeft === null || (metresLeft ?? 0) < 0) return { tex, spool: null, problems };
+  if (tex === null || metresLeft === null || (metresLeft ?? 0) < 0) return { label, spool: null, problems };
   const checked = threadRecordSchema.safeParse(candidate);
-  if (checked.success) return { tex, spool: checked.data, problems };
+  if (checked.success) return { label, spool: checked.data, problems };
   const { path, text: said } = fieldProblem(checked.error, candidate);
   const field = { 'thread.tex': 'printed', 'metres[0].by': 'metres' }[path] ?? path;
   problems[field] = said;
-  return { tex, spool: null, problems };
+  return { label, spool: null, problems };
 }
 
 function useAddThread(any: boolean) {
   const { texts, setText, clear } = useDraft('workroom:threads');
   const say = useSay();
   const [tried, setTried] = useState(false);
-  const { tex, spool, problems } = spoolOf(texts, tried);
+  const { label, spool, problems } = spoolOf(texts, tried);
   const add = async () => {
     setTried(!spool);
     if (!spool) return;
@@ -55,22 +55,23 @@ function useAddThread(any: boolean) {
     clear({ where: texts.where ?? '' });
     say('The spool is noted.');
   };
-  return { texts, setText, tex, problems, add };
+  return { texts, setText, label, problems, add };
 }
 
 /** A spool to be noted: its number as printed, in any system. */
 export function AddThread({ any }: { any: boolean }) {
-  const { texts, setText, tex, problems, add } = useAddThread(any);
-  const other = tex === null ? null : threadNumbers(tex);
+  const { texts, setText, label, problems, add } = useAddThread(any);
   const field = (key: string, label: string, unit?: string, help?: string) => (
     <DraftField draft={{ texts, setText, problems }} name={key} label={label} unit={unit} help={help} />
   );
   const pick = (key: string, label: string, otherwise: string, options: readonly (readonly [string, string])[]) => (
     <Select label={label} value={texts[key] || otherwise} options={options} onPick={(id) => setText(key, id)} />
   );
-  const numbers = other
-    ? `Tex ${formatNumber(other.tex, 1)}, ticket ${formatNumber(other.ticket, 0)}, ${formatNumber(other.weight, 0)} wt`
-    : 'in any system';
+  const taken = label
+    ? label.guessed
+      ? SPOOL_TEXT.takenAs(label.as, label.tex)
+      : SPOOL_TEXT.is(label.tex)
+    : SPOOL_TEXT.any;
   return (
     <form
       className={styles.row}
@@ -86,7 +87,14 @@ export function AddThread({ any }: { any: boolean }) {
         'polyester',
         THREAD_FIBRES.map((id) => [id, FIBRE[id].name] as const),
       )}
-      {field('printed', 'Number on the spool', undefined, numbers)}
+      <div>
+        {field('printed', SPOOL_TEXT.number, undefined, taken)}
+        {label?.others.map(({ as, tex }) => (
+          <Button key={as} size="small" onClick={() => setText('printed', as)}>
+            {SPOOL_TEXT.orIsIt(as, tex)}
+          </Button>
+        ))}
+      </div>
       {field('colourName', 'Colour in words')}
       <label className={styles.colour}>
         Colour{' '}

@@ -4,10 +4,11 @@ import Button from '@mui/material/Button';
 import { PURPOSES, type ThreadRecord, threadRecordSchema } from '@/core/file';
 import { metresLeft } from '@/core/kit';
 import { setAmount, within } from '@/core/result';
-import { formatNumber } from '@/core/units';
+import { formatNumber, readSpoolLabel } from '@/core/units';
 import { amountId, threads as store } from '@/data';
 import { checkedBy, Field, optionalBy, Select, plainNumber, wordsBy } from '@/ui';
 import { PURPOSE_TEXT, QUALITY_TEXT } from './purposeText';
+import { SPOOL_TEXT } from './text';
 import styles from './Workroom.module.css';
 
 const { shape } = threadRecordSchema;
@@ -26,6 +27,7 @@ export function SpoolDetail({ record, onRemove }: { record: ThreadRecord; onRemo
   return (
     <div className={styles.detail}>
       <div className={styles.row}>
+        <PrintedNumber record={record} onChange={set} />
         <Field
           label="Metres left"
           unit="m"
@@ -65,5 +67,26 @@ export function SpoolDetail({ record, onRemove }: { record: ThreadRecord; onRemo
         Remove this spool
       </Button>
     </div>
+  );
+}
+
+/** The number on the spool, to be put right: in any system. */
+function PrintedNumber({ record, onChange }: { record: ThreadRecord; onChange: (now: Partial<ThreadRecord>) => void }) {
+  const { thread, printed } = record;
+  return (
+    <Field
+      label={SPOOL_TEXT.number}
+      text={printed || SPOOL_TEXT.is(thread.tex)}
+      read={(text) => {
+        const read = readSpoolLabel(text, thread.fibre === 'cotton');
+        return read
+          ? { ok: true, value: { printed: text.trim(), tex: read.tex } }
+          : { ok: false, expected: SPOOL_TEXT.aNumber };
+      }}
+      onValue={({ printed: typed, tex }) =>
+        onChange({ printed: typed, thread: { ...thread, tex: Number(tex.toFixed(2)) } })
+      }
+      help={SPOOL_TEXT.is(thread.tex)}
+    />
   );
 }

@@ -12,3 +12,14 @@ export const MACHINE_TEXT = {
   autoLock: 'It ties off by itself at both ends',
   tooLong: 'At most 12 letters or digits.',
 } as const;
+
+/** The number of a spool: as it is printed, and what it was taken as. */
+export const SPOOL_TEXT = {
+  number: 'Number on the spool',
+  any: 'in any system',
+  aNumber: 'Type the number as printed, such as 120, Tex 27, 40 wt, 50/2 or 243 den.',
+  is: (tex: number) => `Tex ${Math.round(tex * 10) / 10}`,
+  takenAs: (as: string, tex: number) =>
+    as.startsWith('Tex') ? `Taken as ${as}.` : `Taken as ${as}: Tex ${Math.round(tex * 10) / 10}.`,
+  orIsIt: (as: string, tex: number) => `No, ${as} (Tex ${Math.round(tex * 10) / 10})`,
+} as const;

@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { FEET, FIBRE, FOOT, type Foot, metresLeft, PLATE, PLATES, type Plate, THREAD_FIBRES } from '../../kit';
 import { oneOf, setAmount } from '../../result';
-import { formatNumber, parseThreadTex } from '../../units';
+import { formatNumber, readSpoolLabel } from '../../units';
 import { type KitRecord, whereSchema } from '../records';
 import { PURPOSES, type ThreadRecord, threadRecordSchema } from '../needleStock';
 import type { RowReader } from './cells';
@@ -98,7 +98,8 @@ function threadRow(row: RowReader, before: ThreadRecord | undefined, fresh: Fres
   const id = before?.id ?? (row.text('Key') || fresh.newId());
   const fibre = row.word('Fibre', THREAD_FIBRES, (one) => FIBRE[one].name) ?? before?.thread.fibre ?? 'polyester';
   if (row.lacks('Number', A_NUMBER)) return null;
-  const tex = row.by('Number', parseThreadTex, A_NUMBER) ?? before?.thread.tex;
+  const tex =
+    row.by('Number', (text) => readSpoolLabel(text, fibre === 'cotton')?.tex ?? null, A_NUMBER) ?? before?.thread.tex;
   if (tex === undefined) return null;
   const left = row.number('Left m', 'm', 'metres');
   if (left !== undefined && (left < 0 || left > 50_000)) return row.wrong('Left m', 'metres from 0 to 50000') ?? null;
