@@ -101,7 +101,7 @@ function bareNumber(value: number, fraction: boolean, ruler: StretchRuler): Stre
     .slice(0, 2)
     .map(([mm, as]): Suggestion => ({
       mm: Number(mm.toFixed(3)),
-      text: `${formatNumber(value)} ${as === 'percent' ? '%' : as}: it reaches ${say(mm, ruler)}`,
+      text: `${formatNumber(value)}${as === 'percent' ? '%' : ` ${as}`}: it reaches ${say(mm, ruler)}`,
     }));
   const why =
     asked < ruler.restMm
