@@ -1,4 +1,3 @@
-import type { Origin } from '../result';
 import type { Family } from './families';
 import type { Structure } from './structures';
 import type { Trait } from './words';
@@ -21,12 +20,10 @@ interface NameRow extends NamedCloth {
   names: readonly string[];
 }
 
-/** Names are what shops and patterns use on both sides of the Atlantic; what each usually weighs is from memory. */
-export const NAMES_FROM: Origin = { provenance: 'memory', source: 'Names and usual weights of dress fabrics as sold.' };
-
 /**
  * Every name that is understood. The longest one found in a text counts, and of two as long the later one: "silk satin" is a
- * satin. Names that mean two things stand in `doubtfulNames.ts`.
+ * satin. Names that mean two things stand in `doubtfulNames.ts`. What shops and patterns say on both sides of the Atlantic (common
+ * practice); what each usually weighs is from memory.
  */
 // prettier-ignore
 export const NAME_ROWS: readonly NameRow[] = [
