@@ -60,6 +60,7 @@ describe('a plan does not contradict itself', () => {
         if (press.maxSolePlateC === 0) never(IRONED, 'no iron');
         if (press.maxSolePlateC < 150) never(/fusible/, 'too cool for tape that is fused');
         if (press.steam === 'no') never(/steam it back/, 'no steam');
+        if (/fibres not known/.test(text)) expect(press, JSON.stringify(asked)).toMatchObject({ pressCloth: true });
         if (secure !== 'back-stitch') never(/two back|back to the edge/, `ends held by ${secure}`);
         if (!asked.reverse) expect(secure, JSON.stringify(asked)).not.toBe('back-stitch');
         if (!asked.autoLock) expect(secure, JSON.stringify(asked)).not.toBe('lock');

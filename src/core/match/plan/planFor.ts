@@ -78,8 +78,10 @@ function startFor({ start, secure }: SewingPlan): string[] {
 /** The iron follows the most delicate fibre as well as the family. */
 function pressFor({ aims, seam }: Question): SewingPlan['press'] {
   const { press } = aims.plan;
-  const maxSolePlateC = Math.min(press.maxSolePlateC, seam.profile.heat.ceilingC);
-  return { ...press, maxSolePlateC };
+  const { ceilingC, from } = seam.profile.heat;
+  const maxSolePlateC = Math.min(press.maxSolePlateC, ceilingC);
+  // A fibre that nobody knows is ironed through a cloth, whatever its family would take.
+  return { ...press, maxSolePlateC, pressCloth: press.pressCloth || (from === 'unknown' && maxSolePlateC > 0) };
 }
 
 /**
