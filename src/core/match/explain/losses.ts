@@ -37,6 +37,8 @@ function risks({ seam }: Question, best: Setup, other: Setup): string {
 
 /** A half more is worth saying; less is within what a hand notices. */
 const NOTICED = 1.5;
+/** So much more thread in a seam is felt, times (model). */
+const BULKY = 2.5;
 const TIMES = ['', '', 'twice', 'three times', 'four times', 'five times'];
 const times = (ratio: number) => TIMES[Math.round(ratio)] ?? `${Math.round(ratio)} times`;
 
@@ -53,6 +55,7 @@ function uses({ seam }: Question, best: Setup, other: Setup): string[] {
     ...(moreThread >= NOTICED
       ? [`Uses ${moreThread < 1.75 ? 'half as much thread again' : `${times(moreThread)} the thread`}.`]
       : []),
+    ...(moreThread >= BULKY ? ['A stiffer, bulkier line.'] : []),
     ...(locked(other) && !locked(best) ? ['Hard to unpick.'] : []),
   ];
 }

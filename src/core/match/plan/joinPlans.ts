@@ -111,14 +111,26 @@ function delicacy(profile: ClothProfile): number {
   return profile.structure === 'knit' || FAMILY[profile.family].pile ? 1 : 0;
 }
 
+/** How a piece is held while it is cut and marked, in words. */
+const HELD_WITH: Readonly<Record<SewingPlan['hold'][number], string>> = {
+  pins: 'pins',
+  'ballpoint-pins': 'ballpoint pins',
+  'silk-pins-in-allowance': 'silk pins inside the allowance',
+  clips: 'clips',
+  weights: 'weights',
+  baste: 'basting',
+  glue: 'glue',
+  tape: 'tape',
+};
+
 /** What is to be known of both is said once, what is to be known of one with its name. */
 function joinNotes([first, second]: readonly string[], one: SewingPlan, other: SewingPlan): string[] {
   const shared = one.notes.filter((note) => other.notes.includes(note));
   const own = (name: string, plan: SewingPlan, beside: SewingPlan) =>
     plan.notes.filter((note) => !beside.notes.includes(note)).map((note) => `${upper(name)}: ${lower(note)}`);
-  const cutting = (name: string, { cut }: SewingPlan) =>
-    `${upper(name)}: cut in ${cut.layers === 'single' ? 'a single layer' : 'two layers'}${cut.sandwich ? ' between two sheets of white tissue' : ''}${cut.oneWay ? ', all pieces one way' : ''}.`;
-  const alike = JSON.stringify(one.cut) === JSON.stringify(other.cut);
+  const cutting = (name: string, { cut, hold }: SewingPlan) =>
+    `${upper(name)}: held with ${hold.map((way) => HELD_WITH[way]).join(' or ')}, cut in ${cut.layers === 'single' ? 'a single layer' : 'two layers'}${cut.sandwich ? ' between two sheets of white tissue' : ''}${cut.oneWay ? ', all pieces one way' : ''}.`;
+  const alike = JSON.stringify([one.cut, one.hold]) === JSON.stringify([other.cut, other.hold]);
   const cuts = alike ? [] : [cutting(first, one), cutting(second, other)];
   return [...shared, ...own(first, one, other), ...own(second, other, one), ...cuts];
 }
