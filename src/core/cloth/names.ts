@@ -1,3 +1,4 @@
+import type { Cloth } from './cloth';
 import type { Family } from './families';
 import type { Structure } from './structures';
 import type { Trait } from './words';
@@ -9,8 +10,8 @@ export interface NamedCloth {
   structure?: Structure;
   /** What it usually weighs, g/m², where the family's usual is far from it. */
   massGsm?: number;
-  /** The fibre that the name itself says. */
-  fibre?: string;
+  /** The fibres that the name itself says, percent. */
+  fibres?: Cloth['fibres'];
   /** What it does beyond its family. */
   traits?: readonly Trait[];
 }
@@ -30,8 +31,8 @@ export const NAME_ROWS: readonly NameRow[] = [
   // Knits.
   { family: 'jersey', names: ['jersey', 't-shirt jersey', 'tee shirt fabric', 't-shirt', 'tee', 'single jersey', 'single knit', 'cotton jersey', 'cotton spandex jersey', 'merino jersey', 'merino', 'wool jersey', 'slub jersey', 'organic jersey'] },
   { family: 'jersey', massGsm: 200, names: ['interlock', 'interlock knit', 'cotton interlock'] },
-  { family: 'slinky-jersey', names: ['slinky', 'slinky jersey', 'slinky knit', 'viscose jersey', 'rayon jersey', 'rayon spandex', 'rayon knit', 'drapey jersey', 'bamboo jersey', 'bamboo knit', 'modal jersey', 'modal', 'ity', 'ity jersey', 'silk jersey', 'modal jersey', 'lyocell jersey'] },
-  { family: 'slinky-jersey', massGsm: 160, fibre: 'polyester', names: ['double brushed poly', 'dbp', 'brushed poly', 'double brushed polyester'] },
+  { family: 'slinky-jersey', names: ['slinky', 'slinky jersey', 'slinky knit', 'viscose jersey', 'rayon jersey', 'rayon spandex', 'rayon knit', 'drapey jersey', 'bamboo jersey', 'bamboo knit', 'modal jersey', 'modal', 'ity', 'ity jersey', 'silk jersey', 'lyocell jersey'] },
+  { family: 'slinky-jersey', massGsm: 160, fibres: { polyester: 100 }, names: ['double brushed poly', 'dbp', 'brushed poly', 'double brushed polyester'] },
   { family: 'rib', names: ['rib', 'ribbing', 'cuff rib', 'rib knit', '2x2 rib', '1x1 rib', 'tubular rib', 'cuffing'] },
   { family: 'double-knit', names: ['double knit', 'doubleknit', 'milano', 'ponte', 'ponte roma', 'ponte de roma', 'ponti', 'punto', 'roma', 'roma knit'] },
   { family: 'double-knit', massGsm: 280, names: ['french terry', 'looped-back jersey', 'loopback', 'loopback jersey', 'loopback sweatshirting', 'sweatshirting', 'sweatshirt fabric', 'sweatshirt fleece', 'brushed back sweatshirting', 'jogging fabric'] },
@@ -47,11 +48,11 @@ export const NAME_ROWS: readonly NameRow[] = [
   { family: 'faux-fur', names: ['faux fur', 'fake fur', 'fur', 'fun fur', 'sherpa', 'teddy', 'shearling look'] },
 
   // Cottons and the like.
-  { family: 'lawn', fibre: 'cotton', names: ['lawn', 'cotton lawn', 'batiste', 'cambric', 'nainsook', 'cotton voile'] },
+  { family: 'lawn', fibres: { cotton: 100 }, names: ['lawn', 'cotton lawn', 'batiste', 'cambric', 'nainsook', 'cotton voile'] },
   { family: 'lawn', traits: ['sheer'], names: ['voile', 'organdy', 'dotted swiss', 'swiss dot', 'cheesecloth'] },
   { family: 'poplin', names: ['poplin', 'shirting', 'pinpoint', 'broadcloth', 'percale', 'sateen', 'cotton sateen', 'gingham', 'madras', 'end on end', 'chintz', 'ticking stripe', 'microfibre', 'microfiber', 'peachskin'] },
-  { family: 'poplin', fibre: 'cotton', names: ['quilting cotton', 'patchwork cotton', 'craft cotton', 'cotton', 'cotton print', 'plain cotton', 'batik', 'ankara', 'african wax', 'wax print', 'broderie anglaise', 'eyelet'] },
-  { family: 'poplin', massGsm: 170, fibre: 'cotton', traits: ['napped'], names: ['cotton flannel', 'winceyette'] },
+  { family: 'poplin', fibres: { cotton: 100 }, names: ['quilting cotton', 'patchwork cotton', 'craft cotton', 'cotton', 'cotton print', 'plain cotton', 'batik', 'ankara', 'african wax', 'wax print', 'broderie anglaise', 'eyelet'] },
+  { family: 'poplin', massGsm: 170, fibres: { cotton: 100 }, traits: ['napped'], names: ['cotton flannel', 'winceyette'] },
   { family: 'poplin', massGsm: 140, names: ['oxford', 'oxford cloth', 'oxford shirting', 'chambray'] },
   { family: 'poplin', massGsm: 125, names: ['seersucker', 'plisse', 'cotton crepe'] },
   { family: 'poplin', massGsm: 150, names: ['dobby', 'pique cotton', 'jacquard cotton'] },
@@ -62,7 +63,7 @@ export const NAME_ROWS: readonly NameRow[] = [
   { family: 'canvas', names: ['canvas', 'duck', 'duck canvas', 'sailcloth', 'tent canvas', 'upholstery', 'upholstery fabric', 'home decor', 'bull denim', 'waxed canvas', 'deckchair canvas', 'ticking', 'moleskin'] },
   { family: 'canvas', massGsm: 250, names: ['gabardine', 'gaberdine', 'cotton drill', 'drill', 'twill', 'cotton twill', 'chino', 'chino twill', 'cavalry twill', 'panama'] },
   { family: 'denim', names: ['denim', 'jeans', 'selvedge denim', 'raw denim'] },
-  { family: 'denim', massGsm: 320, names: ['stretch denim'] },
+  { family: 'denim', massGsm: 320, fibres: { cotton: 98, elastane: 2 }, names: ['stretch denim'] },
   { family: 'corduroy', names: ['corduroy', 'cord', 'needlecord', 'babycord', 'pinwale', 'jumbo cord', 'wide wale', 'fine wale'] },
   { family: 'velvet', names: ['velvet', 'velveteen', 'crushed velvet', 'panne velvet', 'silk velvet', 'devore', 'burnout velvet', 'upholstery velvet'] },
   { family: 'terry', names: ['terry', 'terry cloth', 'terrycloth', 'towelling', 'toweling', 'towel', 'terry towelling', 'waffle', 'honeycomb waffle', 'chenille'] },
@@ -93,7 +94,7 @@ export const NAME_ROWS: readonly NameRow[] = [
   { family: 'neoprene', names: ['neoprene', 'wetsuit', 'wetsuit fabric', 'wetsuit neoprene'] },
   { family: 'leather', names: ['leather', 'hide', 'cowhide', 'nappa', 'lambskin', 'pigskin', 'goatskin'] },
   { family: 'suede', names: ['suede', 'nubuck', 'split leather'] },
-  { family: 'suede', structure: 'woven', massGsm: 190, fibre: 'polyester', names: ['faux suede', 'suedette', 'microsuede'] },
+  { family: 'suede', structure: 'woven', massGsm: 190, fibres: { polyester: 100 }, names: ['faux suede', 'suedette', 'microsuede'] },
   { family: 'sequins', names: ['sequin', 'sequins', 'sequinned', 'sequined', 'sequin mesh', 'beaded'] },
   { family: 'quilt-sandwich', names: ['quilt', 'quilt sandwich', 'quilted', 'pre-quilted', 'quilted cotton', 'matelasse'] },
 ];

@@ -79,14 +79,14 @@ export function massInName(name: string): number | undefined {
  * @param name - the name itself
  */
 export function clothOfMeaning(named: NamedCloth, name: string): NonNullable<HeardName['cloth']> {
-  const { family, structure, fibre, traits = [] } = named;
+  const { family, structure, fibres, traits = [] } = named;
   const massGsm = massInName(name) ?? named.massGsm;
   return {
     family,
     structure: structure ?? FAMILY[family].structure,
     traits: [...traits],
     ...(massGsm !== undefined && { massGsm }),
-    ...(fibre !== undefined && { fibres: { [fibre]: 100 } }),
+    ...(fibres && { fibres }),
   };
 }
 

@@ -1,11 +1,10 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import { useRouter } from 'next/navigation';
 import { useForm, useWatch } from 'react-hook-form';
 import { cloths as store } from '@/data';
-import { HeardAs, NAMING_TEXT, useHeardName } from '@/parts/naming';
+import { NameField, nameProblem, NAMING_TEXT, useHeardName } from '@/parts/naming';
 import { newId, nowText } from '@/parts/workspace';
 import styles from './Cloth.module.css';
 import { ADD_TEXT } from './text';
@@ -18,7 +17,6 @@ export function AddCloth() {
   });
   const { name = '' } = useWatch({ control });
   const now = useHeardName(name);
-  const problem = formState.errors.name?.message;
   const add = handleSubmit(async (typed) => {
     if (!now.cloth) return setError('name', { message: NAMING_TEXT.pick });
     const id = newId();
@@ -30,31 +28,19 @@ export function AddCloth() {
     });
     router.push(`/cloth?id=${id}`);
   });
-  const asksAnswer = problem === NAMING_TEXT.pick;
   return (
     <form onSubmit={(event) => void add(event)} noValidate>
-      <div className={styles.add}>
-        <TextField
-          {...register('name', {
-            validate: (text) =>
-              text.trim() === '' ? NAMING_TEXT.needed : text.length > 200 ? NAMING_TEXT.tooLong : true,
-          })}
-          label={ADD_TEXT.name}
-          size="small"
-          fullWidth
-          autoComplete="off"
-          error={problem !== undefined && !asksAnswer}
-          helperText={asksAnswer ? undefined : problem}
-        />
-        <Button type="submit" variant="outlined">
-          {ADD_TEXT.add}
-        </Button>
-      </div>
-      <HeardAs
-        heard={now.heard}
-        picked={now.picked}
-        onPick={now.pick}
-        problem={asksAnswer && now.picked === null ? NAMING_TEXT.pick : undefined}
+      <NameField
+        label={ADD_TEXT.name}
+        field={register('name', { validate: nameProblem })}
+        heard={now}
+        problem={formState.errors.name?.message}
+        className={styles.add}
+        beside={
+          <Button type="submit" variant="outlined">
+            {ADD_TEXT.add}
+          </Button>
+        }
       />
     </form>
   );

@@ -6,9 +6,9 @@ import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { clothProfile, type HeardName, readStretchAnswer, type StretchRuler, type Suggestion } from '@/core/cloth';
 import type { ClothRecord } from '@/core/file';
-import { MM_PER_INCH } from '@/core/units';
+import { formatInches, formatNumber, MM_PER_INCH } from '@/core/units';
 import { cloths, edit } from '@/data';
-import { HeardAs, NAMING_TEXT, useHeardName } from '@/parts/naming';
+import { NameField, nameProblem, NAMING_TEXT, useHeardName } from '@/parts/naming';
 import { type AskedNow, newId, nowText, useUnits } from '@/parts/workspace';
 import styles from './Match.module.css';
 import { START_TEXT } from './text';
@@ -54,7 +54,14 @@ export function StartForm({ asked }: { asked: AskedNow }) {
     <form className={styles.start} onSubmit={(event) => void typing.begin(event)} noValidate>
       <h1>{START_TEXT.title}</h1>
       <p>{START_TEXT.twoFacts}</p>
-      <Name {...typing} />
+      <NameField
+        label={START_TEXT.name}
+        field={typing.form.register('name', { validate: nameProblem })}
+        heard={typing.heard}
+        problem={typing.form.formState.errors.name?.message}
+        help={typing.name === '' ? NAMING_TEXT.examples : undefined}
+        autoFocus
+      />
       <Reach {...typing} />
       <Button type="submit" variant="contained">
         {START_TEXT.find}
@@ -63,39 +70,12 @@ export function StartForm({ asked }: { asked: AskedNow }) {
   );
 }
 
-function Name({ form: { register, formState }, name, heard }: Typing) {
-  const problem = formState.errors.name?.message;
-  const asks = problem === NAMING_TEXT.pick;
-  return (
-    <div>
-      <TextField
-        {...register('name', {
-          validate: (text) =>
-            text.trim() === '' ? NAMING_TEXT.needed : text.length > 200 ? NAMING_TEXT.tooLong : true,
-        })}
-        label={START_TEXT.name}
-        size="small"
-        fullWidth
-        autoComplete="off"
-        autoFocus
-        error={problem !== undefined && !asks}
-        helperText={(!asks && problem) || (name === '' ? NAMING_TEXT.examples : undefined)}
-      />
-      <HeardAs
-        heard={heard.heard}
-        picked={heard.picked}
-        onPick={heard.pick}
-        problem={asks && heard.picked === null ? NAMING_TEXT.pick : undefined}
-      />
-    </div>
-  );
-}
-
 function Reach({ form, system, reach, heard, meant, setMeant }: Typing) {
   const problem = form.formState.errors.reach?.message;
   const take = ({ mm }: Suggestion) => {
     setMeant([]);
-    const text = system === 'inch' ? `${(mm / MM_PER_INCH).toFixed(2)} in` : `${mm / 10} cm`;
+    // As a ruler reads it.
+    const text = system === 'inch' ? formatInches(mm) : `${formatNumber(mm / 10)} cm`;
     form.setValue('reach', text, { shouldValidate: true });
   };
   return (

@@ -6,6 +6,7 @@ import FormHelperText from '@mui/material/FormHelperText';
 import FormLabel from '@mui/material/FormLabel';
 import Radio from '@mui/material/Radio';
 import RadioGroup from '@mui/material/RadioGroup';
+import { useId } from 'react';
 import { clothProfile, FAMILY, type HeardName } from '@/core/cloth';
 import { useUnits } from '../workspace';
 import { NAMING_TEXT, STRUCTURE_WORD } from './text';
@@ -22,6 +23,7 @@ interface Props {
 /** What a name was heard as, said at once; or the one question that settles it. */
 export function HeardAs({ heard, picked, onPick, problem }: Props) {
   const { mass } = useUnits();
+  const asks = useId();
   const { cloth, question } = heard;
   if (cloth) {
     const { family, structure } = cloth;
@@ -35,8 +37,8 @@ export function HeardAs({ heard, picked, onPick, problem }: Props) {
   if (!question) return null;
   return (
     <FormControl error={problem !== undefined} sx={{ mt: 1.5 }}>
-      <FormLabel id="heard-as">{question.asks}</FormLabel>
-      <RadioGroup aria-labelledby="heard-as" value={picked ?? ''} onChange={(_, answer) => onPick(Number(answer))}>
+      <FormLabel id={asks}>{question.asks}</FormLabel>
+      <RadioGroup aria-labelledby={asks} value={picked ?? ''} onChange={(_, answer) => onPick(Number(answer))}>
         {question.meanings.map(({ answer }, at) => (
           <FormControlLabel key={answer} value={at} control={<Radio size="small" />} label={answer} />
         ))}

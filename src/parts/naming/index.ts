@@ -1,3 +1,3 @@
-export { HeardAs } from './HeardAs';
+export { NameField, nameProblem } from './NameField';
 export { NAMING_TEXT } from './text';
 export { useHeardName } from './useHeardName';
