@@ -83,14 +83,14 @@ test('a card made with older tables says once what would start elsewhere now, an
   await page.getByRole('button', { name: 'Replace everything' }).click();
   await expect(page.getByText('The file is imported.')).toBeVisible();
   await page.getByRole('link', { name: 'Today', exact: true }).click();
-  const waiting = page.getByRole('region', { name: 'Bobbet would start differently now' });
+  const waiting = page.getByRole('region', { name: 'Bobbet would recommend something else now' });
   await expect(waiting).toContainText(/Length: [\d.]+ mm instead of 4.2 mm/);
   await waiting.getByRole('link').click();
-  const told = page.getByRole('region', { name: 'Bobbet would start differently now' });
+  const told = page.getByRole('region', { name: 'Bobbet would recommend something else now' });
   await expect(told).toContainText('Your tested setting stays as it is.');
   await expect(reading(page, 'Length')).toContainText('2.8');
   await told.getByRole('button', { name: 'Got it, do not show again' }).click();
   await expect(told).toHaveCount(0);
   await page.getByRole('link', { name: 'Today', exact: true }).click();
-  await expect(page.getByText('Bobbet would start differently now')).toHaveCount(0);
+  await expect(page.getByText('Bobbet would recommend something else now')).toHaveCount(0);
 });

@@ -4,6 +4,7 @@ import { diagnose, type DiagnoseInput } from '@/core/diagnose';
 import type { Offset, TestedCard } from '@/core/card';
 import {
   answer,
+  byTablesAlone,
   contrast,
   giveMap,
   knowledgeChange,
@@ -30,6 +31,7 @@ const api = {
   giveMap: (input: MatchInput, setup: Setup) => giveMap(input, setup),
   diagnose: (input: DiagnoseInput) => diagnose(input),
   contrast: (input: MatchInput, best: Setup, other: Setup) => contrast(input, best, other),
+  recommended: (input: MatchInput) => byTablesAlone(input).setup,
   knowledgeChanges: (asked: readonly [Parameters<typeof knowledgeChange>[0], MatchInput][]) =>
     asked.flatMap(([card, input]) => knowledgeChange(card, input) ?? []),
   schoolsThatMatter: (input: MatchInput) => schoolsThatMatter(input),

@@ -31,7 +31,7 @@ export const cardSchema = z.strictObject({
   proves: provesSchema.nullable().default(null),
   /** The version of the tables its setting came from; empty where that is not known. */
   knowledge: z.string().max(60, 'expected at most 60 letters').default(''),
-  /** What was recommended for its question with those tables; left out where nobody kept it. */
+  /** What those tables alone recommended for its question; left out where nobody kept it. */
   answered: setupSchema.optional(),
   /** Where the scrap is kept, in the person's own words. */
   where: z.string().trim().max(120, 'expected at most 120 letters').default(''),

@@ -40,6 +40,8 @@ export const swatchSchema = z.strictObject({
   secondId: idSchema.nullable().default(null),
   /** The operation and the row it is to prove; null for the stitch alone. */
   proves: provesSchema.nullable().default(null),
+  /** What the tables alone recommended for it when it was started; left out where nobody kept it. */
+  answered: setupSchema.optional(),
   startedAt: momentSchema,
   name: words('a name', 120),
   /** Where the scrap is kept, in the person's own words. */

@@ -1,7 +1,7 @@
 /** Texts where a newer Bobbet would answer a card's question differently. */
 export const KNOWLEDGE_TEXT = {
-  title: 'Bobbet would start differently now',
-  stays: 'Your tested setting stays as it is. If you test this seam again, the first line would begin with:',
+  title: 'Bobbet would recommend something else now',
+  stays: 'Your tested setting stays as it is. Without it, with what you own today, Bobbet would now start from:',
   instead: (name: string, now: string, was: string) => `${name}: ${now} instead of ${was}.`,
   understood: 'Got it, do not show again',
   edit: (name: string) => `Note on card “${name}” read`,

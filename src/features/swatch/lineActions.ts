@@ -78,11 +78,7 @@ async function passed(scrap: Scrap, shown: TestLine, because: readonly string[])
   await settle(scrap, shown, 'passed');
   const line = (await lineStore.get(shown.id)) ?? shown;
   const before = line.provesCardId ? await cards.get(line.provesCardId) : undefined;
-  const answered = scrap.lines.find(({ number }) => number === 1)?.setup;
-  const card = cardFromLine(
-    { line, swatch, cloth, machine, answered, before, because },
-    { id: newId(), at: nowText() },
-  );
+  const card = cardFromLine({ line, swatch, cloth, machine, before, because }, { id: newId(), at: nowText() });
   await cards.put(card);
   return card;
 }

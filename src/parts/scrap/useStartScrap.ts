@@ -25,11 +25,13 @@ export function useStartScrap() {
   const router = useRouter();
   const say = useSay();
   return async ({ clothId, clothName, secondId = null, machineId, operation, input, setup }: ToProve) => {
-    const plan = await matchWorker()
-      .planScrap(input, setup)
-      .catch((cause: Error) => void say(`The scrap could not be planned: ${cause.message}`));
-    if (!plan) return;
-    const about = { clothId, clothName, secondId, machineId, operation };
+    const worker = matchWorker();
+    const planned = await Promise.all([worker.planScrap(input, setup), worker.recommended(input)]).catch(
+      (cause: Error) => void say(`The scrap could not be planned: ${cause.message}`),
+    );
+    if (!planned) return;
+    const [plan, answered] = planned;
+    const about = { clothId, clothName, secondId, machineId, operation, ...(answered && { answered }) };
     const { swatch, lines } = startSwatch(about, plan, { newId, at: nowText() });
     await edit(`Swatch “${swatch.name}” started`, async () => {
       await swatches.put(swatch);

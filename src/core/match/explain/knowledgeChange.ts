@@ -1,7 +1,8 @@
 import type { Card } from '../../card';
 import { KNOWLEDGE } from '../../result';
-import { READING_TEXT, READINGS, settingReadings, type Reading } from '../../setup';
+import { READING_TEXT, type Reading, setupChanges } from '../../setup';
 import { answer } from '../match';
+import type { MatchAnswer } from '../output';
 import type { MatchInput } from '../question';
 import type { Reason } from './reason';
 
@@ -29,13 +30,21 @@ const REASON_OF: Readonly<Record<Reading, Reason['parameter']>> = {
 };
 
 /**
- * What today's tables would start a card's question from, where that is something else than was answered when it was made.
+ * The answer of the tables alone: what no card and no habit of a machine has moved.
+ *
+ * @param input - the question
+ * @returns the answer that two versions of the tables can be compared by
+ */
+export const byTablesAlone = (input: MatchInput): MatchAnswer => answer({ ...input, tested: [], learned: undefined });
+
+/**
+ * What today's tables alone would recommend for a card's question, where that is something else than when it was made.
  *
  * Nothing is changed by it: a card is a tested setting and stays one.
  *
- * @param card - the card, with what was answered for it then
+ * @param card - the card, with what was recommended for it then
  * @param input - its question as it is asked now
- * @returns what differs and why; null where nothing does, where the tables are the same or what was answered is not known
+ * @returns what differs and why; null where nothing does, where the tables are the same or what was recommended is not known
  */
 export function knowledgeChange(
   card: Pick<Card, 'id' | 'knowledge' | 'answered' | 'machine'>,
@@ -43,14 +52,13 @@ export function knowledgeChange(
 ): KnowledgeChange | null {
   const { id, knowledge, answered, machine } = card;
   if (!answered || knowledge === '' || knowledge === KNOWLEDGE) return null;
-  const { setup, reasons } = answer({ ...input, tested: [], learned: undefined });
+  const { setup, reasons } = byTablesAlone(input);
   if (!setup) return null;
-  const [then, now] = [answered, setup].map((one) => settingReadings(machine, one));
-  const changes = READINGS.filter((reading) => then[reading] !== now[reading]).map((reading) => ({
+  const changes = setupChanges(machine, answered, setup).map(({ reading, from, to }) => ({
     reading,
     name: READING_TEXT[reading],
-    was: then[reading],
-    now: now[reading],
+    was: from ?? '',
+    now: to,
     why: reasons.find(({ parameter }) => parameter === REASON_OF[reading])?.text ?? '',
   }));
   return changes.length === 0 ? null : { cardId: id, from: knowledge, changes };

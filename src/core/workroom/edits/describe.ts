@@ -1,3 +1,4 @@
+import { upperFirst } from '../../units';
 import { after, before, type RecordChange } from './recordChange';
 import { counted, recordName } from './words';
 
@@ -19,10 +20,9 @@ export function describe(changes: readonly RecordChange[]): string {
   const told = main.length > 0 ? main : changes;
   if (told.length === 0) return 'Nothing changed';
   const [first] = told;
-  if (told.length === 1) return upper(`${recordName(first.table, after(first) ?? before(first))} ${DONE[first.kind]}`);
+  if (told.length === 1)
+    return upperFirst(`${recordName(first.table, after(first) ?? before(first))} ${DONE[first.kind]}`);
   const alike = told.filter(({ table, kind }) => table === first.table && kind === first.kind).length;
   const rest = told.length - alike;
-  return upper(`${counted(first.table, alike)} ${DONE[first.kind]}${rest > 0 ? ` and ${rest} more` : ''}`);
+  return upperFirst(`${counted(first.table, alike)} ${DONE[first.kind]}${rest > 0 ? ` and ${rest} more` : ''}`);
 }
-
-const upper = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

@@ -2,7 +2,6 @@ import type { Card } from '../../card';
 import { clothOf } from '../../cloth';
 import type { ClothRecord, MachineRecord } from '../../file';
 import type { TestLine, Swatch } from '../../swatch';
-import type { Setup } from '../../setup';
 import type { NewlyMade } from './nextTestLine';
 
 /** A line that passed, and all it was sewn on. */
@@ -11,8 +10,6 @@ export interface PassedOn {
   swatch: Swatch;
   cloth: ClothRecord;
   machine: MachineRecord;
-  /** The setting its scrap began with: what was recommended then. */
-  answered?: Setup;
   /** The card it was to prove again, as it is now. */
   before?: Card;
   /** What had made that card out of date. */
@@ -28,7 +25,9 @@ export interface PassedOn {
  * @param made - key and moment; a card proven again takes the key for its new entry only
  */
 export function cardFromLine(passed: PassedOn, { id, at }: NewlyMade): Card {
-  const { line, swatch, cloth, machine, answered, before, because } = passed;
+  const { line, swatch, cloth, machine, before, because } = passed;
+  // Tested again, a card still rests on what was recommended when it was made.
+  const { knowledge, answered } = before ?? { knowledge: line.knowledge, answered: swatch.answered };
   return {
     id: before?.id ?? id,
     name: before?.name ?? swatch.name,
@@ -38,8 +37,8 @@ export function cardFromLine(passed: PassedOn, { id, at }: NewlyMade): Card {
     operation: swatch.operation,
     secondId: swatch.secondId,
     proves: swatch.proves,
-    knowledge: line.knowledge,
-    ...(answered && line.knowledge !== '' && { answered }),
+    knowledge,
+    ...(answered && { answered }),
     machineId: machine.id,
     machine: machine.machine,
     setup: line.setup,

@@ -1,6 +1,6 @@
 import type { Card } from '../../card';
 import { KNOWLEDGE } from '../../result';
-import { OPERATION, type Operation } from '../../setup';
+import { OPERATION, type Operation, type Setup } from '../../setup';
 import { type TestLine, newLine, type ScrapPlan, type Swatch } from '../../swatch';
 
 /** A swatch with the lines it begins with. */
@@ -17,6 +17,8 @@ export interface SwatchAbout {
   secondId: string | null;
   machineId: string;
   operation: Operation;
+  /** What the tables alone recommend for it; left out where nothing is possible by them. */
+  answered?: Setup;
 }
 
 /** Makes keys, and says the moment. */
@@ -38,7 +40,7 @@ export function startSwatch(
   plan: Pick<ScrapPlan, 'lines' | 'spares'>,
   making: Making,
 ): StartedSwatch {
-  const { clothId, clothName, secondId, machineId, operation } = about;
+  const { clothId, clothName, secondId, machineId, operation, answered } = about;
   const { newId, at } = making;
   const id = newId();
   const name = `${clothName}, ${OPERATION[operation.kind].name}`;
@@ -50,6 +52,7 @@ export function startSwatch(
       machineId,
       operation,
       proves: null,
+      ...(answered && { answered }),
       startedAt: at,
       name,
       where: '',

@@ -109,6 +109,19 @@ describe('a card out of a line', () => {
     });
   });
 
+  it('keeps what was recommended when the scrap was begun, and one tested again what was recommended for it at first', () => {
+    const other = { ...setup, lengthMm: 3 };
+    const first = cardFromLine({ ...on, swatch: { ...swatch, answered: other } }, { id: 'old', at: AT });
+    expect(first).toMatchObject({ answered: other, knowledge: 'tables 1' });
+    expect(cardFromLine(on, { id: 'k', at: AT })).not.toHaveProperty('answered');
+    const later = { ...passed, knowledge: 'tables 2' };
+    const again = cardFromLine(
+      { ...on, line: later, swatch: { ...swatch, answered: setup }, before: first },
+      { id: 'k', at: AT },
+    );
+    expect(again).toMatchObject({ answered: other, knowledge: 'tables 1' });
+  });
+
   it('says when it was sewn by a simulated machine', () => {
     const simulated = { ...passed, simulated: { seed: 3 } as TestLine['simulated'] };
     expect(cardFromLine({ ...on, line: simulated }, { id: 'k', at: AT }).simulated).toBe(true);

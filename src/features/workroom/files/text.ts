@@ -1,4 +1,5 @@
 import { counted } from '@/core/workroom';
+import { upperFirst } from '@/core/units';
 
 /** What is said about files, backups and what needs attention. */
 export const FILES_TEXT = {
@@ -75,7 +76,7 @@ export const BACKUP_TEXT = {
 /** What is said about entries that cannot be used. */
 export const ATTENTION_TEXT = {
   title: 'Entries that need attention',
-  named: (name: string) => upper(name),
+  named: (name: string) => upperFirst(name),
   wrong: 'These are kept as they are. Everything else works without them.',
   repair: 'Repair',
   aside: 'Set aside',
@@ -86,10 +87,8 @@ export const ATTENTION_TEXT = {
   cleared: 'The entry itself is in use, without the part that was wrong.',
   back: 'Put it back',
   remove: 'Delete',
-  repaired: (name: string, told: string) => `${upper(name)} is repaired. ${told}`.trim(),
-  setAside: (name: string) => `${upper(name)} is set aside.`,
+  repaired: (name: string, told: string) => `${upperFirst(name)} is repaired. ${told}`.trim(),
+  setAside: (name: string) => `${upperFirst(name)} is set aside.`,
   putBack: (told: string) => `It is back. ${told}`.trim(),
   deleted: 'The entry is deleted.',
 };
-
-const upper = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
