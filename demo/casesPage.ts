@@ -60,7 +60,7 @@ function ironText({ maxSolePlateC, pressCloth, steam }: MatchAnswer['plan']['pre
   return `iron ${maxSolePlateC} °C${pressCloth ? ' through a cloth' : ''}, ${how}`;
 }
 
-/** Where `npx tsx bench/sweep.ts` finds that a little more of one property changes an answer at once, and why it may. */
+/** The end of docs/cases.md: each jump that the sweep prints, and why it may be there. */
 const JUMPS = `## Where an answer jumps
 
 \`npx tsx bench/sweep.ts\` moves one property at a time from the middle of each family and prints every jump: another stitch, more than

@@ -8,6 +8,8 @@ interface FibreKind {
   elastic?: true;
   /** It melts, and glazes long before it does. */
   melts?: true;
+  /** It shines from a heat far below the one it stands. */
+  glazes?: true;
   /** Water leaves marks on it: on any cloth of it, or only in its pile. */
   waterMarks?: 'always' | 'in-pile';
 }
@@ -18,7 +20,7 @@ const FIBRE_KINDS: readonly FibreKind[] = [
   { names: ['viscose', 'rayon', 'modal', 'lyocell', 'bamboo'], ceilingC: 150, waterMarks: 'in-pile' },
   { names: ['wool', 'merino', 'cashmere', 'mohair', 'alpaca'], ceilingC: 150 },
   { names: ['silk', 'cupro'], ceilingC: 150, waterMarks: 'always' },
-  { names: ['polyester'], ceilingC: 150, melts: true },
+  { names: ['polyester'], ceilingC: 150, melts: true, glazes: true },
   { names: ['polyamide', 'nylon', 'acrylic', 'modacrylic'], ceilingC: 110, melts: true },
   { names: ['polypropylene', 'polyurethane', 'pvc'], ceilingC: 110, melts: true },
   { names: ['acetate', 'triacetate'], ceilingC: 110, melts: true, waterMarks: 'always' },
@@ -26,6 +28,16 @@ const FIBRE_KINDS: readonly FibreKind[] = [
 ];
 
 const kindOf = (name: string) => FIBRE_KINDS.find(({ names }) => names.includes(name.trim().toLowerCase()));
+
+/**
+ * Whether a fibre glazes long before it melts.
+ *
+ * @param fibre - its name
+ * @example
+ * fibreGlazes('Polyester') // => true
+ * fibreGlazes('nylon') // => false
+ */
+export const fibreGlazes = (fibre: string): boolean => kindOf(fibre)?.glazes === true;
 
 /**
  * The fibres that a cloth's own name speaks of, in equal parts.

@@ -1,6 +1,7 @@
 import type { Cloth } from './cloth';
 import { FAMILY } from './families';
-import { fibreCeiling, fibreManners, fibresNamed } from './fibres';
+import { fibreCeiling, fibreGlazes, fibreManners, fibresNamed } from './fibres';
+import { STRUCTURE } from './structures';
 import type { Trait } from './words';
 
 /** The hottest sole plate a cloth stands, °C, and how that is known. */
@@ -37,7 +38,7 @@ export function heatOf(cloth: Cloth): Heat {
   const { fibre: usual } = FAMILY[cloth.family];
   const known = fibreCeiling(fibresTold(cloth) ?? (usual === undefined ? undefined : { [usual]: 100 }));
   if (!known) return { ceilingC: UNKNOWN_C, from: 'unknown', fibre: null };
-  const glazes = known.fibre.trim().toLowerCase() === 'polyester' && fine(cloth);
+  const glazes = fibreGlazes(known.fibre) && fine(cloth);
   return { ...known, ceilingC: glazes ? FINE_POLYESTER_C : known.ceilingC, from: 'fibre' };
 }
 
@@ -53,8 +54,7 @@ export function heatOf(cloth: Cloth): Heat {
 export function traitsByFibre(cloth: Cloth, ofFamily: readonly Trait[]): Trait[] {
   const told = fibresTold(cloth);
   const manners = fibreManners(told);
-  const inherent = cloth.structure === 'foam' || cloth.structure === 'hide' || cloth.structure === 'coated';
-  if (!manners || inherent) return [...ofFamily];
+  if (!manners || STRUCTURE[cloth.structure].holesStay) return [...ofFamily];
   const marked = manners.waterMarks === 'always' || (manners.waterMarks === 'in-pile' && FAMILY[cloth.family].pile);
   const low = manners.melts && heatOf(cloth).ceilingC <= UNKNOWN_C;
   const kept = ofFamily.filter(

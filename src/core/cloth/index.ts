@@ -1,3 +1,4 @@
+export * from './behaviour';
 export * from './cloth';
 export * from './demand';
 export * from './families';

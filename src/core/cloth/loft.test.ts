@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { isCoatWeight, isFineSlippery, loftOf, stitchedThickness } from './loft';
+import { loftOf, stitchedThickness } from './loft';
 import type { Structure } from './structures';
 import type { Trait } from './words';
 
@@ -40,21 +40,5 @@ describe('loft', () => {
     expect(stitchedThickness(body(100, 1), 1)).toBeCloseTo(0.4);
     expect(stitchedThickness(body(400, 1), 1)).toBeCloseTo(0.9);
     expect(stitchedThickness(body(75, 1, 'layered'), 1)).toBeCloseTo(0.3);
-  });
-});
-
-describe('what a cloth does, whatever it is called', () => {
-  it('is handled like silk when it slides and weighs less than 110 g/m²', () => {
-    const slippery = (massGsm: number) => ({ ...body(massGsm, 0.3, 'woven', ['slippery']), family: 'other' as const });
-    expect(isFineSlippery(slippery(109))).toBe(true);
-    expect(isFineSlippery(slippery(110))).toBe(false);
-    expect(isFineSlippery({ ...slippery(60), traits: ['frays'] })).toBe(false);
-    expect(isFineSlippery({ ...slippery(60), structure: 'knit' })).toBe(false);
-    expect(isFineSlippery({ ...slippery(150), family: 'satin' })).toBe(true);
-  });
-
-  it('is a coating from 350 g/m² of wool on', () => {
-    expect(isCoatWeight({ family: 'wool', massGsm: { value: 349 } })).toBe(false);
-    expect(isCoatWeight({ family: 'wool', massGsm: { value: 350 } })).toBe(true);
   });
 });

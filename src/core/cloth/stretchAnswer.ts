@@ -1,4 +1,5 @@
-import { formatInches, formatNumber, MM_PER_INCH, parseQuantity } from '../units';
+import { atLeast, atMost } from '../numbers';
+import { formatInches, formatNumber, MM_PER_INCH, parseLengthMm, parseQuantity } from '../units';
 
 /** A length that may have been meant, in words for a button. */
 export interface Suggestion {
@@ -13,21 +14,6 @@ export type StretchAnswer =
 /** Nothing stretches to more than this many times its length. */
 const MOST = 5;
 
-const UNITS: Readonly<Record<string, number>> = {
-  mm: 1,
-  millimetre: 1,
-  millimetres: 1,
-  millimeters: 1,
-  cm: 10,
-  centimetre: 10,
-  centimetres: 10,
-  centimeters: 10,
-  in: MM_PER_INCH,
-  inch: MM_PER_INCH,
-  inches: MM_PER_INCH,
-  '"': MM_PER_INCH,
-  '″': MM_PER_INCH,
-};
 const PERCENT = ['%', 'percent', 'per cent', 'pct'];
 
 /** The ruler the person pulls along: what it starts from, and the unit of a number without one. */
@@ -58,21 +44,19 @@ export function readStretchAnswer(typed: string, ruler: StretchRuler): StretchAn
     return unclear(
       `“${text}” is not a length. Type where it reaches, such as ${say(1.5 * ruler.restMm, ruler)}, or a stretch such as 50%.`,
     );
-  const { value, fraction } = read;
-  const unit = read.unit.replace(/\.$/, '').trim();
+  const { value, fraction, unit } = read;
   if (PERCENT.includes(unit)) return byPercent(value, ruler);
   if (unit === '') return bareNumber(value, fraction, ruler);
-  const scale = UNITS[unit];
-  if (scale === undefined)
-    return unclear(`“${unit}” is not a unit of length. Use cm, mm or inches, or a stretch such as 50%.`);
-  return fit(value * scale, ruler) ?? outside(value * scale, ruler);
+  const mm = parseLengthMm(text);
+  if (mm === null) return unclear(`“${unit}” is not a unit of length. Use cm, mm or inches, or a stretch such as 50%.`);
+  return fit(mm, ruler) ?? outside(mm, ruler);
 }
 
 const unclear = (text: string, meant: Suggestion[] = []): StretchAnswer => ({ kind: 'unclear', text, meant });
 
 /** A length the marked piece can reach. */
 function fit(mm: number, { restMm }: StretchRuler): StretchAnswer | null {
-  return mm >= restMm - 1e-9 && mm <= restMm * MOST + 1e-9 ? { kind: 'length', mm: Number(mm.toFixed(3)) } : null;
+  return atLeast(mm, restMm) && atMost(mm, restMm * MOST) ? { kind: 'length', mm: Number(mm.toFixed(3)) } : null;
 }
 
 function byPercent(percent: number, ruler: StretchRuler): StretchAnswer {

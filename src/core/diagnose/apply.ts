@@ -47,7 +47,7 @@ export function applyEdit(edit: RemedyEdit, to: ApplyTo): Applied {
   const next = edited(edit, to);
   if (!next.setup) return next;
   if (JSON.stringify(next.setup) === JSON.stringify(to.setup)) return cannot('nothing-to-change');
-  const { thicknessMm } = seamContext(to.cloth, to.operation);
+  const { underFootMm: thicknessMm } = seamContext(to.cloth, to.operation);
   const closed = checkInterlocks({ setup: next.setup, machine: to.machine, thicknessMm });
   return closed.length === 0 ? next : cannot('interlock');
 }

@@ -11,7 +11,7 @@ export {
   checkSetup,
 } from './explain/assess';
 export { type Contrast, contrast } from './explain/contrast';
-export { type KnowledgeChange, knowledgeChange } from './explain/knowledgeChange';
+export { byTablesAlone, type KnowledgeChange, knowledgeChange } from './explain/knowledgeChange';
 export { costOf, type Doubt, doubtsOf } from './explain/doubts';
 export { type DialSweep, type GiveMap, giveMap, type LookedOver, lookOver, sweepDial } from './explain/lookOver';
 export { answer, match, sharpen } from './match';

@@ -1,6 +1,9 @@
 import type { Hazard } from './risk';
 import type { SeamContext } from './seamContext';
 
+/** Two fabrics whose stretch differs by no more than this are alike in it, percent (model). */
+export const ALIKE_STRETCH = 5;
+
 /**
  * What goes wrong in a seam of two different cloths: of each risk the one of the cloth that suffers more.
  *

@@ -1,6 +1,7 @@
 export * from './arealMass';
 export * from './format';
 export * from './length';
+export * from './letterCase';
 export * from './needleSize';
 export * from './quantity';
 export * from './referenceSizes';

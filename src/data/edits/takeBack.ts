@@ -1,6 +1,7 @@
 import { type Link, type LinkedList, linkedId, linksFrom, linksTo, LISTS, readRecord, withoutLink } from '@/core/file';
 import { type Job, tidied } from '@/core/job';
 import { before, type RecordChange, counted, isSame, recordName, type StoredRow, stepBack } from '@/core/workroom';
+import { upperFirst } from '@/core/units';
 import { readRow, removeRow, rowsPointing, writeRow } from './write';
 
 /** The last state of a record that was deleted in this session; undefined when it is not known. */
@@ -47,7 +48,7 @@ export async function takeBack(changes: readonly RecordChange[], earlier: Earlie
     if (step.do === 'bring-back') {
       const gone = earlier(table, id);
       if (!gone) {
-        told.add(`${upper(recordName(table, before(change)))} was deleted since, so nothing in it was undone.`);
+        told.add(`${upperFirst(recordName(table, before(change)))} was deleted since, so nothing in it was undone.`);
         continue;
       }
       step = stepBack(change, gone);
@@ -77,7 +78,7 @@ async function removeFree(going: readonly Placed[], told: Set<string>): Promise<
       if (users.length === 0) continue;
       staying.add(key);
       leaving.delete(key);
-      told.add(`${upper(recordName(one.table, one.row))} stays: ${inUse(users.map(({ table }) => table))}.`);
+      told.add(`${upperFirst(recordName(one.table, one.row))} stays: ${inUse(users.map(({ table }) => table))}.`);
     }
   }
   for (const { table, id } of leaving.values()) await removeRow(table, id);
@@ -140,15 +141,13 @@ async function withParents(back: Back, around: Around): Promise<Placed[]> {
   }
   if (!asItWas && table === 'jobs') row = tidied(row as Job) as StoredRow;
   if (!asItWas && !fits(table, row)) {
-    throw new CannotTakeBack(`${upper(recordName(table, row))} has changed too much since to undo this in it.`);
+    throw new CannotTakeBack(`${upperFirst(recordName(table, row))} has changed too much since to undo this in it.`);
   }
   return [...parents, { table, id, row }];
 }
 
 const cannotCome = (name: string, link: Link) =>
-  `${upper(name)} cannot come back: its ${recordName(link.to, null)} is gone. Bring that back first.`;
+  `${upperFirst(name)} cannot come back: its ${recordName(link.to, null)} is gone. Bring that back first.`;
 
 const fits = (table: string, row: StoredRow): boolean =>
   !(LISTS as readonly string[]).includes(table) || readRecord(table as LinkedList, row).ok;
-
-const upper = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

@@ -1,4 +1,6 @@
+import { HOLD_TEXT } from '@/core/kit';
 import type { SewingPlan } from '@/core/match';
+import { lowerFirst } from '@/core/units';
 
 const SECURE: Record<SewingPlan['secure'], string> = {
   'back-stitch': 'End with three stitches back.',
@@ -7,17 +9,6 @@ const SECURE: Record<SewingPlan['secure'], string> = {
   'short-stitch': 'End with a few very short stitches.',
   'tails-to-back': 'Pull the tails to the back and knot them there; no back-stitch.',
   none: 'Leave the tails: nothing holds the ends.',
-};
-
-const HOLD: Record<SewingPlan['hold'][number], string> = {
-  pins: 'pins',
-  'ballpoint-pins': 'ballpoint pins',
-  'silk-pins-in-allowance': 'silk pins inside the allowance',
-  clips: 'clips',
-  weights: 'weights',
-  baste: 'basting',
-  glue: 'a line of fabric glue',
-  tape: 'tape',
 };
 
 /** Each part of a plan as one sentence. */
@@ -35,8 +26,8 @@ export function planText({ cut, mark, hold, tissue, speed, secure, press }: Sewi
   const steam = { no: 'no steam', little: 'little steam', yes: 'with steam' }[press.steam];
   return {
     cut: `Cut ${cut.layers === 'single' ? 'one layer at a time' : 'folded'} with ${cut.tool}${cut.sandwich ? ', between sheets of tissue' : ''}${cut.oneWay ? ', all pieces one way' : ''}.`,
-    mark: `Mark: ${mark[0].toLowerCase()}${mark.slice(1)}.`,
-    hold: `Hold with ${hold.map((way) => HOLD[way]).join(' or ')}${tissue ? ', tissue under' : ''}.`,
+    mark: `Mark: ${lowerFirst(mark)}.`,
+    hold: `Hold with ${hold.map((way) => HOLD_TEXT[way]).join(' or ')}${tissue ? ', tissue under' : ''}.`,
     speed: `Sew ${speed === 'slow' ? 'slowly' : speed === 'steady' ? 'slow and even' : 'freely'}: guide, never pull.`,
     secure: SECURE[secure],
     press:

@@ -1,10 +1,11 @@
 import { FOOT, type Foot, needleName, PLATE, POINT, type NeedlePoint, stitchReading } from '../../kit';
-import { giveOfSetup, tellRisks } from '../../physics';
+import { giveOfSetup } from '../../physics';
 import type { Setup } from '../../setup';
 import { SIGN_TEXT, STITCH, stitchFacts, STITCHES } from '../../stitch';
-import { hazardsOf } from './assess';
 import { fallsShort, hemsAKnit, usualGive } from '../search/stitchSize';
+import { lowerFirst } from '../../units';
 import { lossesOf } from './losses';
+import { riskChanges } from './riskChange';
 import type { Question } from '../question';
 import type { Rejected } from './rejected';
 import type { SearchResult } from '../search/search';
@@ -136,15 +137,9 @@ function rejectPoint(point: NeedlePoint, best: Setup, { seam, aims }: Pick<Quest
   if (cost === null && rule) return { ...answer(rule.text), code: rule.id };
   if (gapMm !== undefined && !seam.operation.twin)
     return answer('Two needles make two rows: for hems and topstitching.');
-  const level = (of: Setup) => new Map(tellRisks(hazardsOf(seam, of), 0).map((r) => [r.sign, r]));
-  const now = level(best);
-  const worse = [...level({ ...best, needle }).values()]
-    .map((risk) => ({ risk, more: risk.level - (now.get(risk.sign)?.level ?? 0) }))
-    .sort((a, b) => b.more - a.more)[0];
-  if (worse && worse.more > TELLS) return answer(`${SIGN_TEXT[worse.risk.sign]}: ${lowerFirst(worse.risk.why)}`);
+  const [worst] = riskChanges(seam, best, { ...best, needle });
+  if (worst && worst.more > TELLS) return answer(`${SIGN_TEXT[worst.sign]}: ${lowerFirst(worst.why)}`);
   const chosen = aims.point[best.needle.point].speaksFor;
   if (speaksFor && speaksFor === chosen) return answer('Suits as well; the chosen one comes in the better size.');
   return answer(chosen ? chosen.text : `${POINT[point].plain}; the chosen point is more usual here.`);
 }
-
-const lowerFirst = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);

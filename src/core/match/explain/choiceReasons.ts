@@ -1,12 +1,13 @@
 import { FIBRE, FOOT, type Foot, isTwin, POINT, type ThreadFibre } from '../../kit';
-import { giveOfSetup, tellRisks } from '../../physics';
+import { giveOfSetup } from '../../physics';
 import type { Setup } from '../../setup';
 import { SIGN_TEXT, STITCH, type StitchId } from '../../stitch';
+import { lowerFirst } from '../../units';
 import type { Ruled } from '../rules/aimTypes';
 import { usualGive } from '../search/stitchSize';
 import type { Question } from '../question';
-import { hazardsOf } from './assess';
 import { type Reason, workedOut } from './reason';
+import { riskChanges } from './riskChange';
 
 /** Whether the search made a choice or a hand did. */
 export type ChosenBy = 'best' | 'by-hand';
@@ -52,14 +53,13 @@ function choiceReason<T extends string>(choice: Choice<T>, more = ''): Reason {
   );
 }
 
+/** A risk that rises by less than this is no reason. */
+const COUNTS = 0.03;
+
 /** What gets worse with another part in the setting, in words; null when nothing does. */
-function worseWith(question: Question, now: Setup, other: Setup): string | null {
-  const levels = (setup: Setup) => new Map(tellRisks(hazardsOf(question.seam, setup), 0).map((r) => [r.sign, r.level]));
-  const before = levels(now);
-  const [sign, more] = [...levels(other)]
-    .map(([sign, level]) => [sign, level - (before.get(sign) ?? 0)] as const)
-    .reduce((most, one) => (one[1] > most[1] ? one : most), ['wavy', 0] as const);
-  return more > 0.03 ? `it would risk “${SIGN_TEXT[sign].toLowerCase()}”` : null;
+function worseWith({ seam }: Question, now: Setup, other: Setup): string | null {
+  const [worst] = riskChanges(seam, now, other);
+  return worst && worst.more > COUNTS ? `it would risk “${SIGN_TEXT[worst.sign].toLowerCase()}”` : null;
 }
 
 /** Why this point. */
@@ -156,5 +156,3 @@ export function stitchReason(question: Question, setup: Setup, by: ChosenBy): Re
     give,
   );
 }
-
-const lowerFirst = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);

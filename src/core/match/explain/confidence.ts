@@ -11,7 +11,7 @@ const UNMEASURED: Record<Measurable, { stretchy: number; firm: number; text: str
   thicknessMm: { stretchy: 0.04, firm: 0.04, text: 'its thickness is assumed' },
 };
 
-/** Confidence before a swatch has been sewn: a model and common practice can be no surer than this. */
+/** Confidence before a swatch has been sewn: a model and common practice justify no more than this. */
 const UNTESTED = 0.78;
 /** What a card on the very same cloth, seam and machine adds. */
 const PROVEN = 0.2;
@@ -32,7 +32,7 @@ const HARD: readonly { by: number; text: string; when: (seam: Question['seam']) 
 const harder = ({ seam }: Question) => HARD.filter(({ when }) => when(seam)).map(({ by, text }) => ({ by, text }));
 
 /**
- * How sure the answer is, and what that rests on.
+ * The confidence in an answer, and what it rests on.
  *
  * A plain budget, not a probability: it starts below 1 because nothing has been sewn, and every assumption and
  * every remaining risk takes its share.

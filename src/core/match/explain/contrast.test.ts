@@ -17,14 +17,14 @@ const against = (change: Partial<Setup>) => contrast(jersey, best, { ...best, ..
 describe('a setting chosen by hand against the recommended one', () => {
   it('that gives too little loses by that, and pulling settles it', () => {
     const { changed, reason, settle } = against({ stitch: 'straight', widthMm: 0 });
-    expect(changed[0]).toBe('Straight instead of zigzag');
+    expect(changed[0]).toBe('Stitch: Straight instead of zigzag');
     expect(reason).toMatch(/gives about \d+ %; the seam must give 25 %/);
     expect(settle).toMatch(/pull both to 28 %/);
   });
 
   it('with a point for another cloth loses by the rule or the risk', () => {
     const { changed, reason, settle } = against({ needle: { point: 'sharp', nm: 75 } });
-    expect(changed).toEqual(['Sharp 75/11 instead of ballpoint 75/11']);
+    expect(changed).toEqual(['Needle: Sharp 75/11 instead of ballpoint 75/11']);
     expect(reason).toMatch(/loops/);
     expect(settle).toMatch(/look for “/);
   });

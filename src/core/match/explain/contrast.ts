@@ -1,16 +1,15 @@
-import { FOOT, needleName, PLATE, threadName } from '../../kit';
-import { giveOfSetup, tellRisks } from '../../physics';
-import { type ChosenPart, type Setup } from '../../setup';
-import { type Sign, SIGN_TEXT, STITCH } from '../../stitch';
-import { formatNumber } from '../../units';
+import { giveOfSetup } from '../../physics';
+import { type Reading, READING_TEXT, type Setup, setupChanges } from '../../setup';
+import { type Sign, SIGN_TEXT } from '../../stitch';
+import { lowerFirst } from '../../units';
 import { type MatchInput, openQuestion, type Question } from '../question';
 import type { Rule, Ruled } from '../rules/aimTypes';
-import { hazardsOf } from './assess';
 import { lossesOf } from './losses';
+import { riskChanges } from './riskChange';
 
 /** Why one setting was preferred to another, what the other costs, and the line that would settle it. */
 export interface Contrast {
-  /** What differs, in words: "Zigzag instead of triple straight". */
+  /** What differs, in words: "Stitch: Triple straight instead of zigzag". */
   changed: string[];
   /** The one reason that counted most; null where nothing speaks against it. */
   reason: string | null;
@@ -19,6 +18,9 @@ export interface Contrast {
   /** The line on scrap that would settle it. */
   settle: string;
 }
+
+/** Readings that are a part and no dial. */
+const PART_READINGS: readonly Reading[] = ['needle', 'plate', 'foot', 'thread', 'stitch'];
 
 /** Parts that a rule may weigh, with where their costs stand. */
 const PARTS = {
@@ -39,7 +41,7 @@ const PARTS = {
  */
 export function contrast(input: MatchInput, best: Setup, other: Setup): Contrast {
   const question = openQuestion(input);
-  const changed = changesBetween(best, other);
+  const changed = changesBetween(question, best, other);
   const worst = worseRisk(question, best, other);
   return {
     changed,
@@ -49,30 +51,15 @@ export function contrast(input: MatchInput, best: Setup, other: Setup): Contrast
   };
 }
 
-function changesBetween(best: Setup, other: Setup): string[] {
-  const names: Record<ChosenPart, (setup: Setup) => string> = {
-    needle: ({ needle }) => needleName(needle),
-    thread: ({ thread }) => threadName(thread),
-    foot: ({ foot }) => `${FOOT[foot].name} foot`,
-    plate: ({ plate }) => `${PLATE[plate].name} plate`,
-    stitch: ({ stitch }) => STITCH[stitch].name,
-  };
-  const parts = (Object.keys(names) as ChosenPart[]).filter((part) => names[part](best) !== names[part](other));
-  const dials = [
-    ['length', best.lengthMm, other.lengthMm, ' mm'],
-    ['width', best.widthMm, other.widthMm, ' mm'],
-    ['tension', best.tensionSteps, other.tensionSteps, ' steps from normal'],
-    ['pressure', 100 * best.pressure, 100 * other.pressure, ' %'],
-  ] as const;
-  // Another part brings its own sizes: they are not what was asked about.
-  if (parts.length > 0) return parts.map((part) => `${names[part](other)} instead of ${lowerFirst(names[part](best))}`);
-  return [
-    ...dials
-      .filter(([, now, then]) => Math.abs(now - then) > 1e-6)
-      .map(
-        ([name, now, then, unit]) => `${upperFirst(name)} ${formatNumber(then)}${unit} instead of ${formatNumber(now)}`,
-      ),
-  ];
+/** What differs as the machine reads it. Another part brings its own sizes: then only the parts are named. */
+function changesBetween({ machine }: Question, best: Setup, other: Setup): string[] {
+  const changes = setupChanges(machine, best, other);
+  const parts = changes.filter(({ reading }) => PART_READINGS.includes(reading));
+  return (parts.length > 0 ? parts : changes).map(({ reading, from, to }) =>
+    PART_READINGS.includes(reading)
+      ? `${READING_TEXT[reading]}: ${to} instead of ${lowerFirst(from ?? '')}`
+      : `${READING_TEXT[reading]}: ${to} instead of ${from}`,
+  );
 }
 
 function tooLittle({ seam }: Question, other: Setup): string | null {
@@ -101,12 +88,9 @@ function ruledAgainst({ aims }: Question, best: Setup, other: Setup, risk: numbe
 const COUNTS = 0.03;
 
 function worseRisk({ seam }: Question, best: Setup, other: Setup): { sign: Sign; more: number; text: string } | null {
-  const before = new Map(tellRisks(hazardsOf(seam, best), 0).map((risk) => [risk.sign, risk.level]));
-  const [worst] = tellRisks(hazardsOf(seam, other), 0)
-    .map(({ sign, level, why }) => ({ sign, more: level - (before.get(sign) ?? 0), why }))
-    .filter(({ more }) => more > COUNTS)
-    .sort((a, b) => b.more - a.more);
-  return worst ? { ...worst, text: `${SIGN_TEXT[worst.sign]}: ${lowerFirst(worst.why)}` } : null;
+  const [worst] = riskChanges(seam, best, other);
+  if (!worst || worst.more <= COUNTS) return null;
+  return { sign: worst.sign, more: worst.more, text: `${SIGN_TEXT[worst.sign]}: ${lowerFirst(worst.why)}` };
 }
 
 /** How long a line on scrap is, mm. */
@@ -121,6 +105,3 @@ function settleBy({ seam }: Question, other: Setup, sign: Sign | null): string {
     ? `${rows}, and take the one that looks better.`
     : `${rows}, and look for “${SIGN_TEXT[sign].toLowerCase()}”.`;
 }
-
-const lowerFirst = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
-const upperFirst = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

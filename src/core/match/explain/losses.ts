@@ -1,8 +1,8 @@
-import { giveOfSetup, type Risk, tellRisks } from '../../physics';
+import { giveOfSetup } from '../../physics';
 import type { Setup } from '../../setup';
 import { penetrationsPerCm, SIGN_TEXT, stitchFacts, threadUse } from '../../stitch';
 import type { Question } from '../question';
-import { hazardsOf } from './assess';
+import { riskChanges } from './riskChange';
 
 /**
  * What another setting costs against the recommended one: time, thread, unpicking, stretch, and the risk it adds.
@@ -25,14 +25,12 @@ function gives({ seam }: Question, best: Setup, other: Setup): string {
   return less ? `Gives ${Math.floor(low)} % instead of ${Math.floor(bestLow)} %.` : '';
 }
 
+/** A risk that rises by less than this is not worth a sentence. */
+const TOLD = 0.05;
+
 function risks({ seam }: Question, best: Setup, other: Setup): string {
-  const before = tellRisks(hazardsOf(seam, best), 0);
-  const level = (sign: Risk['sign']) => before.find((r) => r.sign === sign)?.level ?? 0;
-  const worse = tellRisks(hazardsOf(seam, other), 0)
-    .map((risk) => ({ ...risk, more: risk.level - level(risk.sign) }))
-    .filter((risk) => risk.more > 0.05)
-    .sort((a, b) => b.more - a.more)[0];
-  return worse ? `More risk of: ${SIGN_TEXT[worse.sign].toLowerCase()}. ${worse.why}` : '';
+  const [worst] = riskChanges(seam, best, other);
+  return worst && worst.more > TOLD ? `More risk of: ${SIGN_TEXT[worst.sign].toLowerCase()}. ${worst.why}` : '';
 }
 
 /** A half more is worth saying; less is within what a hand notices. */

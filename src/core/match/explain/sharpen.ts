@@ -1,10 +1,9 @@
 import { MEASURABLE, type Measurable } from '../../cloth';
 import { FOOT, FULL_KIT, type Kit, needleName, PLATE, PLAIN_MACHINE, sameThread, threadName } from '../../kit';
 import { type Setup } from '../../setup';
-import { tellRisks } from '../../physics';
 import { SIGN_TEXT, STITCH } from '../../stitch';
 import type { Scored } from '../search/search';
-import { hazardsOf } from './assess';
+import { riskChanges } from './riskChange';
 import { clothAt } from './clothAt';
 import { fallsShort } from '../search/stitchSize';
 import { openQuestion, type Question } from '../question';
@@ -126,12 +125,8 @@ const EASED = 0.05;
 
 /** The risk that falls most from one setting to the other, in words; null where none does. */
 function easedRisk({ seam }: Question, before: Setup, after: Setup): string | null {
-  const level = (setup: Setup) => new Map(tellRisks(hazardsOf(seam, setup), 0).map((r) => [r.sign, r.level]));
-  const now = level(after);
-  const [sign, fall] = [...level(before)]
-    .map(([sign, was]) => [sign, was - (now.get(sign) ?? 0)] as const)
-    .reduce((most, one) => (one[1] > most[1] ? one : most), ['wavy', 0] as const);
-  return fall > EASED ? `less risk of “${SIGN_TEXT[sign].toLowerCase()}”` : null;
+  const [eased] = riskChanges(seam, after, before);
+  return eased && eased.more > EASED ? `less risk of “${SIGN_TEXT[eased.sign].toLowerCase()}”` : null;
 }
 
 function partsToTry({ kit, machine }: Question, ideal: Setup): { what: string; fits?: string; kit: Kit }[] {

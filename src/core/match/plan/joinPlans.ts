@@ -1,5 +1,7 @@
+import { HOLD_TEXT } from '../../kit';
 import { type ClothProfile, FAMILY, isFineSlippery, STRUCTURE } from '../../cloth';
 import type { SeamContext } from '../../physics';
+import { lowerFirst, upperFirst } from '../../units';
 import type { Aims } from '../rules/aimTypes';
 import { PAIR_SEAMS } from './pairSeams';
 import type { SewingPlan } from './plan';
@@ -49,7 +51,9 @@ export function joinPlans({ each, operation }: SeamContext, both: readonly [Join
   const started = STARTS.flatMap((id) => both.filter(({ planRules }) => planRules.start?.id === id))[0] ?? both[0];
   const pair = operation.id === 'join' ? PAIR_SEAMS.find(({ when }) => when(profiles[0], profiles[1])) : undefined;
   const said = (ofOne: string, ofOther: string) =>
-    ofOne === ofOther ? ofOne : `${upper(names[0])}: ${lower(ofOne)}. ${upper(names[1])}: ${lower(ofOther)}`;
+    ofOne === ofOther
+      ? ofOne
+      : `${upperFirst(names[0])}: ${lowerFirst(ofOne)}. ${upperFirst(names[1])}: ${lowerFirst(ofOther)}`;
   const plan: SewingPlan = {
     seam: pair?.seam(profiles, names) ?? one.seam,
     start: started.plan.start,
@@ -90,8 +94,6 @@ export function joinPlans({ each, operation }: SeamContext, both: readonly [Join
 
 /** Of two the one that comes earlier in an order. */
 const earlier = <T>(order: readonly T[], a: T, b: T): T => (order.indexOf(b) < order.indexOf(a) ? b : a);
-const upper = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
-const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
 
 /** What holds both without harm to either; where nothing does, the way of the more delicate one. */
 function joinHolds(
@@ -111,25 +113,13 @@ function delicacy(profile: ClothProfile): number {
   return profile.structure === 'knit' || FAMILY[profile.family].pile ? 1 : 0;
 }
 
-/** How a piece is held while it is cut and marked, in words. */
-const HELD_WITH: Readonly<Record<SewingPlan['hold'][number], string>> = {
-  pins: 'pins',
-  'ballpoint-pins': 'ballpoint pins',
-  'silk-pins-in-allowance': 'silk pins inside the allowance',
-  clips: 'clips',
-  weights: 'weights',
-  baste: 'basting',
-  glue: 'glue',
-  tape: 'tape',
-};
-
 /** What is to be known of both is said once, what is to be known of one with its name. */
 function joinNotes([first, second]: readonly string[], one: SewingPlan, other: SewingPlan): string[] {
   const shared = one.notes.filter((note) => other.notes.includes(note));
   const own = (name: string, plan: SewingPlan, beside: SewingPlan) =>
-    plan.notes.filter((note) => !beside.notes.includes(note)).map((note) => `${upper(name)}: ${lower(note)}`);
+    plan.notes.filter((note) => !beside.notes.includes(note)).map((note) => `${upperFirst(name)}: ${lowerFirst(note)}`);
   const cutting = (name: string, { cut, hold }: SewingPlan) =>
-    `${upper(name)}: held with ${hold.map((way) => HELD_WITH[way]).join(' or ')}, cut in ${cut.layers === 'single' ? 'a single layer' : 'two layers'}${cut.sandwich ? ' between two sheets of white tissue' : ''}${cut.oneWay ? ', all pieces one way' : ''}.`;
+    `${upperFirst(name)}: held with ${hold.map((way) => HOLD_TEXT[way]).join(' or ')}, cut in ${cut.layers === 'single' ? 'a single layer' : 'two layers'}${cut.sandwich ? ' between two sheets of white tissue' : ''}${cut.oneWay ? ', all pieces one way' : ''}.`;
   const alike = JSON.stringify([one.cut, one.hold]) === JSON.stringify([other.cut, other.hold]);
   const cuts = alike ? [] : [cutting(first, one), cutting(second, other)];
   return [...shared, ...own(first, one, other), ...own(second, other, one), ...cuts];

@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { HOLDS } from '../../kit';
 import { SECURES } from '../../physics';
 
 /** Where a knit is begun; how it goes on from there depends on how the end is held. */
@@ -22,9 +23,7 @@ export const planSchema = z.strictObject({
   seam: z.string(),
   start: z.array(z.string()),
   secure: z.enum(SECURES),
-  hold: z.array(
-    z.enum(['pins', 'ballpoint-pins', 'silk-pins-in-allowance', 'clips', 'weights', 'baste', 'glue', 'tape']),
-  ),
+  hold: z.array(z.enum(HOLDS)),
   leader: z.boolean(),
   tissue: z.boolean(),
   cut: z.strictObject({

@@ -1,5 +1,6 @@
 import { pivotEvery } from '../../geometry';
 import { sameThread } from '../../kit';
+import { ALIKE_STRETCH } from '../../physics';
 import type { Setup } from '../../setup';
 import { threadUse } from '../../stitch';
 import { formatNumber } from '../../units';
@@ -135,9 +136,6 @@ function curveNotes(radiusMm: number, lengthMm: number, needleStop: boolean): st
     `A radius of ${formatNumber(radiusMm)} mm turns more than hands can steer: ${needleStop ? 'set the needle to stop down; ' : ''}${when} stop with the needle down, lift the foot and turn the fabric a little.`,
   ];
 }
-
-/** Stretches nearer to each other than this are alike, percent. */
-const ALIKE_STRETCH = 5;
 
 /** Of two cloths the one that moves more lies where the feed can hold it, and a pile lies on top. */
 function pairNotes({ each }: Question['seam']): string[] {

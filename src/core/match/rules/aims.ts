@@ -1,5 +1,5 @@
 import { clamp } from '../../numbers';
-import { isCoatWeight, isFineSlippery, loftOf } from '../../cloth';
+import { fibreGlazes, isCoatWeight, isFineSlippery, loftOf } from '../../cloth';
 import { FEET, type Kit, type Machine, PLATES, POINTS, THREAD_FIBRES } from '../../kit';
 import type { SeamContext } from '../../physics';
 import { STITCHES } from '../../stitch';
@@ -25,7 +25,7 @@ const CONDITIONS: { [K in keyof Required<When>]: (wanted: NonNullable<When[K]>, 
   traits: (wanted, { seam }) => wanted.some((trait) => seam.profile.traits.includes(trait)),
   fine: (_, { seam }) => isFineSlippery(seam.profile),
   fibreUnknown: (_, { seam }) => seam.profile.heat.from === 'unknown',
-  glazes: (_, { seam }) => seam.profile.heat.fibre?.trim().toLowerCase() === 'polyester',
+  glazes: (_, { seam: { profile } }) => profile.heat.fibre !== null && fibreGlazes(profile.heat.fibre),
   loftFrom: (wanted, { seam }) => loftOf(seam.profile) >= wanted,
   foldsOnce: (_, { seam }) => foldsOf(seam.profile, seam.asked) === 1,
   coatWeight: (_, { seam }) => isCoatWeight(seam.profile),

@@ -1,4 +1,4 @@
-import { familiesThat, structuresThat } from '../../cloth';
+import { familiesThat, FAMILY, FINE_BELOW_GSM, structuresThat } from '../../cloth';
 import { OPERATION_KINDS, OPERATION } from '../../setup';
 
 /** Groups of cloth and of operations that several rules speak of, each derived from what stands in the tables. */
@@ -9,6 +9,9 @@ export const SKINS = { structure: structuresThat('skin') };
 export const HOLED = { structure: structuresThat('holesStay') };
 /** Fine cloth that slides, by what it does and not by its name. */
 export const FINE = { fine: true } as const;
+/** The same by its weight, for sizes that glide out of it. */
+export const FINE_BY_MASS = { structure: ['woven'], traits: ['slippery'], massBelow: FINE_BELOW_GSM } as const;
+export const COATING = { family: ['wool'], massFrom: FAMILY.wool.coatFromGsm } as const;
 export const SILKY = { family: familiesThat(({ silky }) => silky === true) };
 export const STABLE_KNIT = { family: familiesThat(({ knit }) => knit === 'stable') };
 export const LIMP_KNIT = { family: familiesThat(({ knit }) => knit === 'limp') };

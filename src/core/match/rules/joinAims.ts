@@ -1,12 +1,9 @@
 import { clamp } from '../../numbers';
 import { STRUCTURE } from '../../cloth';
-import type { SeamContext } from '../../physics';
+import { ALIKE_STRETCH, type SeamContext } from '../../physics';
 import { joinPlans } from '../plan/joinPlans';
 import type { Aims, Ruled, Sized } from './aimTypes';
 import type { Aim } from './ruleTypes';
-
-/** Stretches that are this near to each other are alike, percent. */
-const ALIKE_STRETCH = 3;
 
 /**
  * What the rules want of two different cloths, joined part by part.

@@ -84,7 +84,7 @@ export const PART_RULES = rulesOf({
   'pressure.normal': rule('should', {}, pressure(0.5), RANGED, 'The machine’s normal pressure.'),
   'pressure.knit-light': rule('should', KNIT, pressure(0.25), RANGED, 'Light on knits: pressure stretches them as they are fed.'),
   'pressure.stable-knit': rule('should', STABLE_KNIT, pressure(0.35), RANGED, 'Stable knits take light to normal pressure.'),
-  'pressure.lowest': rule('should', { ...KNIT, recoveryBelow: 80 }, pressure(0), RANGED, 'The lowest on a knit that comes back badly: what is stretched stays stretched.'),
+  'pressure.lowest': rule('should', { ...KNIT, recoveryBelow: 80 }, pressure(0), RANGED, 'The lowest on a knit with poor recovery: what is stretched stays stretched.'),
   'pressure.slinky': rule('should', LIMP_KNIT, pressure(0), RANGED, 'The lowest on drapey and loose knits.'),
   'pressure.skins': rule('should', SKINS, pressure(0.4), RANGED, 'Light to normal: the foot marks hide and coated cloth.'),
   'pressure.lofty': rule('should', { structure: ['woven', 'layered'], loftFrom: 0.01 }, { parameter: 'pressure', ideal: 0.5, lofty: 0.35 }, RANGED, 'A little lighter over loft, or the top layer is pushed ahead.'),

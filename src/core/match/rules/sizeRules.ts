@@ -3,7 +3,7 @@ import type { StitchId } from '../../stitch';
 import type { Aim } from './ruleTypes';
 import { rule, rulesOf } from './ruleTypes';
 import { OURS, RANGED } from './origins';
-import { FOAM, HOLED, KNIT, SEAMS, SHOWN, SKINS, STRONG, ZIPS } from './groups';
+import { COATING, FINE_BY_MASS, FOAM, HOLED, KNIT, SEAMS, SHOWN, SKINS, STRONG, ZIPS } from './groups';
 
 const aim = (min: number, ideal: number, max: number): Aim => ({ min, ideal, max });
 const length = (wanted: Aim, stitches?: readonly StitchId[]) =>
@@ -25,10 +25,10 @@ export const SIZE_RULES = rulesOf({
   'length.drapey-zigzag': rule('should', { family: ['slinky-jersey'] }, length(aim(1.5, 2.2, 2.5), ZIGZAG), RANGED, 'Drapey jersey takes 2 to 2.5 mm.'),
   'length.swim': rule('should', { family: ['swim'] }, length(aim(1, 1.5, 2.5), ZIGZAG), RANGED, 'Short, so that a wide zigzag stores enough thread.'),
   'length.light-woven': rule('should', { structure: ['woven'], massBelow: 150 }, length(aim(1.8, 2.3, 2.8), LINE), RANGED, 'Light wovens take 2 to 2.5 mm.'),
-  'length.fine': rule('should', { structure: ['woven'], traits: ['slippery'], massBelow: 110 }, length(aim(1.5, 1.8, 2), LINE), RANGED, 'Fine cloth takes 1.5 to 2 mm: a longer stitch gathers it.'),
+  'length.fine': rule('should', FINE_BY_MASS, length(aim(1.5, 1.8, 2), LINE), RANGED, 'Fine cloth takes 1.5 to 2 mm: a longer stitch gathers it.'),
   'length.dense-woven': rule('should', { family: ['poplin', 'ripstop', 'waterproof'] }, length(aim(2, 2.6, 3), LINE), RANGED, 'Densely woven cloth puckers when its yarns are crowded: 2.5 to 3 mm.'),
   'length.pile': rule('should', { traits: ['napped'], structure: ['woven'] }, length(aim(2, 2.4, 3), LINE), RANGED, '2 to 2.5 mm: shorter stitches bury themselves in the pile.'),
-  'length.coat': rule('should', { family: ['wool'], massFrom: 350 }, length(aim(2.5, 3, 3.5), LINE), RANGED, 'Coat-weight wool takes about 3 mm: shorter stitches bury themselves.'),
+  'length.coat': rule('should', COATING, length(aim(2.5, 3, 3.5), LINE), RANGED, 'Coat-weight wool takes about 3 mm: shorter stitches bury themselves.'),
   'length.towelling': rule('should', { family: ['terry', 'faux-fur'] }, length(aim(2.5, 3, 3.5)), RANGED, 'About 3 mm, or the loops swallow the stitches.'),
   'length.quilted': rule('should', { structure: ['layered'] }, length(aim(2.5, 3, 3.5), LINE), RANGED, 'Thick soft layers take 2.5 to 3.5 mm.'),
   'length.topstitch': rule('should', { kind: ['topstitch', 'casing'] }, length(aim(2.5, 3, 4), ['straight', 'triple-straight']), RANGED, 'Topstitching is longer, so that it lies on the cloth and shows.'),
