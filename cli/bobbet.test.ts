@@ -79,7 +79,7 @@ describe('bad input is one line that names the field, exit 2, nothing on standar
     ['calc mass', { grams: 0, widthMm: 100, lengthMm: 100 }, 'grams: expected a number above 0, got 0'],
     ['match', '{', 'input: expected JSON'],
     ['match', '7', 'input: expected object, got 7'],
-    ['calc zip', {}, 'kind: expected one of centred, concealed, exposed, lapped, got nothing'],
+    ['calc zip', {}, 'kind: expected one of centred, concealed, exposed, lapped, between-folds, got nothing'],
     ['calc curve', { radiusMm: 0 }, 'radiusMm: expected a radius in mm above 0, got 0'],
     ['calc hump', { layerMm: 1, lowLayers: 4, highLayers: 2 }, 'highLayers: expected at least lowLayers'],
     ['calc topstitch', { edges: [], lengthMm: 3, fromEdgeMm: 6 }, 'edges: expected one edge or more'],

@@ -37,11 +37,20 @@ function stitchLength(input: z.infer<typeof stitchLengthInput>) {
   return { lengthMm, spi: spiFromLength(lengthMm) };
 }
 
-const threadInput = z.union(THREAD_SYSTEMS.map((system) => z.strictObject({ [system]: above0('a thread number') })));
+/** Counts are of one yarn; several are twisted into a thread. */
+const PLIED = ['cottonCount', 'metricCount'] as const;
+const plies = wholeWithin(1, 12, 'a whole number of plies').default(1);
+const threadInput = z.union([
+  ...THREAD_SYSTEMS.filter((system) => !PLIED.some((plied) => plied === system)).map((system) =>
+    z.strictObject({ [system]: above0('a thread number') }),
+  ),
+  z.strictObject({ cottonCount: above0('a thread number'), plies }),
+  z.strictObject({ metricCount: above0('a thread number'), plies }),
+]);
 
-function thread(input: z.infer<typeof threadInput>) {
-  const [system] = Object.keys(input) as (typeof THREAD_SYSTEMS)[number][];
-  return { ...threadNumbers(texFrom(system, input[system])) };
+function thread(input: Record<string, number>) {
+  const system = THREAD_SYSTEMS.find((name) => name in input)!;
+  return { ...threadNumbers(texFrom(system, input[system]) * (input.plies ?? 1)) };
 }
 
 /** `calc NAME`: plain arithmetic. */

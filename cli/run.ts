@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { readJson } from '../src/core/file';
 import { firstFieldError } from '../src/core/result';
+import { IN_MM, printLengths } from '../src/core/units';
 import { CALCULATIONS } from './calculations';
 import type { Command, TextCommand } from './command';
 import { COMMANDS, LATER, SCHOOL_LIST } from './commands';
@@ -117,7 +118,8 @@ function answer(command: Command, source: string, keep: ((picture: Uint8Array) =
       return refuse(`--png: cannot write the picture (${(cause as NodeJS.ErrnoException).code ?? 'unwritable'})`);
     }
   }
-  return done(result.value);
+  // Texts are in mm like the numbers beside them; lengths inside them are still marked.
+  return done(printLengths(result.value, IN_MM));
 }
 
 /**

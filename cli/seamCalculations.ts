@@ -45,7 +45,13 @@ export const SEAM_CALCULATIONS: Record<string, Command> = {
     'notches outside a curve, clips inside one',
     clipsInputSchema,
     orCannot(
-      z.strictObject({ differenceMm: number, kind: z.enum(['notch', 'clip']), count: number, spacingMm: number }),
+      z.strictObject({
+        differenceMm: number,
+        kind: z.enum(['notch', 'clip']),
+        count: number,
+        spacingMm: number.nullable(),
+        trimToMm: number.optional(),
+      }),
     ),
     clipsFor,
   ),
@@ -79,7 +85,7 @@ export const SEAM_CALCULATIONS: Record<string, Command> = {
       quarterBandMm: number,
       quarterOpeningMm: number,
       stretchToFitPercent: number,
-      passesGirth: z.boolean().optional(),
+      passesGirth: z.boolean().nullable().optional(),
     }),
     bandFor,
   ),

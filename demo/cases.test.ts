@@ -12,6 +12,7 @@ import type { Case } from './caseTypes';
 import { casesPage, refusalInput } from './casesPage';
 import { teacherAccepts } from './teacher';
 import type { Accepts } from './teacherTypes';
+import { IN_MM, withLengths } from '../src/core/units';
 
 const within = (value: number, [low, high]: readonly [number, number]) => value >= low - 1e-9 && value <= high + 1e-9;
 
@@ -45,13 +46,13 @@ function wrongIn(found: MatchOutput, { request, wanted }: Case): string[] {
     need(within(setup.widthMm, all.widthMm), 'width', setup.widthMm);
     need(within(setup.tensionSteps, all.tensionSteps), 'tension', setup.tensionSteps);
     need(within(setup.pressure, all.pressure), 'pressure', setup.pressure);
-    need(all.seam.test(plan.seam), 'seam', plan.seam);
+    need(all.seam.test(withLengths(plan.seam, IN_MM)), 'seam', plan.seam);
     need(all.secure.includes(plan.secure), 'secure', plan.secure);
     need(within(plan.press.maxSolePlateC, all.pressC), 'press', plan.press.maxSolePlateC);
     need(all.steam.includes(plan.press.steam), 'steam', plan.press.steam);
     if (wanted.hold) need(wanted.hold.test(plan.hold.join()), 'hold', plan.hold);
   }
-  if (wanted.says) need(wanted.says.test(text), `says ${wanted.says}`);
+  if (wanted.says) need(wanted.says.test(withLengths(text, IN_MM)), `says ${wanted.says}`);
   if (wanted.never) need(!wanted.never.test(text), `never ${wanted.never}`);
   if (wanted.missing) need(wanted.missing.test(found.missing.map((m) => m.what).join()), 'missing');
   return wrong;

@@ -9,6 +9,7 @@ import {
   sharpen,
 } from '../src/core/match';
 import { STITCH } from '../src/core/stitch';
+import { IN_MM, withLengths } from '../src/core/units';
 import { CASES, REFUSALS } from './cases';
 import type { Refusal } from './caseTypes';
 import { wrongAnswer } from './wrongAnswers';
@@ -37,7 +38,7 @@ function answerText(input: MatchInput): string {
   if (!setup) {
     const { missing } = sharpen(input);
     const way = missing[0] ? ` Way out: ${missing[0].what}, which ${missing[0].gains}.` : '';
-    return `**Blocked.** ${blocked.map((b) => b.text).join(' ')}${way}`;
+    return withLengths(`**Blocked.** ${blocked.map((b) => b.text).join(' ')}${way}`, IN_MM);
   }
   const size = setup.widthMm > 0 ? `${machineReads!.length} × ${machineReads!.width} mm` : `${machineReads!.length} mm`;
   const parts = [
@@ -94,7 +95,12 @@ export function casesPage(): string {
   const refusals = REFUSALS.map((refusal, i) => {
     const { blocked } = checkSetup(checkInputSchema.parse(refusalInput(refusal)));
     const text = blocked.find((b) => b.code === refusal.code)?.text ?? 'not refused';
-    return row([String(CASES.length + i + 1), refusal.ask, `${text} (\`${refusal.code}\`)`, refusal.why]);
+    return row([
+      String(CASES.length + i + 1),
+      refusal.ask,
+      `${withLengths(text, IN_MM)} (\`${refusal.code}\`)`,
+      refusal.why,
+    ]);
   });
   return `# Cases
 

@@ -47,7 +47,7 @@ export function sewnOnBoard(known: (clothId: string, kind: OperationKind, machin
       startedAt: day('11-21', '15:10'),
     }),
     sewing('cushion-zip', 'zip-centred', 'deck', 'zip-centred', {
-      answers: { zip: 400, opening: 400, row: 8 },
+      answers: { zip: 400, top: 40, opening: 440, row: 8 },
       jobId: 'cushion',
       seamId: 'cushion-6',
       step: 10,

@@ -2,6 +2,7 @@
 
 import TextField, { type TextFieldProps } from '@mui/material/TextField';
 import { useId, useState } from 'react';
+import { MeantButtons } from './MeantButtons';
 import type { Typed } from './typed';
 
 interface Props<T> {
@@ -27,36 +28,41 @@ export function Field<T>({ label, text, read, onValue, unit, help, autoFocus, on
   const shown = draft ?? text;
   const typed = draft === null ? null : read(draft);
   const problem = typed && !typed.ok ? typed.expected : null;
+  const meant = typed && !typed.ok ? (typed.meant ?? []) : [];
+  const type = (next: string) => {
+    setDraft(next);
+    const now = read(next);
+    if (now.ok) onValue(now.value);
+  };
   const settle = () => {
     // A text that could not be read stays, so that nothing typed is lost.
     if (typed?.ok) setDraft(null);
   };
   return (
-    <TextField
-      id={id}
-      label={unit ? `${label}, ${unit}` : label}
-      value={shown}
-      autoFocus={autoFocus}
-      size="small"
-      fullWidth
-      autoComplete="off"
-      error={problem !== null}
-      helperText={problem ?? help}
-      onChange={(event) => {
-        setDraft(event.target.value);
-        const next = read(event.target.value);
-        if (next.ok) onValue(next.value);
-      }}
-      onBlur={settle}
-      onKeyDown={(event) => {
-        if (event.key === 'Enter' && !problem) {
-          settle();
-          // Without this, the key would press again whatever gets the focus next.
-          if (onEnter) event.preventDefault();
-          onEnter?.();
-        }
-      }}
-      {...textFieldProps}
-    />
+    <div>
+      <TextField
+        id={id}
+        label={unit ? `${label}, ${unit}` : label}
+        value={shown}
+        autoFocus={autoFocus}
+        size="small"
+        fullWidth
+        autoComplete="off"
+        error={problem !== null}
+        helperText={problem ?? help}
+        onChange={(event) => type(event.target.value)}
+        onBlur={settle}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter' && !problem) {
+            settle();
+            // Without this, the key would press again whatever gets the focus next.
+            if (onEnter) event.preventDefault();
+            onEnter?.();
+          }
+        }}
+        {...textFieldProps}
+      />
+      <MeantButtons meant={meant} onTake={(one) => type(one.typed)} />
+    </div>
   );
 }

@@ -1,22 +1,31 @@
 import { describe, expect, it } from 'vitest';
 import { clothSchema } from '@/core/cloth';
-import { parseArealMassGsm } from '@/core/units';
-import { checkedBy, fieldProblem, lengthIn, numberBy, optionalBy, plainNumber, wordsBy } from './typed';
+import { massAsk, numberAsk } from '@/core/units';
+import { checkedBy, fieldProblem, optionalQuantity, quantity, wordsBy } from './typed';
 
-const weight = checkedBy<number | undefined>(optionalBy(parseArealMassGsm, 'a weight'), clothSchema.shape.massGsm);
+const weight = checkedBy<number | undefined>(optionalQuantity(massAsk('metric')), clothSchema.shape.massGsm);
 
 describe('what is typed into a field', () => {
   it('may be left empty', () => expect(weight('  ')).toEqual({ ok: true, value: undefined }));
   it('is read in any unit', () => expect(weight('19 momme')).toMatchObject({ ok: true }));
-  it('that is not a weight says what is expected', () =>
-    expect(weight('heavy')).toEqual({ ok: false, expected: 'Expected a weight.' }));
+  it('that is not a weight says so, and shows what one looks like', () =>
+    expect(weight('heavy')).toMatchObject({
+      ok: false,
+      expected: '“heavy” is not a weight of fabric. Type a number, such as 160 g/m².',
+    }));
   it('that the store would refuse says the same as the store', () =>
     expect(weight('0')).toEqual({ ok: false, expected: 'Expected a number above 0.' }));
   it('must be there where a number is a must', () => {
-    const hours = numberBy(plainNumber, 'hours');
-    expect(hours('')).toEqual({ ok: false, expected: 'Expected hours.' });
+    const hours = quantity(numberAsk('hours', 'metric'));
+    expect(hours('')).toEqual({ ok: false, expected: 'Type a number.' });
     expect(hours('1,5')).toEqual({ ok: true, value: 1.5 });
+    expect(hours('90 min')).toEqual({ ok: true, value: 1.5 });
   });
+  it('offers what it may have meant', () =>
+    expect(quantity(numberAsk('count', 'metric', { whole: true }))('2.5')).toMatchObject({
+      ok: false,
+      meant: [{ value: 2 }, { value: 3 }],
+    }));
   it('as words is trimmed, and no longer than the store takes', () => {
     const name = wordsBy(clothSchema.shape.name);
     expect(name('  Merino ')).toEqual({ ok: true, value: 'Merino' });
@@ -27,11 +36,5 @@ describe('what is typed into a field', () => {
     const input = { name: 'Merino', massGsm: -4 };
     const wrong = clothSchema.partial().safeParse(input);
     expect(fieldProblem(wrong.error!, input)).toEqual({ path: 'massGsm', text: 'Expected a number above 0.' });
-  });
-  it('reads commas, and lengths in the field’s own unit', () => {
-    expect(plainNumber('2,5')).toBe(2.5);
-    expect(plainNumber('2.5.1')).toBeNull();
-    expect(lengthIn('cm')('15,5')).toBe(155);
-    expect(lengthIn('in')('6 1/8')).toBeCloseTo(155.575, 6);
   });
 });

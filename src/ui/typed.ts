@@ -1,9 +1,12 @@
 import type { z } from 'zod';
 import { firstFieldError } from '@/core/result';
-import { type LengthUnit, parseLengthMm } from '@/core/units';
+import { type MeantValue, type QuantityAsk, readAnswer } from '@/core/units';
 
-/** What reading a typed text gives: a value, or what was expected instead. */
-export type Typed<T> = { ok: true; value: T } | { ok: false; expected: string };
+/** A number that may have been meant, for a button beside the field. */
+export type Meant = MeantValue;
+
+/** What reading a typed text gives: a value, or what was expected instead and what may have been meant. */
+export type Typed<T> = { ok: true; value: T } | { ok: false; expected: string; meant?: readonly Meant[] };
 
 /** A message of the border as it stands beside a field: a sentence, without what the field shows anyway. */
 export const sentence = (text: string): string =>
@@ -21,20 +24,27 @@ export function fieldProblem(error: z.ZodError, input: unknown): { path: string;
   return { path, text: sentence(message) };
 }
 
-/** Reads a number by a parser. */
-export function numberBy(parse: (text: string) => number | null, expected: string) {
-  return (text: string): Typed<number> => {
-    const value = parse(text);
-    return value === null ? { ok: false, expected: `Expected ${expected}.` } : { ok: true, value };
+/**
+ * Reads a number, the way people write it.
+ *
+ * @param ask - what is asked for
+ * @param empty - what to say where nothing stands
+ */
+export const quantity =
+  (ask: QuantityAsk, empty = 'Type a number.') =>
+  (text: string): Typed<number> => {
+    const answer = readAnswer(text, ask);
+    if (answer.kind === 'value') return { ok: true, value: answer.value };
+    return answer.kind === 'empty'
+      ? { ok: false, expected: empty }
+      : { ok: false, expected: answer.text, meant: answer.meant };
   };
-}
 
-/** Reads an optional number by a parser; an empty text is "not known". */
-export function optionalBy(parse: (text: string) => number | null, expected: string) {
-  const read = numberBy(parse, expected);
-  return (text: string): Typed<number | undefined> =>
-    text.trim() === '' ? { ok: true, value: undefined } : read(text);
-}
+/** As `quantity`; an empty text is "not known". */
+export const optionalQuantity =
+  (ask: QuantityAsk) =>
+  (text: string): Typed<number | undefined> =>
+    text.trim() === '' ? { ok: true, value: undefined } : quantity(ask)(text);
 
 /** Narrows a reader by a schema, so that a field says what the border would. */
 export function checkedBy<T>(read: (text: string) => Typed<T>, schema: z.ZodType) {
@@ -48,10 +58,3 @@ export function checkedBy<T>(read: (text: string) => Typed<T>, schema: z.ZodType
 
 /** Reads words, as far as a schema takes them. */
 export const wordsBy = (schema: z.ZodType) => checkedBy<string>((text) => ({ ok: true, value: text.trim() }), schema);
-
-/** Reads a plain number. */
-export const plainNumber = (text: string): number | null =>
-  /^-?\d*[.,]?\d+$/.test(text.trim()) ? Number(text.trim().replace(',', '.')) : null;
-
-/** Reads a length typed in the unit of its field, or in any unit written with it. */
-export const lengthIn = (bare: LengthUnit) => (text: string) => parseLengthMm(text, bare);

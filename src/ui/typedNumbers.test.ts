@@ -1,32 +1,47 @@
 import { describe, expect, it } from 'vitest';
-import { parseThreadTex } from '@/core/units';
+import { lengthAsk, numberAsk, spoolAnswer } from '@/core/units';
 import { typedNumbers } from './typedNumbers';
 
+const count = numberAsk('count', 'metric', { least: 1, whole: true });
 const fields = [
-  { key: 'dial', expected: 'a length on the dial', otherwise: 2 },
-  { key: 'stitches', expected: 'a whole number' },
+  { key: 'over', ask: lengthAsk('metric', 100, { most: 500 }), otherwise: 100 },
+  { key: 'stitches', ask: count },
 ];
 
 describe('numbers of a form', () => {
   it('are there once every one is typed or has something that stands for it', () =>
-    expect(typedNumbers({ stitches: '50' }, fields)).toMatchObject({ value: { dial: 2, stitches: 50 }, problems: {} }));
+    expect(typedNumbers({ stitches: '50' }, fields)).toMatchObject({
+      value: { over: 100, stitches: 50 },
+      problems: {},
+    }));
   it('are not there while one is missing, and that is no fault yet', () =>
-    expect(typedNumbers({ dial: '3' }, fields)).toEqual({ soFar: { dial: 3 }, value: null, problems: {} }));
+    expect(typedNumbers({ over: '20' }, fields)).toEqual({
+      soFar: { over: 200 },
+      value: null,
+      problems: {},
+      meant: {},
+    }));
   it('say beside the field what was expected', () =>
     expect(typedNumbers({ stitches: 'many' }, fields)).toEqual({
-      soFar: { dial: 2 },
+      soFar: { over: 100 },
       value: null,
-      problems: { stitches: 'Expected a whole number.' },
+      problems: { stitches: '“many” is not a number.' },
+      meant: { stitches: [] },
+    }));
+  it('offer what was meant: 100 in a field of centimetres', () =>
+    expect(typedNumbers({ over: '100' }, fields)).toMatchObject({
+      value: null,
+      meant: { over: [{ value: 100, typed: '10 cm' }] },
     }));
   it('that are optional may be missing, but not wrong', () => {
-    const wash = { key: 'wash', expected: 'a whole number', optional: true };
+    const wash = { key: 'wash', ask: count, optional: true };
     expect(typedNumbers({}, [wash]).value).toEqual({});
     expect(typedNumbers({ wash: 'first' }, [wash]).value).toBeNull();
   });
-  it('may be typed in any way their field knows', () => {
-    const tex = { key: 'tex', expected: 'a thread number', parse: parseThreadTex };
+  it('may be read in a way of their own', () => {
+    const tex = { key: 'tex', read: (text: string) => spoolAnswer(text, false) };
     expect(typedNumbers({ tex: 'Tkt 75' }, [tex]).value).toEqual({ tex: 40 });
+    expect(typedNumbers({ tex: '120' }, [tex]).value).toEqual({ tex: 25 });
+    expect(typedNumbers({ tex: 'blue' }, [tex]).problems.tex).toContain('not a thread number');
   });
-  it('decimal commas are fine', () =>
-    expect(typedNumbers({ stitches: '2,5' }, fields).value).toEqual({ dial: 2, stitches: 2.5 }));
 });

@@ -1,11 +1,11 @@
-import { plainNumber } from './typed';
+import { type Answer, type QuantityAsk, readAnswer } from '@/core/units';
+import type { Meant } from './typed';
 
-/** A number to be typed: its field, and what is expected in it. */
-export interface NumberField {
+/** A number to be typed: its field, and what is asked for in it, or how else it is read. */
+export type NumberField = NumberFieldFacts & ({ ask: QuantityAsk } | { read: (text: string) => Answer });
+
+interface NumberFieldFacts {
   key: string;
-  expected: string;
-  /** A plain number unless said otherwise. */
-  parse?: (text: string) => number | null;
   /** Stands for an empty text. */
   otherwise?: number;
   /** Whether the whole is complete without it. */
@@ -18,8 +18,9 @@ export interface TypedNumbers {
   soFar: Record<string, number | undefined>;
   /** All of them, optional ones where typed; null while one is missing or wrong. */
   value: Record<string, number> | null;
-  /** What is wrong, by field. */
+  /** What is wrong, by field, and what may have been meant. */
   problems: Record<string, string>;
+  meant: Record<string, readonly Meant[]>;
 }
 
 /**
@@ -30,14 +31,18 @@ export interface TypedNumbers {
  */
 export function typedNumbers(texts: Record<string, string>, fields: readonly NumberField[]): TypedNumbers {
   const problems: Record<string, string> = {};
+  const meant: Record<string, readonly Meant[]> = {};
   const value: Record<string, number> = {};
   let complete = true;
-  for (const { key, expected, parse = plainNumber, otherwise, optional } of fields) {
-    const text = (texts[key] ?? '').trim();
-    const read = text === '' ? (otherwise ?? null) : parse(text);
-    if (read !== null) value[key] = read;
-    else if (text !== '') problems[key] = `Expected ${expected}.`;
-    if (read === null && (text !== '' || !optional)) complete = false;
+  for (const field of fields) {
+    const { key, otherwise, optional } = field;
+    const text = texts[key] ?? '';
+    const answer = 'read' in field ? field.read(text) : readAnswer(text, field.ask);
+    if (answer.kind === 'value') value[key] = answer.value;
+    else if (answer.kind === 'unclear') {
+      [problems[key], meant[key], complete] = [answer.text, answer.meant, false];
+    } else if (otherwise !== undefined) value[key] = otherwise;
+    else if (!optional) complete = false;
   }
-  return { soFar: value, value: complete ? value : null, problems };
+  return { soFar: value, value: complete ? value : null, problems, meant };
 }

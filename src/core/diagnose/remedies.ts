@@ -60,7 +60,7 @@ export const REMEDY = tableOf<RemedyRow>()({
   'walking-foot': { ...TRIED, kind: 'setting', text: 'Put the walking foot on: the top layer is fed too.', minutes: 1.8, cures: { 'foot-drag': 0.88, 'pressure-high': 0.3 }, edit: { kind: 'foot', foot: 'walking' }, when: [['drag', '>=', 0.3]], caution: `${OFF} Tighten its screw and the needle clamp.` },
   'glide-foot': { ...TRIED, kind: 'setting', text: 'Put a foot with a slippery sole on.', minutes: 1.5, cures: { 'foot-drag': 0.6 }, edit: { kind: 'foot', foot: 'glide' }, when: [['drag', '>=', 0.6]], caution: OFF },
   'straight-plate': { ...TRIED, kind: 'setting', text: 'Put the straight-stitch plate on: its small hole holds the cloth up.', minutes: 2.5, cures: { 'plate-slot-wide': 0.92 }, edit: { kind: 'plate-straight' }, when: [['straightStitch', '>=', 1], ['twin', '<', 1]], caution: OFF },
-  'start-inside': { ...TRIED, kind: 'technique', text: 'Begin 10 mm in from the edge, back to the edge, then forward.', minutes: 0.4, cures: { 'start-at-edge': 0.85 } },
+  'start-inside': { ...TRIED, kind: 'technique', text: 'Begin {10 mm} in from the edge, back to the edge, then forward.', minutes: 0.4, cures: { 'start-at-edge': 0.85 } },
   leader: { ...TRIED, kind: 'technique', text: 'Begin on a leader scrap and run on to the cloth.', minutes: 0.8, cures: { 'start-at-edge': 0.85, 'plate-slot-wide': 0.35, 'tails-loose': 0.5 } },
   tissue: { ...TRIED, kind: 'technique', text: 'Lay white tissue under the seam, and tear it away afterwards.', minutes: 1.5, cures: { 'plate-slot-wide': 0.6, 'foot-drag': 0.3, 'pressure-high': 0.25 } },
   starch: { ...TRIED, kind: 'technique', text: 'Starch the edge and let it dry.', minutes: 6, cures: { 'foot-drag': 0.3, 'pressure-high': 0.25, 'soft-hem': 0.25 } },
@@ -75,10 +75,10 @@ export const REMEDY = tableOf<RemedyRow>()({
   shim: { ...TRIED, kind: 'technique', text: 'Stop needle down, lift the foot, put a folded scrap behind it so that it stands level.', minutes: 1, cures: { 'hump-step': 0.88 } },
   'hand-wheel': { ...TRIED, kind: 'technique', text: 'Over metal and humps turn the hand-wheel, stitch by stitch.', minutes: 1, cures: { 'hit-metal': 0.7, 'hump-step': 0.35 }, caution: 'Glasses on. After a strike, find every fragment and look at the plate for a burr.' },
   'press-cloth': { ...TRIED, kind: 'technique', text: 'Press through a cloth, one dot cooler.', minutes: 1, cures: { heat: 0.85 } },
-  'steam-back': { ...TRIED, kind: 'technique', text: 'Hold the iron 25 mm above and steam the seam back.', minutes: 1.5, cures: { pulled: 0.2, 'pressure-high': 0.1 } },
+  'steam-back': { ...TRIED, kind: 'technique', text: 'Hold the iron {25 mm} above and steam the seam back.', minutes: 1.5, cures: { pulled: 0.2, 'pressure-high': 0.1 } },
   'fence-tape': { ...TRIED, kind: 'technique', text: 'Stick a strip of tape on the plate as a fence, and look at it, not at the needle.', minutes: 0.8, cures: { 'eyes-on-needle': 0.85 } },
   'wider-allowance': { ...TRIED, kind: 'technique', text: 'Give the seam a wider allowance, or tape it.', minutes: 2, cures: { 'allowance-narrow': 0.85 } },
-  'zip-overlap': { ...TRIED, kind: 'technique', text: 'Start the rest of the seam 12 mm up, overlapping and hugging the stitching of the zip.', minutes: 2, cures: { 'zip-gap': 0.88 } },
+  'zip-overlap': { ...TRIED, kind: 'technique', text: 'Start the rest of the seam {12 mm} up, overlapping and hugging the stitching of the zip.', minutes: 2, cures: { 'zip-gap': 0.88 } },
   technician: { ...TRIED, kind: 'check', text: 'Take the machine to a qualified technician: hook timing is set inside.', minutes: 240, cures: { 'hook-timing': 0.97 } },
 });
 export type RemedyId = keyof typeof REMEDY;

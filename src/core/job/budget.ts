@@ -1,3 +1,4 @@
+import { mm } from '../units';
 import { stepsToReach } from '../numbers';
 import {
   bobbinMetres,
@@ -50,7 +51,10 @@ export interface NeedleNeed {
 
 /** One line of what else has to be there. */
 export interface NotionNeedLine {
+  /** What it is kept by. */
   name: string;
+  /** As it is shown, its size marked for `withLengths`. */
+  label: string;
   unit: 'mm' | 'count';
   needed: number;
   owned: number;
@@ -171,12 +175,13 @@ function notionsOf({ notions }: Pick<Job, 'notions'>, seams: readonly SeamNow[])
   for (const { work } of seams) {
     for (const { name, unit, amount, lengthMm } of work.notions) {
       const key = lengthMm === undefined ? name : `${name}, ${Math.round(lengthMm)} mm`;
-      const line = lines.get(key) ?? { name: key, unit, needed: 0, owned: 0, buy: 0 };
+      const label = lengthMm === undefined ? name : `${name}, ${mm(lengthMm)}`;
+      const line = lines.get(key) ?? { name: key, label, unit, needed: 0, owned: 0, buy: 0 };
       lines.set(key, { ...line, needed: line.needed + amount });
     }
   }
   for (const { name, unit, needed, owned } of notions) {
-    const line = lines.get(name) ?? { name, unit, needed: 0, owned: 0, buy: 0 };
+    const line = lines.get(name) ?? { name, label: name, unit, needed: 0, owned: 0, buy: 0 };
     lines.set(name, { ...line, needed: line.needed + needed, owned: line.owned + owned });
   }
   return [...lines.values()].map((line) => {

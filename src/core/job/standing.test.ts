@@ -191,22 +191,22 @@ describe('what a job takes', () => {
       ...job.seams[0],
       id: 'zip',
       procedureId: 'zip-centred',
-      answers: { zip: 200, opening: 200 },
+      answers: { zip: 200, top: 20, opening: 220 },
       count: 2,
     };
     const notions = [{ id: 'n', name: 'eyelets', unit: 'count' as const, needed: 4, owned: 1 }];
     const { budget } = jobStanding({ ...job, seams: [zip], notions }, around());
     expect(budget.notions).toEqual([
-      { name: 'zip, 200 mm', unit: 'count', needed: 2, owned: 0, buy: 2 },
-      { name: 'eyelets', unit: 'count', needed: 4, owned: 1, buy: 3 },
+      { name: 'zip, 200 mm', label: 'zip, {= 200 mm}', unit: 'count', needed: 2, owned: 0, buy: 2 },
+      { name: 'eyelets', label: 'eyelets', unit: 'count', needed: 4, owned: 1, buy: 3 },
     ]);
   });
 
   it('says why, where the answers of a seam do not go together', () => {
     const job = apron();
-    const wrong = { ...job.seams[0], procedureId: 'zip-centred', answers: { zip: 300, opening: 100 } };
+    const wrong = { ...job.seams[0], procedureId: 'zip-centred', answers: { zip: 300, top: 20, opening: 100 } };
     const [now] = jobStanding({ ...job, seams: [wrong] }, around()).seams;
-    expect(now.work.problem).toMatch(/zip is 300 mm long and its opening 100 mm/);
+    expect(now.work.problem).toMatch(/zip ends {= 320 mm} below the raw top edge and the opening is {= 100 mm}/);
     expect(now.work.needleMm).toBe(0);
   });
 });

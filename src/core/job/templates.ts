@@ -46,7 +46,7 @@ export const TEMPLATES: readonly Template[] = [
   ] },
   { id: 'cushion-zip', name: 'Piped cushion cover with a centred zip', second: 'the piping', pieces: [['front', 480, 480], ['back, upper', 480, 255], ['back, lower', 480, 255], ['bias strip', 43, 2000, 1, 'second']], seams: [
     { name: 'Piping round the front', does: 'piping', on: ['front', 'bias strip'], answers: { seam: 1800, corners: 4 }, cloth: 'pair' },
-    { name: 'Zip between the back pieces', does: 'zip-centred', on: ['back, upper', 'back, lower'], answers: { zip: 400, opening: 400 } },
+    { name: 'Zip between the back pieces', does: 'zip-centred', on: ['back, upper', 'back, lower'], answers: { zip: 400, top: 40, opening: 440 } },
     { name: 'Front to back, all round', does: 'enclosed', on: ['front', 'back, upper', 'back, lower'] },
     { name: 'Corners reinforced', does: 'reinforce', on: ['front'], answers: { count: 4 } },
   ] },

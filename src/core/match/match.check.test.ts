@@ -22,7 +22,7 @@ describe('jersey', () => {
     expect(setup!.widthMm).toSatisfy(sizes(1.5, 2.5));
     expect(setup!.pressure).toBeLessThanOrEqual(0.25);
     expect(setup!.foot).toBe('walking');
-    expect(plan.start.join(' ')).toMatch(/10 mm in/);
+    expect(plan.start.join(' ')).toMatch(/\{10 mm\} in/);
     expect(plan.hold).toContain('clips');
     expect(give.estimate[0]).toBeGreaterThanOrEqual(give.required);
   });

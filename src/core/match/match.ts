@@ -1,7 +1,7 @@
 import { machineReads, POINT, POINTS } from '../kit';
 import { giveOfSetup } from '../physics';
 import type { Blocked } from '../result';
-import { formatNumber } from '../units';
+import { formatNumber, mm } from '../units';
 import { alternativesTo, rejectedBy } from './explain/alternatives';
 import { assessAnswer } from './explain/assessAnswer';
 import { cautionsFor } from './explain/cautions';
@@ -170,7 +170,7 @@ function curveStopsIt({ input, seam }: Question): boolean {
 
 function curveTooTight(radiusMm: number, percent: number): Blocked {
   const gives = percent > 0 ? ` and still gives ${formatNumber(percent)} %` : '';
-  const text = `No stitch for this goes round a radius of ${formatNumber(radiusMm)} mm${gives}: a swing can be half the radius at most. Give the curve a larger radius, or sew it by hand.`;
+  const text = `No stitch for this goes round a radius of ${mm(radiusMm)}${gives}: a swing can be half the radius at most. Give the curve a larger radius, or sew it by hand.`;
   return { code: 'stitch.curve-too-tight', text, actual: radiusMm, unit: 'mm' };
 }
 

@@ -1,3 +1,4 @@
+import { mm } from '../units';
 import { type Hazard, riskLevel } from './risk';
 import type { SeamContext } from './seamContext';
 
@@ -22,6 +23,6 @@ export function humpRisk(seam: Pick<SeamContext, 'thicknessMm'>, nm: number): Ha
   return {
     sign: 'hump-stall',
     level: over <= 0 ? 0 : riskLevel(over + (JAMS.nm - nm) / 100),
-    why: () => `${seam.thicknessMm.toFixed(1)} mm under the foot: it tips, and the needle bends, at the step.`,
+    why: () => `${mm(seam.thicknessMm)} under the foot: it tips, and the needle bends, at the step.`,
   };
 }

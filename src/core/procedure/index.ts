@@ -58,6 +58,7 @@ export { needlesFit, sewnByMachine } from './engine/sewnBy';
 export { stepsOf, usualSteps } from './engine/stepsOf';
 export { newRun, OUTCOMES, type Run, runSchema, type RunStart } from './engine/run';
 export { SHEET, type Template, templateOf } from './engine/template';
+export { fillIn, type ProcedurePrinter, procedurePrinter } from './engine/printer';
 export * from './engine/workOut';
 
 /** Every operation that can be run, in the order of its group. */

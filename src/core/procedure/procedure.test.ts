@@ -3,7 +3,17 @@ import { describe, expect, it } from 'vitest';
 import { USUAL_SCHOOLS } from '../setup';
 import { SIGNS } from '../stitch';
 import { outlineOf } from '../seam';
-import { fillIn, type Given, type Numbers, PROCEDURE_GROUPS, PROCEDURES, stepsOf, takesOf, usualOf, workOut } from '.';
+import {
+  procedurePrinter,
+  type Given,
+  type Numbers,
+  PROCEDURE_GROUPS,
+  PROCEDURES,
+  stepsOf,
+  takesOf,
+  usualOf,
+  workOut,
+} from '.';
 
 const GIVEN: Given = {
   thicknessMm: 0.4,
@@ -38,7 +48,6 @@ const shaped = (shape: string, sizes: Record<string, number>): Partial<Given> =>
 const TIGHT = shaped('pocket', { radius: 6 });
 const OPEN = shaped('collar', {});
 const SMALL = shaped('box', { width: 200, height: 200 });
-const mm = (value: number) => `${value.toFixed(1)} mm`;
 
 describe('every operation', () => {
   it('stands in a group, has a name of its own, asks, and names faults that are known', () => {
@@ -54,7 +63,7 @@ describe('every operation', () => {
       for (const value of Object.values(numbers)) expect(Number.isFinite(value)).toBe(true);
       for (const step of stepsOf(p, numbers)) {
         for (const text of [step.do, step.check, step.caution ?? ''])
-          expect(() => fillIn(text, numbers, mm)).not.toThrow();
+          expect(() => procedurePrinter(p, numbers, 'inch').fill(text)).not.toThrow();
         expect(step.do).toMatch(/\.$/);
         const scene = p.views[step.view](numbers, GIVEN);
         const ids = new Set(scene.lines.map((line) => line.id));

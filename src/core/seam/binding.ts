@@ -1,3 +1,4 @@
+import { mm } from '../units';
 import { type Cannot, cannot } from './cannot';
 import { turnOfClothMm } from './turnOfCloth';
 
@@ -18,7 +19,7 @@ const WAYS = { single: { widths: 4, folds: 2, backs: 1 }, double: { widths: 6, f
  * @param way - single or double
  * @returns mm to cut; blocked when its own turns use the binding up
  * @example
- * boundEdge(10, 0.2, 0.8, 'single') // => { cutMm: 44.28 }
+ * boundEdge(10, 0.2, 0.8, 'single') // => { cutMm: 43.99 }
  * 'blocked' in boundEdge(2, 1, 3, 'single') // => true
  */
 export function boundEdge(
@@ -30,7 +31,7 @@ export function boundEdge(
   const { widths, folds, backs } = WAYS[way];
   const turns = edgeMm + turnOfClothMm(bindingMm, 1) + folds * turnOfClothMm(bindingMm, 0);
   if (turns > finishedMm) {
-    const text = `A ${finishedMm} mm binding is used up by its own turns in this cloth: make it wider.`;
+    const text = `A ${mm(finishedMm)} binding is used up by its own turns in this cloth: make it wider.`;
     return cannot('seam.binding-too-narrow', text, turns, finishedMm);
   }
   return { cutMm: widths * finishedMm + turns + backs * BACK_DEEPER_MM };

@@ -1,55 +1,12 @@
-import { atLeast, isBelow, stepsWithin } from '../numbers';
-import { longestChordMm, markStraights, outlineBends, outlineLengthMm, type Point, steeredStitchMm } from '../geometry';
-import { clipsFor } from './clips';
-
-/** A line to be sewn, mm, y down as on a drawing, and where the allowance lies for someone walking along it. */
-export interface Outline {
-  points: readonly Point[];
-  closed: boolean;
-  allowanceOn: 'left' | 'right';
-}
-
-/** How one outline is to be sewn and prepared. All in mm. */
-export interface OutlineRequest extends Outline {
-  /** The seam's own stitch length, used wherever the curve allows it. */
-  lengthMm: number;
-  toleranceMm: number;
-  /** What is left of the allowance when it is cut into. */
-  allowanceMm: number;
-  /** Stitch lengths are told in steps of this, mm. */
-  stepMm?: number;
-}
-
-/** A run of the outline sewn with one stitch length. */
-export interface OutlineStretch {
-  fromMm: number;
-  toMm: number;
-  lengthMm: number;
-}
-
-/** A corner: needle down and turn. An outer one is trimmed across, into an inner one the allowance is clipped. */
-export interface OutlinePivot {
-  alongMm: number;
-  turnDeg: number;
-  side: 'outer' | 'inner';
-}
-
-/** An outline worked out: stretches of stitch length, pivots at corners, cuts in the allowance. */
-export interface OutlineAnswer {
-  lengthMm: number;
-  stretches: OutlineStretch[];
-  pivots: OutlinePivot[];
-  cuts: { alongMm: number; kind: 'notch' | 'clip' }[];
-  /** Where the allowance is wider than the radius and has to be trimmed before it can be cut into. */
-  trimFirst: { alongMm: number; radiusMm: number }[];
-}
+import { atLeast, stepsWithin } from '../numbers';
+import { longestChordMm, markStraights, outlineBends, outlineLengthMm, steeredStitchMm } from '../geometry';
+import { allowanceCuts, clearOf } from './allowanceCuts';
+import type { OutlineAnswer, OutlineRequest, OutlineStretch } from './outlineTypes';
 
 /** A turn of this much at one point is a corner to pivot at, not part of a curve. */
 const CORNER_DEG = 35;
 /** Below this no home machine forms a stitch reliably. */
 export const SHORTEST_MM = 1;
-/** How wide a notch is at the raw edge, mm (common practice). */
-export const NOTCH_BASE_MM = 5;
 /** Nobody turns a dial for less than this much of seam. */
 const LEAST_STRETCH_MM = 15;
 
@@ -58,7 +15,8 @@ const LEAST_STRETCH_MM = 15;
  *
  * The outline is a polyline fine enough that no true curve turns 35° at one point; sharper turns are corners. The
  * stitch is shortened to stay within the tolerance of each bend and to be steered round it. A tight stretch too short to turn a dial for
- * is lengthened, a loose one takes the stitch of its tighter neighbour: the line is never coarser than asked. Cuts are spaced by `clipsFor`.
+ * is lengthened, a loose one takes the stitch of its tighter neighbour: the line is never coarser than asked. Cuts are as many
+ * as `clipsFor` says of each curve.
  *
  * @param request - outline and what is known of the seam
  * @returns stretches in order along the line; empty lists for fewer than two points
@@ -75,7 +33,7 @@ export function outlineSeam(request: OutlineRequest): OutlineAnswer {
     .map(({ alongMm, turnDeg }) => ({ alongMm, turnDeg, side: outer(turnDeg) ? 'outer' : 'inner' }) as const);
   const curves = bends.filter((b) => Math.abs(b.turnDeg) < CORNER_DEG);
   const stretches = lengthMm > 0 ? stretchesOf(request, curves, lengthMm) : [];
-  const { cuts, trimFirst } = cutsOf(request, curves, outer);
+  const { cuts, trimFirst } = allowanceCuts(request.allowanceMm, curves, outer);
   return { lengthMm, stretches, pivots, cuts: cuts.filter(clearOf(pivots, request, lengthMm)), trimFirst };
 }
 
@@ -139,52 +97,4 @@ function take(stretches: OutlineStretch[], i: number, beside: readonly number[])
   const [a, b] = [Math.min(i, into), Math.max(i, into)];
   const lengthMm = stretches[into].lengthMm;
   stretches.splice(a, 2, { fromMm: stretches[a].fromMm, toMm: stretches[b].toMm, lengthMm });
-}
-
-/**
- * Beside an inner corner the allowances of both edges lie over each other: a cut there would reach across the other seam.
- * The slit into the corner does its work.
- */
-function clearOf(pivots: readonly OutlinePivot[], { allowanceMm, closed }: OutlineRequest, lengthMm: number) {
-  const inner = pivots.filter(({ side }) => side === 'inner');
-  return ({ alongMm }: { alongMm: number }) =>
-    inner.every((pivot) => {
-      const apart = Math.abs(pivot.alongMm - alongMm);
-      return Math.min(apart, closed ? lengthMm - apart : Infinity) >= allowanceMm + NOTCH_BASE_MM / 2;
-    });
-}
-
-/** Walks along the line and cuts whenever the curve since the last cut has used up one spacing. */
-function cutsOf({ allowanceMm }: OutlineRequest, bends: Bends, outer: (turnDeg: number) => boolean) {
-  const cuts: OutlineAnswer['cuts'] = [];
-  const trimFirst: OutlineAnswer['trimFirst'] = [];
-  // A curve's first cut lies half a spacing from its beginning.
-  let used = 0.5;
-  let before = 0;
-  let side: boolean | null = null;
-  for (const { alongMm, turnDeg, radiusMm } of bends) {
-    const stepMm = alongMm - before;
-    before = alongMm;
-    const now = radiusMm === null || Math.abs(turnDeg) < 1e-9 ? null : outer(turnDeg);
-    if (now !== side) used = 0.5;
-    side = now;
-    if (now === null || radiusMm === null) continue;
-    const clips = clipsFor({
-      radiusMm,
-      turnDeg: 90,
-      allowanceMm,
-      side: now ? 'convex' : 'concave',
-      maxGapMm: 4,
-      notchBaseMm: NOTCH_BASE_MM,
-    });
-    if ('blocked' in clips) {
-      trimFirst.push({ alongMm, radiusMm });
-      continue;
-    }
-    used += stepMm / clips.spacingMm;
-    if (isBelow(used, 1)) continue;
-    cuts.push({ alongMm, kind: clips.kind });
-    used -= 1;
-  }
-  return { cuts, trimFirst };
 }

@@ -1,7 +1,7 @@
 import { clamp } from '../numbers';
 import { outlineLengthMm, type Point, readSvgOutline, walkParts } from '../geometry';
 import { type Cannot, cannot } from './cannot';
-import type { Outline } from './outline';
+import type { Outline } from './outlineTypes';
 import { OUTLINE_SHAPES } from './outlineShapes';
 import type { OutlineSpec } from './outlineSpec';
 

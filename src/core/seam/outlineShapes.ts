@@ -1,5 +1,5 @@
 import { type OutlinePart, type Point, walkParts } from '../geometry';
-import type { Outline } from './outline';
+import type { Outline } from './outlineTypes';
 
 /** One size of a shape: a question with one usual answer. */
 export interface ShapeSize {

@@ -3,6 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { chordErrorMm, longestChordMm, outlineBends } from '../geometry';
 import {
   bandFor,
+  bandWarnings,
+  easyBandRatio,
   boundEdge,
   clipsFor,
   cornerAnswer,
@@ -134,10 +136,11 @@ describe('any outline', () => {
 });
 
 describe('bands', () => {
-  it('four quarters make the band, and a band never stretches past half of what it can', () => {
+  it('four quarters make the band, and an easy ratio never stretches it past half of what it can', () => {
     fc.assert(
       fc.property(mm(150, 1200), mm(20, 150), mm(8, 60), (openingMm, stretch, bandWidthMm) => {
-        const band = bandFor({ openingMm, stretch, bandWidthMm, joinAllowanceMm: 10 });
+        const ratio = easyBandRatio({ openingMm, stretch, bandWidthMm });
+        const band = bandFor({ openingMm, ratio, joinAllowanceMm: 10 });
         expect(4 * band.quarterBandMm + 20).toBeCloseTo(band.cutMm, 8);
         expect(band.stretchToFitPercent).toBeLessThanOrEqual(stretch / 2 + 1e-6);
       }),
@@ -151,9 +154,19 @@ describe('bands', () => {
     expect(bandFor({ openingMm: 450, joinAllowanceMm: 10 }).passesGirth).toBeUndefined();
   });
 
-  it('one that recovers badly is cut a little shorter', () => {
-    const ratio = (recovery: number) => bandFor({ openingMm: 600, recovery, joinAllowanceMm: 10 }).ratio;
-    expect(ratio(65)).toBeLessThan(ratio(95));
+  it('whether one passes is not known while its stretch is not, unless it is wide enough as it is', () => {
+    const band = { openingMm: 600, ratio: 0.8, joinAllowanceMm: 10 };
+    expect(bandFor({ ...band, girthMm: 481 }).passesGirth).toBeNull();
+    expect(bandFor({ ...band, girthMm: 480 }).passesGirth).toBe(true);
+  });
+
+  it('stretch and recovery do not change its length, they warn', () => {
+    const ratio = (more: object) => bandFor({ openingMm: 600, joinAllowanceMm: 10, ...more }).ratio;
+    expect(ratio({ stretch: 10, recovery: 40 })).toBe(0.8);
+    expect(bandWarnings(0.8, 50, 80)).toEqual([]);
+    expect(bandWarnings(0.8, 49.9, 79)).toEqual(['overstretched', 'gapes']);
+    expect(bandWarnings(0.8, undefined, 60)).toEqual(['gapes']);
+    expect(bandWarnings(0.8, undefined, 59)).toEqual(['stays-stretched']);
   });
 });
 

@@ -1,3 +1,4 @@
+import { mm } from '../units';
 import * as z from 'zod';
 import { above0, wholeWithin } from '../result';
 import { type Cannot, cannot } from './cannot';
@@ -43,8 +44,8 @@ export function topstitchRows(input: z.infer<typeof topstitchInputSchema>): Tops
     });
     const short = edges.findIndex(({ rowMm }) => rowMm <= 0);
     if (short >= 0) {
-      const { mm } = input.edges[short];
-      const text = `Row ${row + 1} has no room on edge ${short + 1}: ${distance} mm in, a ${mm} mm edge is used up by its corners. Sew nearer to the edge.`;
+      const edge = input.edges[short];
+      const text = `Row ${row + 1} has no room on edge ${short + 1}: ${mm(distance)} in, a ${mm(edge.mm)} edge is used up by its corners. Sew nearer to the edge.`;
       return cannot('seam.topstitch-no-room', text, 0, edges[short].rowMm);
     }
     rows.push({ edges });

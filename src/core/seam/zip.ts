@@ -1,21 +1,8 @@
-import * as z from 'zod';
-import { above0, oneOf } from '../result';
-import { type Cannot, cannot } from './cannot';
+import type { Cannot } from './cannot';
+import { ABOVE_PULL_MM, FOLD_BITE_MM, FOOT_PASSES_MM, OVERLAP_MM, revealOf, SHOWN_MM, zipProblem } from './zipProblem';
+import type { ZipInput } from './zipInput';
 
-/** A zip to be placed. All in mm; `coilToTapeEdgeMm` from the middle of the coil to the edge of one tape. */
-export const zipInputSchema = z.strictObject({
-  kind: oneOf(['centred', 'concealed', 'exposed', 'lapped']),
-  zipMm: above0('a length in mm', 2000),
-  allowanceMm: above0('an allowance in mm', 100),
-  coilToTapeEdgeMm: above0('a distance in mm', 60),
-  coilWidthMm: above0('a width in mm', 40),
-  topstitchMm: above0('a distance in mm', 60).default(7),
-  lengthMm: above0('a length in mm', 12).default(2.5),
-  revealMm: above0('a width in mm', 60).optional(),
-});
-export type ZipInput = z.infer<typeof zipInputSchema>;
-
-/** A place on the drawing: along from the top stop, across from the seam line (the middle of an exposed zip), mm. */
+/** A place on the drawing: along from the raw top edge, across from the middle of the zip, mm. */
 export interface ZipPosition {
   alongMm?: number;
   acrossMm?: number;
@@ -29,12 +16,10 @@ export interface ZipPlan {
   /** Edge of the tape to the raw edge of the allowance, mm; negative when the tape overhangs. */
   tapeFromRawEdgeMm: number;
 }
+type Rows = Pick<ZipPlan, 'positions' | 'stitches'>;
 
-/** Room below the metal stop, above the pull of a concealed zip, and between needle and coil (common practice). */
+/** Room below the metal stop (common practice). */
 const BELOW_STOP_MM = 4;
-const ABOVE_PULL_MM = 12;
-const OVERLAP_MM = 12;
-const COIL_CLEAR_MM = 1;
 /** The hidden side of a lapped zip is stitched this far from its coil, near its fold (common practice). */
 const LAP_HIDDEN_MM = 2;
 
@@ -42,33 +27,37 @@ const rowOf = (mm: number, lengthMm: number) => {
   const count = Math.max(1, Math.round(mm / lengthMm));
   return { count, lengthMm: mm / count };
 };
-/** The bar below the stop takes an even number, so that both rows meet it alike. */
-const barOf = (mm: number, lengthMm: number) => {
+/** A bar with the seam in its middle takes an even number, so that both rows meet it alike. */
+const evenBarOf = (mm: number, lengthMm: number) => {
   const count = 2 * Math.max(1, Math.round(mm / lengthMm / 2));
   return { count, lengthMm: mm / count };
 };
 
+const bottomStopMm = ({ topMm, zipMm }: ZipInput) => topMm + zipMm;
+
 /**
  * Every position of a zip, along and across, and the stitches of each row.
  *
- * The coil must land on the seam line: the tape's edge lies (allowance − coil to tape edge) from the raw edge. Rows run
- * from the top to the bar below the metal stop and are counted in whole stitches.
+ * The coil must land on the seam line: the tape's edge lies (allowance − coil to tape edge) from the raw edge. Rows begin at the raw
+ * top edge, run to the bar below the metal stop and are counted in whole stitches. Between two folds the row is sewn on
+ * the fabric, a little outside each fold.
  *
  * @param input - kind and sizes in mm
  * @returns positions, rows and the tape's place; blocked when a row would hit the coil, miss the tape or leave the allowance
  * @example
- * zipPlan({ kind: 'centred', zipMm: 180, allowanceMm: 15, coilToTapeEdgeMm: 13, coilWidthMm: 6, topstitchMm: 7, lengthMm: 2.5 }).stitches.bar // => { count: 6, lengthMm: 2.33 }
- * zipPlan({ kind: 'concealed', zipMm: 220, allowanceMm: 15, coilToTapeEdgeMm: 10, coilWidthMm: 4, topstitchMm: 7, lengthMm: 2.5 }).tapeFromRawEdgeMm // => 5
+ * zipPlan({ kind: 'centred', zipMm: 180, topMm: 20, allowanceMm: 15, coilToTapeEdgeMm: 13, coilWidthMm: 6, topstitchMm: 7, lengthMm: 2.5 }).stitches // => { left: { count: 82, lengthMm: 2.49 }, bar: { count: 6, lengthMm: 2.33 }, right: { count: 82, lengthMm: 2.49 } }
+ * zipPlan({ kind: 'concealed', zipMm: 220, topMm: 0, allowanceMm: 15, coilToTapeEdgeMm: 10, coilWidthMm: 4, topstitchMm: 7, lengthMm: 2.5 }).tapeFromRawEdgeMm // => 5
  */
 export function zipPlan(input: ZipInput): ZipPlan | Cannot {
-  const wrong = whatIsWrong(input);
+  const wrong = zipProblem(input);
   if (wrong) return wrong;
   const { positions, stitches } = KINDS[input.kind](input);
   const half = input.coilWidthMm / 2;
+  const foldMm = input.kind === 'between-folds' ? foldOf(input) : 0;
   return {
     positions: {
-      topStop: { alongMm: 0, acrossMm: 0 },
-      bottomStop: { alongMm: input.zipMm, acrossMm: 0 },
+      topStop: { alongMm: input.topMm, acrossMm: 0 },
+      bottomStop: { alongMm: bottomStopMm(input), acrossMm: 0 },
       coilLeft: { acrossMm: -half },
       coilRight: { acrossMm: half },
       tapeLeft: { acrossMm: -input.coilToTapeEdgeMm },
@@ -76,16 +65,14 @@ export function zipPlan(input: ZipInput): ZipPlan | Cannot {
       ...positions,
     },
     stitches,
-    tapeFromRawEdgeMm: input.allowanceMm - input.coilToTapeEdgeMm,
+    tapeFromRawEdgeMm: foldMm + input.allowanceMm - input.coilToTapeEdgeMm,
   };
 }
 
-type Kind = (input: ZipInput) => Pick<ZipPlan, 'positions' | 'stitches'>;
-
 /** Two rows at a distance from the middle, joined by a bar below the stop. */
-function framed({ zipMm, lengthMm }: ZipInput, outMm: number): Pick<ZipPlan, 'positions' | 'stitches'> {
-  const alongMm = zipMm + BELOW_STOP_MM;
-  const row = rowOf(alongMm, lengthMm);
+function framed(input: ZipInput, outMm: number, barOf: typeof rowOf): Rows {
+  const alongMm = bottomStopMm(input) + BELOW_STOP_MM;
+  const row = rowOf(alongMm, input.lengthMm);
   return {
     positions: {
       leftRow: { acrossMm: -outMm },
@@ -94,45 +81,44 @@ function framed({ zipMm, lengthMm }: ZipInput, outMm: number): Pick<ZipPlan, 'po
       leftPivot: { alongMm, acrossMm: -outMm },
       rightPivot: { alongMm, acrossMm: outMm },
     },
-    stitches: { left: row, bar: barOf(2 * outMm, lengthMm), right: row },
+    stitches: { left: row, bar: barOf(2 * outMm, input.lengthMm), right: row },
   };
 }
 
-const KINDS: Record<ZipInput['kind'], Kind> = {
+const KINDS: Record<ZipInput['kind'], (input: ZipInput) => Rows> = {
   centred: (input) => {
-    const { positions, stitches } = framed(input, input.topstitchMm);
-    return {
-      positions: { ...positions, bastingEnd: { alongMm: input.zipMm }, seamStart: { alongMm: input.zipMm } },
-      stitches,
-    };
+    const { positions, stitches } = framed(input, input.topstitchMm, evenBarOf);
+    const alongMm = bottomStopMm(input);
+    return { positions: { ...positions, bastingEnd: { alongMm }, seamStart: { alongMm } }, stitches };
   },
   lapped: (input) => {
-    const { zipMm, lengthMm, topstitchMm } = input;
-    const alongMm = zipMm + BELOW_STOP_MM;
+    const { lengthMm, topstitchMm } = input;
+    const alongMm = bottomStopMm(input) + BELOW_STOP_MM;
+    const row = rowOf(alongMm, lengthMm);
     return {
       positions: {
         hiddenRow: { acrossMm: -(input.coilWidthMm / 2 + LAP_HIDDEN_MM) },
         lapRow: { acrossMm: topstitchMm },
         bar: { alongMm },
         pivot: { alongMm, acrossMm: topstitchMm },
-        seamStart: { alongMm: zipMm },
+        seamStart: { alongMm: bottomStopMm(input) },
       },
-      // The hidden side is sewn first and ends at the stop; the lap's row turns and closes to the seam below it.
-      stitches: { hidden: rowOf(zipMm, lengthMm), lap: rowOf(alongMm, lengthMm), bar: barOf(topstitchMm, lengthMm) },
+      // The hidden side is sewn first; the lap's row turns below the stop and closes to the seam.
+      stitches: { hidden: row, lap: row, bar: rowOf(topstitchMm, lengthMm) },
     };
   },
   exposed: (input) => {
     const reveal = revealOf(input) / 2;
-    const { positions, stitches } = framed(input, input.topstitchMm);
+    const { positions, stitches } = framed(input, input.topstitchMm, rowOf);
     const window = {
       windowLeft: { acrossMm: -reveal },
       windowRight: { acrossMm: reveal },
-      windowEnd: { alongMm: input.zipMm },
+      windowEnd: { alongMm: bottomStopMm(input) },
     };
     return { positions: { ...positions, ...window }, stitches };
   },
   concealed: (input) => {
-    const end = input.zipMm - ABOVE_PULL_MM;
+    const end = bottomStopMm(input) - ABOVE_PULL_MM;
     const groove = rowOf(end, input.lengthMm);
     return {
       positions: {
@@ -144,64 +130,27 @@ const KINDS: Record<ZipInput['kind'], Kind> = {
       stitches: { left: groove, right: groove },
     };
   },
+  'between-folds': (input) => {
+    const foldMm = foldOf(input);
+    const rowMm = foldRowOf(input);
+    const row = rowOf(bottomStopMm(input), input.lengthMm);
+    return {
+      positions: {
+        leftFold: { acrossMm: -foldMm },
+        rightFold: { acrossMm: foldMm },
+        leftRow: { acrossMm: -rowMm },
+        rightRow: { acrossMm: rowMm },
+      },
+      stitches: { left: row, right: row },
+    };
+  },
 };
 
-/** The row round an exposed zip's window bites at least this far into the cloth (common practice). */
-const WINDOW_BITE_MM = 1.5;
-const revealOf = ({ revealMm, coilWidthMm }: ZipInput) => revealMm ?? coilWidthMm + 2 * COIL_CLEAR_MM;
-
-function whatIsWrong(input: ZipInput): Cannot | null {
-  const { kind, zipMm, coilWidthMm, coilToTapeEdgeMm, topstitchMm } = input;
-  const half = coilWidthMm / 2;
-  if (coilToTapeEdgeMm <= half) {
-    return cannot('seam.zip-tape', 'The tape must be wider than the coil on it.', half, coilToTapeEdgeMm);
-  }
-  if (kind === 'concealed') {
-    const least = ABOVE_PULL_MM + OVERLAP_MM + input.lengthMm;
-    return zipMm > least
-      ? null
-      : cannot('seam.zip-short', 'The zip is too short for the seam to overlap its stitching.', least, zipMm);
-  }
-  const row = topstitchMm;
-  if (row < half + COIL_CLEAR_MM) {
-    return cannot(
-      'seam.zip-hits-coil',
-      'The row would run into the coil: stitch farther out.',
-      half + COIL_CLEAR_MM,
-      row,
-    );
-  }
-  if (kind === 'exposed' && revealOf(input) < coilWidthMm) {
-    return cannot(
-      'seam.zip-window',
-      'The window is narrower than the coil: make it wider.',
-      coilWidthMm,
-      revealOf(input),
-    );
-  }
-  const edge = revealOf(input) / 2 + WINDOW_BITE_MM;
-  if (kind === 'exposed' && row < edge) {
-    return cannot(
-      'seam.zip-off-window',
-      'The row would fall off the edge of the window: stitch farther out.',
-      edge,
-      row,
-    );
-  }
-  if (row >= coilToTapeEdgeMm) {
-    return cannot(
-      'seam.zip-misses-tape',
-      'The row would miss the tape: stitch nearer to the coil.',
-      coilToTapeEdgeMm,
-      row,
-    );
-  }
-  return kind !== 'exposed' && row >= input.allowanceMm
-    ? cannot(
-        'seam.zip-off-allowance',
-        'The row lies outside the allowance: stitch nearer, or cut it wider.',
-        input.allowanceMm,
-        row,
-      )
-    : null;
+/** From the middle of the zip to the fold: half of the teeth, and the tape that shows. */
+function foldOf({ coilWidthMm, shownMm = SHOWN_MM }: ZipInput): number {
+  return coilWidthMm / 2 + shownMm;
+}
+/** The row on the folded edge: on the fabric, and never so near to the teeth that the foot would ride on them. */
+function foldRowOf(input: ZipInput): number {
+  return Math.max(foldOf(input) + FOLD_BITE_MM, input.coilWidthMm / 2 + FOOT_PASSES_MM);
 }

@@ -55,7 +55,7 @@ export const SCHOOLS = [
     asks: 'Walking foot',
     names: ['when-needed', 'always', 'glide'],
     default: 'when-needed',
-    why: 'On when the layers would creep more than 2 mm in 300 mm.',
+    why: 'On when the layers would creep more than {2 mm} in {300 mm}.',
   },
   {
     ...TAUGHT,

@@ -6,13 +6,24 @@ export const GSM_PER_OZ_SQ_YD = 28.349523125 / 0.83612736;
 /** Grams per square metre in one momme: the weight in pounds of 100 yards of silk 45 inches wide. */
 export const GSM_PER_MOMME = 453.59237 / (45 * 0.0254 * 100 * 0.9144);
 
-const GSM_PER: Record<string, number> = {
+/** Grams per square metre in each unit the weight of fabric is written in. */
+export const GSM_PER: Readonly<Record<string, number>> = {
   '': 1,
   gsm: 1,
   g: 1,
   'g/m²': 1,
   'g/m2': 1,
   'g/sqm': 1,
+  'g/sq m': 1,
+  'g per m²': 1,
+  'g per m2': 1,
+  'g per square metre': 1,
+  'grams per square metre': 1,
+  grams: 1,
+  ounces: GSM_PER_OZ_SQ_YD,
+  ounce: GSM_PER_OZ_SQ_YD,
+  'oz/sq yd': GSM_PER_OZ_SQ_YD,
+  'oz per square yard': GSM_PER_OZ_SQ_YD,
   oz: GSM_PER_OZ_SQ_YD,
   'oz/yd²': GSM_PER_OZ_SQ_YD,
   'oz/yd2': GSM_PER_OZ_SQ_YD,

@@ -1,4 +1,4 @@
-import { formatInches, formatMm } from './length';
+import { formatInches, formatMm, MM_PER_INCH } from './length';
 
 /** Which units a person reads in. */
 export type UnitSystem = 'metric' | 'inch';
@@ -19,17 +19,62 @@ export function formatNumber(value: number, decimals = 1): string {
   return String(rounded === 0 ? 0 : rounded);
 }
 
+/** Below this a length is told in mm in both systems: a sixteenth of an inch says nothing of it. */
+const LEAST_INCHES_MM = 1.5;
+/** Up to 1 cm is told in mm; from so many metres or inches on, in metres or yards. */
+const MOST_MM = 10;
+const MOST_CM_MM = 2000;
+const MOST_INCHES_MM = 120 * MM_PER_INCH;
+
 /**
- * A length in the person's units.
+ * A length in the person's units, as a hand can measure it.
+ *
+ * Metric: tenths of a mm up to 1 cm, half millimetres in cm above, metres from 2 m. Inches: sixteenths, yards from 120 in, and mm for
+ * what is too small for a sixteenth.
  *
  * @param mm - millimetres
  * @param system - metric or inch
- * @returns for example `16 mm` or `5/8 in`
+ * @param parts - into how many parts the inch is divided
+ * @returns for example `1.6 cm` or `5/8 in`
  * @example
+ * formatLength(15.875, 'metric') // => '1.6 cm'
  * formatLength(15.875, 'inch') // => '5/8 in'
+ * formatLength(0.8, 'inch') // => '0.8 mm'
+ * formatLength(2105, 'metric') // => '2.11 m'
  */
-export function formatLength(mm: number, system: UnitSystem): string {
-  return system === 'inch' ? formatInches(mm) : formatMm(mm);
+export function formatLength(mm: number, system: UnitSystem, parts: 16 | 32 = 16): string {
+  if (mm < 0) return `−${formatLength(-mm, system, parts)}`;
+  if (system === 'metric') return formatMetric(mm);
+  if (mm < LEAST_INCHES_MM) return formatMm(mm);
+  return mm < MOST_INCHES_MM ? formatInches(mm, parts) : formatMetres(mm, system);
+}
+
+function formatMetric(mm: number): string {
+  // 9.96 mm is 1 cm, and 10.2 is not "10.2 mm": what is shown decides, not what is behind it.
+  if (Math.round(mm * 10) / 10 < MOST_MM || mm === MOST_MM) return formatMm(mm);
+  return mm < MOST_CM_MM ? `${formatNumber(Math.round(mm * 2) / 20, 2)} cm` : formatMetres(mm, 'metric');
+}
+
+/** Steps in which a rule of thumb is said in inches: up to so many mm, in this part of an inch. */
+const ROUND_STEPS: readonly (readonly [toMm: number, perInch: number])[] = [
+  [5, 16],
+  [25, 8],
+  [100, 4],
+  [300, 2],
+];
+
+/**
+ * A rule of thumb, such as 15 mm or 30 cm, as the round figure in inches that stands for it.
+ *
+ * @param mm - a round figure in metric, mm
+ * @returns mm: sixteenths for the smallest, whole inches for the largest
+ * @example
+ * roundInInches(15) // => 15.875
+ * roundInInches(300) // => 304.8
+ */
+export function roundInInches(mm: number): number {
+  const perInch = ROUND_STEPS.find(([toMm]) => mm < toMm)?.[1] ?? 1;
+  return mm < LEAST_INCHES_MM ? mm : (Math.round((mm / MM_PER_INCH) * perInch) / perInch) * MM_PER_INCH;
 }
 
 const YARD_MM = 914.4;

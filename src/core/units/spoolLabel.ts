@@ -1,3 +1,4 @@
+import type { Answer } from './answer';
 import { formatNumber } from './format';
 import { parseQuantity } from './quantity';
 import { parseThreadTex, texFrom } from './threadNumber';
@@ -94,4 +95,22 @@ function withPlies({ system, after, count, plies }: Record<string, string>, cott
   const [metric, english] = [metricCount(n, p), cottonCount(n, p)];
   if (said) return { ...(said === 'nm' ? metric : english), guessed: false, others: [] };
   return guess(cotton || n <= COTTON_COUNT_TO ? [english, metric] : [metric, english]);
+}
+
+/**
+ * A thread number typed where only its Tex is asked for.
+ *
+ * @param text - what stands on the spool
+ * @param cotton - whether the thread is cotton
+ * @returns Tex, or what to say; the likeliest where the system was not written
+ */
+export function spoolAnswer(text: string, cotton: boolean): Answer {
+  if (text.trim() === '') return { kind: 'empty' };
+  const read = readSpoolLabel(text, cotton);
+  if (read) return { kind: 'value', value: read.tex };
+  return {
+    kind: 'unclear',
+    text: `“${text.trim()}” is not a thread number. Type it as printed, such as No. 120 or Tex 27.`,
+    meant: [],
+  };
 }

@@ -8,6 +8,7 @@ export interface ThreadNumbers {
   weight: number;
   cottonCount: number;
   metricCount: number;
+  cottonTicket: number;
 }
 
 /** How each system counts: `direct` grows with thickness, `inverse` shrinks (value = k / Tex). */
@@ -18,6 +19,7 @@ const SYSTEM: Record<keyof ThreadNumbers, { direct?: number; inverse?: number; w
   weight: { inverse: 1000, words: ['wt', 'weight'] },
   cottonCount: { inverse: 590.5, words: ['ne', 'nec', 'cotton count'] },
   metricCount: { inverse: 1000, words: ['nm', 'metric count'] },
+  cottonTicket: { inverse: 1770, words: ['cotton ticket'] },
 };
 
 /** The names of the thread numbering systems. */
@@ -26,7 +28,7 @@ export const THREAD_SYSTEMS = Object.keys(SYSTEM) as (keyof ThreadNumbers)[];
 /**
  * Linear density in Tex from a number in any system.
  *
- * Tex is g per 1000 m (ISO 1144). Synthetic ticket ≈ 3000/Tex; "weight" ≈ 1000/Tex and cotton count 590.5/Tex.
+ * Tex is g per 1000 m (ISO 1144). Synthetic ticket ≈ 3000/Tex, cotton ticket ≈ 1770/Tex; "weight" ≈ 1000/Tex and cotton count 590.5/Tex.
  * Labels round, so a ticket printed on a spool is only near its Tex.
  *
  * @param system - the numbering system

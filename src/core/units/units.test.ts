@@ -32,7 +32,7 @@ describe('people’s ways of writing numbers are read', () => {
     ['2 yd', 1828.8],
   ])('%s is %f mm', (text, mm) => expect(parseLengthMm(text)).toBeCloseTo(mm, 10));
 
-  it.each(['', 'ten', '5/0', '--3', '-3 mm', '3 parsecs', '1.2.3'])('%j is not a length', (text) =>
+  it.each(['', 'heavy', '5/0', '--3', '-3 mm', '3 parsecs', '1.2.3'])('%j is not a length', (text) =>
     expect(parseLengthMm(text)).toBeNull(),
   );
 

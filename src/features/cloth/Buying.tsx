@@ -11,19 +11,13 @@ import { BUYING_FIELDS, useBuying } from './useBuying';
 
 /** How much to buy: the pattern's length on this cloth's width, with the wash, the nap, the repeat and the lay in it. */
 export function Buying({ record }: { record: ClothRecord }) {
-  const { draft, units, napped, oneWay, single, shrink, answer } = useBuying(record);
+  const { draft, asks, napped, oneWay, single, shrink, answer } = useBuying(record);
   return (
     <section aria-labelledby="buying" className={styles.follows}>
       <h2 id="buying">How much to buy</h2>
       <div className={styles.threes}>
         {BUYING_FIELDS.map(({ key, label, unit }) => (
-          <DraftField
-            key={key}
-            draft={draft}
-            name={key}
-            label={label}
-            unit={unit === 'count' ? undefined : units[unit]}
-          />
+          <DraftField key={key} draft={draft} name={key} label={label} ask={asks[unit]} />
         ))}
       </div>
       <div className={styles.ticks}>

@@ -15,9 +15,9 @@ import {
   TRAITS,
 } from '@/core/cloth';
 import { type ClothRecord, clothRecordSchema } from '@/core/file';
-import { formatNumber, parseArealMassGsm } from '@/core/units';
+import { lengthAsk, massAsk, numberAsk } from '@/core/units';
 import { useUnits } from '@/parts/workspace';
-import { checkedBy, Field, lengthIn, optionalBy, Select, plainNumber, Ticks, withTick, wordsBy } from '@/ui';
+import { checkedBy, Field, OptionalQuantityField, Select, Ticks, withTick, wordsBy } from '@/ui';
 import styles from './Cloth.module.css';
 import type { SaveCloth } from './saveCloth';
 import { readFibres } from './fibres';
@@ -106,17 +106,16 @@ function Colour({ record, onSave }: Props) {
 }
 
 function MeasureFields({ record, onSave }: Props) {
-  const { mass } = useUnits();
+  const { system } = useUnits();
   const { cloth } = record;
   const shape = knownClothSchema.shape;
   const set = (change: Partial<typeof cloth>) => onSave((now) => ({ cloth: { ...now.cloth, ...change } }));
-  const text = (value: number | undefined) => (value === undefined ? '' : formatNumber(value, 2));
   const percent = (key: 'stretchAcross' | 'stretchAlong' | 'recovery', label: string) => (
-    <Field
+    <OptionalQuantityField
       label={label}
-      unit="%"
-      text={text(cloth[key])}
-      read={checkedBy<number | undefined>(optionalBy(plainNumber, 'a percent'), shape[key])}
+      ask={numberAsk('percent', system, { least: 0, most: key === 'recovery' ? 100 : 400, usual: 35 })}
+      schema={shape[key]}
+      value={cloth[key]}
       onValue={(value) => set({ [key]: value })}
     />
   );
@@ -127,21 +126,19 @@ function MeasureFields({ record, onSave }: Props) {
         gives it back.
       </p>
       <div className={styles.pair}>
-        <Field
+        <OptionalQuantityField
           label="Weight"
-          text={cloth.massGsm === undefined ? '' : mass(cloth.massGsm)}
-          read={checkedBy<number | undefined>(
-            optionalBy(parseArealMassGsm, 'a weight, such as 160 g/m², 12 oz or 19 momme'),
-            shape.massGsm,
-          )}
+          ask={massAsk(system, { least: 5, most: 3000 })}
+          schema={shape.massGsm}
+          value={cloth.massGsm}
           onValue={(massGsm) => set({ massGsm })}
           help="g/m², oz or momme"
         />
-        <Field
+        <OptionalQuantityField
           label="Thickness of one layer"
-          unit="mm"
-          text={text(cloth.thicknessMm)}
-          read={checkedBy<number | undefined>(optionalBy(lengthIn('mm'), 'a thickness in mm'), shape.thicknessMm)}
+          ask={lengthAsk(system, 0.8, { least: 0.02, most: 30 })}
+          schema={shape.thicknessMm}
+          value={cloth.thicknessMm}
           onValue={(thicknessMm) => set({ thicknessMm })}
         />
         {percent('stretchAcross', 'Stretches across')}

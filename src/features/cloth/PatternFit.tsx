@@ -2,9 +2,9 @@
 
 import { clothOf, clothProfile, type DemandFit, stretchDemand, stretchDemandSchema } from '@/core/cloth';
 import type { ClothRecord } from '@/core/file';
-import { formatNumber } from '@/core/units';
+import { formatNumber, lengthAsk } from '@/core/units';
 import { useDraft, useUnits } from '@/parts/workspace';
-import { DraftField, fieldProblem, lengthIn, typedNumbers } from '@/ui';
+import { DraftField, fieldProblem, typedNumbers } from '@/ui';
 import styles from './Cloth.module.css';
 
 const LOOK: Record<DemandFit['verdict'], string | undefined> = {
@@ -16,11 +16,13 @@ const LOOK: Record<DemandFit['verdict'], string | undefined> = {
 
 function usePatternFit(record: ClothRecord) {
   const { system } = useUnits();
-  const unit = system === 'inch' ? 'in' : 'cm';
+  const ask = lengthAsk(system, 100, { least: 10, most: 2000 });
   const { texts, setText } = useDraft(`cloth:${record.id}:pattern`);
   const { stretchAcross, recovery } = clothProfile(clothOf(record));
-  const mark = (key: string) => ({ key, parse: lengthIn(unit), expected: `a length in ${unit}` });
-  const { value, problems } = typedNumbers(texts, [mark('restMm'), mark('reachMm')]);
+  const { value, problems, meant } = typedNumbers(texts, [
+    { key: 'restMm', ask },
+    { key: 'reachMm', ask },
+  ]);
   const cloth = {
     stretchPercent: stretchAcross.value,
     leastPercent: stretchAcross.low,
@@ -33,8 +35,8 @@ function usePatternFit(record: ClothRecord) {
     problems[path] = text;
   }
   return {
-    unit,
-    draft: { texts, setText, problems },
+    ask,
+    draft: { texts, setText, problems, meant },
     stretchAcross,
     fit: checked?.success ? { ...stretchDemand(checked.data), restMm: checked.data.restMm } : null,
   };
@@ -43,14 +45,14 @@ function usePatternFit(record: ClothRecord) {
 /** The stretch ruler printed on a pattern, against this cloth. */
 export function PatternFit({ record }: { record: ClothRecord }) {
   const { length } = useUnits();
-  const { unit, draft, stretchAcross, fit } = usePatternFit(record);
+  const { ask, draft, stretchAcross, fit } = usePatternFit(record);
   return (
     <section aria-labelledby="fit" className={styles.fit}>
       <h2 id="fit">Does it fit a pattern made for stretch?</h2>
       <p>Many patterns print two marks: fold the cloth, hold it at the first, it must reach the second.</p>
       <div className={styles.pair}>
-        <DraftField draft={draft} name="restMm" label="First mark" unit={unit} />
-        <DraftField draft={draft} name="reachMm" label="Must reach" unit={unit} />
+        <DraftField draft={draft} name="restMm" label="First mark" ask={ask} />
+        <DraftField draft={draft} name="reachMm" label="Must reach" ask={ask} />
       </div>
       {fit && (
         <p aria-live="polite" className={styles.fitSays}>

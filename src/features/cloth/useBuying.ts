@@ -3,7 +3,8 @@
 import { clothOf, clothProfile, clothToBuy, shrinkFinding, shoppingSchema, usualShrinkage } from '@/core/cloth';
 import type { ClothRecord } from '@/core/file';
 import { useDraft, useUnits } from '@/parts/workspace';
-import { fieldProblem, lengthIn, typedNumbers } from '@/ui';
+import { lengthAsk, numberAsk, type UnitSystem } from '@/core/units';
+import { fieldProblem, typedNumbers } from '@/ui';
 
 /** The fields of the sum, by where they go in it, and how each is typed. */
 export const BUYING_FIELDS = [
@@ -15,8 +16,12 @@ export const BUYING_FIELDS = [
   { key: 'matchedPieces', label: 'Pieces to match', unit: 'count', optional: true },
 ] as const;
 
-const METRIC = { length: 'm', width: 'cm' } as const;
-const INCH = { length: 'yd', width: 'in' } as const;
+/** Fabric is bought by the metre or the yard, and measured across in cm or inches. */
+const asksIn = (system: UnitSystem) => ({
+  length: { ...lengthAsk(system, 2000, { least: 10, most: 100_000 }), bare: system === 'inch' ? 'yd' : 'm' },
+  width: lengthAsk(system, 1400, { least: 0, most: 5000 }),
+  count: numberAsk('count', system, { least: 0, most: 500, whole: true, usual: 4 }),
+});
 
 /** The sum of one cloth: what was typed, what is wrong with it, and how much to buy. */
 export function useBuying(record: ClothRecord) {
@@ -26,14 +31,10 @@ export function useBuying(record: ClothRecord) {
   const found = shrinkFinding(record.readings);
   const shrink = found ?? usualShrinkage(cloth);
   const napped = clothProfile(cloth).traits.includes('napped');
-  const units = system === 'inch' ? INCH : METRIC;
-  const { value, problems } = typedNumbers(
+  const asks = asksIn(system);
+  const { value, problems, meant } = typedNumbers(
     texts,
-    BUYING_FIELDS.map((field) =>
-      field.unit === 'count'
-        ? { ...field, expected: 'a whole number of pieces' }
-        : { ...field, parse: lengthIn(units[field.unit]), expected: `a length in ${units[field.unit]}` },
-    ),
+    BUYING_FIELDS.map((field) => ({ ...field, ask: asks[field.unit] })),
   );
   const oneWay = texts.oneWay ? texts.oneWay === 'yes' : napped;
   const singleLayer = texts.single === 'yes';
@@ -50,8 +51,8 @@ export function useBuying(record: ClothRecord) {
     problems[path] ??= text;
   }
   return {
-    draft: { texts, setText, problems },
-    units,
+    draft: { texts, setText, problems, meant },
+    asks,
     napped,
     oneWay,
     single: singleLayer,

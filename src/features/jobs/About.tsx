@@ -2,11 +2,11 @@
 
 import Button from '@mui/material/Button';
 import { type JobPiece, jobPieceSchema, jobSchema, withoutPiece } from '@/core/job';
-import { formatNumber } from '@/core/units';
+import { lengthAsk, numberAsk } from '@/core/units';
 import { jobs } from '@/data';
 import type { JobNow } from '@/parts/jobs';
-import { newId, useAct, useQuestion } from '@/parts/workspace';
-import { checkedBy, Field, lengthIn, numberBy, optionalBy, Select, plainNumber, wordsBy } from '@/ui';
+import { newId, useAct, useQuestion, useUnits } from '@/parts/workspace';
+import { Field, OptionalQuantityField, QuantityField, Select, wordsBy } from '@/ui';
 import { ColourField } from './ColourField';
 import { JobCloths } from './JobCloths';
 import styles from './Jobs.module.css';
@@ -14,8 +14,6 @@ import styles from './Jobs.module.css';
 const NAME = wordsBy(jobSchema.shape.name);
 const NOTES = wordsBy(jobSchema.shape.notes);
 const PIECE = wordsBy(jobPieceSchema.shape.name);
-const SIZE = checkedBy(optionalBy(lengthIn('mm'), 'a length, such as 520 or 20 1/2 in'), jobPieceSchema.shape.widthMm);
-const COUNT = checkedBy(numberBy(plainNumber, 'a whole number'), jobPieceSchema.shape.count.unwrap());
 
 /** What is made, on which machine, in which colour; its pieces; notes. */
 export function About({ now }: { now: JobNow }) {
@@ -87,25 +85,32 @@ function PieceRow({ now: { job, cloths }, piece }: { now: JobNow; piece: JobPiec
     );
   const remove = () =>
     act(`Piece “${piece.name}” deleted`, () => jobs.change(job.id, (j) => j && withoutPiece(j, piece.id)));
-  const size = (mm: number | undefined) => (mm === undefined ? '' : formatNumber(mm, 1));
+  const { system } = useUnits();
+  const sizeAsk = lengthAsk(system, 500, { least: 1, most: 20_000 });
   return (
     <li className={styles.piece}>
       <Field label="Piece" text={piece.name} read={PIECE} onValue={(name) => void edit({ name })} />
-      <Field
+      <OptionalQuantityField
         label="Wide"
-        unit="mm"
-        text={size(piece.widthMm)}
-        read={SIZE}
+        ask={sizeAsk}
+        schema={jobPieceSchema.shape.widthMm}
+        value={piece.widthMm}
         onValue={(widthMm) => void edit({ widthMm })}
       />
-      <Field
+      <OptionalQuantityField
         label="Long"
-        unit="mm"
-        text={size(piece.lengthMm)}
-        read={SIZE}
+        ask={sizeAsk}
+        schema={jobPieceSchema.shape.lengthMm}
+        value={piece.lengthMm}
         onValue={(lengthMm) => void edit({ lengthMm })}
       />
-      <Field label="Count" text={String(piece.count)} read={COUNT} onValue={(count) => void edit({ count })} />
+      <QuantityField
+        label="Count"
+        ask={numberAsk('count', system, { least: 1, most: 999, whole: true, usual: 2 })}
+        schema={jobPieceSchema.shape.count.unwrap()}
+        value={piece.count}
+        onValue={(count) => void edit({ count })}
+      />
       <Select
         label="Cloth"
         value={piece.clothId ?? ''}

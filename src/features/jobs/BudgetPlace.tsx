@@ -164,16 +164,16 @@ function Time({ now: { left, weighed, needleMin, items, pace, tookMin } }: { now
 
 /** What is missing for what is still to be sewn. */
 function Shopping({ now: { restBudget: budget, items } }: { now: JobNow }) {
-  const { metres, length } = useUnits();
+  const { metres, length, say } = useUnits();
   if (items.length === 0) return null;
   const lines = [
     ...budget.threads.flatMap((t) =>
       t.buyMm > 0 ? [`${metres(t.buyMm)} of ${threadName(t.thread)}${t.colour ? `, ${t.colour}` : ''}`] : [],
     ),
     ...budget.needles.flatMap((n) => (n.buy > 0 ? [`${n.buy} × ${n.name}`] : [])),
-    ...budget.notions.flatMap(({ name, unit, buy }) => {
+    ...budget.notions.flatMap(({ label, unit, buy }) => {
       if (buy <= 0) return [];
-      return [unit === 'mm' ? `${buy >= 1000 ? metres(buy) : length(buy)} of ${name}` : `${buy} × ${name}`];
+      return [unit === 'mm' ? `${buy >= 1000 ? metres(buy) : length(buy)} of ${say(label)}` : `${buy} × ${say(label)}`];
     }),
   ];
   return (

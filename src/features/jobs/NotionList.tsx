@@ -2,15 +2,19 @@
 
 import Button from '@mui/material/Button';
 import { type Notion, type NotionNeedLine, notionSchema } from '@/core/job';
-import { formatNumber } from '@/core/units';
+import { formatNumber, lengthAsk, numberAsk, type UnitSystem } from '@/core/units';
 import { jobs } from '@/data';
 import type { JobNow } from '@/parts/jobs';
-import { newId, useAct } from '@/parts/workspace';
-import { checkedBy, Field, numberBy, Select, plainNumber, wordsBy } from '@/ui';
+import { newId, useAct, useUnits } from '@/parts/workspace';
+import { Field, QuantityField, Select, wordsBy } from '@/ui';
 import styles from './Jobs.module.css';
 
 const NAME = wordsBy(notionSchema.shape.name);
-const AMOUNT = checkedBy(numberBy(plainNumber, 'an amount'), notionSchema.shape.needed);
+/** What is bought by the piece is counted; elastic, tape and cord are measured. */
+const amountAsk = (system: UnitSystem, unit: Notion['unit']) =>
+  unit === 'mm'
+    ? lengthAsk(system, 500, { least: 0, most: 1_000_000 })
+    : numberAsk('count', system, { least: 0, most: 1_000_000, usual: 2 });
 
 type Edit = (change: (now: Notion[]) => Notion[]) => Promise<void>;
 
@@ -39,7 +43,8 @@ export function NotionList({ now: { job, budget } }: { now: JobNow }) {
 }
 
 /** What an operation uses up: how much of it is there. */
-function Used({ line: { name, unit, needed, owned }, edit }: { line: NotionNeedLine; edit: Edit }) {
+function Used({ line: { name, label, unit, needed, owned }, edit }: { line: NotionNeedLine; edit: Edit }) {
+  const { system, length, say } = useUnits();
   const setOwned = (value: number) =>
     edit((now) =>
       now.some((n) => n.name === name)
@@ -47,12 +52,11 @@ function Used({ line: { name, unit, needed, owned }, edit }: { line: NotionNeedL
         : [...now, { id: newId(), name, unit, needed: 0, owned: value }],
     );
   return (
-    <Field
-      label={`${name}: there is`}
-      unit={unit === 'mm' ? 'mm' : undefined}
-      help={`${formatNumber(needed, 0)}${unit === 'mm' ? ' mm' : ''} wanted`}
-      text={formatNumber(owned, 0)}
-      read={AMOUNT}
+    <QuantityField
+      label={`${say(label)}: there is`}
+      ask={amountAsk(system, unit)}
+      help={`${unit === 'mm' ? length(needed) : formatNumber(needed, 0)} wanted`}
+      value={owned}
       onValue={(value) => void setOwned(value)}
     />
   );
@@ -63,6 +67,7 @@ function Extra({ notion, edit }: { notion: Notion; edit: Edit }) {
   const set = (change: Partial<Notion>) =>
     void edit((now) => now.map((n) => (n.id === notion.id ? { ...n, ...change } : n)));
   const act = useAct();
+  const { system } = useUnits();
   const remove = () =>
     act(`“${notion.name}” taken off the list`, () => edit((now) => now.filter((n) => n.id !== notion.id)));
   return (
@@ -73,12 +78,24 @@ function Extra({ notion, edit }: { notion: Notion; edit: Edit }) {
         value={notion.unit}
         options={[
           ['count', 'pieces'],
-          ['mm', 'mm'],
+          ['mm', 'length'],
         ]}
         onPick={(unit) => set({ unit })}
       />
-      <Field label="Wanted" text={formatNumber(notion.needed, 0)} read={AMOUNT} onValue={(needed) => set({ needed })} />
-      <Field label="There is" text={formatNumber(notion.owned, 0)} read={AMOUNT} onValue={(owned) => set({ owned })} />
+      <QuantityField
+        label="Wanted"
+        ask={amountAsk(system, notion.unit)}
+        schema={notionSchema.shape.needed}
+        value={notion.needed}
+        onValue={(needed) => set({ needed })}
+      />
+      <QuantityField
+        label="There is"
+        ask={amountAsk(system, notion.unit)}
+        schema={notionSchema.shape.owned}
+        value={notion.owned}
+        onValue={(owned) => set({ owned })}
+      />
       <Button onClick={() => void remove()}>Take it off the list</Button>
     </div>
   );

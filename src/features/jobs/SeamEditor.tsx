@@ -16,17 +16,16 @@ import {
 } from '@/core/job';
 import { givenOf, PROCEDURE_GROUPS, PROCEDURES, usualOf, procedureOf } from '@/core/procedure';
 import { clothOf, UNKNOWN_CLOTH } from '@/core/cloth';
-import { formatNumber } from '@/core/units';
+import { formatNumber, numberAsk } from '@/core/units';
 import { jobs, usePreference } from '@/data';
 import { type JobNow, useWorkActions } from '@/parts/jobs';
 import { AskField } from '@/parts/asks';
 import { useAct, useUnits } from '@/parts/workspace';
-import { checkedBy, Field, numberBy, Select, plainNumber, wordsBy } from '@/ui';
+import { Field, QuantityField, Select, wordsBy } from '@/ui';
 import { ColourField } from './ColourField';
 import styles from './Jobs.module.css';
 
 const NAME = wordsBy(jobSeamSchema.shape.name);
-const COUNT = checkedBy(numberBy(plainNumber, 'a whole number'), jobSeamSchema.shape.count.unwrap());
 
 /** Operations by group, as a list to pick from. */
 const OPERATIONS = PROCEDURE_GROUPS.flatMap((group) =>
@@ -66,7 +65,13 @@ export function SeamEditor({ now, seam, state }: Props) {
         options={[['', 'none'] as const, ...drawer.slice(1)]}
         onPick={(id) => void edit({ secondClothId: id || null })}
       />
-      <Field label="How many alike" text={String(seam.count)} read={COUNT} onValue={(count) => void edit({ count })} />
+      <QuantityField
+        label="How many alike"
+        ask={numberAsk('count', 'metric', { least: 1, most: 99, whole: true, usual: 2 })}
+        schema={jobSeamSchema.shape.count.unwrap()}
+        value={seam.count}
+        onValue={(count) => void edit({ count })}
+      />
       <Select
         label="Where in the work"
         value={seam.stage}

@@ -9,6 +9,7 @@ import { InlineEdit, OptionList } from '@/ui';
 import { Compare } from './Compare';
 import styles from './Match.module.css';
 import { outdated, useFromWorker } from '@/parts/asking';
+import { useUnits } from '@/parts/workspace';
 
 interface Props {
   input: MatchInput;
@@ -40,6 +41,7 @@ async function choose(question: SchoolMatters['question'], name: string) {
 }
 
 function School({ matters, input, machine, onTake }: Props & { matters: SchoolMatters }) {
+  const { say } = useUnits();
   const facts = SCHOOLS.find((s) => s.question === matters.question)!;
   const [against, setAgainst] = useState<string | null>(null);
   const mine = matters.answers.find((a) => a.name === matters.chosen);
@@ -67,7 +69,7 @@ function School({ matters, input, machine, onTake }: Props & { matters: SchoolMa
             />
           )}
         </InlineEdit>
-        . <small>{facts.why}</small>
+        . <small>{say(facts.why)}</small>
       </p>
       <p className={styles.beside}>
         Beside:{' '}

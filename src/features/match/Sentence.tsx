@@ -1,14 +1,18 @@
 'use client';
 
 import Button from '@mui/material/Button';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { clothOf, clothProfile } from '@/core/cloth';
 import type { ClothRecord } from '@/core/file';
-import { layersOf, OPERATION, OPERATION_GROUPS, operationSchema, requiredGive } from '@/core/setup';
+import { layersOf, OPERATION, OPERATION_GROUPS, requiredGive } from '@/core/setup';
 import { formatNumber } from '@/core/units';
 import type { AskedNow } from '@/parts/workspace';
-import { checkedBy, InlineEdit, OptionList, Field, optionalBy, plainNumber } from '@/ui';
+import { InlineEdit, OptionList } from '@/ui';
 import styles from './Match.module.css';
+
+/** Comes with everything that reads numbers, once it is opened. */
+const GiveEditor = dynamic(() => import('./GiveEditor').then((part) => part.GiveEditor), { ssr: false });
 
 const COUNT = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine', 'Ten', 'Eleven', 'Twelve'];
 
@@ -122,33 +126,6 @@ function ClothEditor({ asked, cloth, close }: { asked: AskedNow; cloth: ClothRec
       >
         Another cloth
       </Button>
-    </>
-  );
-}
-
-function GiveEditor({
-  given,
-  onGive,
-  close,
-}: {
-  given: number | undefined;
-  onGive: (percent: number | undefined) => void;
-  close: () => void;
-}) {
-  const text = given === undefined ? '' : String(given);
-  const read = checkedBy(optionalBy(plainNumber, 'a percent, such as 35'), operationSchema.shape.requiredGive);
-  return (
-    <>
-      <Field
-        label="How far the seam must stretch"
-        unit="%"
-        text={text}
-        read={read}
-        onValue={onGive}
-        help="Empty: worked out from how far the cloth stretches."
-        autoFocus
-        onEnter={close}
-      />
     </>
   );
 }

@@ -28,3 +28,9 @@ export const START_TEXT = {
   find: 'Find my setting',
   added: (name: string) => `Fabric “${name}” added`,
 } as const;
+
+/** The sentence that asks. */
+export const SENTENCE_TEXT = {
+  give: 'How far the seam must stretch',
+  giveHelp: 'Leave it empty and it is worked out from how far the fabric stretches.',
+} as const;

@@ -1,10 +1,10 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import type { MatchAnswer, MatchInput, MatchSharpening } from '@/core/match';
 import type { Operation } from '@/core/setup';
 import { useMatchInput } from '@/parts/learned';
-import type { AskedNow } from '@/parts/workspace';
+import { type AskedNow, useUnits } from '@/parts/workspace';
 import { matchWorker } from '@/workers/matchClient';
 
 /** An answer with the question it belongs to. */
@@ -56,6 +56,11 @@ export function useMatch(asked: AskedNow | undefined): MatchNow {
   }, [key]);
 
   // The last answer stays on screen, dimmed, while the next is worked out: nothing jumps while typing.
-  const answered = asked?.cloth ? (state?.answered ?? null) : null;
-  return { answered, isCurrent: key !== null && state?.key === key, failed };
+  const { printed } = useUnits();
+  const answered = useMemo(() => {
+    if (!state) return null;
+    const { answer, sharpening } = state.answered;
+    return { ...state.answered, answer: printed(answer), sharpening: printed(sharpening) };
+  }, [state, printed]);
+  return { answered: asked?.cloth ? answered : null, isCurrent: key !== null && state?.key === key, failed };
 }

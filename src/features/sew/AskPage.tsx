@@ -6,7 +6,6 @@ import { useRouter } from 'next/navigation';
 import type { Card } from '@/core/card';
 import {
   type Ask,
-  fillIn,
   needlesFit,
   type Numbers,
   sewnByMachine,
@@ -26,12 +25,13 @@ import { Clashes, clashesOfAll } from './Clashes';
 import { OutlineAsk } from './outline';
 import { Printing } from './print';
 import styles from './Sew.module.css';
+import { usePrinter } from './usePrinter';
 import type { RunNow } from './useRunNow';
 
 /** The questions of an operation, its drawing following every answer, and what to have ready. */
 export function AskPage({ now }: { now: RunNow }) {
   const { run, procedure, given, worked, cloth, machine, setup, save } = now;
-  const { length } = useUnits();
+  const { length } = usePrinter(now, now.worked.ok ? now.worked.numbers : null);
   const router = useRouter();
   const act = useAct();
   const numbers = worked.ok ? worked.numbers : null;
@@ -86,11 +86,12 @@ export function AskPage({ now }: { now: RunNow }) {
 
 /** Why the answers do not go together, and which to change. */
 function Refusal({ worked }: { worked: WorkedOut }) {
+  const { say } = useUnits();
   if (worked.ok || !('blocked' in worked)) return null;
   return (
     <StopAlert title="These numbers do not go together">
       {worked.blocked.map(({ code, text }) => (
-        <p key={code}>{text}</p>
+        <p key={code}>{say(text)}</p>
       ))}
     </StopAlert>
   );
@@ -119,7 +120,8 @@ function Pieces({ now: { run, save } }: { now: RunNow }) {
 /** What to have at hand, and what it takes of thread and time. */
 function Needed({ now, numbers }: { now: RunNow; numbers: Numbers }) {
   const { procedure, steps, given, how, run } = now;
-  const { length, metres } = useUnits();
+  const { metres } = useUnits();
+  const { fill } = usePrinter(now, numbers);
   const machined = sewnByMachine(procedure);
   const { minutes, threadMm: thread } = takesInAll(steps, numbers, given, how, run.pieces);
   return (
@@ -127,7 +129,7 @@ function Needed({ now, numbers }: { now: RunNow; numbers: Numbers }) {
       <h3>Have ready</h3>
       <ul>
         {procedure.ready.map((thing) => (
-          <li key={thing}>{fillIn(thing, numbers, length)}</li>
+          <li key={thing}>{fill(thing)}</li>
         ))}
       </ul>
       <p>

@@ -1,8 +1,8 @@
 import { type Numbers, type Step, toolAt } from '@/core/procedure';
 import type { Setup } from '@/core/setup';
-import { useUnits } from '@/parts/workspace';
 import { isLow, SceneDrawing } from '@/ui';
 import styles from './Sew.module.css';
+import { usePrinter } from './usePrinter';
 import type { RunNow } from './useRunNow';
 
 interface Props {
@@ -13,8 +13,9 @@ interface Props {
 }
 
 /** The drawing of the step with the hand in it; below a low one, the same from its other view. */
-export function Drawings({ now: { run, procedure, steps, given }, numbers, step, target }: Props) {
-  const { length } = useUnits();
+export function Drawings({ now, numbers, step, target }: Props) {
+  const { run, procedure, steps, given } = now;
+  const { length } = usePrinter(now, numbers);
   const scene = procedure.views[step.view](numbers, given);
   const other = Object.keys(procedure.views).find((view) => view !== step.view);
   const doneIn = (view: string) =>

@@ -5,9 +5,8 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import { stitchAndSize } from '@/core/kit';
-import { fillIn, type Numbers, sewnByMachine } from '@/core/procedure';
+import { type Numbers, sewnByMachine } from '@/core/procedure';
 import { formatNumber } from '@/core/units';
-import { useUnits } from '@/parts/workspace';
 import { CautionAlert } from '@/ui';
 import { Clashes, clashesOf } from './Clashes';
 import { Drawings } from './Drawings';
@@ -16,6 +15,7 @@ import { Spoken } from './Spoken';
 import styles from './Sew.module.css';
 import { TEXT } from './text';
 import { Timer } from './Timer';
+import { usePrinter } from './usePrinter';
 import { useRunKeys } from './useRunKeys';
 import type { RunNow } from './useRunNow';
 import { useSteps } from './useSteps';
@@ -28,7 +28,7 @@ const SomethingWrong = dynamic(() => import('./SomethingWrong').then((part) => p
 /** One step at a time: what to do, what to look at, and the drawing that moves along. */
 export function Runner({ now, numbers }: { now: RunNow; numbers: Numbers }) {
   const { run, steps } = now;
-  const { length } = useUnits();
+  const { fill } = usePrinter(now, numbers);
   const [wrong, setWrong] = useState(false);
   useWakeLock();
   useEffect(() => {
@@ -38,7 +38,7 @@ export function Runner({ now, numbers }: { now: RunNow; numbers: Numbers }) {
   const { next, back } = useSteps(now, numbers);
   useRunKeys({ next, back, off: wrong });
   const step = steps[Math.min(run.step, steps.length - 1)];
-  const text = fillIn(step.do, numbers, length);
+  const text = fill(step.do);
   return (
     <div className={styles.page}>
       <section className={styles.drawing} aria-label="Drawing">
@@ -49,8 +49,8 @@ export function Runner({ now, numbers }: { now: RunNow; numbers: Numbers }) {
       <section className={styles.step} aria-label="Step">
         <Progress at={run.step} of={steps.length} />
         <h2 aria-live="polite">{text}</h2>
-        <p className={styles.check}>Check: {fillIn(step.check, numbers, length)}</p>
-        {step.caution && <CautionAlert>{fillIn(step.caution, numbers, length)}</CautionAlert>}
+        <p className={styles.check}>Check: {fill(step.check)}</p>
+        {step.caution && <CautionAlert>{fill(step.caution)}</CautionAlert>}
         {target && step.sews && (
           <p className={styles.quiet}>{TEXT.setTo(stitchAndSize(now.machine?.machine, target, 'within'))}</p>
         )}

@@ -5,6 +5,7 @@ import type { NextStep } from '@/core/diagnose';
 import { stitchAndSize } from '@/core/kit';
 import { type TestLine, passCriteria, isPlanned } from '@/core/swatch';
 import { lines as lineStore } from '@/data';
+import { useUnits } from '@/parts/workspace';
 import { Notes } from './Notes';
 import { AsSet } from './AsSet';
 import { Criteria } from './Criteria';
@@ -34,6 +35,7 @@ const WAY = { across: 'Across', along: 'Along', bias: 'On the bias of' };
 /** The line in hand: its setting, what was measured, what was seen, and whether it passes. */
 export function LinePanel({ scrap, line, onPick, onStep }: Props) {
   const { setup } = line;
+  const { say } = useUnits();
   const criteria = passCriteria(scrap.seam, line);
   const save: SaveLine = (edit) => void lineStore.change(line.id, (now) => now && { ...now, ...edit(now) });
   const take = async (step: NextStep) => {
@@ -49,7 +51,7 @@ export function LinePanel({ scrap, line, onPick, onStep }: Props) {
       </h2>
       <p className={styles.quiet}>
         {isPlanned(line) ? `Still to come, ${line.direction}` : WAY[line.direction]} the cloth.
-        {line.plan ? ` ${line.plan.why}` : ''}
+        {line.plan ? ` ${say(line.plan.why)}` : ''}
       </p>
       {open && <OneChange scrap={scrap} line={line} onSave={save} />}
       {line.status === 'sewing' && !line.simulated && <AsSet scrap={scrap} line={line} onSave={save} />}

@@ -3,8 +3,17 @@
 import { useState } from 'react';
 import { type LineFacts, lineFacts, type LineMeasures, lineMeasuresSchema } from '@/core/card';
 import { accepted, type TestLine, stretchToMm } from '@/core/swatch';
-import { formatNumber, parseSignedMm } from '@/core/units';
-import { checkedBy, Field, lengthIn, optionalBy, plainNumber, sentence, type Typed } from '@/ui';
+import {
+  askUnit,
+  fieldText,
+  formatNumber,
+  lengthAsk,
+  numberAsk,
+  type QuantityAsk,
+  type UnitSystem,
+} from '@/core/units';
+import { useUnits } from '@/parts/workspace';
+import { checkedBy, Field, optionalQuantity, sentence, type Typed } from '@/ui';
 import styles from './Swatch.module.css';
 import type { SaveLine, Scrap } from './useScrap';
 
@@ -20,10 +29,14 @@ interface PartProps {
   set: (change: Partial<LineMeasures>) => void;
 }
 
-const MM = optionalBy(lengthIn('mm'), 'a length in mm, such as 102');
-const WHOLE = optionalBy(plainNumber, 'a whole number of stitches');
-const SIGNED = optionalBy(parseSignedMm, 'a length in mm; minus when the top ran ahead');
-const GRADE = optionalBy(plainNumber, 'a grade from 1 to 5');
+/** What each measure asks for, in the person's units. */
+const asksIn = (system: UnitSystem) => ({
+  stitches: numberAsk('count', system, { least: 1, most: 1000, whole: true, usual: 40 }),
+  afterMm: lengthAsk(system, 100, { least: 5, most: 2000 }),
+  shiftMm: lengthAsk(system, 3, { signed: true, least: -100, most: 100 }),
+  pucker: numberAsk('count', system, { least: 1, most: 5, usual: 4 }),
+  ridgeMm: lengthAsk(system, 1, { least: 0, most: 20 }),
+});
 /** As seams are graded against the five photographs of the standards, told in words here. */
 const GRADES = '5 smooth, 4 slight puckers, 3 plain, 2 and 1 bad';
 
@@ -32,40 +45,34 @@ export function Measures({ scrap, line, onSave }: Props) {
   const { measures } = line;
   const set = (change: Partial<LineMeasures>) => onSave((now) => ({ measures: { ...now.measures, ...change } }));
   const facts = lineFacts(measures);
+  const { system, length } = useUnits();
+  const asks = asksIn(system);
   const part = { measures, facts, set };
   return (
     <div className={styles.measures}>
       <One
         {...part}
         name="stitches"
-        label={`Stitches in ${measures.markedMm} mm`}
-        read={WHOLE}
+        label={`Stitches in ${length(measures.markedMm)}`}
+        ask={asks.stitches}
         help={
           facts.lengthMm ? `true length ${formatNumber(facts.lengthMm, 2)} mm` : 'count the holes between the marks'
         }
       />
-      <One {...part} name="afterMm" label="After sewing" unit="mm" read={MM} help={grew(facts.growthPercent)} />
+      <One {...part} name="afterMm" label="After sewing" ask={asks.afterMm} help={grew(facts.growthPercent)} />
       <Pulled {...part} needed={accepted(scrap.seam, measures).givePercent} />
       {scrap.seam.layers > 1 && (
         <One
           {...part}
           name="shiftMm"
           label="Top layer behind"
-          unit="mm"
-          read={SIGNED}
-          help={`over the ${measures.markedMm} mm; minus if ahead`}
+          ask={asks.shiftMm}
+          help={`over the ${length(measures.markedMm)}; minus if ahead`}
         />
       )}
-      <One {...part} name="pucker" label="Pucker grade" read={GRADE} help={GRADES} />
+      <One {...part} name="pucker" label="Pucker grade" ask={asks.pucker} help={GRADES} />
       {line.setup.needle.gapMm !== undefined && (
-        <One
-          {...part}
-          name="ridgeMm"
-          label="Ridge between rows"
-          unit="mm"
-          read={MM}
-          help="its height above the cloth"
-        />
+        <One {...part} name="ridgeMm" label="Ridge between rows" ask={asks.ridgeMm} help="its height above the cloth" />
       )}
     </div>
   );
@@ -79,19 +86,19 @@ const grew = (growth: number | undefined) =>
 interface OneProps extends PartProps {
   name: 'stitches' | 'afterMm' | 'shiftMm' | 'pucker' | 'ridgeMm';
   label: string;
-  unit?: string;
-  read: (text: string) => Typed<number | undefined>;
+  ask: QuantityAsk;
   help: string;
 }
 
 /** One measure, which may be left out. */
-function One({ measures, set, name, label, unit, read, help }: OneProps) {
+function One({ measures, set, name, label, ask, help }: OneProps) {
+  const value = measures[name];
   return (
     <Field
       label={label}
-      unit={unit}
-      text={text(measures[name])}
-      read={checkedAs(measures, name, read)}
+      unit={askUnit(ask)}
+      text={value === undefined ? '' : fieldText(value, ask)}
+      read={checkedAs(measures, name, optionalQuantity(ask))}
       onValue={(value) => set({ [name]: value })}
       help={help}
     />
@@ -105,7 +112,9 @@ function Pulled({ measures, facts, set, needed }: PartProps & { needed: number }
   const keep = (mm: number | undefined, broke: boolean) =>
     set({ heldToMm: broke ? undefined : mm, poppedAtMm: broke ? mm : undefined });
   const must = stretchToMm(measures.markedMm, needed);
-  const open = needed > 0 ? `must reach ${must} mm` : 'only if it has to stretch';
+  const { system, length } = useUnits();
+  const ask = lengthAsk(system, 100, { least: 5, most: 2000 });
+  const open = needed > 0 ? `must reach ${length(must)}` : 'only if it has to stretch';
   const toggle = (broke: boolean) => {
     setPopped(broke);
     keep(pulled, broke);
@@ -114,9 +123,9 @@ function Pulled({ measures, facts, set, needed }: PartProps & { needed: number }
     <div>
       <Field
         label={popped ? 'Popped at' : 'Pulled to, held'}
-        unit="mm"
-        text={text(pulled)}
-        read={checkedAs(measures, key, MM)}
+        unit={askUnit(ask)}
+        text={pulled === undefined ? '' : fieldText(pulled, ask)}
+        read={checkedAs(measures, key, optionalQuantity(ask))}
         onValue={(mm) => keep(mm, popped)}
         help={facts.give ? `${formatNumber(facts.give.percent, 0)} %` : open}
       />
@@ -126,8 +135,6 @@ function Pulled({ measures, facts, set, needed }: PartProps & { needed: number }
     </div>
   );
 }
-
-const text = (value: number | undefined) => (value === undefined ? '' : formatNumber(value, 2));
 
 /** Reads one measure and checks it beside the others, so that the field says what the store would. */
 function checkedAs(measures: LineMeasures, key: keyof LineMeasures, read: (text: string) => Typed<number | undefined>) {

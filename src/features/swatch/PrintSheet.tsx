@@ -1,5 +1,6 @@
 import { READING_TEXT, READINGS, settingReadings } from '@/core/setup';
 import { layoutScrap, type TestLine, LINE_MM, type Piece } from '@/core/swatch';
+import { useUnits } from '@/parts/workspace';
 import { CheckBar } from '@/ui';
 import styles from './Print.module.css';
 import type { Scrap } from './useScrap';
@@ -63,12 +64,13 @@ function PieceDrawing({ piece: { widthMm, heightMm, lines, direction } }: { piec
 }
 
 function Label({ scrap, line }: { scrap: Scrap; line: TestLine }) {
+  const { say } = useUnits();
   const shown = settingReadings(scrap.machine.machine, line.setup);
   return (
     <li value={line.number}>
       {READINGS.map((reading) => `${READING_TEXT[reading].toLowerCase()} ${shown[reading]}`).join(', ')};{' '}
       {line.direction} the cloth.
-      {line.plan && ` ${line.plan.why}`}
+      {line.plan && ` ${say(line.plan.why)}`}
     </li>
   );
 }

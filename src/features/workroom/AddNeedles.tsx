@@ -2,13 +2,13 @@
 
 import Button from '@mui/material/Button';
 import { type Needle, needleName, type NeedlePoint, POINT, POINTS } from '@/core/kit';
-import { formatNeedleSize } from '@/core/units';
+import { formatNeedleSize, numberAsk } from '@/core/units';
 import { changeKit, needles as store } from '@/data';
 import { newId, nowText, useDraft, useSay } from '@/parts/workspace';
-import { MeasureField, Select, plainNumber } from '@/ui';
+import { MeasureField, Select, typedNumbers } from '@/ui';
 import styles from './Workroom.module.css';
 
-const MOST = 200;
+const COUNT = numberAsk('count', 'metric', { least: 1, most: 200, whole: true, usual: 5 });
 
 /** The pack being typed: a point brings its own sizes and gaps. */
 function packOf(texts: Record<string, string>) {
@@ -17,16 +17,15 @@ function packOf(texts: Record<string, string>) {
   const nm = sizes.includes(Number(texts.nm)) ? Number(texts.nm) : (sizes.find((s) => s >= 80) ?? sizes[0]);
   const gapMm = gapsMm.includes(Number(texts.gap)) ? Number(texts.gap) : gapsMm[0];
   const needle: Needle = { point, nm, ...(gapMm !== undefined && { gapMm }) };
-  const count = (texts.count ?? '').trim() === '' ? 5 : plainNumber(texts.count);
-  const wrong = count === null || count < 1 || count > MOST || !Number.isInteger(count);
-  return { needle, sizes, gapsMm, count: wrong ? null : count };
+  const { soFar, problems, meant } = typedNumbers(texts, [{ key: 'count', ask: COUNT, otherwise: 5 }]);
+  return { needle, sizes, gapsMm, count: soFar.count ?? null, problem: problems.count, meant: meant.count };
 }
 
 /** A pack bought: how many of which kind, and where they are kept. */
 export function AddNeedles({ any }: { any: boolean }) {
   const { texts, setText, clear } = useDraft('workroom:needles');
   const say = useSay();
-  const { needle, sizes, gapsMm, count } = packOf(texts);
+  const { needle, sizes, gapsMm, count, problem, meant } = packOf(texts);
   const add = async () => {
     if (count === null) return;
     const record = { needle, pack: `pack of ${count}`, where: (texts.where ?? '').trim(), addedAt: nowText() };
@@ -70,7 +69,8 @@ export function AddNeedles({ any }: { any: boolean }) {
         label="How many"
         text={texts.count ?? ''}
         onText={(text) => setText('count', text)}
-        problem={count === null ? `Expected a whole number from 1 to ${MOST}.` : null}
+        problem={problem}
+        meant={meant}
         help="5 if left empty"
       />
       <MeasureField label="Where they are kept" text={texts.where ?? ''} onText={(text) => setText('where', text)} />

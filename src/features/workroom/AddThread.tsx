@@ -4,23 +4,27 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { PURPOSES, threadRecordSchema } from '@/core/file';
 import { FIBRE, THREAD_FIBRES } from '@/core/kit';
-import { readSpoolLabel } from '@/core/units';
+import { type QuantityAsk, readSpoolLabel, type UnitSystem } from '@/core/units';
 import { changeKit, threads as store } from '@/data';
-import { newId, nowText, useDraft, useSay } from '@/parts/workspace';
-import { DraftField, fieldProblem, Select, plainNumber } from '@/ui';
+import { newId, nowText, useDraft, useSay, useUnits } from '@/parts/workspace';
+import { DraftField, fieldProblem, Select, typedNumbers } from '@/ui';
 import { PURPOSE_TEXT, QUALITY_TEXT } from './purposeText';
 import { SPOOL_TEXT } from './text';
+import { threadLeftAsk } from './threadLeft';
 import styles from './Workroom.module.css';
 
 /** The spool being typed, and what is wrong with it by field. */
-function spoolOf(texts: Record<string, string>, tried: boolean) {
+function spoolOf(texts: Record<string, string>, tried: boolean, system: UnitSystem) {
   const text = (key: string) => (texts[key] ?? '').trim();
   const label = readSpoolLabel(text('printed'), text('fibre') === 'cotton');
   const tex = label?.tex ?? null;
-  const metresLeft = text('metres') === '' ? undefined : plainNumber(text('metres'));
-  const problems: Record<string, string> = {};
+  const {
+    soFar,
+    problems: wrong,
+    meant,
+  } = typedNumbers(texts, [{ key: 'metres', ask: threadLeftAsk(system), optional: true }]);
+  const problems: Record<string, string> = { ...wrong };
   if (tex === null && (text('printed') !== '' || tried)) problems.printed = SPOOL_TEXT.aNumber;
-  if (metresLeft === null || (metresLeft ?? 0) < 0) problems.metres = 'Expected metres.';
   const candidate = {
     id: newId(),
     thread: { fibre: text('fibre') || 'polyester', tex: tex === null ? undefined : Number(tex.toFixed(2)) },
@@ -29,24 +33,25 @@ function spoolOf(texts: Record<string, string>, tried: boolean) {
     colour: text('colour') || '#8a929b',
     purpose: text('purpose') || 'all-purpose',
     quality: text('quality') || 'unknown',
-    metres: metresLeft === undefined ? [] : [{ id: newId(), at: nowText(), by: metresLeft }],
+    metres: soFar.metres === undefined ? [] : [{ id: newId(), at: nowText(), by: soFar.metres / 1000 }],
     where: text('where'),
     addedAt: nowText(),
   };
-  if (tex === null || metresLeft === null || (metresLeft ?? 0) < 0) return { label, spool: null, problems };
+  if (tex === null || problems.metres) return { label, spool: null, problems, meant };
   const checked = threadRecordSchema.safeParse(candidate);
-  if (checked.success) return { label, spool: checked.data, problems };
+  if (checked.success) return { label, spool: checked.data, problems, meant };
   const { path, text: said } = fieldProblem(checked.error, candidate);
   const field = { 'thread.tex': 'printed', 'metres[0].by': 'metres' }[path] ?? path;
   problems[field] = said;
-  return { label, spool: null, problems };
+  return { label, spool: null, problems, meant };
 }
 
 function useAddThread(any: boolean) {
   const { texts, setText, clear } = useDraft('workroom:threads');
   const say = useSay();
   const [tried, setTried] = useState(false);
-  const { label, spool, problems } = spoolOf(texts, tried);
+  const { system } = useUnits();
+  const { label, spool, problems, meant } = spoolOf(texts, tried, system);
   const add = async () => {
     setTried(!spool);
     if (!spool) return;
@@ -55,14 +60,14 @@ function useAddThread(any: boolean) {
     clear({ where: texts.where ?? '' });
     say('The spool is noted.');
   };
-  return { texts, setText, label, problems, add };
+  return { texts, setText, label, problems, meant, system, add };
 }
 
 /** A spool to be noted: its number as printed, in any system. */
 export function AddThread({ any }: { any: boolean }) {
-  const { texts, setText, label, problems, add } = useAddThread(any);
-  const field = (key: string, label: string, unit?: string, help?: string) => (
-    <DraftField draft={{ texts, setText, problems }} name={key} label={label} unit={unit} help={help} />
+  const { texts, setText, label, problems, meant, system, add } = useAddThread(any);
+  const field = (key: string, label: string, help?: string, ask?: QuantityAsk) => (
+    <DraftField draft={{ texts, setText, problems, meant }} name={key} label={label} ask={ask} help={help} />
   );
   const pick = (key: string, label: string, otherwise: string, options: readonly (readonly [string, string])[]) => (
     <Select label={label} value={texts[key] || otherwise} options={options} onPick={(id) => setText(key, id)} />
@@ -88,7 +93,7 @@ export function AddThread({ any }: { any: boolean }) {
         THREAD_FIBRES.map((id) => [id, FIBRE[id].name] as const),
       )}
       <div>
-        {field('printed', SPOOL_TEXT.number, undefined, taken)}
+        {field('printed', SPOOL_TEXT.number, taken)}
         {label?.others.map(({ as, tex }) => (
           <Button key={as} size="small" onClick={() => setText('printed', as)}>
             {SPOOL_TEXT.orIsIt(as, tex)}
@@ -107,7 +112,7 @@ export function AddThread({ any }: { any: boolean }) {
         PURPOSES.map((id) => [id, PURPOSE_TEXT[id]] as const),
       )}
       {pick('quality', 'Quality', 'unknown', Object.entries(QUALITY_TEXT))}
-      {field('metres', 'Metres left', 'm')}
+      {field('metres', SPOOL_TEXT.left, SPOOL_TEXT.leftHelp, threadLeftAsk(system))}
       {field('where', 'Where it is kept')}
       <Button type="submit" variant="outlined">
         Note it

@@ -3,10 +3,10 @@
 import Button from '@mui/material/Button';
 import { type CareRecord, type MachineRecord, sewnHours } from '@/core/file';
 import { CARE, type CareKind, careStandings, type CareStanding, shareOfHours } from '@/core/kit';
-import { formatNumber } from '@/core/units';
+import { formatNumber, numberAsk } from '@/core/units';
 import { care as store, machines as machineStore, useCare } from '@/data';
 import { newId, nowText, sayWhen, useAct, useQuestion } from '@/parts/workspace';
-import { CautionAlert, Field, plainNumber, type Typed } from '@/ui';
+import { CautionAlert, OptionalQuantityField } from '@/ui';
 import styles from './Workroom.module.css';
 
 /** Care: what each machine wants and when, by its own sewing hours; what was done. */
@@ -104,25 +104,17 @@ function Standing({ standing, record, onDone }: StandingProps) {
 
 /** How often, as the person wants it for this machine. */
 function Every({ kind, record, everyHours }: { kind: CareKind; record: MachineRecord; everyHours: number | null }) {
-  const read = (text: string): Typed<number | null> => {
-    if (text.trim() === '') return { ok: true, value: null };
-    const value = plainNumber(text);
-    return value === null || value < 0.5 || value > 5000
-      ? { ok: false, expected: 'Expected 0.5 to 5000 hours, or nothing.' }
-      : { ok: true, value };
-  };
-  const set = (hours: number | null) =>
+  const set = (hours: number | undefined = undefined) =>
     void machineStore.change(record.id, (now) => {
       if (!now) return undefined;
       const everyMonths = now.careEvery?.[kind]?.everyMonths ?? CARE[kind].everyMonths;
-      return { ...now, careEvery: { ...now.careEvery, [kind]: { everyHours: hours, everyMonths } } };
+      return { ...now, careEvery: { ...now.careEvery, [kind]: { everyHours: hours ?? null, everyMonths } } };
     });
   return (
-    <Field
+    <OptionalQuantityField
       label="Every"
-      unit="h"
-      text={everyHours === null ? '' : formatNumber(everyHours, 1)}
-      read={read}
+      ask={numberAsk('hours', 'metric', { least: 0.5, most: 5000, usual: 8 })}
+      value={everyHours ?? undefined}
       onValue={set}
     />
   );

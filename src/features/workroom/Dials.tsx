@@ -1,8 +1,8 @@
 'use client';
 
 import { type Machine, machineSchema, normalMark } from '@/core/kit';
-import { formatNumber } from '@/core/units';
-import { Field, fieldProblem, numberBy, Select, plainNumber, Tick, type Typed } from '@/ui';
+import { formatNumber, numberAsk } from '@/core/units';
+import { Field, fieldProblem, quantity, Select, Tick, type Typed } from '@/ui';
 import styles from './Workroom.module.css';
 
 type Set = (change: Partial<Machine>) => void;
@@ -24,7 +24,7 @@ const TENSION = [
   ['step', 'in steps of'],
 ] as const;
 
-const dialNumber = numberBy(plainNumber, 'a number on the dial');
+const dialNumber = quantity(numberAsk('dial', 'metric', { signed: true, usual: 4 }));
 
 function TensionDial({ machine, onSet }: { machine: Machine; onSet: Set }) {
   const dial = machine.tensionDial;
@@ -52,6 +52,10 @@ function TensionDial({ machine, onSet }: { machine: Machine; onSet: Set }) {
   );
 }
 
+/** A mark that is a number is kept as one; "L" or "min" as it is printed. */
+const asNumber = (mark: string): number | null =>
+  /^-?\d*[.,]?\d+$/.test(mark) ? Number(mark.replace(',', '.')) : null;
+
 function PressureDial({ machine, onSet }: { machine: Machine; onSet: Set }) {
   const dial = machine.pressureDial;
   const read = (text: string): Typed<(string | number)[]> => {
@@ -59,7 +63,7 @@ function PressureDial({ machine, onSet }: { machine: Machine; onSet: Set }) {
       .split(',')
       .map((part) => part.trim())
       .filter(Boolean)
-      .map((part) => plainNumber(part) ?? part);
+      .map((part) => asNumber(part) ?? part);
     if (positions.length < 2) return { ok: false, expected: 'Expected two marks or more, with commas between them.' };
     return new Set(positions).size === positions.length
       ? { ok: true, value: positions }

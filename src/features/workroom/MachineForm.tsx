@@ -4,9 +4,10 @@ import dynamic from 'next/dynamic';
 import { FEET, FOOT, type Machine, machineSchema, PLATE, PLATES } from '@/core/kit';
 import { type MachineRecord, machineRecordSchema } from '@/core/file';
 import { STITCH, STITCHES } from '@/core/stitch';
-import { formatNumber, parseSignedMm } from '@/core/units';
+import { dialMmAsk, lengthAsk, numberAsk, type QuantityAsk, type UnitSystem } from '@/core/units';
 import { machines } from '@/data';
-import { checkedBy, Field, numberBy, Select, plainNumber, Tick, Ticks, withTick, wordsBy } from '@/ui';
+import { useUnits } from '@/parts/workspace';
+import { Field, QuantityField, Select, Tick, Ticks, withTick, wordsBy } from '@/ui';
 import { Dials } from './Dials';
 import { MACHINE_TEXT as TEXT } from './text';
 import styles from './Workroom.module.css';
@@ -28,21 +29,32 @@ type NumberKey =
   | 'speedSpm'
   | 'needlePositions';
 
-const NUMBERS: { key: NumberKey; label: string; unit?: string; help?: string }[] = [
-  { key: 'maxLengthMm', label: 'Longest stitch', unit: 'mm' },
-  { key: 'lengthStepMm', label: 'Length in steps of', unit: 'mm' },
-  { key: 'maxWidthMm', label: 'Widest swing', unit: 'mm', help: '0 if it sews straight only' },
-  { key: 'widthStepMm', label: 'Width in steps of', unit: 'mm' },
-  { key: 'needlePositions', label: 'Needle positions', help: '1 if the needle stands in the centre only' },
+/** What a machine's manual says in mm stays in mm; how high its foot lifts is measured like cloth. */
+const NUMBERS: { key: NumberKey; label: string; ask: (system: UnitSystem) => QuantityAsk; help?: string }[] = [
+  { key: 'maxLengthMm', label: 'Longest stitch', ask: (s) => dialMmAsk(s, 4, { least: 0.5, most: 20 }) },
+  { key: 'lengthStepMm', label: 'Length in steps of', ask: (s) => dialMmAsk(s, 0.5, { least: 0.01, most: 5 }) },
+  {
+    key: 'maxWidthMm',
+    label: 'Widest swing',
+    ask: (s) => dialMmAsk(s, 7, { least: 0, most: 20 }),
+    help: '0 if it sews straight only',
+  },
+  { key: 'widthStepMm', label: 'Width in steps of', ask: (s) => dialMmAsk(s, 0.5, { least: 0.01, most: 5 }) },
+  {
+    key: 'needlePositions',
+    label: 'Needle positions',
+    ask: (s) => numberAsk('count', s, { least: 1, most: 200, whole: true, usual: 13 }),
+    help: '1 if the needle stands in the centre only',
+  },
   {
     key: 'straightHoleMm',
-    label: 'Hole of the straight-stitch plate',
-    unit: 'mm from centre',
+    label: 'Hole of the straight-stitch plate, from centre',
+    ask: (s) => dialMmAsk(s, 3, { signed: true, least: -10, most: 10 }),
     help: 'minus for left; 0 in the centre',
   },
-  { key: 'footLiftMm', label: 'Foot lift', unit: 'mm' },
-  { key: 'extraLiftMm', label: 'Extra lift', unit: 'mm' },
-  { key: 'speedSpm', label: 'Top speed', unit: 'stitches a minute' },
+  { key: 'footLiftMm', label: 'Foot lift', ask: (s) => lengthAsk(s, 5, { least: 0.5, most: 30 }) },
+  { key: 'extraLiftMm', label: 'Extra lift', ask: (s) => lengthAsk(s, 2, { least: 0, most: 30 }) },
+  { key: 'speedSpm', label: 'Top speed', ask: (s) => numberAsk('speed', s, { least: 10, most: 5000, usual: 750 }) },
 ];
 
 const SHANKS: readonly (readonly [Machine['shank'], string])[] = [
@@ -55,6 +67,7 @@ const SHANKS: readonly (readonly [Machine['shank'], string])[] = [
 /** What one machine can do, and its dials as they really are. Its manual has the last word. */
 export function MachineForm({ record }: { record: MachineRecord }) {
   const { machine } = record;
+  const { system } = useUnits();
   const change = (edit: (now: Machine) => Partial<Machine> & { name?: string }) =>
     void machines.change(record.id, (now) => now && { ...now, machine: { ...now.machine, ...edit(now.machine) } });
   const set = (part: Partial<Machine> & { name?: string }) => change(() => part);
@@ -68,17 +81,14 @@ export function MachineForm({ record }: { record: MachineRecord }) {
       />
       <Dials machine={machine} onSet={set} />
       <div className={styles.grid}>
-        {NUMBERS.map(({ key, label, unit, help }) => (
-          <Field
+        {NUMBERS.map(({ key, label, ask, help }) => (
+          <QuantityField
             key={key}
             label={label}
-            unit={unit}
+            ask={ask(system)}
+            schema={machineSchema.shape[key]}
             help={help}
-            text={formatNumber(machine[key], 2)}
-            read={checkedBy<number>(
-              numberBy(unit?.startsWith('mm') ? parseSignedMm : plainNumber, 'a number'),
-              machineSchema.shape[key],
-            )}
+            value={machine[key]}
             onValue={(value) => set({ [key]: value })}
           />
         ))}

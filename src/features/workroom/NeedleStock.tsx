@@ -14,11 +14,11 @@ import {
   compareNeedles,
 } from '@/core/kit';
 import { setAmount, within } from '@/core/result';
-import { formatNumber } from '@/core/units';
+import { formatNumber, numberAsk } from '@/core/units';
 import { amountId, deleteNeedle, needles as store, useNeedles } from '@/data';
 import { LongList, useFound } from '@/parts/longList';
 import { useAct, useNeedleLife } from '@/parts/workspace';
-import { CautionAlert, checkedBy, Field, MeasureField, numberBy, plainNumber, wordsBy } from '@/ui';
+import { CautionAlert, Field, MeasureField, QuantityField, wordsBy } from '@/ui';
 import { AddNeedles } from './AddNeedles';
 import { Owned } from './Owned';
 import styles from './Workroom.module.css';
@@ -119,11 +119,11 @@ function NeedleDetail({ record }: { record: NeedleRecord }) {
     <div className={styles.detail}>
       {sewed.length > 0 && <p>Sewed {sewed.map((s) => `${s.what} ${formatNumber(s.hours, 1)} h`).join(', ')}.</p>}
       <div className={styles.row}>
-        <Field
+        <QuantityField
           label="Hours"
-          unit="h"
-          text={formatNumber(needleHours(record), 2)}
-          read={checkedBy<number>(numberBy(plainNumber, 'hours'), HOURS)}
+          ask={numberAsk('hours', 'metric', { least: 0, most: 1000, usual: 2 })}
+          schema={HOURS}
+          value={needleHours(record)}
           onValue={(hours) => void setHours(hours)}
         />
         <Field

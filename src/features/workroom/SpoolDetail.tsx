@@ -3,21 +3,23 @@
 import Button from '@mui/material/Button';
 import { PURPOSES, type ThreadRecord, threadRecordSchema } from '@/core/file';
 import { metresLeft } from '@/core/kit';
-import { setAmount, within } from '@/core/result';
-import { formatNumber, readSpoolLabel } from '@/core/units';
+import { setAmount } from '@/core/result';
+import { readSpoolLabel } from '@/core/units';
 import { amountId, threads as store } from '@/data';
-import { checkedBy, Field, optionalBy, Select, plainNumber, wordsBy } from '@/ui';
+import { useUnits } from '@/parts/workspace';
+import { Field, OptionalQuantityField, Select, wordsBy } from '@/ui';
+import { threadLeftAsk } from './threadLeft';
 import { PURPOSE_TEXT, QUALITY_TEXT } from './purposeText';
 import { SPOOL_TEXT } from './text';
 import styles from './Workroom.module.css';
 
 const { shape } = threadRecordSchema;
-const METRES = within(0, 50_000, 'metres').optional();
 const QUALITIES = ['good', 'unknown', 'cheap'] as const;
 
 /** What changes about a spool while it is used: how much is left, where it is, what it is for. */
 export function SpoolDetail({ record, onRemove }: { record: ThreadRecord; onRemove: () => void }) {
   const set = (change: Partial<ThreadRecord>) => void store.change(record.id, (now) => now && { ...now, ...change });
+  const { system } = useUnits();
   const left = metresLeft(record);
   const setMetres = (metres: number | undefined) =>
     void store.change(
@@ -28,12 +30,12 @@ export function SpoolDetail({ record, onRemove }: { record: ThreadRecord; onRemo
     <div className={styles.detail}>
       <div className={styles.row}>
         <PrintedNumber record={record} onChange={set} />
-        <Field
-          label="Metres left"
-          unit="m"
-          text={left === undefined ? '' : formatNumber(left, 0)}
-          read={checkedBy<number | undefined>(optionalBy(plainNumber, 'metres, such as 120'), METRES)}
-          onValue={setMetres}
+        <OptionalQuantityField
+          label={SPOOL_TEXT.left}
+          ask={threadLeftAsk(system)}
+          value={left === undefined ? undefined : left * 1000}
+          onValue={(mm) => setMetres(mm === undefined ? undefined : mm / 1000)}
+          help={SPOOL_TEXT.leftHelp}
         />
         <Field
           label="Where it is kept"

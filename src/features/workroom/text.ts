@@ -16,6 +16,9 @@ export const MACHINE_TEXT = {
 /** The number of a spool: as it is printed, and what it was taken as. */
 export const SPOOL_TEXT = {
   number: 'Number on the spool',
+  left: 'Thread left',
+  leftHelp: 'leave it empty if you don’t know',
+  emptyMeans: (tex: string) => `in any system; Tex ${tex} if left empty`,
   any: 'in any system',
   aNumber: 'Type the number as printed, such as 120, Tex 27, 40 wt, 50/2 or 243 den.',
   is: (tex: number) => `Tex ${Math.round(tex * 10) / 10}`,

@@ -1,8 +1,8 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import type { Remote } from 'comlink';
-import { useSay } from '../workspace';
+import { useSay, useUnits } from '../workspace';
 import { matchWorker } from '@/workers/matchClient';
 import type { MatchWorker } from '@/workers/match.worker';
 
@@ -17,7 +17,7 @@ export interface FromWorker<T> {
 const NOTHING: FromWorker<never> = { value: null, isCurrent: false };
 
 /**
- * Something the worker says about a question. An answer that comes after another question was asked is dropped.
+ * Something the worker says about a question, its lengths printed in the person's units. An answer that comes after another question was asked is dropped.
  *
  * The last answer stays until the next is there, so that nothing jumps on the screen; whatever decides something takes it only
  * while it `isCurrent`.
@@ -27,7 +27,9 @@ const NOTHING: FromWorker<never> = { value: null, isCurrent: false };
  */
 export function useFromWorker<T>(key: string | null, ask: (worker: Remote<MatchWorker>) => Promise<T>): FromWorker<T> {
   const say = useSay();
-  return useLatest(key, () => ask(matchWorker()), say);
+  const { printed } = useUnits();
+  const { value, isCurrent } = useLatest(key, () => ask(matchWorker()), say);
+  return useMemo(() => ({ value: printed(value), isCurrent }), [printed, value, isCurrent]);
 }
 
 /** As `useFromWorker`, of anything that answers later. */

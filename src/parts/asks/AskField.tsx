@@ -1,10 +1,22 @@
-import { type Ask, ASK_UNIT, problemWith } from '@/core/procedure';
-import { formatNumber } from '@/core/units';
-import { Field, lengthIn, numberBy, Select, plainNumber } from '@/ui';
+import { type Ask, problemWith } from '@/core/procedure';
+import { askUnit, dialMmAsk, fieldText, lengthAsk, numberAsk, type QuantityAsk, type UnitSystem } from '@/core/units';
+import { useUnits } from '../workspace';
+import { Field, quantity, Select } from '@/ui';
+
+/** How an operation's question is asked: lengths in the person's units, stitches in mm. */
+function asked({ unit, usual, least, most }: Ask, value: number, system: UnitSystem): QuantityAsk {
+  const bounds = { least, most, signed: least < 0, usual: typeof usual === 'number' ? usual : value };
+  if (unit === 'mm') return lengthAsk(system, bounds.usual, bounds);
+  if (unit === 'stitch-mm') return dialMmAsk(system, bounds.usual, bounds);
+  return numberAsk(unit, system, bounds);
+}
 
 /** One question and its answer: typed, or picked where only a few make sense. */
 export function AskField({ ask, value, onValue }: { ask: Ask; value: number; onValue: (value: number) => void }) {
-  const { label, unit, options, help } = ask;
+  const { system, say } = useUnits();
+  const { options } = ask;
+  const label = say(ask.label);
+  const help = ask.help && say(ask.help);
   if (options)
     return (
       <Select
@@ -15,17 +27,17 @@ export function AskField({ ask, value, onValue }: { ask: Ask; value: number; onV
         help={help}
       />
     );
-  const read =
-    unit === 'mm' ? numberBy(lengthIn('mm'), 'a length, such as 15 or 5/8 in') : numberBy(plainNumber, 'a number');
+  const wanted = asked(ask, value, system);
+  const read = quantity(wanted);
   return (
     <Field
       label={label}
-      unit={ASK_UNIT[unit] || undefined}
-      text={formatNumber(value, 2)}
+      unit={askUnit(wanted)}
+      text={fieldText(value, wanted)}
       read={(text) => {
         const typed = read(text);
         const problem = typed.ok ? problemWith(ask, typed.value) : null;
-        return problem === null ? typed : { ok: false, expected: problem };
+        return problem === null ? typed : { ok: false, expected: say(problem) };
       }}
       onValue={onValue}
       help={help}

@@ -13,7 +13,8 @@ vi.mock('@/workers/matchClient', () => ({
       new Promise((answer) => asked.push({ cards: cards.map(({ id }) => id), answer })),
   }),
 }));
-vi.mock('../workspace', () => ({ useSay: () => () => {} }));
+const SAME = vi.hoisted(() => <T,>(value: T): T => value);
+vi.mock('../workspace', () => ({ useSay: () => () => {}, useUnits: () => ({ printed: SAME }) }));
 vi.mock('@/data', () => ({
   useCards: () => [
     { id: 'a', machineId: 'green', passedAt: '1', setup: {}, simulated: false },

@@ -33,7 +33,7 @@ const CAUTIONS: readonly Caution[] = [
   },
   {
     when: any(({ structure, thicknessMm }) => structure === 'foam' && thicknessMm.value >= 4),
-    text: 'Foam of 4 mm and more wants a heavy-duty machine.',
+    text: 'Foam of {4 mm} and more wants a heavy-duty machine.',
   },
   {
     when: (_, setup) => FOOT[setup.foot].dislikesReverse === true && stitchFacts(setup.stitch).feedsBackwards,

@@ -97,7 +97,7 @@ function worseRisk({ seam }: Question, best: Setup, other: Setup): { sign: Sign;
 const LINE_MM = 100;
 
 function settleBy({ seam }: Question, other: Setup, sign: Sign | null): string {
-  const rows = `Sew ${LINE_MM} mm with each, side by side on one scrap of ${seam.layers} layers`;
+  const rows = `Sew {${LINE_MM} mm} with each, side by side on one scrap of ${seam.layers} layers`;
   const { percent } = seam.required;
   if (percent > 0 && giveOfSetup(seam, other)[0] < percent * 1.1)
     return `${rows}, and pull both to ${Math.ceil(percent * 1.1)} %: the one that pops has lost.`;

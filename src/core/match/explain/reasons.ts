@@ -11,7 +11,7 @@ import {
 } from '../../kit';
 import { FEED_TOLERANCE, growthPercent, layerShiftMm, seamNm, threadsCross, thickSeamNm } from '../../physics';
 import type { Setup } from '../../setup';
-import { formatNeedleSize, formatNumber } from '../../units';
+import { formatNeedleSize, formatNumber, mm } from '../../units';
 import { loweringFibre } from '../plan/planFor';
 import { type ChosenBy, fibreReason, footReason, pointReason, stitchReason } from './choiceReasons';
 import type { Question } from '../question';
@@ -140,9 +140,9 @@ function sizeReason(seam: Question['seam'], { needle, thread }: Setup): Reason {
   const assumed = (source: string) => (source === 'inferred' ? ' (assumed)' : '');
   const body =
     profile.structure === 'hide'
-      ? `${formatNumber(profile.thicknessMm.value, 1)} mm of leather${assumed(profile.thicknessMm.source)}`
+      ? `${mm(profile.thicknessMm.value)} of leather${assumed(profile.thicknessMm.source)}`
       : `${Math.round(profile.massGsm.value)} g/m²${assumed(profile.massGsm.source)}`;
-  const thick = thickSeamNm(thicknessMm) > 0 ? ` in a seam ${formatNumber(thicknessMm)} mm thick` : '';
+  const thick = thickSeamNm(thicknessMm) > 0 ? ` in a seam ${mm(thicknessMm)} thick` : '';
   const eye = `the thread fills ${Math.round(fit.fill * 100)} % of its eye: ${fit.verdict}.`;
   const size = formatNeedleSize(needle.nm);
   const text =
@@ -176,7 +176,7 @@ function stitchReasons(question: Question, setup: Setup, chosen: ChosenBy): Reas
       : `Moved by hand; usual here is ${formatNumber(ideal)} mm.`;
   const why = (sized: Sized, value: number, asked: number, more: string, onCurve: string) => {
     if (moved(value, sized.aim.ideal)) return movedText(sized.aim.ideal, more);
-    if (sized.moved === 'curve') return `${onCurve} for a curve of ${formatNumber(seam.asked.radiusMm ?? 0)} mm.`;
+    if (sized.moved === 'curve') return `${onCurve} for a curve of ${mm(seam.asked.radiusMm ?? 0)}.`;
     return sized.moved === 'dial' ? `The nearest mark of this dial to ${formatNumber(asked)} mm.` : '';
   };
   const length = aims.length[stitch];
@@ -211,7 +211,7 @@ function carriageReasons(question: Question, setup: Setup, chosen: ChosenBy): Re
       ? workedOut(
           'foot',
           'foot.layer-shift',
-          `Under the standard foot the top layer would end about ${formatNumber(shift)} mm behind over 300 mm; this foot holds that to ${formatNumber(layerShiftMm(seam, foot, pressure))} mm.`,
+          `Under the standard foot the top layer would end about ${mm(shift)} behind over {300 mm}; this foot holds that to ${mm(layerShiftMm(seam, foot, pressure))}.`,
         )
       : footReason(question, setup, chosen),
     { ...fromRule('plate', aims.plate[plate].rule!), text: plateText },

@@ -159,7 +159,7 @@ describe('a plan does not contradict itself', () => {
     });
     expect(plan.secure).toBe(secure);
     expect(plan.start.join(' ')).toMatch(words);
-    expect(plan.start.filter((step) => /tails of 10 cm|leave tails/.test(step))).toHaveLength(1);
+    expect(plan.start.filter((step) => /tails of \{100 mm\}|leave tails/.test(step))).toHaveLength(1);
   });
 
   it('a knit goes back to the edge only where its ends are sewn back', () => {
@@ -172,7 +172,7 @@ describe('a plan does not contradict itself', () => {
         pressureDial: null,
         securing: undefined,
       }).plan.start.join(' ');
-    expect(of('join')).toMatch(/10 mm in from the edge.*Back to the edge/);
+    expect(of('join')).toMatch(/\{10 mm\} in from the edge.*Back to the edge/);
     expect(of('topstitch')).toMatch(/tissue laid under the edge.*pull to the back/);
   });
 

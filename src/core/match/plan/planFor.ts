@@ -3,7 +3,7 @@ import { sameThread } from '../../kit';
 import { ALIKE_STRETCH } from '../../physics';
 import type { Setup } from '../../setup';
 import { threadUse } from '../../stitch';
-import { formatNumber } from '../../units';
+import { formatNumber, mm } from '../../units';
 import { pairNames } from './joinPlans';
 import {
   FUSIBLE,
@@ -62,9 +62,9 @@ const HELD: Readonly<Record<SewingPlan['secure'], string>> = {
   'back-stitch': 'Two stitches forward, two back, then on.',
   lock: 'Let the machine tie off, then on.',
   'short-stitch': 'The first few stitches at 1 mm, then on at full length.',
-  knot: 'Leave tails of 10 cm to knot.',
-  'tails-to-back': 'Leave tails of 10 cm to pull to the back.',
-  none: 'Leave tails of 10 cm: this end is left open.',
+  knot: 'Leave tails of {100 mm} to knot.',
+  'tails-to-back': 'Leave tails of {100 mm} to pull to the back.',
+  none: 'Leave tails of {100 mm}: this end is left open.',
 };
 
 /** Where and how a line is begun: never back over what must not be sewn twice. */
@@ -133,7 +133,7 @@ function curveNotes(radiusMm: number, lengthMm: number, needleStop: boolean): st
   if (every === null) return [];
   const when = every === 1 ? 'after every stitch' : `every ${every} stitches`;
   return [
-    `A radius of ${formatNumber(radiusMm)} mm turns more than hands can steer: ${needleStop ? 'set the needle to stop down; ' : ''}${when} stop with the needle down, lift the foot and turn the fabric a little.`,
+    `A radius of ${mm(radiusMm)} turns more than hands can steer: ${needleStop ? 'set the needle to stop down; ' : ''}${when} stop with the needle down, lift the foot and turn the fabric a little.`,
   ];
 }
 

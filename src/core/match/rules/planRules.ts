@@ -71,7 +71,7 @@ export const PLAN_RULES = rulesOf({
   'cut.suede': rule('should', { family: ['suede'] }, cut('single', 'rotary blade on a mat', { oneWay: true }), PRACTICE, 'Suede shades by direction like a pile.'),
   'cut.fur': rule('should', { family: ['faux-fur'] }, cut('single', 'sharp blade through the backing only', { oneWay: true }), PRACTICE, 'Cut the backing, not the pile.'),
   'cut.sequins': rule('should', { family: ['sequins'] }, cut('single', 'old shears', { oneWay: true }), PRACTICE, 'Sequins ruin a good blade; take them out of the allowances.'),
-  'mark.chalk': rule('should', {}, mark('Chalk, or clips of 3 mm in the allowance'), PRACTICE, 'Chalk brushes off.'),
+  'mark.chalk': rule('should', {}, mark('Chalk, or clips of {3 mm} in the allowance'), PRACTICE, 'Chalk brushes off.'),
   'mark.silk': rule('should', FINE, mark('Tailor’s tacks in silk thread'), PRACTICE, 'Carbon paper and a tracing wheel mark fine fabric for ever.'),
   'mark.pile': rule('should', { traits: ['napped', 'sheer', 'loose'] }, mark('Tailor’s tacks'), PRACTICE, 'Chalk is lost in a pile or an open weave.'),
   'mark.skins': rule('should', HOLED, mark('Soft pencil or tape on the wrong side'), PRACTICE, 'Pin and wheel holes stay.'),

@@ -40,14 +40,14 @@ export const SCHOOL_RULES = rulesOf({
   'school.universal': rule('may', { ...KNIT, school: { 'universal-on-knits': 'allow' } }, { parameter: 'needle.point', costs: { universal: -1.6 } }, CHOSEN, 'You sew knits with a universal needle on a good machine.'),
 
   'school.edges-zigzag': rule('may', { ...KNIT, kind: ['join'], school: { 'knit-edges': 'zigzag-row' } }, { parameter: 'plan.seam', value: 'Plain seam, right sides together, then a zigzag row at the raw edges' }, CHOSEN_WAY, 'You finish the edges of knits with a second row: only where the cloth comes back well.'),
-  'school.edges-trim': rule('may', { ...KNIT, kind: ['join'], school: { 'knit-edges': 'trim' } }, { parameter: 'plan.seam', value: 'Plain seam, right sides together, allowances trimmed to 6 mm' }, CHOSEN_WAY, 'You trim the edges of knits to 6 mm.'),
+  'school.edges-trim': rule('may', { ...KNIT, kind: ['join'], school: { 'knit-edges': 'trim' } }, { parameter: 'plan.seam', value: 'Plain seam, right sides together, allowances trimmed to {6 mm}' }, CHOSEN_WAY, 'You trim the edges of knits to {6 mm}.'),
 
   'school.hem-twin': rule('may', { ...KNIT, kind: ['hem'], school: { 'knit-hem': 'twin-tape' } }, { parameter: 'needle.point', costs: { 'twin-stretch': -1.5, twin: -1.4 } }, CHOSEN, 'You hem knits with two needles and tape in the fold.'),
   'school.hem-zigzag': rule('may', { ...KNIT, kind: ['hem'], school: { 'knit-hem': 'narrow-zigzag' } }, stitch({ zigzag: 0 }, 3), CHOSEN, 'You hem knits with a narrow zigzag.'),
   'school.hem-triple': rule('may', { ...KNIT, kind: ['hem'], school: { 'knit-hem': 'triple' } }, stitch({ 'triple-straight': 0 }, 3), CHOSEN, 'You hem knits with triple straight, in a matching colour.'),
 
   'school.zip-direct': rule('may', { kind: ['zip-concealed'], school: { 'concealed-zip': 'straight-to-it' } }, { parameter: 'foot', costs: { 'concealed-zip': 0, zip: 1.5 } }, CHOSEN, 'You sew straight into the groove with the special foot.'),
-  'school.zip-direct-seam': rule('may', { kind: ['zip-concealed'], school: { 'concealed-zip': 'straight-to-it' } }, { parameter: 'plan.seam', value: 'Zip open, face down on the right side; stitch straight in the groove, stop 12 mm above the pull; then the rest of the seam' }, CHOSEN_WAY, 'You sew straight to the groove, without basting.'),
+  'school.zip-direct-seam': rule('may', { kind: ['zip-concealed'], school: { 'concealed-zip': 'straight-to-it' } }, { parameter: 'plan.seam', value: 'Zip open, face down on the right side; stitch straight in the groove, stop {12 mm} above the pull; then the rest of the seam' }, CHOSEN_WAY, 'You sew straight to the groove, without basting.'),
 
   'school.secure-back': rule('may', { reverse: true, school: { securing: 'back-stitch' } }, { parameter: 'plan.secure', value: 'back-stitch' }, CHOSEN_WAY, 'You back-stitch the ends.'),
   'school.secure-lock': rule('may', { autoLock: true, school: { securing: 'lock' } }, { parameter: 'plan.secure', value: 'lock' }, CHOSEN_WAY, 'You use the machine’s own lock stitch.'),

@@ -41,7 +41,7 @@ describe('a curve', () => {
   ])('%s, however tight, and is turned on the needle', (_, family, more, lengthMm) => {
     const { setup, plan } = on(family, 6, more);
     expect(setup).toMatchObject({ stitch: 'straight', lengthMm });
-    expect(plan.notes.join(' ')).toMatch(/^.*A radius of 6 mm turns more than hands can steer/);
+    expect(plan.notes.join(' ')).toMatch(/^.*A radius of \{= 6 mm\} turns more than hands can steer/);
   });
 
   it.each([
@@ -54,7 +54,7 @@ describe('a curve', () => {
   it('that can be steered is not turned on the needle; the reason of the length names the radius', () => {
     const { plan, reasons } = on('poplin', 15);
     expect(plan.notes.join(' ')).not.toContain('needle down, lift');
-    expect(reasons.find((r) => r.parameter === 'lengthMm')?.text).toContain('a curve of 15 mm');
+    expect(reasons.find((r) => r.parameter === 'lengthMm')?.text).toContain('a curve of {= 15 mm}');
     expect(on('poplin', 60).reasons.find((r) => r.parameter === 'lengthMm')?.text).not.toContain('curve');
   });
 

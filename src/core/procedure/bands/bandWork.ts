@@ -1,3 +1,4 @@
+import { mm } from '../../units';
 import { bandFor, type BandInput, bandReachMm } from '../../seam';
 import { cannot, type Cannot } from '../../seam';
 import type { Numbers } from '../engine/types';
@@ -22,7 +23,7 @@ export function bandNumbers({ band, width, allowance, called, wayOut }: BandToCu
   const found = bandFor(band);
   if (found.passesGirth === false) {
     const pulled = Math.floor(bandReachMm(found.finishedMm, band.stretch));
-    const text = `Pulled to four fifths of its stretch the ${called} reaches ${pulled} mm and has to pass ${band.girthMm} mm: ${wayOut}.`;
+    const text = `Pulled to four fifths of its stretch the ${called} reaches ${mm(pulled)} and has to pass ${mm(band.girthMm)}: ${wayOut}.`;
     return cannot('seam.band-girth', text, band.girthMm, pulled);
   }
   return {

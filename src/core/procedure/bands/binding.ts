@@ -157,7 +157,7 @@ export const BIND_EDGE = procedure('bind-edge', {
       view: 'above',
     },
     {
-      do: 'Wrap it round the edge and press; the fold lies 1 to 2 mm past the first stitching.',
+      do: 'Wrap it round the edge and press; the fold lies about {2 mm} past the first stitching.',
       check: 'The binding is full to its edge.',
       caution: IRON,
       with: 'iron',

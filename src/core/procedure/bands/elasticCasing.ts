@@ -1,3 +1,4 @@
+import { mm } from '../../units';
 import { BODY, ELASTIC_SHARE, ELASTIC_WIDTH, garmentEdge } from '../engine/asks';
 import { cannot } from '../../seam';
 import { BLADE, IRON, PIN } from '../engine/pieces';
@@ -60,7 +61,7 @@ export const ELASTIC_CASING = procedure('elastic-casing', {
   work: ({ girth, round, elastic, share }) => {
     const length = (girth * share) / 100;
     if (round < girth) {
-      const text = `The edge is ${round} mm round and has to pass ${girth} mm: a casing does not stretch. Cut the edge wider, or leave an opening.`;
+      const text = `The edge is ${mm(round)} round and has to pass ${mm(girth)}: a casing does not stretch. Cut the edge wider, or leave an opening.`;
       return cannot('seam.casing-girth', text, girth, round);
     }
     const tunnel = elastic + 3;
@@ -94,7 +95,7 @@ export const ELASTIC_CASING = procedure('elastic-casing', {
   ready: ['elastic', 'a safety pin or bodkin', 'iron'],
   steps: [
     {
-      do: 'Fold the edge under by 6 mm, then {tunnel} to the wrong side. Press.',
+      do: 'Fold the edge under by {6 mm}, then {tunnel} to the wrong side. Press.',
       check: 'The tunnel is even.',
       caution: IRON,
       with: 'iron',
@@ -102,7 +103,7 @@ export const ELASTIC_CASING = procedure('elastic-casing', {
     },
     {
       do: 'Sew {tunnel} from the fold, leaving a gap of {gap}.',
-      check: 'The elastic runs freely: it has 3 mm to spare.',
+      check: 'The elastic runs freely: it has {3 mm} to spare.',
       caution: PIN,
       view: 'above',
       now: ['row'],

@@ -1,3 +1,4 @@
+import { mm } from '../../units';
 import { BODY, ELASTIC_SHARE, ELASTIC_WIDTH, garmentEdge } from '../engine/asks';
 import { cannot } from '../../seam';
 import { bandReachMm } from '../../seam';
@@ -35,11 +36,11 @@ export const ELASTIC_SEWN_ON = procedure('elastic-sewn-on', {
     const reach = Math.floor(bandReachMm(length, stretch));
     const needs = Math.max(round, pass);
     if (reach < needs) {
-      const text = `Pulled to four fifths of its stretch the elastic reaches ${reach} mm and has to reach ${needs} mm: take one that stretches more, cut it longer, or gather the edge first.`;
+      const text = `Pulled to four fifths of its stretch the elastic reaches ${mm(reach)} and has to reach ${mm(needs)}: take one that stretches more, cut it longer, or gather the edge first.`;
       return cannot('seam.elastic-reach', text, needs, reach);
     }
     if (round < length) {
-      const text = `The edge is ${round} mm and the elastic ${Math.round(length)} mm: the elastic has to be the shorter one. Cut it to ${Math.round((100 * round) / girth)} % of the body or less.`;
+      const text = `The edge is ${mm(round)} and the elastic ${mm(Math.round(length))}: the elastic has to be the shorter one. Cut it to ${Math.round((100 * round) / girth)} % of the body or less.`;
       return cannot('seam.elastic-longer', text, round, length);
     }
     return {

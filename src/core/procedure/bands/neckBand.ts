@@ -1,3 +1,4 @@
+import { easyBandRatio } from '../../seam';
 import { quarters, sewnOn } from './bandScene';
 import { bandNumbers } from './bandWork';
 import { IRON, PIN } from '../engine/pieces';
@@ -23,13 +24,12 @@ export const NECK_BAND = procedure('neck-band', {
     { key: 'girth', label: 'Round the head it has to pass', unit: 'mm', usual: 570, least: 200, most: 800 },
     { key: 'allowance', label: 'Allowance at the neckline', unit: 'mm', usual: 6, least: 3, most: 20 },
   ],
-  work: ({ opening, width, stretch, girth, allowance }, { recovery }) =>
+  work: ({ opening, width, stretch, girth, allowance }) =>
     bandNumbers({
       band: {
         openingMm: opening,
-        bandWidthMm: width,
+        ratio: easyBandRatio({ openingMm: opening, bandWidthMm: width, stretch }),
         stretch,
-        recovery,
         girthMm: girth,
         joinAllowanceMm: 10,
       },
@@ -47,7 +47,7 @@ export const NECK_BAND = procedure('neck-band', {
       view: 'quarters',
     },
     {
-      do: 'Join the ends, 10 mm, and press the band in half, wrong sides together.',
+      do: 'Join the ends, {10 mm}, and press the band in half, wrong sides together.',
       check: 'A ring {finished} round.',
       caution: IRON,
       with: 'iron',

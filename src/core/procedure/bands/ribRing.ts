@@ -5,13 +5,12 @@ import { BLADE, IRON, PIN } from '../engine/pieces';
 import { rowScene } from '../engine/rowScene';
 import type { Procedure } from '../engine/types';
 
-const ringOf: Procedure['work'] = ({ opening, width, ratio, stretch, girth, allowance }, { recovery }) =>
+const ringOf: Procedure['work'] = ({ opening, width, ratio, stretch, girth, allowance }) =>
   bandNumbers({
     band: {
       openingMm: opening,
       ratio: ratio / 100,
       stretch,
-      recovery,
       girthMm: girth,
       joinAllowanceMm: allowance,
     },

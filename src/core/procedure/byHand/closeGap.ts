@@ -80,7 +80,7 @@ export const CLOSE_GAP = procedure('close-gap', {
       now: ['ladder'],
     },
     {
-      do: 'A knot in the fold, the needle in and out 25 mm away, snip at the cloth.',
+      do: 'A knot in the fold, the needle in and out {25 mm} away, snip at the cloth.',
       check: 'Pull the seam: it stays closed. Count pins and needles.',
       caution: BLADE,
       with: 'blade',

@@ -1,3 +1,4 @@
+import { mm } from '../../units';
 import { cannot, type Cannot } from '../../seam';
 import { type Outline, outlineSeam, type OutlineAnswer, SHORTEST_MM } from '../../seam';
 import { usualShape } from '../../seam';
@@ -24,7 +25,7 @@ export function outlineNumbers(outline: Outline, given: Given, allowance: number
   if (trim > allowance)
     return cannot(
       'seam.trim-over-allowance',
-      `Trimmed to ${trim} mm nothing is taken off an allowance of ${allowance} mm: trim to ${allowance} mm or less.`,
+      `Trimmed to ${mm(trim)} nothing is taken off an allowance of ${mm(allowance)}: trim to ${mm(allowance)} or less.`,
       allowance,
       trim,
     );
@@ -32,7 +33,7 @@ export function outlineNumbers(outline: Outline, given: Given, allowance: number
   if (answer.trimFirst.length > 0) {
     const tight = answer.trimFirst.reduce((a, b) => (b.radiusMm < a.radiusMm ? b : a));
     const radius = Math.round(tight.radiusMm * 10) / 10;
-    const text = `${Math.round(tight.alongMm)} mm along, the line bends to a radius of ${radius} mm: an allowance of ${trim} mm cannot be laid round it. Trim to less than ${radius} mm, draw it rounder, or make it a corner.`;
+    const text = `${mm(Math.round(tight.alongMm))} along, the line bends to a radius of ${mm(radius)}: an allowance of ${mm(trim)} cannot be laid round it. Trim to less than ${mm(radius)}, draw it rounder, or make it a corner.`;
     return cannot('seam.allowance-over-radius', text, radius, trim);
   }
   const lengths = answer.stretches.map(({ lengthMm }) => lengthMm);

@@ -75,10 +75,18 @@ export const CORNER = procedure('corner', {
       atMm: 'stitch',
     },
     {
-      do: 'Needle down, foot up, turn; {across:n} short stitches across the point if it is sharp or thick.',
-      check: 'The cloth lies flat before the foot comes down.',
+      do: 'Needle down, foot up, turn half the way. Sew {across:n short stitch|short stitches} across the point, then turn the rest.',
+      check: 'The fabric lies flat before the foot comes down.',
       view: 'above',
       now: ['seam'],
+      when: 'across',
+    },
+    {
+      do: 'Needle down, foot up, turn.',
+      check: 'The fabric lies flat before the foot comes down.',
+      view: 'above',
+      now: ['seam'],
+      when: '!across',
     },
     {
       do: 'Sew on along the other edge.',

@@ -8,6 +8,11 @@ import { procedure, SEWN_SO } from '../engine/procedure';
 /** How far a stitch may leave the curve, the speed of a usual machine, and how much foot lies before the needle. */
 const CURVE = { toleranceMm: 0.1, speedSpm: 750, toeMm: 12 };
 
+/** On a very tight curve the allowance is trimmed to this at the least (common practice). */
+const TIGHT_TRIM_MM = 3;
+/** Cuts stop so far short of the stitching (common practice). */
+const SHORT_OF_STITCHING_MM = 1.5;
+
 /** Points along an arc round the middle of the drawing, mm; 0° is up. */
 function arc(radius: number, turnDeg: number, count = 48): ScenePoint[] {
   return Array.from({ length: count + 1 }, (_, i) => {
@@ -17,13 +22,13 @@ function arc(radius: number, turnDeg: number, count = 48): ScenePoint[] {
 }
 
 /** The curve with its allowance outside (convex) or inside (concave), cuts drawn where they fall. */
-function drawn({ radius, turn, allowance: a, count, inside, reach }: Numbers): Scene {
+function drawn({ radius, turn, trim: a, count, inside, reach }: Numbers): Scene {
   const way = inside > 0 ? -1 : 1;
   const edge = radius + way * a;
   const shown = Math.min(turn, 170);
   const across = Math.max(radius, edge);
   const half = across * Math.sin(Math.min(90, shown / 2) * (Math.PI / 180)) + 16;
-  const cuts = Math.max(1, Math.round((count * shown) / Math.max(turn, 1)));
+  const cuts = Math.round((count * shown) / Math.max(turn, 1));
   return {
     label: inside > 0 ? 'From above: the allowance has to spread' : 'From above: the allowance has to crowd',
     view: 'above',
@@ -82,7 +87,13 @@ export const CURVED_SEAM = procedure('curved-seam', {
   ],
   work: ({ radius, turn, inside, allowance: allowanceMm }, { lengthMm }) => {
     const side = inside === 1 ? ('concave' as const) : ('convex' as const);
-    const clips = clipsFor({ radiusMm: radius, turnDeg: turn, allowanceMm, side, maxGapMm: 4, notchBaseMm: 5 });
+    const cuts = (wide: number) =>
+      clipsFor({ radiusMm: radius, turnDeg: turn, allowanceMm: wide, side, maxGapMm: 4, notchBaseMm: 5 });
+    const whole = cuts(allowanceMm);
+    if ('blocked' in whole) return whole;
+    const trim =
+      whole.trimToMm === undefined ? allowanceMm : Math.min(allowanceMm, Math.max(TIGHT_TRIM_MM, whole.trimToMm));
+    const clips = cuts(trim);
     if ('blocked' in clips) return clips;
     const stitch = curveAnswer({ ...CURVE, radiusMm: radius, lengthMm }).sewLengthMm;
     const { pivotEvery, maxSpeedSpm } = curveAnswer({ ...CURVE, radiusMm: radius, lengthMm: stitch });
@@ -93,10 +104,14 @@ export const CURVED_SEAM = procedure('curved-seam', {
       allowance: allowanceMm,
       along: (radius * turn * Math.PI) / 180,
       stitch,
+      trim,
+      trims: trim < allowanceMm ? 1 : 0,
       count: clips.count,
-      spacing: clips.spacingMm,
+      slits: inside === 1 ? clips.count : 0,
+      wedges: inside === 1 ? 0 : clips.count,
+      spacing: clips.spacingMm ?? 0,
       difference: clips.differenceMm,
-      reach: allowanceMm - 1.5,
+      reach: trim - SHORT_OF_STITCHING_MM,
       pivot: pivotEvery ?? 0,
       speed: Math.floor(maxSpeedSpm / 10) * 10,
     };
@@ -127,12 +142,30 @@ export const CURVED_SEAM = procedure('curved-seam', {
       when: 'pivot',
     },
     {
-      do: 'Cut {count:n} times, every {spacing}, to {reach} deep: slits where the edge must spread, wedges where it must crowd. It has {difference} to give or to lose.',
-      check: 'No cut reaches the stitching.',
+      do: 'Trim the allowance to {trim}: the curve is too tight for more.',
+      check: 'One width all along the curve.',
+      caution: BLADE,
+      with: 'blade',
+      view: 'above',
+      when: 'trims',
+    },
+    {
+      do: 'Snip {slits:n slit|slits} into the allowance, one every {spacing}, {reach} deep. The edge has to spread by {difference}.',
+      check: 'The allowance spreads, and no slit reaches the stitching.',
       caution: BLADE,
       with: 'blade',
       view: 'above',
       now: ['cuts'],
+      when: 'slits',
+    },
+    {
+      do: 'Cut {wedges:n wedge|wedges} out of the allowance, one every {spacing}, {reach} deep. The edge is {difference} too long.',
+      check: 'Turned over your finger, no fold lies on another.',
+      caution: BLADE,
+      with: 'blade',
+      view: 'above',
+      now: ['cuts'],
+      when: 'wedges',
     },
     {
       do: 'Turn, roll the seam to the very edge, press.',

@@ -1,3 +1,4 @@
+import { mm } from '../../units';
 import { cannot } from '../../seam';
 import { IRON, PIN } from '../engine/pieces';
 import { box, type Scene } from '../engine/scene';
@@ -56,7 +57,7 @@ export const DART = procedure('dart', {
   work: ({ intake, long }) => {
     const half = intake / 2;
     if (half > long * 0.6) {
-      const text = `A dart ${intake} mm wide and ${long} mm long points too bluntly to be pressed flat: make it at least ${Math.ceil(intake / 1.2)} mm long, or two of it.`;
+      const text = `A dart ${mm(intake)} wide and ${mm(long)} long points too bluntly to be pressed flat: make it at least ${mm(Math.ceil(intake / 1.2))} long, or two of it.`;
       return cannot('seam.dart-blunt', text, long * 1.2, intake);
     }
     return { intake, long, half, seam: Math.hypot(half, long) };

@@ -1,3 +1,4 @@
+import { mm } from '../../units';
 import { cannot } from '../../seam';
 import { IRON, PIN } from '../engine/pieces';
 import { rowScene } from '../engine/rowScene';
@@ -33,12 +34,12 @@ export const EASE = procedure('ease', {
     const most = soft === 1 ? MOST_PERCENT.soft : MOST_PERCENT.firm;
     const percent = (100 * (long - short)) / short;
     if (percent <= 0) {
-      const text = `The longer edge, ${long} mm, is not longer than the other, ${short} mm: there is nothing to ease in. Sew a plain seam, or change a length.`;
+      const text = `The longer edge, ${mm(long)}, is not longer than the other, ${mm(short)}: there is nothing to ease in. Sew a plain seam, or change a length.`;
       return cannot('seam.ease-none', text, short, long);
     }
     if (percent > most) {
       const fits = Math.floor(short * (1 + most / 100));
-      const text = `${Math.round(percent)} % more is too much to ease into this cloth without pleats: bring the longer edge to ${fits} mm, or gather it.`;
+      const text = `${Math.round(percent)} % more is too much to ease into this cloth without pleats: bring the longer edge to ${mm(fits)}, or gather it.`;
       return cannot('seam.ease-too-much', text, fits, long);
     }
     return {

@@ -52,7 +52,7 @@ describe('a drawn line', () => {
     const pocket = OUTLINE_SHAPES.find(({ id }) => id === 'pocket')!.make({ width: 140, height: 160, radius: 7 });
     const answer = outlineSeam({ ...pocket, lengthMm: 3, toleranceMm: 0.1, allowanceMm: 5, stepMm: 0.5 });
     const scene = outlineScene({ outline: pocket, answer, allowance: 10, trim: 5, label: '', side: 'wrong' });
-    expect(scene.texts!.map(({ mm }) => mm)).toEqual([3, 1, 3, 1, 3]);
+    expect(scene.texts!.map(({ text }) => text)).toEqual(['3 mm', '1 mm', '3 mm', '1 mm', '3 mm']);
   });
 
   it('an allowance that is not trimmed has no trim line', () => {

@@ -1,3 +1,4 @@
+import { formatMm } from '../../units';
 import { offsetOutline, placeAlong, type Point } from '../../geometry';
 import { NOTCH_BASE_MM, type Outline, type OutlineAnswer } from '../../seam';
 import type { ScenePoint, Scene, SceneLine } from '../engine/scene';
@@ -66,7 +67,10 @@ export function outlineScene({ outline, answer, allowance, trim, label, side, ga
     lines,
     dims: sizesOf(points, [...raw, ...inner]),
     texts: [
-      ...changes.map(({ fromMm, toMm, lengthMm }) => ({ at: at((fromMm + toMm) / 2, -9), text: '', mm: lengthMm })),
+      ...changes.map(({ fromMm, toMm, lengthMm }) => ({
+        at: at((fromMm + toMm) / 2, -9),
+        text: formatMm(lengthMm),
+      })),
       ...(closed && gap > 0 ? [{ at: at(gap / 2, -14), text: 'gap', mm: gap }] : []),
     ],
   };

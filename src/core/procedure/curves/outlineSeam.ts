@@ -1,3 +1,4 @@
+import { mm } from '../../units';
 import { cannot, type Cannot } from '../../seam';
 import type { Outline } from '../../seam';
 import { answerFor, lineOf, outlineNumbers } from './alongOutline';
@@ -48,7 +49,7 @@ const cutting = (where: string): readonly Step[] => [
     when: 'notches',
   },
   {
-    do: 'At {corners:n} corners: trim across outer tips, 2 mm from the stitching; clip straight into inner ones.',
+    do: 'At {corners:n} corners: trim across outer tips, {2 mm} from the stitching; clip straight into inner ones.',
     check: 'No thread of the seam is cut.',
     caution: BLADE,
     with: 'blade',
@@ -83,7 +84,7 @@ const sewing: readonly Step[] = [
 
 const MARK: Step = {
   do: 'Mark the line from the printed template, {allowance} from the raw edge.',
-  check: 'The bar on the sheet measures 100 mm, and the marks of the corners are on the cloth.',
+  check: 'The bar on the sheet measures true, and the marks of the corners are on the cloth.',
   view: 'above',
   now: ['seam'],
 };
@@ -151,7 +152,7 @@ function enclosed({ closed }: Outline, numbers: Numbers, gap: number): Numbers |
     const most = Math.floor(numbers.along / 2);
     return cannot(
       'seam.gap-too-long',
-      `A gap of ${gap} mm is more than half of the line: leave at most ${most} mm open.`,
+      `A gap of ${mm(gap)} is more than half of the line: leave at most ${mm(most)} open.`,
       most,
       gap,
     );

@@ -30,6 +30,17 @@ export const HEM_LENGTH: Ask = {
   most: 20000,
 };
 
+/** Where a zip begins: rows and marks are measured from the raw top edge. */
+export const ZIP_TOP: Ask = {
+  key: 'top',
+  label: 'Raw top edge to the top stop',
+  unit: 'mm',
+  usual: 20,
+  least: 0,
+  most: 300,
+  help: 'the allowance at the top and a little more; 0 where the zip begins at the edge',
+};
+
 /** The strip that goes round a raw edge. */
 export const BINDING_CLOTH: Ask = {
   key: 'binding',

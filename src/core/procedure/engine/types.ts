@@ -35,7 +35,8 @@ export interface Given {
 export interface Ask {
   key: string;
   label: string;
-  unit: 'mm' | 'count' | 'percent' | 'degrees';
+  /** `mm` follows the person's units; `stitch-mm` stays in mm, as dials do. */
+  unit: 'mm' | 'stitch-mm' | 'count' | 'percent' | 'degrees';
   /** A sensible value, from cloth and setting where they say something. */
   usual: number | ((given: Given) => number);
   least: number;
@@ -115,4 +116,6 @@ export interface Procedure<Id extends string = string> extends Origin {
   steps: readonly Step[];
   /** What goes wrong here most, to be picked from at once. */
   faults: readonly Sign[];
+  /** Which of its lengths add up to which: they are rounded together, so that they still do in inches. */
+  adds?: readonly (readonly [parts: readonly string[], whole: string])[];
 }

@@ -1,6 +1,6 @@
 import { atLeast, atMost, clamp, sum } from '../../numbers';
 import { needleMinutes, stitchFacts, type StitchId, threadUse } from '../../stitch';
-import { formatNumber } from '../../units';
+import { formatNumber, mm } from '../../units';
 import type { Cannot } from '../../seam';
 import type { Ask, Given, Numbers, Procedure, Step } from './types';
 
@@ -44,41 +44,25 @@ export function workOut(procedure: Procedure, answers: Partial<Numbers>, given: 
 
 const isCannot = (worked: Numbers | Cannot): worked is Cannot => Array.isArray((worked as Cannot).blocked);
 
-/** The unit of an answer as it is written. */
-export const ASK_UNIT = { mm: 'mm', count: '', percent: '%', degrees: '°' } as const;
+/** The unit of an answer that is no length. */
+export const ASK_UNIT = { mm: 'mm', 'stitch-mm': 'mm', count: '', percent: '%', degrees: '°' } as const;
 
 /**
  * What is wrong with one answer.
  *
  * @param ask - the question
  * @param value - the answer
- * @returns what was expected instead; null when it can be worked with
+ * @returns what was expected instead, its lengths marked for `withLengths`; null when it can be worked with
  * @example
- * problemWith({ key: 'row', label: '', unit: 'mm', usual: 7, least: 3, most: 20 }, 400) // => 'Expected 3 to 20 mm.'
+ * problemWith({ key: 'row', label: '', unit: 'mm', usual: 7, least: 3, most: 20 }, 400) // => 'At least {= 3 mm}, at most {= 20 mm}.'
  */
 export function problemWith({ least, most, unit, options }: Ask, value: number): string | null {
   if (options && !options.some(([one]) => one === value))
-    return `Expected one of ${options.map(([one]) => formatNumber(one)).join(', ')}.`;
+    return `One of ${options.map(([one]) => formatNumber(one)).join(', ')}.`;
   if (Number.isFinite(value) && atLeast(value, least) && atMost(value, most)) return null;
-  return `Expected ${formatNumber(least)} to ${formatNumber(most)} ${ASK_UNIT[unit]}`.trim() + '.';
-}
-
-/**
- * A sentence of a step with its numbers in it.
- *
- * @param text - `{name}` stands for a length, `{name:n}` for a plain number
- * @param numbers - by name
- * @param length - prints a length in the person's units
- * @throws when the text names a number that is not there
- * @example
- * fillIn('Sew {first}: {count:n} stitches.', { first: 6, count: 40 }, (mm) => `${mm} mm`) // => 'Sew 6 mm: 40 stitches.'
- */
-export function fillIn(text: string, numbers: Numbers, length: (mm: number) => string): string {
-  return text.replaceAll(/\{(\w+)(:n)?\}/g, (_, name: string, plain: string | undefined) => {
-    const value = numbers[name];
-    if (value === undefined) throw new Error(`fillIn: expected a number named ${name}, got none`);
-    return plain ? formatNumber(value, 0) : length(value);
-  });
+  const say = (number: number) =>
+    unit === 'mm' ? mm(number) : `${formatNumber(number)}${unit === 'stitch-mm' ? ' mm' : ASK_UNIT[unit]}`;
+  return `At least ${say(least)}, at most ${say(most)}.`;
 }
 
 /** What a step or a whole operation takes. */

@@ -1,3 +1,4 @@
+import { mm } from '../../units';
 import { cannot } from '../../seam';
 import { HEM_LENGTH } from '../engine/asks';
 import { IRON, PIN } from '../engine/pieces';
@@ -78,7 +79,7 @@ export const HEM_BLIND = procedure('hem-blind', {
     hem < out + 8
       ? cannot(
           'seam.hem-narrow',
-          `A hem of ${hem} mm cannot be folded back with ${out} mm sticking out: cut it ${out + 8} mm deep.`,
+          `A hem of ${mm(hem)} cannot be folded back with ${mm(out)} sticking out: cut it ${mm(out + 8)} deep.`,
           out + 8,
           hem,
         )

@@ -1,3 +1,4 @@
+import { mm } from '../../units';
 import { cannot } from '../../seam';
 import { humpOver } from '../../seam';
 import { IRON } from '../engine/pieces';
@@ -128,7 +129,7 @@ export const HEM_JEANS = procedure('hem-jeans', {
     });
     const lift = footLiftMm + extraLiftMm;
     if (found.shimMm > lift) {
-      const text = `A shim of ${found.shimMm.toFixed(1)} mm is higher than the foot lifts (${lift} mm): hammer the seam flat, grade it, or hem the side seams by hand.`;
+      const text = `A shim of ${mm(found.shimMm)} is higher than the foot lifts (${mm(lift)}): hammer the seam flat, grade it, or hem the side seams by hand.`;
       return cannot('seam.shim-over-lift', text, lift, found.shimMm);
     }
     return {
@@ -185,7 +186,7 @@ export const HEM_JEANS = procedure('hem-jeans', {
       now: ['shim'],
     },
     {
-      do: 'Overlap the beginning by 15 mm.',
+      do: 'Overlap the beginning by {15 mm}.',
       check: 'No stitch missing on either side of the seams.',
       view: 'section',
       now: ['row'],

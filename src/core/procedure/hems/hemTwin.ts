@@ -1,3 +1,4 @@
+import { mm } from '../../units';
 import { cannot } from '../../seam';
 import { BLADE, IRON, LONG, PIN } from '../engine/pieces';
 import { box, drawnThick, type Scene } from '../engine/scene';
@@ -105,12 +106,12 @@ export const HEM_TWIN = procedure('hem-twin', {
   asks: [
     { key: 'round', label: 'Round the hem', unit: 'mm', usual: 1000, least: 50, most: 6000 },
     { key: 'hem', label: 'Hem allowance', unit: 'mm', usual: 22, least: 10, most: 60 },
-    { key: 'gap', label: 'Between the two needles', unit: 'mm', usual: 2.5, least: 1.6, most: 6 },
+    { key: 'gap', label: 'Between the two needles', unit: 'stitch-mm', usual: 2.5, least: 1.6, most: 6 },
   ],
   work: ({ round, hem, gap }) => {
     const fromEdge = 3;
     if (gap + fromEdge + 4 > hem) {
-      const text = `Two rows ${gap} mm apart do not lie within a ${hem} mm hem and catch its edge: cut the hem ${gap + fromEdge + 4} mm wide, or take a narrower twin.`;
+      const text = `Two rows ${mm(gap)} apart do not lie within a ${mm(hem)} hem and catch its edge: cut the hem ${mm(gap + fromEdge + 4)} wide, or take a narrower twin.`;
       return cannot('seam.hem-narrow', text, gap + fromEdge + 4, hem);
     }
     return { round, hem, gap, fromEdge, fromFold: hem - fromEdge - gap, overlap: 15, sewn: round + 15 };
@@ -154,7 +155,7 @@ export const HEM_TWIN = procedure('hem-twin', {
       now: ['rows'],
     },
     {
-      do: 'Hold the iron 25 mm above and steam it back.',
+      do: 'Hold the iron {25 mm} above and steam it back.',
       check: 'No ridge between the rows, no wave.',
       caution: IRON,
       with: 'iron',

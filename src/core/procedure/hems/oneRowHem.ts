@@ -63,7 +63,7 @@ function oneRow<Id extends string>(
         now: ['row'],
       },
       {
-        do: 'Hold the iron 25 mm above and steam it back.',
+        do: 'Hold the iron {25 mm} above and steam it back.',
         check: 'It hangs without a wave.',
         caution: IRON,
         with: 'iron',

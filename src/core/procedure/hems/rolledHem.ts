@@ -1,3 +1,4 @@
+import { mm } from '../../units';
 import { HEM_LENGTH } from '../engine/asks';
 import { cannot } from '../../seam';
 import { procedure, SEWN_SO } from '../engine/procedure';
@@ -21,7 +22,7 @@ export const HEM_ROLLED = procedure('hem-rolled', {
       const needs = 2 * roll + 1 + Math.ceil(2 * thicknessMm);
       return cannot(
         'seam.rolled-narrow',
-        `A roll of ${roll} mm needs an allowance of at least ${needs} mm in this cloth: cut it wider, or roll it narrower.`,
+        `A roll of ${mm(roll)} needs an allowance of at least ${mm(needs)} in this cloth: cut it wider, or roll it narrower.`,
         needs,
         a,
       );
@@ -57,7 +58,7 @@ export const HEM_ROLLED = procedure('hem-rolled', {
       view: 'first',
     },
     {
-      do: 'Sew 1 mm from the fold, begun on a leader scrap.',
+      do: 'Sew {1 mm} from the fold, begun on a leader scrap.',
       check: 'The line rides on the fold.',
       caution: PIN,
       view: 'first',

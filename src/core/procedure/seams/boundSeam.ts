@@ -1,3 +1,4 @@
+import { mm } from '../../units';
 import { cannot } from '../../seam';
 import { turnOfClothMm } from '../../seam';
 import { allowance, BINDING_CLOTH, SEAM_LENGTH } from '../engine/asks';
@@ -88,7 +89,7 @@ export const BOUND_SEAM = procedure('bound-seam', {
   ],
   work: ({ seam, allowance: a, show, binding, each }, { thicknessMm }) => {
     if (show + 3 > a) {
-      const text = `A binding of ${show} mm leaves less than 3 mm between it and the seam: show ${a - 3} mm or less, or cut the allowance ${show + 3} mm wide.`;
+      const text = `A binding of ${mm(show)} leaves less than {3 mm} between it and the seam: show ${mm(a - 3)} or less, or cut the allowance ${mm(show + 3)} wide.`;
       return cannot('seam.binding-over-allowance', text, a - 3, show);
     }
     const layers = each === 1 ? 1 : 2;

@@ -1,3 +1,4 @@
+import { mm } from '../../units';
 import { cannot } from '../../seam';
 import { allowance, SEAM_LENGTH } from '../engine/asks';
 import { BLADE, IRON, PIN } from '../engine/pieces';
@@ -19,7 +20,7 @@ export const DOUBLE_ROW = procedure('double-row', {
     between + 2 > a
       ? cannot(
           'seam.double-no-room',
-          `Two rows ${between} mm apart leave less than 2 mm of a ${a} mm allowance: sew them nearer, or cut it ${between + 2} mm wide.`,
+          `Two rows ${mm(between)} apart leave less than {2 mm} of a ${mm(a)} allowance: sew them nearer, or cut it ${mm(between + 2)} wide.`,
           a - 2,
           between,
         )
@@ -83,5 +84,6 @@ export const DOUBLE_ROW = procedure('double-row', {
       now: ['first', 'second'],
     },
   ],
+  adds: [[['second', 'between'], 'allowance']],
   faults: ['wavy', 'popped', 'skipped', 'pucker-line'],
 });

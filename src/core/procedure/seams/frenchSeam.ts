@@ -125,5 +125,6 @@ export const FRENCH = procedure('french', {
       now: ['first', 'second'],
     },
   ],
+  adds: [[['first', 'second'], 'allowance']],
   faults: ['pucker-line', 'slippage', 'chewed', 'skipped'],
 });

@@ -1,3 +1,4 @@
+import { mm } from '../../units';
 import { cannot } from '../../seam';
 import { allowance, SEAM_LENGTH } from '../engine/asks';
 import { BLADE, PIN } from '../engine/pieces';
@@ -56,11 +57,11 @@ export const LAPPED_RAW = procedure('lapped-raw', {
   ],
   work: ({ seam, allowance: a, lap, from }) => {
     if (lap > 2 * a) {
-      const text = `A lap of ${lap} mm takes ${lap / 2} mm from each piece, and the allowance is ${a} mm: lap ${2 * a} mm or less.`;
+      const text = `A lap of ${mm(lap)} takes ${mm(lap / 2)} from each piece, and the allowance is ${mm(a)}: lap ${mm(2 * a)} or less.`;
       return cannot('seam.lap-over-allowance', text, 2 * a, lap);
     }
     if (lap < 2 * from + 2) {
-      const text = `Rows ${from} mm from both edges have no room on a lap of ${lap} mm: lap ${2 * from + 2} mm, or sew nearer to the edges.`;
+      const text = `Rows ${mm(from)} from both edges have no room on a lap of ${mm(lap)}: lap ${mm(2 * from + 2)}, or sew nearer to the edges.`;
       return cannot('seam.lap-no-room', text, 2 * from + 2, lap);
     }
     return { seam, allowance: a, lap, from, half: lap / 2, trim: a - lap / 2, between: lap - 2 * from };
@@ -110,5 +111,6 @@ export const LAPPED_RAW = procedure('lapped-raw', {
       sews: 'seam',
     },
   ],
+  adds: [[['half', 'trim'], 'allowance']],
   faults: ['perforated', 'wandering', 'uneven-layers', 'skipped'],
 });

@@ -1,3 +1,4 @@
+import { mm } from '../../units';
 import { cannot } from '../../seam';
 import { allowance, SEAM_LENGTH } from '../engine/asks';
 import { IRON, PIN } from '../engine/pieces';
@@ -20,7 +21,7 @@ export const MOCK_FELLED = procedure('mock-felled', {
     far + 2 > a || near >= far
       ? cannot(
           'seam.mock-row',
-          `A row ${far} mm from the seam has to catch the allowance of ${a} mm with 2 mm to spare, and to lie outside the first: sew it between ${near + 2} and ${a - 2} mm.`,
+          `A row ${mm(far)} from the seam has to catch the allowance of ${mm(a)} with {2 mm} to spare, and to lie outside the first: sew it between ${mm(near + 2)} and ${mm(a - 2)}.`,
           a - 2,
           far,
         )
@@ -80,5 +81,6 @@ export const MOCK_FELLED = procedure('mock-felled', {
       sews: 'seam',
     },
   ],
+  adds: [[['near', 'between'], 'far']],
   faults: ['wandering', 'hump-stall', 'loops-below', 'skipped'],
 });

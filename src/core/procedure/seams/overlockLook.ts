@@ -13,8 +13,8 @@ export const OVERLOCK_LOOK = procedure('overlock-look', {
   asks: [
     SEAM_LENGTH,
     allowance(10),
-    { key: 'swing', label: 'Width of the zigzag', unit: 'mm', usual: 5, least: 3, most: 9 },
-    { key: 'stitch', label: 'Its length', unit: 'mm', usual: 1.5, least: 0.5, most: 4 },
+    { key: 'swing', label: 'Width of the zigzag', unit: 'stitch-mm', usual: 5, least: 3, most: 9 },
+    { key: 'stitch', label: 'Its length', unit: 'stitch-mm', usual: 1.5, least: 0.5, most: 4 },
   ],
   work: ({ seam, allowance: a, swing, stitch }) =>
     swing > a

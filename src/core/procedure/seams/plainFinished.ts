@@ -1,3 +1,4 @@
+import { mm } from '../../units';
 import { cannot } from '../../seam';
 import { allowance, SEAM_LENGTH } from '../engine/asks';
 import { BLADE, IRON, PIN } from '../engine/pieces';
@@ -27,7 +28,7 @@ export const PLAIN_FINISHED = procedure('plain-finished', {
     trim > a
       ? cannot(
           'seam.trim-over-allowance',
-          `Trimmed to ${trim} mm nothing is taken off an allowance of ${a} mm: trim to ${a} mm or less.`,
+          `Trimmed to ${mm(trim)} nothing is taken off an allowance of ${mm(a)}: trim to ${mm(a)} or less.`,
           a,
           trim,
         )

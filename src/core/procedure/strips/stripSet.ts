@@ -42,7 +42,8 @@ function drawn({ strips, width, sagitta, alternate, long }: Numbers): Scene {
     texts: [
       {
         at: [0, count * tall + bend + 12],
-        text: `alternated: ${alternate < 0.5 ? 'hardly any' : `about ${Math.round(alternate)} mm`}`,
+        text: 'ends alternated: at most',
+        mm: alternate,
       },
     ],
   };
@@ -60,7 +61,7 @@ export const STRIP_SET = procedure('strip-set', {
     { key: 'long', label: 'Length of the strips', unit: 'mm', usual: 1000, least: 100, most: 5000 },
     {
       key: 'shift',
-      label: 'Over 300 mm your top layer ends behind by',
+      label: 'Over {300 mm} your top layer ends behind by',
       unit: 'mm',
       usual: (given) => Math.round(given.shiftMm * 10) / 10,
       least: 0,
@@ -73,7 +74,7 @@ export const STRIP_SET = procedure('strip-set', {
     const seams = Math.round(strips) - 1;
     const strainPercent = (100 * shift) / 300;
     const bow = (alternate: boolean) =>
-      strainPercent === 0 ? 0 : stripBow({ strainPercent, stripMm: width, spanMm: long, seams, alternate }).sagittaMm;
+      strainPercent === 0 ? 0 : stripBow({ strainPercent, stripMm: width, spanMm: long, seams, alternate }).rangeMm[1];
     return {
       strips: Math.round(strips),
       seams,
@@ -110,7 +111,7 @@ export const STRIP_SET = procedure('strip-set', {
     },
     {
       do: 'Sew the even seams from the other end.',
-      check: 'Begun all from one end the set would bow by {sagitta}; so it bows by {alternate}.',
+      check: 'Sewn all from one end, the set could bow by {sagitta}. Alternating leaves at most {alternate}.',
       view: 'set',
       now: ['back'],
       sews: 'back',

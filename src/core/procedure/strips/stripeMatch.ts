@@ -73,7 +73,7 @@ export const STRIPE_MATCH = procedure('stripe-match', {
     { key: 'off', label: 'A stripe may be off by', unit: 'mm', usual: 0.5, least: 0.2, most: 5 },
     {
       key: 'shift',
-      label: 'Over 300 mm your top layer ends behind by',
+      label: 'Over {300 mm} your top layer ends behind by',
       unit: 'mm',
       usual: (given) => Math.round(given.shiftMm * 10) / 10,
       least: 0,

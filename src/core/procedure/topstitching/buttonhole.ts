@@ -1,3 +1,4 @@
+import { mm } from '../../units';
 import { clamp } from '../../numbers';
 import { cannot } from '../../seam';
 import { BLADE, PIN } from '../engine/pieces';
@@ -97,12 +98,12 @@ export const BUTTONHOLES = procedure('buttonholes', {
     const spacing = times > 1 ? long / (times - 1) : 0;
     if (times > 1 && lying !== 1 && spacing < hole + 6) {
       const fits = Math.max(1, Math.floor(long / (hole + 6)) + 1);
-      const text = `${times} buttonholes of ${hole} mm do not fit upright into ${long} mm: make ${fits}, or lay them across.`;
+      const text = `${times} buttonholes of ${mm(hole)} do not fit upright into ${mm(long)}: make ${fits}, or lay them across.`;
       return cannot('seam.buttonholes-crowd', text, fits, times, '');
     }
     if (edge < button / 2 + 3) {
       const least = button / 2 + 3;
-      const text = `A button of ${button} mm hangs over an edge ${edge} mm from its middle: put the button line at least ${least} mm in.`;
+      const text = `A button of ${mm(button)} hangs over an edge ${mm(edge)} from its middle: put the button line at least ${mm(least)} in.`;
       return cannot('seam.button-over-edge', text, least, edge);
     }
     return {

@@ -1,3 +1,4 @@
+import { mm } from '../../units';
 import { cannot } from '../../seam';
 import { IRON, PIN, looseMm } from '../engine/pieces';
 import { rowScene } from '../engine/rowScene';
@@ -18,7 +19,7 @@ export const GATHER = procedure('gather', {
     short >= long
       ? cannot(
           'seam.gather-none',
-          `An edge of ${long} mm cannot be gathered to ${short} mm: the longer one is gathered to the shorter.`,
+          `An edge of ${mm(long)} cannot be gathered to ${mm(short)}: the longer one is gathered to the shorter.`,
           long,
           short,
         )

@@ -1,3 +1,4 @@
+import { mm } from '../../units';
 import { cannot } from '../../seam';
 import { allowance } from '../engine/asks';
 import { BLADE, PIN } from '../engine/pieces';
@@ -82,7 +83,7 @@ export const PIPING = procedure('piping', {
   work: ({ seam, cord, allowance: a, corners }, { thicknessMm }) => {
     const round = Math.PI * (cord + thicknessMm);
     if (a < 5) {
-      const text = `An allowance of ${a} mm is too narrow for the foot beside the cord: cut it at least 5 mm wide.`;
+      const text = `An allowance of ${mm(a)} is too narrow for the foot beside the cord: cut it at least {5 mm} wide.`;
       return cannot('seam.piping-narrow', text, 5, a);
     }
     return {
@@ -141,7 +142,7 @@ export const PIPING = procedure('piping', {
       when: 'corners',
     },
     {
-      do: 'Where the ends meet: open the strip, cut the cords butt to butt, fold one end of the strip under 10 mm and lay it round the other.',
+      do: 'Where the ends meet: open the strip, cut the cords butt to butt, fold one end of the strip under {10 mm} and lay it round the other.',
       check: 'No lump, no gap.',
       caution: BLADE,
       with: 'blade',

@@ -1,6 +1,7 @@
 import { cannot } from '../../seam';
 import { zipPlan } from '../../seam';
-import { allowance } from '../engine/asks';
+import { mm } from '../../units';
+import { allowance, ZIP_TOP } from '../engine/asks';
 import { basteMm, IRON, PIN } from '../engine/pieces';
 import { box, type Scene, type SceneDim, type SceneLine } from '../engine/scene';
 import type { Numbers } from '../engine/types';
@@ -10,37 +11,36 @@ import { procedure, SEWN_SO } from '../engine/procedure';
 const SIDE = 46;
 
 /** The zip from the right side, its rows and the bar below the stop. */
-function fromAbove({ zip, row, below, coilWidth }: Numbers): Scene {
-  const bar = zip + below;
+function fromAbove(numbers: Numbers): Scene {
+  const { bar } = numbers;
   return {
     label: 'From above, right side up',
     view: 'above',
     cloths: [
-      { points: box(-SIDE, -6, SIDE - 0.4, bar + 36), side: 'right' },
-      { points: box(0.4, -6, SIDE - 0.4, bar + 36), side: 'right' },
+      { points: box(-SIDE, 0, SIDE - 0.4, bar + 36), side: 'right' },
+      { points: box(0.4, 0, SIDE - 0.4, bar + 36), side: 'right' },
     ],
-    lines: linesAbove(zip, row, below, coilWidth),
-    dims: dimsAbove(zip, row, below),
-    texts: [{ at: [-SIDE + 3, 4], text: 'right side' }],
+    lines: linesAbove(numbers),
+    dims: dimsAbove(numbers),
+    texts: [{ at: [-SIDE + 3, 8], text: 'right side' }],
   };
 }
 
-function dimsAbove(zip: number, row: number, below: number): SceneDim[] {
-  const bar = zip + below;
+function dimsAbove({ zip, top, stop, row, bar, below }: Numbers): SceneDim[] {
   return [
     { from: [-row, bar + 16], to: [0, bar + 16], mm: row },
     { from: [0, bar + 16], to: [row, bar + 16], mm: row },
-    { from: [SIDE + 8, 0], to: [SIDE + 8, zip], mm: zip, name: 'zip' },
-    { from: [SIDE + 8, zip], to: [SIDE + 8, bar], mm: below, name: 'below the stop' },
+    { from: [SIDE + 8, 0], to: [SIDE + 8, top], mm: top, name: 'top' },
+    { from: [SIDE + 8, top], to: [SIDE + 8, stop], mm: zip, name: 'zip' },
+    { from: [SIDE + 8, stop], to: [SIDE + 8, bar], mm: below, name: 'below the stop' },
   ];
 }
 
-function linesAbove(zip: number, row: number, below: number, coilWidth: number): SceneLine[] {
-  const bar = zip + below;
+function linesAbove({ top, stop, row, bar, coilWidth }: Numbers): SceneLine[] {
   return [
     {
       points: [
-        [0, zip],
+        [0, stop],
         [0, bar + 30],
       ],
       role: 'stitch',
@@ -49,22 +49,22 @@ function linesAbove(zip: number, row: number, below: number, coilWidth: number):
     {
       points: [
         [0, 0],
-        [0, zip],
+        [0, stop],
       ],
       role: 'baste',
       id: 'baste',
     },
     {
       points: [
-        [0, 2],
-        [0, zip],
+        [0, top],
+        [0, stop],
       ],
       role: 'zip',
     },
     {
       points: [
-        [-coilWidth / 2, zip],
-        [coilWidth / 2, zip],
+        [-coilWidth / 2, stop],
+        [coilWidth / 2, stop],
       ],
       role: 'stop',
     },
@@ -96,43 +96,47 @@ function linesAbove(zip: number, row: number, below: number, coilWidth: number):
 }
 
 /** The zip from the wrong side: tape on the open allowances. */
-function fromBelow({ zip, tape, allowance: a, tapeOff }: Numbers): Scene {
+function fromBelow({ top, stop, tape, allowance: a, tapeOff }: Numbers): Scene {
   return {
     label: 'From the wrong side: the coil on the seam',
     view: 'above',
     cloths: [
-      { points: box(-a, -6, a - 0.4, zip + 30), side: 'wrong' },
-      { points: box(0.4, -6, a - 0.4, zip + 30), side: 'wrong' },
+      { points: box(-a, 0, a - 0.4, stop + 30), side: 'wrong' },
+      { points: box(0.4, 0, a - 0.4, stop + 30), side: 'wrong' },
     ],
     lines: [
-      { points: box(-tape, -4, 2 * tape, zip + 10), role: 'tape', id: 'tape' },
+      {
+        points: box(-tape, Math.max(0, top - 20), 2 * tape, stop - Math.max(0, top - 20) + 10),
+        role: 'tape',
+        id: 'tape',
+      },
       {
         points: [
-          [0, 2],
-          [0, zip],
+          [0, top],
+          [0, stop],
         ],
         role: 'zip',
       },
       {
         points: [
-          [-a, -6],
-          [-a, zip + 24],
+          [-a, 0],
+          [-a, stop + 24],
         ],
         role: 'raw',
       },
       {
         points: [
-          [a, -6],
-          [a, zip + 24],
+          [a, 0],
+          [a, stop + 24],
         ],
         role: 'raw',
       },
     ],
     dims: [
-      { from: [0, zip + 22], to: [a, zip + 22], mm: a, name: 'allowance' },
+      { from: [0, stop + 22], to: [a, stop + 22], mm: a, name: 'allowance' },
       {
-        from: [-Math.max(a, tape), -12],
-        to: [-Math.min(a, tape), -12],
+        from: [-Math.max(a, tape), -6],
+        to: [-Math.min(a, tape), -6],
         mm: Math.abs(tapeOff),
         name: 'tape edge to raw edge',
       },
@@ -148,20 +152,30 @@ export const ZIP_CENTRED = procedure('zip-centred', {
   kind: 'zip-centred',
   asks: [
     { key: 'zip', label: 'Zip, top stop to bottom stop', unit: 'mm', usual: 180, least: 40, most: 1500 },
-    { key: 'opening', label: 'Opening in the seam', unit: 'mm', usual: 180, least: 40, most: 2000 },
+    ZIP_TOP,
+    {
+      key: 'opening',
+      label: 'Opening in the seam, from the raw top edge',
+      unit: 'mm',
+      usual: 200,
+      least: 40,
+      most: 2000,
+    },
     allowance(15, 'the pattern’s, as the seam is cut'),
     { key: 'coilWidth', label: 'Coil across', unit: 'mm', usual: 6, least: 2, most: 12 },
     { key: 'tape', label: 'Middle of the coil to the tape’s edge', unit: 'mm', usual: 13, least: 4, most: 40 },
     { key: 'row', label: 'Rows from the seam', unit: 'mm', usual: 7, least: 3, most: 20 },
   ],
-  work: ({ zip, opening, allowance: allowanceMm, coilWidth, tape, row }, given) => {
-    if (zip > opening) {
-      const text = `The zip is ${zip} mm long and its opening ${opening} mm: leave the seam open for ${zip} mm, or shorten the zip.`;
-      return cannot('seam.zip-longer', text, opening, zip);
+  work: ({ zip, top, opening, allowance: allowanceMm, coilWidth, tape, row }, given) => {
+    const stop = top + zip;
+    if (stop > opening) {
+      const text = `The zip ends ${mm(stop)} below the raw top edge and the opening is ${mm(opening)}: leave the seam open for ${mm(stop)}, or shorten the zip.`;
+      return cannot('seam.zip-longer', text, opening, stop);
     }
     const plan = zipPlan({
       kind: 'centred',
       zipMm: zip,
+      topMm: top,
       allowanceMm,
       coilToTapeEdgeMm: tape,
       coilWidthMm: coilWidth,
@@ -170,19 +184,23 @@ export const ZIP_CENTRED = procedure('zip-centred', {
     });
     if ('blocked' in plan) return plan;
     const { stitches, positions, tapeFromRawEdgeMm } = plan;
+    const bar = positions.bar.alongMm!;
     return {
       zip,
+      top,
+      stop,
+      bar,
       allowance: allowanceMm,
       coilWidth,
       tape,
       row,
       tapeOff: tapeFromRawEdgeMm,
-      below: positions.bar.alongMm! - zip,
+      below: bar - stop,
       down: stitches.left.count,
       downMm: stitches.left.lengthMm,
       across: stitches.bar.count,
       acrossMm: stitches.bar.lengthMm,
-      rowMm: zip + (positions.bar.alongMm! - zip),
+      rowMm: bar,
       barMm: 2 * row,
       half: stitches.bar.count / 2,
       rest: 120,
@@ -194,16 +212,16 @@ export const ZIP_CENTRED = procedure('zip-centred', {
   ready: ['zip foot', 'a pin to mark the stop', 'iron', 'seam ripper'],
   steps: [
     {
-      do: 'Right sides together: mark the bottom stop on the seam line, {zip} from the top.',
+      do: 'Right sides together: mark the bottom stop on the seam line, {stop} from the raw top edge.',
       check: 'The mark is on both pieces.',
       view: 'above',
     },
     {
-      do: 'Baste the {zip} of the zip at {allowance}, stitches of {basting}, no back-stitch.',
+      do: 'Baste from the raw top edge to the mark at {allowance}, stitches of {basting}, no back-stitch.',
       check: 'It can be pulled out by its bobbin thread.',
       view: 'above',
       now: ['baste'],
-      sews: 'zip',
+      sews: 'stop',
       atMm: 'basting',
       machine: { foot: 'standard' },
     },
@@ -283,6 +301,10 @@ export const ZIP_CENTRED = procedure('zip-centred', {
       view: 'above',
       now: ['baste'],
     },
+  ],
+  adds: [
+    [['top', 'zip'], 'stop'],
+    [['stop', 'below'], 'bar'],
   ],
   faults: ['zip-bubble', 'needle-broke', 'wandering', 'uneven-layers'],
 });

@@ -1,5 +1,5 @@
 import { zipPlan } from '../../seam';
-import { allowance } from '../engine/asks';
+import { allowance, ZIP_TOP } from '../engine/asks';
 import { basteMm, IRON } from '../engine/pieces';
 import { box, type Scene } from '../engine/scene';
 import type { Numbers } from '../engine/types';
@@ -8,31 +8,31 @@ import { procedure, SEWN_SO } from '../engine/procedure';
 const SIDE = 46;
 
 /** The open zip, face down on the right side of one piece. */
-function faceDown({ allowance: a, tape, tapeOff, end, zip, groove, direct }: Numbers): Scene {
+function faceDown({ allowance: a, tape, tapeOff, end, top, stop, groove, direct }: Numbers): Scene {
   return {
     label: 'From above: the open zip, face down on the right side',
     view: 'above',
-    cloths: [{ points: box(0, -6, a + SIDE, zip + 30), side: 'right' }],
+    cloths: [{ points: box(0, 0, a + SIDE, stop + 30), side: 'right' }],
     lines: [
       {
         points: [
-          [0, -6],
-          [0, zip + 24],
+          [0, 0],
+          [0, stop + 24],
         ],
         role: 'raw',
       },
       {
         points: [
-          [a, -6],
-          [a, zip + 24],
+          [a, 0],
+          [a, stop + 24],
         ],
         role: 'mark',
       },
-      { points: box(tapeOff, -4, tape, zip + 6), role: 'tape', id: 'tape' },
+      { points: box(tapeOff, Math.max(0, top - 20), tape, stop - Math.max(0, top - 20) + 6), role: 'tape', id: 'tape' },
       {
         points: [
-          [a, 2],
-          [a, zip],
+          [a, top],
+          [a, stop],
         ],
         role: 'zip',
       },
@@ -58,24 +58,24 @@ function faceDown({ allowance: a, tape, tapeOff, end, zip, groove, direct }: Num
           ]),
     ],
     dims: [
-      { from: [0, zip + 18], to: [a, zip + 18], mm: a, name: 'to the seam line' },
+      { from: [0, stop + 18], to: [a, stop + 18], mm: a, name: 'to the seam line' },
       { from: [a + SIDE - 4, 0], to: [a + SIDE - 4, end], mm: end, name: 'groove' },
-      { from: [0, -9], to: [tapeOff, -9], mm: tapeOff, name: 'tape from the raw edge' },
+      { from: [0, -5], to: [tapeOff, -5], mm: tapeOff, name: 'tape from the raw edge' },
     ],
   };
 }
 
 /** The seam below, closing up to the zip. */
-function closing({ end, overlap, zip }: Numbers): Scene {
+function closing({ end, overlap, stop }: Numbers): Scene {
   return {
     label: 'From the wrong side: the seam runs into the zip’s stitching',
     view: 'above',
-    cloths: [{ points: box(-SIDE, end - 44, 2 * SIDE, zip - end + 110), side: 'wrong' }],
+    cloths: [{ points: box(-SIDE, end - 44, 2 * SIDE, stop - end + 110), side: 'wrong' }],
     lines: [
       {
         points: [
           [0, end - 44],
-          [0, zip],
+          [0, stop],
         ],
         role: 'zip',
       },
@@ -91,7 +91,7 @@ function closing({ end, overlap, zip }: Numbers): Scene {
         points: [
           [-2, end - overlap],
           [0, end + 10],
-          [0, zip + 60],
+          [0, stop + 60],
         ],
         role: 'stitch',
         id: 'seam',
@@ -110,6 +110,7 @@ export const ZIP_CONCEALED = procedure('zip-concealed', {
   schools: ({ direct }) => ({ 'concealed-zip': direct === 1 ? 'straight-to-it' : 'baste-first' }),
   asks: [
     { key: 'zip', label: 'Zip, top stop to bottom stop', unit: 'mm', usual: 220, least: 60, most: 1500 },
+    ZIP_TOP,
     allowance(15),
     { key: 'coilWidth', label: 'Coil across', unit: 'mm', usual: 4, least: 2, most: 10 },
     { key: 'tape', label: 'Middle of the coil to the tape’s edge', unit: 'mm', usual: 10, least: 4, most: 40 },
@@ -127,10 +128,11 @@ export const ZIP_CONCEALED = procedure('zip-concealed', {
       help: 'both are taught; basting first is the surer one',
     },
   ],
-  work: ({ zip, allowance: allowanceMm, coilWidth, tape, direct }, given) => {
+  work: ({ zip, top, allowance: allowanceMm, coilWidth, tape, direct }, given) => {
     const plan = zipPlan({
       kind: 'concealed',
       zipMm: zip,
+      topMm: top,
       allowanceMm,
       coilToTapeEdgeMm: tape,
       coilWidthMm: coilWidth,
@@ -139,13 +141,16 @@ export const ZIP_CONCEALED = procedure('zip-concealed', {
     });
     if ('blocked' in plan) return plan;
     const end = plan.positions.grooveEnd.alongMm!;
+    const stop = plan.positions.bottomStop.alongMm!;
     return {
       zip,
+      top,
+      stop,
       allowance: allowanceMm,
       tape,
       tapeOff: plan.tapeFromRawEdgeMm,
       end,
-      above: zip - end,
+      above: stop - end,
       overlap: end - plan.positions.seamStart.alongMm!,
       groove: coilWidth / 2,
       stitches: plan.stitches.left.count,
@@ -183,7 +188,7 @@ export const ZIP_CONCEALED = procedure('zip-concealed', {
       when: '!direct',
     },
     {
-      do: 'Foot to the right of the needle, needle far left. Roll the coil open and sew in the groove for {end}: {stitches:n} stitches. Stop {above} above the end.',
+      do: 'Foot to the right of the needle, needle far left. Roll the coil open and sew in the groove from the raw top edge, {end} down: {stitches:n} stitches. Stop {above} above the bottom stop.',
       check: 'The needle runs close to the coil, never into it.',
       caution: 'Turn the wheel by hand once to see that the needle clears the foot and the coil.',
       view: 'first',
@@ -205,7 +210,7 @@ export const ZIP_CONCEALED = procedure('zip-concealed', {
       when: '!direct',
     },
     {
-      do: 'Coil in a groove of the foot, needle in its hole: sew {end}: {stitches:n} stitches. Stop {above} above the end.',
+      do: 'Coil in a groove of the foot, needle in its hole. Sew from the raw top edge, {end} down: {stitches:n} stitches. Stop {above} above the bottom stop.',
       check: 'The needle runs close to the coil, never into it.',
       caution: 'Turn the wheel by hand once to see that the needle clears the foot and the coil.',
       view: 'first',
@@ -240,6 +245,10 @@ export const ZIP_CONCEALED = procedure('zip-concealed', {
       view: 'closing',
       now: ['groove'],
     },
+  ],
+  adds: [
+    [['top', 'zip'], 'stop'],
+    [['end', 'above'], 'stop'],
   ],
   faults: ['zip-bubble', 'wandering', 'skipped', 'uneven-layers'],
 });

@@ -1,4 +1,5 @@
 import { zipPlan } from '../../seam';
+import { ZIP_TOP } from '../engine/asks';
 import { BLADE, PIN } from '../engine/pieces';
 import { box, type Scene, type SceneLine } from '../engine/scene';
 import type { Numbers } from '../engine/types';
@@ -7,50 +8,50 @@ import { procedure, SEWN_SO } from '../engine/procedure';
 const SIDE = 44;
 
 /** The window with the zip behind it, from the right side. */
-function windowScene({ zip, reveal, row, below }: Numbers): Scene {
-  const bar = zip + below;
+function windowScene({ zip, top, stop, reveal, row, bar }: Numbers): Scene {
   const half = reveal / 2;
   return {
     label: 'From above: the zip lies behind its window',
     view: 'above',
     cloths: [
-      { points: box(-SIDE, -8, SIDE - half, bar + 34), side: 'right' },
-      { points: box(half, -8, SIDE - half, bar + 34), side: 'right' },
-      { points: box(-half, zip, reveal, bar - zip + 26), side: 'right' },
+      { points: box(-SIDE, 0, SIDE - half, bar + 34), side: 'right' },
+      { points: box(half, 0, SIDE - half, bar + 34), side: 'right' },
+      { points: box(-half, stop, reveal, bar - stop + 26), side: 'right' },
     ],
-    lines: linesOf(half, zip, row, bar),
+    lines: linesOf(half, { top, stop, row, bar }),
     dims: [
-      { from: [-half, -14], to: [half, -14], mm: reveal, name: 'window' },
-      { from: [SIDE + 8, 0], to: [SIDE + 8, zip], mm: zip, name: 'zip' },
+      { from: [-half, -8], to: [half, -8], mm: reveal, name: 'window' },
+      { from: [SIDE + 8, top], to: [SIDE + 8, stop], mm: zip, name: 'zip' },
+      { from: [SIDE + 8, 0], to: [SIDE + 8, top], mm: top, name: 'top' },
       { from: [-row, bar + 14], to: [0, bar + 14], mm: row },
     ],
   };
 }
 
-function linesOf(half: number, zip: number, row: number, bar: number): SceneLine[] {
+function linesOf(half: number, { top, stop, row, bar }: Numbers): SceneLine[] {
   return [
     {
       id: 'window',
       points: [
-        [-half, -8],
-        [-half, zip],
-        [half, zip],
-        [half, -8],
+        [-half, 0],
+        [-half, stop],
+        [half, stop],
+        [half, 0],
       ],
       role: 'cut',
     },
     {
       id: 'zip',
       points: [
-        [0, 2],
-        [0, zip - 2],
+        [0, top],
+        [0, stop - 2],
       ],
       role: 'zip',
     },
     {
       id: 'left',
       points: [
-        [-row, -8],
+        [-row, 0],
         [-row, bar],
       ],
       role: 'stitch',
@@ -67,7 +68,7 @@ function linesOf(half: number, zip: number, row: number, bar: number): SceneLine
       id: 'right',
       points: [
         [row, bar],
-        [row, -8],
+        [row, 0],
       ],
       role: 'stitch',
     },
@@ -82,15 +83,17 @@ export const ZIP_EXPOSED = procedure('zip-exposed', {
   kind: 'zip-exposed',
   asks: [
     { key: 'zip', label: 'Zip, top stop to bottom stop', unit: 'mm', usual: 160, least: 40, most: 1500 },
+    ZIP_TOP,
     { key: 'reveal', label: 'Width of the window', unit: 'mm', usual: 8, least: 3, most: 40 },
     { key: 'coilWidth', label: 'Coil across', unit: 'mm', usual: 6, least: 2, most: 12 },
     { key: 'tape', label: 'Middle of the coil to the tape’s edge', unit: 'mm', usual: 14, least: 4, most: 40 },
     { key: 'row', label: 'Rows from the middle of the zip', unit: 'mm', usual: 7, least: 3, most: 30 },
   ],
-  work: ({ zip, reveal, coilWidth, tape, row }, { lengthMm }) => {
+  work: ({ zip, top, reveal, coilWidth, tape, row }, { lengthMm }) => {
     const plan = zipPlan({
       kind: 'exposed',
       zipMm: zip,
+      topMm: top,
       // There is no seam, so no allowance limits the rows.
       allowanceMm: 100,
       coilToTapeEdgeMm: tape,
@@ -100,17 +103,21 @@ export const ZIP_EXPOSED = procedure('zip-exposed', {
       revealMm: reveal,
     });
     if ('blocked' in plan) return plan;
-    const below = plan.positions.bar.alongMm! - zip;
+    const stop = plan.positions.bottomStop.alongMm!;
+    const bar = plan.positions.bar.alongMm!;
     return {
       zip,
+      top,
+      stop,
+      bar,
       reveal,
       row,
-      below,
+      below: bar - stop,
       down: plan.stitches.left.count,
       downMm: plan.stitches.left.lengthMm,
       across: plan.stitches.bar.count,
       acrossMm: plan.stitches.bar.lengthMm,
-      rowMm: zip + below,
+      rowMm: bar,
       barMm: 2 * row,
       edge: row - reveal / 2,
     };
@@ -119,7 +126,7 @@ export const ZIP_EXPOSED = procedure('zip-exposed', {
   ready: ['zip foot', 'fabric glue or tape', 'sharp knife and ruler', 'a rounded end needs a punch'],
   steps: [
     {
-      do: 'Mark a window {reveal} wide and {zip} long. Cut it.',
+      do: 'Mark a window {reveal} wide, {stop} down from the raw top edge. Cut it.',
       check: 'Straight sides, the corners not overcut.',
       caution: BLADE,
       with: 'blade',
@@ -163,6 +170,10 @@ export const ZIP_EXPOSED = procedure('zip-exposed', {
       machine: { foot: 'zip', footSide: 'left', needleAsideMm: 1 },
     },
     { do: 'Open and close the zip.', check: 'It catches nothing.', view: 'above', now: ['left', 'bar', 'right'] },
+  ],
+  adds: [
+    [['top', 'zip'], 'stop'],
+    [['stop', 'below'], 'bar'],
   ],
   faults: ['needle-broke', 'perforated', 'wandering', 'no-feed'],
 });

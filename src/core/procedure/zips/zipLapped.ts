@@ -1,5 +1,5 @@
 import { zipPlan } from '../../seam';
-import { allowance } from '../engine/asks';
+import { allowance, ZIP_TOP } from '../engine/asks';
 import { IRON, PIN } from '../engine/pieces';
 import { box, type Scene } from '../engine/scene';
 import type { Numbers } from '../engine/types';
@@ -8,27 +8,26 @@ import { procedure, SEWN_SO } from '../engine/procedure';
 const SIDE = 46;
 
 /** The lap over the coil, from the right side. */
-function lapScene({ zip, lap, below, hidden }: Numbers): Scene {
-  const bar = zip + below;
+function lapScene({ zip, top, stop, lap, bar, hidden }: Numbers): Scene {
   return {
     label: 'From above: the lap covers the coil',
     view: 'above',
     cloths: [
-      { points: box(-SIDE, -6, SIDE, bar + 32), side: 'right' },
-      { points: box(0.4, -6, SIDE, bar + 32), side: 'right' },
+      { points: box(-SIDE, 0, SIDE, bar + 32), side: 'right' },
+      { points: box(0.4, 0, SIDE, bar + 32), side: 'right' },
     ],
     lines: [
       {
         points: [
-          [0, -6],
+          [0, 0],
           [0, bar + 26],
         ],
         role: 'fold',
       },
       {
         points: [
-          [-1, 2],
-          [-1, zip],
+          [-1, top],
+          [-1, stop],
         ],
         role: 'zip',
       },
@@ -36,7 +35,7 @@ function lapScene({ zip, lap, below, hidden }: Numbers): Scene {
         id: 'hidden',
         points: [
           [-hidden, 0],
-          [-hidden, zip],
+          [-hidden, bar],
         ],
         role: 'stitch',
       },
@@ -52,7 +51,8 @@ function lapScene({ zip, lap, below, hidden }: Numbers): Scene {
     ],
     dims: [
       { from: [0, bar + 14], to: [lap, bar + 14], mm: lap, name: 'lap' },
-      { from: [SIDE + 9, 0], to: [SIDE + 9, zip], mm: zip, name: 'zip' },
+      { from: [SIDE + 9, top], to: [SIDE + 9, stop], mm: zip, name: 'zip' },
+      { from: [SIDE + 9, 0], to: [SIDE + 9, top], mm: top, name: 'top' },
     ],
   };
 }
@@ -65,15 +65,17 @@ export const ZIP_LAPPED = procedure('zip-lapped', {
   kind: 'zip-lapped',
   asks: [
     { key: 'zip', label: 'Zip, top stop to bottom stop', unit: 'mm', usual: 200, least: 40, most: 1500 },
-    allowance(18, 'at least 18 mm at a lapped zip'),
+    ZIP_TOP,
+    allowance(18, 'at least {18 mm} at a lapped zip'),
     { key: 'coilWidth', label: 'Coil across', unit: 'mm', usual: 6, least: 2, most: 12 },
     { key: 'tape', label: 'Middle of the coil to the tape’s edge', unit: 'mm', usual: 14, least: 4, most: 40 },
     { key: 'lap', label: 'Row on the lap, from the fold', unit: 'mm', usual: 11, least: 5, most: 25 },
   ],
-  work: ({ zip, allowance: allowanceMm, coilWidth, tape, lap }, { lengthMm }) => {
+  work: ({ zip, top, allowance: allowanceMm, coilWidth, tape, lap }, { lengthMm }) => {
     const plan = zipPlan({
       kind: 'lapped',
       zipMm: zip,
+      topMm: top,
       allowanceMm,
       coilToTapeEdgeMm: tape,
       coilWidthMm: coilWidth,
@@ -81,18 +83,22 @@ export const ZIP_LAPPED = procedure('zip-lapped', {
       lengthMm,
     });
     if ('blocked' in plan) return plan;
-    const below = plan.positions.bar.alongMm! - zip;
+    const stop = plan.positions.bottomStop.alongMm!;
+    const bar = plan.positions.bar.alongMm!;
     return {
       zip,
+      top,
+      stop,
+      bar,
       allowance: allowanceMm,
       lap,
-      below,
+      below: bar - stop,
       hidden: -plan.positions.hiddenRow.acrossMm!,
       extension: 3,
       down: plan.stitches.lap.count,
       downMm: plan.stitches.lap.lengthMm,
       across: plan.stitches.bar.count,
-      lapMm: zip + below + lap,
+      lapMm: bar + lap,
       rest: 150,
     };
   },
@@ -100,7 +106,7 @@ export const ZIP_LAPPED = procedure('zip-lapped', {
   ready: ['zip foot, one bar', 'iron', 'basting thread'],
   steps: [
     {
-      do: 'Baste the {zip} of the zip at {allowance}; from the stop on, sew the seam. Press open.',
+      do: 'Baste from the raw top edge to the mark for the stop, {stop} down, at {allowance}; from there on sew the seam. Press open.',
       check: 'The fold is straight.',
       caution: IRON,
       with: 'iron',
@@ -119,7 +125,7 @@ export const ZIP_LAPPED = procedure('zip-lapped', {
       caution: 'Needle on the side of the coil; turn the wheel by hand once.',
       view: 'above',
       now: ['hidden'],
-      sews: 'zip',
+      sews: 'bar',
       machine: { foot: 'zip', footSide: 'left', needleAsideMm: 1 },
     },
     {
@@ -145,6 +151,10 @@ export const ZIP_LAPPED = procedure('zip-lapped', {
       view: 'above',
       now: ['lap'],
     },
+  ],
+  adds: [
+    [['top', 'zip'], 'stop'],
+    [['stop', 'below'], 'bar'],
   ],
   faults: ['zip-bubble', 'needle-broke', 'wandering', 'uneven-layers'],
 });

@@ -2,8 +2,9 @@
 
 import Slider from '@mui/material/Slider';
 import { measuredFray, readingsOf } from '@/core/cloth';
-import { formatNumber } from '@/core/units';
-import { DraftField, FrayDrawing, lengthIn, PinHoleDrawing, RagDrawing } from '@/ui';
+import { formatNumber, lengthAsk } from '@/core/units';
+import { useUnits } from '@/parts/workspace';
+import { DraftField, FrayDrawing, PinHoleDrawing, RagDrawing } from '@/ui';
 import styles from './Gauges.module.css';
 import type { GaugeProps } from './GaugeProps';
 import { GaugeShell } from './GaugeShell';
@@ -14,12 +15,9 @@ const look = ({ record }: GaugeProps) => ({ ...record.cloth, colour: record.colo
 
 /** Ten rubs with a thumb nail along a cut edge. */
 export function FrayGauge(props: GaugeProps) {
-  const gauge = useGauge(
-    props,
-    'fray',
-    [{ key: 'loose', path: 'looseMm', parse: lengthIn('mm'), expected: 'a length in mm' }],
-    (v) => ({ looseMm: v.loose }),
-  );
+  const { system, length } = useUnits();
+  const ask = lengthAsk(system, 1.5, { least: 0, most: 50 });
+  const gauge = useGauge(props, 'fray', [{ key: 'loose', path: 'looseMm', ask }], (v) => ({ looseMm: v.loose }));
   const loose = gauge.values.loose;
   const soFar = measuredFray(props.record.readings);
   return (
@@ -37,7 +35,7 @@ export function FrayGauge(props: GaugeProps) {
             max={10}
             step={0.5}
             value={Math.min(10, loose ?? 0)}
-            onChange={(_, value) => gauge.setText('loose', formatNumber(value as number, 1))}
+            onChange={(_, value) => gauge.setText('loose', `${formatNumber(value as number, 1)} mm`)}
             getAriaValueText={(value) => `${value} mm`}
           />
         </>
@@ -45,15 +43,15 @@ export function FrayGauge(props: GaugeProps) {
       verdict={
         gauge.reading && (
           <>
-            <strong>{formatNumber(gauge.reading.looseMm, 1)} mm</strong> loose: {frays(gauge.reading.looseMm)}
+            <strong>{length(gauge.reading.looseMm)}</strong> loose: {frays(gauge.reading.looseMm)}
           </>
         )
       }
-      hint={soFar ? `${formatNumber(soFar.mean, 1)} mm from ${soFar.n}: ${frays(soFar.mean)}` : 'Knits hardly ever do.'}
+      hint={soFar ? `${length(soFar.mean)} from ${soFar.n}: ${frays(soFar.mean)}` : 'Knits hardly ever do.'}
       onKeep={gauge.keep}
       canKeep={gauge.reading !== null}
     >
-      <DraftField draft={gauge} name="loose" label="Loose yarn" unit="mm" />
+      <DraftField draft={gauge} name="loose" label="Loose yarn" ask={ask} />
     </GaugeShell>
   );
 }

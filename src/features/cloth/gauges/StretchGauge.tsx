@@ -1,9 +1,9 @@
 'use client';
 
 import { measuredStretch, stretchFromMarks, type StretchMarks } from '@/core/cloth';
-import { formatNumber } from '@/core/units';
+import { formatNumber, lengthAsk } from '@/core/units';
 import { useScreenScale, useUnits } from '@/parts/workspace';
-import { DraftField, lengthIn, StretchRuler } from '@/ui';
+import { DraftField, StretchRuler } from '@/ui';
 import type { GaugeProps } from './GaugeProps';
 import { GaugeShell } from './GaugeShell';
 import { Toggle, WAYS } from './Toggle';
@@ -12,12 +12,10 @@ import { useGauge } from './useGauge';
 
 function useStretch(props: GaugeProps) {
   const { system } = useUnits();
-  const unit: 'in' | 'cm' = system === 'inch' ? 'in' : 'cm';
+  const ask = lengthAsk(system, 100, { least: 10, most: 2000 });
   const perUnit = system === 'inch' ? 25.4 : 10;
   const usual = system === 'inch' ? 4 * 25.4 : 100;
-  const parse = lengthIn(unit);
-  const expected = `a length in ${unit}, such as ${unit === 'in' ? '6 1/8' : '15,5'}`;
-  const field = (key: string, optional: boolean) => ({ key, path: `marks.${key}`, parse, expected, optional });
+  const field = (key: string, optional: boolean) => ({ key, path: `marks.${key}`, ask, optional });
   const gauge = useGauge(
     props,
     'stretch',
@@ -29,7 +27,7 @@ function useStretch(props: GaugeProps) {
     ['direction', 'rest'],
   );
   const direction: 'across' | 'along' = gauge.texts.direction === 'along' ? 'along' : 'across';
-  return { gauge, direction, system, unit, perUnit, usual, rest: gauge.values.rest ?? usual };
+  return { gauge, direction, system, ask, perUnit, usual, rest: gauge.values.rest ?? usual };
 }
 
 /** A folded edge on a ruler, three marks, and what they say. */
@@ -37,7 +35,7 @@ export function StretchGauge(props: GaugeProps) {
   const { record } = props;
   const { length } = useUnits();
   const scale = useScreenScale();
-  const { gauge, direction, system, unit, perUnit, usual, rest } = useStretch(props);
+  const { gauge, direction, system, ask, perUnit, usual, rest } = useStretch(props);
   const { stretched, relaxed } = gauge.values;
   return (
     <GaugeShell
@@ -74,11 +72,11 @@ export function StretchGauge(props: GaugeProps) {
         draft={gauge}
         name="rest"
         label="At rest"
-        unit={unit}
+        ask={ask}
         help={`${formatNumber(usual / perUnit, 1)} if left empty`}
       />
-      <DraftField draft={gauge} name="stretched" label="Pulled to" unit={unit} />
-      <DraftField draft={gauge} name="relaxed" label="Let go, after a minute" unit={unit} />
+      <DraftField draft={gauge} name="stretched" label="Pulled to" ask={ask} />
+      <DraftField draft={gauge} name="relaxed" label="Let go, after a minute" ask={ask} />
     </GaugeShell>
   );
 }

@@ -9,29 +9,27 @@ import {
   shrinkFinding,
   toBuyMm,
 } from '@/core/cloth';
-import { formatNumber } from '@/core/units';
+import { formatNumber, lengthAsk, numberAsk, type QuantityAsk } from '@/core/units';
 import { useUnits } from '@/parts/workspace';
-import { DraftField, lengthIn, OverhangDrawing, ShrinkDrawing, StackDrawing } from '@/ui';
+import { DraftField, OverhangDrawing, ShrinkDrawing, StackDrawing } from '@/ui';
 import type { GaugeProps } from './GaugeProps';
 import { GaugeShell } from './GaugeShell';
 import { Toggle, WAYS } from './Toggle';
 import { useGauge } from './useGauge';
 
-const mmField = (key: string, path = `${key}Mm`) => ({
-  key,
-  path,
-  parse: lengthIn('mm'),
-  expected: 'a length in mm',
-});
-const count = (key: string, expected: string) => ({ key, path: key, expected });
+const measure = (key: string, ask: QuantityAsk) => ({ key, path: `${key}Mm`, ask });
+const count = (key: string, ask: QuantityAsk) => ({ key, path: key, ask });
 const look = ({ record }: GaugeProps) => ({ ...record.cloth, colour: record.colour });
 
 /** A stack of layers, measured at once. */
 export function ThicknessGauge(props: GaugeProps) {
+  const { system, length } = useUnits();
+  const layersAsk = numberAsk('count', system, { least: 1, most: 100, whole: true, usual: 8 });
+  const stackAsk = lengthAsk(system, 8, { least: 0.05, most: 300 });
   const gauge = useGauge(
     props,
     'thickness',
-    [count('layers', 'a whole number of layers'), mmField('stack')],
+    [count('layers', layersAsk), measure('stack', stackAsk)],
     (v) => ({ layers: v.layers, stackMm: v.stack }),
     ['layers'],
   );
@@ -47,7 +45,7 @@ export function ThicknessGauge(props: GaugeProps) {
         <StackDrawing
           look={look(props)}
           layers={Math.round(gauge.values.layers ?? 8)}
-          height={gauge.values.stack === undefined ? '' : `${formatNumber(gauge.values.stack, 1)} mm`}
+          height={gauge.values.stack === undefined ? '' : length(gauge.values.stack)}
         />
       }
       verdict={
@@ -65,21 +63,29 @@ export function ThicknessGauge(props: GaugeProps) {
       onKeep={gauge.keep}
       canKeep={reading !== null}
     >
-      <DraftField draft={gauge} name="layers" label="Layers" />
-      <DraftField draft={gauge} name="stack" label="Height of the stack" unit="mm" />
+      <DraftField draft={gauge} name="layers" label="Layers" ask={layersAsk} />
+      <DraftField draft={gauge} name="stack" label="Height of the stack" ask={stackAsk} />
     </GaugeShell>
   );
 }
 
 /** A marked square, before the wash and after. */
 export function ShrinkGauge(props: GaugeProps) {
-  const { length } = useUnits();
+  const { metres, round, system } = useUnits();
+  const unitLength = system === 'inch' ? 914.4 : 1000;
+  const washAsk = numberAsk('count', system, { least: 1, most: 50, whole: true, usual: 1 });
+  const sideAsk = lengthAsk(system, 250, { least: 20, most: 3000 });
   const soFar = shrinkFinding(props.record.readings);
   const next = (soFar?.wash ?? 0) + 1;
   const gauge = useGauge(
     props,
     'shrink',
-    [{ ...count('wash', 'a whole number'), optional: true }, mmField('before'), mmField('across'), mmField('along')],
+    [
+      { ...count('wash', washAsk), optional: true },
+      measure('before', sideAsk),
+      measure('across', sideAsk),
+      measure('along', sideAsk),
+    ],
     (v) => ({ wash: v.wash ?? next, beforeMm: v.before, acrossMm: v.across, alongMm: v.along }),
     ['before'],
   );
@@ -91,14 +97,14 @@ export function ShrinkGauge(props: GaugeProps) {
       {...props}
       gauge="shrink"
       title="What does the wash take?"
-      howTo="Mark a square of 250 or 500 mm along the grain with a thread, wash and dry it as the finished thing will be, and measure both ways."
+      howTo={`Mark a square of ${round(250)} or ${round(500)} along the grain with a thread, wash and dry it as the finished thing will be, and measure both ways.`}
       drawing={<ShrinkDrawing look={look(props)} across={share(across)} along={share(along)} />}
       verdict={
         finding && (
           <>
             <strong>{formatNumber(finding.alongPercent, 1)} %</strong> along,{' '}
-            <strong>{formatNumber(finding.acrossPercent, 1)} %</strong> across. For each metre needed, buy{' '}
-            {length(toBuyMm(1000, finding.alongPercent))}. {finding.why}
+            <strong>{formatNumber(finding.acrossPercent, 1)} %</strong> across. For each {metres(unitLength)} needed,
+            buy {metres(toBuyMm(unitLength, finding.alongPercent))}. {finding.why}
           </>
         )
       }
@@ -106,21 +112,23 @@ export function ShrinkGauge(props: GaugeProps) {
       onKeep={gauge.keep}
       canKeep={gauge.reading !== null}
     >
-      <DraftField draft={gauge} name="wash" label="Which wash" help={`${next} if left empty`} />
-      <DraftField draft={gauge} name="before" label="Before" unit="mm" />
-      <DraftField draft={gauge} name="across" label="After, across" unit="mm" />
-      <DraftField draft={gauge} name="along" label="After, along" unit="mm" />
+      <DraftField draft={gauge} name="wash" label="Which wash" ask={washAsk} help={`${next} if left empty`} />
+      <DraftField draft={gauge} name="before" label="Before" ask={sideAsk} />
+      <DraftField draft={gauge} name="across" label="After, across" ask={sideAsk} />
+      <DraftField draft={gauge} name="along" label="After, along" ask={sideAsk} />
     </GaugeShell>
   );
 }
 
 /** A strip over the edge of a table. */
 export function StiffnessGauge(props: GaugeProps) {
+  const { system, length, round, mass } = useUnits();
+  const overhangAsk = lengthAsk(system, 60, { least: 5, most: 400 });
   const { massGsm } = clothProfile(clothOf(props.record));
   const gauge = useGauge(
     props,
     'stiffness',
-    [mmField('overhang')],
+    [measure('overhang', overhangAsk)],
     (v, texts) => ({ direction: texts.direction || 'along', overhangMm: v.overhang }),
     ['direction'],
   );
@@ -133,7 +141,7 @@ export function StiffnessGauge(props: GaugeProps) {
       {...props}
       gauge="stiffness"
       title="How stiff is it?"
-      howTo="Cut a strip 25 mm wide and about 200 mm long. Slide it over the edge of a table under a ruler until its tip touches the slope; the red line on this screen has that slope. Read how far it hangs over."
+      howTo={`Cut a strip ${round(25)} wide and about ${round(200)} long. Slide it over the edge of a table under a ruler until its tip touches the slope; the red line on this screen has that slope. Read how far it hangs over.`}
       drawing={
         <OverhangDrawing
           look={look(props)}
@@ -144,12 +152,12 @@ export function StiffnessGauge(props: GaugeProps) {
         result && (
           <>
             <strong>{formatNumber(result.rigidityMgCm, 0)} mg·cm</strong>; bending length{' '}
-            {formatNumber(result.bendingLengthMm, 0)} mm at {formatNumber(massGsm.value, 0)} g/m²
+            {length(result.bendingLengthMm)} at {mass(massGsm.value)}
             {massGsm.source === 'inferred' ? ', a weight that is only assumed' : ''}
           </>
         )
       }
-      hint="A soft lawn hangs after 35 mm, a firm denim after 60."
+      hint={`A soft lawn hangs after ${round(35)}, a firm denim after ${round(60)}.`}
       onKeep={gauge.keep}
       canKeep={gauge.reading !== null}
     >
@@ -159,7 +167,7 @@ export function StiffnessGauge(props: GaugeProps) {
         options={WAYS}
         onPick={(way) => gauge.setText('direction', way)}
       />
-      <DraftField draft={gauge} name="overhang" label="Overhang" unit="mm" />
+      <DraftField draft={gauge} name="overhang" label="Overhang" ask={overhangAsk} />
     </GaugeShell>
   );
 }

@@ -3,15 +3,22 @@
 import Button from '@mui/material/Button';
 import { gsmOf, measuredMass, pieceAreaMm2 } from '@/core/cloth';
 import { crossesItself, type Point } from '@/core/geometry';
-import { formatNumber } from '@/core/units';
+import { formatNumber, lengthAsk, numberAsk } from '@/core/units';
 import { useScreenScale, useUnits } from '@/parts/workspace';
-import { DraftField, lengthIn, MeasureField, TraceBoard, WeightDrawing } from '@/ui';
+import { DraftField, MeasureField, TraceBoard, WeightDrawing } from '@/ui';
 import styles from './Gauges.module.css';
 import type { GaugeProps } from './GaugeProps';
 import { GaugeShell } from './GaugeShell';
 import { Toggle } from './Toggle';
 import { TrueScale } from './TrueScale';
 import { useGauge } from './useGauge';
+
+/** A kitchen scale shows grams, or ounces. */
+const WEIGHT = { least: 0.05, most: 5000, usual: 2.4 };
+const GRAMS = {
+  metric: numberAsk('grams', 'metric', WEIGHT),
+  inch: numberAsk('grams', 'inch', WEIGHT),
+};
 
 const BOARD = { widthMm: 150, heightMm: 90 };
 
@@ -30,14 +37,12 @@ const WAYS_TO_MEASURE = [
 
 function useWeight(props: GaugeProps) {
   const { system } = useUnits();
-  const unit: 'in' | 'mm' = system === 'inch' ? 'in' : 'mm';
-  const parse = lengthIn(unit);
-  const weight = { key: 'grams', path: 'grams', expected: 'a weight in g, such as 2,4' };
+  const sideAsk = lengthAsk(system, 100, { least: 5, most: 2000 });
+  const weight = { key: 'grams', path: 'grams', ask: GRAMS[system] };
   const side = (key: string) => ({
     key,
     path: `piece.${key}Mm`,
-    parse,
-    expected: `a length in ${unit}`,
+    ask: sideAsk,
     optional: true,
   });
   // A rectangle typed before the tracing began stays, but does not count.
@@ -49,7 +54,12 @@ function useWeight(props: GaugeProps) {
     if (v.width === undefined || v.length === undefined) return null;
     return { piece: { widthMm: v.width, lengthMm: v.length }, grams: v.grams };
   });
-  return { gauge, unit, way: gauge.texts.way === 'trace' ? ('trace' as const) : ('rectangle' as const) };
+  return {
+    gauge,
+    sideAsk,
+    weightAsk: weight.ask,
+    way: gauge.texts.way === 'trace' ? ('trace' as const) : ('rectangle' as const),
+  };
 }
 
 /** A piece on the kitchen scale: a rectangle, or any scrap traced on the screen. */
@@ -57,7 +67,7 @@ export function WeightGauge(props: GaugeProps) {
   const { record } = props;
   const { mass, length } = useUnits();
   const scale = useScreenScale();
-  const { gauge, unit, way } = useWeight(props);
+  const { gauge, sideAsk, weightAsk, way } = useWeight(props);
   const corners = readCorners(gauge.texts.corners);
   const shown = (mm: number | undefined) => (mm === undefined ? '' : length(mm));
   return (
@@ -102,9 +112,9 @@ export function WeightGauge(props: GaugeProps) {
         options={WAYS_TO_MEASURE}
         onPick={(next) => gauge.setText('way', next)}
       />
-      {way === 'rectangle' && <DraftField draft={gauge} name="width" label="Width" unit={unit} />}
-      {way === 'rectangle' && <DraftField draft={gauge} name="length" label="Length" unit={unit} />}
-      <DraftField draft={gauge} name="grams" label="Weight" unit="g" />
+      {way === 'rectangle' && <DraftField draft={gauge} name="width" label="Width" ask={sideAsk} />}
+      {way === 'rectangle' && <DraftField draft={gauge} name="length" label="Length" ask={sideAsk} />}
+      <DraftField draft={gauge} name="grams" label="Weight" ask={weightAsk} />
     </GaugeShell>
   );
 }

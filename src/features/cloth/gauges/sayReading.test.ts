@@ -11,23 +11,23 @@ describe('a reading says what was read and what it means', () => {
   it.each<[ClothReading, string, string]>([
     [
       { gauge: 'stretch', direction: 'across', marks: { rest: 100, stretched: 150, relaxed: 104 }, at },
-      'across: 100 mm → 150 mm → 104 mm',
+      'across: 10 cm → 15 cm → 10.4 cm',
       '50 %, back 92 %',
     ],
     [
       { gauge: 'stretch', direction: 'along', marks: { rest: 100, stretched: 125 }, at },
-      'along: 100 mm → 125 mm',
+      'along: 10 cm → 12.5 cm',
       '25 %',
     ],
-    [{ gauge: 'weight', piece: { widthMm: 100, lengthMm: 100 }, grams: 1.6, at }, '100 mm × 100 mm, 1.6 g', '160 g/m²'],
+    [{ gauge: 'weight', piece: { widthMm: 100, lengthMm: 100 }, grams: 1.6, at }, '10 cm × 10 cm, 1.6 g', '160 g/m²'],
     [{ gauge: 'thickness', layers: 8, stackMm: 4.8, at }, '8 layers, 4.8 mm', '0.6 mm'],
     [{ gauge: 'thickness', layers: 1, stackMm: 0.6, at }, '1 layer, 0.6 mm', '0.6 mm'],
     [
       { gauge: 'shrink', wash: 2, beforeMm: 500, acrossMm: 495, alongMm: 480, at },
-      'wash 2: 500 mm → 495 mm across, 480 mm along',
+      'wash 2: 50 cm → 49.5 cm across, 48 cm along',
       '4 % along',
     ],
-    [{ gauge: 'stiffness', direction: 'along', overhangMm: 62, at }, 'strip cut along', '62 mm over the edge'],
+    [{ gauge: 'stiffness', direction: 'along', overhangMm: 62, at }, 'strip cut along', '6.2 cm over the edge'],
     [{ gauge: 'fray', looseMm: 3, at }, 'ten rubs', '3 mm loose'],
     [{ gauge: 'pin-hole', stays: true, at }, 'a pin, in and out', 'the hole stays'],
     [{ gauge: 'bleed', rinse: 1, shows: 'nothing', at }, 'rinse 1', 'clear'],

@@ -27,16 +27,16 @@ const SAYS: Says = {
       : `${length(r.piece.widthMm)} × ${length(r.piece.lengthMm)}, ${formatNumber(r.grams, 2)} g`,
     mass(gsmOf(r)),
   ],
-  thickness: (r) => [
-    `${r.layers} ${r.layers === 1 ? 'layer' : 'layers'}, ${formatNumber(r.stackMm, 2)} mm`,
-    `${formatNumber(r.stackMm / r.layers, 2)} mm`,
+  thickness: (r, { length }) => [
+    `${r.layers} ${r.layers === 1 ? 'layer' : 'layers'}, ${length(r.stackMm)}`,
+    length(r.stackMm / r.layers),
   ],
   shrink: (r, { length }) => [
     `wash ${r.wash}: ${length(r.beforeMm)} → ${length(r.acrossMm)} across, ${length(r.alongMm)} along`,
     `${percent(shrinkOf(r.beforeMm, r.alongMm), 1)} along`,
   ],
-  stiffness: (r) => [`strip cut ${r.direction}`, `${formatNumber(r.overhangMm, 1)} mm over the edge`],
-  fray: (r) => ['ten rubs', `${formatNumber(r.looseMm, 1)} mm loose`],
+  stiffness: (r, { length }) => [`strip cut ${r.direction}`, `${length(r.overhangMm)} over the edge`],
+  fray: (r, { length }) => ['ten rubs', `${length(r.looseMm)} loose`],
   'pin-hole': (r) => ['a pin, in and out', r.stays ? 'the hole stays' : 'the hole closes'],
   bleed: (r) => [`rinse ${r.rinse}`, r.shows === 'nothing' ? 'clear' : r.shows],
   heat: (r) => [`${r.soleC} °C`, r.seen === 'nothing' ? 'no mark' : r.seen.replace('-', ' ')],

@@ -2,14 +2,14 @@
 
 import { type ClothReading, type Gauge, type KeptReading, type ReadingOf, readingSchema } from '@/core/cloth';
 import { newId, nowText, useDraft } from '@/parts/workspace';
-import { fieldProblem, type NumberField, typedNumbers } from '@/ui';
+import { fieldProblem, type Meant, type NumberField, typedNumbers } from '@/ui';
 import type { GaugeProps } from './GaugeProps';
 
 /** One number of a gauge: how it is typed, and where it goes in the reading. */
-export interface GaugeField extends NumberField {
+export type GaugeField = NumberField & {
   /** The reading's own path, as a problem names it. */
   path: string;
-}
+};
 
 /** A gauge being read. */
 export interface GaugeState<G extends Gauge> {
@@ -18,6 +18,8 @@ export interface GaugeState<G extends Gauge> {
   values: Record<string, number | undefined>;
   /** What is wrong, by field; under `''` what belongs to none of them. */
   problems: Record<string, string>;
+  /** What a number may have meant, by field. */
+  meant: Record<string, readonly Meant[]>;
   /** The reading as it would be kept; null while something is missing or wrong. */
   reading: ReadingOf<G> | null;
   keep: () => void;
@@ -41,7 +43,7 @@ export function useGauge<G extends Gauge>(
 ): GaugeState<G> {
   const { texts, setText, clear } = useDraft(`cloth:${record.id}:${gauge}`);
   const asked = typeof fields === 'function' ? fields(texts) : fields;
-  const { soFar, value, problems } = typedNumbers(texts, asked);
+  const { soFar, value, problems, meant } = typedNumbers(texts, asked);
   const checked = value && check(gauge, build(value, texts));
   if (checked?.problem) {
     const field = asked.find(({ path }) => checked.path === path || checked.path.startsWith(`${path}.`));
@@ -54,7 +56,7 @@ export function useGauge<G extends Gauge>(
     onSave((now) => ({ readings: [...now.readings, kept] }));
     clear(Object.fromEntries(sticky.flatMap((key) => (texts[key] ? [[key, texts[key]]] : []))));
   };
-  return { texts, setText, values: soFar, problems, reading, keep };
+  return { texts, setText, values: soFar, problems, meant, reading, keep };
 }
 
 interface Checked {

@@ -1,14 +1,14 @@
-import { fillIn, type Numbers } from '@/core/procedure';
+import { type Numbers } from '@/core/procedure';
 import { READING_TEXT, READINGS, settingReadings } from '@/core/setup';
-import { useUnits } from '@/parts/workspace';
 import { SceneDrawing } from '@/ui';
+import { usePrinter } from '../usePrinter';
 import type { RunNow } from '../useRunNow';
 import styles from './Print.module.css';
 
 /** Every step with its check and caution, and a drawing wherever it changes. */
 export function StepSheet({ now, numbers }: { now: RunNow; numbers: Numbers }) {
   const { run, procedure, steps, given, machine, setup } = now;
-  const { length } = useUnits();
+  const { fill, length } = usePrinter(now, numbers);
   const shown = setup && machine && settingReadings(machine.machine, setup);
   return (
     <section className={styles.steps}>
@@ -24,9 +24,9 @@ export function StepSheet({ now, numbers }: { now: RunNow; numbers: Numbers }) {
           return (
             <li key={i}>
               <div>
-                <strong>{fillIn(step.do, numbers, length)}</strong>
-                <p>Check: {fillIn(step.check, numbers, length)}</p>
-                {step.caution && <p className={styles.caution}>Take care: {fillIn(step.caution, numbers, length)}</p>}
+                <strong>{fill(step.do)}</strong>
+                <p>Check: {fill(step.check)}</p>
+                {step.caution && <p className={styles.caution}>Take care: {fill(step.caution)}</p>}
               </div>
               {drawn && (
                 <SceneDrawing

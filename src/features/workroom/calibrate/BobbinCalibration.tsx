@@ -3,67 +3,75 @@
 import Button from '@mui/material/Button';
 import type { MachineRecord } from '@/core/file';
 import { bobbinMeasureSchema, bobbinMetres, type Thread, threadName } from '@/core/kit';
-import { formatNumber, parseThreadTex } from '@/core/units';
+import { formatNumber, lengthAsk, readSpoolLabel, spoolAnswer } from '@/core/units';
 import { useOnMachine } from '@/data';
+import { useUnits } from '@/parts/workspace';
 import { DraftField, typedNumbers } from '@/ui';
+import { SPOOL_TEXT } from '../text';
 import styles from '../Workroom.module.css';
 import { MeasureList } from './MeasureList';
 import { useMeasures } from './useMeasures';
 
 const USUAL: Thread = { fibre: 'polyester', tex: 27 };
 
-/** One full bobbin wound off along a measure. */
-export function BobbinCalibration({ record }: { record: MachineRecord }) {
+function useBobbin(record: MachineRecord) {
+  const { system } = useUnits();
+  const woundAsk = lengthAsk(system, 50_000, { least: 1000, most: 500_000 });
   const on = useOnMachine(record.id);
-  const fibre = on?.setup.thread.fibre ?? USUAL.fibre;
+  const { fibre, tex: usualTex } = on?.setup.thread ?? USUAL;
   const measures = useMeasures(
     record,
     'bobbin',
     bobbinMeasureSchema,
     (texts) => {
-      const { value, problems } = typedNumbers(texts, [
-        { key: 'metres', expected: 'a length in m' },
-        {
-          key: 'tex',
-          expected: 'a thread number, such as Tex 27 or Tkt 120',
-          parse: parseThreadTex,
-          otherwise: on?.setup.thread.tex ?? USUAL.tex,
-        },
+      const { value, problems, meant } = typedNumbers(texts, [
+        { key: 'metres', ask: woundAsk },
+        { key: 'tex', read: (text) => spoolAnswer(text, fibre === 'cotton'), otherwise: usualTex },
       ]);
-      return { value: value && { metres: value.metres, thread: { fibre, tex: value.tex } }, problems };
+      return { value: value && { metres: value.metres / 1000, thread: { fibre, tex: value.tex } }, problems, meant };
     },
     () => null,
   );
+  return { measures, woundAsk, fibre, usualTex };
+}
+
+/** One full bobbin wound off along a measure. */
+export function BobbinCalibration({ record }: { record: MachineRecord }) {
+  const { metres } = useUnits();
+  const { measures, woundAsk, fibre, usualTex } = useBobbin(record);
   const { measure } = measures;
+  const taken = readSpoolLabel(measures.texts.tex ?? '', fibre === 'cotton');
   const now = bobbinMetres(record.machine, USUAL);
   return (
     <section aria-labelledby="cal-bobbin" className={styles.calibration}>
       <h2 id="cal-bobbin">Bobbin</h2>
       <p>
-        Wind a bobbin full, then pull the thread off along a tape: count the metres. Or weigh it full and empty: grams ÷
-        Tex × 1000 is metres.
+        Wind a bobbin full, then pull the thread off along a tape: note how much there is. Or weigh it full and empty:
+        grams ÷ Tex × 1000 is metres.
       </p>
       <div className={styles.row}>
-        <DraftField draft={measures} name="metres" label="Wound off" unit="m" />
+        <DraftField draft={measures} name="metres" label="Wound off" ask={woundAsk} />
         <DraftField
           draft={measures}
           name="tex"
           label="Thread number"
-          help={`any system; Tex ${formatNumber(on?.setup.thread.tex ?? USUAL.tex)} if left empty`}
+          help={
+            taken?.guessed ? SPOOL_TEXT.takenAs(taken.as, taken.tex) : SPOOL_TEXT.emptyMeans(formatNumber(usualTex))
+          }
         />
         <Button variant="outlined" disabled={!measure} onClick={measures.keep}>
           Keep this bobbin
         </Button>
       </div>
       <p className={styles.says}>
-        A full bobbin holds about <strong>{formatNumber(now.metres, 0)} m</strong> of {threadName(USUAL)},{' '}
+        A full bobbin holds about <strong>{metres(Math.round(now.metres) * 1000)}</strong> of {threadName(USUAL)},{' '}
         {now.measured === 0
           ? 'from the size of the most common bobbin'
           : `measured ${now.measured === 1 ? 'once' : `${now.measured} times`}`}
         . Plans use nine tenths of it.
       </p>
       <MeasureList
-        rows={measures.list.map((b) => [b.id, threadName(b.thread), `${formatNumber(b.metres, 1)} m`, b.at])}
+        rows={measures.list.map((b) => [b.id, threadName(b.thread), metres(b.metres * 1000), b.at])}
         onDrop={measures.drop}
       />
     </section>

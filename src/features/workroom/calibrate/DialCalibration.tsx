@@ -11,14 +11,17 @@ import {
   widthCurve,
   widthMeasureSchema,
 } from '@/core/kit';
-import { formatNumber } from '@/core/units';
-import { DraftField, lengthIn, typedNumbers } from '@/ui';
+import { dialMmAsk, formatNumber, lengthAsk, MM_PER_INCH, numberAsk } from '@/core/units';
+import { useUnits } from '@/parts/workspace';
+import { DraftField, typedNumbers } from '@/ui';
 import styles from '../Workroom.module.css';
 import { DialChart } from './DialChart';
 import { MeasureList } from './MeasureList';
 import { useMeasures } from './useMeasures';
 
-const mm = lengthIn('mm');
+/** A place on the dial, and what was truly measured: both in mm, as dials are. */
+const DIAL = dialMmAsk('metric', 2.5, { least: 0, most: 20 });
+const COUNT = numberAsk('count', 'metric', { least: 2, most: 1000, whole: true, usual: 40 });
 
 /** Dial places worth counting, spread over what people use. */
 function placesToTry(maxMm: number, list: readonly { dialMm: number }[]): number[] {
@@ -31,42 +34,57 @@ function falls(curve: DialCurve, field: string): [string, string] | null {
   return pair && [field, `With this, dial ${pair[1]} would give less than dial ${pair[0]}: measure one of them again.`];
 }
 
-/** Stitches counted between two marks at three dial lengths. */
-export function LengthCalibration({ record }: { record: MachineRecord }) {
-  const { machine } = record;
-  const curve = lengthCurve(machine.calibration);
-  const [next] = placesToTry(machine.maxLengthMm, machine.calibration?.length ?? []);
+function useLengthCounts(record: MachineRecord, next: number | undefined) {
+  const { system } = useUnits();
+  const usualOver = system === 'inch' ? 4 * MM_PER_INCH : 100;
+  const overAsk = lengthAsk(system, 100, { least: 5, most: 2000 });
   const measures = useMeasures(
     record,
     'length',
     lengthCountSchema,
     (texts) =>
       typedNumbers(texts, [
-        { key: 'dialMm', expected: 'a length on the dial', parse: mm, otherwise: next },
-        { key: 'stitches', expected: 'a whole number of stitches' },
-        { key: 'overMm', expected: 'a length in mm', parse: mm, otherwise: 100 },
+        { key: 'dialMm', ask: DIAL, otherwise: next },
+        { key: 'stitches', ask: COUNT },
+        { key: 'overMm', ask: overAsk, otherwise: usualOver },
       ]),
     (length) => falls(lengthCurve({ length }), 'stitches'),
   );
+  return { measures, overAsk, usualOver };
+}
+
+/** Stitches counted between two marks at three dial lengths. */
+export function LengthCalibration({ record }: { record: MachineRecord }) {
+  const { machine } = record;
+  const { length } = useUnits();
+  const curve = lengthCurve(machine.calibration);
+  const [next] = placesToTry(machine.maxLengthMm, machine.calibration?.length ?? []);
+  const { measures, overAsk, usualOver } = useLengthCounts(record, next);
   const { measure } = measures;
   const counted = measure ? measure.overMm / measure.stitches : null;
   return (
     <section aria-labelledby="cal-length" className={styles.calibration}>
       <h2 id="cal-length">Length</h2>
       <p>
-        Straight stitch on firm cloth in two layers. Mark 100 mm, sew past both marks, count the stitches between them.
-        Do it at dial 2, 3 and 4; repeat any of them for its spread.
+        Straight stitch on firm cloth in two layers. Mark {length(usualOver)}, sew past both marks, count the stitches
+        between them. Do it at dial 2, 3 and 4; repeat any of them for its spread.
       </p>
       <div className={styles.row}>
         <DraftField
           draft={measures}
           name="dialMm"
           label="Dial says"
-          unit="mm"
+          ask={DIAL}
           help={next === undefined ? undefined : `${next} if left empty`}
         />
-        <DraftField draft={measures} name="stitches" label="Stitches counted" />
-        <DraftField draft={measures} name="overMm" label="Between marks" unit="mm" help="100 if left empty" />
+        <DraftField draft={measures} name="stitches" label="Stitches counted" ask={COUNT} />
+        <DraftField
+          draft={measures}
+          name="overMm"
+          label="Between marks"
+          ask={overAsk}
+          help={`${length(usualOver)} if left empty`}
+        />
         <Button variant="outlined" disabled={!measure} onClick={measures.keep}>
           Keep this count
         </Button>
@@ -82,7 +100,7 @@ export function LengthCalibration({ record }: { record: MachineRecord }) {
       <MeasureList
         rows={measures.list.map((c) => [
           c.id,
-          `dial ${formatNumber(c.dialMm)}: ${c.stitches} stitches in ${formatNumber(c.overMm)} mm`,
+          `dial ${formatNumber(c.dialMm)}: ${c.stitches} stitches in ${length(c.overMm)}`,
           `${formatNumber(c.overMm / c.stitches, 2)} mm`,
           c.at,
         ])}
@@ -104,8 +122,8 @@ export function WidthCalibration({ record }: { record: MachineRecord }) {
     widthMeasureSchema,
     (texts) =>
       typedNumbers(texts, [
-        { key: 'dialMm', expected: 'a width on the dial', parse: mm, otherwise: next },
-        { key: 'trueMm', expected: 'a width in mm', parse: mm },
+        { key: 'dialMm', ask: DIAL, otherwise: next },
+        { key: 'trueMm', ask: DIAL },
       ]),
     (width) => falls(widthCurve({ width }), 'trueMm'),
   );
@@ -121,10 +139,10 @@ export function WidthCalibration({ record }: { record: MachineRecord }) {
           draft={measures}
           name="dialMm"
           label="Dial says"
-          unit="mm"
+          ask={DIAL}
           help={next === undefined ? undefined : `${next} if left empty`}
         />
-        <DraftField draft={measures} name="trueMm" label="Whole swing" unit="mm" />
+        <DraftField draft={measures} name="trueMm" label="Whole swing" ask={DIAL} />
         <Button variant="outlined" disabled={!measure} onClick={measures.keep}>
           Keep this width
         </Button>

@@ -15,14 +15,23 @@ import {
   pressureSteps,
 } from '@/core/kit';
 import { feedFactor, seamContext, bowOfStrips } from '@/core/physics';
-import { formatNumber, parseSignedMm } from '@/core/units';
+import { formatNumber, lengthAsk, MM_PER_INCH, type UnitSystem } from '@/core/units';
 import { useCloths } from '@/data';
-import { DraftField, lengthIn, Select, typedNumbers } from '@/ui';
+import { useUnits } from '@/parts/workspace';
+import { DraftField, Select, typedNumbers } from '@/ui';
 import styles from '../Workroom.module.css';
 import { MeasureList } from './MeasureList';
 import { useMeasures } from './useMeasures';
 
+const asksIn = (system: UnitSystem) => ({
+  shift: lengthAsk(system, 3, { signed: true, least: -100, most: 100 }),
+  over: lengthAsk(system, 300, { least: 50, most: 5000 }),
+  usualOver: system === 'inch' ? 12 * MM_PER_INCH : 300,
+});
+
 function useFeed(record: MachineRecord) {
+  const { system } = useUnits();
+  const asks = asksIn(system);
   const cloths = useCloths() ?? [];
   const steps = pressureSteps(record.machine);
   const measures = useMeasures(
@@ -30,12 +39,12 @@ function useFeed(record: MachineRecord) {
     'feed',
     feedMeasureSchema,
     (texts) => {
-      const { value, problems } = typedNumbers(texts, [
-        { key: 'shiftMm', expected: 'a difference in mm; minus when the top ends ahead', parse: parseSignedMm },
-        { key: 'overMm', expected: 'a length in mm', parse: lengthIn('mm'), otherwise: 300 },
+      const { value, problems, meant } = typedNumbers(texts, [
+        { key: 'shiftMm', ask: asks.shift },
+        { key: 'overMm', ask: asks.over, otherwise: asks.usualOver },
       ]);
       const cloth = cloths.find((c) => c.id === texts.clothId) ?? cloths[0];
-      if (!value || !cloth || !(value.overMm > 0)) return { value: null, problems };
+      if (!value || !cloth || !(value.overMm > 0)) return { value: null, problems, meant };
       const foot = (texts.foot || 'standard') as Foot;
       const step = steps.find((s) => s.position === texts.pressure) ?? nearestPressureStep(record.machine, 0.5);
       const seam = seamContext(clothOf(cloth), { kind: 'join' });
@@ -44,18 +53,20 @@ function useFeed(record: MachineRecord) {
       return {
         value: { ...value, foot, pressure: step.pressure, clothId: cloth.id, clothName: cloth.cloth.name, factor },
         problems,
+        meant,
       };
     },
     () => null,
     ['clothId', 'foot', 'pressure'],
   );
-  return { cloths, steps, measures };
+  return { cloths, steps, measures, asks };
 }
 
 /** Two equal strips sewn 300 mm: how far the top one ends behind. */
 export function FeedCalibration({ record }: { record: MachineRecord }) {
   const { machine } = record;
-  const { cloths, steps, measures } = useFeed(record);
+  const { cloths, steps, measures, asks } = useFeed(record);
+  const { length, round } = useUnits();
   const { texts, setText, measure, list } = measures;
   const chosen = cloths.find((c) => c.id === texts.clothId) ?? cloths[0];
   const pick = (key: string, label: string, value: string, options: readonly (readonly [string, string])[]) => (
@@ -65,8 +76,9 @@ export function FeedCalibration({ record }: { record: MachineRecord }) {
     <section aria-labelledby="cal-feed" className={styles.calibration}>
       <h2 id="cal-feed">Feed</h2>
       <p>
-        Cut two strips 320 mm long from one cloth, along the grain. Sew 300 mm of them together from one end, guiding
-        and not pulling. Measure how far the top one ends behind the bottom one; minus if it ends ahead.
+        Cut two strips {round(320)} long from one cloth, along the grain. Sew {length(asks.usualOver)} of them together
+        from one end, guiding and not pulling. Measure how far the top one ends behind the bottom one; minus if it ends
+        ahead.
       </p>
       <div className={styles.row}>
         {chosen &&
@@ -84,8 +96,14 @@ export function FeedCalibration({ record }: { record: MachineRecord }) {
             texts.pressure || String(machine.pressureDial.normal),
             steps.map(({ position }) => [position, position] as const),
           )}
-        <DraftField draft={measures} name="shiftMm" label="Top behind by" unit="mm" />
-        <DraftField draft={measures} name="overMm" label="Over" unit="mm" help="300 if left empty" />
+        <DraftField draft={measures} name="shiftMm" label="Top behind by" ask={asks.shift} />
+        <DraftField
+          draft={measures}
+          name="overMm"
+          label="Over"
+          ask={asks.over}
+          help={`${length(asks.usualOver)} if left empty`}
+        />
         <Button variant="outlined" disabled={!measure} onClick={measures.keep}>
           Keep this line
         </Button>
@@ -95,7 +113,7 @@ export function FeedCalibration({ record }: { record: MachineRecord }) {
       <MeasureList
         rows={list.map((f) => [
           f.id,
-          `${f.clothName}, ${FOOT[f.foot].name.toLowerCase()} foot, ${formatNumber(f.overMm)} mm`,
+          `${f.clothName}, ${FOOT[f.foot].name.toLowerCase()} foot, ${length(f.overMm)}`,
           `${formatNumber(f.shiftMm, 1)} mm${f.factor === null ? '' : `, ${formatNumber(f.factor, 1)} × the model`}`,
           f.at,
         ])}
@@ -110,6 +128,7 @@ const FEET_TO_TRY = FEET.filter((foot) => FOOT[foot].general).map((foot) => [foo
 const MOST = 200;
 
 function FeedSays({ machine, last }: { machine: Machine; last: FeedMeasure | null }) {
+  const { length, round } = useUnits();
   const measured = (machine.calibration?.feed ?? []).some((f) => f.factor !== null);
   const bow = last ? bowOfStrips(last.shiftMm, last.overMm) : 0;
   return (
@@ -123,7 +142,7 @@ function FeedSays({ machine, last }: { machine: Machine; last: FeedMeasure | nul
         'Until then the model stands for the machine. '
       )}
       {bow > 0 &&
-        `A metre of strips 63.5 mm wide, all sewn from one end, would bow about ${formatNumber(bow, 0)} mm: alternate the end you start from.`}
+        `A set of strips ${length(63.5)} wide and ${round(1000)} long, all sewn from one end, would bow about ${length(bow)}: alternate the end you start from.`}
     </p>
   );
 }

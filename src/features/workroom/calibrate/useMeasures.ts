@@ -5,7 +5,7 @@ import type { MachineRecord } from '@/core/file';
 import type { Calibration } from '@/core/kit';
 import { machines } from '@/data';
 import { newId, nowText, useAct, useDraft } from '@/parts/workspace';
-import { fieldProblem } from '@/ui';
+import { fieldProblem, type Meant, type TypedNumbers } from '@/ui';
 
 type Kind = keyof Calibration;
 /** A measure of one kind, without the id it is kept under. */
@@ -19,6 +19,8 @@ export interface Measures<K extends Kind> {
   setText: (field: string, text: string) => void;
   /** What is wrong, by the schema's own field. */
   problems: Record<string, string>;
+  /** What a number may have meant, by field. */
+  meant: Record<string, readonly Meant[]>;
   /** The measure as it would be kept; null while something is missing or wrong. */
   measure: Measure<K> | null;
   keep: () => void;
@@ -39,7 +41,7 @@ export function useMeasures<K extends Kind>(
   record: MachineRecord,
   kind: K,
   schema: z.ZodType<Measure<K>>,
-  build: (texts: Record<string, string>) => { value: object | null; problems: Record<string, string> },
+  build: (texts: Record<string, string>) => Pick<TypedNumbers, 'problems' | 'meant'> & { value: object | null },
   refuse: (list: readonly Measure<K>[]) => [field: string, text: string] | null,
   sticky: readonly string[] = [],
 ): Measures<K> {
@@ -81,5 +83,5 @@ export function useMeasures<K extends Kind>(
   };
   const drop = (id: string) =>
     void act('Measurement deleted', () => store((now) => now.filter((one) => one.id !== id) as Calibration[K]));
-  return { list, texts, setText, problems, measure, keep, drop };
+  return { list, texts, setText, problems, meant: built.meant, measure, keep, drop };
 }
