@@ -4,6 +4,9 @@ import type { Card } from '../src/core/card';
 import { clothOf } from '../src/core/cloth';
 import { needleHours } from '../src/core/kit';
 import { readWorkroom, type Workroom } from '../src/core/file';
+import { printingIn } from '../src/core/units';
+
+const METRIC = printingIn('metric');
 import {
   ALL,
   cardText,
@@ -94,12 +97,12 @@ describe('filters', () => {
 
 describe('cards side by side', () => {
   it('mark what differs, and only that', () => {
-    const rows = compareCards([card('card-fleece-hat'), card('card-canvas-seam')]);
+    const rows = compareCards([card('card-fleece-hat'), card('card-canvas-seam')], METRIC);
     const row = (name: string) => rows.find((r) => r.name === name)!;
     expect(row('Machine').differs).toBe(false);
     expect(row('Stitch')).toMatchObject({ differs: true });
     expect(row('Give').values).toEqual(['held 28 %', 'not pulled']);
-    expect(compareCards([card('card-bunting'), card('card-bunting')]).some((r) => r.differs)).toBe(false);
+    expect(compareCards([card('card-bunting'), card('card-bunting')], METRIC).some((r) => r.differs)).toBe(false);
   });
 });
 
@@ -173,7 +176,7 @@ describe('charts', () => {
 
 describe('a card on paper', () => {
   it('has every reading, what it was proven on, and where its scrap is', () => {
-    const text = cardText({ ...card('card-fleece-hat'), where: 'blue crate' });
+    const text = cardText({ ...card('card-fleece-hat'), where: 'blue crate' }, METRIC);
     expect(text.readings.map((r) => r.name)).toEqual(
       expect.arrayContaining(['Needle', 'Thread', 'Tension', 'Pressure']),
     );
@@ -182,6 +185,6 @@ describe('a card on paper', () => {
   });
 
   it('says when it was only simulated', () => {
-    expect(cardText({ ...card('card-fleece-hat'), simulated: true }).proof).toMatch(/simulated 2026/);
+    expect(cardText({ ...card('card-fleece-hat'), simulated: true }, METRIC).proof).toMatch(/simulated 2026/);
   });
 });

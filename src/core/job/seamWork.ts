@@ -1,8 +1,8 @@
 import { type Pace } from './pace';
 import type { Cloth } from '../cloth';
 import { isTwin, type Machine } from '../kit';
-import { givenOf, type Numbers, type Step, stepsOf, takesOf, workOut, procedureOf } from '../procedure';
-import { OPERATION, type Schools, type Setup } from '../setup';
+import { givenOf, type Numbers, type Step, stepsOf, takesOf, workOut, procedureOf, type Person } from '../procedure';
+import { OPERATION, type Setup } from '../setup';
 import type { JobSeam } from './job';
 import { NOTION_NEEDS } from './notions';
 
@@ -56,7 +56,7 @@ const NOTHING: Omit<SeamWork, 'problem' | 'shows'> = {
  * @param cloth - what it is sewn on
  * @param machine - the machine; a plain one where there is none
  * @param setup - the setting; a plain straight stitch while there is none
- * @param schools - which schools the person follows
+ * @param person - which schools they follow, and what they measure in
  * @returns what it comes to; where its answers do not go together, why
  */
 export function seamWork(
@@ -64,12 +64,12 @@ export function seamWork(
   cloth: Cloth,
   machine: Machine | null,
   setup: Setup | null,
-  schools: Schools,
+  person: Person,
 ): SeamWork {
   const procedure = procedureOf(seam.procedureId);
   if (!procedure) return { ...NOTHING, shows: false, problem: `There is no operation "${seam.procedureId}".` };
   const shows = OPERATION[procedure.kind].shows === true;
-  const { given, how } = givenOf(cloth, procedure.kind, machine, setup, { schools });
+  const { given, how } = givenOf(cloth, procedure.kind, machine, setup, person);
   const worked = workOut(procedure, seam.answers, given);
   if (!worked.ok) return { ...NOTHING, shows, problem: problemOf(worked) };
   const { numbers } = worked;

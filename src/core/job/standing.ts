@@ -1,3 +1,4 @@
+import type { UnitSystem } from '../units';
 import { sum } from '../numbers';
 import { type Cloth, UNKNOWN_CLOTH } from '../cloth';
 import type { Machine } from '../kit';
@@ -46,6 +47,8 @@ export interface Surroundings {
   on: Setup | null;
   owned: Owned;
   schools: Schools;
+  /** What the person measures in; metric unless said. */
+  system?: UnitSystem;
   todayMinutes: number;
   pace: Pace;
 }
@@ -113,7 +116,7 @@ const isWaiting = ({ seam, setup, state }: SeamNow) =>
   state !== 'done' && seam.clothId !== null && !setup && isMachined(seam.procedureId);
 
 function seamNow(job: Job, seam: JobSeam, around: Surroundings): SeamNow {
-  const { clothOf, machine, settingOf, runs, scraps, schools } = around;
+  const { clothOf, machine, settingOf, runs, scraps, schools, system } = around;
   const { setup, proof, cardId } = settingOf(seam);
   const own = runs.filter((r) => r.jobId === job.id && r.seamId === seam.id);
   const begun = own.find((r) => r.status !== 'done');
@@ -129,7 +132,7 @@ function seamNow(job: Job, seam: JobSeam, around: Surroundings): SeamNow {
   return {
     seam,
     setup,
-    work: seamWork(seam, clothOf(seam.clothId) ?? UNKNOWN_CLOTH, machine, setup, schools),
+    work: seamWork(seam, clothOf(seam.clothId) ?? UNKNOWN_CLOTH, machine, setup, { schools, system }),
     proof,
     cardId,
     scrapId: scrap?.id ?? null,

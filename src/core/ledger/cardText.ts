@@ -1,7 +1,7 @@
 import { type Card, lineFacts } from '../card';
 import { clothProfile } from '../cloth';
 import { layersOf, OPERATION, READING_TEXT, READINGS, settingReadings } from '../setup';
-import { formatNumber } from '../units';
+import { formatNumber, type Printing } from '../units';
 
 /** A card as it stands on paper: its name, the large readings, the small ones, what it was proven on. */
 export interface CardText {
@@ -16,15 +16,16 @@ export interface CardText {
  * A card in words, for paper.
  *
  * @param card - the card
+ * @param printing - prints weights in the person's units
  * @returns its texts; a simulated machine's card says so
  */
-export function cardText(card: Card): CardText {
+export function cardText(card: Card, { mass }: Pick<Printing, 'mass'>): CardText {
   const shown = settingReadings(card.machine, card.setup);
   const { lengthMm, give } = lineFacts(card.measures);
   const cloth = clothProfile(card.cloth);
   const parts = [
     `${OPERATION[card.operation.kind].name}, ${layersOf(cloth, card.operation)} layers`,
-    `${card.cloth.name ?? 'cloth'}, ${formatNumber(cloth.massGsm.value, 0)} g/m²`,
+    `${card.cloth.name ?? 'cloth'}, ${mass(cloth.massGsm.value)}`,
     lengthMm === undefined ? '' : `counted ${formatNumber(lengthMm, 2)} mm`,
     give ? `${give.popped ? 'gave' : 'held'} ${formatNumber(give.percent, 0)} %` : '',
     `${card.simulated ? 'simulated' : 'passed'} ${card.passedAt.slice(0, 10)}`,

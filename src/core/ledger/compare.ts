@@ -2,7 +2,7 @@ import { type Card, lineFacts } from '../card';
 import { clothProfile } from '../cloth';
 import { CARE } from '../kit';
 import { OPERATION, READING_TEXT, READINGS, settingReadings, type Setup } from '../setup';
-import { formatNumber } from '../units';
+import { formatNumber, type Printing } from '../units';
 import type { KnownCare } from './known';
 
 /** One thing that can be compared: its name, and what each card says of it. */
@@ -17,9 +17,10 @@ export interface ComparedRow {
  * Cards side by side: what they are for, how the machine stood, what was measured.
  *
  * @param cards - two or more
+ * @param printing - prints lengths and weights in the person's units
  * @returns rows in the order they are read off a machine
  */
-export function compareCards(cards: readonly Card[]): ComparedRow[] {
+export function compareCards(cards: readonly Card[], { length, mass }: Printing): ComparedRow[] {
   const row = (name: string, of: (card: Card) => string): ComparedRow => {
     const values = cards.map(of);
     return { name, values, differs: new Set(values).size > 1 };
@@ -28,8 +29,8 @@ export function compareCards(cards: readonly Card[]): ComparedRow[] {
   return [
     row('Machine', (card) => card.machine.name ?? ''),
     row('Seam', (card) => OPERATION[card.operation.kind].name),
-    row('Weight', (card) => `${formatNumber(clothProfile(card.cloth).massGsm.value, 0)} g/m²`),
-    row('Thickness', (card) => `${formatNumber(clothProfile(card.cloth).thicknessMm.value, 2)} mm`),
+    row('Weight', (card) => mass(clothProfile(card.cloth).massGsm.value)),
+    row('Thickness', (card) => length(clothProfile(card.cloth).thicknessMm.value)),
     row('Stretch across', (card) => `${formatNumber(clothProfile(card.cloth).stretchAcross.value, 0)} %`),
     ...READINGS.map((reading) => {
       const values = readings.map((shown) => shown[reading]);

@@ -50,7 +50,7 @@ import { ZIP_LAPPED } from './zips/zipLapped';
 
 export type { ScenePoint, Scene, SceneCloth, SceneDim, SceneLine } from './engine/scene';
 export { type Ask, type Given, type Numbers, type Procedure, PROCEDURE_GROUPS, type Step } from './engine/types';
-export { givenOf } from './engine/givenOf';
+export { givenOf, type Person } from './engine/givenOf';
 export { stepSetup } from './engine/stepSetup';
 export { toolAt, type ToolAt } from './engine/toolAt';
 export { type LineStitch, stitchAlong } from './engine/stitchAlong';

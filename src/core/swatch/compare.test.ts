@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { PLAIN_MACHINE } from '../kit';
 import { plainSetup } from '../setup/plainSetup.testing';
 import { compareLines, lineSchema, trendsOf } from '.';
+import { printingIn } from '../units';
 
 const line = (number: number, setup: object = {}, measures: object = {}, more: object = {}) =>
   lineSchema.parse({
@@ -19,7 +20,7 @@ const line = (number: number, setup: object = {}, measures: object = {}, more: o
 describe('two lines side by side', () => {
   const a = line(1, {}, { afterMm: 103 });
   const b = line(2, { pressure: 0.25 }, { afterMm: 101 }, { findings: [{ id: 'wavy', sign: 'wavy', severity: 1 }] });
-  const { setting, outcome } = compareLines(PLAIN_MACHINE, a, b);
+  const { setting, outcome } = compareLines(PLAIN_MACHINE, a, b, printingIn('metric'));
 
   it('every reading is there, and only what differs is marked', () => {
     expect(setting.filter((r) => r.differs).map((r) => r.name)).toEqual(['Pressure']);
@@ -33,7 +34,7 @@ describe('two lines side by side', () => {
     ]));
 
   it('a line beside itself differs in nothing', () => {
-    const same = compareLines(PLAIN_MACHINE, a, a);
+    const same = compareLines(PLAIN_MACHINE, a, a, printingIn('metric'));
     expect([...same.setting, ...same.outcome].some((r) => r.differs)).toBe(false);
   });
 });

@@ -2,7 +2,7 @@ import { lineFacts } from '../card';
 import type { Machine } from '../kit';
 import { DIALS, type Dial, dialOf, READING_TEXT, READINGS, settingReadings, withDial } from '../setup';
 import { SIGN_TEXT } from '../stitch';
-import { formatNumber } from '../units';
+import { formatNumber, type Printing } from '../units';
 import { SEVERITY_TEXT } from './severity';
 import type { TestLine } from './swatch';
 
@@ -22,16 +22,18 @@ const NOT = 'not measured';
  * @param machine - whose dials the readings are told on
  * @param a - one line
  * @param b - the other
+ * @param printing - prints lengths in the person's units
  * @returns rows; what differs is marked
  */
 export function compareLines(
   machine: Machine,
   a: TestLine,
   b: TestLine,
+  { length }: Pick<Printing, 'length'>,
 ): { setting: ComparedRow[]; outcome: ComparedRow[] } {
   const [one, two] = [settingReadings(machine, a.setup), settingReadings(machine, b.setup)];
   const row = (name: string, left: string, right: string) => ({ name, a: left, b: right, differs: left !== right });
-  const told = outcomeOf(a).map(([name, left], i) => row(name, left, outcomeOf(b)[i][1]));
+  const told = outcomeOf(a, length).map(([name, left], i) => row(name, left, outcomeOf(b, length)[i][1]));
   return {
     setting: [
       ...READINGS.map((reading) => row(READING_TEXT[reading], one[reading], two[reading])),
@@ -41,7 +43,7 @@ export function compareLines(
   };
 }
 
-function outcomeOf({ measures, findings, looked }: TestLine): [string, string][] {
+function outcomeOf({ measures, findings, looked }: TestLine, length: Printing['length']): [string, string][] {
   const { lengthMm, growthPercent, give } = lineFacts(measures);
   const or = (value: number | undefined, text: (value: number) => string) => (value === undefined ? NOT : text(value));
   const seen = findings.map(({ sign, severity }) => `${SIGN_TEXT[sign].toLowerCase()} (${SEVERITY_TEXT[severity]})`);
@@ -49,9 +51,9 @@ function outcomeOf({ measures, findings, looked }: TestLine): [string, string][]
     ['True length', or(lengthMm, (mm) => `${formatNumber(mm, 2)} mm`)],
     ['Grew', or(growthPercent, (percent) => `${formatNumber(percent)} %`)],
     ['Gave', give ? `${give.popped ? 'popped at' : 'held to'} ${formatNumber(give.percent, 0)} %` : NOT],
-    ['Top layer behind', or(measures.shiftMm, (mm) => `${formatNumber(mm)} mm`)],
+    ['Top layer behind', or(measures.shiftMm, length)],
     ['Pucker grade', or(measures.pucker, (grade) => formatNumber(grade))],
-    ['Ridge', or(measures.ridgeMm, (mm) => `${formatNumber(mm)} mm`)],
+    ['Ridge', or(measures.ridgeMm, length)],
     ['Seen', seen.join(', ') || (looked ? 'nothing wrong' : 'not looked at yet')],
   ];
 }

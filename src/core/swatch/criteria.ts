@@ -2,7 +2,7 @@ import { atLeast, atMost, stepsToReach } from '../numbers';
 import { type LineFacts, lineFacts, type LineMeasures } from '../card';
 import type { SeamContext } from '../physics';
 import { SIGN_TEXT } from '../stitch';
-import { formatNumber } from '../units';
+import { formatNumber, mm } from '../units';
 import { accepted, type Accepted } from './accepted';
 import type { Judged } from './swatch';
 
@@ -87,7 +87,6 @@ function measuredCriteria({ shiftMm, pucker, ridgeMm }: LineMeasures, most: Acce
     state: met ? 'met' : 'failed',
     now,
   });
-  const mm = (value: number) => `${formatNumber(value, 1)} mm`;
   return [
     ...(shiftMm === undefined
       ? []

@@ -1,8 +1,12 @@
 import type { Setup } from '../setup';
+import { MM_PER_INCH, type UnitSystem } from '../units';
 import type { TestLine } from './swatch';
 
 /** Sewn and marked length of a trial line, mm: 100 between the marks, 10 run in and out. */
 export const LINE_MM = { sewn: 120, marked: 100, run: 10 };
+
+/** How far apart the marks of a new line are, mm: what a person's ruler has a line for. */
+export const markedMm = (system: UnitSystem): number => (system === 'inch' ? 4 * MM_PER_INCH : LINE_MM.marked);
 
 /** Cloth beside a line on either side, mm: room to lie flat under the foot and to be cut apart and pulled. */
 const BESIDE = 10;

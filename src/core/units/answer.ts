@@ -5,6 +5,7 @@ import type { QuantityAsk } from './quantityAsk';
 import { formatLength, formatNumber } from './format';
 import { type LengthUnit, parseLengthMm } from './length';
 import { parseQuantity, type Quantity } from './quantity';
+import { parseStitchLengthMm } from './stitchLength';
 import { QUANTITY_KIND, type QuantityKind, quantityFacts } from './quantityKinds';
 
 /** A number that may have been meant, in words for a button. */
@@ -44,7 +45,10 @@ export function readAnswer(typed: string, ask: QuantityAsk): Answer {
   const text = typed.trim();
   if (text === '') return { kind: 'empty' };
   const minus = ask.signed ? /^[-−–]\s*/.exec(text) : null;
-  const answer = readPlain(minus ? text.slice(minus[0].length) : text, minus ? { ...ask, least: undefined } : ask);
+  const answer = readPlain(
+    minus ? text.slice(minus[0].length) : text,
+    minus ? { ...ask, least: undefined, most: undefined } : ask,
+  );
   if (!minus || answer.kind !== 'value') return answer;
   return bounded(-answer.value, ask) ?? outOfRange(-answer.value, null, ask);
 }
@@ -53,14 +57,19 @@ function readPlain(text: string, ask: QuantityAsk): Answer {
   const read = parseQuantity(text);
   if (!read) return several(text, ask) ?? notANumber(text, ask);
   const value = valueOf(text, read, ask);
-  if (value === null) return several(text, ask) ?? wrongUnit(read.unit, ask);
+  if (value === null)
+    return several(text, ask) ?? (isAUnit(text, read) ? wrongUnit(read.unit, ask) : notANumber(text, ask));
   return bounded(value, ask) ?? orDecimal(read, ask) ?? outOfRange(value, read, ask);
 }
+
+/** "1.2.3" has no unit ".3", and "a lot" is no number with a unit. */
+const isAUnit = (text: string, { unit }: Quantity): boolean => /^[a-z%°"'/]/.test(unit) && /\d/.test(text);
 
 /** In the base unit; null where the unit is none of this kind. */
 function valueOf(text: string, read: Quantity, ask: QuantityAsk): number | null {
   const { kind } = ask;
   if (kind === 'length') return parseLengthMm(text, bareLength(ask));
+  if (kind === 'stitchLength') return parseStitchLengthMm(text);
   if (read.unit === '') return read.value * (quantityFacts(kind).units[ask.bare ?? ''] ?? 1);
   const scale = quantityFacts(kind).units[read.unit.replace(/\.$/, '')];
   if (scale !== undefined) return read.value * scale;
@@ -174,6 +183,7 @@ function sayValue(value: number, { kind, system }: QuantityAsk): string {
   if (kind === 'percent') return `${formatNumber(value, 1)}%`;
   if (kind === 'arealMass')
     return system === 'inch' ? `${formatNumber(arealMass(value).ozPerSqYd, 1)} oz` : `${formatNumber(value, 1)} g/m²`;
+  if (kind === 'stitchLength') return `${formatNumber(value, 2)} mm`;
   const unit = { grams: ' g', minutes: ' minutes', hours: ' hours', degrees: '°', speed: ' stitches a minute' };
   return `${formatNumber(value, 2)}${unit[kind as keyof typeof unit] ?? ''}`;
 }

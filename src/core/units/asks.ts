@@ -29,6 +29,14 @@ export const dialMmAsk = (system: UnitSystem, usualMm: number, bounds: Bounds = 
   bare: 'mm',
 });
 
+/** How a stitch length or width of an operation is asked for: in mm, or in stitches per inch. */
+export const stitchAsk = (system: UnitSystem, bounds: Bounds = {}): QuantityAsk => ({
+  kind: 'stitchLength',
+  bare: 'mm',
+  system,
+  ...bounds,
+});
+
 /** How the weight of a fabric is asked for: g/m², or ounces per square yard. */
 export const massAsk = (system: UnitSystem, bounds: Bounds = {}): QuantityAsk => ({
   kind: 'arealMass',
@@ -40,7 +48,7 @@ export const massAsk = (system: UnitSystem, bounds: Bounds = {}): QuantityAsk =>
 
 /** How any number without a choice of units is asked for. */
 export const numberAsk = (
-  kind: Exclude<QuantityAsk['kind'], 'length' | 'arealMass'>,
+  kind: Exclude<QuantityAsk['kind'], 'length' | 'stitchLength' | 'arealMass'>,
   system: UnitSystem,
   bounds: Bounds = {},
 ): QuantityAsk => ({ kind, system, ...bounds });
@@ -57,7 +65,7 @@ const LABEL_UNIT: Partial<Record<QuantityAsk['kind'], string>> = {
 
 /** The unit behind the label of a field; undefined where a plain number is asked for. */
 export function askUnit({ kind, bare }: QuantityAsk): string | undefined {
-  if (kind === 'length') return bare;
+  if (kind === 'length' || kind === 'stitchLength') return bare;
   if (kind === 'arealMass') return bare === 'oz' ? 'oz/yd²' : 'g/m²';
   return LABEL_UNIT[kind];
 }

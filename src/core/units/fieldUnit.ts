@@ -26,25 +26,19 @@ export function fieldUnit(usualMm: number, system: UnitSystem): LengthUnit {
   return system === 'inch' ? 'in' : 'cm';
 }
 
-/** So near a sixteenth that it was one, mm. */
-const SIXTEENTH_MM = 0.02;
-
 /**
  * A length as it stands in a field of a unit, without the unit.
  *
  * @param mm - millimetres
  * @param unit - of the field
- * @returns text that reads back as the same length: a fraction where it is one of an inch, else decimals
+ * @returns sixteenths of an inch, else decimals
  * @example
  * lengthInUnit(15.875, 'in') // => '5/8'
- * lengthInUnit(16, 'in') // => '0.63'
+ * lengthInUnit(180, 'in') // => '7 1/16'
  * lengthInUnit(16, 'cm') // => '1.6'
  */
 export function lengthInUnit(mm: number, unit: LengthUnit): string {
-  if (unit === 'in') {
-    const sixteenths = (mm / MM_PER.in) * 16;
-    const isFraction = Math.abs(sixteenths - Math.round(sixteenths)) * (MM_PER.in / 16) < SIXTEENTH_MM;
-    if (isFraction) return formatInches(mm).replace(/ in$/, '');
-  }
+  const smallest = MM_PER.in / 16;
+  if (unit === 'in' && (mm === 0 || mm >= smallest)) return formatInches(mm).replace(/ in$/, '');
   return formatNumber(mm / MM_PER[unit], unit === 'm' || unit === 'yd' ? 3 : 2);
 }

@@ -1,4 +1,11 @@
+import { GSM_PER_OZ_SQ_YD } from './arealMass';
 import { formatInches, formatMm, MM_PER_INCH } from './length';
+
+/** Prints lengths and weights in a person's units. */
+export interface Printing {
+  length: (mm: number) => string;
+  mass: (gsm: number) => string;
+}
 
 /** Which units a person reads in. */
 export type UnitSystem = 'metric' | 'inch';
@@ -91,3 +98,16 @@ const YARD_MM = 914.4;
  */
 export const formatMetres = (mm: number, system: UnitSystem): string =>
   system === 'inch' ? `${formatNumber(mm / YARD_MM, 2)} yd` : `${formatNumber(mm / 1000, 2)} m`;
+
+/**
+ * How lengths and weights of fabric are printed in a system.
+ *
+ * @param system - metric or inch
+ * @example
+ * printingIn('inch').mass(407) // => '12 oz/yd²'
+ */
+export const printingIn = (system: UnitSystem): Printing => ({
+  length: (mm) => formatLength(mm, system),
+  mass: (gsm) =>
+    system === 'inch' ? `${formatNumber(gsm / GSM_PER_OZ_SQ_YD, 1)} oz/yd²` : `${formatNumber(gsm, 0)} g/m²`,
+});

@@ -90,22 +90,6 @@ function compoundMm(text: string): number | null {
 }
 
 /**
- * Reads a length that may lie on either side of a mark, such as a top layer that ran ahead.
- *
- * @param text - a length in mm or with its unit, with a minus (either sign of it) for the other side
- * @returns millimetres, or null when it is not a length
- * @example
- * parseSignedMm('-2,5') // => -2.5
- * parseSignedMm('− 1/8"') // => -3.175
- * parseSignedMm('0') // => 0
- */
-export function parseSignedMm(text: string): number | null {
-  const minus = /^\s*[-−]\s*/.exec(text);
-  const mm = parseLengthMm(minus ? text.slice(minus[0].length) : text);
-  return minus && mm ? -mm : mm;
-}
-
-/**
  * Prints millimetres as a hand can measure them: hundredths below 1 (a thickness, from a stack), tenths below 10, halves above.
  *
  * @param mm - length in millimetres, 0 or more

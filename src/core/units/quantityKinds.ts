@@ -18,6 +18,12 @@ const one = (...words: string[]): Record<string, number> => Object.fromEntries(w
 /** Everything that is typed as a number. Base units: mm, %, g/m², g, minutes, degrees, °C, stitches a minute; the rest are counts. */
 export const QUANTITY_KIND = {
   length: { noun: 'a length', units: MM_PER, use: 'mm, cm, m, inches or yards', mayMean: ['mm', 'cm', 'in', 'm'] },
+  stitchLength: {
+    noun: 'a stitch length',
+    units: MM_PER,
+    use: 'mm, or stitches per inch',
+    mayMean: [],
+  },
   percent: { noun: 'a percentage', units: one('%', 'percent', 'per cent', 'pct', 'pc'), use: '%', mayMean: [] },
   arealMass: {
     noun: 'a weight of fabric',

@@ -28,7 +28,7 @@ export function spiFromLength(lengthMm: number): number {
 export function parseStitchLengthMm(text: string): number | null {
   const read = parseQuantity(text);
   if (!read) return null;
-  if (/^(spi|per inch|\/in|a inch|an inch)$/.test(read.unit)) {
+  if (/^(?:spi|(?:stitches )?(?:per inch|per in|\/ ?in(?:ch)?|an? inch|to the inch))$/.test(read.unit)) {
     return read.value > 0 ? spiFromLength(read.value) : null;
   }
   return parseLengthMm(text, 'mm');

@@ -9,7 +9,6 @@ import {
   parseLengthMm,
   parseNeedleSize,
   parseQuantity,
-  parseSignedMm,
   parseStitchLengthMm,
   parseThreadTex,
   THREAD_SYSTEMS,
@@ -41,16 +40,6 @@ describe('people’s ways of writing numbers are read', () => {
     expect(parseLengthMm('1 1/2', 'yd')).toBeCloseTo(1371.6, 9);
     expect(parseLengthMm('1 1/2', 'cm')).toBeCloseTo(38.1, 9);
   });
-
-  it.each([
-    ['-2,5', -2.5],
-    ['− 3 mm', -3],
-    ['4', 4],
-    ['0', 0],
-    ['-0', 0],
-    ['--3', null],
-    ['-', null],
-  ])('%s lies %s mm from the mark', (text, mm) => expect(parseSignedMm(text)).toBe(mm));
 
   it('reads cloth weight by unit, and silk weight written mm', () => {
     expect(parseArealMassGsm('160')).toBe(160);

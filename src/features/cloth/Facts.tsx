@@ -63,10 +63,10 @@ function Fact({ known, onPress }: { known: Known; onPress: () => void }) {
 type Print = (property: KnownProperty, value: number) => string;
 
 function usePrinted(): Print {
-  const { mass } = useUnits();
+  const { mass, length } = useUnits();
   return (property, value) => {
     if (property === 'massGsm') return mass(value);
-    if (property === 'thicknessMm') return `${formatNumber(value, 2)}\u00a0mm`;
+    if (['thicknessMm', 'stiffness', 'fray'].includes(property)) return length(value);
     return `${formatNumber(value, 0)}\u00a0%`;
   };
 }
@@ -84,10 +84,7 @@ function sourceText(known: Known, print: Print): string {
   if (measured.n === 1) return `measured once, ${when}`;
   if (measured.spread === 0) return `measured ${measured.n} times, ${when}`;
   const digits = property === 'thicknessMm' ? 2 : 1;
-  const mean =
-    property === 'stiffness' || property === 'fray'
-      ? `${formatNumber(measured.mean, 1)} mm`
-      : print(property, measured.mean);
+  const mean = print(property, measured.mean);
   const used = ['stretchAcross', 'stretchAlong', 'recovery'].includes(property) ? ': used at the cautious end' : '';
   return `${measured.n} times, ${mean} ± ${formatNumber(measured.spread, digits)}, ${when}${used}`;
 }

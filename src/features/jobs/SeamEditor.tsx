@@ -114,13 +114,13 @@ function Colours({ now: { job }, seam, edit }: PartProps) {
 
 /** The questions of its operation: the first says how long it is, the others are there when they are wanted. */
 function Asks({ now, seam, state, edit }: PartProps & { state: SeamNow }) {
-  const { metres } = useUnits();
+  const { metres, system } = useUnits();
   const schools = usePreference('schools');
   const procedure = procedureOf(seam.procedureId);
   const cloth = now.cloths.find((c) => c.id === seam.clothId);
   if (!procedure || !schools || procedure.asks.length === 0) return null;
   const known = cloth ? clothOf(cloth) : UNKNOWN_CLOTH;
-  const { given } = givenOf(known, procedure.kind, now.machine?.machine ?? null, state.setup, { schools });
+  const { given } = givenOf(known, procedure.kind, now.machine?.machine ?? null, state.setup, { schools, system });
   const [first, ...others] = procedure.asks;
   const field = (ask: (typeof procedure.asks)[number]) => (
     <AskField

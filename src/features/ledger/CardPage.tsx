@@ -135,7 +135,7 @@ function Actions({ card }: { card: Card }) {
 function Proof({ card }: { card: Card }) {
   const { lengthMm, growthPercent, give } = lineFacts(card.measures);
   const profile = clothProfile(card.cloth);
-  const { mass } = useUnits();
+  const { mass, length } = useUnits();
   const rows: [string, string][] = [
     ['Seam', `${OPERATION[card.operation.kind].name}, ${layersOf(profile, card.operation)} layers`],
     [
@@ -154,7 +154,10 @@ function Proof({ card }: { card: Card }) {
       `${growthPercent < 0 ? 'shrank' : 'grew'} ${formatNumber(Math.abs(growthPercent))} %`,
     ]);
   if (lengthMm !== undefined)
-    rows.push(['True stitch length', `${formatNumber(lengthMm, 2)} mm, counted over ${card.measures.markedMm} mm`]);
+    rows.push([
+      'True stitch length',
+      `${formatNumber(lengthMm, 2)} mm, counted over ${length(card.measures.markedMm)}`,
+    ]);
   for (const { at, because } of card.provenAgain)
     rows.push(['Proven again', `${sayWhen(at)}${because.length > 0 ? `, after: ${because.join(' ')}` : ''}`]);
   if (card.notes) rows.push(['Notes', card.notes]);

@@ -1,13 +1,15 @@
 import type { Card } from '@/core/card';
 import { cardText } from '@/core/ledger';
+import { useUnits } from '@/parts/workspace';
 import styles from './Print.module.css';
 
 /** Cards on paper, eight to a page, with lines to cut along. */
 export function CardSheet({ cards }: { cards: Card[] }) {
+  const units = useUnits();
   return (
     <section className={styles.cards}>
       {cards.map((card) => {
-        const { title, machine, readings, proof, where } = cardText(card);
+        const { title, machine, readings, proof, where } = cardText(card, units);
         return (
           <article key={card.id} className={styles.card}>
             <h1>{title}</h1>
@@ -31,10 +33,11 @@ export function CardSheet({ cards }: { cards: Card[] }) {
 
 /** Labels for scraps: cut out, folded over the edge of the scrap, stitched or stapled through both halves. */
 export function LabelSheet({ cards }: { cards: Card[] }) {
+  const units = useUnits();
   return (
     <section className={styles.labels}>
       {cards.map((card) => {
-        const { title, machine, readings, proof } = cardText(card);
+        const { title, machine, readings, proof } = cardText(card, units);
         return (
           <article key={card.id} className={styles.label}>
             <div>

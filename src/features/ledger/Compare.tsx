@@ -1,9 +1,11 @@
 import type { Card } from '@/core/card';
 import { compareCards } from '@/core/ledger';
+import { useUnits } from '@/parts/workspace';
 import styles from './Ledger.module.css';
 
 /** Cards side by side; what differs is marked. */
 export function Compare({ cards }: { cards: Card[] }) {
+  const units = useUnits();
   return (
     <div className={styles.compare}>
       <table>
@@ -18,7 +20,7 @@ export function Compare({ cards }: { cards: Card[] }) {
           </tr>
         </thead>
         <tbody>
-          {compareCards(cards).map(({ name, values, differs }) => (
+          {compareCards(cards, units).map(({ name, values, differs }) => (
             <tr key={name} data-differs={differs || undefined}>
               <th scope="row">
                 {name}

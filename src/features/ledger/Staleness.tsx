@@ -5,7 +5,7 @@ import { useRouter } from 'next/navigation';
 import type { Card, StaleReason } from '@/core/card';
 import { swatchToProveAgain } from '@/core/workroom';
 import { edit, lines as lineStore, swatches, useCloths, useMachines } from '@/data';
-import { newId, nowText } from '@/parts/workspace';
+import { newId, nowText, useUnits } from '@/parts/workspace';
 import { CautionAlert } from '@/ui';
 import styles from './Ledger.module.css';
 
@@ -28,12 +28,13 @@ export function Staleness({ card, reasons }: { card: Card; reasons: StaleReason[
 }
 
 function ProveAgain({ card }: { card: Card }) {
+  const { system } = useUnits();
   const router = useRouter();
   const cloths = useCloths();
   const machines = useMachines();
   const here = cloths?.some((c) => c.id === card.clothId) && machines?.some((m) => m.id === card.machineId);
   const prove = async () => {
-    const { swatch, lines } = swatchToProveAgain(card, { newId, at: nowText() });
+    const { swatch, lines } = swatchToProveAgain(card, { newId, at: nowText(), system });
     await edit(`Swatch “${swatch.name}” started`, async () => {
       await swatches.put(swatch);
       await lineStore.putAll(lines);

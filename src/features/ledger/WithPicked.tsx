@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { Card } from '@/core/card';
 import { Paper } from '@/parts/paper';
-import { saveFile, today, useSay } from '@/parts/workspace';
+import { saveFile, today, useSay, useUnits } from '@/parts/workspace';
 import { CardSheet, LabelSheet } from './CardSheets';
 import { Compare } from './Compare';
 import styles from './Ledger.module.css';
@@ -14,6 +14,7 @@ import { typeFiles } from './typeFiles';
 export function WithPicked({ cards, onNone }: { cards: Card[]; onNone?: () => void }) {
   const [shown, setShown] = useState<'compare' | 'cards' | 'labels' | null>(null);
   const say = useSay();
+  const units = useUnits();
   if (cards.length === 0) return <p className={styles.quiet}>Pick cards to compare or to print them.</p>;
   const save = async (what: 'cards' | 'labels') => {
     try {
@@ -24,7 +25,7 @@ export function WithPicked({ cards, onNone }: { cards: Card[]; onNone?: () => vo
   };
   const made = async (what: 'cards' | 'labels') => {
     const [{ cardsPdf }, type] = await Promise.all([import('./pdf'), typeFiles()]);
-    const { bytes, lost } = await cardsPdf(cards, what, type);
+    const { bytes, lost } = await cardsPdf(cards, what, type, units);
     saveFile(`bobbet-${what}-${today()}.pdf`, bytes, 'application/pdf');
     if (lost) say(`Letters the file has no type for stand as "?": ${lost}. Printing from here keeps them.`);
   };

@@ -4,6 +4,7 @@ import { PDFDocument } from 'pdf-lib';
 import { describe, expect, it } from 'vitest';
 import type { Card } from '@/core/card';
 import { PLAIN_MACHINE } from '@/core/kit';
+import { printingIn } from '@/core/units';
 import { cardsPdf as pdfOf } from './pdf';
 
 const card = (id: string, name = 'Deck canvas, a plain seam'): Card => ({
@@ -46,7 +47,7 @@ const TYPE = {
   plain: [font('latin-400-normal'), font('latin-ext-400-normal')],
   bold: [font('latin-700-normal'), font('latin-ext-700-normal')],
 };
-const cardsPdf = (cards: readonly Card[], what: 'cards' | 'labels') => pdfOf(cards, what, TYPE);
+const cardsPdf = (cards: readonly Card[], what: 'cards' | 'labels') => pdfOf(cards, what, TYPE, printingIn('metric'));
 const pages = async (count: number, what: 'cards' | 'labels') => {
   const { bytes } = await cardsPdf(
     Array.from({ length: count }, (_, i) => card(`c${i}`)),

@@ -2,6 +2,7 @@ import fontkit from '@pdf-lib/fontkit';
 import { PDFDocument, type PDFPage, rgb, StandardFonts } from 'pdf-lib';
 import type { Card } from '@/core/card';
 import { cardText, type CardText } from '@/core/ledger';
+import type { Printing } from '@/core/units';
 import { Face } from './face';
 import type { TypeFiles } from './typeFiles';
 
@@ -25,9 +26,15 @@ export interface Pdf {
  * @param cards - which
  * @param what - cards with readings in two columns, or labels folded over the edge of a scrap
  * @param type - the type to write in; of each font only the letters that are used go into the file
+ * @param printing - prints weights in the person's units
  * @returns the file
  */
-export async function cardsPdf(cards: readonly Card[], what: 'cards' | 'labels', type: TypeFiles): Promise<Pdf> {
+export async function cardsPdf(
+  cards: readonly Card[],
+  what: 'cards' | 'labels',
+  type: TypeFiles,
+  printing: Printing,
+): Promise<Pdf> {
   const file = await PDFDocument.create();
   file.registerFontkit(fontkit);
   // The type that every reader of such files has built in comes last: it has a few signs more.
@@ -49,8 +56,8 @@ export async function cardsPdf(cards: readonly Card[], what: 'cards' | 'labels',
     const left = PAGE.marginMm + (place % across) * widthMm;
     const top = PAGE.heightMm - PAGE.marginMm - Math.floor(place / across) * heightMm;
     pen.on(page!, { left, top, widthMm, heightMm });
-    if (what === 'cards') drawCard(pen, card);
-    else drawLabel(pen, card);
+    if (what === 'cards') drawCard(pen, card, printing);
+    else drawLabel(pen, card, printing);
   });
   const bytes = new Uint8Array(await file.save());
   return { bytes, lost: [...pen.lost].join(' ') };
@@ -151,8 +158,8 @@ function broken(text: string, face: Face, size: number, width: number): string[]
   return lines;
 }
 
-function drawCard(pen: Pen, card: Card): void {
-  const { title, machine, readings, proof, where } = cardText(card);
+function drawCard(pen: Pen, card: Card, printing: Printing): void {
+  const { title, machine, readings, proof, where } = cardText(card, printing);
   pen.write(title, 12, 'bold');
   // Where the scrap is comes first: a long note may run out of room.
   pen.write(where ? `${machine}; the scrap is in: ${where}` : machine, 8.5);
@@ -160,8 +167,8 @@ function drawCard(pen: Pen, card: Card): void {
   pen.write(proof, 7);
 }
 
-function drawLabel(pen: Pen, card: Card): void {
-  const { title, machine, readings, proof } = cardText(card);
+function drawLabel(pen: Pen, card: Card, printing: Printing): void {
+  const { title, machine, readings, proof } = cardText(card, printing);
   pen.write(title, 9.5, 'bold');
   pen.write(machine, 7.5);
   pen.write(proof, 7.5);

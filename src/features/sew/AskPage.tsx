@@ -41,7 +41,11 @@ export function AskPage({ now }: { now: RunNow }) {
   const ready = numbers && cloth && machine && (setup || !machined) && clashes.length === 0;
   const begin = async () => {
     if (!ready) return;
-    await save(() => ({ status: 'sewing', setup: setup ?? undefined, cardId: now.found?.card?.id }));
+    // The answers nobody touched are kept as well: what is usual may be another number tomorrow.
+    const answers = Object.fromEntries(
+      procedure.asks.map((ask) => [ask.key, run.answers[ask.key] ?? usualOf(ask, given)]),
+    );
+    await save(() => ({ status: 'sewing', answers, setup: setup ?? undefined, cardId: now.found?.card?.id }));
   };
   const remove = async () => {
     await act(`${procedure.name} cancelled`, () => store.remove(run.id));

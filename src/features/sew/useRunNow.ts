@@ -49,6 +49,7 @@ export function useRunNow(id: string): RunNow | null {
   const second = cloths?.find((c) => c.id === run?.secondClothId) ?? null;
   const machine = machines?.find((m) => m.id === run?.machineId) ?? null;
   const schools = usePreference('schools');
+  const system = usePreference('units') ?? 'metric';
   const found = useFoundSetting(run?.setup ? null : cloth, machine, procedure, run?.answers ?? {}, second);
   if (!run || !procedure || !cloths || !machines || !schools) return null;
   const setup = run.setup ?? found?.setup ?? null;
@@ -57,6 +58,8 @@ export function useRunNow(id: string): RunNow | null {
   const { given: plain, how } = givenOf(known, procedure.kind, machine?.machine ?? null, setup, {
     creep,
     schools,
+    // Once it is begun, a change of units changes no number.
+    system: run.status === 'asking' ? system : 'metric',
   });
   const line = run.outline && procedure.along ? outlineOf(run.outline) : null;
   const given = line && 'points' in line ? { ...plain, outline: line } : plain;

@@ -6,6 +6,7 @@ import { LazyLineChart } from '@/parts/asking';
 import { READING_TEXT, settingReadings } from '@/core/setup';
 import { formatNumber } from '@/core/units';
 import { Select } from '@/ui';
+import { useUnits } from '@/parts/workspace';
 import styles from './Swatch.module.css';
 import type { Scrap } from './useScrap';
 
@@ -23,10 +24,11 @@ export function Compare({ scrap }: { scrap: Scrap }) {
 }
 
 function SideBySide({ scrap, sewn }: { scrap: Scrap; sewn: TestLine[] }) {
+  const units = useUnits();
   const [picked, setPicked] = useState<[string, string] | null>(null);
   const [a, b] = (picked ?? sewn.slice(-2).map((l) => l.id)).map((id) => sewn.find((l) => l.id === id));
   if (!a || !b) return null;
-  const { setting, outcome } = compareLines(scrap.machine.machine, a, b);
+  const { setting, outcome } = compareLines(scrap.machine.machine, a, b, units);
   const options = sewn.map((l) => [l.id, `Line ${l.number}`] as const);
   return (
     <>

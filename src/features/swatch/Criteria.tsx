@@ -1,10 +1,12 @@
 import type { Criterion } from '@/core/swatch';
+import { useUnits } from '@/parts/workspace';
 import styles from './Swatch.module.css';
 
 const STATE = { met: ['✓', 'met'], failed: ['✗', 'not met'], open: ['○', 'still open'] } as const;
 
 /** What the line has to meet, each with a shape, a word and what is known. */
 export function Criteria({ criteria }: { criteria: Criterion[] }) {
+  const { say } = useUnits();
   return (
     <div className={styles.criteria}>
       <h3>It passes when</h3>
@@ -12,9 +14,9 @@ export function Criteria({ criteria }: { criteria: Criterion[] }) {
         {criteria.map(({ id, text, state, now }) => (
           <li key={id} data-state={state}>
             <span aria-hidden>{STATE[state][0]}</span>
-            <span>{text}</span>
+            <span>{say(text)}</span>
             <small>
-              {STATE[state][1]}: {now}
+              {STATE[state][1]}: {say(now)}
             </small>
           </li>
         ))}

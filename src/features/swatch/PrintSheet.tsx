@@ -52,8 +52,10 @@ function PieceDrawing({ piece: { widthMm, heightMm, lines, direction } }: { piec
       </text>
       {lines.map(({ line, xMm, yMm }) => (
         <g key={line.id} stroke="#000" strokeWidth="0.35" fill="none">
-          <path d={`M${xMm} ${yMm} h${LINE_MM.sewn}`} strokeDasharray="2 1.6" />
-          <path d={`M${xMm + LINE_MM.run} ${yMm - 5} v10 M${xMm + LINE_MM.run + LINE_MM.marked} ${yMm - 5} v10`} />
+          <path d={`M${xMm} ${yMm} h${line.measures.markedMm + 2 * LINE_MM.run}`} strokeDasharray="2 1.6" />
+          <path
+            d={`M${xMm + LINE_MM.run} ${yMm - 5} v10 M${xMm + LINE_MM.run + line.measures.markedMm} ${yMm - 5} v10`}
+          />
           <text x={xMm - 3} y={yMm + 1.6} textAnchor="end" fontSize="5" fill="#000" stroke="none">
             {line.number}
           </text>

@@ -2,15 +2,16 @@
 
 import { useId } from 'react';
 import { lineFacts } from '@/core/card';
-import { type TestLine, isPlanned } from '@/core/swatch';
+import { isPlanned, LINE_MM, type TestLine } from '@/core/swatch';
 import { formatNumber } from '@/core/units';
+import { useUnits } from '@/parts/workspace';
 import { ClothFill, HaloText, StitchPath } from '@/ui';
 import styles from './Swatch.module.css';
 import type { Scrap } from './useScrap';
 
 const WIDTH = 620;
 const ROW = 112;
-/** Drawing units for a mm of scrap along the line: 120 mm are sewn, 100 of them marked. */
+/** Drawing units for a mm of scrap along the line. */
 const PER_MM = 3.3;
 const LEFT = 74;
 /** Swings are drawn this much wider than they are, or they could not be told apart at arm's length. */
@@ -22,9 +23,10 @@ interface Props {
   onPick: (id: string) => void;
 }
 
-/** The scrap as it should be marked and sewn: marks 100 mm apart inside a line of 120. */
+/** The scrap as it should be marked and sewn: the marks, and a run in and out on either side. */
 export function ScrapDrawing({ scrap, current, onPick }: Props) {
   const id = useId();
+  const { length } = useUnits();
   const { cloth, lines } = scrap;
   const rows = Math.max(3, lines.length + 1);
   const height = rows * ROW + 44;
@@ -42,7 +44,7 @@ export function ScrapDrawing({ scrap, current, onPick }: Props) {
       </defs>
       <path d={torn} fill={`url(#${id})`} stroke="var(--ink-2)" strokeWidth="1.6" />
       <HaloText x={LEFT + 60 * PER_MM} y={36} anchor="middle" weight={450}>
-        100 mm between the marks
+        {`${length(lines[0]?.measures.markedMm ?? LINE_MM.marked)} between the marks`}
       </HaloText>
       {lines.map((line, i) => (
         <Row

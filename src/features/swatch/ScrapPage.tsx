@@ -7,11 +7,11 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import type { NextStep } from '@/core/diagnose';
 import { OPERATION } from '@/core/setup';
-import { type TestLine, swatchSchema, isPlanned } from '@/core/swatch';
+import { isPlanned, LINE_MM, swatchSchema, type TestLine } from '@/core/swatch';
 import { MEASURABLE_TEXT } from '@/core/cloth';
 import { swatches, writePreference } from '@/data';
 import { SaveThing } from '@/parts/things';
-import { useAct } from '@/parts/workspace';
+import { useAct, useUnits } from '@/parts/workspace';
 import { Field, wordsBy } from '@/ui';
 import { anotherLine } from './lineActions';
 import { LinePanel } from './LinePanel';
@@ -25,7 +25,7 @@ const Compare = dynamic(() => import('./Compare').then((part) => part.Compare), 
 
 /** One scrap: drawn on the left, the line in hand on the right. */
 export function ScrapPage({ scrap }: { scrap: Scrap }) {
-  const { swatch, cloth, lines } = scrap;
+  const { swatch, lines } = scrap;
   const [picked, setPicked] = useState<string | null>(null);
   const line =
     lines.find((l) => l.id === picked) ??
@@ -46,10 +46,7 @@ export function ScrapPage({ scrap }: { scrap: Scrap }) {
           </span>
         </div>
         <ScrapDrawing scrap={scrap} current={line?.id ?? null} onPick={setPicked} />
-        <p className={styles.quiet}>
-          Cut the scrap from {cloth.cloth.name}, the same number of layers as the real seam. Mark 100 mm, sew 120 mm
-          through the marks. Swings are drawn wider than they are.
-        </p>
+        <HowToCut scrap={scrap} />
         <Spares scrap={scrap} />
         <Compare scrap={scrap} />
         <div className={styles.kept}>
@@ -126,4 +123,15 @@ function useRemoveScrap({ swatch }: Scrap) {
     await act(`Swatch “${swatch.name}” deleted`, () => swatches.remove(swatch.id), 'Cards made from it stay.');
     router.push('/swatch');
   };
+}
+
+function HowToCut({ scrap: { cloth, lines } }: { scrap: Scrap }) {
+  const { length, round } = useUnits();
+  const marked = lines[0]?.measures.markedMm ?? LINE_MM.marked;
+  return (
+    <p className={styles.quiet}>
+      Cut the scrap from {cloth.cloth.name}, the same number of layers as the real seam. Mark {length(marked)} and sew
+      about {round(marked + 2 * LINE_MM.run)}, through both marks. Swings are drawn wider than they are.
+    </p>
+  );
 }

@@ -1,5 +1,5 @@
 import { type Ask, problemWith } from '@/core/procedure';
-import { askUnit, dialMmAsk, fieldText, lengthAsk, numberAsk, type QuantityAsk, type UnitSystem } from '@/core/units';
+import { askUnit, fieldText, lengthAsk, numberAsk, type QuantityAsk, stitchAsk, type UnitSystem } from '@/core/units';
 import { useUnits } from '../workspace';
 import { Field, quantity, Select } from '@/ui';
 
@@ -7,7 +7,7 @@ import { Field, quantity, Select } from '@/ui';
 function asked({ unit, usual, least, most }: Ask, value: number, system: UnitSystem): QuantityAsk {
   const bounds = { least, most, signed: least < 0, usual: typeof usual === 'number' ? usual : value };
   if (unit === 'mm') return lengthAsk(system, bounds.usual, bounds);
-  if (unit === 'stitch-mm') return dialMmAsk(system, bounds.usual, bounds);
+  if (unit === 'stitch-mm') return stitchAsk(system, bounds);
   return numberAsk(unit, system, bounds);
 }
 

@@ -38,6 +38,7 @@ export function useJobNow(id: string | null): JobNow | null | undefined {
   const set = useOnMachines();
   const owned = useOwned();
   const schools = usePreference('schools');
+  const system = usePreference('units') ?? 'metric';
   const todayMinutes = usePreference('todayMinutes');
   const pace = usePace();
   const settingOf = useSettings(job, machine);
@@ -56,6 +57,7 @@ export function useJobNow(id: string | null): JobNow | null | undefined {
     on: set.find((o) => o.machineId === job.machineId)?.setup ?? null,
     owned,
     schools,
+    system,
     todayMinutes,
     pace,
   });

@@ -13,7 +13,11 @@ vi.mock('@/workers/matchClient', () => ({
       new Promise((answer) => asked.push({ cards: cards.map(({ id }) => id), answer })),
   }),
 }));
-const SAME = vi.hoisted(() => <T,>(value: T): T => value);
+const SAME = vi.hoisted(
+  () =>
+    <T,>(value: T): T =>
+      value,
+);
 vi.mock('../workspace', () => ({ useSay: () => () => {}, useUnits: () => ({ printed: SAME }) }));
 vi.mock('@/data', () => ({
   useCards: () => [

@@ -6,7 +6,7 @@ import type { Operation, Setup } from '@/core/setup';
 import { startSwatch } from '@/core/workroom';
 import { edit, lines as lineStore, swatches } from '@/data';
 import { matchWorker } from '@/workers/matchClient';
-import { newId, nowText, useSay } from '../workspace';
+import { newId, nowText, useSay, useUnits } from '../workspace';
 
 /** What a scrap is to prove. */
 export interface ToProve {
@@ -24,6 +24,7 @@ export interface ToProve {
 export function useStartScrap() {
   const router = useRouter();
   const say = useSay();
+  const { system } = useUnits();
   return async ({ clothId, clothName, secondId = null, machineId, operation, input, setup }: ToProve) => {
     const worker = matchWorker();
     const planned = await Promise.all([worker.planScrap(input, setup), worker.recommended(input)]).catch(
@@ -32,7 +33,7 @@ export function useStartScrap() {
     if (!planned) return;
     const [plan, answered] = planned;
     const about = { clothId, clothName, secondId, machineId, operation, ...(answered && { answered }) };
-    const { swatch, lines } = startSwatch(about, plan, { newId, at: nowText() });
+    const { swatch, lines } = startSwatch(about, plan, { newId, at: nowText(), system });
     await edit(`Swatch “${swatch.name}” started`, async () => {
       await swatches.put(swatch);
       await lineStore.putAll(lines);

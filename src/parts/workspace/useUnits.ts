@@ -2,11 +2,10 @@
 
 import { useMemo } from 'react';
 import {
-  arealMass,
-  formatLength,
   formatMetres,
   formatNumber,
   lengthWords,
+  printingIn,
   printLengths,
   spiFromLength,
   type UnitSystem,
@@ -20,7 +19,7 @@ const metricOrInch = (system: UnitSystem) => {
   return {
     system,
     toggle: () => writePreference('units', inch ? 'metric' : 'inch'),
-    length: (mm: number) => formatLength(mm, system),
+    ...printingIn(system),
     /** A rule of thumb: a round figure in either system. */
     round: words.round,
     /** A text of the core with its lengths printed. */
@@ -28,8 +27,6 @@ const metricOrInch = (system: UnitSystem) => {
     /** The same with every text inside. */
     printed: <T>(value: T): T => printLengths(value, words),
     metres: (mm: number) => formatMetres(mm, system),
-    mass: (gsm: number) =>
-      inch ? `${formatNumber(arealMass(gsm).ozPerSqYd, 1)} oz/yd²` : `${formatNumber(gsm, 0)} g/m²`,
     perInch: (lengthMm: number) => `${formatNumber(spiFromLength(lengthMm), 1)} per inch`,
   };
 };

@@ -3,6 +3,7 @@ import { type Machine, PLAIN_MACHINE } from '../../kit';
 import { layerShiftMm, seamContext } from '../../physics';
 import { type OperationKind, type Schools, type Setup, USUAL_SCHOOLS } from '../../setup';
 import { PACE_SHARE } from '../../stitch';
+import type { UnitSystem } from '../../units';
 import type { Given } from './types';
 import type { SewnWith } from './workOut';
 
@@ -12,6 +13,13 @@ const WEIGHT_GSM = { light: 130, medium: 280 };
 /** Stitch length and stitch where no setting was found yet: the plainest. */
 const PLAIN_STITCH = { stitch: 'straight', lengthMm: 2.5, widthMm: 0, foot: 'standard', pressure: 0.5 } as const;
 
+/** What is known of the person who sews. */
+export interface Person {
+  creep?: number;
+  schools?: Schools;
+  system?: UnitSystem;
+}
+
 /**
  * What is known of an operation before anything is asked: from cloth, machine and setting.
  *
@@ -19,7 +27,7 @@ const PLAIN_STITCH = { stitch: 'straight', lengthMm: 2.5, widthMm: 0, foot: 'sta
  * @param kind - what is matched and proven for the operation
  * @param machine - the machine; a plain one when it is not there any more
  * @param setup - the setting; a plain straight stitch while there is none
- * @param person - `creep`: how much more than the model their machine lets the top layer creep, 1 until that was measured; `schools`: which they follow
+ * @param person - `creep`: how much more than the model their machine lets the top layer creep, 1 until that was measured; `schools`: which they follow; `system`: what they measure in
  * @returns what the operation is worked out from, and how its seams are sewn
  */
 export function givenOf(
@@ -27,7 +35,7 @@ export function givenOf(
   kind: OperationKind,
   machine: Machine | null,
   setup: Setup | null,
-  { creep = 1, schools = USUAL_SCHOOLS }: { creep?: number; schools?: Schools } = {},
+  { creep = 1, schools = USUAL_SCHOOLS, system = 'metric' }: Person = {},
 ): { given: Given; how: SewnWith } {
   const profile = clothProfile(cloth);
   const seam = seamContext(cloth, { kind }, creep);
@@ -48,6 +56,7 @@ export function givenOf(
       longestMm: maxLengthMm,
       shiftMm: layerShiftMm(seam, foot, pressure),
       schools,
+      system,
     },
     how: { stitch, widthMm, stitchedMm: seam.thicknessMm, speedSpm: speedSpm * PACE_SHARE },
   };

@@ -4,6 +4,7 @@ import type { OperationKind, Schools } from '../../setup';
 import type { Sign, StitchId } from '../../stitch';
 import type { Cannot } from '../../seam';
 import type { Outline } from '../../seam';
+import type { UnitSystem } from '../../units';
 import type { Scene } from './scene';
 
 /** What is known before anything is asked: of the cloth, the setting and the machine. Lengths in mm. */
@@ -27,6 +28,8 @@ export interface Given {
   shiftMm: number;
   /** Which schools the person follows. */
   schools: Schools;
+  /** In which system the usual answers are round figures; metric unless said. */
+  system?: UnitSystem;
   /** The line that is sewn, where another than the first shape of the operation was given: already in mm. */
   outline?: Outline;
 }

@@ -1,6 +1,6 @@
 import { atLeast, atMost, clamp, sum } from '../../numbers';
 import { needleMinutes, stitchFacts, type StitchId, threadUse } from '../../stitch';
-import { formatNumber, mm } from '../../units';
+import { formatNumber, mm, roundInInches } from '../../units';
 import type { Cannot } from '../../seam';
 import type { Ask, Given, Numbers, Procedure, Step } from './types';
 
@@ -12,13 +12,15 @@ export type WorkedOut =
   { ok: true; numbers: Numbers } | { ok: false; problems: AskProblems } | ({ ok: false } & Cannot);
 
 /**
- * The usual answer to a question, for this cloth and setting.
+ * The usual answer to a question, for this cloth and setting; a round figure in inches for a person who measures in inches.
  *
  * @param ask - the question
  * @param given - what is known already
  */
-export const usualOf = ({ usual, least, most }: Ask, given: Given): number =>
-  clamp(typeof usual === 'number' ? usual : usual(given), least, most);
+export function usualOf({ usual, least, most, unit }: Ask, given: Given): number {
+  const value = typeof usual === 'number' ? usual : usual(given);
+  return clamp(unit === 'mm' && given.system === 'inch' ? roundInInches(value) : value, least, most);
+}
 
 /**
  * Everything that follows from the answers, before the first stitch.

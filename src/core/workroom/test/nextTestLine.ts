@@ -42,6 +42,7 @@ export function nextTestLine(
     number,
     setup,
     direction: from.direction,
+    measures: { markedMm: from.measures.markedMm },
     sewnAt: at,
     change: step?.change,
     knowledge: from.knowledge,

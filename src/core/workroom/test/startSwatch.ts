@@ -1,7 +1,8 @@
 import type { Card } from '../../card';
 import { KNOWLEDGE } from '../../result';
 import { OPERATION, type Operation, type Setup } from '../../setup';
-import { type TestLine, newLine, type ScrapPlan, type Swatch } from '../../swatch';
+import { type TestLine, newLine, type ScrapPlan, type Swatch, markedMm } from '../../swatch';
+import type { UnitSystem } from '../../units';
 
 /** A swatch with the lines it begins with. */
 export interface StartedSwatch {
@@ -26,6 +27,8 @@ export interface Making {
   newId: () => string;
   /** ISO 8601. */
   at: string;
+  /** In which system the person marks and measures; metric unless said. */
+  system?: UnitSystem;
 }
 
 /**
@@ -41,7 +44,7 @@ export function startSwatch(
   making: Making,
 ): StartedSwatch {
   const { clothId, clothName, secondId, machineId, operation, answered } = about;
-  const { newId, at } = making;
+  const { newId, at, system = 'metric' } = making;
   const id = newId();
   const name = `${clothName}, ${OPERATION[operation.kind].name}`;
   return {
@@ -66,6 +69,7 @@ export function startSwatch(
         number: i + 1,
         sewnAt: at,
         status: i === 0 ? 'sewing' : 'planned',
+        measures: { markedMm: markedMm(system) },
         knowledge: KNOWLEDGE,
       }),
     ),
@@ -78,7 +82,7 @@ export function startSwatch(
  * @param card - the card
  * @param making - keys and moment
  */
-export function swatchToProveAgain(card: Card, { newId, at }: Making): StartedSwatch {
+export function swatchToProveAgain(card: Card, { newId, at, system = 'metric' }: Making): StartedSwatch {
   const { clothId, secondId, machineId, operation, proves, name, where, setup, knowledge } = card;
   const id = newId();
   const line = newLine({
@@ -89,6 +93,7 @@ export function swatchToProveAgain(card: Card, { newId, at }: Making): StartedSw
     direction: operation.direction ?? 'across',
     sewnAt: at,
     provesCardId: card.id,
+    measures: { markedMm: markedMm(system) },
     knowledge,
   });
   return {

@@ -51,13 +51,13 @@ export function ThicknessGauge(props: GaugeProps) {
       verdict={
         reading && (
           <>
-            <strong>{formatNumber(reading.stackMm / reading.layers, 2)} mm</strong> for one layer
+            <strong>{length(reading.stackMm / reading.layers)}</strong> for one layer
           </>
         )
       }
       hint={
         soFar
-          ? `${formatNumber(soFar.mean, 2)} mm${soFar.n > 1 ? ` ± ${formatNumber(soFar.spread, 2)}` : ''} from ${soFar.n}.`
+          ? `${length(soFar.mean)}${soFar.n > 1 ? ` ± ${formatNumber(soFar.spread, 2)}` : ''} from ${soFar.n}.`
           : 'Thickness decides how much thread a stitch takes, and whether the layers pass under the foot.'
       }
       onKeep={gauge.keep}

@@ -36,7 +36,7 @@ export function TrueScale({ scale }: { scale: ScreenScale }) {
     <div className={styles.scaleCard}>
       <p>
         Lay any bank or library card on the screen, and move the slider (or the arrow keys) until the outline is as
-        large as the card: 85.6 by 54 mm.
+        large as the card.
       </p>
       <ScaleCard pxPerMm={pxPerMm} onChange={setPxPerMm} />
       <div className={styles.picks}>

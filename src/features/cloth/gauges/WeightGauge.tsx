@@ -65,7 +65,7 @@ function useWeight(props: GaugeProps) {
 /** A piece on the kitchen scale: a rectangle, or any scrap traced on the screen. */
 export function WeightGauge(props: GaugeProps) {
   const { record } = props;
-  const { mass, length } = useUnits();
+  const { mass, length, round } = useUnits();
   const scale = useScreenScale();
   const { gauge, sideAsk, weightAsk, way } = useWeight(props);
   const corners = readCorners(gauge.texts.corners);
@@ -102,7 +102,7 @@ export function WeightGauge(props: GaugeProps) {
           </>
         )
       }
-      hint={soFar(record.readings, mass)}
+      hint={soFar(record.readings, mass) ?? `A ${round(100)} by ${round(100)} piece of ${mass(160)} weighs 1.6 g.`}
       onKeep={gauge.keep}
       canKeep={gauge.reading !== null}
     >
@@ -119,9 +119,9 @@ export function WeightGauge(props: GaugeProps) {
   );
 }
 
-function soFar(readings: GaugeProps['record']['readings'], mass: (gsm: number) => string): string {
+function soFar(readings: GaugeProps['record']['readings'], mass: (gsm: number) => string): string | null {
   const measured = measuredMass(readings);
-  if (!measured) return 'A 10 by 10 cm piece of 160 g/m² weighs 1.6 g.';
+  if (!measured) return null;
   const spread = measured.n > 1 ? ` ± ${formatNumber(measured.spread, 1)}` : '';
   return `${mass(measured.mean)}${spread} from ${measured.n}.`;
 }

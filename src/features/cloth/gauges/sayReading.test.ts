@@ -1,10 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import type { ClothReading } from '@/core/cloth';
-import { formatLength, formatNumber } from '@/core/units';
-import { type Printing, sayReading } from './sayReading';
+import { printingIn } from '@/core/units';
+import { sayReading } from './sayReading';
 
-const metric: Printing = { length: (mm) => formatLength(mm, 'metric'), mass: (gsm) => `${formatNumber(gsm, 0)} g/m²` };
-const inch: Printing = { ...metric, length: (mm) => formatLength(mm, 'inch') };
+const [metric, inch] = [printingIn('metric'), printingIn('inch')];
 const at = '2026-01-01T00:00:00Z';
 
 describe('a reading says what was read and what it means', () => {

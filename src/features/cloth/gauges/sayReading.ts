@@ -1,11 +1,5 @@
 import { type ClothReading, gsmOf, stretchFromMarks, shrinkOf } from '@/core/cloth';
-import { formatNumber } from '@/core/units';
-
-/** How lengths and weights are printed for the person. */
-export interface Printing {
-  length: (mm: number) => string;
-  mass: (gsm: number) => string;
-}
+import { formatNumber, type Printing } from '@/core/units';
 
 type Says = { [G in ClothReading['gauge']]: (r: Extract<ClothReading, { gauge: G }>, p: Printing) => [string, string] };
 

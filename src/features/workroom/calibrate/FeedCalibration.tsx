@@ -114,7 +114,7 @@ export function FeedCalibration({ record }: { record: MachineRecord }) {
         rows={list.map((f) => [
           f.id,
           `${f.clothName}, ${FOOT[f.foot].name.toLowerCase()} foot, ${length(f.overMm)}`,
-          `${formatNumber(f.shiftMm, 1)} mm${f.factor === null ? '' : `, ${formatNumber(f.factor, 1)} × the model`}`,
+          `${length(f.shiftMm)}${f.factor === null ? '' : `, ${formatNumber(f.factor, 1)} × the model`}`,
           f.at,
         ])}
         onDrop={measures.drop}
