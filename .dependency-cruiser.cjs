@@ -13,7 +13,7 @@ const floors = [
   ['match'],
   ['seam'],
   ['procedure', 'swatch', 'diagnose'],
-  ['job', 'practice'],
+  ['job', 'practice', 'calculator'],
   ['ledger'],
   ['file'],
   ['workroom'],

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { CALCULATIONS as ON_SCREEN } from '../src/core/calculator';
 import { CALCULATIONS } from './calculations';
 import { runCommand } from './run';
 
@@ -165,6 +166,9 @@ const CHECKS: [name: string, input: object, wanted: object][] = [
 
 describe('every calculation of the contract gives its check values', () => {
   it.each(CHECKS)('calc %s %j', (name, input, wanted) => expect(result(name, input)).toMatchObject(wanted));
+
+  it('and each is on the calculator page too', () =>
+    expect(ON_SCREEN.map(({ id }) => id).sort()).toEqual(Object.keys(CALCULATIONS).sort()));
 
   it('and none is left out', () => {
     expect([...new Set(CHECKS.map(([name]) => name))].sort()).toEqual(Object.keys(CALCULATIONS).sort());

@@ -11,6 +11,8 @@ interface Props<T> {
   text: string;
   read: (text: string) => Typed<T>;
   onValue: (value: T) => void;
+  /** What stands in it cannot be read. */
+  onInvalid?: () => void;
   unit?: string;
   help?: string;
   autoFocus?: boolean;
@@ -22,7 +24,18 @@ interface Props<T> {
  * A field that stores nothing wrong: what was typed stays on screen, the message beside it says what is expected,
  * and only a value that can be read is passed on.
  */
-export function Field<T>({ label, text, read, onValue, unit, help, autoFocus, onEnter, textFieldProps }: Props<T>) {
+export function Field<T>({
+  label,
+  text,
+  read,
+  onValue,
+  onInvalid,
+  unit,
+  help,
+  autoFocus,
+  onEnter,
+  textFieldProps,
+}: Props<T>) {
   const [draft, setDraft] = useState<string | null>(null);
   const id = useId();
   const shown = draft ?? text;
@@ -33,6 +46,7 @@ export function Field<T>({ label, text, read, onValue, unit, help, autoFocus, on
     setDraft(next);
     const now = read(next);
     if (now.ok) onValue(now.value);
+    else onInvalid?.();
   };
   const settle = () => {
     // A text that could not be read stays, so that nothing typed is lost.

@@ -139,8 +139,10 @@ function threadsOf(job: Pick<Job, 'colour'>, seams: readonly SeamNow[], { thread
       (t) => sameColour(t.colourName, need.colour) && threadName(t.thread) === threadName(need.thread),
     );
     const left = spools.map(metresLeft);
-    const ownedMm = left.some((m) => m === undefined) ? null : left.reduce<number>((sum, m) => sum + m! * 1000, 0);
+    const knownMm = left.reduce<number>((total, m) => total + (m ?? 0) * 1000, 0);
     const totalMm = sewn * (1 + UNPICK_SHARE);
+    // A spool of unknown length only matters where the known ones are not enough.
+    const ownedMm = knownMm < totalMm && left.includes(undefined) ? null : knownMm;
     return {
       ...need,
       unpickMm: sewn * UNPICK_SHARE,

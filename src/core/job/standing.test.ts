@@ -163,6 +163,16 @@ describe('what a job takes', () => {
     expect(need).toMatchObject({ ownedMm: null, buyMm: 0 });
   });
 
+  it('asks about a spool that was never measured only where the others are not enough', () => {
+    const spool = { thread: { fibre: 'polyester' as const, tex: 27 }, colourName: 'sand' };
+    const threads = [
+      { ...spool, metres: [] },
+      { ...spool, metres: [{ id: 'a', at: '2026-01-01T00:00:00Z', by: 900 }] },
+    ];
+    const [need] = jobStanding(apron(), around({ owned: { threads, needles: [], lifeHours: 5 } })).budget.threads;
+    expect(need).toMatchObject({ ownedMm: 900_000, buyMm: 0 });
+  });
+
   it('keeps the bobbin’s colour apart from the one on top', () => {
     const job = apron();
     const two = { ...job, seams: job.seams.map((s) => ({ ...s, bobbinColour: 'grey' })) };

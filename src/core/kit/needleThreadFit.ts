@@ -60,10 +60,13 @@ export function needleThreadFit(thread: Thread, needle: { point: NeedlePoint; nm
   return { threadMm, eyeMm, fill, verdict: verdictOf(fill) };
 }
 
+/** Filled more than this, a thread rubs on the eye until it shreds (model). */
+const SHREDS_FROM = 0.85;
+
 function verdictOf(fill: number): FitVerdict {
   if (fill < 0.45) return 'sloppy';
   if (fill <= 0.75) return 'good';
-  return fill <= 0.85 ? 'tight' : 'shreds';
+  return fill <= SHREDS_FROM ? 'tight' : 'shreds';
 }
 
 /** A thread and a needle size to try together. */
@@ -87,4 +90,40 @@ export function threadNeedle(input: z.infer<typeof threadNeedleInputSchema>): Fi
   const made = NEEDLE_SIZES.filter((s) => point !== 'topstitch' || POINT.topstitch.sizes.includes(s.nm));
   const good = made.filter((s) => needleThreadFit(thread, { point, nm: s.nm }).verdict === 'good');
   return { ...needleThreadFit(thread, { point, nm }), bestNm: good.map((s) => s.nm) };
+}
+
+/** What is wrong between a thread and an eye it fills, and both ways out of it. */
+export interface EyeTrouble {
+  /** It does not go through at all, or it rubs until it shreds. */
+  kind: 'too-thick' | 'shreds';
+  fill: number;
+  /** The smallest needle sold that takes this thread: of the same point where one does. */
+  needle: { point: NeedlePoint; nm: number } | null;
+  /** The thickest thread of this fibre for the needle, whole Tex. */
+  mostTex: number;
+}
+
+/**
+ * Why a thread cannot be sewn with a needle.
+ *
+ * @param thread - fibre and Tex
+ * @param needle - point and Nm
+ * @returns what to change; null where the thread goes through the eye without shredding
+ * @example
+ * eyeTrouble({ fibre: 'polyester', tex: 80 }, { point: 'universal', nm: 80 }) // => { kind: 'too-thick', fill: 1.1, needle: { point: 'universal', nm: 110 }, mostTex: 48 }
+ * eyeTrouble({ fibre: 'polyester', tex: 27 }, { point: 'universal', nm: 80 }) // => null
+ */
+export function eyeTrouble(thread: Thread, needle: { point: NeedlePoint; nm: number }): EyeTrouble | null {
+  const { fill, verdict } = needleThreadFit(thread, needle);
+  if (verdict !== 'shreds') return null;
+  const takes = (point: NeedlePoint) =>
+    POINT[point].sizes.map((nm) => ({ point, nm })).find((one) => needleThreadFit(thread, one).verdict !== 'shreds') ??
+    null;
+  return {
+    kind: fill > 1 ? 'too-thick' : 'shreds',
+    fill,
+    needle: takes(needle.point) ?? takes('topstitch'),
+    // The fill grows with the square root of Tex.
+    mostTex: Math.floor(thread.tex * (SHREDS_FROM / fill) ** 2),
+  };
 }

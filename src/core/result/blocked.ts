@@ -5,6 +5,11 @@ import * as z from 'zod';
  * here its name is kept, for cards, files and the command to hold on to.
  */
 export const BLOCKED_CODES = [
+  'calculator.core',
+  'calculator.grew',
+  'calculator.layers',
+  'calculator.relaxed',
+  'calculator.stretched',
   'cloth.stretches-less',
   'foot.other-purpose',
   'give.short',

@@ -8,7 +8,8 @@ export interface Printing {
 }
 
 /** Which units a person reads in. */
-export type UnitSystem = 'metric' | 'inch';
+export const UNIT_SYSTEMS = ['metric', 'inch'] as const;
+export type UnitSystem = (typeof UNIT_SYSTEMS)[number];
 
 /**
  * A number rounded for the eye, without trailing zeros.

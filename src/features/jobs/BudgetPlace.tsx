@@ -1,5 +1,6 @@
 'use client';
 
+import Link from 'next/link';
 import { type BobbinPlan, type NeedleNeed, seamName, type ThreadNeed } from '@/core/job';
 import { threadName } from '@/core/kit';
 import { formatNumber } from '@/core/units';
@@ -7,6 +8,10 @@ import { type JobNow, sayMinutes } from '@/parts/jobs';
 import { useUnits } from '@/parts/workspace';
 import styles from './Jobs.module.css';
 import { NotionList } from './NotionList';
+import { BUDGET_TEXT } from './text';
+
+/** Where spools are kept. */
+const SPOOLS = '/workroom?place=threads';
 
 /** What the job takes: thread, bobbins, needles, time, notions; and what of it has to be bought. */
 export function BudgetPlace({ now }: { now: JobNow }) {
@@ -70,7 +75,7 @@ function Threads({ threads }: { threads: ThreadNeed[] }) {
                 <strong>{metres(need.totalMm)}</strong>
               </td>
               <td data-short={need.buyMm > 0 || undefined}>
-                {need.ownedMm === null ? 'not measured' : metres(need.ownedMm)}
+                {need.ownedMm === null ? <Link href={SPOOLS}>{BUDGET_TEXT.howMuchLeft}</Link> : metres(need.ownedMm)}
               </td>
             </tr>
           ))}
@@ -166,10 +171,10 @@ function Time({ now: { left, weighed, needleMin, items, pace, tookMin } }: { now
 function Shopping({ now: { restBudget: budget, items } }: { now: JobNow }) {
   const { metres, length, say } = useUnits();
   if (items.length === 0) return null;
+  const named = ({ thread, colour }: ThreadNeed) => `${threadName(thread)}${colour ? `, ${colour}` : ''}`;
+  const toCheck = budget.threads.filter(({ ownedMm }) => ownedMm === null);
   const lines = [
-    ...budget.threads.flatMap((t) =>
-      t.buyMm > 0 ? [`${metres(t.buyMm)} of ${threadName(t.thread)}${t.colour ? `, ${t.colour}` : ''}`] : [],
-    ),
+    ...budget.threads.flatMap((t) => (t.buyMm > 0 ? [`${metres(t.buyMm)} of ${named(t)}`] : [])),
     ...budget.needles.flatMap((n) => (n.buy > 0 ? [`${n.buy} × ${n.name}`] : [])),
     ...budget.notions.flatMap(({ label, unit, buy }) => {
       if (buy <= 0) return [];
@@ -179,12 +184,17 @@ function Shopping({ now: { restBudget: budget, items } }: { now: JobNow }) {
   return (
     <section aria-labelledby="shopping">
       <h2 id="shopping">To get</h2>
-      {lines.length === 0 ? (
+      {lines.length + toCheck.length === 0 ? (
         <p>✓ Everything is there.</p>
       ) : (
         <ul className={styles.shopping}>
           {lines.map((line) => (
             <li key={line}>{line}</li>
+          ))}
+          {toCheck.map((t) => (
+            <li key={named(t)}>
+              {BUDGET_TEXT.checkSpool(named(t), metres(t.totalMm))} <Link href={SPOOLS}>{BUDGET_TEXT.noteIt}</Link>
+            </li>
           ))}
         </ul>
       )}

@@ -20,7 +20,7 @@ import { Schools } from './Schools';
 import { SewLikeThis } from './SewLikeThis';
 import { TurnDial } from './TurnDial';
 import { type ByHand, useByHand } from './useByHand';
-import { outdated, useFromWorker } from '@/parts/asking';
+import { EyeStop, outdated, useFromWorker } from '@/parts/asking';
 import { type Keeping, useKeeping } from './useKeeping';
 import type { Answered } from './useMatch';
 import { useTestOnScrap } from './useTestOnScrap';
@@ -51,6 +51,7 @@ export function Answer({ asked, answered, isCurrent }: AnswerProps) {
   return (
     <div className={styles.columns}>
       <div className={styles.main} {...outdated(isCurrent)}>
+        <EyeStop setup={setup} />
         <Bench asked={asked} answered={answered} seam={seam} hand={hand} setup={setup} keeping={keeping} />
         <Chosen
           asked={asked}

@@ -3,6 +3,8 @@
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
+import { Fragment } from 'react';
+import { calculationsFor } from '@/core/calculator';
 import type { Card } from '@/core/card';
 import {
   type Ask,
@@ -16,6 +18,7 @@ import {
 import { settingReadings } from '@/core/setup';
 import { formatNumber } from '@/core/units';
 import { runs as store } from '@/data';
+import { EyeStop } from '@/parts/asking';
 import { AskField } from '@/parts/asks';
 import { useStale } from '@/parts/staleness';
 import { useAct, useUnits } from '@/parts/workspace';
@@ -25,6 +28,7 @@ import { Clashes, clashesOfAll } from './Clashes';
 import { OutlineAsk } from './outline';
 import { Printing } from './print';
 import styles from './Sew.module.css';
+import { TEXT } from './text';
 import { usePrinter } from './usePrinter';
 import type { RunNow } from './useRunNow';
 
@@ -73,6 +77,7 @@ export function AskPage({ now }: { now: RunNow }) {
           />
         ))}
         <Pieces now={now} />
+        <OnItsOwn now={now} />
         {numbers && <Needed now={now} numbers={numbers} />}
         {machined && <Setting now={now} />}
         <Clashes closed={clashes} />
@@ -109,6 +114,23 @@ const PIECES: Ask = {
   least: 1,
   most: 99,
 };
+
+/** The sums of this operation, worked out on their own. */
+function OnItsOwn({ now: { run, procedure } }: { now: RunNow }) {
+  const sums = calculationsFor(procedure.id);
+  if (sums.length === 0) return null;
+  return (
+    <p className={styles.quiet}>
+      {TEXT.onItsOwn}{' '}
+      {sums.map(({ id, name }, i) => (
+        <Fragment key={id}>
+          {i > 0 && ', '}
+          <Link href={`/calculator?name=${id}&run=${run.id}`}>{name}</Link>
+        </Fragment>
+      ))}
+    </p>
+  );
+}
 
 /** Several alike are sewn in a row: both side seams, four pockets. */
 function Pieces({ now: { run, save } }: { now: RunNow }) {
@@ -165,6 +187,7 @@ function Setting({ now: { setup, found, machine, run, procedure } }: { now: RunN
         {shown.stitch}, {shown.length}
         {setup.widthMm > 0 ? ` × ${shown.width}` : ''}; {shown.needle}, {shown.thread}, {shown.foot.toLowerCase()} foot.
       </p>
+      <EyeStop setup={setup} />
       {!needlesFit(procedure, setup) && (
         <CautionAlert>
           {procedure.needles === 'two'

@@ -1,9 +1,7 @@
 'use client';
 
 import Link from 'next/link';
-import { useRouter } from 'next/navigation';
 import { clothOf } from '@/core/cloth';
-import { beginRun } from '@/core/workroom';
 import {
   givenOf,
   type Procedure,
@@ -14,8 +12,8 @@ import {
   usualSteps,
   procedureName,
 } from '@/core/procedure';
-import { runs as store } from '@/data';
-import { type AskedNow, newId, nowText, sayWhen, useQuestion } from '@/parts/workspace';
+import { useBeginRun } from '@/parts/sewing';
+import { type AskedNow, sayWhen, useQuestion } from '@/parts/workspace';
 import styles from './Sew.module.css';
 
 const GROUP_TEXT: Readonly<Record<Procedure['group'], string>> = {
@@ -40,7 +38,7 @@ interface Props {
 /** What can be sewn, by group; what was begun comes first, then what a card is for. */
 export function OperationList({ runs, lost, kind }: Props) {
   const asked = useQuestion();
-  const begin = useBegin(asked, runs);
+  const begin = useBeginRun(asked, runs);
   const able = Boolean(asked?.cloth);
   const stepsIn = stepsOn(asked);
   const proven = PROCEDURES.filter((p) => p.kind === kind && sewnByMachine(p));
@@ -92,7 +90,7 @@ interface OperationsProps {
   of: readonly Procedure[];
   able: boolean;
   stepsIn: (procedure: Procedure) => number;
-  onBegin: (procedure: Procedure) => Promise<void>;
+  onBegin: (procedureId: string) => Promise<void>;
 }
 
 function Operations({ of, able, stepsIn, onBegin }: OperationsProps) {
@@ -100,7 +98,7 @@ function Operations({ of, able, stepsIn, onBegin }: OperationsProps) {
     <ul className={styles.operations}>
       {of.map((p) => (
         <li key={p.id}>
-          <button type="button" disabled={!able} onClick={() => void onBegin(p)}>
+          <button type="button" disabled={!able} onClick={() => void onBegin(p.id)}>
             {p.name}
             <small>{stepsIn(p)} steps</small>
           </button>
@@ -116,18 +114,6 @@ const stepsOn = (asked: AskedNow | undefined) => (procedure: Procedure) => {
   if (!cloth) return procedure.steps.length;
   return usualSteps(procedure, givenOf(clothOf(cloth), procedure.kind, machine?.machine ?? null, null).given);
 };
-
-/** Lays an operation out for the cloth and machine in question, and goes to its questions. */
-function useBegin(asked: AskedNow | undefined, runs: readonly Run[]) {
-  const router = useRouter();
-  return async ({ id: procedureId }: Procedure) => {
-    const { cloth, machine } = asked ?? {};
-    if (!cloth || !machine) return;
-    const run = beginRun(procedureId, { cloth, machine }, runs, { id: newId(), at: nowText() });
-    await store.put(run);
-    router.push(`/sew?run=${run.id}`);
-  };
-}
 
 const nameOf = (run: Run) => procedureName(run.procedureId);
 

@@ -5,6 +5,7 @@ import type { NextStep } from '@/core/diagnose';
 import { stitchAndSize } from '@/core/kit';
 import { type TestLine, passCriteria, isPlanned } from '@/core/swatch';
 import { lines as lineStore } from '@/data';
+import { EyeStop } from '@/parts/asking';
 import { useUnits } from '@/parts/workspace';
 import { Notes } from './Notes';
 import { AsSet } from './AsSet';
@@ -53,6 +54,7 @@ export function LinePanel({ scrap, line, onPick, onStep }: Props) {
         {isPlanned(line) ? `Still to come, ${line.direction}` : WAY[line.direction]} the cloth.
         {line.plan ? ` ${say(line.plan.why)}` : ''}
       </p>
+      {open && <EyeStop setup={setup} />}
       {open && <OneChange scrap={scrap} line={line} onSave={save} />}
       {line.status === 'sewing' && !line.simulated && <AsSet scrap={scrap} line={line} onSave={save} />}
       {!isPlanned(line) && (

@@ -1,18 +1,38 @@
 import { type Ask, problemWith } from '@/core/procedure';
-import { askUnit, fieldText, lengthAsk, numberAsk, type QuantityAsk, stitchAsk, type UnitSystem } from '@/core/units';
+import {
+  askUnit,
+  fieldText,
+  lengthAsk,
+  massAsk,
+  numberAsk,
+  type QuantityAsk,
+  stitchAsk,
+  type UnitSystem,
+} from '@/core/units';
 import { useUnits } from '../workspace';
-import { Field, quantity, Select } from '@/ui';
+import { Field, optionalQuantity, Select, type Typed } from '@/ui';
+
+interface Props {
+  ask: Ask;
+  value: number | undefined;
+  onValue: (value: number) => void;
+  /** It may be left empty. */
+  onEmpty?: () => void;
+  /** What was typed is no answer. */
+  onInvalid?: () => void;
+}
 
 /** How an operation's question is asked: lengths in the person's units, stitches in mm. */
-function asked({ unit, usual, least, most }: Ask, value: number, system: UnitSystem): QuantityAsk {
+function asked({ unit, usual, least, most }: Ask, value: number | undefined, system: UnitSystem): QuantityAsk {
   const bounds = { least, most, signed: least < 0, usual: typeof usual === 'number' ? usual : value };
-  if (unit === 'mm') return lengthAsk(system, bounds.usual, bounds);
+  if (unit === 'mm') return lengthAsk(system, bounds.usual ?? least, bounds);
   if (unit === 'stitch-mm') return stitchAsk(system, bounds);
+  if (unit === 'gsm') return massAsk(system, bounds);
   return numberAsk(unit, system, bounds);
 }
 
 /** One question and its answer: typed, or picked where only a few make sense. */
-export function AskField({ ask, value, onValue }: { ask: Ask; value: number; onValue: (value: number) => void }) {
+export function AskField({ ask, value, onValue, onEmpty, onInvalid }: Props) {
   const { system, say } = useUnits();
   const { options } = ask;
   const label = say(ask.label);
@@ -28,18 +48,22 @@ export function AskField({ ask, value, onValue }: { ask: Ask; value: number; onV
       />
     );
   const wanted = asked(ask, value, system);
-  const read = quantity(wanted);
+  const reads = optionalQuantity(wanted);
+  const read = (text: string): Typed<number | undefined> => {
+    const typed = reads(text);
+    if (!typed.ok) return typed;
+    if (typed.value === undefined) return onEmpty ? typed : { ok: false, expected: 'Type a number.' };
+    const problem = problemWith(ask, typed.value);
+    return problem === null ? typed : { ok: false, expected: say(problem) };
+  };
   return (
-    <Field
+    <Field<number | undefined>
       label={label}
       unit={askUnit(wanted)}
-      text={fieldText(value, wanted)}
-      read={(text) => {
-        const typed = read(text);
-        const problem = typed.ok ? problemWith(ask, typed.value) : null;
-        return problem === null ? typed : { ok: false, expected: say(problem) };
-      }}
-      onValue={onValue}
+      text={value === undefined ? '' : fieldText(value, wanted)}
+      read={read}
+      onValue={(now) => (now === undefined ? onEmpty?.() : onValue(now))}
+      onInvalid={onInvalid}
       help={help}
     />
   );

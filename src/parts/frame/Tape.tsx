@@ -19,6 +19,7 @@ const STATIONS = [
   { href: '/sew', name: 'Sew' },
   { href: '/ledger', name: 'Ledger' },
   { href: '/jobs', name: 'Jobs' },
+  { href: '/calculator', name: 'Calculator', end: true },
   { href: '/workroom', name: 'Workroom', end: true },
 ] as const;
 

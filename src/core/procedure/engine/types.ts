@@ -39,7 +39,7 @@ export interface Ask {
   key: string;
   label: string;
   /** `mm` follows the person's units; `stitch-mm` stays in mm, as dials do. */
-  unit: 'mm' | 'stitch-mm' | 'count' | 'percent' | 'degrees';
+  unit: 'mm' | 'stitch-mm' | 'count' | 'percent' | 'degrees' | 'grams' | 'gsm' | 'speed';
   /** A sensible value, from cloth and setting where they say something. */
   usual: number | ((given: Given) => number);
   least: number;

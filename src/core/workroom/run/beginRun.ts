@@ -1,5 +1,5 @@
 import type { ClothRecord, MachineRecord } from '../../file';
-import { newRun, type Run } from '../../procedure';
+import { newRun, type Numbers, type Run } from '../../procedure';
 import { KNOWLEDGE } from '../../result';
 
 /**
@@ -11,12 +11,14 @@ import { KNOWLEDGE } from '../../result';
  * @param on - fabric and machine
  * @param runs - all runs, newest first
  * @param made - key and moment
+ * @param known - answers that are known already
  */
 export function beginRun(
   procedureId: string,
   { cloth, machine }: { cloth: ClothRecord; machine: MachineRecord },
   runs: readonly Run[],
   { id, at }: { id: string; at: string },
+  known: Numbers = {},
 ): Run {
   const last = runs.find((run) => run.procedureId === procedureId && run.clothId === cloth.id);
   return newRun({
@@ -27,7 +29,7 @@ export function beginRun(
     machineId: machine.id,
     machineName: machine.machine.name,
     knowledge: KNOWLEDGE,
-    answers: last?.answers ?? {},
+    answers: { ...last?.answers, ...known },
     ...(last?.outline && { outline: last.outline }),
     startedAt: at,
   });

@@ -1,0 +1,23 @@
+import { CURVES } from './curves';
+import { FABRIC } from './fabric';
+import { SEAMS } from './seams';
+import { STITCHES_WORKED } from './stitches';
+import { THREAD } from './thread';
+import type { Calculation } from './types';
+
+export { asksOf, calculate, type Calculated, knownFrom, sewnWith, usualAnswers } from './calculate';
+export {
+  type Answers,
+  type Calculation,
+  CALCULATION_GROUPS,
+  type CalculationAsk,
+  type Result,
+  type SewnAs,
+} from './types';
+
+/** Every calculation, in the order of its group. */
+export const CALCULATIONS: readonly Calculation[] = [...FABRIC, ...THREAD, ...STITCHES_WORKED, ...CURVES, ...SEAMS];
+
+/** The calculations an operation is worked out with. */
+export const calculationsFor = (procedure: string): readonly Calculation[] =>
+  CALCULATIONS.filter(({ sewn = [] }) => sewn.some((one) => one.procedure === procedure));

@@ -1,0 +1,172 @@
+import { bobbinCapacity, POINT, POINTS, THREAD_FIBRES, threadNeedle } from '../kit';
+import { cannot } from '../seam';
+import { threadUse } from '../stitch';
+import { formatNeedleSize, formatNumber, NEEDLE_SIZES, texFrom, THREAD_SYSTEMS, threadNumbers } from '../units';
+import {
+  choice,
+  FIBRE_ASK,
+  length,
+  number,
+  SEWN_THICKNESS,
+  STITCH_ASK,
+  STITCH_CHOICE,
+  STITCH_LENGTH,
+  STITCH_WIDTH,
+} from './asks';
+import type { Calculation } from './types';
+
+/** The numbering systems, as they are printed. */
+const SYSTEM_NAME: Readonly<Record<(typeof THREAD_SYSTEMS)[number], string>> = {
+  tex: 'Tex',
+  denier: 'denier',
+  ticket: 'number or ticket (polyester)',
+  weight: 'weight (wt)',
+  cottonCount: 'cotton count (Ne)',
+  metricCount: 'metric count (Nm)',
+  cottonTicket: 'number or ticket (cotton)',
+};
+const VERDICT = {
+  sloppy: 'loose in the eye: use a finer needle',
+  good: 'a good fit',
+  tight: 'tight: sew slowly',
+  shreds: 'too tight: it will shred',
+} as const;
+
+/** Needle and thread. */
+export const THREAD: readonly Calculation[] = [
+  {
+    id: 'thread',
+    name: 'Thread numbers',
+    group: 'Needle and thread',
+    about: 'The number on a spool in every other system.',
+    asks: [
+      number('number', 'Number on the spool', 'count', 120, 1, 5000),
+      choice(
+        'system',
+        'It is a',
+        THREAD_SYSTEMS.map((system) => SYSTEM_NAME[system]),
+        THREAD_SYSTEMS.indexOf('ticket'),
+      ),
+      number('plies', 'Yarns twisted together', 'count', 1, 1, 12),
+    ].map((ask) =>
+      ask.key === 'plies'
+        ? {
+            ...ask,
+            only: ['system', [THREAD_SYSTEMS.indexOf('cottonCount'), THREAD_SYSTEMS.indexOf('metricCount')]] as const,
+          }
+        : ask,
+    ),
+    work: ({ number: value, system, plies = 1 }) => {
+      const all = threadNumbers(texFrom(THREAD_SYSTEMS[system!], value!) * plies);
+      return {
+        results: THREAD_SYSTEMS.map((name) => ({
+          label: SYSTEM_NAME[name],
+          value: formatNumber(all[name], 1),
+          main: name === 'tex',
+        })),
+        notes: ['Labels round, so the number on a spool is only near these.'],
+      };
+    },
+  },
+  {
+    id: 'thread-needle',
+    name: 'Thread in the needle’s eye',
+    group: 'Needle and thread',
+    about: 'Whether a thread fits a needle, and which sizes fit it well.',
+    asks: [
+      number('tex', 'Thread, Tex', 'count', 27, 5, 400),
+      FIBRE_ASK,
+      choice(
+        'size',
+        'Needle size',
+        NEEDLE_SIZES.map(({ nm }) => formatNeedleSize(nm)),
+        4,
+      ),
+      choice(
+        'point',
+        'Needle point',
+        POINTS.map((id) => POINT[id].name),
+      ),
+    ],
+    work: ({ tex, fibre, size, point }) => {
+      const found = threadNeedle({
+        tex: tex!,
+        fibre: THREAD_FIBRES[fibre!],
+        nm: NEEDLE_SIZES[size!].nm,
+        point: POINTS[point!],
+      });
+      return {
+        results: [
+          { label: 'Fit', value: VERDICT[found.verdict], main: true },
+          { label: 'The thread fills', value: 100 * found.fill, unit: 'percent', digits: 0 },
+          {
+            label: 'Sizes that fit well',
+            value: found.bestNm.length === 0 ? 'none that is sold' : found.bestNm.map(formatNeedleSize).join(', '),
+          },
+          { label: 'Thread across', value: found.threadMm, unit: 'stitch-mm', digits: 2 },
+        ],
+        notes: ['An estimate: real thread is hairy and flattens.'],
+      };
+    },
+  },
+  {
+    id: 'thread-use',
+    name: 'Thread in a seam',
+    group: 'Needle and thread',
+    about: 'How much thread a seam takes, above and below.',
+    asks: [
+      length('seamMm', 'How long is the seam', 1000, 10, 100_000),
+      STITCH_ASK,
+      STITCH_LENGTH,
+      STITCH_WIDTH,
+      SEWN_THICKNESS,
+    ],
+    work: ({ seamMm, stitch, lengthMm, widthMm, thicknessMm }) => {
+      const found = threadUse({
+        stitch: STITCH_CHOICE[stitch!],
+        lengthMm: lengthMm!,
+        widthMm: widthMm!,
+        thicknessMm: thicknessMm!,
+        seamMm: seamMm!,
+      });
+      return {
+        results: [
+          { label: 'Both threads together', value: found.totalMm, unit: 'metres', main: true },
+          { label: 'On top', value: found.needleMm, unit: 'metres' },
+          { label: 'Bobbin', value: found.bobbinMm, unit: 'metres' },
+          { label: 'Times the seam', value: found.ratio, unit: 'count', digits: 2 },
+        ],
+        notes: ['Tails are not counted: add {150 mm} at each end.'],
+      };
+    },
+  },
+  {
+    id: 'bobbin',
+    name: 'Thread on a bobbin',
+    group: 'Needle and thread',
+    about: 'How much a full bobbin holds, from its size.',
+    asks: [
+      length('outerMm', 'Bobbin across', 20.3, 8, 60),
+      length('hubMm', 'Core across', 7, 2, 40),
+      length('widthMm', 'Inside width', 9, 2, 40),
+      number('tex', 'Thread, Tex', 'count', 27, 5, 400),
+      FIBRE_ASK,
+    ],
+    work: ({ outerMm, hubMm, widthMm, tex, fibre }) => {
+      if (hubMm! >= outerMm!)
+        return cannot('calculator.core', 'The core is smaller than the bobbin.', outerMm!, hubMm!);
+      const { metres } = bobbinCapacity({
+        outerMm: outerMm!,
+        hubMm: hubMm!,
+        widthMm: widthMm!,
+        tex: tex!,
+        fibre: THREAD_FIBRES[fibre!],
+        packing: 0.65,
+      });
+      return {
+        results: [{ label: 'A full bobbin holds about', value: metres * 1000, unit: 'metres', main: true }],
+        notes: ['Plan on nine tenths of it: no bobbin is wound quite full.'],
+      };
+    },
+  },
+];

@@ -1,0 +1,70 @@
+import Box from '@mui/material/Box';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableRow from '@mui/material/TableRow';
+import Typography from '@mui/material/Typography';
+import type { Calculated, Result } from '@/core/calculator';
+import { StopAlert } from '@/ui';
+import { resultText } from './resultText';
+import { TEXT } from './text';
+
+interface Props {
+  found: Calculated;
+  printed: Parameters<typeof resultText>[1];
+}
+
+/** What comes out: the number that was looked for large, the others below; or why nothing does. */
+export function Results({ found, printed }: Props) {
+  if (!found.ok)
+    return 'blocked' in found ? (
+      <StopAlert title={TEXT.cannot}>
+        {found.blocked.map(({ code, text }) => (
+          <p key={code}>{printed.say(text)}</p>
+        ))}
+      </StopAlert>
+    ) : (
+      <Typography>{TEXT.fix}</Typography>
+    );
+  const { results, notes = [] } = found.worked;
+  const main = results.find((result) => result.main) ?? results[0];
+  return (
+    <>
+      <Main result={main} printed={printed} />
+      <Table size="small" sx={{ maxWidth: '36rem' }}>
+        <TableBody>
+          {results
+            .filter((result) => result !== main)
+            .map((result) => (
+              <TableRow key={result.label}>
+                <TableCell component="th" scope="row" sx={{ pl: 0 }}>
+                  {printed.say(result.label)}
+                </TableCell>
+                <TableCell align="right" sx={{ pr: 0, fontWeight: 600, fontSize: '1.05rem' }}>
+                  {resultText(result, printed)}
+                </TableCell>
+              </TableRow>
+            ))}
+        </TableBody>
+      </Table>
+      {notes.map((note) => (
+        <Typography key={note} variant="body2" color="text.secondary">
+          {printed.say(note)}
+        </Typography>
+      ))}
+    </>
+  );
+}
+
+function Main({ result, printed }: { result: Result; printed: Props['printed'] }) {
+  return (
+    <Box component="dl" sx={{ m: 0 }}>
+      <Typography component="dt" color="text.secondary">
+        {printed.say(result.label)}
+      </Typography>
+      <Typography component="dd" sx={{ m: 0, fontSize: '2.6rem', fontWeight: 650, lineHeight: 1.15 }}>
+        {resultText(result, printed)}
+      </Typography>
+    </Box>
+  );
+}

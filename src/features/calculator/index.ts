@@ -1,0 +1,1 @@
+export { CalculatorStation } from './CalculatorStation';

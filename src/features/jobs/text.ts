@@ -1,0 +1,6 @@
+/** What a project says of its thread. */
+export const BUDGET_TEXT = {
+  howMuchLeft: 'You have this: how much is left?',
+  checkSpool: (thread: string, needed: string) => `You have ${thread}. This takes ${needed}: is that much left?`,
+  noteIt: 'Note it in the workroom',
+} as const;

@@ -1,0 +1,1 @@
+export { useBeginRun } from './useBeginRun';
