@@ -5,7 +5,7 @@ import path from 'node:path';
 import { buildSync } from 'esbuild';
 
 const built = path.join(import.meta.dirname, '.next');
-const STATIONS = ['today', 'cloth', 'match', 'swatch', 'sew', 'ledger', 'jobs', 'workroom'];
+const STATIONS = ['today', 'cloth', 'match', 'swatch', 'sew', 'ledger', 'jobs', 'calculator', 'workroom'];
 
 function scriptsOf(station) {
   const html = readFileSync(path.join(built, 'server', 'app', `${station}.html`), 'utf8');

@@ -36,18 +36,18 @@ test('nothing is lost when the browser is killed in the middle of a line', async
   await killed(baseURL, info, {
     fill: async (page) => {
       await page.goto('/swatch?id=merino-side');
-      await page.getByLabel('After sewing, mm').fill('103');
+      await page.getByLabel('After sewing, cm').fill('10.3');
       await page.getByLabel('Pucker grade').fill('4.5');
       await page.getByRole('button', { name: 'Skipped stitches: not seen' }).click();
       await page.getByRole('textbox', { name: 'Notes' }).pressSequentially('Skipped twice near the st');
     },
     check: async (page) => {
       await page.goto('/swatch?id=merino-side');
-      await expect(page.getByLabel('After sewing, mm')).toHaveValue('103');
+      await expect(page.getByLabel('After sewing, cm')).toHaveValue('10.3');
       await expect(page.getByLabel('Pucker grade')).toHaveValue('4.5');
       await expect(page.getByRole('button', { name: 'Skipped stitches: slight' })).toBeVisible();
       await expect(page.getByRole('textbox', { name: 'Notes' })).toHaveValue('Skipped twice near the st');
-      await expect(page.getByLabel('Stitches in 100 mm')).toHaveValue('41');
+      await expect(page.getByLabel('Stitches in 10 cm')).toHaveValue('41');
     },
   });
 });
@@ -58,7 +58,7 @@ test('nothing is lost when the browser is killed in the middle of a job', async 
       await page.goto('/jobs?id=top&place=seams');
       await page.getByRole('button', { name: /^Neckband/ }).click();
       await page.getByLabel('How many alike').fill('2');
-      await page.getByLabel('Round the neckline, at the seam line, mm').fill('580');
+      await page.getByLabel('Round the neckline, at the seam line, cm').fill('58');
       await page.getByRole('button', { name: 'It need not wait for Shoulders' }).click();
       await page.getByRole('button', { name: 'Pieces and notes' }).click();
       await page.getByRole('textbox', { name: 'Notes' }).pressSequentially('Cut the band acr');
@@ -66,7 +66,7 @@ test('nothing is lost when the browser is killed in the middle of a job', async 
     check: async (page) => {
       await page.goto('/jobs?id=top&place=seams');
       await page.getByRole('button', { name: /^Neckband.*2 of them/ }).click();
-      await expect(page.getByLabel('Round the neckline, at the seam line, mm')).toHaveValue('580');
+      await expect(page.getByLabel('Round the neckline, at the seam line, cm')).toHaveValue('58');
       await expect(page.getByText('It waits for nothing.')).toBeVisible();
       await page.getByRole('button', { name: 'Pieces and notes' }).click();
       await expect(page.getByRole('textbox', { name: 'Notes' })).toHaveValue('Cut the band acr');

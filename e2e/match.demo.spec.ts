@@ -26,7 +26,7 @@ test('a dial moved by hand: risks, give, reasons and the machine bar follow, and
   await expect(page.getByText('Moved by hand; usual here is 2 mm.')).toBeVisible();
   const contrast = page.getByRole('region', { name: 'Width: 2.5 mm instead of 2 mm' });
   await expect(contrast).toContainText('Why not');
-  await expect(contrast).toContainText('Sew 100 mm with each, side by side on one scrap of 2 layers');
+  await expect(contrast).toContainText('Sew 10 cm with each, side by side on one scrap of 2 layers');
   await expect(page.getByText(/estimate 4\d–50 %/)).toBeVisible();
   const slider = page.getByRole('slider', { name: 'Width' });
   await slider.focus();

@@ -17,22 +17,23 @@ test('a centred zip is run from its questions to its log, with every number alre
   // Bad input: beside its field, and as a reason when numbers do not go together; nothing is begun.
   const begin = page.getByRole('button', { name: 'Begin' });
   // It begins with the answers of last time on the same cloth.
-  await expect(page.getByLabel('Zip, top stop to bottom stop, mm')).toHaveValue('400');
-  await page.getByLabel('Zip, top stop to bottom stop, mm').fill('180');
+  await expect(page.getByLabel('Zip, top stop to bottom stop, cm')).toHaveValue('40');
+  await page.getByLabel('Zip, top stop to bottom stop, cm').fill('18');
   await page.getByLabel('Rows from the seam, mm').fill('400');
-  await expect(page.getByText('Expected 3 to 20 mm.')).toBeVisible();
+  await expect(page.getByText('At most 2 cm here.')).toBeVisible();
   await page.getByLabel('Rows from the seam, mm').fill('8');
-  await page.getByLabel('Opening in the seam, mm').fill('150');
+  await page.getByLabel('Raw top edge to the top stop, cm').fill('2');
+  await page.getByLabel('Opening in the seam, from the raw top edge, cm').fill('15');
   await expect(
-    page.getByText(/The zip is 180 mm long and its opening 150 mm: leave the seam open for 180 mm/),
+    page.getByText(/The zip ends 20 cm below the raw top edge and the opening is 15 cm: leave the seam open for 20 cm/),
   ).toBeVisible();
   await expect(begin).toBeDisabled();
-  await page.getByLabel('Opening in the seam, mm').fill('180');
+  await page.getByLabel('Opening in the seam, from the raw top edge, cm').fill('20');
   await expect(page.getByText(/of thread, needle and bobbin together/)).toBeVisible();
   await begin.click();
 
   await expect(step(page).getByRole('heading', { level: 2 })).toContainText(
-    'mark the bottom stop on the seam line, 180 mm',
+    'mark the bottom stop on the seam line, 20 cm from the raw top edge',
   );
   await page.locator('body').press('Space');
   await expect(page.getByText('step 2 of 11')).toBeVisible();
@@ -84,7 +85,7 @@ test('a centred zip is run from its questions to its log, with every number alre
 
 test('an allowance too small for two passes is refused with the number to change', async ({ page }) => {
   await ask(page, 'habotai', 'French seam');
-  await page.getByLabel('Seam allowance of the pattern, mm').fill('6');
+  await page.getByLabel('Seam allowance of the pattern, cm').fill('0.6');
   await expect(
     page.getByText(/is too narrow to trim to 3 mm and close over it in this cloth: cut it [\d.]+ mm wide/),
   ).toBeVisible();
@@ -92,7 +93,7 @@ test('an allowance too small for two passes is refused with the number to change
   // What was typed is there tomorrow, and so is the way back.
   await page.goto('/sew');
   await page.getByRole('link', { name: /French seam.*not begun/ }).click();
-  await expect(page.getByLabel('Seam allowance of the pattern, mm')).toHaveValue('6');
+  await expect(page.getByLabel('Seam allowance of the pattern, cm')).toHaveValue('0.6');
   await page.getByRole('button', { name: 'Put it away' }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('link', { name: /French seam.*not begun/ })).toBeVisible();
@@ -178,16 +179,16 @@ test('a line of any shape is picked, drawn or loaded, worked out, printed true t
   });
   await ask(page, 'lawn', 'Seam along any line');
   const drawing = page.getByRole('region', { name: 'Drawing' });
-  await expect(drawing).toContainText('180 mm');
-  await page.getByLabel('Across, mm').fill('220');
-  await expect(drawing).toContainText('220 mm');
+  await expect(drawing).toContainText('18 cm');
+  await page.getByLabel('Across, cm').fill('22');
+  await expect(drawing).toContainText('22 cm');
 
   // Drawn by numbers: a corner tighter than its allowance is refused with the way out, then made a corner.
   await page.getByRole('button', { name: 'Draw it by numbers' }).click();
-  await page.getByLabel('Radius, 0 for a corner, mm').fill('4');
+  await page.getByLabel('Radius, 0 for a corner, cm').fill('0.4');
   await expect(drawing).toContainText(/bends to a radius of 4 mm: .*Trim to less than 4 mm, .*or make it a corner/);
   await expect(page.getByRole('button', { name: 'Begin' })).toBeDisabled();
-  await page.getByLabel('Radius, 0 for a corner, mm').fill('0');
+  await page.getByLabel('Radius, 0 for a corner, cm').fill('0');
   await expect(drawing.getByRole('img')).toBeVisible();
 
   // Loaded: what could do anything by itself, or has no line in it, is not taken, and nothing of it is kept.
@@ -205,7 +206,7 @@ test('a line of any shape is picked, drawn or loaded, worked out, printed true t
   await input.setInputFiles(
     svgFile('<g transform="translate(5 5) scale(2)"><path d="M0 0 V15 Q0 20 5 20 H35 Q40 20 40 15 V0"/></g>'),
   );
-  await expect(drawing).toContainText('160 mm');
+  await expect(drawing).toContainText('16 cm');
   await expect(page.getByLabel('One unit of the file is, mm')).toHaveValue('2');
 
   expect(await axeFindings(page)).toEqual([]);
@@ -225,7 +226,7 @@ test('a line of any shape is picked, drawn or loaded, worked out, printed true t
   await page.getByRole('button', { name: 'Begin' }).click();
   await expect(step(page)).toContainText('Mark the line from the printed template');
   await page.reload();
-  await expect(drawing).toContainText('160 mm');
+  await expect(drawing).toContainText('16 cm');
   const sewn = page.getByRole('heading', { name: 'Seam along any line: sewn' });
   for (let i = 0; i < 12 && !(await sewn.isVisible()); i += 1) {
     await page.locator('body').press('Space');

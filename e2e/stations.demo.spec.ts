@@ -20,6 +20,8 @@ const SCREENS = [
   '/ledger?place=charts',
   '/ledger?id=card-fleece-hat',
   '/ledger?id=card-curtain-hem',
+  '/calculator',
+  '/calculator?name=zip',
   '/workroom',
   '/workroom?place=care',
   '/workroom?place=kit',

@@ -14,7 +14,7 @@ test('a scrap is planned from what is in doubt, and printed at true scale with i
   await expect(page.getByText(/line of the plan still to come|lines of the plan still to come/)).toBeVisible();
   await page.getByRole('button', { name: /^Line 2: to come/ }).click();
   await expect(page.getByText(/^Still to come, along the cloth\./)).toBeVisible();
-  await expect(page.getByLabel('After sewing, mm')).toHaveCount(0);
+  await expect(page.getByLabel('After sewing, cm')).toHaveCount(0);
 
   await page.emulateMedia({ media: 'print' });
   const sheet = page.locator('section', { hasText: 'Print at 100 %' }).last();
@@ -75,7 +75,7 @@ test('a simulated machine with a hidden fault is brought to a card by following 
     )
     .toBeGreaterThan(10);
   // What a simulated machine measured is not changed by hand.
-  await expect(page.getByLabel('After sewing, mm')).toBeDisabled();
+  await expect(page.getByLabel('After sewing, cm')).toBeDisabled();
   await pass.click();
   await page.getByRole('link', { name: /This line is a card/ }).click();
   await expect(page.getByText(/Passed on a simulated machine only/)).toBeVisible();
@@ -117,8 +117,8 @@ test('a line is given up, taken up again next week, and sewn once more; where it
   await page.getByRole('button', { name: 'Came out long and wavy: plain' }).click();
   await page.getByRole('button', { name: 'Came out long and wavy: bad' }).click();
   await expect(page.getByRole('button', { name: /^Nothing wrong/ })).toHaveAttribute('aria-pressed', 'true');
-  await page.getByLabel('After sewing, mm').fill('101');
-  await page.getByLabel('Pulled to, held, mm').fill('129');
+  await page.getByLabel('After sewing, cm').fill('10.1');
+  await page.getByLabel('Pulled to, held, cm').fill('12.9');
   await page.getByRole('button', { name: 'Pass: keep it as a card' }).click();
   await page.getByRole('button', { name: 'Sew it once more' }).click();
   // It comes before what is still planned.

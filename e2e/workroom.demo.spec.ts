@@ -21,7 +21,7 @@ test('a machine with a wrong dial is calibrated, and Match tells another number 
     await length.getByRole('textbox', { name: 'Dial says' }).fill(dial);
     await length.getByRole('textbox', { name: 'Stitches counted' }).fill(stitches);
     await length.getByRole('textbox', { name: 'Stitches counted' }).press('Enter');
-    await expect(length.getByText(`dial ${dial}: ${stitches} stitches in 100 mm`)).toBeVisible();
+    await expect(length.getByText(`dial ${dial}: ${stitches} stitches in 10 cm`)).toBeVisible();
   }
   await expect(length).toContainText('about 17 % less than it says');
   await expect(length.getByRole('img', { name: /What the length dial says/ })).toBeVisible();
@@ -61,7 +61,7 @@ test('width, bobbin and feed are measured too, and say what follows', async ({ p
   await settled(page);
   const feed = region(page, 'Feed');
   await feed.getByRole('textbox', { name: 'Top behind by' }).fill('3');
-  await expect(feed).toContainText('would bow about 20 mm');
+  await expect(feed).toContainText('would bow about 1.95 cm');
   await feed.getByRole('button', { name: 'Keep this line' }).click();
   await expect(feed).toContainText('times as much as the model expects');
 });
@@ -95,7 +95,7 @@ test('needles come in packs, are found, and are spent with the caution that belo
   await openDemo(page, '/workroom?place=needles');
   await expect(page.getByText('23 of 23 needles')).toBeVisible();
   await typed(page, 'How many').fill('0');
-  await expect(page.getByText('Expected a whole number from 1 to 200.')).toBeVisible();
+  await expect(page.getByText('At least 1 here.')).toBeVisible();
   await typed(page, 'How many').fill('3');
   await typed(page, 'Where they are kept').fill('sail locker');
   await page.getByRole('button', { name: 'Into the tin' }).click();
@@ -131,10 +131,10 @@ test('a spool is noted by whatever number is printed on it', async ({ page }) =>
   await number.fill('Tkt 75');
   await expect(spools.getByText('Tex 40', { exact: true })).toBeVisible();
   await number.fill('243 den');
-  await spools.getByRole('textbox', { name: 'Metres left, m' }).fill('85');
+  await spools.getByRole('textbox', { name: 'Thread left, m' }).fill('85');
   await spools.getByRole('textbox', { name: 'Where it is kept' }).fill('biscuit box');
-  await spools.getByRole('textbox', { name: 'Metres left, m' }).fill('much');
-  await expect(spools.getByText('Expected metres, such as 120.')).toBeVisible();
+  await spools.getByRole('textbox', { name: 'Thread left, m' }).fill('much');
+  await expect(spools.getByText(/“much” is not a length/)).toBeVisible();
   await settled(page);
   await page.reload();
   await expect(spools.getByRole('button', { name: /^heron blue/ })).toContainText('85 m left, biscuit box');

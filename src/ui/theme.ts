@@ -25,6 +25,8 @@ const scheme = (c: {
 
 const DISPLAY = 'var(--display)';
 
+const HEADING = { fontFamily: DISPLAY, fontWeight: 650, letterSpacing: '-0.012em', lineHeight: 1.2 };
+
 /** Bobbet's own hand on MUI: ruled paper, flat plates, no shadows, no capitals, no ripples. */
 export const theme = createTheme({
   cssVariables: { colorSchemeSelector: 'data' },
@@ -55,6 +57,10 @@ export const theme = createTheme({
   typography: {
     fontFamily: 'var(--text)',
     fontSize: 15,
+    // Headings look alike whether a page writes them plainly or as a part of MUI's.
+    h1: { ...HEADING, fontSize: 25 },
+    h2: { ...HEADING, fontSize: 20 },
+    h3: { ...HEADING, fontSize: 16 },
     button: { fontFamily: DISPLAY, fontWeight: 650, textTransform: 'none', fontSize: 16, letterSpacing: 0 },
   },
   components: {

@@ -115,12 +115,10 @@ function notANumber(text: string, ask: QuantityAsk): Answer {
 }
 
 function wrongUnit(unit: string, { kind }: QuantityAsk): Answer {
-  const { noun, use } = quantityFacts(kind);
-  if (use === 'no unit') return unclear(`${capital(noun)} only, please: no “${unit}”.`);
-  return unclear(`“${unit}” is not a unit for ${noun}. Use ${use}.`);
+  const { unitOf, use } = quantityFacts(kind);
+  if (use === 'no unit') return unclear(`A number only, please: no “${unit}”.`);
+  return unclear(`“${unit}” is not a unit of ${unitOf}. Use ${use}.`);
 }
-
-const capital = (text: string) => text[0].toUpperCase() + text.slice(1);
 
 /** "10-12 cm", "10 x 20": which of them? */
 const TWO = /^(?<first>.+?)\s*(?:-|–|to|or|x|×|,|\s)\s*(?<second>\d.*)$/i;

@@ -1,9 +1,10 @@
 import { GSM_PER_OZ_SQ_YD } from './arealMass';
 import { formatInches, formatMm, MM_PER_INCH } from './length';
 
-/** Prints lengths and weights in a person's units. */
+/** Prints lengths, weights and heat in a person's units. */
 export interface Printing {
   length: (mm: number) => string;
+  heat: (celsius: number) => string;
   mass: (gsm: number) => string;
 }
 
@@ -101,7 +102,19 @@ export const formatMetres = (mm: number, system: UnitSystem): string =>
   system === 'inch' ? `${formatNumber(mm / YARD_MM, 2)} yd` : `${formatNumber(mm / 1000, 2)} m`;
 
 /**
- * How lengths and weights of fabric are printed in a system.
+ * The heat of an iron. Care labels are in °C everywhere, so °F only stands beside it.
+ *
+ * @param celsius - °C
+ * @param system - metric or inch
+ * @returns °F to the nearest five
+ * @example
+ * formatHeat(150, 'inch') // => '150 °C (300 °F)'
+ */
+export const formatHeat = (celsius: number, system: UnitSystem): string =>
+  system === 'inch' ? `${celsius} °C (${Math.round((celsius * 1.8 + 32) / 5) * 5} °F)` : `${celsius} °C`;
+
+/**
+ * How lengths, weights of fabric and heat are printed in a system.
  *
  * @param system - metric or inch
  * @example
@@ -109,6 +122,7 @@ export const formatMetres = (mm: number, system: UnitSystem): string =>
  */
 export const printingIn = (system: UnitSystem): Printing => ({
   length: (mm) => formatLength(mm, system),
+  heat: (celsius) => formatHeat(celsius, system),
   mass: (gsm) =>
     system === 'inch' ? `${formatNumber(gsm / GSM_PER_OZ_SQ_YD, 1)} oz/yd²` : `${formatNumber(gsm, 0)} g/m²`,
 });

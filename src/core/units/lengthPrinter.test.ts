@@ -126,3 +126,12 @@ describe('lengths inside a sentence', () => {
     expect(printLengths(plain, lengthWords('inch'))).toBe(plain);
   });
 });
+
+describe('the heat of an iron', () => {
+  it('stands in °C, with °F beside it for those who measure in inches', () => {
+    expect(withLengths('Press at 150 °C at most.', lengthWords('metric'))).toBe('Press at 150 °C at most.');
+    expect(withLengths('Press at 150 °C at most.', lengthWords('inch'))).toBe('Press at 150 °C (300 °F) at most.');
+    // Said once: a text that already has both is left alone.
+    expect(withLengths('At 110 °C (230 °F).', lengthWords('inch'))).toBe('At 110 °C (230 °F).');
+  });
+});

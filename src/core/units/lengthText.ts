@@ -1,4 +1,4 @@
-import { formatLength, roundInInches, type UnitSystem } from './format';
+import { formatHeat, formatLength, roundInInches, type UnitSystem } from './format';
 import { formatMm } from './length';
 
 /**
@@ -14,12 +14,15 @@ import { formatMm } from './length';
  */
 export const mm = (value: number): string => `{= ${Number(value.toFixed(3))} mm}`;
 
+const HEAT = /(\d+) °C(?! \()/g;
 const MARK = /\{(= )?(-?\d+(?:\.\d+)?) mm\}/g;
 
 /** How lengths are printed in a person's units: as they are, or as the round figure that is said of a rule of thumb. */
 export interface LengthWords {
   length: (mm: number) => string;
   round: (mm: number) => string;
+  /** The heat of an iron; as it is written unless said. */
+  heat?: (celsius: number) => string;
 }
 
 /**
@@ -31,10 +34,11 @@ export interface LengthWords {
  * @example
  * withLengths('Begin {10 mm} in from the edge.', lengthWords('inch')) // => 'Begin 3/8 in in from the edge.'
  */
-export const withLengths = (text: string, { length, round }: LengthWords): string =>
-  text.includes('{')
-    ? text.replace(MARK, (_, exact: string | undefined, value: string) => (exact ? length : round)(Number(value)))
-    : text;
+export const withLengths = (text: string, { length, round, heat }: LengthWords): string => {
+  const said = heat && text.includes('°C') ? text.replace(HEAT, (_, value: string) => heat(Number(value))) : text;
+  if (!said.includes('{')) return said;
+  return said.replace(MARK, (_, exact: string | undefined, value: string) => (exact ? length : round)(Number(value)));
+};
 
 /**
  * How lengths are printed in a system.
@@ -44,6 +48,7 @@ export const withLengths = (text: string, { length, round }: LengthWords): strin
 export const lengthWords = (system: UnitSystem): LengthWords => ({
   length: (mm) => formatLength(mm, system),
   round: (mm) => formatLength(system === 'inch' ? roundInInches(mm) : mm, system),
+  ...(system === 'inch' && { heat: (celsius: number) => formatHeat(celsius, system) }),
 });
 
 /** For readers that are programs, and for pages that go with the sources: mm throughout. */

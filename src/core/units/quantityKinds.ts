@@ -5,6 +5,8 @@ import { MM_PER } from './length';
 interface KindFacts {
   /** "“abc” is not a length." */
   noun: string;
+  /** "“kg” is not a unit of length." */
+  unitOf: string;
   /** How many of the base unit each written unit is. */
   units: Readonly<Record<string, number>>;
   /** "Use mm, cm or inches." */
@@ -17,22 +19,37 @@ const one = (...words: string[]): Record<string, number> => Object.fromEntries(w
 
 /** Everything that is typed as a number. Base units: mm, %, g/m², g, minutes, degrees, °C, stitches a minute; the rest are counts. */
 export const QUANTITY_KIND = {
-  length: { noun: 'a length', units: MM_PER, use: 'mm, cm, m, inches or yards', mayMean: ['mm', 'cm', 'in', 'm'] },
+  length: {
+    noun: 'a length',
+    unitOf: 'length',
+    units: MM_PER,
+    use: 'mm, cm, m, inches or yards',
+    mayMean: ['mm', 'cm', 'in', 'm'],
+  },
   stitchLength: {
     noun: 'a stitch length',
+    unitOf: 'length',
     units: MM_PER,
     use: 'mm, or stitches per inch',
     mayMean: [],
   },
-  percent: { noun: 'a percentage', units: one('%', 'percent', 'per cent', 'pct', 'pc'), use: '%', mayMean: [] },
+  percent: {
+    noun: 'a percentage',
+    unitOf: 'percentage',
+    units: one('%', 'percent', 'per cent', 'pct', 'pc'),
+    use: '%',
+    mayMean: [],
+  },
   arealMass: {
     noun: 'a weight of fabric',
+    unitOf: 'weight',
     units: GSM_PER,
     use: 'g/m², oz (per square yard) or momme',
     mayMean: ['oz', 'momme'],
   },
   grams: {
     noun: 'a weight',
+    unitOf: 'weight',
     units: {
       ...one('g', 'gr', 'gram', 'grams', 'gramme', 'grammes'),
       kg: 1000,
@@ -46,6 +63,7 @@ export const QUANTITY_KIND = {
   },
   minutes: {
     noun: 'a time',
+    unitOf: 'time',
     units: {
       ...one('min', 'mins', 'minute', 'minutes', "'"),
       s: 1 / 60,
@@ -64,19 +82,27 @@ export const QUANTITY_KIND = {
   },
   hours: {
     noun: 'a time',
+    unitOf: 'time',
     units: { ...one('h', 'hr', 'hrs', 'hour', 'hours'), min: 1 / 60, mins: 1 / 60, minute: 1 / 60, minutes: 1 / 60 },
     use: 'hours or minutes',
     mayMean: ['min'],
   },
-  degrees: { noun: 'an angle', units: one('°', 'deg', 'degree', 'degrees'), use: 'degrees', mayMean: [] },
+  degrees: {
+    noun: 'an angle',
+    unitOf: 'angle',
+    units: one('°', 'deg', 'degree', 'degrees'),
+    use: 'degrees',
+    mayMean: [],
+  },
   speed: {
     noun: 'a speed',
+    unitOf: 'speed',
     units: one('spm', 'stitches a minute', 'stitches per minute', 'stitches/min', 'per minute', 'a minute', '/min'),
     use: 'stitches a minute',
     mayMean: [],
   },
-  count: { noun: 'a number', units: {}, use: 'no unit', mayMean: [] },
-  dial: { noun: 'a number on the dial', units: {}, use: 'no unit', mayMean: [] },
+  count: { noun: 'a number', unitOf: 'number', units: {}, use: 'no unit', mayMean: [] },
+  dial: { noun: 'a number on the dial', unitOf: 'number', units: {}, use: 'no unit', mayMean: [] },
 } as const satisfies Record<string, KindFacts>;
 
 export type QuantityKind = keyof typeof QUANTITY_KIND;

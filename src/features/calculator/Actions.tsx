@@ -39,7 +39,12 @@ export function Actions({ calculation, answers, run, runs }: Props) {
       </Stack>
     );
   if (uses.length === 0) return null;
-  if (asked && !asked.cloth) return <Typography color="text.secondary">{TEXT.needsFabric}</Typography>;
+  if (asked && !asked.cloth)
+    return (
+      <Typography color="text.secondary">
+        {TEXT.needsFabric} <Link href="/match">{TEXT.toMatch}</Link>
+      </Typography>
+    );
   return (
     <Stack direction="row" spacing={2} useFlexGap sx={{ flexWrap: 'wrap' }}>
       {uses.map(({ procedure, answers: known }) => (

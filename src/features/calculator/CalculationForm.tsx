@@ -24,9 +24,7 @@ export function CalculationForm({ calculation, known, actions }: Props) {
   return (
     <Stack spacing={3}>
       <div>
-        <Typography variant="h1" component="h2">
-          {calculation.name}
-        </Typography>
+        <Typography variant="h2">{calculation.name}</Typography>
         <Typography color="text.secondary">{calculation.about}</Typography>
       </div>
       <Box sx={{ display: 'grid', gap: 4, gridTemplateColumns: { xs: '1fr', md: 'minmax(17rem, 24rem) 1fr' } }}>

@@ -21,10 +21,17 @@ export function CalculatorStation() {
     router.replace(`/calculator?name=${id}${run ? `&run=${run.id}` : ''}`, { scroll: false });
   if (!runs) return null;
   return (
-    <Box sx={{ display: 'grid', gap: { xs: 2, md: 5 }, gridTemplateColumns: { xs: '1fr', md: '16rem 1fr' } }}>
+    <Box
+      sx={{
+        display: 'grid',
+        p: { xs: '18px 16px 40px', md: '22px 28px 40px' },
+        gap: { xs: 2, md: 5 },
+        gridTemplateColumns: { xs: '1fr', md: '15rem 1fr' },
+      }}
+    >
       <div>
         <Typography variant="h1">{TEXT.title}</Typography>
-        <Typography color="text.secondary" sx={{ mb: 2 }}>
+        <Typography variant="body2" color="text.secondary" sx={{ mt: 0.5, mb: 1.5 }}>
           {TEXT.about}
         </Typography>
         <CalculationList picked={calculation.id} onPick={pick} />

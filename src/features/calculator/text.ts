@@ -11,6 +11,7 @@ export const TEXT = {
   sewIt: (name: string) => `Sew it: ${name}`,
   putBack: (name: string) => `Use these numbers in “${name}”`,
   backTo: 'Back without them',
-  needsFabric: 'Choose a fabric in Match and you can sew with these numbers at once.',
+  needsFabric: 'Choose a fabric first, and you can sew with these numbers.',
+  toMatch: 'Choose a fabric',
   taken: 'The numbers are in the operation.',
 } as const;

@@ -5,6 +5,7 @@ import type { ClothRecord, MachineRecord } from '@/core/file';
 import type { Kit } from '@/core/kit';
 import { outdated, planText } from '@/parts/asking';
 import { CautionAlert } from '@/ui';
+import { useUnits } from '@/parts/workspace';
 import styles from './Cloth.module.css';
 import { PatternFit } from './PatternFit';
 import { useClothAnswer } from './useClothAnswer';
@@ -17,6 +18,7 @@ interface Props {
 
 /** What follows from what is known: from the wash to the iron. */
 export function Follows({ record, machine, kit }: Props) {
+  const { say } = useUnits();
   const cloth = clothOf(record);
   const { value: answer, isCurrent } = useClothAnswer(record, machine, kit);
   const text = answer && planText(answer.plan);
@@ -33,13 +35,13 @@ export function Follows({ record, machine, kit }: Props) {
     <section aria-labelledby="follows" className={styles.follows}>
       <h2 id="follows">What follows for this cloth</h2>
       {clothProfile(cloth).notes.map((note) => (
-        <p key={note}>{note}</p>
+        <p key={note}>{say(note)}</p>
       ))}
       <dl {...outdated(isCurrent)}>
         {rows.map(([name, texts]) => (
           <div key={name}>
             <dt>{name}</dt>
-            <dd>{texts.length > 0 ? texts.map((one) => <p key={one}>{one}</p>) : '…'}</dd>
+            <dd>{texts.length > 0 ? texts.map((one) => <p key={one}>{say(one)}</p>) : '…'}</dd>
           </div>
         ))}
       </dl>

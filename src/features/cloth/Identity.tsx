@@ -106,7 +106,7 @@ function Colour({ record, onSave }: Props) {
 }
 
 function MeasureFields({ record, onSave }: Props) {
-  const { system } = useUnits();
+  const { system, say } = useUnits();
   const { cloth } = record;
   const shape = knownClothSchema.shape;
   const set = (change: Partial<typeof cloth>) => onSave((now) => ({ cloth: { ...now.cloth, ...change } }));
@@ -147,7 +147,7 @@ function MeasureFields({ record, onSave }: Props) {
         <Select
           label="Iron"
           value={String(cloth.ceilingC ?? 'fibres')}
-          options={IRON}
+          options={IRON.map(([id, name]) => [id, say(name)] as const)}
           onPick={(id) => set({ ceilingC: id === 'fibres' ? undefined : Number(id) })}
         />
       </div>

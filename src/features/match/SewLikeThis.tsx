@@ -3,6 +3,7 @@
 import Button from '@mui/material/Button';
 import type { SewingPlan } from '@/core/match';
 import { planText } from '@/parts/asking';
+import { useUnits } from '@/parts/workspace';
 import styles from './Match.module.css';
 
 interface Props {
@@ -15,6 +16,7 @@ interface Props {
 
 /** The plan beside the dials, in the order it is done, and the way on: a scrap. */
 export function SewLikeThis({ plan, onTest, onKeep }: Props) {
+  const { say } = useUnits();
   const text = planText(plan);
   const steps = [`${plan.seam}.`, text.cut, text.mark, text.hold, ...plan.start, text.speed, text.secure, text.press];
   return (
@@ -32,7 +34,7 @@ export function SewLikeThis({ plan, onTest, onKeep }: Props) {
       </div>
       <ol>
         {steps.map((text) => (
-          <li key={text}>{text}</li>
+          <li key={text}>{say(text)}</li>
         ))}
       </ol>
       {plan.notes.slice(1).map((text) => (

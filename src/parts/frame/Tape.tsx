@@ -20,7 +20,7 @@ const STATIONS = [
   { href: '/ledger', name: 'Ledger' },
   { href: '/jobs', name: 'Jobs' },
   { href: '/calculator', name: 'Calculator', end: true },
-  { href: '/workroom', name: 'Workroom', end: true },
+  { href: '/workroom', name: 'Workroom' },
 ] as const;
 
 /** The measuring tape along the top: stations printed on it, a red pin where the person is. */

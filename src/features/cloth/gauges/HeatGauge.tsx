@@ -9,6 +9,7 @@ import {
   type IronStep,
   readingsOf,
 } from '@/core/cloth';
+import { useUnits } from '@/parts/workspace';
 import { CautionAlert, IronDrawing } from '@/ui';
 import styles from './Gauges.module.css';
 import type { GaugeProps } from './GaugeProps';
@@ -27,6 +28,7 @@ const HEAT_NAMES: Record<HeatSign, string> = {
 /** Rising heat on a scrap, one step at a time, until something shows. */
 export function HeatGauge(props: GaugeProps) {
   const keep = useKeepReading(props);
+  const { say } = useUnits();
   const readings = readingsOf(props.record.readings, 'heat');
   const found = heatFinding(props.record.readings);
   const seen = (step: number) => readings.filter((r) => r.soleC === step).at(-1)?.seen;
@@ -44,7 +46,7 @@ export function HeatGauge(props: GaugeProps) {
         </CautionAlert>
       }
       verdict={null}
-      hint={found ? says(found) : 'One dot is about 110 °C, two 150, three 200.'}
+      hint={say(found ? says(found) : 'One dot is about 110 °C, two dots 150 °C, three dots 200 °C.')}
     >
       <ol className={styles.ladder}>
         {IRON_STEPS.map((step, i) => (
@@ -81,15 +83,16 @@ interface StepProps {
 }
 
 function Step({ step, dots, seen, open, stoppedAt, onSeen }: StepProps) {
+  const { heat } = useUnits();
   const asks = open && stoppedAt === null;
   const state = seen === undefined ? (asks ? 'open' : 'locked') : seen === 'nothing' ? 'good' : 'failed';
   return (
     <li>
       <IronDrawing dots={dots} state={state} />
       <span>
-        <strong>{step} °C</strong>
+        <strong>{heat(step)}</strong>
         {seen !== undefined && <em>{HEAT_NAMES[seen]}</em>}
-        {seen === undefined && stoppedAt !== null && <em>not this hot: it already showed at {stoppedAt} °C</em>}
+        {seen === undefined && stoppedAt !== null && <em>not this hot: it already showed at {heat(stoppedAt)}</em>}
         {asks && (
           <span className={styles.picks}>
             {HEAT_SIGNS.map((sign) => (

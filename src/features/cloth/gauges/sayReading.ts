@@ -33,7 +33,7 @@ const SAYS: Says = {
   fray: (r, { length }) => ['ten rubs', `${length(r.looseMm)} loose`],
   'pin-hole': (r) => ['a pin, in and out', r.stays ? 'the hole stays' : 'the hole closes'],
   bleed: (r) => [`rinse ${r.rinse}`, r.shows === 'nothing' ? 'clear' : r.shows],
-  heat: (r) => [`${r.soleC} °C`, r.seen === 'nothing' ? 'no mark' : r.seen.replace('-', ' ')],
+  heat: (r, { heat }) => [heat(r.soleC), r.seen === 'nothing' ? 'no mark' : r.seen.replace('-', ' ')],
 };
 
 /** A reading in two pieces of text: what was read, and what it means. */

@@ -1,0 +1,42 @@
+import { axeFindings, expect, openDemo, test } from './page';
+
+test('a sum is worked out on its own, begins an operation, and brings its numbers back to one', async ({ page }) => {
+  await openDemo(page, '/match?cloth=habotai');
+  await page.getByRole('link', { name: 'Calculator' }).click();
+  await page.getByRole('button', { name: 'French seam' }).click();
+  const comesOut = page.getByRole('region', { name: 'What comes out' });
+  await page.getByLabel('Thickness of one layer, mm').fill('0.2');
+  await expect(comesOut).toContainText('9.5 mm');
+  await page.getByLabel('Thickness of one layer, mm').fill('thick');
+  await expect(page.getByText(/“thick” is not a length/)).toBeVisible();
+  await expect(comesOut).toContainText('Change the field marked in red');
+  await page.getByLabel('Thickness of one layer, mm').fill('0.2');
+  expect(await axeFindings(page)).toEqual([]);
+
+  await page.getByLabel('Seam allowance of the pattern, cm').fill('1.4');
+  await page.getByRole('button', { name: 'Sew it: French seam' }).click();
+  await expect(page.getByLabel('Seam allowance of the pattern, cm')).toHaveValue('1.4');
+  await page.getByRole('link', { name: 'French seam', exact: true }).click();
+  await expect(page.getByLabel('Seam allowance of the pattern, cm')).toHaveValue('1.4');
+  await page.getByLabel('Seam allowance of the pattern, cm').fill('16 mm');
+  await page.getByRole('button', { name: 'Use these numbers in “French seam”' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'French seam' })).toBeVisible();
+  await expect(page.getByLabel('Seam allowance of the pattern, cm')).toHaveValue('1.6');
+});
+
+test('a thread too thick for the eye stops in the middle of the screen, with both ways out', async ({ page }) => {
+  await openDemo(page, '/workroom?place=threads');
+  const number = page.getByRole('textbox', { name: 'Number on the spool' });
+  await number.fill('Tex 135');
+  await page.getByLabel('Colour in words').first().fill('rope brown');
+  await page.getByRole('button', { name: 'Note it' }).click();
+  await page.goto('/match?cloth=habotai');
+  await page.getByRole('button', { name: 'Polyester, Tex', exact: false }).first().click();
+  await page
+    .getByRole('option', { name: /Tex 135/ })
+    .or(page.getByRole('button', { name: /Tex 135/ }))
+    .first()
+    .click();
+  const stop = page.getByRole('alert').filter({ hasText: 'does not go through the eye' });
+  await expect(stop).toContainText('or a finer thread: Tex');
+});
