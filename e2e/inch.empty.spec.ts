@@ -79,6 +79,7 @@ test('half an inch, a fraction, a comma and a unit are all understood; what cann
     await allowance.fill(typed);
     await expect(comesOut).toContainText('First row, wrong sides together');
   }
+  await page.getByLabel('Thickness of one layer, mm').fill('0.3');
   await allowance.fill('15');
   await expect(page.getByText('At most 6 cm here. Did you mean this?')).toBeVisible();
   await expect(comesOut).not.toContainText('First row');

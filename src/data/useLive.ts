@@ -73,6 +73,9 @@ export const useToldLines = () =>
     })),
   );
 
+/** What the person measures in: read once for all screens, so that none shows the other units first. */
+export const useUnitPreference = sharedLive(() => readPreference('units'));
+
 /** One preference, live. */
 export function usePreference<K extends PreferenceKey>(key: K): PreferenceValue<K> | undefined {
   return useLiveQuery(() => readPreference(key), [key]);

@@ -1,8 +1,11 @@
+import Box from '@mui/material/Box';
 import List from '@mui/material/List';
+import ListItem from '@mui/material/ListItem';
 import ListItemButton from '@mui/material/ListItemButton';
 import ListSubheader from '@mui/material/ListSubheader';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
 import { CALCULATION_GROUPS, CALCULATIONS } from '@/core/calculator';
 import { TEXT } from './text';
 
@@ -35,28 +38,30 @@ export function CalculationList({ picked, onPick }: Props) {
           )),
         ])}
       </TextField>
-      <List component="nav" aria-label={TEXT.pick} sx={{ display: { xs: 'none', md: 'block' }, py: 0 }}>
+      <Box component="nav" aria-label={TEXT.pick} sx={{ display: { xs: 'none', md: 'block' } }}>
         {CALCULATION_GROUPS.map((group) => (
-          <li key={group}>
+          <section key={group} aria-label={group}>
+            <Typography variant="h3" component="h2" color="text.secondary" sx={{ mt: 1.5 }}>
+              {group}
+            </Typography>
             <List disablePadding>
-              <ListSubheader disableSticky disableGutters sx={{ lineHeight: 2.2, background: 'none' }}>
-                {group}
-              </ListSubheader>
               {inGroup(group).map(({ id, name }) => (
-                <ListItemButton
-                  key={id}
-                  selected={id === picked}
-                  aria-current={id === picked ? 'true' : undefined}
-                  onClick={() => onPick(id)}
-                  sx={{ py: 0.5, px: 1.5, borderRadius: 1, minHeight: 36 }}
-                >
-                  {name}
-                </ListItemButton>
+                <ListItem key={id} disablePadding>
+                  <ListItemButton
+                    component="button"
+                    selected={id === picked}
+                    aria-current={id === picked ? 'true' : undefined}
+                    onClick={() => onPick(id)}
+                    sx={{ px: 1.5, borderRadius: 1, minHeight: 44, fontSize: 16 }}
+                  >
+                    {name}
+                  </ListItemButton>
+                </ListItem>
               ))}
             </List>
-          </li>
+          </section>
         ))}
-      </List>
+      </Box>
     </>
   );
 }

@@ -17,7 +17,7 @@ import {
 } from '@/core/procedure';
 import { creepFactor } from '@/core/kit';
 import type { Setup } from '@/core/setup';
-import { runs, useCloths, useMachines, usePreference, useRuns } from '@/data';
+import { runs, useCloths, useMachines, usePreference, useRuns, useUnitPreference } from '@/data';
 import { type FoundSetting, useFoundSetting } from './useFoundSetting';
 
 /** An operation in hand with everything that follows from it. */
@@ -49,9 +49,9 @@ export function useRunNow(id: string): RunNow | null {
   const second = cloths?.find((c) => c.id === run?.secondClothId) ?? null;
   const machine = machines?.find((m) => m.id === run?.machineId) ?? null;
   const schools = usePreference('schools');
-  const system = usePreference('units') ?? 'metric';
+  const system = useUnitPreference();
   const found = useFoundSetting(run?.setup ? null : cloth, machine, procedure, run?.answers ?? {}, second);
-  if (!run || !procedure || !cloths || !machines || !schools) return null;
+  if (!run || !procedure || !cloths || !machines || !schools || !system) return null;
   const setup = run.setup ?? found?.setup ?? null;
   const known = cloth ? clothOf(cloth) : UNKNOWN_CLOTH;
   const creep = machine ? creepFactor(machine.machine) : 1;

@@ -10,6 +10,7 @@ import {
   useNeedles,
   useOnMachines,
   usePreference,
+  useUnitPreference,
   useRuns,
   useSwatches,
   useThreads,
@@ -38,12 +39,12 @@ export function useJobNow(id: string | null): JobNow | null | undefined {
   const set = useOnMachines();
   const owned = useOwned();
   const schools = usePreference('schools');
-  const system = usePreference('units') ?? 'metric';
+  const system = useUnitPreference();
   const todayMinutes = usePreference('todayMinutes');
   const pace = usePace();
   const settingOf = useSettings(job, machine);
   if (!jobs || !machines || !cloths || !runs || !scraps || !set || !owned) return undefined;
-  if (!schools || todayMinutes === undefined || !settingOf || !pace) return undefined;
+  if (!schools || !system || todayMinutes === undefined || !settingOf || !pace) return undefined;
   if (!job) return null;
   const standing = jobStanding(job, {
     machine: machine?.machine ?? null,

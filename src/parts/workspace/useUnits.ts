@@ -11,7 +11,7 @@ import {
   type UnitSystem,
   withLengths,
 } from '@/core/units';
-import { usePreference, writePreference } from '@/data';
+import { useUnitPreference, writePreference } from '@/data';
 
 const metricOrInch = (system: UnitSystem) => {
   const words = lengthWords(system);
@@ -33,6 +33,6 @@ const metricOrInch = (system: UnitSystem) => {
 
 /** The person's units, and how things are printed in them. */
 export function useUnits() {
-  const system: UnitSystem = usePreference('units') ?? 'metric';
+  const system: UnitSystem = useUnitPreference() ?? 'metric';
   return useMemo(() => metricOrInch(system), [system]);
 }
