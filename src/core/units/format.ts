@@ -93,13 +93,17 @@ const YARD_MM = 914.4;
  *
  * @param mm - millimetres
  * @param system - metric or inch
- * @returns metres or yards, two decimals at most
+ * @returns metres or yards: to the hundredth up to 10, to the tenth up to 100, whole ones above
  * @example
  * formatMetres(2100, 'metric') // => '2.1 m'
+ * formatMetres(18_960, 'metric') // => '19 m'
  * formatMetres(914.4, 'inch') // => '1 yd'
  */
 export const formatMetres = (mm: number, system: UnitSystem): string =>
-  system === 'inch' ? `${formatNumber(mm / YARD_MM, 2)} yd` : `${formatNumber(mm / 1000, 2)} m`;
+  system === 'inch' ? `${inFull(mm / YARD_MM)} yd` : `${inFull(mm / 1000)} m`;
+
+/** Nobody measures a hundredth of a long length. */
+const inFull = (value: number) => formatNumber(value, value < 10 ? 2 : value < 100 ? 1 : 0);
 
 /**
  * The heat of an iron. Care labels are in °C everywhere, so °F only stands beside it.

@@ -47,7 +47,16 @@ export function workOut(procedure: Procedure, answers: Partial<Numbers>, given: 
 const isCannot = (worked: Numbers | Cannot): worked is Cannot => Array.isArray((worked as Cannot).blocked);
 
 /** The unit of an answer that is no length. */
-export const ASK_UNIT = { mm: 'mm', 'stitch-mm': 'mm', count: '', percent: '%', degrees: '°', grams: ' g', gsm: ' g/m²', speed: '' } as const;
+export const ASK_UNIT = {
+  mm: 'mm',
+  'stitch-mm': 'mm',
+  count: '',
+  percent: '%',
+  degrees: '°',
+  grams: ' g',
+  gsm: ' g/m²',
+  speed: '',
+} as const;
 
 /**
  * What is wrong with one answer.
