@@ -1,5 +1,8 @@
 import { writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { casesPage } from './casesPage';
+import { suitabilityPage } from './suitabilityPage';
 
-writeFileSync(path.join(import.meta.dirname, '../docs/cases.md'), casesPage());
+const docs = path.join(import.meta.dirname, '../docs');
+writeFileSync(path.join(docs, 'cases.md'), casesPage());
+writeFileSync(path.join(docs, 'suitability.md'), suitabilityPage());

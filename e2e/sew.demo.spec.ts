@@ -8,7 +8,7 @@ async function ask(page: Page, cloth: string, operation: string) {
   await openDemo(page, `/match?cloth=${cloth}`);
   await answered(page);
   await page.getByRole('link', { name: 'Sew', exact: true }).click();
-  await page.getByRole('button', { name: new RegExp(`^${operation}\\s*\\d`) }).click();
+  await page.getByRole('button', { name: new RegExp(`^${operation}\\s*(?:\\d|with care|instead|not for)`) }).click();
   await expect(page.getByRole('heading', { level: 1, name: operation })).toBeVisible();
 }
 
@@ -233,4 +233,23 @@ test('a line of any shape is picked, drawn or loaded, worked out, printed true t
     await page.waitForTimeout(150);
   }
   await expect(sewn).toBeVisible();
+});
+
+test('what does not suit the fabric comes last with what is sewn instead, and says so before it is begun', async ({
+  page,
+}) => {
+  await openDemo(page, '/match?cloth=vinyl');
+  await answered(page);
+  await page.goto('/sew');
+  const seams = page.getByRole('region', { name: 'Seams' });
+  const french = seams.getByRole('button', { name: /^French seam/ });
+  await expect(french).toContainText('instead: plain seam, pressed open');
+  await expect(seams.getByRole('button').first()).toContainText('4 steps');
+  await expect(seams.getByRole('button').last()).toContainText('not for this fabric');
+  await french.click();
+  const stop = page.getByRole('alert').filter({ hasText: 'French seam is not for' });
+  await expect(stop).toContainText('four layers make a rope');
+  await stop.getByRole('button', { name: 'Sew it as: Plain seam, pressed open' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Plain seam, pressed open' })).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: 'is not for' })).toHaveCount(0);
 });

@@ -1,1 +1,1 @@
-export { CalculatorStation } from './CalculatorStation';
+export { LazyCalculatorStation as CalculatorStation } from './LazyCalculatorStation';

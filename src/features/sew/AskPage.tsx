@@ -28,6 +28,7 @@ import { Clashes, clashesOfAll } from './Clashes';
 import { OutlineAsk } from './outline';
 import { Printing } from './print';
 import styles from './Sew.module.css';
+import { Suitability } from './Suitability';
 import { TEXT } from './text';
 import { usePrinter } from './usePrinter';
 import type { RunNow } from './useRunNow';
@@ -67,6 +68,7 @@ export function AskPage({ now }: { now: RunNow }) {
       </section>
       <section className={styles.asks} aria-label="Questions">
         <h2>Before the first stitch</h2>
+        <Suitability now={now} />
         {procedure.along && <OutlineAsk now={now} />}
         {procedure.asks.map((ask) => (
           <AskField

@@ -1,7 +1,7 @@
 'use client';
 
 import Link from 'next/link';
-import { clothOf } from '@/core/cloth';
+import { clothOf, clothProfile } from '@/core/cloth';
 import {
   givenOf,
   type Procedure,
@@ -10,11 +10,15 @@ import {
   type Run,
   sewnByMachine,
   usualSteps,
+  type ProcedureId,
   procedureName,
+  type Suits,
+  suits,
 } from '@/core/procedure';
 import { useBeginRun } from '@/parts/sewing';
 import { type AskedNow, sayWhen, useQuestion } from '@/parts/workspace';
 import styles from './Sew.module.css';
+import { TEXT } from './text';
 
 const GROUP_TEXT: Readonly<Record<Procedure['group'], string>> = {
   seam: 'Seams',
@@ -41,6 +45,7 @@ export function OperationList({ runs, lost, kind }: Props) {
   const begin = useBeginRun(asked, runs);
   const able = Boolean(asked?.cloth);
   const stepsIn = stepsOn(asked);
+  const fits = fitsOn(asked);
   const proven = PROCEDURES.filter((p) => p.kind === kind && sewnByMachine(p));
   return (
     <div className={styles.list}>
@@ -60,7 +65,7 @@ export function OperationList({ runs, lost, kind }: Props) {
       {proven.length > 0 && (
         <section aria-labelledby="proven">
           <h2 id="proven">What this card was proven for</h2>
-          <Operations of={proven} able={able} stepsIn={stepsIn} onBegin={begin} />
+          <Operations of={proven} able={able} stepsIn={stepsIn} fits={fits} onBegin={begin} />
         </section>
       )}
       <div className={styles.groups}>
@@ -68,9 +73,13 @@ export function OperationList({ runs, lost, kind }: Props) {
           <section key={group} aria-labelledby={`group-${group}`}>
             <h2 id={`group-${group}`}>{GROUP_TEXT[group]}</h2>
             <Operations
-              of={PROCEDURES.filter((p) => p.group === group)}
+              of={suitableFirst(
+                PROCEDURES.filter((p) => p.group === group),
+                fits,
+              )}
               able={able}
               stepsIn={stepsIn}
+              fits={fits}
               onBegin={begin}
             />
           </section>
@@ -87,20 +96,26 @@ export function OperationList({ runs, lost, kind }: Props) {
 }
 
 interface OperationsProps {
-  of: readonly Procedure[];
+  of: readonly Procedure<ProcedureId>[];
   able: boolean;
   stepsIn: (procedure: Procedure) => number;
+  fits: Fits;
   onBegin: (procedureId: string) => Promise<void>;
 }
 
-function Operations({ of, able, stepsIn, onBegin }: OperationsProps) {
+function Operations({ of, able, stepsIn, fits, onBegin }: OperationsProps) {
   return (
     <ul className={styles.operations}>
       {of.map((p) => (
         <li key={p.id}>
-          <button type="button" disabled={!able} onClick={() => void onBegin(p.id)}>
+          <button
+            type="button"
+            disabled={!able}
+            data-unsuitable={fits(p).verdict === 'not-this' || undefined}
+            onClick={() => void onBegin(p.id)}
+          >
             {p.name}
-            <small>{stepsIn(p)} steps</small>
+            <small>{fitText(fits(p)) ?? TEXT.steps(stepsIn(p))}</small>
           </button>
         </li>
       ))}
@@ -114,6 +129,23 @@ const stepsOn = (asked: AskedNow | undefined) => (procedure: Procedure) => {
   if (!cloth) return procedure.steps.length;
   return usualSteps(procedure, givenOf(clothOf(cloth), procedure.kind, machine?.machine ?? null, null).given);
 };
+
+type Fits = (procedure: Procedure<ProcedureId>) => Suits;
+
+/** What suits the fabric in question; without one everything does. */
+const fitsOn = (asked: AskedNow | undefined): Fits => {
+  const fabric = asked?.cloth && clothProfile(clothOf(asked.cloth));
+  return ({ id }) => (fabric ? suits(id, { fabric }) : { verdict: 'fine' });
+};
+
+/** What does not suit the fabric comes last, and is never hidden. */
+const suitableFirst = (of: readonly Procedure<ProcedureId>[], fits: Fits) => [
+  ...of.filter((p) => fits(p).verdict !== 'not-this'),
+  ...of.filter((p) => fits(p).verdict === 'not-this'),
+];
+
+const fitText = ({ verdict, instead }: Suits): string | null =>
+  verdict === 'fine' ? null : verdict === 'with-care' ? TEXT.withCare : TEXT.notThis(instead && procedureName(instead));
 
 const nameOf = (run: Run) => procedureName(run.procedureId);
 

@@ -7,6 +7,7 @@ import {
   type Given,
   givenOf,
   type Procedure,
+  type ProcedureId,
   procedureOf,
   type Run,
   type SewnWith,
@@ -23,7 +24,7 @@ import { type FoundSetting, useFoundSetting } from './useFoundSetting';
 /** An operation in hand with everything that follows from it. */
 export interface RunNow {
   run: Run;
-  procedure: Procedure;
+  procedure: Procedure<ProcedureId>;
   /** Null when they are not in the workroom any more. */
   cloth: ClothRecord | null;
   machine: MachineRecord | null;

@@ -1,0 +1,116 @@
+import { CLOSE_GAP } from './byHand/closeGap';
+import { HAND_BASTE } from './byHand/handBaste';
+import { KNOT_TAILS } from './byHand/knotTails';
+import { TAILORS_TACKS } from './byHand/tailorsTacks';
+import { BIND_EDGE } from './bands/binding';
+import { BOUND_SEAM } from './seams/boundSeam';
+import { BUTTONHOLES } from './topstitching/buttonhole';
+import { EASE } from './curves/easing';
+import { ELASTIC_SEWN_ON } from './bands/elasticSewnOn';
+import { HEM_BLIND } from './hems/hemBlind';
+import { HEM_RAW } from './hems/hemRaw';
+import { LAPPED_RAW } from './seams/lappedSeam';
+import { OVERLOCK_LOOK } from './seams/overlockLook';
+import { PATCH_POCKET } from './topstitching/patchPocket';
+import { PIPING } from './zips/piping';
+import { REINFORCE } from './topstitching/reinforce';
+import { STRIPE_MATCH } from './strips/stripeMatch';
+import { ABUTTED } from './seams/abuttedSeam';
+import { CUFF, WAIST_RIB } from './bands/ribRing';
+import { ELASTIC_CASING } from './bands/elasticCasing';
+import { CORNER } from './curves/corner';
+import { CURVED_SEAM } from './curves/curvedSeam';
+import { FLAT_FELLED } from './seams/flatFelled';
+import { FRENCH } from './seams/frenchSeam';
+import { DART } from './curves/dart';
+import { BAR_TACK } from './topstitching/barTack';
+import { BASTE } from './seams/basting';
+import { PLAIN_FINISHED } from './seams/plainFinished';
+import { DOUBLE_ROW } from './seams/doubleRow';
+import { MOCK_FELLED } from './seams/mockFelled';
+import { HEM_JEANS } from './hems/hemJeans';
+import { HEM_TWIN } from './hems/hemTwin';
+import { NECK_BAND } from './bands/neckBand';
+import { HEM_TRIPLE, HEM_ZIGZAG } from './hems/oneRowHem';
+import { HEM_ROLLED } from './hems/rolledHem';
+import { PLAIN_OPEN } from './seams/plainOpen';
+import { ENCLOSED, OUTLINE_SEAM } from './curves/outlineSeam';
+import { STAY_STITCH } from './topstitching/stayStitch';
+import { UNDERSTITCH } from './topstitching/understitch';
+import { DITCH } from './topstitching/ditch';
+import { GATHER } from './topstitching/gather';
+import { QUILT_LINES } from './strips/quiltLines';
+import { STRIP_SET } from './strips/stripSet';
+import { TOPSTITCH_EDGE } from './topstitching/topstitchEdge';
+import type { Procedure } from './engine/types';
+import { ZIP_CENTRED } from './zips/zipCentred';
+import { ZIP_CONCEALED } from './zips/zipConcealed';
+import { ZIP_EXPOSED } from './zips/zipExposed';
+import { ZIP_LAPPED } from './zips/zipLapped';
+
+/** Every operation that can be run, in the order of its group. */
+const ALL = [
+  PLAIN_OPEN,
+  PLAIN_FINISHED,
+  OVERLOCK_LOOK,
+  DOUBLE_ROW,
+  FRENCH,
+  FLAT_FELLED,
+  MOCK_FELLED,
+  BOUND_SEAM,
+  LAPPED_RAW,
+  ABUTTED,
+  BASTE,
+  ZIP_CENTRED,
+  ZIP_CONCEALED,
+  ZIP_EXPOSED,
+  ZIP_LAPPED,
+  PIPING,
+  HEM_TWIN,
+  HEM_ZIGZAG,
+  HEM_TRIPLE,
+  HEM_ROLLED,
+  HEM_JEANS,
+  HEM_BLIND,
+  HEM_RAW,
+  NECK_BAND,
+  CUFF,
+  WAIST_RIB,
+  ELASTIC_CASING,
+  ELASTIC_SEWN_ON,
+  BIND_EDGE,
+  CURVED_SEAM,
+  CORNER,
+  OUTLINE_SEAM,
+  ENCLOSED,
+  EASE,
+  DART,
+  TOPSTITCH_EDGE,
+  PATCH_POCKET,
+  DITCH,
+  UNDERSTITCH,
+  STAY_STITCH,
+  GATHER,
+  BAR_TACK,
+  REINFORCE,
+  BUTTONHOLES,
+  STRIP_SET,
+  STRIPE_MATCH,
+  QUILT_LINES,
+  TAILORS_TACKS,
+  HAND_BASTE,
+  KNOT_TAILS,
+  CLOSE_GAP,
+] as const;
+
+/** The id of an operation. */
+export type ProcedureId = (typeof ALL)[number]['id'];
+
+/** Every operation that can be run, in the order of its group. */
+export const PROCEDURES: readonly Procedure<ProcedureId>[] = ALL;
+
+/** The operation of a key; undefined for one that this version does not know. */
+export const procedureOf = (id: string): Procedure<ProcedureId> | undefined => PROCEDURES.find((p) => p.id === id);
+
+/** What an operation is called; its key where this version does not know it. */
+export const procedureName = (id: string): string => procedureOf(id)?.name ?? id;
