@@ -141,7 +141,7 @@ function Mark({ name, x, y, mm, colour, text, flip, toMm, onMark }: MarkProps) {
       aria-valuenow={Math.round(mm)}
       aria-valuemin={1}
       aria-valuemax={5000}
-      aria-valuetext={`${Math.round(mm)} mm`}
+      aria-valuetext={text}
       onPointerDown={drag}
       onPointerMove={drag}
       onKeyDown={key}

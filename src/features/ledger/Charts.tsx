@@ -8,6 +8,7 @@ import { formatNumber } from '@/core/units';
 import { useCards, useCloths, useLines, useMachines, useNeedles, useSwatches } from '@/data';
 import { LazyBarChart, LazyPointChart } from '@/parts/asking';
 import { Select } from '@/ui';
+import { useUnits } from '@/parts/workspace';
 import styles from './Ledger.module.css';
 
 /** Charts that answer a question each, from what was sewn here. */
@@ -127,6 +128,7 @@ function Faults() {
 }
 
 function Tension() {
+  const { length } = useUnits();
   const [cards, machines] = [useCards(), useMachines()];
   const [chosen, setChosen] = useState('');
   if (!cards || !machines) return null;
@@ -150,7 +152,7 @@ function Tension() {
         <p className={styles.quiet}>No card was proven on it yet.</p>
       ) : (
         <LazyPointChart
-          label={points.map((p) => `${formatNumber(p.x, 1)} mm: ${formatNumber(p.y, 1)}`).join(', ')}
+          label={points.map((p) => `${length(p.x)}: ${formatNumber(p.y, 1)}`).join(', ')}
           x={{ label: 'all layers, mm', min: 0 }}
           y={{ label: 'tension dial', min: machine.machine.tensionDial.min, max: machine.machine.tensionDial.max }}
           sets={[{ name: 'cards', points, colour: 'red', shape: 'circle' }]}

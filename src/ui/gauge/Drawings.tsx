@@ -113,7 +113,7 @@ const percentLeft = (share: number) => {
 };
 
 /** A strip over the edge of a table, and the line of 41.5° its tip must touch. */
-export function OverhangDrawing({ look, overhangMm }: { look: Look; overhangMm: number | null }) {
+export function OverhangDrawing({ look, length }: { look: Look; length: string }) {
   const id = useId();
   const [x, y] = [230, 40];
   const rad = (41.5 * Math.PI) / 180;
@@ -146,14 +146,14 @@ export function OverhangDrawing({ look, overhangMm }: { look: Look; overhangMm: 
       />
       <path d={`M60 ${y - 16} H${x + 40}`} stroke={INK} strokeWidth="6" strokeLinecap="round" opacity="0.25" />
       <HaloText on="paper" x={x + 96} y={y - 2}>
-        {overhangMm === null ? 'overhang' : `overhang ${overhangMm} mm`}
+        {length === '' ? 'overhang' : `overhang ${length}`}
       </HaloText>
     </svg>
   );
 }
 
 /** A cut edge with the yarn that came loose, mm. */
-export function FrayDrawing({ look, looseMm }: { look: Look; looseMm: number }) {
+export function FrayDrawing({ look, looseMm, length }: { look: Look; looseMm: number; length: string }) {
   const id = useId();
   const px = Math.min(90, looseMm * 9);
   const threads = Array.from({ length: 44 }, (_, i) => {
@@ -162,14 +162,14 @@ export function FrayDrawing({ look, looseMm }: { look: Look; looseMm: number }) 
     return `M${x} 100 q${i % 2 ? 4 : -3} ${reach / 2} ${i % 3 ? 1 : -4} ${reach}`;
   });
   return (
-    <svg viewBox={`0 0 ${W} 200`} {...frame} aria-label={`A cut edge with ${looseMm} mm of loose yarn`}>
+    <svg viewBox={`0 0 ${W} 200`} {...frame} aria-label={`A cut edge with ${length} of loose yarn`}>
       <defs>
         <ClothFill id={id} look={look} />
       </defs>
       <rect x="80" y="16" width="486" height="84" fill={`url(#${id})`} />
       <path d="M80 16 V100 H566 V16" fill="none" stroke={INK} strokeWidth="1.3" />
       {looseMm > 0 && <path d={threads.join(' ')} stroke={INK} strokeWidth="1.5" fill="none" opacity="0.75" />}
-      {looseMm > 0 && <Dimension on="paper" x1={578} y1={100} x2={578} y2={100 + px} label={`${looseMm} mm`} />}
+      {looseMm > 0 && <Dimension on="paper" x1={578} y1={100} x2={578} y2={100 + px} label={length} />}
     </svg>
   );
 }

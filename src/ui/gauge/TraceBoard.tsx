@@ -34,7 +34,7 @@ export function TraceBoard({ pxPerMm, widthMm, heightMm, corners, onCorner, wron
       viewBox={`0 0 ${widthMm} ${heightMm}`}
       className={styles.board}
       role="img"
-      aria-label={`Board of ${Math.round(widthMm)} by ${Math.round(heightMm)} mm, ${corners.length} corners tapped`}
+      aria-label={`Board to tap on, ${corners.length} corners tapped`}
       onPointerDown={tap}
     >
       <path d={[...lines, ...rows].join(' ')} stroke="var(--rule)" strokeWidth="0.25" />

@@ -28,7 +28,7 @@ export function FrayGauge(props: GaugeProps) {
       howTo="Cut a clean edge, rub it ten times with a thumb nail, and measure the yarn that hangs loose."
       drawing={
         <>
-          <FrayDrawing look={look(props)} looseMm={Math.max(0, loose ?? 0)} />
+          <FrayDrawing look={look(props)} looseMm={Math.max(0, loose ?? 0)} length={length(Math.max(0, loose ?? 0))} />
           <Slider
             aria-label="Loose yarn on the drawing"
             min={0}
@@ -36,7 +36,7 @@ export function FrayGauge(props: GaugeProps) {
             step={0.5}
             value={Math.min(10, loose ?? 0)}
             onChange={(_, value) => gauge.setText('loose', `${formatNumber(value as number, 1)} mm`)}
-            getAriaValueText={(value) => `${value} mm`}
+            getAriaValueText={length}
           />
         </>
       }

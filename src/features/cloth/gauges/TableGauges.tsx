@@ -145,7 +145,7 @@ export function StiffnessGauge(props: GaugeProps) {
       drawing={
         <OverhangDrawing
           look={look(props)}
-          overhangMm={gauge.values.overhang === undefined ? null : Math.round(gauge.values.overhang)}
+          length={gauge.values.overhang === undefined ? '' : length(gauge.values.overhang)}
         />
       }
       verdict={

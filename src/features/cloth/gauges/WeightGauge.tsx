@@ -1,9 +1,10 @@
 'use client';
 
 import Button from '@mui/material/Button';
+import { useState } from 'react';
 import { gsmOf, measuredMass, pieceAreaMm2 } from '@/core/cloth';
 import { crossesItself, type Point } from '@/core/geometry';
-import { formatNumber, lengthAsk, numberAsk } from '@/core/units';
+import { formatNumber, lengthAsk, lengthInUnit, numberAsk, parseLengthMm } from '@/core/units';
 import { useScreenScale, useUnits } from '@/parts/workspace';
 import { DraftField, MeasureField, TraceBoard, WeightDrawing } from '@/ui';
 import styles from './Gauges.module.css';
@@ -167,22 +168,27 @@ function Tracing({ scale, corners, wrong, onCorners }: TracingProps) {
   );
 }
 
-/** The same for hands on a keyboard: corners typed in mm. */
+/** The same for hands on a keyboard: corners typed, each as how far from the left and from the top. */
 function Corner({ corners, onCorners }: Pick<TracingProps, 'corners' | 'onCorners'>) {
+  const { system } = useUnits();
+  const { bare, such } = CORNERS[system];
+  const [typed, setTyped] = useState<string | null>(null);
+  const shown = corners.map(({ x, y }) => `${lengthInUnit(x, bare)}, ${lengthInUnit(y, bare)}`).join('; ');
   return (
     <MeasureField
-      label="Corners, mm from the top left, such as 0,0; 80,0; 40,60"
-      text={corners.map(({ x, y }) => `${x},${y}`).join('; ')}
+      label={`Corners, ${bare} from the left, from the top: such as ${such}`}
+      text={typed ?? shown}
       onText={(text) => {
-        const pairs = text.split(';').map((pair) =>
-          pair
-            .trim()
-            .split(/\s*,\s*/)
-            .map(Number),
-        );
-        const good = pairs.every((pair) => pair.length === 2 && pair.every(Number.isFinite));
-        if (good) onCorners(pairs.map(([x, y]) => ({ x, y })));
+        setTyped(text);
+        const pairs = text.split(';').map((pair) => pair.split(',').map((one) => parseLengthMm(one, bare)));
+        if (pairs.every((pair) => pair.length === 2 && pair.every((mm) => mm !== null)))
+          onCorners(pairs.map(([x, y]) => ({ x: x!, y: y! })));
       }}
     />
   );
 }
+
+const CORNERS = {
+  metric: { bare: 'mm', such: '0, 0; 80, 0; 40, 60' },
+  inch: { bare: 'in', such: '0, 0; 3, 0; 1 1/2, 2 1/4' },
+} as const;
