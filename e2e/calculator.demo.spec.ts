@@ -1,4 +1,4 @@
-import { axeFindings, expect, openDemo, test } from './page';
+import { answered, axeFindings, expect, openDemo, test } from './page';
 
 test('a sum is worked out on its own, begins an operation, and brings its numbers back to one', async ({ page }) => {
   await openDemo(page, '/match?cloth=habotai');
@@ -34,7 +34,9 @@ test('a thread too thick for the eye stops in the middle of the screen, with bot
   await number.fill('Tex 135');
   await page.getByLabel('Colour in words').first().fill('rope brown');
   await page.getByRole('button', { name: 'Note it' }).click();
+  await expect(page.getByText('The spool is noted.')).toBeVisible();
   await page.goto('/match?cloth=habotai');
+  await answered(page);
   await page.getByRole('button', { name: 'Polyester, Tex', exact: false }).first().click();
   await page
     .getByRole('option', { name: /Tex 135/ })

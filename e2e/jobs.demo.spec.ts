@@ -286,3 +286,17 @@ test('axe finds nothing wrong with what opens on a job', async ({ page }) => {
   await page.getByRole('button', { name: 'Print', exact: true }).click();
   expect(await axeFindings(page)).toEqual([]);
 });
+
+test('a seam whose operation is not for its fabric says so, and another is one press away', async ({ page }) => {
+  await openDemo(page, '/jobs?id=apron&place=seams');
+  await page
+    .getByRole('button', { name: /^Pocket/ })
+    .first()
+    .click();
+  await page.getByLabel('Operation').click();
+  await page.getByRole('option', { name: 'French seam' }).click();
+  const stop = page.getByRole('alert').filter({ hasText: 'French seam is not for' });
+  await expect(stop).toContainText('A French seam is for thin fabric');
+  await stop.getByRole('button', { name: 'Sew it as: Plain seam, finished together' }).click();
+  await expect(stop).toHaveCount(0);
+});

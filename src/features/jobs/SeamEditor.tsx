@@ -20,6 +20,7 @@ import { formatNumber, numberAsk } from '@/core/units';
 import { jobs, usePreference } from '@/data';
 import { type JobNow, useWorkActions } from '@/parts/jobs';
 import { AskField } from '@/parts/asks';
+import { FitsFabric } from '@/parts/sewing';
 import { useAct, useUnits } from '@/parts/workspace';
 import { Field, QuantityField, Select, wordsBy } from '@/ui';
 import { ColourField } from './ColourField';
@@ -43,16 +44,14 @@ export function SeamEditor({ now, seam, state }: Props) {
   const { job, cloths } = now;
   const edit = (change: Partial<JobSeam>) =>
     jobs.change(job.id, (j) => j && { ...j, seams: j.seams.map((s) => (s.id === seam.id ? { ...s, ...change } : s)) });
+  const sewAs = (id: string) => edit({ procedureId: id, stage: usualStage(id), answers: {} });
+  const procedure = procedureOf(seam.procedureId);
+  const cloth = cloths.find((c) => c.id === seam.clothId);
   const drawer = [['', 'choose later'] as const, ...cloths.map((c) => [c.id, c.cloth.name] as const)];
   return (
     <div className={styles.editor}>
       <Field label="Name" text={seam.name} read={NAME} onValue={(name) => void edit({ name })} />
-      <Select
-        label="Operation"
-        value={seam.procedureId}
-        options={OPERATIONS}
-        onPick={(id) => void edit({ procedureId: id, stage: usualStage(id), answers: {} })}
-      />
+      <Select label="Operation" value={seam.procedureId} options={OPERATIONS} onPick={(id) => void sewAs(id)} />
       <Select
         label="Cloth"
         value={seam.clothId ?? ''}
@@ -65,6 +64,11 @@ export function SeamEditor({ now, seam, state }: Props) {
         options={[['', 'none'] as const, ...drawer.slice(1)]}
         onPick={(id) => void edit({ secondClothId: id || null })}
       />
+      {procedure && cloth && (
+        <div className={styles.wide}>
+          <FitsFabric procedure={procedure} cloth={cloth} onInstead={(id) => void sewAs(id)} />
+        </div>
+      )}
       <QuantityField
         label="How many alike"
         ask={numberAsk('count', 'metric', { least: 1, most: 99, whole: true, usual: 2 })}

@@ -1,1 +1,2 @@
+export { FitsFabric } from './FitsFabric';
 export { useBeginRun } from './useBeginRun';
