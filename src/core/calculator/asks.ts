@@ -48,6 +48,8 @@ export const choice = (key: string, label: string, names: readonly string[], usu
   options: names.map((name, i) => [i, name] as const),
 });
 
+export const yesNo = (key: string, label: string, usual = 0) => choice(key, label, ['no', 'yes'], usual);
+
 export const ALLOWANCE = length('allowanceMm', 'Seam allowance of the pattern', 15, 3, 60);
 export const THICKNESS = length('thicknessMm', 'Thickness of one layer', 0.4, 0.05, 10);
 export const SEWN_THICKNESS = length('thicknessMm', 'All layers, stitched down', 0.8, 0.05, 60);

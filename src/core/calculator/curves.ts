@@ -1,4 +1,5 @@
-import { clipsFor, cornerAnswer, curveAnswer } from '../seam';
+import { clipsFor, cornerAnswer, curveAnswer, NOTCH_BASE_MM, SLIT_OPENS_MM, TOE_MM } from '../seam';
+import { formatNumber } from '../units';
 import { choice, length, number, STITCH_LENGTH } from './asks';
 import type { Calculation } from './types';
 
@@ -18,7 +19,7 @@ export const CURVES: readonly Calculation[] = [
       number('speedSpm', 'Top speed of the machine', 'speed', 750, 10, 5000),
     ],
     work: ({ radiusMm, lengthMm, toleranceMm, speedSpm }) => {
-      const input = { radiusMm: radiusMm!, toleranceMm: toleranceMm!, speedSpm: speedSpm!, toeMm: 12 };
+      const input = { radiusMm: radiusMm!, toleranceMm: toleranceMm!, speedSpm: speedSpm!, toeMm: TOE_MM };
       const found = curveAnswer({ ...input, lengthMm: lengthMm! });
       const sewn = curveAnswer({ ...input, lengthMm: found.sewLengthMm });
       return {
@@ -34,7 +35,12 @@ export const CURVES: readonly Calculation[] = [
           },
           { label: 'Longest stitch that stays on the line', value: found.maxLengthMm, unit: 'stitch-mm', digits: 2 },
           { label: 'Longest stitch you can steer', value: found.steerLengthMm, unit: 'stitch-mm', digits: 2 },
-          { label: `Each stitch of ${lengthMm} mm turns`, value: found.turnPerStitchDeg, unit: 'degrees', digits: 1 },
+          {
+            label: `Each stitch of ${formatNumber(lengthMm!, 2)} mm turns`,
+            value: found.turnPerStitchDeg,
+            unit: 'degrees',
+            digits: 1,
+          },
           { label: 'and leaves the curve by', value: found.chordErrorMm, unit: 'stitch-mm', digits: 2 },
         ],
       };
@@ -58,8 +64,8 @@ export const CURVES: readonly Calculation[] = [
         turnDeg: turnDeg!,
         allowanceMm: allowanceMm!,
         side: side === 1 ? 'concave' : 'convex',
-        maxGapMm: 4,
-        notchBaseMm: 5,
+        maxGapMm: SLIT_OPENS_MM,
+        notchBaseMm: NOTCH_BASE_MM,
       });
       if ('blocked' in found) return found;
       const slits = found.kind === 'clip';

@@ -1,6 +1,6 @@
 import { massFrom, rigidityFrom, shrinkFrom, stretchFromMarks } from '../cloth';
 import { cannot } from '../seam';
-import { choice, length, number, optional } from './asks';
+import { length, number, optional } from './asks';
 import type { Calculation, Result } from './types';
 
 const percent = (label: string, value: number | null, main = false): Result => ({
@@ -107,5 +107,3 @@ export const FABRIC: readonly Calculation[] = [
     },
   },
 ];
-
-export const YES_NO = (key: string, label: string, usual = 0) => choice(key, label, ['no', 'yes'], usual);

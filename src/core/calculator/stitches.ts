@@ -1,5 +1,5 @@
 import { seamGive, stripBow } from '../physics';
-import { cannot, humpOver, topstitchRows } from '../seam';
+import { cannot, humpOver, SOLE_MM, SQUASH, topstitchRows } from '../seam';
 import { spiFromLength } from '../units';
 import {
   length,
@@ -10,8 +10,8 @@ import {
   STITCH_LENGTH,
   STITCH_WIDTH,
   stitchMm,
+  yesNo,
 } from './asks';
-import { YES_NO } from './fabric';
 import type { Calculation } from './types';
 
 const CLEARS = {
@@ -27,10 +27,7 @@ export const STITCHES_WORKED: readonly Calculation[] = [
     name: 'Stitch length',
     group: 'Stitches',
     about: 'From stitches you counted.',
-    asks: [
-      { ...number('stitches', 'Stitches counted', 'count', 40, 1, 10_000) },
-      length('overMm', 'Over', 100, 5, 10_000),
-    ],
+    asks: [number('stitches', 'Stitches counted', 'count', 40, 1, 10_000), length('overMm', 'Over', 100, 5, 10_000)],
     work: ({ stitches, overMm }) => {
       const lengthMm = overMm! / stitches!;
       return {
@@ -126,8 +123,8 @@ export const STITCHES_WORKED: readonly Calculation[] = [
         layerMm: layerMm!,
         lowLayers: lowLayers!,
         highLayers: highLayers!,
-        soleMm: 15,
-        squash: 0.8,
+        soleMm: SOLE_MM,
+        squash: SQUASH,
         liftMm: liftMm!,
         extraLiftMm: extraLiftMm!,
       });
@@ -155,7 +152,7 @@ export const STITCHES_WORKED: readonly Calculation[] = [
       length('stripMm', 'Finished width of one strip', 63.5, 8, 400),
       length('spanMm', 'Length of the strips', 1000, 100, 5000),
       number('seams', 'Seams', 'count', 4, 1, 60),
-      YES_NO('alternate', 'You start from alternate ends', 1),
+      yesNo('alternate', 'You start from alternate ends', 1),
     ],
     work: ({ strainPercent, stripMm, spanMm, seams, alternate }) => {
       const found = stripBow({

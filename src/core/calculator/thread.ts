@@ -1,4 +1,4 @@
-import { bobbinCapacity, POINT, POINTS, THREAD_FIBRES, threadNeedle } from '../kit';
+import { bobbinCapacity, PACKING, POINT, POINTS, THREAD_FIBRES, threadNeedle } from '../kit';
 import { cannot } from '../seam';
 import { threadUse } from '../stitch';
 import { formatNeedleSize, formatNumber, NEEDLE_SIZES, texFrom, THREAD_SYSTEMS, threadNumbers } from '../units';
@@ -161,7 +161,7 @@ export const THREAD: readonly Calculation[] = [
         widthMm: widthMm!,
         tex: tex!,
         fibre: THREAD_FIBRES[fibre!],
-        packing: 0.65,
+        packing: PACKING,
       });
       return {
         results: [{ label: 'A full bobbin holds about', value: metres * 1000, unit: 'metres', main: true }],

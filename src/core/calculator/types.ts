@@ -18,7 +18,7 @@ export type Answers = Readonly<Record<string, number | undefined>>;
 export interface Result {
   label: string;
   value: number | null | string;
-  unit?: 'mm' | 'stitch-mm' | 'percent' | 'count' | 'degrees' | 'gsm' | 'metres' | 'per-inch' | 'speed';
+  unit?: 'mm' | 'stitch-mm' | 'percent' | 'count' | 'degrees' | 'metres' | 'per-inch' | 'speed';
   digits?: number;
   /** The one number that was looked for, shown large. */
   main?: boolean;

@@ -69,4 +69,4 @@ const TEXT: Record<DemandFit['verdict'], string> = {
   doubtful: 'It may reach the mark; measure its stretch to be sure.',
   'too-little': 'It does not reach the mark. Take a size up, another pattern, or another cloth.',
 };
-const BAGS = ' It comes back badly, though: knees, elbows and seat will bag.';
+const BAGS = ' It recovers poorly, though: knees, elbows and seat will bag.';

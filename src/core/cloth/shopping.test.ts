@@ -71,7 +71,8 @@ describe('a pattern made for stretch', () => {
     expect(fit(160)).toMatchObject({ verdict: 'too-little', shortMm: 10, demandPercent: 60 }));
   it('is doubtful between the least and the usual of an assumed stretch', () =>
     expect(fit(140, { leastPercent: 30 }).verdict).toBe('doubtful'));
-  it('warns of cloth that comes back badly', () => expect(fit(130, { recoveryPercent: 60 }).text).toMatch(/will bag/));
+  it('warns of a fabric that recovers poorly', () =>
+    expect(fit(130, { recoveryPercent: 60 }).text).toMatch(/will bag/));
   it('refuses a second mark before the first', () =>
     expect(stretchDemandSchema.safeParse({ restMm: 100, reachMm: 90, stretchPercent: 50 }).success).toBe(false));
 });

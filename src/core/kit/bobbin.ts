@@ -3,6 +3,9 @@ import { above0, oneOf, within } from '../result';
 import { threadDiameterMm } from './needleThreadFit';
 import { THREAD_FIBRES } from './threads';
 
+/** The share of a bobbin that thread fills, while it is not calibrated (model). */
+export const PACKING = 0.65;
+
 /** A bobbin to be wound. Lengths in mm; packing is the share of the space that thread fills. */
 export const bobbinInputSchema = z
   .strictObject({
@@ -11,7 +14,7 @@ export const bobbinInputSchema = z
     widthMm: above0('a width in mm', 100),
     tex: above0('a Tex number', 400),
     fibre: oneOf(THREAD_FIBRES).default('polyester'),
-    packing: within(0.1, 1, 'a share').default(0.65),
+    packing: within(0.1, 1, 'a share').default(PACKING),
   })
   .refine((b) => b.hubMm < b.outerMm, { path: ['hubMm'], error: 'expected less than the outer diameter' });
 

@@ -1,5 +1,5 @@
 import { clamp, mean } from '../numbers';
-import { bobbinCapacity } from './bobbin';
+import { bobbinCapacity, PACKING } from './bobbin';
 import { dialAt, lengthCurve, trueAt, widthCurve } from './curve';
 import type { Machine } from './machine';
 import { threadDiameterMm } from './needleThreadFit';
@@ -72,7 +72,7 @@ export function creepFactor(machine: Widths): number {
 }
 
 /** The most common drop-in bobbin: outer and hub diameter and inner width in mm (memory). */
-const COMMON_BOBBIN = { outerMm: 20.3, hubMm: 7, widthMm: 9, packing: 0.65 };
+const COMMON_BOBBIN = { outerMm: 20.3, hubMm: 7, widthMm: 9, packing: PACKING };
 
 /**
  * How much of a thread one full bobbin of this machine holds.

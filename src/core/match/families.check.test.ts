@@ -96,7 +96,7 @@ describe('pressure', () => {
     expect(ask(plain('denim'), { kind: 'join' }).setup!.pressure).toBe(0.5);
   });
 
-  it('is lowest on a knit that comes back badly', () => {
+  it('is lowest on a knit that recovers poorly', () => {
     const limp = { ...plain('jersey'), stretchAcross: 60, recovery: 65 };
     expect(ask(limp, { kind: 'join' }).setup!.pressure).toBe(0);
   });

@@ -35,7 +35,7 @@ const EASY_SHARE = 0.5;
 /** A band passes where it is pulled to four fifths of its stretch (common practice). */
 const PASSING_SHARE = 0.8;
 /** A band that recovers less than this is not sewn on stretched; up to the other it gapes a little, percent (common practice). */
-const RECOVERS_PERCENT = { least: 60, well: 80 };
+export const RECOVERS_PERCENT = { least: 60, well: 80 };
 
 /**
  * The ratio of band to opening when the person names none.

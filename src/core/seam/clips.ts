@@ -5,7 +5,7 @@ import { above0, oneOf, within } from '../result';
 import { type Cannot, cannot } from './cannot';
 
 /** How far a slit may open, and how wide a wedge is at the raw edge, mm (common practice). */
-const SLIT_OPENS_MM = 4;
+export const SLIT_OPENS_MM = 4;
 export const NOTCH_BASE_MM = 5;
 
 /** An allowance on a curve, after trimming. Lengths in mm, the turn of the curve in degrees. */

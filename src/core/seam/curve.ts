@@ -3,13 +3,16 @@ import { chordErrorMm, longestChordMm, pivotEvery, steeredStitchMm, turnPerChord
 import { stepsWithin } from '../numbers';
 import { above0 } from '../result';
 
+/** How much of a foot lies before its needle, mm (common practice). */
+export const TOE_MM = 12;
+
 /** A curve to be sewn. Lengths in mm, speed in stitches a minute; the toe of the foot is read, and does not matter. */
 export const curveInputSchema = z.strictObject({
   radiusMm: above0('a radius in mm', 5000),
   lengthMm: above0('a length in mm', 20).default(2.5),
   toleranceMm: above0('a tolerance in mm', 10).default(0.1),
   speedSpm: above0('a speed', 5000).default(750),
-  toeMm: above0('a length in mm', 100).default(12),
+  toeMm: above0('a length in mm', 100).default(TOE_MM),
 });
 
 /** How a curve is sewn. */

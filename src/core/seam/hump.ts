@@ -1,14 +1,18 @@
 import * as z from 'zod';
 import { above0, wholeWithin, within } from '../result';
 
+/** The sole of a usual foot, mm, and the share of its thickness that a layer keeps under it (model). */
+export const SOLE_MM = 15;
+export const SQUASH = 0.8;
+
 /** A step in thickness under the foot. Lengths in mm; squash is what a layer keeps of its thickness. */
 export const humpInputSchema = z
   .strictObject({
     layerMm: above0('a thickness in mm', 20),
     lowLayers: wholeWithin(1, 40, 'a whole number of layers'),
     highLayers: wholeWithin(1, 60, 'a whole number of layers'),
-    soleMm: above0('a length in mm', 100).default(15),
-    squash: within(0.1, 1, 'a share').default(0.8),
+    soleMm: above0('a length in mm', 100).default(SOLE_MM),
+    squash: within(0.1, 1, 'a share').default(SQUASH),
     liftMm: above0('a lift in mm', 20).default(5),
     extraLiftMm: within(0, 20, 'a lift in mm').default(2),
   })

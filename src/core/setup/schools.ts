@@ -39,7 +39,7 @@ export const SCHOOLS = [
     asks: 'Presser pressure on knits',
     names: ['light', 'lowest', 'about-one', 'normal'],
     default: 'light',
-    why: 'Light, and lowest where the cloth comes back badly.',
+    why: 'Light, and lowest where the fabric recovers poorly.',
   },
   {
     ...TAUGHT,

@@ -17,8 +17,6 @@ export function resultText({ value, unit, digits = 0 }: Result, units: Units): s
       return units.length(value);
     case 'metres':
       return units.metres(value);
-    case 'gsm':
-      return units.mass(value);
     case 'stitch-mm':
       return `${plain} mm`;
     case 'percent':

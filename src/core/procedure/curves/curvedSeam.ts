@@ -1,4 +1,4 @@
-import { clipsFor, curveAnswer } from '../../seam';
+import { clipsFor, curveAnswer, NOTCH_BASE_MM, SLIT_OPENS_MM, TOE_MM } from '../../seam';
 import { allowance } from '../engine/asks';
 import { BLADE, IRON, PIN } from '../engine/pieces';
 import type { ScenePoint, Scene } from '../engine/scene';
@@ -6,7 +6,7 @@ import type { Numbers } from '../engine/types';
 import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** How far a stitch may leave the curve, the speed of a usual machine, and how much foot lies before the needle. */
-const CURVE = { toleranceMm: 0.1, speedSpm: 750, toeMm: 12 };
+const CURVE = { toleranceMm: 0.1, speedSpm: 750, toeMm: TOE_MM };
 
 /** On a very tight curve the allowance is trimmed to this at the least (common practice). */
 const TIGHT_TRIM_MM = 3;
@@ -88,7 +88,14 @@ export const CURVED_SEAM = procedure('curved-seam', {
   work: ({ radius, turn, inside, allowance: allowanceMm }, { lengthMm }) => {
     const side = inside === 1 ? ('concave' as const) : ('convex' as const);
     const cuts = (wide: number) =>
-      clipsFor({ radiusMm: radius, turnDeg: turn, allowanceMm: wide, side, maxGapMm: 4, notchBaseMm: 5 });
+      clipsFor({
+        radiusMm: radius,
+        turnDeg: turn,
+        allowanceMm: wide,
+        side,
+        maxGapMm: SLIT_OPENS_MM,
+        notchBaseMm: NOTCH_BASE_MM,
+      });
     const whole = cuts(allowanceMm);
     if ('blocked' in whole) return whole;
     const trim =

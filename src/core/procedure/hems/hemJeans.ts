@@ -1,6 +1,6 @@
 import { mm } from '../../units';
 import { cannot } from '../../seam';
-import { humpOver } from '../../seam';
+import { humpOver, SOLE_MM } from '../../seam';
 import { IRON } from '../engine/pieces';
 import { box, drawnThick, type Scene } from '../engine/scene';
 import type { Given, Numbers } from '../engine/types';
@@ -122,7 +122,7 @@ export const HEM_JEANS = procedure('hem-jeans', {
       layerMm: thicknessMm,
       lowLayers: 3,
       highLayers: 3 * layers,
-      soleMm: 15,
+      soleMm: SOLE_MM,
       squash,
       liftMm: footLiftMm,
       extraLiftMm,

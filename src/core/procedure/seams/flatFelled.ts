@@ -125,7 +125,7 @@ export const FLAT_FELLED = procedure('flat-felled', {
   steps: [
     {
       do: 'Lay wrong sides together, raw edges level.',
-      check: 'The right side looks at you on both faces.',
+      check: 'Right sides face out, front and back.',
       view: 'first',
     },
     {

@@ -84,7 +84,7 @@ export const FRENCH = procedure('french', {
   steps: [
     {
       do: 'Lay wrong sides together, raw edges level.',
-      check: 'The right side looks at you on both faces.',
+      check: 'Right sides face out, front and back.',
       view: 'first',
     },
     {

@@ -46,5 +46,3 @@ export const row = (facts: SuitabilityFacts, origin: Origin = PRACTICE) => ({ ..
 export const FRENCH_MM = 0.5;
 /** Over these two layers a fold lies like a board, mm of one layer. */
 export const BULKY_MM = 1.2;
-/** A band has to come back: below the first it stays stretched, below the second it gapes, percent. */
-export const BAND_RECOVERY = { least: 60, well: 80 };

@@ -1,5 +1,5 @@
+import { RECOVERS_PERCENT } from '../../seam';
 import {
-  BAND_RECOVERY,
   BANDS,
   BULKY_MM,
   care,
@@ -28,8 +28,8 @@ export const SHAPING_ROWS = {
   'suits.band-limp': row({
     ...not(
       BANDS,
-      { recoversBelow: BAND_RECOVERY.least },
-      'It does not come back: a band of it stays stretched.',
+      { recoversBelow: RECOVERS_PERCENT.least },
+      'It does not recover: a band of it stays stretched.',
       'bind-edge',
     ),
     of: 'band',
@@ -37,8 +37,8 @@ export const SHAPING_ROWS = {
   'suits.band-gapes': row({
     ...care(
       BANDS,
-      { recoversBelow: BAND_RECOVERY.well },
-      'It comes back badly and a band of it will gape: cut it a little shorter and try it.',
+      { recoversBelow: RECOVERS_PERCENT.well },
+      'It recovers poorly, and a band of it will gape: cut the band a little shorter and test it.',
     ),
     of: 'band',
   }),
