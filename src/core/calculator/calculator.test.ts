@@ -27,6 +27,9 @@ describe('the calculator', () => {
     for (const { group } of CALCULATIONS) expect(CALCULATION_GROUPS).toContain(group);
   });
 
+  it('names a stitch typed in stitches per inch by two decimals', () =>
+    expect(Object.keys(results('curve', { lengthMm: 25.4 / 7 }))).toContain('Each stitch of 3.63 mm turns'));
+
   it.each(all)('%s works with its usual answers, in both systems, and says one thing first', (_, calculation) => {
     for (const system of UNIT_SYSTEMS) {
       const found = calculate(calculation, usualAnswers(calculation, system));
