@@ -3,7 +3,7 @@ import { test as base, expect, type Page } from '@playwright/test';
 
 /** A test whose page may ask nothing of any other origin, and may log no error. */
 export const test = base.extend<{ page: Page }>({
-  page: async ({ page, baseURL }, provide) => {
+  page: async ({ page, baseURL }, provide, info) => {
     const slips: string[] = [];
     page.on('request', (request) => {
       const url = new URL(request.url());
@@ -19,9 +19,16 @@ export const test = base.extend<{ page: Page }>({
       ),
     );
     await provide(page);
+    if (info.status !== info.expectedStatus) await sayWhere(page);
     expect(slips, 'requests to other origins and errors').toEqual([]);
   },
 });
+
+/** Where a failed test was, for a run of which only the text is kept. */
+async function sayWhere(page: Page) {
+  const text = await page.evaluate(() => document.body.innerText.slice(0, 3000)).catch(() => 'the page is gone');
+  console.log(`The page at the end: ${page.url()}\n${text}`);
+}
 
 export { expect };
 

@@ -1,5 +1,5 @@
-import { wrap } from 'comlink';
 import type { FindWorker } from './find.worker';
+import { talkTo } from './talk';
 
 /** A search over one list, off the main thread. */
 export interface Finder {
@@ -15,7 +15,7 @@ export interface Finder {
  */
 export function findIn(texts: readonly string[]): Finder {
   const worker = new Worker(new URL('./find.worker.ts', import.meta.url), { type: 'module' });
-  const remote = wrap<FindWorker>(worker);
+  const remote = talkTo<FindWorker>(worker);
   const ready = remote.read(texts);
   return {
     find: async (letters) => {

@@ -1,6 +1,7 @@
-import { proxy, wrap } from 'comlink';
+import { proxy } from 'comlink';
 import type { Schedule, ScheduleInput } from '@/core/job';
 import type { OrderWorker } from './order.worker';
+import { talkTo } from './talk';
 
 /**
  * Looks for the best order off the main thread. The worker is stopped at the end, and at once when the signal says so.
@@ -18,7 +19,7 @@ export async function findOrder(
   const worker = new Worker(new URL('./order.worker.ts', import.meta.url), { type: 'module' });
   const stopped = new Promise<null>((resolve) => signal.addEventListener('abort', () => resolve(null), { once: true }));
   try {
-    return await Promise.race([wrap<OrderWorker>(worker).schedule(input, proxy(onProgress)), stopped]);
+    return await Promise.race([talkTo<OrderWorker>(worker).schedule(input, proxy(onProgress)), stopped]);
   } finally {
     worker.terminate();
   }

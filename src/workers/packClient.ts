@@ -1,5 +1,6 @@
-import { type Remote, wrap } from 'comlink';
+import type { Remote } from 'comlink';
 import type { PackWorker } from './pack.worker';
+import { talkTo } from './talk';
 
 /** Raw rows by table. */
 type Rows = Record<string, Record<string, unknown>[]>;
@@ -14,7 +15,7 @@ export const unpackRows = (packed: Uint8Array): Promise<Rows> =>
 async function withWorker<T>(work: (worker: Remote<PackWorker>) => Promise<T>): Promise<T> {
   const worker = new Worker(new URL('./pack.worker.ts', import.meta.url), { type: 'module' });
   try {
-    return await work(wrap<PackWorker>(worker));
+    return await work(talkTo<PackWorker>(worker));
   } finally {
     worker.terminate();
   }

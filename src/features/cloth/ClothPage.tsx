@@ -8,7 +8,7 @@ import { useState } from 'react';
 import { type Gauge, PROPERTY } from '@/core/cloth';
 import type { ClothRecord } from '@/core/file';
 import { cloths } from '@/data';
-import { useQuestion } from '@/parts/workspace';
+import { askAbout, useQuestion } from '@/parts/workspace';
 import { Tabs } from '@/ui';
 import styles from './Cloth.module.css';
 import { ClothPicture } from './ClothPicture';
@@ -38,7 +38,7 @@ export function ClothPage({ record }: { record: ClothRecord }) {
   const [gauge, setGauge] = useState<Gauge>('stretch');
   const save: SaveCloth = (edit) => cloths.change(record.id, (now) => now && { ...now, ...edit(now) });
   const match = async () => {
-    await asked?.ask({ clothId: record.id });
+    await askAbout({ clothId: record.id });
     router.push('/match');
   };
   const pick = (next: Gauge) => {

@@ -11,7 +11,7 @@ import { formatNumber } from '@/core/units';
 import { cards, edit, useCloths, useMachines, writePreference } from '@/data';
 import { useStale } from '@/parts/staleness';
 import { SaveThing } from '@/parts/things';
-import { sayWhen, useQuestion, useAct, useSay, useUnits } from '@/parts/workspace';
+import { askAbout, sayWhen, useAct, useSay, useUnits } from '@/parts/workspace';
 import { ClothSwatch, Reading } from '@/ui';
 import { Keepsakes } from './Keepsakes';
 import styles from './Ledger.module.css';
@@ -94,7 +94,6 @@ function Actions({ card }: { card: Card }) {
   const router = useRouter();
   const act = useAct();
   const say = useSay();
-  const asked = useQuestion();
   const machines = useMachines();
   const cloths = useCloths();
   const clothGone = cloths !== undefined && !cloths.some((c) => c.id === card.clothId);
@@ -105,7 +104,7 @@ function Actions({ card }: { card: Card }) {
   };
   const set = async () => {
     await edit(`Card “${card.name}” chosen`, async () => {
-      await asked?.ask({ machineId: card.machineId });
+      await askAbout({ machineId: card.machineId });
       await writePreference('target', {
         setup: card.setup,
         machineId: card.machineId,
@@ -115,7 +114,7 @@ function Actions({ card }: { card: Card }) {
     say('The machine bar below leads to this setting.');
   };
   const sew = async () => {
-    await asked?.ask({ clothId: card.clothId, machineId: card.machineId });
+    await askAbout({ clothId: card.clothId, machineId: card.machineId });
     router.push(`/sew?kind=${card.operation.kind}`);
   };
   return (

@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic';
 import { useSearchParams } from 'next/navigation';
 import { useEffect } from 'react';
-import { useQuestion } from '@/parts/workspace';
+import { askAbout, useQuestion } from '@/parts/workspace';
 import { StopAlert } from '@/ui';
 import styles from './Match.module.css';
 import { Sentence } from './Sentence';
@@ -23,7 +23,7 @@ export function MatchStation() {
   useEffect(() => void loadAnswer(), []);
   const known = asked?.cloths.some((c) => c.id === wanted);
   useEffect(() => {
-    if (wanted && known && asked && asked.cloth?.id !== wanted) void asked.ask({ clothId: wanted });
+    if (wanted && known && asked && asked.cloth?.id !== wanted) void askAbout({ clothId: wanted });
     // Only when the address names another cloth, not on every answer.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [wanted, known]);
@@ -34,7 +34,7 @@ export function MatchStation() {
         <span className="unseen">Opening the workroom</span>
       </div>
     );
-  if (!asked.cloth) return <StartForm asked={asked} />;
+  if (!asked.cloth) return <StartForm />;
   return (
     <div className={styles.page}>
       <div className={styles.sentence}>

@@ -7,7 +7,7 @@ import { clothOf, clothProfile } from '@/core/cloth';
 import type { ClothRecord } from '@/core/file';
 import { layersOf, OPERATION, OPERATION_GROUPS, requiredGive } from '@/core/setup';
 import { formatNumber } from '@/core/units';
-import type { AskedNow } from '@/parts/workspace';
+import { type AskedNow, askAbout } from '@/parts/workspace';
 import { InlineEdit, OptionList } from '@/ui';
 import styles from './Match.module.css';
 
@@ -28,7 +28,7 @@ export function Sentence({ asked, cloth }: Props) {
   const profile = clothProfile(clothOf(cloth));
   const layers = layersOf(profile, operation);
   const give = requiredGive(profile, operation);
-  const change = (part: Partial<typeof operation>) => void asked.ask({ operation: { ...operation, ...part } });
+  const change = (part: Partial<typeof operation>) => void askAbout({ operation: { ...operation, ...part } });
   return (
     <h1>
       <InlineEdit text={`${COUNT[layers]} ${layers === 1 ? 'layer' : 'layers'}`} name="layers">
@@ -75,7 +75,7 @@ function SeamChoice({ asked }: { asked: AskedNow }) {
                 value={kind}
                 options={kinds.map((id) => ({ id, name: OPERATION[id].name }))}
                 onPick={(picked) => {
-                  void asked.ask({ operation: { kind: picked } });
+                  void askAbout({ operation: { kind: picked } });
                   close();
                 }}
               />
@@ -95,7 +95,7 @@ function MachineChoice({ asked }: { asked: AskedNow }) {
           value={asked.machine?.id ?? null}
           options={asked.machines.map(({ id, machine }) => ({ id, name: machine.name }))}
           onPick={(machineId) => {
-            void asked.ask({ machineId });
+            void askAbout({ machineId });
             close();
           }}
         />
@@ -111,7 +111,7 @@ function ClothEditor({ asked, cloth, close }: { asked: AskedNow; cloth: ClothRec
         value={cloth.id}
         options={asked.cloths.map(({ id, cloth: c }) => ({ id, name: c.name }))}
         onPick={(clothId) => {
-          void asked.ask({ clothId });
+          void askAbout({ clothId });
           close();
         }}
       />
@@ -120,7 +120,7 @@ function ClothEditor({ asked, cloth, close }: { asked: AskedNow; cloth: ClothRec
       </Button>
       <Button
         onClick={() => {
-          void asked.ask({ clothId: null });
+          void askAbout({ clothId: null });
           close();
         }}
       >

@@ -9,7 +9,7 @@ import type { ClothRecord } from '@/core/file';
 import { formatInches, formatNumber, MM_PER_INCH } from '@/core/units';
 import { cloths, edit } from '@/data';
 import { NameField, nameProblem, NAMING_TEXT, useHeardName } from '@/parts/naming';
-import { type AskedNow, newId, nowText, useUnits } from '@/parts/workspace';
+import { askAbout, newId, nowText, useUnits } from '@/parts/workspace';
 import styles from './Match.module.css';
 import { START_TEXT } from './text';
 
@@ -20,7 +20,7 @@ interface First {
 }
 
 /** What was typed, what it was heard as, and the press that goes on with both or says what is missing. */
-function useFirst(asked: AskedNow) {
+function useFirst() {
   const { system } = useUnits();
   const ruler: StretchRuler = { restMm: restMm(system), bare: system === 'inch' ? 'in' : 'cm' };
   const form = useForm<First>({ defaultValues: { name: '', reach: '' }, shouldFocusError: true });
@@ -40,7 +40,7 @@ function useFirst(asked: AskedNow) {
     const record = newCloth(typed.name.trim(), heard.cloth, ruler.restMm, stretched);
     await edit(START_TEXT.added(typed.name.trim()), async () => {
       await cloths.put(record);
-      await asked.ask({ clothId: record.id });
+      await askAbout({ clothId: record.id });
     });
   });
   return { system, form, name, reach, heard, meant, setMeant, begin };
@@ -48,8 +48,8 @@ function useFirst(asked: AskedNow) {
 type Typing = ReturnType<typeof useFirst>;
 
 /** The first question of an empty workroom: two facts are enough for a setting, and no answer is dropped. */
-export function StartForm({ asked }: { asked: AskedNow }) {
-  const typing = useFirst(asked);
+export function StartForm() {
+  const typing = useFirst();
   return (
     <form className={styles.start} onSubmit={(event) => void typing.begin(event)} noValidate>
       <h1>{START_TEXT.title}</h1>

@@ -7,7 +7,7 @@ import { type MachineRecord, sewnHours } from '@/core/file';
 import { PLAIN_MACHINE } from '@/core/kit';
 import { formatNumber } from '@/core/units';
 import { machines as store } from '@/data';
-import { newId, nowText, useQuestion } from '@/parts/workspace';
+import { askAbout, newId, nowText, useQuestion } from '@/parts/workspace';
 import { Tabs } from '@/ui';
 import { DialFaces } from './DialFaces';
 import { MachineForm } from './MachineForm';
@@ -28,7 +28,7 @@ export function Machines() {
     const id = newId();
     const name = `Machine ${machines.length + away.length + 1}`;
     await store.put({ id, addedAt: nowText(), machine: { ...PLAIN_MACHINE, name } });
-    await asked.ask({ machineId: id });
+    await askAbout({ machineId: id });
     setView('about');
   };
   return (
@@ -39,7 +39,7 @@ export function Machines() {
             key={id}
             type="button"
             aria-pressed={id === machine?.id}
-            onClick={() => void asked.ask({ machineId: id })}
+            onClick={() => void askAbout({ machineId: id })}
           >
             {m.name}
             <small>{formatNumber(sewnHours({ sewn }), 1)} h sewn</small>

@@ -7,13 +7,12 @@ import { runOfSeam } from '@/core/workroom';
 import { edit, jobs, runs } from '@/data';
 import { useAskOf } from '../learned';
 import { useStartScrap } from '../scrap';
-import { newId, nowText, useQuestion, useAct, useSay } from '../workspace';
+import { askAbout, newId, nowText, useAct, useSay } from '../workspace';
 import type { JobNow } from './useJobNow';
 
 /** The ways from a job into the work: proving, sewing, ticking off. */
 export function useWorkActions({ job, machine, cloths }: JobNow) {
   const router = useRouter();
-  const asked = useQuestion();
   const askOf = useAskOf(machine);
   const startScrap = useStartScrap();
   const say = useSay();
@@ -29,7 +28,7 @@ export function useWorkActions({ job, machine, cloths }: JobNow) {
       const record = clothOfSeam(id);
       return record && clothOf(record);
     });
-    await asked?.ask({ clothId: cloth.id, machineId: machine.id, operation });
+    await askAbout({ clothId: cloth.id, machineId: machine.id, operation });
     const input = askOf(cloth, operation, {}, seam.secondClothId);
     await startScrap({
       clothId: cloth.id,
@@ -48,7 +47,7 @@ export function useWorkActions({ job, machine, cloths }: JobNow) {
     if (!cloth || !machine) return void say('Choose a cloth and a machine for it first.');
     const run = runOfSeam(job, seam, { cloth, machine }, { id: newId(), at: nowText() });
     await edit(`“${seam.name}” started`, async () => {
-      await asked?.ask({ clothId: cloth.id, machineId: machine.id });
+      await askAbout({ clothId: cloth.id, machineId: machine.id });
       await runs.put(run);
     });
     router.push(`/sew?run=${run.id}`);

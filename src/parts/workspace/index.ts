@@ -2,7 +2,7 @@ export { newId, nowText } from './newId';
 export { useCareDue } from './useCareDue';
 export { type Draft, useDraft } from './useDraft';
 export { useNeedleLife } from './useNeedleLife';
-export { type AskedNow, useQuestion } from './useQuestion';
+export { type AskedNow, askAbout, useQuestion } from './useQuestion';
 export { type ScreenScale, useScreenScale } from './useScreenScale';
 export { useStartOwn } from './useStartOwn';
 export { useAct, useSay, useUndoing } from './useAct';

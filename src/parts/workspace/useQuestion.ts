@@ -24,8 +24,11 @@ export interface AskedNow {
   /** Machines that were put away. */
   away: MachineRecord[];
   kit: Kit | null;
-  ask: (change: Partial<PreferenceValue<'question'>>) => Promise<void>;
 }
+
+/** Changes what is asked. It waits for nothing, so that a press on a page still being read counts too. */
+export const askAbout = async (change: Partial<PreferenceValue<'question'>>): Promise<void> =>
+  writePreference('question', { ...(await readPreference('question')), ...change });
 
 /** The question now; undefined while the workroom is being opened. */
 export function useQuestion(): AskedNow | undefined {
@@ -43,6 +46,5 @@ export function useQuestion(): AskedNow | undefined {
     machines: here,
     away: machines.filter((m) => m.archivedAt !== undefined),
     kit: kit.kit,
-    ask: async (change) => writePreference('question', { ...(await readPreference('question')), ...change }),
   };
 }
