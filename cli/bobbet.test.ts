@@ -88,7 +88,7 @@ describe('bad input is one line that names the field, exit 2, nothing on standar
     [
       'frobnicate',
       {},
-      'command: expected one of match, check, diagnose, sew, schedule, verify, calc, schema, help, got "frobnicate"',
+      'command: expected one of match, check, diagnose, steps, sew, schedule, verify, calc, schema, help, got "frobnicate"',
     ],
     ['calc constructor', {}, 'command: expected one of'],
   ])('%s %j', (args, input, message) => {

@@ -33,6 +33,7 @@ const ASKED: Record<string, object> = {
     needleHours: 6,
   },
   sew: { setup, cloth, operation: { kind: 'join' }, machineSeed: 4 },
+  steps: { procedure: 'plain-open', cloth, answers: { seam: 600, allowance: 15 } },
   schedule: {
     tasks: [
       { id: 'a', needs: { needle: 'jeans', lengthMm: 3 }, minutes: 5 },

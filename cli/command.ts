@@ -6,6 +6,8 @@ interface Described {
   about: string;
   input: z.ZodType;
   output: z.ZodType;
+  /** What `help` lists beside it, a line each. */
+  lists?: readonly string[];
 }
 
 /** One thing the command can do with a question: what it takes, what it gives, and how. */

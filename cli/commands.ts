@@ -10,6 +10,7 @@ import {
   matchInputSchema,
   matchOutputSchema,
 } from '../src/core/match';
+import { PROCEDURES, stepsAnswer, stepsInputSchema, stepsOutputSchema } from '../src/core/procedure';
 import { KNOWLEDGE } from '../src/core/result';
 import { SCHOOLS } from '../src/core/setup';
 import { encode } from 'fast-png';
@@ -55,6 +56,15 @@ export const COMMANDS: Record<string, Command | TextCommand> = {
     diagnoseOutputSchema,
     diagnose,
   ),
+  steps: {
+    ...knowing(
+      'an operation on a fabric: every step as it is done there, every row with its setting, and what of it is proven',
+      stepsInputSchema,
+      stepsOutputSchema,
+      stepsAnswer,
+    ),
+    lists: PROCEDURES.map(({ id, name, asks }) => `${id} (${name}): ${asks.map(({ key }) => key).join(', ')}`),
+  },
   sew: command('a line sewn by the simulated machine of a seed', sewInputSchema, sewOutputSchema, sew, (input) => {
     const picture = sewPicture(input);
     return picture && encode({ ...picture, channels: 4 });

@@ -174,7 +174,7 @@ function help([name, ...more]: string[]): Outcome {
     const found = lookUp(named) ?? lookUp(`calc ${named}`);
     if (found)
       return text(
-        `${named}: ${found.about}\n${draws(found) ? `  ${PICTURE}\n` : ''}${named === 'verify' ? `  ${LIST}\n` : ''}  its input and output: bobbet schema ${named}\n`,
+        `${named}: ${found.about}\n${(found.lists ?? []).map((line) => `  ${line}\n`).join('')}${draws(found) ? `  ${PICTURE}\n` : ''}${named === 'verify' ? `  ${LIST}\n` : ''}  its input and output: bobbet schema ${named}\n`,
       );
     if (name !== 'calc') return unknown(named);
   }

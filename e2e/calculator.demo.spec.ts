@@ -21,6 +21,8 @@ test('a sum is worked out on its own, begins an operation, and brings its number
   await page.getByRole('button', { name: 'Sew it: French seam' }).click();
   await expect(page.getByLabel('Seam allowance of the pattern, cm')).toHaveValue('1.4');
   await page.getByRole('link', { name: 'French seam', exact: true }).click();
+  // Both pages have a field of this name.
+  await expect(page.getByRole('heading', { level: 2, name: 'French seam' })).toBeVisible();
   await expect(page.getByLabel('Seam allowance of the pattern, cm')).toHaveValue('1.4');
   await page.getByLabel('Seam allowance of the pattern, cm').fill('16 mm');
   await page.getByRole('button', { name: 'Use these numbers in “French seam”' }).click();

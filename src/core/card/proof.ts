@@ -43,6 +43,14 @@ export function isProofOf(
   ids: AskedIds,
   kind: OperationKind,
 ): boolean {
+  return card.operation.kind === kind && isOfFabrics(card, ids);
+}
+
+/** Whether a card was proven in this very cloth, or pair of cloths, on this machine, and for real: whatever was sewn. */
+export function isOfFabrics(
+  card: Pick<TestedCard, 'clothId' | 'machineId' | 'secondId' | 'operation' | 'simulated'>,
+  ids: AskedIds,
+): boolean {
   const known = card.operation.second === undefined || typeof card.secondId === 'string';
   return (
     known &&
@@ -50,8 +58,7 @@ export function isProofOf(
     isOnMachine(card, ids) &&
     typeof ids.clothId === 'string' &&
     card.clothId === ids.clothId &&
-    (card.secondId ?? null) === (ids.secondId ?? null) &&
-    card.operation.kind === kind
+    (card.secondId ?? null) === (ids.secondId ?? null)
   );
 }
 

@@ -12,9 +12,6 @@ import { usualOrder } from './suggest';
  */
 export type Proof = 'proven' | 'stale' | 'none' | 'hand' | 'free';
 
-/** What is taken out again or lies hidden within an allowance (common practice). */
-const FREE_KINDS: readonly OperationKind[] = ['baste', 'stay', 'gather'];
-
 /**
  * How a seam's setting stands before any card is looked for.
  *
@@ -23,7 +20,7 @@ const FREE_KINDS: readonly OperationKind[] = ['baste', 'stay', 'gather'];
  */
 export function proofNeeded(procedureId: string): 'hand' | 'free' | 'none' {
   if (!isMachined(procedureId)) return 'hand';
-  return FREE_KINDS.includes(kindOf(procedureId)) ? 'free' : 'none';
+  return OPERATION[kindOf(procedureId)].noScrap ? 'free' : 'none';
 }
 
 /** A seam of a job with what is known of it today. */

@@ -1,8 +1,18 @@
 import { type Pace } from './pace';
 import type { Cloth } from '../cloth';
 import { isTwin, type Machine } from '../kit';
-import { givenOf, type Numbers, type Step, stepsOf, takesOf, workOut, procedureOf, type Person } from '../procedure';
-import { OPERATION, type Setup } from '../setup';
+import {
+  givenOf,
+  MAIN_ROW,
+  type Numbers,
+  type Person,
+  procedureOf,
+  type RowSetups,
+  stepsOf,
+  workOf,
+  workOut,
+} from '../procedure';
+import { OPERATION } from '../setup';
 import type { JobSeam } from './job';
 import { NOTION_NEEDS } from './notions';
 
@@ -32,12 +42,6 @@ export interface SeamWork {
   problem: string | null;
 }
 
-/**
- * Minutes of hands for each step: laying and looking, pinning along a line that is sewn, sewing by hand (model: a first
- * guess that the person's own pace corrects).
- */
-const HANDS = { look: 1.2, sewn: 0.8, pinnedPerM: 2, handPerM: 6 };
-
 const NOTHING: Omit<SeamWork, 'problem' | 'shows'> = {
   needleMm: 0,
   bobbinMm: 0,
@@ -55,7 +59,7 @@ const NOTHING: Omit<SeamWork, 'problem' | 'shows'> = {
  * @param seam - the seam
  * @param cloth - what it is sewn on
  * @param machine - the machine; a plain one where there is none
- * @param setup - the setting; a plain straight stitch while there is none
+ * @param setups - the setting of each row; a plain straight stitch while there is none
  * @param person - which schools they follow, and what they measure in
  * @returns what it comes to; where its answers do not go together, why
  */
@@ -63,28 +67,20 @@ export function seamWork(
   seam: Pick<JobSeam, 'procedureId' | 'answers' | 'count'>,
   cloth: Cloth,
   machine: Machine | null,
-  setup: Setup | null,
+  setups: RowSetups | null,
   person: Person,
 ): SeamWork {
   const procedure = procedureOf(seam.procedureId);
   if (!procedure) return { ...NOTHING, shows: false, problem: `There is no operation "${seam.procedureId}".` };
   const shows = OPERATION[procedure.kind].shows === true;
-  const { given, how } = givenOf(cloth, procedure.kind, machine, setup, person);
+  const { given, how } = givenOf(cloth, procedure, machine, setups, person);
   const worked = workOut(procedure, seam.answers, given);
   if (!worked.ok) return { ...NOTHING, shows, problem: problemOf(worked) };
   const { numbers } = worked;
   const steps = stepsOf(procedure, numbers);
-  const all = steps.map((step) => takesOf(step, numbers, given, how));
-  const sum = (of: (i: number) => number) => seam.count * all.reduce((total, _, i) => total + of(i), 0);
-  const machined = sum((i) => (steps[i].sews ? all[i].threadMm : 0));
-  const needles = setup && isTwin(setup.needle.point) ? 2 : 1;
+  const twins = (row: string) => isTwin((setups?.[row] ?? setups?.[MAIN_ROW])?.needle.point ?? 'universal');
   return {
-    needleMm: (machined / 2) * needles,
-    bobbinMm: machined / 2,
-    handMm: sum((i) => (steps[i].sews ? 0 : all[i].threadMm)),
-    needleMin: sum((i) => all[i].minutes),
-    handlingMin: sum((i) => handsOn(steps[i], all[i].sewnMm, all[i].threadMm)),
-    sewnMm: sum((i) => all[i].sewnMm),
+    ...workOf(steps, numbers, { given, how, twins, times: seam.count }),
     shows,
     presses: steps.some((step) => step.with === 'iron'),
     notions: notionsOf(seam, numbers),
@@ -94,11 +90,6 @@ export function seamWork(
 
 function problemOf(worked: { problems: Readonly<Record<string, string>> } | { blocked: readonly { text: string }[] }) {
   return 'blocked' in worked ? worked.blocked[0].text : Object.values(worked.problems)[0];
-}
-
-function handsOn(step: Step, sewnMm: number, threadMm: number): number {
-  if (step.sews) return HANDS.sewn + (sewnMm / 1000) * HANDS.pinnedPerM;
-  return HANDS.look + (step.handThread ? (threadMm / 1000) * HANDS.handPerM : 0);
 }
 
 function notionsOf({ procedureId, count }: Pick<JobSeam, 'procedureId' | 'count'>, numbers: Numbers): NotionUse[] {

@@ -132,7 +132,7 @@ function seamNow(job: Job, seam: JobSeam, around: Surroundings): SeamNow {
   return {
     seam,
     setup,
-    work: seamWork(seam, clothOf(seam.clothId) ?? UNKNOWN_CLOTH, machine, setup, { schools, system }),
+    work: seamWork(seam, clothOf(seam.clothId) ?? UNKNOWN_CLOTH, machine, setup && { main: setup }, { schools, system }),
     proof,
     cardId,
     scrapId: scrap?.id ?? null,

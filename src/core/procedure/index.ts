@@ -1,7 +1,40 @@
 export type { ScenePoint, Scene, SceneCloth, SceneDim, SceneLine } from './engine/scene';
-export { type Ask, type Given, type Numbers, type Procedure, PROCEDURE_GROUPS, type Step } from './engine/types';
-export { givenOf, type Person } from './engine/givenOf';
-export { stepSetup } from './engine/stepSetup';
+export {
+  type Ask,
+  type Given,
+  MAIN_ROW,
+  type Numbers,
+  type Procedure,
+  PROCEDURE_GROUPS,
+  type Row,
+  type RowSize,
+  type Step,
+} from './engine/types';
+export { givenOf, operationOfRow, type Person } from './engine/givenOf';
+export { type RowSetups, stepSetup } from './engine/stepSetup';
+export { rowOfStep, rowsOfProcedure, rowsSewn } from './engine/rows';
+export { type Work, workOf } from './engine/workOf';
+export { PLAIN_PLAN, type StepPlan } from './plan/phrases';
+export { readyFor, stepText, type StepText } from './plan/stepText';
+export { type PlannedStep, plannedSteps } from './plan/sewnSteps';
+export {
+  stepsAnswer,
+  type StepsInput,
+  stepsInputSchema,
+  type StepsOutput,
+  stepsOutputSchema,
+} from './plan/stepsAnswer';
+export { matchRows, planOfRow, type RowAnswer, type RowAnswers, rowSewnOn, type RowsQuestion } from './plan/matchRows';
+export {
+  type ProofOf,
+  proofOfOperation,
+  PROOFS,
+  type RowIds,
+  type RowSetting,
+  type RowSettings,
+  rowsToProve,
+  settingsOfRows,
+} from './plan/proofOfRows';
 export { toolAt, type ToolAt } from './engine/toolAt';
 export { type LineStitch, stitchAlong } from './engine/stitchAlong';
 export { needlesFit, sewnByMachine } from './engine/sewnBy';

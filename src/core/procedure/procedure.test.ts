@@ -4,7 +4,10 @@ import { USUAL_SCHOOLS } from '../setup';
 import { SIGNS } from '../stitch';
 import { outlineOf } from '../seam';
 import {
+  MAIN_ROW,
   procedurePrinter,
+  rowsOfProcedure,
+  stepText,
   type Given,
   type Numbers,
   PROCEDURE_GROUPS,
@@ -62,9 +65,12 @@ describe('every operation', () => {
       const numbers = numbersOf(p.id);
       for (const value of Object.values(numbers)) expect(Number.isFinite(value)).toBe(true);
       for (const step of stepsOf(p, numbers)) {
-        for (const text of [step.do, step.check, step.caution ?? ''])
+        const { does, check, cautions, begin, end } = stepText(step);
+        for (const text of [does, check, ...cautions, ...begin, end ?? ''])
           expect(() => procedurePrinter(p, numbers, 'inch').fill(text)).not.toThrow();
-        expect(step.do).toMatch(/\.$/);
+        expect(does).toMatch(/\.$/);
+        expect([begin.length > 0, end !== null]).toEqual([step.sews !== undefined, step.sews !== undefined]);
+        expect(Object.keys(rowsOfProcedure(p))).toContain(step.row ?? MAIN_ROW);
         const scene = p.views[step.view](numbers, GIVEN);
         const ids = new Set(scene.lines.map((line) => line.id));
         for (const id of step.now ?? []) expect([...ids], `${step.do} draws ${id}`).toContain(id);
@@ -72,7 +78,7 @@ describe('every operation', () => {
         if (step.atMm) expect(numbers[step.atMm], step.atMm).toBeGreaterThan(0);
       }
       expect(p.steps.some((step) => step.sews)).toBe(p.group !== 'by hand');
-      expect(p.steps.some((step) => step.caution)).toBe(true);
+      expect(p.steps.some((step) => stepText(step).cautions.length > 0)).toBe(true);
     },
   );
 

@@ -3,14 +3,14 @@ import { checkInterlocks } from '../interlock';
 import { PLAIN_MACHINE } from '../kit';
 import { setupSchema } from '../setup';
 import { plainSetup } from '../setup/plainSetup.testing';
-import { type Given, givenOf, type Numbers, PROCEDURES, stepSetup, stepsOf, toolAt, workOut } from '.';
+import { type Given, givenOf, matchRows, type Numbers, PROCEDURES, stepSetup, stepsOf, toolAt, workOut } from '.';
 
 const SETUP = plainSetup();
 const POPLIN = { structure: 'woven', family: 'poplin', massGsm: 120, thicknessMm: 0.25, traits: [] } as const;
 const of = (id: string) => PROCEDURES.find((p) => p.id === id)!;
 function taken(id: string, answers: Partial<Numbers> = {}, more: Partial<Given> = {}) {
   const procedure = of(id);
-  const { given } = givenOf({ ...POPLIN, traits: [] }, procedure.kind, PLAIN_MACHINE, SETUP);
+  const { given } = givenOf({ ...POPLIN, traits: [] }, procedure, PLAIN_MACHINE, { main: SETUP });
   const all = { ...given, ...more };
   const worked = workOut(procedure, answers, all);
   if (!worked.ok) throw new Error(`taken: expected numbers, got ${JSON.stringify(worked)}`);
@@ -33,7 +33,7 @@ describe('only the steps that apply are shown', () => {
   });
   it('corners, slits and wedges are told where the line has them', () => {
     const line = texts('outline-seam', {});
-    expect(line).toMatch(/Clip \{clips:n\} slits/);
+    expect(line).toMatch(/Snip \{clips:n\} slits/);
     expect(line).not.toMatch(/wedges|corners/);
     expect(texts('enclosed', {})).toMatch(/corners/);
   });
@@ -42,13 +42,13 @@ describe('only the steps that apply are shown', () => {
 describe('what should be on the machine at a step', () => {
   const at = (id: string, index: number, answers: Partial<Numbers> = {}) => {
     const { steps, numbers } = taken(id, answers);
-    return stepSetup(steps, index, numbers, SETUP, PLAIN_MACHINE);
+    return stepSetup(steps, index, numbers, { main: SETUP }, PLAIN_MACHINE);
   };
   it('basting and gathers are set loose and long; the seam after them gets its stitch and tension back', () => {
     const loose = { ...SETUP, lengthMm: 4.5, tensionSteps: -1.5 };
     for (const id of ['baste', 'gather']) {
       const { steps, numbers } = taken(id, {}, { lengthMm: 4.5 });
-      const all = steps.map((_, i) => stepSetup(steps, i, numbers, loose, PLAIN_MACHINE));
+      const all = steps.map((_, i) => stepSetup(steps, i, numbers, { main: loose, seam: SETUP }, PLAIN_MACHINE));
       expect(all[0]).toEqual(loose);
       expect(all.find((setup) => setup.lengthMm === 2.5)).toEqual({ ...SETUP, lengthMm: 2.5 });
     }
@@ -59,7 +59,7 @@ describe('what should be on the machine at a step', () => {
   it('a swing never meets the one hole of a plate or a foot', () => {
     const { steps, numbers } = taken('overlock-look');
     const straight = { ...SETUP, plate: 'straight', foot: 'straight' } as const;
-    expect(stepSetup(steps, 1, numbers, straight, PLAIN_MACHINE)).toMatchObject({
+    expect(stepSetup(steps, 1, numbers, { main: straight }, PLAIN_MACHINE)).toMatchObject({
       plate: 'standard',
       foot: 'standard',
     });
@@ -67,7 +67,7 @@ describe('what should be on the machine at a step', () => {
   it('what the dials cannot reach is said, not quietly made smaller', () => {
     const { steps, numbers } = taken('overlock-look', { swing: 9 });
     const small = { ...PLAIN_MACHINE, maxWidthMm: 5, widthStepMm: 0.5 };
-    const setup = stepSetup(steps, 1, numbers, SETUP, small);
+    const setup = stepSetup(steps, 1, numbers, { main: SETUP }, small);
     expect(setup.widthMm).toBe(9);
     const closed = checkInterlocks({ setup, machine: small, thicknessMm: 0.6 });
     expect(closed.map(({ code }) => code)).toContain('interlock.width-range');
@@ -83,9 +83,11 @@ describe('what should be on the machine at a step', () => {
     expect(at('zip-concealed', 3, { direct: 1 })).toMatchObject({ foot: 'concealed-zip', needlePositionMm: 0 });
   });
   it.each(PROCEDURES.map((p) => [p.name, p.id] as const))('%s: no step strikes metal on a plain machine', (_, id) => {
-    const { steps, numbers } = taken(id);
+    const { procedure, steps, numbers } = taken(id);
+    const rows = matchRows(procedure, {}, { cloth: { ...POPLIN, traits: [] } });
+    const setups = Object.fromEntries(Object.entries(rows).map(([row, { setup }]) => [row, setup ?? SETUP]));
     steps.forEach((_step, i) => {
-      const setup = stepSetup(steps, i, numbers, SETUP, PLAIN_MACHINE);
+      const setup = stepSetup(steps, i, numbers, setups, PLAIN_MACHINE);
       expect(setupSchema.safeParse(setup).success).toBe(true);
       const closed = checkInterlocks({ setup, machine: PLAIN_MACHINE, thicknessMm: 0.6 });
       expect(closed.map(({ code }) => code)).toEqual([]);

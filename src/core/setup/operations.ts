@@ -15,6 +15,8 @@ interface OperationRow {
   giveShare: number;
   /** Cloth layers are joined here for the first time, so they can creep on each other. */
   joins?: true;
+  /** Taken out again, or hidden within an allowance: nobody sews a scrap of it first. */
+  noScrap?: true;
   /** The stitching is meant to be seen. */
   shows?: true;
   /** Twin needles make sense here. */
@@ -61,10 +63,10 @@ export const OPERATION = tableOf<OperationRow>()({
   piping: { ...ASKED, name: 'piping', group: 'Seams', layers: 2, giveShare: 0, allowanceMm: 15, joins: true, tensionSteps: 0, line: 'straight' },
   ditch: { ...ASKED, name: 'stitching in the ditch', group: 'Lines', layers: 2, giveShare: 0.6, allowanceMm: 10, tensionSteps: 0, line: 'shown' },
   'quilt-lines': { ...ASKED, name: 'quilting lines', group: 'Lines', layers: 3, giveShare: 0, allowanceMm: 25, shows: true, joins: true, tensionSteps: 0, line: 'straight' },
-  baste: { ...ASKED, name: 'basting', group: 'Lines', layers: 2, giveShare: 0, allowanceMm: 10, joins: true, tensionSteps: -1, line: 'straight' },
-  stay: { ...ASKED, name: 'stay-stitching', group: 'Lines', layers: 2, giveShare: 0, allowanceMm: 10, tensionSteps: 0, line: 'straight' },
+  baste: { ...ASKED, noScrap: true, name: 'basting', group: 'Lines', layers: 2, giveShare: 0, allowanceMm: 10, joins: true, tensionSteps: -1, line: 'straight' },
+  stay: { ...ASKED, noScrap: true, name: 'stay-stitching', group: 'Lines', layers: 2, giveShare: 0, allowanceMm: 10, tensionSteps: 0, line: 'straight' },
   understitch: { ...ASKED, name: 'understitching', group: 'Lines', layers: 2, giveShare: 0.4, allowanceMm: 10, tensionSteps: 0, line: 'shown' },
-  gather: { ...ASKED, name: 'gathering rows', group: 'Shape', layers: 2, giveShare: 0, allowanceMm: 10, tensionSteps: -1.5, line: 'straight' },
+  gather: { ...ASKED, noScrap: true, name: 'gathering rows', group: 'Shape', layers: 2, giveShare: 0, allowanceMm: 10, tensionSteps: -1.5, line: 'straight' },
   dart: { ...ASKED, name: 'a dart', group: 'Shape', layers: 2, giveShare: 0, allowanceMm: 10, joins: true, tensionSteps: 0, line: 'own' },
   reinforce: { ...ASKED, name: 'a reinforced line', group: 'Firm spots', layers: 2, giveShare: 0, allowanceMm: 10, dense: true, tensionSteps: 0, line: 'straight' },
   'bar-tack': { ...ASKED, name: 'a bar tack', group: 'Firm spots', layers: 2, giveShare: 0, allowanceMm: 10, shows: true, dense: true, tensionSteps: -0.5, line: 'own' },

@@ -3,7 +3,8 @@
 import { clothOf, clothProfile, preWash } from '@/core/cloth';
 import type { ClothRecord, MachineRecord } from '@/core/file';
 import type { Kit } from '@/core/kit';
-import { outdated, planText } from '@/parts/asking';
+import { planText } from '@/core/match';
+import { outdated } from '@/parts/asking';
 import { CautionAlert } from '@/ui';
 import { useUnits } from '@/parts/workspace';
 import styles from './Cloth.module.css';

@@ -1,8 +1,7 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import type { SewingPlan } from '@/core/match';
-import { planText } from '@/parts/asking';
+import { planText, type SewingPlan } from '@/core/match';
 import { useUnits } from '@/parts/workspace';
 import styles from './Match.module.css';
 

@@ -12,9 +12,9 @@ export function clashesOf({ machine, how }: RunNow, setup: Setup): Closed[] {
 
 /** The same for every step of an operation, each once: known before the first stitch. */
 export function clashesOfAll(now: RunNow, numbers: Numbers): Closed[] {
-  const { steps, setup, machine } = now;
-  if (!setup || !machine) return [];
-  const all = steps.flatMap((_, i) => clashesOf(now, stepSetup(steps, i, numbers, setup, machine.machine)));
+  const { steps, setups, machine } = now;
+  if (!setups || !machine) return [];
+  const all = steps.flatMap((_, i) => clashesOf(now, stepSetup(steps, i, numbers, setups, machine.machine)));
   return all.filter(({ code }, i) => all.findIndex((other) => other.code === code) === i);
 }
 

@@ -9,11 +9,13 @@ interface Props {
   now: RunNow;
   numbers: Numbers;
   step: Step;
+  /** What the hand holds on this fabric. */
+  tool: Step['with'];
   target: Setup | null;
 }
 
 /** The drawing of the step with the hand in it; below a low one, the same from its other view. */
-export function Drawings({ now, numbers, step, target }: Props) {
+export function Drawings({ now, numbers, step, tool, target }: Props) {
   const { run, procedure, steps, given } = now;
   const { length } = usePrinter(now, numbers);
   const scene = procedure.views[step.view](numbers, given);
@@ -27,7 +29,7 @@ export function Drawings({ now, numbers, step, target }: Props) {
         now={new Set(step.now)}
         done={doneIn(step.view)}
         length={length}
-        tool={toolAt(scene, step)}
+        tool={toolAt(scene, { ...step, with: tool })}
         foot={target ?? undefined}
         sewn={step.sews ? (target ?? undefined) : undefined}
       />

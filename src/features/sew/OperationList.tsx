@@ -127,7 +127,7 @@ function Operations({ of, able, stepsIn, fits, onBegin }: OperationsProps) {
 const stepsOn = (asked: AskedNow | undefined) => (procedure: Procedure) => {
   const { cloth, machine } = asked ?? {};
   if (!cloth) return procedure.steps.length;
-  return usualSteps(procedure, givenOf(clothOf(cloth), procedure.kind, machine?.machine ?? null, null).given);
+  return usualSteps(procedure, givenOf(clothOf(cloth), procedure, machine?.machine ?? null, null).given);
 };
 
 type Fits = (procedure: Procedure<ProcedureId>) => Suits;

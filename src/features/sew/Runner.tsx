@@ -7,12 +7,12 @@ import { useEffect, useState } from 'react';
 import { stitchAndSize } from '@/core/kit';
 import { type Numbers, sewnByMachine } from '@/core/procedure';
 import { formatNumber } from '@/core/units';
-import { CautionAlert } from '@/ui';
 import { Clashes, clashesOf } from './Clashes';
 import { Drawings } from './Drawings';
 import { Printing } from './print';
 import { Spoken } from './Spoken';
 import styles from './Sew.module.css';
+import { StepWords } from './StepWords';
 import { TEXT } from './text';
 import { Timer } from './Timer';
 import { usePrinter } from './usePrinter';
@@ -27,7 +27,7 @@ const SomethingWrong = dynamic(() => import('./SomethingWrong').then((part) => p
 
 /** One step at a time: what to do, what to look at, and the drawing that moves along. */
 export function Runner({ now, numbers }: { now: RunNow; numbers: Numbers }) {
-  const { run, steps } = now;
+  const { run, steps, planned } = now;
   const { fill } = usePrinter(now, numbers);
   const [wrong, setWrong] = useState(false);
   useWakeLock();
@@ -37,38 +37,38 @@ export function Runner({ now, numbers }: { now: RunNow; numbers: Numbers }) {
   const target = useTarget(now, numbers);
   const { next, back } = useSteps(now, numbers);
   useRunKeys({ next, back, off: wrong });
-  const step = steps[Math.min(run.step, steps.length - 1)];
-  const text = fill(step.do);
+  const { step, text } = planned[Math.min(run.step, planned.length - 1)];
   return (
     <div className={styles.page}>
       <section className={styles.drawing} aria-label="Drawing">
         <Title now={now} />
-        <Drawings now={now} numbers={numbers} step={step} target={target} />
-        <p className={styles.quiet}>Red is sewn or done now, green is done, grey is to come.</p>
+        <Drawings now={now} numbers={numbers} step={step} tool={text.with} target={target} />
+        <p className={styles.quiet}>{TEXT.colours}</p>
       </section>
       <section className={styles.step} aria-label="Step">
         <Progress at={run.step} of={steps.length} />
-        <h2 aria-live="polite">{text}</h2>
-        <p className={styles.check}>Check: {fill(step.check)}</p>
-        {step.caution && <CautionAlert>{fill(step.caution)}</CautionAlert>}
-        {target && step.sews && (
-          <p className={styles.quiet}>{TEXT.setTo(stitchAndSize(now.machine?.machine, target, 'within'))}</p>
-        )}
+        <StepWords
+          text={text}
+          fill={fill}
+          setTo={target && step.sews ? TEXT.setTo(stitchAndSize(now.machine?.machine, target, 'within')) : null}
+        />
         {target && <Clashes closed={clashesOf(now, target)} />}
         {wrong ? (
           <SomethingWrong now={now} onClose={() => setWrong(false)} />
         ) : (
           <Actions now={now} onNext={next} onBack={back} onWrong={() => setWrong(true)} />
         )}
-        <Spoken text={text} />
+        <Spoken text={fill(text.does)} />
         <details className={styles.more}>
-          <summary>Print</summary>
+          <summary>{TEXT.print}</summary>
           <Printing now={now} numbers={numbers} />
         </details>
         <p className={styles.quiet}>
-          <Timer now={now} /> in front of it
-          {sewnByMachine(now.procedure) && `, ${formatNumber(run.needleMinutes, 1)} min of needle`} so far.{' '}
-          <Link href="/sew">Leave it here</Link>: it goes on at this step.
+          <Timer now={now} />
+          {TEXT.inFront}
+          {sewnByMachine(now.procedure) && TEXT.needleTime(formatNumber(run.needleMinutes, 1))}
+          {TEXT.soFar} <Link href="/sew">{TEXT.leave}</Link>
+          {TEXT.leaveMeans}
         </p>
       </section>
     </div>
@@ -86,15 +86,15 @@ function Actions({ now: { run, procedure, steps }, onNext, onBack, onWrong }: Ac
   return (
     <div className={styles.actions}>
       <Button variant="contained" size="large" onClick={() => void onNext()}>
-        {run.step + 1 < steps.length ? 'Done, next' : run.piece < run.pieces ? 'Done, the next piece' : 'Done'}
+        {run.step + 1 < steps.length ? TEXT.next : run.piece < run.pieces ? TEXT.nextPiece : TEXT.last}
       </Button>
       {sewnByMachine(procedure) && (
         <Button variant="outlined" size="large" onClick={onWrong}>
-          Something’s wrong
+          {TEXT.wrong}
         </Button>
       )}
-      {run.step > 0 && <Button onClick={() => void onBack()}>Back a step</Button>}
-      <span className={styles.quiet}>Space, →, or a foot switch; ← goes back</span>
+      {run.step > 0 && <Button onClick={() => void onBack()}>{TEXT.back}</Button>}
+      <span className={styles.quiet}>{TEXT.keys}</span>
     </div>
   );
 }
@@ -104,8 +104,8 @@ function Title({ now: { run, procedure, steps } }: { now: RunNow }) {
     <div className={styles.title}>
       <h1>{procedure.name}</h1>
       <span className={styles.quiet}>
-        step {run.step + 1} of {steps.length}, {run.clothName}
-        {run.pieces > 1 && `, ${run.piece} of ${run.pieces}`}
+        {TEXT.stepOf(run.step + 1, steps.length, run.clothName)}
+        {run.pieces > 1 && TEXT.pieceOf(run.piece, run.pieces)}
       </span>
     </div>
   );
@@ -113,7 +113,7 @@ function Title({ now: { run, procedure, steps } }: { now: RunNow }) {
 
 function Progress({ at, of }: { at: number; of: number }) {
   return (
-    <ol className={styles.progress} aria-label={`Step ${at + 1} of ${of}`}>
+    <ol className={styles.progress} aria-label={TEXT.progress(at + 1, of)}>
       {Array.from({ length: of }, (_, i) => (
         <li key={i} data-state={i < at ? 'done' : i === at ? 'now' : 'later'} />
       ))}

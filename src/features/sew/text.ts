@@ -1,3 +1,19 @@
+interface Reads {
+  stitch: string;
+  length: string;
+  width: string | null;
+  needle: string;
+  thread: string;
+  foot: string;
+}
+
+interface Takes {
+  thread: string;
+  minutes: string | null;
+  steps: number;
+  pieces: number;
+}
+
 /** What Sew says. */
 export const TEXT = {
   steps: (count: number) => `${count} steps`,
@@ -6,4 +22,57 @@ export const TEXT = {
   changedTo: (name: string) => `Changed to ${name}`,
   onItsOwn: 'In the calculator:',
   setTo: (stitch: string) => `Set the machine to ${stitch}.`,
+  check: 'Check:',
+  how: { press: 'Press', begin: 'Begin', sew: 'Sew', end: 'End' },
+  colours: 'Red is sewn or done now, green is done, grey is to come.',
+  print: 'Print',
+  stepOf: (at: number, of: number, cloth: string) => `step ${at} of ${of}, ${cloth}`,
+  pieceOf: (at: number, of: number) => `, ${at} of ${of}`,
+  progress: (at: number, of: number) => `Step ${at} of ${of}`,
+  next: 'Done, next',
+  nextPiece: 'Done, the next piece',
+  last: 'Done',
+  wrong: 'Something’s wrong',
+  back: 'Back a step',
+  keys: 'Space, →, or a foot switch; ← goes back',
+  inFront: ' in front of it',
+  needleTime: (minutes: string) => `, ${minutes} min of needle`,
+  soFar: ' so far.',
+  leave: 'Leave it here',
+  leaveMeans: ': it goes on at this step.',
+
+  before: 'Before the first stitch',
+  on: (cloth: string, machine: string) => `On ${cloth}, with ${machine}.`,
+  all: 'All operations',
+  begin: 'Begin',
+  putAway: 'Put it away',
+  cancelled: (name: string) => `${name} cancelled`,
+  doNotAgree: 'These numbers do not go together',
+  pieces: 'How many of these, one after the other',
+  haveReady: 'Have ready',
+  takes: ({ thread, minutes, steps, pieces }: Takes) =>
+    `${thread} of thread${minutes === null ? '' : `, needle and bobbin together; ${minutes} min of needle time`}, in ${steps} steps${pieces > 1 ? `, ${pieces} times over` : ''}.`,
+
+  sewnWith: 'Sewn with',
+  reads: ({ stitch, length, width, needle, thread, foot }: Reads) =>
+    `${stitch}, ${length}${width === null ? '' : ` × ${width}`}; ${needle}, ${thread}, ${foot.toLowerCase()} foot.`,
+  machineGone: 'Its machine is not in the workroom any more.',
+  noSetting: 'Match finds no safe setting: look there why.',
+  looking: 'Looking for the setting.',
+  stillLooking: 'Its setting is still being worked out.',
+  rowBlocked: (row: string, why: string) => `${row}: no safe setting. ${why}`,
+  wantsTwin: 'This is sewn with a twin needle, and Match found none that fits: look there why.',
+  wantsOne: 'This is sewn with one needle: put a single one in.',
+  noScrap: 'Needs no scrap.',
+  proven: 'Tested on scrap for this.',
+  stitchProven: 'This stitch is tested on this fabric; this row is not.',
+  notProven: 'Not tested yet: this is Match’s estimate.',
+  outOfDate: (why: string) => `Its card is out of date. ${why}`,
+  theCard: 'The card',
+  testFirst: 'Test it first',
+  whole: {
+    operation: (name: string) => `The ${name} is tested as it is sewn here.`,
+    stitch: (name: string) => `The stitch is tested; the ${name} is not.`,
+    nothing: (name: string) => `Nothing of the ${name} is tested yet: keep a scrap beside you.`,
+  },
 };

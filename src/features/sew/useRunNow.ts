@@ -6,9 +6,13 @@ import { outlineOf } from '@/core/seam';
 import {
   type Given,
   givenOf,
+  MAIN_ROW,
+  type PlannedStep,
+  plannedSteps,
   type Procedure,
   type ProcedureId,
   procedureOf,
+  type RowSetups,
   type Run,
   type SewnWith,
   type Step,
@@ -19,7 +23,7 @@ import {
 import { creepFactor } from '@/core/kit';
 import type { Setup } from '@/core/setup';
 import { runs, useCloths, useMachines, usePreference, useRuns, useUnitPreference } from '@/data';
-import { type FoundSetting, useFoundSetting } from './useFoundSetting';
+import { type RowsNow, setupsOf, useRowSettings } from './useRowSettings';
 
 /** An operation in hand with everything that follows from it. */
 export interface RunNow {
@@ -28,16 +32,23 @@ export interface RunNow {
   /** Null when they are not in the workroom any more. */
   cloth: ClothRecord | null;
   machine: MachineRecord | null;
-  /** The setting it is sewn with: the one it was begun with, or the best found now. */
+  /** What its main row is sewn with: as it was begun with, or the best found now. */
   setup: Setup | null;
-  found: FoundSetting | null;
+  /** The same for every row. */
+  setups: RowSetups | null;
+  /** What Match says for each row, and what proves it; null while that is worked out. */
+  rows: RowsNow | null;
   given: Given;
   how: SewnWith;
   worked: WorkedOut;
   /** Those that are taken with these numbers. */
   steps: readonly Step[];
+  /** The same as they are done on this fabric. */
+  planned: readonly PlannedStep[];
   save: (edit: (now: Run) => Partial<Run>) => Promise<void>;
 }
+
+const NONE = {};
 
 /** The run of a key, live; null while it is read. */
 export function useRunNow(id: string): RunNow | null {
@@ -51,12 +62,14 @@ export function useRunNow(id: string): RunNow | null {
   const machine = machines?.find((m) => m.id === run?.machineId) ?? null;
   const schools = usePreference('schools');
   const system = useUnitPreference();
-  const found = useFoundSetting(run?.setup ? null : cloth, machine, procedure, run?.answers ?? {}, second);
+  const band = cloths?.find((c) => c.id === run?.bandClothId) ?? null;
+  const rows = useRowSettings(procedure, { cloth, second, band, machine }, run?.answers ?? NONE);
   if (!run || !procedure || !cloths || !machines || !schools || !system) return null;
-  const setup = run.setup ?? found?.setup ?? null;
+  const begun = run.setup && { ...run.rows, [MAIN_ROW]: run.setup };
+  const setups = begun ?? (rows && setupsOf(rows.settings));
   const known = cloth ? clothOf(cloth) : UNKNOWN_CLOTH;
   const creep = machine ? creepFactor(machine.machine) : 1;
-  const { given: plain, how } = givenOf(known, procedure.kind, machine?.machine ?? null, setup, {
+  const { given: plain, how } = givenOf(known, procedure, machine?.machine ?? null, setups, {
     creep,
     schools,
     // Once it is begun, a change of units changes no number.
@@ -66,17 +79,20 @@ export function useRunNow(id: string): RunNow | null {
   const given = line && 'points' in line ? { ...plain, outline: line } : plain;
   const worked: WorkedOut =
     line && 'blocked' in line ? { ok: false, blocked: line.blocked } : workOut(procedure, run.answers, given);
+  const steps = worked.ok ? stepsOf(procedure, worked.numbers) : [];
   return {
     run,
     procedure,
     cloth,
     machine,
-    setup,
-    found,
+    setup: setups?.[MAIN_ROW] ?? null,
+    setups,
+    rows,
     given,
     how,
     worked,
-    steps: worked.ok ? stepsOf(procedure, worked.numbers) : [],
+    steps,
+    planned: worked.ok ? plannedSteps(steps, worked.numbers, rows?.answers ?? NONE, setups, machine?.machine) : [],
     save: (edit) => runs.change(id, (now) => now && { ...now, ...edit(now) }),
   };
 }

@@ -6,9 +6,9 @@ import { writePreference } from '@/data';
 import type { RunNow } from './useRunNow';
 
 /** What should be on the machine now; the machine bar leads there, step by step. Null while no setting is known. */
-export function useTarget({ run, steps, setup, machine }: RunNow, numbers: Numbers): Setup | null {
+export function useTarget({ run, steps, setups, machine }: RunNow, numbers: Numbers): Setup | null {
   const { machineId, clothId } = run;
-  const target = setup && stepSetup(steps, run.step, numbers, setup, machine?.machine ?? PLAIN_MACHINE);
+  const target = setups && stepSetup(steps, run.step, numbers, setups, machine?.machine ?? PLAIN_MACHINE);
   const key = target ? JSON.stringify(target) : null;
   useEffect(() => {
     if (key) void writePreference('target', { setup: JSON.parse(key), machineId, clothId });

@@ -1,4 +1,3 @@
 export { EyeStop } from './EyeStop';
 export { LazyBarChart, LazyLineChart, LazyPointChart } from './lazyCharts';
-export { planText } from './planText';
 export { currentOf, type FromWorker, outdated, useFromWorker } from './useFromWorker';

@@ -1,6 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
+import type { Proves } from '@/core/card';
 import type { MatchInput } from '@/core/match';
 import type { Operation, Setup } from '@/core/setup';
 import { startSwatch } from '@/core/workroom';
@@ -18,6 +19,10 @@ export interface ToProve {
   operation: Operation;
   input: MatchInput;
   setup: Setup;
+  /** The operation it is sewn for, and which of its rows; left out for the stitch alone. */
+  proves?: Proves;
+  /** What that is called. */
+  called?: string;
 }
 
 /** Plans a scrap, with the setting as its first line, and goes there. */
@@ -25,14 +30,24 @@ export function useStartScrap() {
   const router = useRouter();
   const say = useSay();
   const { system } = useUnits();
-  return async ({ clothId, clothName, secondId = null, machineId, operation, input, setup }: ToProve) => {
+  return async ({
+    clothId,
+    clothName,
+    secondId = null,
+    machineId,
+    operation,
+    input,
+    setup,
+    proves,
+    called,
+  }: ToProve) => {
     const worker = matchWorker();
     const planned = await Promise.all([worker.planScrap(input, setup), worker.recommended(input)]).catch(
       (cause: Error) => void say(`The scrap could not be planned: ${cause.message}`),
     );
     if (!planned) return;
     const [plan, answered] = planned;
-    const about = { clothId, clothName, secondId, machineId, operation, ...(answered && { answered }) };
+    const about = { clothId, clothName, secondId, machineId, operation, proves, called, ...(answered && { answered }) };
     const { swatch, lines } = startSwatch(about, plan, { newId, at: nowText(), system });
     await edit(`Swatch “${swatch.name}” started`, async () => {
       await swatches.put(swatch);

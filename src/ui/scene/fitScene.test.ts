@@ -5,7 +5,7 @@ import { DRAWING, fitScene, isLow } from './fitScene';
 
 const CLOTH = { structure: 'woven', family: 'denim', massGsm: 340, traits: [] } as const;
 const all = PROCEDURES.flatMap((procedure) => {
-  const { given } = givenOf({ ...CLOTH, traits: [] }, procedure.kind, null, null);
+  const { given } = givenOf({ ...CLOTH, traits: [] }, procedure, null, null);
   const worked = workOut(procedure, {}, given);
   if (!worked.ok) throw new Error(`${procedure.id}: expected numbers`);
   const views = [...new Set(stepsOf(procedure, worked.numbers).map(({ view }) => view))];

@@ -15,6 +15,8 @@ export const FUSIBLE = {
   tape: 'fusible stretch tape in the fold',
   coolTape: 'wash-away tape in the fold',
 } as const;
+/** What fusible tape needs to hold, °C (common practice). */
+export const FUSES_FROM_C = 150;
 /** Stands in a seam for how it is opened: with the iron, or with a thumb. */
 export const OPENED = { place: '{opened}', byIron: 'pressed open', byHand: 'finger-pressed open' } as const;
 

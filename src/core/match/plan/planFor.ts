@@ -6,6 +6,7 @@ import { threadUse } from '../../stitch';
 import { formatNumber, mm } from '../../units';
 import { pairNames } from './joinPlans';
 import {
+  FUSES_FROM_C,
   FUSIBLE,
   IN_FROM_EDGE,
   OPENED,
@@ -38,9 +39,6 @@ export function planFor(question: Question, setup: Setup | null): SewingPlan {
     notes: setup ? [...plan.notes.filter(fit), ...notesFor(question, setup)] : [],
   };
 }
-
-/** What fusible tape needs to hold, °C (common practice). */
-const FUSES_FROM_C = 150;
 
 /** How the seam is built, with the iron where it may go, else with a thumb. */
 function seamFor(seam: string, maxSolePlateC: number): string {

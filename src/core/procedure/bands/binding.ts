@@ -1,6 +1,6 @@
 import { BINDING_CLOTH } from '../engine/asks';
 import { boundEdge } from '../../seam';
-import { BLADE, IRON, PIN } from '../engine/pieces';
+import { BLADE } from '../engine/pieces';
 import { rowScene } from '../engine/rowScene';
 import { drawnThick, type Scene } from '../engine/scene';
 import type { Given, Numbers } from '../engine/types';
@@ -109,35 +109,32 @@ export const BIND_EDGE = procedure('bind-edge', {
         rows: [{ id: 'on', mm: show }],
       }),
   },
-  ready: ['bias strips {cut} wide, {strip} in all', 'iron', 'clips'],
+  ready: ['bias strips {cut} wide, {strip} in all', '[pins]', '[iron]'],
   steps: [
     {
-      do: 'Cut bias strips {cut} wide, join them slanted to {strip}, press the joins open.',
+      do: 'Cut bias strips {cut} wide, join them slanted to {strip}, [press] the joins open.',
       check: 'Straight edges may take a straight strip; curves need bias.',
       caution: BLADE,
       with: 'blade',
       view: 'section',
     },
     {
-      do: 'Press one long edge in by {quarter}.',
+      do: '[Press] one long edge in by {quarter}.',
       check: 'The fold is straight.',
-      caution: IRON,
       with: 'iron',
       view: 'section',
       when: '!double',
     },
     {
-      do: 'Fold the strip in half along, wrong sides together, and press.',
+      do: 'Fold the strip in half along, wrong sides together, and [press] it.',
       check: 'Raw edges level.',
-      caution: IRON,
       with: 'iron',
       view: 'section',
       when: 'double',
     },
     {
-      do: 'Lay it on the edge, right sides together, beginning in a straight stretch; sew {show} from the edge.',
+      do: 'Lay it on the edge, right sides together, beginning in a straight stretch. [hold] Sew {show} from the edge.',
       check: 'On outside curves ease the strip, on inside ones stretch it a little.',
-      caution: PIN,
       view: 'above',
       now: ['on'],
       sews: 'edge',
@@ -157,16 +154,14 @@ export const BIND_EDGE = procedure('bind-edge', {
       view: 'above',
     },
     {
-      do: 'Wrap it round the edge and press; the fold lies about {2 mm} past the first stitching.',
+      do: 'Wrap it round the edge and [press] it; the fold lies about {2 mm} past the first stitching. [hold]',
       check: 'The binding is full to its edge.',
-      caution: IRON,
       with: 'iron',
       view: 'section',
     },
     {
       do: 'From the right side sew in the ditch, or close to the fold, all {last}.',
       check: 'The back is caught all along.',
-      caution: PIN,
       view: 'section',
       now: ['last'],
       sews: 'last',

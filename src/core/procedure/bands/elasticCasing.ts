@@ -1,7 +1,7 @@
 import { mm } from '../../units';
 import { BODY, ELASTIC_SHARE, ELASTIC_WIDTH, garmentEdge } from '../engine/asks';
 import { cannot } from '../../seam';
-import { BLADE, IRON, PIN } from '../engine/pieces';
+import { BLADE } from '../engine/pieces';
 import { rowScene } from '../engine/rowScene';
 import { drawnThick, type Scene } from '../engine/scene';
 import type { Given, Numbers } from '../engine/types';
@@ -57,6 +57,8 @@ export const ELASTIC_CASING = procedure('elastic-casing', {
   name: 'Elastic in a casing',
   group: 'band',
   kind: 'casing',
+  main: { name: 'The casing' },
+  rows: { ring: { kind: 'reinforce', name: 'The join of the elastic' } },
   asks: [BODY, garmentEdge(1000), ELASTIC_WIDTH, ELASTIC_SHARE],
   work: ({ girth, round, elastic, share }) => {
     const length = (girth * share) / 100;
@@ -92,19 +94,17 @@ export const ELASTIC_CASING = procedure('elastic-casing', {
         ],
       }),
   },
-  ready: ['elastic', 'a safety pin or bodkin', 'iron'],
+  ready: ['elastic', 'a bodkin', '[pins]', '[iron]'],
   steps: [
     {
-      do: 'Fold the edge under by {6 mm}, then {tunnel} to the wrong side. Press.',
+      do: 'Fold the edge under by {6 mm}, then {tunnel} to the wrong side. [Press] it. [hold]',
       check: 'The tunnel is even.',
-      caution: IRON,
       with: 'iron',
       view: 'section',
     },
     {
       do: 'Sew {tunnel} from the fold, leaving a gap of {gap}.',
       check: 'The elastic runs freely: it has {3 mm} to spare.',
-      caution: PIN,
       view: 'above',
       now: ['row'],
       sews: 'sewn',
@@ -121,11 +121,11 @@ export const ELASTIC_CASING = procedure('elastic-casing', {
       check: 'Pull it hard: it holds.',
       view: 'above',
       sews: 'cross',
+      row: 'ring',
     },
     {
       do: 'Close the gap, stretching the edge a little.',
       check: 'Nothing is caught but the casing.',
-      caution: PIN,
       view: 'above',
       now: ['row'],
       sews: 'gap',

@@ -1,9 +1,11 @@
+import { MAIN_ROW, type RowSize } from '../engine/types';
+import { rowSize } from '../engine/rowSize';
 import { mm } from '../../units';
 import { BODY, ELASTIC_SHARE, ELASTIC_WIDTH, garmentEdge } from '../engine/asks';
 import { cannot } from '../../seam';
 import { bandReachMm } from '../../seam';
 import { laidFlat } from './bandScene';
-import { PIN } from '../engine/pieces';
+
 import { rowScene } from '../engine/rowScene';
 import type { Scene } from '../engine/scene';
 import type { Numbers } from '../engine/types';
@@ -17,12 +19,17 @@ const quarters = ({ round, length, elastic, pull }: Numbers): Scene =>
     pull,
   });
 
+/** While nothing is matched: short and wide (common practice). */
+const USUAL: RowSize = { stitch: 'three-step-zigzag', lengthMm: 1.5, widthMm: 4 };
+
 /** Elastic stretched onto an edge and sewn there. */
 export const ELASTIC_SEWN_ON = procedure('elastic-sewn-on', {
   ...SEWN_SO,
   name: 'Elastic sewn on',
   group: 'band',
   kind: 'elastic',
+  main: { name: 'The elastic', stitches: ['three-step-zigzag', 'zigzag'] },
+  rows: { ring: { kind: 'reinforce', name: 'The join of the elastic' } },
   asks: [
     BODY,
     garmentEdge(900),
@@ -31,7 +38,8 @@ export const ELASTIC_SEWN_ON = procedure('elastic-sewn-on', {
     ELASTIC_SHARE,
     { key: 'stretch', label: 'The elastic stretches', unit: 'percent', usual: 100, least: 20, most: 250 },
   ],
-  work: ({ girth, round, pass, elastic, share, stretch }) => {
+  work: ({ girth, round, pass, elastic, share, stretch }, given) => {
+    const size = rowSize(given, MAIN_ROW, USUAL);
     const length = (girth * share) / 100;
     const reach = Math.floor(bandReachMm(length, stretch));
     const needs = Math.max(round, pass);
@@ -55,57 +63,56 @@ export const ELASTIC_SEWN_ON = procedure('elastic-sewn-on', {
       pull: 100 * (round / length - 1),
       inset: elastic / 2,
       join: 4 * elastic,
-      stitch: 1.5,
-      swing: 4,
+      stitch: size.lengthMm,
+      swing: size.widthMm,
     };
   },
   views: {
     quarters,
-    above: ({ elastic, inset, stitch, swing }) =>
+    above: ({ elastic, inset }, given) =>
       rowScene({
         label: 'From above, wrong side up: elastic level with the edge',
         edge: 'raw',
         side: 'wrong',
         rows: [
-          { id: 'row', mm: inset, swing: { stitch: 'three-step-zigzag', lengthMm: stitch, widthMm: swing } },
+          { id: 'row', mm: inset, swing: rowSize(given, MAIN_ROW, USUAL) },
           { mm: elastic, role: 'tape', name: 'elastic' },
         ],
       }),
   },
-  ready: ['elastic made to be sewn through', 'stretch needle or ballpoint', 'three-step zigzag, short and wide'],
+  ready: ['elastic made to be sewn through', '[needle]', 'eight [pins]'],
   steps: [
     {
       do: 'Cut the elastic {cut}; lap its ends by {overlap} and sew a square.',
       check: 'A ring {length} round, not twisted. Try it on.',
-      caution: PIN,
       view: 'quarters',
       sews: 'join',
+      row: 'ring',
     },
     {
-      do: 'Quarters: every {quarterElastic} on the elastic, every {quarterEdge} on the edge. Clip quarter to quarter, on the wrong side.',
+      do: 'Quarters: every {quarterElastic} on the elastic, every {quarterEdge} on the edge. [Pin] quarter to quarter, on the wrong side.',
       check: 'Its join lies at the middle back.',
       view: 'quarters',
       now: ['quarters'],
     },
     {
-      do: 'Three-step zigzag {swing} wide, {stitch} long, along its middle: hold behind the foot, stretch only the elastic, by {pull:n} %.',
+      do: 'Sew along its middle, {swing} wide and {stitch} long: hold behind the foot, stretch only the elastic, by {pull:n} %.',
       check: 'The needle is not bent by pulling: stretch before and behind alike.',
-      caution: `${PIN} A needle that is pulled aside strikes the plate and breaks.`,
+      caution: 'A needle that is pulled aside strikes the plate and breaks.',
       view: 'above',
       now: ['row'],
       sews: 'round',
       atMm: 'stitch',
-      machine: { stitch: 'three-step-zigzag', widthMm: 'swing' },
+      machine: { widthMm: 'swing' },
     },
     {
       do: 'Fold it over to the inside once, if it is to be hidden, and sew again near its lower edge in the same way.',
       check: 'Stretch it hard: nothing pops, and it comes back.',
-      caution: PIN,
       view: 'above',
       now: ['row'],
       sews: 'round',
       atMm: 'stitch',
-      machine: { stitch: 'three-step-zigzag', widthMm: 'swing' },
+      machine: { widthMm: 'swing' },
     },
   ],
   faults: ['popped', 'skipped', 'wavy', 'needle-broke'],

@@ -1,7 +1,7 @@
 import { easyBandRatio } from '../../seam';
 import { quarters, sewnOn } from './bandScene';
 import { bandNumbers } from './bandWork';
-import { IRON, PIN } from '../engine/pieces';
+
 import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** A ribbed or self band on a neckline: shorter than its opening, stretched on. */
@@ -10,6 +10,7 @@ export const NECK_BAND = procedure('neck-band', {
   name: 'Neckband',
   group: 'band',
   kind: 'band',
+  rows: { ring: { kind: 'join', name: 'The join of the band', of: 'band' } },
   asks: [
     { key: 'opening', label: 'Round the neckline, at the seam line', unit: 'mm', usual: 600, least: 150, most: 1500 },
     { key: 'width', label: 'Finished width of the band', unit: 'mm', usual: 20, least: 6, most: 80 },
@@ -39,7 +40,7 @@ export const NECK_BAND = procedure('neck-band', {
       wayOut: 'cut the neckline wider, or take a band cloth that stretches more',
     }),
   views: { quarters, section: sewnOn },
-  ready: ['band cloth that recovers', 'eight pins or clips', 'stretch needle or ballpoint'],
+  ready: ['a band that springs back', 'eight [pins]', '[needle]'],
   steps: [
     {
       do: 'Cut the band {cut} long and {cutWidth} wide, the stretch along its length.',
@@ -47,12 +48,12 @@ export const NECK_BAND = procedure('neck-band', {
       view: 'quarters',
     },
     {
-      do: 'Join the ends, {10 mm}, and press the band in half, wrong sides together.',
+      do: 'Join the ends, {10 mm}, and [press] the band in half, wrong sides together.',
       check: 'A ring {finished} round.',
-      caution: IRON,
       with: 'iron',
       view: 'section',
       sews: 'cutWidth',
+      row: 'ring',
     },
     {
       do: 'Mark quarters on the band, every {quarterBand}, and on the neckline, every {quarterOpening}.',
@@ -61,23 +62,21 @@ export const NECK_BAND = procedure('neck-band', {
       now: ['quarters'],
     },
     {
-      do: 'Pin quarter to quarter, right sides together, raw edges level.',
-      check: 'Between pins the band is shorter than the neckline.',
+      do: '[Pin] quarter to quarter, right sides together, raw edges level.',
+      check: 'Between the quarters the band is shorter than the neckline.',
       view: 'quarters',
       now: ['quarters'],
     },
     {
       do: 'Sew {allowance} from the edge, band on top: stretch only the band, by {pull:n} %, quarter by quarter.',
       check: 'The neckline is not pulled; no fold is caught.',
-      caution: PIN,
       view: 'section',
       now: ['seam'],
       sews: 'opening',
     },
     {
-      do: 'Press the allowance down; steam the band back.',
+      do: '[Press] the allowance down. [steam back]',
       check: 'It lies flat, and passes over the head.',
-      caution: IRON,
       with: 'iron',
       view: 'section',
       now: ['seam'],

@@ -1,7 +1,7 @@
 import { procedure, SEWN_SO } from '../engine/procedure';
 import { quarters, sewnOn } from './bandScene';
 import { bandNumbers } from './bandWork';
-import { BLADE, IRON, PIN } from '../engine/pieces';
+import { BLADE } from '../engine/pieces';
 import { rowScene } from '../engine/rowScene';
 import type { Procedure } from '../engine/types';
 
@@ -31,13 +31,13 @@ const RING_STEPS: Procedure['steps'] = [
   {
     do: 'Join its ends at {allowance} to a ring {finished} round. Fold it along the middle.',
     check: 'Raw edges level.',
-    caution: PIN,
     view: 'above',
     now: ['fold'],
     sews: 'cutWidth',
+    row: 'ring',
   },
   {
-    do: 'Quarters: every {quarterBand} on the rib, every {quarterOpening} on the opening. Clip quarter to quarter, right sides together.',
+    do: 'Quarters: every {quarterBand} on the rib, every {quarterOpening} on the opening. [Pin] quarter to quarter, right sides together.',
     check: 'Its join lies on the seam of the garment.',
     view: 'quarters',
     now: ['quarters'],
@@ -45,15 +45,13 @@ const RING_STEPS: Procedure['steps'] = [
   {
     do: 'Sew {allowance} from the edge, rib on top, stretching only the rib, by {pull:n} %.',
     check: 'The garment is not stretched.',
-    caution: PIN,
     view: 'above',
     now: ['seam'],
     sews: 'opening',
   },
   {
-    do: 'Press the allowance to the garment and steam the rib back.',
+    do: '[Press] the allowance to the garment. [steam back]',
     check: 'It passes and closes again.',
-    caution: IRON,
     with: 'iron',
     view: 'section',
     now: ['seam'],
@@ -74,6 +72,7 @@ function ribRing<Id extends string>(more: {
     name: more.name,
     group: 'band',
     kind: 'band',
+    rows: { ring: { kind: 'join', name: 'The join of the band', of: 'band' } },
     asks: [
       {
         key: 'opening',
@@ -111,7 +110,7 @@ function ribRing<Id extends string>(more: {
           ],
         }),
     },
-    ready: ['rib that recovers', 'eight clips', 'stretch needle or ballpoint'],
+    ready: ['rib that springs back', 'eight [pins]', '[needle]'],
     steps: RING_STEPS,
     faults: ['wavy', 'popped', 'skipped', 'uneven-layers'],
   });

@@ -61,7 +61,7 @@ export const CLOSE_GAP = procedure('close-gap', {
   ready: ['thread between the two cloths in colour; silk thread on silk', 'a fine needle'],
   steps: [
     {
-      do: 'Both allowances lie pressed in, the folds meet. Thread {thread}, a knot at its end.',
+      do: 'Both allowances lie turned in, the folds meet. Thread {thread}, a knot at its end.',
       check: 'The folds are one straight line with the seam.',
       caution: HAND_NEEDLE,
       view: 'above',
@@ -81,7 +81,7 @@ export const CLOSE_GAP = procedure('close-gap', {
     },
     {
       do: 'A knot in the fold, the needle in and out {25 mm} away, snip at the cloth.',
-      check: 'Pull the seam: it stays closed. Count pins and needles.',
+      check: 'Pull the seam: it stays closed. Count needles.',
       caution: BLADE,
       with: 'blade',
       view: 'above',

@@ -80,7 +80,7 @@ export const KNOT_TAILS = procedure('knot-tails', {
       view: 'section',
     },
     {
-      do: 'Make a loop with both tails, pass them through it and slide the knot down to the cloth with a pin.',
+      do: 'Make a loop with both tails, pass them through it and slide the knot down to the fabric with a needle.',
       check: 'It sits on the cloth, not above it; pull: it holds.',
       view: 'section',
       now: ['knot'],

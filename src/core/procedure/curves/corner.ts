@@ -1,6 +1,6 @@
 import { cornerAnswer } from '../../seam';
 import { allowance } from '../engine/asks';
-import { BLADE, IRON } from '../engine/pieces';
+import { BLADE } from '../engine/pieces';
 import type { ScenePoint, Scene } from '../engine/scene';
 import type { Numbers } from '../engine/types';
 import { procedure, SEWN_SO } from '../engine/procedure';
@@ -59,7 +59,7 @@ export const CORNER = procedure('corner', {
     return { distance, angle, allowance: a, stitches, stitch, across, trim: 2, other: distance, blunt: 90 - angle / 2 };
   },
   views: { above: drawn },
-  ready: ['a point turner', 'small scissors'],
+  ready: ['a point turner', '[pins]', 'small scissors'],
   steps: [
     {
       do: 'Mark the point, {allowance} from both edges.',
@@ -72,6 +72,7 @@ export const CORNER = procedure('corner', {
       view: 'above',
       now: ['seam'],
       sews: 'distance',
+      goesOn: 'to-next',
       atMm: 'stitch',
     },
     {
@@ -94,6 +95,7 @@ export const CORNER = procedure('corner', {
       view: 'above',
       now: ['seam'],
       sews: 'other',
+      goesOn: 'from-before',
       atMm: 'stitch',
     },
     {
@@ -105,9 +107,9 @@ export const CORNER = procedure('corner', {
       now: ['trim'],
     },
     {
-      do: 'Turn it, push the point out gently, press.',
+      do: 'Turn it, push the point out gently, [press] it.',
       check: 'The point is as sharp as the cloth allows.',
-      caution: `${IRON} Push with something blunt.`,
+      caution: 'Push with something blunt.',
       with: 'iron',
       view: 'above',
     },

@@ -1,6 +1,6 @@
 import { clipsFor, curveAnswer, NOTCH_BASE_MM, SLIT_OPENS_MM, TOE_MM } from '../../seam';
 import { allowance } from '../engine/asks';
-import { BLADE, IRON, PIN } from '../engine/pieces';
+import { BLADE } from '../engine/pieces';
 import type { ScenePoint, Scene } from '../engine/scene';
 import type { Numbers } from '../engine/types';
 import { procedure, SEWN_SO } from '../engine/procedure';
@@ -124,7 +124,7 @@ export const CURVED_SEAM = procedure('curved-seam', {
     };
   },
   views: { above: drawn },
-  ready: ['sharp small scissors', 'a point turner', 'iron'],
+  ready: ['sharp small scissors', 'a point turner', '[pins]', '[iron]'],
   steps: [
     {
       do: 'Mark the curve on the seam line, {allowance} from the raw edge.',
@@ -135,7 +135,6 @@ export const CURVED_SEAM = procedure('curved-seam', {
     {
       do: 'Sew with stitches of {stitch}, slowly, turning the cloth all the time: {speed:n} stitches a minute at most.',
       check: 'The line never leaves the mark by more than a thread.',
-      caution: PIN,
       view: 'above',
       now: ['seam'],
       sews: 'along',
@@ -175,9 +174,8 @@ export const CURVED_SEAM = procedure('curved-seam', {
       when: 'wedges',
     },
     {
-      do: 'Turn, roll the seam to the very edge, press.',
+      do: 'Turn, roll the seam to the very edge, [press] it.',
       check: 'A smooth edge without corners.',
-      caution: IRON,
       with: 'iron',
       view: 'above',
     },

@@ -1,6 +1,6 @@
 import { mm } from '../../units';
 import { cannot } from '../../seam';
-import { IRON, PIN } from '../engine/pieces';
+
 import { box, type Scene } from '../engine/scene';
 import type { Numbers } from '../engine/types';
 import { procedure, SEWN_SO } from '../engine/procedure';
@@ -63,31 +63,29 @@ export const DART = procedure('dart', {
     return { intake, long, half, seam: Math.hypot(half, long) };
   },
   views: { above: dartScene },
-  ready: ['marks of both legs and the point', 'iron and ham'],
+  ready: ['marks of both legs and the point', '[pins]', '[iron]', 'a ham'],
   steps: [
     {
-      do: 'Fold the dart right sides together, legs on each other. Pin across.',
-      check: 'The pins come out on both marks.',
+      do: 'Fold the dart right sides together, legs on each other. [hold]',
+      check: 'The legs lie on each other: look from both sides.',
       view: 'above',
     },
     {
       do: 'Sew from the wide end, {half} from the fold, to the point.',
       check: 'The last three stitches lie on the very fold.',
-      caution: PIN,
       view: 'above',
       now: ['seam'],
       sews: 'seam',
     },
     {
-      do: 'Run off the fold, and knot the tails by hand. No back-stitch at the point.',
+      do: '[ends]',
       check: 'No dimple at the point.',
       view: 'above',
       now: ['seam'],
     },
     {
-      do: 'Press it flat, then to the middle or down, over a ham.',
+      do: '[Press] it flat, then to the middle or down, over a ham.',
       check: 'The cloth is round, not broken, at the point.',
-      caution: IRON,
       with: 'iron',
       view: 'above',
       now: ['seam'],

@@ -1,11 +1,16 @@
+import type { RowSize } from '../engine/types';
+import { rowSize } from '../engine/rowSize';
 import { mm } from '../../units';
 import { cannot } from '../../seam';
-import { IRON, PIN } from '../engine/pieces';
+
 import { rowScene } from '../engine/rowScene';
 import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** More than this a woven cloth does not swallow without pleats; a knit or loose wool takes more (common practice). */
 const MOST_PERCENT = { firm: 5, soft: 12 };
+
+/** While nothing is matched: long, but not as loose as gathers (common practice). */
+const EASING: RowSize = { stitch: 'straight', lengthMm: 3.5, widthMm: 0 };
 
 /** A longer edge sewn to a shorter one without a pleat: sleeve head, back shoulder. */
 export const EASE = procedure('ease', {
@@ -13,6 +18,7 @@ export const EASE = procedure('ease', {
   name: 'Easing a longer edge in',
   group: 'curve and corner',
   kind: 'join',
+  rows: { ease: { kind: 'gather', name: 'The easing row', layers: 1 } },
   asks: [
     { key: 'long', label: 'Longer edge', unit: 'mm', usual: 420, least: 20, most: 5000 },
     { key: 'short', label: 'Shorter edge', unit: 'mm', usual: 405, least: 20, most: 5000 },
@@ -30,7 +36,7 @@ export const EASE = procedure('ease', {
       ],
     },
   ],
-  work: ({ long, short, allowance: a, soft }) => {
+  work: ({ long, short, allowance: a, soft }, given) => {
     const most = soft === 1 ? MOST_PERCENT.soft : MOST_PERCENT.firm;
     const percent = (100 * (long - short)) / short;
     if (percent <= 0) {
@@ -49,7 +55,7 @@ export const EASE = procedure('ease', {
       more: long - short,
       percent,
       first: a - 3,
-      stitch: 3.5,
+      stitch: rowSize(given, 'ease', EASING).lengthMm,
       quarterLong: long / 4,
       quarterShort: short / 4,
     };
@@ -67,42 +73,39 @@ export const EASE = procedure('ease', {
         text: 'shorter layer up, longer layer below',
       }),
   },
-  ready: ['pins, many', 'iron with steam, a pressing ham'],
+  ready: ['[pins], many', '[iron]', 'a pressing ham'],
   steps: [
     {
       do: 'Longer edge alone: one row of {stitch} stitches, {first} from the edge, a finger held behind the foot so that it crowds.',
       check: 'It has shortened by about {more} and lies without pleats.',
-      caution: PIN,
       view: 'above',
       now: ['ease'],
       sews: 'long',
+      row: 'ease',
       atMm: 'stitch',
     },
     {
-      do: 'Steam it over a ham until the ripples shrink.',
+      do: '[shrink]',
       check: 'The fullness stands up as a shape, not as folds.',
-      caution: IRON,
       with: 'iron',
       view: 'above',
       now: ['ease'],
     },
     {
-      do: 'Quarters: every {quarterLong} on the longer, every {quarterShort} on the shorter edge. Pin them, then between them.',
+      do: 'Quarters: every {quarterLong} on the longer, every {quarterShort} on the shorter edge. [Pin] them, then between them.',
       check: 'The fullness is spread evenly.',
       view: 'above',
     },
     {
       do: 'Longer layer below, towards the feed, which takes it in. Sew {allowance} from the edge, all {short}.',
       check: 'No pleat is caught on either side.',
-      caution: PIN,
       view: 'above',
       now: ['seam'],
       sews: 'short',
     },
     {
-      do: 'Press the allowance only, from the fuller side.',
+      do: '[Press] the allowance only, from the fuller side.',
       check: 'On the right side no dimple.',
-      caution: IRON,
       with: 'iron',
       view: 'above',
       now: ['seam'],

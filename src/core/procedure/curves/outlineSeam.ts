@@ -4,7 +4,7 @@ import type { Outline } from '../../seam';
 import { answerFor, lineOf, outlineNumbers } from './alongOutline';
 import { allowance } from '../engine/asks';
 import { FROM_STITCHES_MM, outlineScene } from './outlineScene';
-import { BLADE, IRON, PIN } from '../engine/pieces';
+import { BLADE } from '../engine/pieces';
 import type { Ask, Given, Numbers, Procedure, Step } from '../engine/types';
 import { procedure, SEWN_SO } from '../engine/procedure';
 
@@ -31,7 +31,7 @@ const cutting = (where: string): readonly Step[] => [
     when: 'trims',
   },
   {
-    do: 'Clip {clips:n} slits where the edge must spread, up to {reach} from the stitching.',
+    do: 'Snip {clips:n} slits where the edge must spread, up to {reach} from the stitching.',
     check: 'Bend it the way it will lie: it spreads, and no slit reaches the stitching.',
     caution: BLADE,
     with: 'blade',
@@ -49,7 +49,7 @@ const cutting = (where: string): readonly Step[] => [
     when: 'notches',
   },
   {
-    do: 'At {corners:n} corners: trim across outer tips, {2 mm} from the stitching; clip straight into inner ones.',
+    do: 'At {corners:n} corners: trim across outer tips, {2 mm} from the stitching; snip straight into inner ones.',
     check: 'No thread of the seam is cut.',
     caution: BLADE,
     with: 'blade',
@@ -63,7 +63,6 @@ const sewing: readonly Step[] = [
   {
     do: 'Sew along the line, {sewn}, stitches of {stitch}; slowly, turning the cloth all the time.',
     check: 'The line never leaves the mark by more than a thread.',
-    caution: PIN,
     view: 'above',
     now: ['seam'],
     sews: 'sewn',
@@ -73,7 +72,6 @@ const sewing: readonly Step[] = [
   {
     do: 'Sew along the line, {sewn}. The numbers beside it are stitch lengths, down to {shortest} where it is tightest.',
     check: 'The line never leaves the mark by more than a thread.',
-    caution: PIN,
     view: 'above',
     now: ['seam'],
     sews: 'sewn',
@@ -124,16 +122,15 @@ export const OUTLINE_SEAM = procedure('outline-seam', {
     return 'blocked' in numbers ? numbers : { ...numbers, sewn: numbers.along, reach: FROM_STITCHES_MM };
   },
   views: views(NECKLINE, 'From above, wrong side up: the seam line and its allowance'),
-  ready: ['the printed template', 'sharp small scissors', 'a point turner', 'iron'],
+  ready: ['the printed template', 'sharp small scissors', 'a point turner', '[pins]', '[iron]'],
   steps: [
     MARK,
     ...sewing,
     CORNERS,
     ...cutting('all along'),
     {
-      do: 'Turn, roll the seam to the very edge, press.',
+      do: 'Turn, roll the seam to the very edge, [press] it.',
       check: 'A smooth edge: no corner on a curve, no curve at a corner.',
-      caution: IRON,
       with: 'iron',
       view: 'above',
     },
@@ -188,31 +185,30 @@ export const ENCLOSED = procedure('enclosed', {
       now: ['seam'],
     },
     {
-      do: 'Press the allowances of the gap back along the line, now while it is flat.',
+      do: '[Press] the allowances of the gap back along the line, now while it is flat.',
       check: 'Two crisp folds, {gap} long.',
-      caution: IRON,
       with: 'iron',
       view: 'above',
     },
     ...sewing,
     CORNERS,
     {
-      do: 'Secure both ends of the gap with a few stitches back and forth; on silk knot them by hand.',
+      do: '[Secure] both ends of the gap.',
       check: 'Pull at the gap: it does not open farther.',
       view: 'above',
       now: ['seam'],
     },
     ...cutting('all round; leave it whole at the gap'),
     {
-      do: 'Turn it through the gap, push corners out gently, roll the seam to the edge and press.',
+      do: 'Turn it through the gap, push corners out gently, roll the seam to the edge and [press] it.',
       check: 'Every corner is out, nothing pokes through.',
-      caution: `${IRON} Push with something blunt.`,
+      caution: 'Push with something blunt.',
       with: 'iron',
       view: 'above',
     },
     {
       do: 'Close the gap by hand: straight across from fold to fold, the thread buried in the folds.',
-      check: 'The stitches do not show; count the pins.',
+      check: 'The stitches do not show; count [the pins].',
       caution: 'Put the needle into its case when you lay the work down.',
       view: 'above',
     },

@@ -1,10 +1,12 @@
 import { type Cloth, clothProfile } from '../../cloth';
 import { type Machine, PLAIN_MACHINE } from '../../kit';
 import { layerShiftMm, seamContext } from '../../physics';
-import { type OperationKind, type Schools, type Setup, USUAL_SCHOOLS } from '../../setup';
+import { type Operation, type Schools, type Setup, USUAL_SCHOOLS } from '../../setup';
 import { PACE_SHARE } from '../../stitch';
 import type { UnitSystem } from '../../units';
-import type { Given } from './types';
+import { rowsOfProcedure } from './rows';
+import type { RowSetups } from './stepSetup';
+import { type Given, MAIN_ROW, type Procedure, type Row, type RowSize } from './types';
 import type { SewnWith } from './workOut';
 
 /** Up to these masses, g/m², a cloth is light or medium in the hand (common practice). */
@@ -20,27 +22,40 @@ export interface Person {
   system?: UnitSystem;
 }
 
+/** What rows and their kinds are known by. */
+export type WithRows = Pick<Procedure, 'name' | 'kind' | 'main' | 'rows'>;
+
+/** A row as it is asked of match, before any fabric is named. */
+export const operationOfRow = ({ kind, layers }: Pick<Row, 'kind' | 'layers'>): Operation => ({
+  kind,
+  ...(layers !== undefined && { layers }),
+});
+
 /**
- * What is known of an operation before anything is asked: from cloth, machine and setting.
+ * What is known of an operation before anything is asked: from cloth, machine and the setting of each row.
  *
  * @param cloth - what is sewn
- * @param kind - what is matched and proven for the operation
+ * @param procedure - the operation
  * @param machine - the machine; a plain one when it is not there any more
- * @param setup - the setting; a plain straight stitch while there is none
+ * @param setups - the setting of each row; a plain straight stitch while there is none
  * @param person - `creep`: how much more than the model their machine lets the top layer creep, 1 until that was measured; `schools`: which they follow; `system`: what they measure in
  * @returns what the operation is worked out from, and how its seams are sewn
  */
 export function givenOf(
   cloth: Cloth,
-  kind: OperationKind,
+  procedure: WithRows,
   machine: Machine | null,
-  setup: Setup | null,
+  setups: RowSetups | null,
   { creep = 1, schools = USUAL_SCHOOLS, system = 'metric' }: Person = {},
 ): { given: Given; how: SewnWith } {
   const profile = clothProfile(cloth);
-  const seam = seamContext(cloth, { kind }, creep);
+  const rows = rowsOfProcedure(procedure);
+  const stitched = Object.fromEntries(
+    Object.entries(rows).map(([id, row]) => [id, seamContext(cloth, operationOfRow(row), creep)]),
+  );
+  const seam = stitched[MAIN_ROW];
   const { footLiftMm, extraLiftMm, maxLengthMm, speedSpm } = machine ?? PLAIN_MACHINE;
-  const { stitch, lengthMm, widthMm, foot, pressure } = setup ?? PLAIN_STITCH;
+  const { stitch, lengthMm, widthMm, foot, pressure } = setups?.[MAIN_ROW] ?? PLAIN_STITCH;
   const mass = profile.massGsm.value;
   return {
     given: {
@@ -51,6 +66,7 @@ export function givenOf(
       weight: mass < WEIGHT_GSM.light ? 'light' : mass < WEIGHT_GSM.medium ? 'medium' : 'heavy',
       lengthMm,
       widthMm,
+      ...(setups && { rows: sizesOf(setups) }),
       footLiftMm,
       extraLiftMm,
       longestMm: maxLengthMm,
@@ -58,6 +74,20 @@ export function givenOf(
       schools,
       system,
     },
-    how: { stitch, widthMm, stitchedMm: seam.thicknessMm, speedSpm: speedSpm * PACE_SHARE },
+    how: {
+      stitch,
+      widthMm,
+      stitchedMm: seam.thicknessMm,
+      speedSpm: speedSpm * PACE_SHARE,
+      rowsStitchedMm: Object.fromEntries(Object.entries(stitched).map(([id, { thicknessMm }]) => [id, thicknessMm])),
+    },
   };
 }
+
+const sizesOf = (setups: RowSetups): Record<string, RowSize> =>
+  Object.fromEntries(
+    Object.entries(setups).map(([row, { stitch, lengthMm, widthMm }]: [string, Setup]) => [
+      row,
+      { stitch, lengthMm, widthMm },
+    ]),
+  );

@@ -61,13 +61,12 @@ export function together(
   };
 }
 
-/** Said where a hand is near the needle, the iron or the blade. */
-export const PIN = 'Take every pin out before the needle reaches it.';
-export const IRON = 'Keep fingers out of the steam; test the heat on a scrap first.';
+/** Said where a blade is at hand; what is said of pins, clips, glue and the iron follows from the plan of the fabric. */
 export const BLADE = 'Cut away from your fingers; close the blade when it is laid down.';
 
 /** Stitches that can be drawn out again, or slid on their thread: as the setting has it, else 4 to 5 mm (common practice). */
 const BASTE_MM = { least: 4, usual: 4.5 };
-export const basteMm = ({ longestMm }: Pick<Given, 'longestMm'>): number => Math.min(longestMm, BASTE_MM.usual);
+export const basteMm = ({ longestMm, rows }: Pick<Given, 'longestMm' | 'rows'>): number =>
+  rows?.baste?.lengthMm ?? Math.min(longestMm, BASTE_MM.usual);
 export const looseMm = ({ lengthMm, longestMm }: Pick<Given, 'lengthMm' | 'longestMm'>): number =>
   Math.min(longestMm, Math.max(BASTE_MM.least, lengthMm));

@@ -24,6 +24,8 @@ export const runSchema = z.strictObject({
   outline: outlineSpecSchema.optional(),
   /** What it is sewn with, from when it is begun. */
   setup: setupSchema.optional(),
+  /** What its other rows are sewn with, by the id of the row. */
+  rows: z.record(z.string(), setupSchema).optional(),
   /** The card that proved the setting, if one did. */
   cardId: idSchema.optional(),
   /** The job and the seam in it that this is, if it is one of a job. */

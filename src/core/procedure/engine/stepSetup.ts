@@ -1,7 +1,11 @@
 import type { Machine } from '../../kit';
 import { type Setup, withPart } from '../../setup';
 import { stitchFacts } from '../../stitch';
-import type { Numbers, Step } from './types';
+import { rowOfStep } from './rows';
+import { MAIN_ROW, type Numbers, type Step } from './types';
+
+/** What each row is sewn with, by its id; a row without one is sewn like the main row. */
+export type RowSetups = Readonly<Record<string, Setup>>;
 
 /** Onto the machine's own steps. What lies beyond its dial stays there, for the interlocks to say so. */
 const onDial = (mm: number, step: number) => Math.max(step, Math.round(Math.round(mm / step) * step * 1000) / 1000);
@@ -10,16 +14,16 @@ const onDial = (mm: number, step: number) => Math.max(step, Math.round(Math.roun
 type Dials = Pick<Machine, 'lengthStepMm' | 'widthStepMm' | 'needlePositions' | 'straightHoleMm'>;
 
 /**
- * What should be on the machine for a step: the setting of the operation, with what this step changes.
+ * What should be on the machine for a step: the setting of its row, with what this step changes.
  *
  * A step that is not sewn is for getting ready: it already asks for what the next sewn one needs, unless it says what to
- * set itself; after the last the setting of the operation comes back. A swing under a straight-stitch plate
+ * set itself; after the last the setting of the main row comes back. A swing under a straight-stitch plate
  * or foot would strike the needle, so those are changed with it.
  *
  * @param steps - those that are taken
  * @param index - the step in hand, from 0
  * @param numbers - of `workOut`
- * @param setup - the setting of the operation, lengths in mm
+ * @param setups - the setting of each row, lengths in mm
  * @param machine - its dials round what is asked for
  * @returns a setting; look it over for interlocks before it is sewn
  */
@@ -27,12 +31,14 @@ export function stepSetup(
   steps: readonly Step[],
   index: number,
   numbers: Numbers,
-  setup: Setup,
+  setups: RowSetups,
   machine: Dials,
 ): Setup {
-  const step = steps.slice(index).find(({ sews, atMm, machine: differs }) => sews ?? atMm ?? differs);
-  if (!step) return setup;
-  const { stitch, widthMm, tension, foot, footSide, needleAsideMm = 0 } = step.machine ?? {};
+  const ahead = steps.slice(index).findIndex(({ sews, row, atMm, machine: differs }) => sews ?? row ?? atMm ?? differs);
+  if (ahead < 0) return setups[MAIN_ROW];
+  const step = steps[index + ahead];
+  const setup = setups[rowOfStep(steps, index + ahead)] ?? setups[MAIN_ROW];
+  const { stitch, widthMm, foot, footSide, needleAsideMm = 0 } = step.machine ?? {};
   let made = foot && foot !== setup.foot ? withPart(setup, 'foot', foot) : setup;
   if (footSide && made.foot === 'zip') {
     const aside = machine.needlePositions > 1 ? needleAsideMm : 0;
@@ -40,9 +46,10 @@ export function stepSetup(
   }
   if (made.plate === 'straight') made = { ...made, needlePositionMm: machine.straightHoleMm };
   if (stitch) made = withSwing(withPart(made, 'stitch', stitch));
-  if (widthMm) made = { ...made, widthMm: onDial(numbers[widthMm], machine.widthStepMm) };
+  if (widthMm && stitchFacts(made.stitch).swings)
+    made = { ...made, widthMm: onDial(numbers[widthMm], machine.widthStepMm) };
   if (step.atMm) made = { ...made, lengthMm: onDial(numbers[step.atMm], machine.lengthStepMm) };
-  return tension === 'normal' ? { ...made, tensionSteps: 0 } : made;
+  return made;
 }
 
 function withSwing(setup: Setup): Setup {

@@ -22,6 +22,8 @@ export interface Given {
   widthMm: number;
   footLiftMm: number;
   extraLiftMm: number;
+  /** The same of the other rows; a plain straight stitch, or the usual size, while nothing is matched. */
+  rows?: Readonly<Record<string, RowSize>>;
   /** The longest stitch of the machine. */
   longestMm: number;
   /** How far the top layer ends behind over 300 mm on this machine, mm: as measured on it, or as the model expects. */
@@ -49,10 +51,37 @@ export interface Ask {
   options?: readonly (readonly [value: number, name: string])[];
 }
 
+/** The size of a stitch, mm. */
+export interface RowSize {
+  stitch: StitchId;
+  lengthMm: number;
+  widthMm: number;
+}
+
+/** One kind of stitching in an operation, matched and proven by itself: a felled seam has its seam and its topstitching. */
+export interface Row {
+  /** What it is matched as. */
+  kind: OperationKind;
+  /** What it is called beside the others. */
+  name: string;
+  /** Layers under the needle; without this, what is usual for its kind. */
+  layers?: number;
+  /** The operation itself asks for one of these stitches, whatever the fabric. */
+  stitches?: readonly StitchId[];
+  /** It goes through the fabric of the band alone. */
+  of?: 'band';
+}
+
+/** The row that an operation is named for. */
+export const MAIN_ROW = 'main';
+
 /** Numbers by name: what was asked, and what follows from it. Lengths in mm. */
 export type Numbers = Readonly<Record<string, number>>;
 
-/** One action, what to look at, and the check that follows. `{name}` in a text is a length, `{name:n}` a plain number. */
+/**
+ * One action, what to look at, and the check that follows. `{name}` in a text is a length, `{name:n}` a plain number; `[press]`
+ * and the other phrases of `withPlan` follow from the fabric. How a row is begun and ended is not said here: that follows too.
+ */
 export interface Step {
   do: string;
   check: string;
@@ -68,6 +97,10 @@ export interface Step {
   /** Name of the number that says how much is sewn in this step, and at which stitch length if not the setting's. */
   sews?: string;
   atMm?: string;
+  /** Which row that is; the main one unless said. */
+  row?: string;
+  /** It goes on from the stitch before, needle down, or the next step goes on from it: there it neither begins nor ends. */
+  goesOn?: 'from-before' | 'to-next' | 'both';
   /** Name of the number that says how much thread is cut for it, sewn by hand. */
   handThread?: string;
   /** What else differs on the machine from the setting while this step is sewn. */
@@ -78,8 +111,6 @@ export interface Step {
 export interface StepOnMachine {
   stitch?: StitchId;
   widthMm?: string;
-  /** Back to the machine's normal, where the setting of the operation is a loose one. */
-  tension?: 'normal';
   foot?: Foot;
   /** Where the needle stands beside a one-bar foot. */
   footSide?: 'left' | 'right';
@@ -103,8 +134,12 @@ export interface Procedure<Id extends string = string> extends Origin {
   id: Id;
   name: string;
   group: (typeof PROCEDURE_GROUPS)[number];
-  /** What is matched and proven for it. */
+  /** What its main row is matched as. */
   kind: OperationKind;
+  /** What else is known of its main row. */
+  main?: Partial<Omit<Row, 'kind'>>;
+  /** Its other rows, each matched as what it is. */
+  rows?: Readonly<Record<string, Row>>;
   asks: readonly Ask[];
   /** Twin needles; without this, one. */
   needles?: 'two';

@@ -2,7 +2,7 @@ import { atLeast, atMost, clamp, sum } from '../../numbers';
 import { needleMinutes, stitchFacts, type StitchId, threadUse } from '../../stitch';
 import { formatNumber, mm, roundInInches } from '../../units';
 import type { Cannot } from '../../seam';
-import type { Ask, Given, Numbers, Procedure, Step } from './types';
+import { type Ask, type Given, MAIN_ROW, type Numbers, type Procedure, type Step } from './types';
 
 /** A problem with one answer, by its question. */
 export type AskProblems = Readonly<Record<string, string>>;
@@ -94,6 +94,8 @@ export interface SewnWith {
   /** All layers as they are stitched down, mm. */
   stitchedMm: number;
   speedSpm: number;
+  /** The layers of the other rows as they are stitched down, mm; without this as many as in the main row. */
+  rowsStitchedMm?: Readonly<Record<string, number>>;
 }
 
 /**
@@ -106,16 +108,17 @@ export interface SewnWith {
  * @returns zeros for a step without sewing
  */
 export function takesOf(step: Step, numbers: Numbers, given: Given, how: SewnWith): Takes {
-  const { sews, atMm, handThread, machine = {} } = step;
-  const stitch = machine.stitch ?? how.stitch;
+  const { sews, row = MAIN_ROW, atMm, handThread, machine = {} } = step;
+  const own = given.rows?.[row] ?? { ...how, lengthMm: given.lengthMm };
+  const stitch = machine.stitch ?? own.stitch;
   const sewnMm = sews ? numbers[sews] : 0;
   if (sewnMm <= 0) return { sewnMm: 0, minutes: 0, threadMm: handThread ? numbers[handThread] : 0 };
-  const lengthMm = atMm ? numbers[atMm] : given.lengthMm;
+  const lengthMm = atMm ? numbers[atMm] : own.lengthMm;
   const { ratio } = threadUse({
     stitch,
     lengthMm,
-    widthMm: machine.widthMm ? numbers[machine.widthMm] : stitchFacts(stitch).swings ? how.widthMm : 0,
-    thicknessMm: how.stitchedMm,
+    widthMm: machine.widthMm ? numbers[machine.widthMm] : stitchFacts(stitch).swings ? own.widthMm : 0,
+    thicknessMm: how.rowsStitchedMm?.[row] ?? how.stitchedMm,
     seamMm: sewnMm,
   });
   return {

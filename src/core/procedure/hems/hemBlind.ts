@@ -1,10 +1,11 @@
+import { rowSize } from '../engine/rowSize';
 import { mm } from '../../units';
 import { cannot } from '../../seam';
 import { HEM_LENGTH } from '../engine/asks';
-import { IRON, PIN } from '../engine/pieces';
+
 import { rowScene } from '../engine/rowScene';
 import { drawnThick, type Scene } from '../engine/scene';
-import type { Given, Numbers } from '../engine/types';
+import { type Given, type Numbers, MAIN_ROW } from '../engine/types';
 import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** The hem folded back for sewing, in section: its edge sticks out beyond the fold. */
@@ -52,12 +53,19 @@ function foldedBack({ hem, out }: Numbers, { thicknessMm }: Given): Scene {
   };
 }
 
+/** The size of the bite as it was matched, else the usual one, mm (common practice). */
+const biteOf = (given: Given) => {
+  const { lengthMm, widthMm } = rowSize(given, MAIN_ROW, { stitch: 'blind', lengthMm: 2, widthMm: 2.5 });
+  return { stitch: lengthMm, swing: widthMm };
+};
+
 /** A hem whose stitches bite only a thread of the right side. */
 export const HEM_BLIND = procedure('hem-blind', {
   ...SEWN_SO,
   name: 'Blind hem',
   group: 'hem',
   kind: 'blind-hem',
+  main: { stitches: ['blind', 'stretch-blind'] },
   asks: [
     HEM_LENGTH,
     { key: 'hem', label: 'Hem allowance', unit: 'mm', usual: 40, least: 15, most: 100 },
@@ -75,7 +83,7 @@ export const HEM_BLIND = procedure('hem-blind', {
       ],
     },
   ],
-  work: ({ round, hem, out, knit }) =>
+  work: ({ round, hem, out, knit }, given) =>
     hem < out + 8
       ? cannot(
           'seam.hem-narrow',
@@ -83,7 +91,7 @@ export const HEM_BLIND = procedure('hem-blind', {
           out + 8,
           hem,
         )
-      : { round, hem, out, knit, row: out - 1.5, stitch: 2, swing: 2.5, overlap: 15, sewn: round + 15 },
+      : { round, hem, out, knit, row: out - 1.5, ...biteOf(given), overlap: 15, sewn: round + 15 },
   views: {
     section: foldedBack,
     above: ({ out, stitch, swing, knit }) =>
@@ -101,12 +109,11 @@ export const HEM_BLIND = procedure('hem-blind', {
         ],
       }),
   },
-  ready: ['raw edge finished first', 'blind-hem foot, its guide at the fold', 'thread as the cloth'],
+  ready: ['raw edge finished first', 'blind-hem foot, its guide at the fold', 'thread to match'],
   steps: [
     {
-      do: 'Press the hem up, {hem}. Pin it well inside the edge.',
+      do: '[Press] the hem up, {hem}. [hold]',
       check: 'It is even all round.',
-      caution: IRON,
       with: 'iron',
       view: 'section',
     },
@@ -125,7 +132,6 @@ export const HEM_BLIND = procedure('hem-blind', {
     {
       do: 'Sew {round} round and {overlap} over the beginning, the fold along the guide.',
       check: 'Every bite caught the fold.',
-      caution: PIN,
       view: 'above',
       now: ['row'],
       sews: 'sewn',
@@ -136,7 +142,6 @@ export const HEM_BLIND = procedure('hem-blind', {
     {
       do: 'Sew {round} round and {overlap} over the beginning, the fold along the guide.',
       check: 'Every bite caught the fold; stretch it: nothing pops.',
-      caution: PIN,
       view: 'above',
       now: ['row'],
       sews: 'sewn',
@@ -145,9 +150,8 @@ export const HEM_BLIND = procedure('hem-blind', {
       when: 'knit',
     },
     {
-      do: 'Unfold and press lightly from the wrong side, not over the edge.',
+      do: 'Unfold and [press] lightly from the wrong side, not over the edge.',
       check: 'The edge does not print through.',
-      caution: IRON,
       with: 'iron',
       view: 'section',
       now: ['row', 'bite'],

@@ -1,7 +1,7 @@
 import { mm } from '../../units';
 import { cannot } from '../../seam';
 import { humpOver, SOLE_MM } from '../../seam';
-import { IRON } from '../engine/pieces';
+
 import { box, drawnThick, type Scene } from '../engine/scene';
 import type { Given, Numbers } from '../engine/types';
 import { procedure, SEWN_SO } from '../engine/procedure';
@@ -98,6 +98,7 @@ export const HEM_JEANS = procedure('hem-jeans', {
   name: 'Twice-folded hem over side seams',
   group: 'hem',
   kind: 'hem',
+  main: { layers: 3 },
   asks: [
     { key: 'round', label: 'Round one leg', unit: 'mm', usual: 420, least: 50, most: 3000 },
     { key: 'hem', label: 'Finished hem', unit: 'mm', usual: 15, least: 8, most: 40 },
@@ -150,12 +151,11 @@ export const HEM_JEANS = procedure('hem-jeans', {
     };
   },
   views: { section, hump },
-  ready: ['a shim: {folds:n} folds of the same cloth', 'jeans needle', 'hammer and board for the seams'],
+  ready: ['a shim: {folds:n} folds of the same cloth', '[pins]', '[iron]', 'hammer and board for the seams'],
   steps: [
     {
-      do: 'Cut the hem allowance to {cut}. Turn in {fold}, then {hem}, and press.',
+      do: 'Cut the hem allowance to {cut}. Turn in {fold}, then {hem}, and [press] it. [hold]',
       check: 'The fold runs straight across both seams.',
-      caution: IRON,
       with: 'iron',
       view: 'section',
     },

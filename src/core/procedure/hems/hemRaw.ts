@@ -1,5 +1,5 @@
 import { HEM_LENGTH } from '../engine/asks';
-import { BLADE, PIN } from '../engine/pieces';
+import { BLADE } from '../engine/pieces';
 import { rowScene } from '../engine/rowScene';
 import { procedure, SEWN_SO } from '../engine/procedure';
 
@@ -9,6 +9,7 @@ export const HEM_RAW = procedure('hem-raw', {
   name: 'Raw hem',
   group: 'hem',
   kind: 'hem',
+  main: { layers: 1 },
   schools: () => ({ 'knit-hem': 'narrow-zigzag' }),
   asks: [
     HEM_LENGTH,
@@ -58,7 +59,6 @@ export const HEM_RAW = procedure('hem-raw', {
     {
       do: 'Sew one row {from} from the edge, and {overlap} over its beginning. Hold nothing back.',
       check: 'The edge has not grown.',
-      caution: PIN,
       view: 'above',
       now: ['row'],
       sews: 'sewn',

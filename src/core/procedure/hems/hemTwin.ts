@@ -1,6 +1,6 @@
 import { mm } from '../../units';
 import { cannot } from '../../seam';
-import { BLADE, IRON, LONG, PIN } from '../engine/pieces';
+import { BLADE, LONG } from '../engine/pieces';
 import { box, drawnThick, type Scene } from '../engine/scene';
 import type { Given, Numbers } from '../engine/types';
 import { procedure, SEWN_SO } from '../engine/procedure';
@@ -101,6 +101,7 @@ export const HEM_TWIN = procedure('hem-twin', {
   name: 'Single-fold hem, twin needle',
   group: 'hem',
   kind: 'hem',
+  main: { layers: 2 },
   needles: 'two',
   schools: () => ({ 'knit-hem': 'twin-tape' }),
   asks: [
@@ -118,16 +119,16 @@ export const HEM_TWIN = procedure('hem-twin', {
   },
   views: { section, above },
   ready: [
-    'twin needle for knits',
+    '[needle]',
+    '[pins]',
     'two spools, threaded apart',
-    'stretch tape for a soft hem',
+    '[stretch tape], for a soft hem',
     'tape on the plate as a fence',
   ],
   steps: [
     {
-      do: 'Fold {hem} to the wrong side and press. On a soft knit fuse stretch tape into the fold.',
+      do: 'Fold {hem} to the wrong side and [press] it, on a soft knit with [stretch tape] in the fold. [hold]',
       check: 'The fold is even all round.',
-      caution: IRON,
       with: 'iron',
       view: 'section',
     },
@@ -141,13 +142,12 @@ export const HEM_TWIN = procedure('hem-twin', {
     {
       do: 'Right side up, fold along the fence: sew both rows, {round} round and {overlap} over the beginning.',
       check: 'The raw edge is caught between the rows, all along.',
-      caution: PIN,
       view: 'above',
       now: ['rows'],
       sews: 'sewn',
     },
     {
-      do: 'Pull the threads to the back and knot them; trim the edge close to the rows.',
+      do: '[ends] Trim the edge close to the rows.',
       check: 'Stretch the hem: nothing pops.',
       caution: BLADE,
       with: 'blade',
@@ -155,9 +155,8 @@ export const HEM_TWIN = procedure('hem-twin', {
       now: ['rows'],
     },
     {
-      do: 'Hold the iron {25 mm} above and steam it back.',
+      do: '[steam back]',
       check: 'No ridge between the rows, no wave.',
-      caution: IRON,
       with: 'iron',
       view: 'above',
       now: ['rows'],

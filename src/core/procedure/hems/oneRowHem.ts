@@ -1,7 +1,8 @@
 import { HEM_LENGTH } from '../engine/asks';
 import type { Schools } from '../../setup';
-import type { Numbers, StepOnMachine, Procedure } from '../engine/types';
-import { BLADE, IRON, PIN } from '../engine/pieces';
+import { rowSize } from '../engine/rowSize';
+import { MAIN_ROW, type Procedure, type RowSize } from '../engine/types';
+import { BLADE } from '../engine/pieces';
 import { procedure, SEWN_SO } from '../engine/procedure';
 import { rowScene } from '../engine/rowScene';
 
@@ -21,8 +22,7 @@ function oneRow<Id extends string>(
   more: Pick<Procedure<Id>, 'id' | 'name' | 'faults'> & {
     stitch: string;
     look: string;
-    numbers: Numbers;
-    on: StepOnMachine;
+    usual: RowSize;
     school: Schools['knit-hem'];
   },
 ): Procedure<Id> {
@@ -31,28 +31,30 @@ function oneRow<Id extends string>(
     name: more.name,
     group: 'hem',
     kind: 'hem',
+    main: { layers: 2, stitches: [more.usual.stitch] },
     schools: () => ({ 'knit-hem': more.school }),
     asks: [HEM_LENGTH, { key: 'hem', label: 'Hem allowance', unit: 'mm', usual: 20, least: 6, most: 60 }],
-    work: ({ round, hem }) => ({ round, hem, row: hem - 3, overlap: 15, sewn: round + 15, ...more.numbers }),
+    work: ({ round, hem }, given) => {
+      const { lengthMm, widthMm } = rowSize(given, MAIN_ROW, more.usual);
+      return { round, hem, row: hem - 3, overlap: 15, sewn: round + 15, stitch: lengthMm, swing: widthMm };
+    },
     views: { above },
-    ready: ['iron', 'tape on the plate as a fence'],
+    ready: ['[pins]', '[iron]', 'tape on the plate as a fence'],
     steps: [
       {
-        do: 'Fold {hem} to the wrong side and press.',
+        do: 'Fold {hem} to the wrong side and [press] it. [hold]',
         check: 'The fold is even.',
-        caution: IRON,
         with: 'iron',
         view: 'above',
       },
       {
         do: `Right side up, sew {row} from the fold with ${more.stitch}, and {overlap} over the beginning.`,
         check: more.look,
-        caution: PIN,
         view: 'above',
         now: ['row'],
         sews: 'sewn',
         atMm: 'stitch',
-        machine: more.on,
+        machine: { stitch: more.usual.stitch, ...(more.usual.widthMm > 0 && { widthMm: 'swing' }) },
       },
       {
         do: 'Trim the edge close to the row.',
@@ -63,9 +65,8 @@ function oneRow<Id extends string>(
         now: ['row'],
       },
       {
-        do: 'Hold the iron {25 mm} above and steam it back.',
+        do: '[steam back]',
         check: 'It hangs without a wave.',
-        caution: IRON,
         with: 'iron',
         view: 'above',
         now: ['row'],
@@ -79,8 +80,7 @@ export const HEM_ZIGZAG = oneRow({
   id: 'hem-zigzag',
   name: 'Single-fold hem, narrow zigzag',
   stitch: 'a narrow zigzag, {stitch} long and {swing} wide',
-  numbers: { stitch: 3, swing: 0.5 },
-  on: { stitch: 'zigzag', widthMm: 'swing' },
+  usual: { stitch: 'zigzag', lengthMm: 3, widthMm: 0.5 },
   school: 'narrow-zigzag',
   look: 'From afar it looks like a straight line. It gives little: only where the hem need not stretch.',
   faults: ['wavy', 'popped', 'skipped'],
@@ -90,8 +90,7 @@ export const HEM_TRIPLE = oneRow({
   id: 'hem-triple',
   name: 'Single-fold hem, triple straight stitch',
   stitch: 'triple straight stitch',
-  numbers: { stitch: 3 },
-  on: { stitch: 'triple-straight' },
+  usual: { stitch: 'triple-straight', lengthMm: 3, widthMm: 0 },
   school: 'triple',
   look: 'A bold line: the thread matches. Only on a knit that is stable.',
   faults: ['wavy', 'uneven-length', 'skipped'],

@@ -2,7 +2,7 @@ import { mm } from '../../units';
 import { HEM_LENGTH } from '../engine/asks';
 import { cannot } from '../../seam';
 import { procedure, SEWN_SO } from '../engine/procedure';
-import { BLADE, IRON, PIN } from '../engine/pieces';
+import { BLADE } from '../engine/pieces';
 import { rowScene } from '../engine/rowScene';
 
 /** The rolled hem of silk, sewn twice. */
@@ -48,19 +48,17 @@ export const HEM_ROLLED = procedure('hem-rolled', {
         rows: [{ id: 'second', mm: roll - 1 }],
       }),
   },
-  ready: ['finest needle, silk or fine polyester thread', 'embroidery scissors', 'a leader scrap'],
+  ready: ['embroidery scissors', '[iron]'],
   steps: [
     {
-      do: 'Fold the edge {first} to the wrong side and press.',
+      do: 'Fold the edge {first} to the wrong side and [press] it.',
       check: 'No tuck anywhere.',
-      caution: IRON,
       with: 'iron',
       view: 'first',
     },
     {
-      do: 'Sew {1 mm} from the fold, begun on a leader scrap.',
+      do: 'Sew {1 mm} from the fold.',
       check: 'The line rides on the fold.',
-      caution: PIN,
       view: 'first',
       now: ['first'],
       sews: 'round',
@@ -76,15 +74,13 @@ export const HEM_ROLLED = procedure('hem-rolled', {
     {
       do: 'Roll it over once more, {roll} wide, and sew on the first line.',
       check: 'One line on the right side, two on the wrong.',
-      caution: PIN,
       view: 'second',
       now: ['second'],
       sews: 'round',
     },
     {
-      do: 'Press from the wrong side through a cloth.',
+      do: '[Press] it from the wrong side.',
       check: 'Flat, without a ripple.',
-      caution: IRON,
       with: 'iron',
       view: 'second',
       now: ['second'],

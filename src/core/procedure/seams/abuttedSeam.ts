@@ -29,6 +29,8 @@ export const ABUTTED = procedure('abutted', {
   name: 'Abutted seam',
   group: 'seam',
   kind: 'join',
+  // Only what swings bites both edges.
+  main: { layers: 1, stitches: ['bridging', 'zigzag', 'three-step-zigzag'] },
   asks: [
     SEAM_LENGTH,
     {
@@ -66,6 +68,7 @@ export const ABUTTED = procedure('abutted', {
       view: 'above',
       now: ['seam'],
       sews: 'seam',
+      machine: { widthMm: 'width' },
     },
     {
       do: 'Pull the joint apart across.',

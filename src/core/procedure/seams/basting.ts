@@ -1,4 +1,4 @@
-import { BLADE, PIN, looseMm } from '../engine/pieces';
+import { BLADE, looseMm } from '../engine/pieces';
 import { bastedRow } from '../engine/rowScene';
 import { procedure, SEWN_SO } from '../engine/procedure';
 
@@ -8,6 +8,8 @@ export const BASTE = procedure('baste', {
   name: 'Basting',
   group: 'seam',
   kind: 'baste',
+  main: { name: 'The basting' },
+  rows: { seam: { kind: 'join', name: 'The seam' } },
   asks: [
     { key: 'seam', label: 'How long is the seam', unit: 'mm', usual: 600, least: 10, most: 20000 },
     { key: 'allowance', label: 'Seam allowance', unit: 'mm', usual: 15, least: 3, most: 60 },
@@ -17,15 +19,13 @@ export const BASTE = procedure('baste', {
     allowance: a,
     row: a - 1,
     stitch: looseMm(given),
-    after: 2.5,
   }),
   views: { above: bastedRow },
-  ready: ['thread of another colour', 'seam ripper'],
+  ready: ['thread of another colour', '[pins]', 'seam ripper'],
   steps: [
     {
-      do: 'Stitches of {stitch}, needle tension down. Sew {row} from the edge, no back-stitch.',
+      do: 'Stitches of {stitch}, needle tension down. Sew {row} from the edge.',
       check: 'The bobbin thread can be pulled out.',
-      caution: PIN,
       view: 'above',
       now: ['row'],
       sews: 'seam',
@@ -35,8 +35,7 @@ export const BASTE = procedure('baste', {
       do: 'Set length and tension back at once, for the seam.',
       check: 'The machine bar shows nothing left to change.',
       view: 'above',
-      atMm: 'after',
-      machine: { tension: 'normal' },
+      row: 'seam',
     },
     {
       do: 'After the real seam: cut every tenth stitch and draw it out.',

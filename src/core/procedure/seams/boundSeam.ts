@@ -2,7 +2,7 @@ import { mm } from '../../units';
 import { cannot } from '../../seam';
 import { turnOfClothMm } from '../../seam';
 import { allowance, BINDING_CLOTH, SEAM_LENGTH } from '../engine/asks';
-import { BLADE, IRON, PIN } from '../engine/pieces';
+import { BLADE } from '../engine/pieces';
 import { rowScene } from '../engine/rowScene';
 import { drawnThick, type Scene } from '../engine/scene';
 import type { Given, Numbers } from '../engine/types';
@@ -69,6 +69,10 @@ export const BOUND_SEAM = procedure('bound-seam', {
   name: 'Bound seam',
   group: 'seam',
   kind: 'join',
+  rows: {
+    on: { kind: 'binding', name: 'The binding' },
+    ditch: { kind: 'ditch', name: 'The last row', layers: 3 },
+  },
   asks: [
     SEAM_LENGTH,
     allowance(15),
@@ -118,7 +122,7 @@ export const BOUND_SEAM = procedure('bound-seam', {
       }),
     section: wrapped,
   },
-  ready: ['bias strips {cut} wide, {strip} in all', 'iron and a press cloth', 'ditch foot, if there is one'],
+  ready: ['bias strips {cut} wide, {strip} in all', '[pins]', '[iron]', 'a ditch foot, if you have one'],
   steps: [
     {
       do: 'Cut bias strips {cut} wide and join them to {strip}.',
@@ -130,24 +134,21 @@ export const BOUND_SEAM = procedure('bound-seam', {
     {
       do: 'Sew the seam {allowance} from the raw edge, all {seam}.',
       check: 'The line keeps its distance.',
-      caution: PIN,
       view: 'above',
       now: ['seam'],
       sews: 'seam',
     },
     {
-      do: 'Press flat, then open.',
+      do: '[Press] it flat, then open.',
       check: 'Both allowances lie down.',
-      caution: IRON,
       with: 'iron',
       view: 'above',
       now: ['seam'],
       when: 'each',
     },
     {
-      do: 'Press flat, then both to one side.',
+      do: '[Press] it flat, then both to one side.',
       check: 'The raw edges are level.',
-      caution: IRON,
       with: 'iron',
       view: 'above',
       now: ['seam'],
@@ -156,25 +157,24 @@ export const BOUND_SEAM = procedure('bound-seam', {
     {
       do: 'Lay a strip right side down on each raw edge and sew {show} from it: allowance only, {bound} in all.',
       check: 'The garment is not caught.',
-      caution: PIN,
       view: 'above',
       now: ['on'],
       sews: 'bound',
+      row: 'on',
     },
     {
-      do: 'Wrap the strip round the raw edge and press it over.',
+      do: 'Wrap the strip round the raw edge and [press] it over.',
       check: 'It is full: nothing hollow inside the fold.',
-      caution: IRON,
       with: 'iron',
       view: 'section',
     },
     {
       do: 'From above sew in the ditch beside the strip, {bound} in all.',
       check: 'The strip underneath is caught all along; it may stay raw.',
-      caution: PIN,
       view: 'section',
       now: ['ditch'],
       sews: 'bound',
+      row: 'ditch',
     },
   ],
   faults: ['wandering', 'pucker-line', 'uneven-layers'],

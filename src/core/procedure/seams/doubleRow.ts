@@ -1,7 +1,7 @@
 import { mm } from '../../units';
 import { cannot } from '../../seam';
 import { allowance, SEAM_LENGTH } from '../engine/asks';
-import { BLADE, IRON, PIN } from '../engine/pieces';
+import { BLADE } from '../engine/pieces';
 import { rowScene, stackScene } from '../engine/rowScene';
 import { procedure, SEWN_SO } from '../engine/procedure';
 
@@ -50,12 +50,11 @@ export const DOUBLE_ROW = procedure('double-row', {
         ],
       }),
   },
-  ready: ['both pieces', 'scissors'],
+  ready: ['both pieces', '[pins]', 'scissors'],
   steps: [
     {
       do: 'Right sides together: sew {allowance} from the raw edge.',
       check: 'The line keeps its distance.',
-      caution: PIN,
       view: 'above',
       now: ['first'],
       sews: 'seam',
@@ -76,9 +75,8 @@ export const DOUBLE_ROW = procedure('double-row', {
       now: ['second'],
     },
     {
-      do: 'Press to one side.',
+      do: '[Press] it to one side.',
       check: 'Pull it: nothing pops.',
-      caution: IRON,
       with: 'iron',
       view: 'section',
       now: ['first', 'second'],

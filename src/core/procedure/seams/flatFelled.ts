@@ -1,6 +1,6 @@
 import { felledSeam } from '../../seam';
 import { allowance, SEAM_LENGTH } from '../engine/asks';
-import { BLADE, IRON, LONG, PIN, together } from '../engine/pieces';
+import { BLADE, LONG, together } from '../engine/pieces';
 import { box, drawnThick, type Scene } from '../engine/scene';
 import type { Given, Numbers } from '../engine/types';
 import { procedure, SEWN_SO } from '../engine/procedure';
@@ -105,6 +105,7 @@ export const FLAT_FELLED = procedure('flat-felled', {
   name: 'Flat-felled seam',
   group: 'seam',
   kind: 'join',
+  rows: { top: { kind: 'topstitch', name: 'The topstitching', layers: 4 } },
   asks: [
     SEAM_LENGTH,
     allowance(16),
@@ -121,25 +122,23 @@ export const FLAT_FELLED = procedure('flat-felled', {
     section: felledDown,
     above: felledAbove,
   },
-  ready: ['matching thread: the first line shows', 'iron and clapper', 'scissors'],
+  ready: ['thread to match: both rows show', '[pins]', '[iron]', 'scissors'],
   steps: [
     {
-      do: 'Lay wrong sides together, raw edges level.',
+      do: 'Lay wrong sides together, raw edges level. [hold]',
       check: 'Right sides face out, front and back.',
       view: 'first',
     },
     {
       do: 'Sew {allowance} from the raw edges.',
       check: 'Straight: this line shows.',
-      caution: PIN,
       view: 'first',
       now: ['first'],
       sews: 'seam',
     },
     {
-      do: 'Press open, then both allowances to one side. Let it cool.',
+      do: '[Press] it open, then both allowances to one side. Let it lie until it is cold.',
       check: 'The line lies flat, no fold over it.',
-      caution: IRON,
       with: 'iron',
       view: 'first',
     },
@@ -152,17 +151,17 @@ export const FLAT_FELLED = procedure('flat-felled', {
       now: ['trim'],
     },
     {
-      do: 'Fold the wide allowance over it: {tuck} go under, the band is {band} wide. Press and pin.',
+      do: 'Fold the wide allowance over it: {tuck} go under, the band is {band} wide. [Press] it. [hold]',
       check: 'The tucked edge reaches neither past the seam nor short of the row to come.',
       view: 'section',
     },
     {
       do: 'Topstitch {fromFold} from the fold, parallel to the first line.',
       check: 'Both rows stay {band} less {fromFold} apart.',
-      caution: PIN,
       view: 'above',
       now: ['second'],
       sews: 'seam',
+      row: 'top',
     },
   ],
   faults: ['hump-stall', 'skipped', 'wandering', 'loops-below'],

@@ -1,6 +1,6 @@
 import { frenchSeam } from '../../seam';
 import { allowance, SEAM_LENGTH } from '../engine/asks';
-import { BLADE, IRON, PIN, together } from '../engine/pieces';
+import { BLADE, together } from '../engine/pieces';
 import { drawnThick, type Scene } from '../engine/scene';
 import type { Given, Numbers } from '../engine/types';
 import { procedure, SEWN_SO } from '../engine/procedure';
@@ -64,6 +64,8 @@ export const FRENCH = procedure('french', {
   name: 'French seam',
   group: 'seam',
   kind: 'join',
+  main: { name: 'The first row' },
+  rows: { second: { kind: 'join', name: 'The second row', layers: 4 } },
   asks: [
     SEAM_LENGTH,
     allowance(15),
@@ -80,23 +82,22 @@ export const FRENCH = procedure('french', {
     second: ({ second }) => together(second, 'wrong', 'second', 'From above: the second pass'),
     section: frenchShut,
   },
-  ready: ['fine pins', 'sharp scissors', 'iron'],
+  ready: ['[pins]', 'sharp scissors', '[iron]'],
   steps: [
     {
-      do: 'Lay wrong sides together, raw edges level.',
+      do: 'Lay wrong sides together, raw edges level. [hold]',
       check: 'Right sides face out, front and back.',
       view: 'first',
     },
     {
       do: 'Sew {first} from the raw edge.',
       check: 'The line keeps its distance to the end.',
-      caution: PIN,
       view: 'first',
       now: ['first'],
       sews: 'seam',
     },
     {
-      do: 'Press flat, then trim both allowances to {trim}.',
+      do: '[Press] it flat, then trim both allowances to {trim}.',
       check: 'No thread is longer than {trim}.',
       caution: BLADE,
       with: 'blade',
@@ -104,22 +105,21 @@ export const FRENCH = procedure('french', {
       now: ['trim'],
     },
     {
-      do: 'Turn right sides together and press the seam out to the very edge.',
+      do: 'Turn right sides together and [press] the seam out to the very edge.',
       check: 'The first line lies on the fold.',
-      caution: IRON,
       with: 'iron',
       view: 'second',
     },
     {
       do: 'Sew {second} from the fold: {first} and {second} make the {allowance} of the pattern.',
       check: 'Nothing frayed pokes out on the right side.',
-      caution: PIN,
       view: 'second',
       now: ['second'],
       sews: 'seam',
+      row: 'second',
     },
     {
-      do: 'Press to one side, to the darker or less sheer one.',
+      do: '[Press] it to one side: the darker or less sheer one.',
       check: 'Flat and even, raw edges shut up.',
       view: 'section',
       now: ['first', 'second'],

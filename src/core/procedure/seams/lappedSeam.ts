@@ -1,7 +1,7 @@
 import { mm } from '../../units';
 import { cannot } from '../../seam';
 import { allowance, SEAM_LENGTH } from '../engine/asks';
-import { BLADE, PIN } from '../engine/pieces';
+import { BLADE } from '../engine/pieces';
 import { rowScene } from '../engine/rowScene';
 import { drawnThick, type Scene } from '../engine/scene';
 import type { Given, Numbers } from '../engine/types';
@@ -79,7 +79,7 @@ export const LAPPED_RAW = procedure('lapped-raw', {
         ],
       }),
   },
-  ready: ['edges cut clean, in one stroke', 'clips or fabric glue: no pins where holes stay'],
+  ready: ['edges cut clean, in one stroke', '[pins]'],
   steps: [
     {
       do: 'Trim {trim} off both seam allowances: {half} is left beyond each seam line.',
@@ -89,15 +89,13 @@ export const LAPPED_RAW = procedure('lapped-raw', {
       view: 'section',
     },
     {
-      do: 'Lay one on the other, both right side up, {lap} over. Hold it with glue or clips.',
+      do: 'Lay one on the other, both right side up, {lap} over. [hold]',
       check: 'The seam lines lie on each other.',
-      caution: 'Use glue and spray with fresh air; follow the label.',
       view: 'section',
     },
     {
       do: 'First row, {from} from the upper raw edge, all {seam}.',
       check: 'It runs even with the edge.',
-      caution: PIN,
       view: 'above',
       now: ['first'],
       sews: 'seam',
@@ -105,7 +103,6 @@ export const LAPPED_RAW = procedure('lapped-raw', {
     {
       do: 'Second row, {between} from the first: it catches the raw edge underneath.',
       check: 'On the wrong side the edge is caught all along.',
-      caution: PIN,
       view: 'above',
       now: ['second'],
       sews: 'seam',

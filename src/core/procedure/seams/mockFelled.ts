@@ -1,7 +1,7 @@
 import { mm } from '../../units';
 import { cannot } from '../../seam';
 import { allowance, SEAM_LENGTH } from '../engine/asks';
-import { IRON, PIN } from '../engine/pieces';
+
 import { rowScene } from '../engine/rowScene';
 import { procedure, SEWN_SO } from '../engine/procedure';
 
@@ -11,6 +11,10 @@ export const MOCK_FELLED = procedure('mock-felled', {
   name: 'Mock-felled seam',
   group: 'seam',
   kind: 'join',
+  rows: {
+    finish: { kind: 'edge-finish', name: 'The edges' },
+    top: { kind: 'topstitch', name: 'The topstitching', layers: 3 },
+  },
   asks: [
     SEAM_LENGTH,
     allowance(15),
@@ -25,7 +29,7 @@ export const MOCK_FELLED = procedure('mock-felled', {
           a - 2,
           far,
         )
-      : { seam, allowance: a, near, far, between: far - near, stitch: 2, swing: 4 },
+      : { seam, allowance: a, near, far, between: far - near },
   views: {
     seam: ({ allowance: a }) =>
       rowScene({ label: 'From above: the seam', edge: 'raw', side: 'wrong', rows: [{ id: 'seam', mm: a }] }),
@@ -40,28 +44,25 @@ export const MOCK_FELLED = procedure('mock-felled', {
         ],
       }),
   },
-  ready: ['topstitching thread', 'iron'],
+  ready: ['topstitching thread', '[pins]', '[iron]'],
   steps: [
     {
       do: 'Right sides together: sew {allowance} from the raw edge.',
       check: 'Straight: the rows follow this line.',
-      caution: PIN,
       view: 'seam',
       now: ['seam'],
       sews: 'seam',
     },
     {
-      do: 'Finish both edges together with a zigzag.',
+      do: 'Finish both edges together.',
       check: 'The edges are caught.',
       view: 'seam',
       sews: 'seam',
-      atMm: 'stitch',
-      machine: { stitch: 'zigzag', widthMm: 'swing' },
+      row: 'finish',
     },
     {
-      do: 'Press flat, then both allowances to one side. Let it cool.',
+      do: '[Press] it flat, then both allowances to one side. Let it lie until it is cold.',
       check: 'No fold of cloth over the seam.',
-      caution: IRON,
       with: 'iron',
       view: 'seam',
       now: ['seam'],
@@ -72,6 +73,7 @@ export const MOCK_FELLED = procedure('mock-felled', {
       view: 'above',
       now: ['near'],
       sews: 'seam',
+      row: 'top',
     },
     {
       do: 'Topstitch again {far} from the seam.',
@@ -79,6 +81,7 @@ export const MOCK_FELLED = procedure('mock-felled', {
       view: 'above',
       now: ['far'],
       sews: 'seam',
+      row: 'top',
     },
   ],
   adds: [[['near', 'between'], 'far']],

@@ -1,6 +1,6 @@
 import { cannot } from '../../seam';
 import { allowance, SEAM_LENGTH } from '../engine/asks';
-import { BLADE, IRON, PIN } from '../engine/pieces';
+import { BLADE } from '../engine/pieces';
 import { rowScene, stackScene } from '../engine/rowScene';
 import { procedure, SEWN_SO } from '../engine/procedure';
 
@@ -10,6 +10,7 @@ export const OVERLOCK_LOOK = procedure('overlock-look', {
   name: 'Overlock-look zigzag, trimmed to it',
   group: 'seam',
   kind: 'join',
+  main: { stitches: ['zigzag'] },
   asks: [
     SEAM_LENGTH,
     allowance(10),
@@ -54,14 +55,13 @@ export const OVERLOCK_LOOK = procedure('overlock-look', {
   ready: ['both pieces', 'sharp scissors', 'zigzag on a wide slot: standard plate and foot'],
   steps: [
     {
-      do: 'Right sides together, raw edges level. Clip or pin.',
+      do: 'Right sides together, raw edges level. [hold]',
       check: 'Both ends meet without pulling.',
       view: 'above',
     },
     {
       do: 'Zigzag {swing} wide and {stitch} long, its middle {middle} from the raw edge, all {seam}. Hold nothing back.',
       check: 'The inner swings lie on the seam line; no ripple.',
-      caution: PIN,
       view: 'above',
       now: ['seam'],
       sews: 'seam',
@@ -77,9 +77,8 @@ export const OVERLOCK_LOOK = procedure('overlock-look', {
       now: ['trim'],
     },
     {
-      do: 'Press to one side, through a cloth.',
+      do: '[Press] it to one side.',
       check: 'Pull it apart: a little gape is normal; nothing pops.',
-      caution: IRON,
       with: 'iron',
       view: 'section',
       now: ['seam'],

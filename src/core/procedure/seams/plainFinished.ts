@@ -1,9 +1,13 @@
+import { EDGE_ZIGZAG, rowSize } from '../engine/rowSize';
+import type { Given } from '../engine/types';
 import { mm } from '../../units';
 import { cannot } from '../../seam';
 import { allowance, SEAM_LENGTH } from '../engine/asks';
-import { BLADE, IRON, PIN } from '../engine/pieces';
+import { BLADE } from '../engine/pieces';
 import { rowScene, stackScene } from '../engine/rowScene';
 import { procedure, SEWN_SO } from '../engine/procedure';
+
+const finishOf = (given: Given) => ({ stitch: rowSize(given, 'finish', EDGE_ZIGZAG).lengthMm });
 
 /** Both allowances as one: sewn, finished together, pressed to one side. */
 export const PLAIN_FINISHED = procedure('plain-finished', {
@@ -11,6 +15,7 @@ export const PLAIN_FINISHED = procedure('plain-finished', {
   name: 'Plain seam, finished together',
   group: 'seam',
   kind: 'join',
+  rows: { finish: { kind: 'edge-finish', name: 'The edges' } },
   asks: [
     SEAM_LENGTH,
     allowance(10),
@@ -24,7 +29,7 @@ export const PLAIN_FINISHED = procedure('plain-finished', {
       help: 'the finishing row lies along this edge',
     },
   ],
-  work: ({ seam, allowance: a, trim }) =>
+  work: ({ seam, allowance: a, trim }, given) =>
     trim > a
       ? cannot(
           'seam.trim-over-allowance',
@@ -32,16 +37,16 @@ export const PLAIN_FINISHED = procedure('plain-finished', {
           a,
           trim,
         )
-      : { seam, allowance: a, trim, row: a - trim, stitch: 2, swing: 4 },
+      : { seam, allowance: a, trim, row: a - trim, ...finishOf(given) },
   views: {
-    above: ({ allowance: a, row, stitch, swing }) =>
+    above: ({ allowance: a, row }, given) =>
       rowScene({
         label: 'From above: the seam, and the row that finishes it',
         edge: 'raw',
         side: 'wrong',
         rows: [
           { id: 'seam', mm: a },
-          { id: 'finish', mm: row, swing: { stitch: 'zigzag', lengthMm: stitch, widthMm: swing } },
+          { id: 'finish', mm: row, swing: rowSize(given, 'finish', EDGE_ZIGZAG) },
         ],
         text: 'right sides together',
       }),
@@ -59,28 +64,27 @@ export const PLAIN_FINISHED = procedure('plain-finished', {
         ],
       }),
   },
-  ready: ['both pieces', 'zigzag or overlock-look stitch for the edge', 'iron'],
+  ready: ['both pieces', 'a stitch for the edge: zigzag or overlock-look', '[pins]', '[iron]'],
   steps: [
-    { do: 'Right sides together, raw edges level. Pin.', check: 'Both ends meet without pulling.', view: 'above' },
+    { do: 'Right sides together, raw edges level. [hold]', check: 'Both ends meet without pulling.', view: 'above' },
     {
       do: 'Sew {allowance} from the raw edge, all {seam}.',
       check: 'The line keeps its distance.',
-      caution: PIN,
       view: 'above',
       now: ['seam'],
       sews: 'seam',
     },
     {
-      do: 'Sew both edges together with a zigzag {swing} wide, {trim} from the seam.',
+      do: 'Sew both edges together, {trim} from the seam: stitches of {stitch}.',
       check: 'No ripple: on a knit hold nothing back.',
       view: 'above',
       now: ['finish'],
       sews: 'seam',
+      row: 'finish',
       atMm: 'stitch',
-      machine: { stitch: 'zigzag', widthMm: 'swing' },
     },
     {
-      do: 'Trim close to the zigzag.',
+      do: 'Trim close to it.',
       check: 'No stitch of it is cut.',
       caution: BLADE,
       with: 'blade',
@@ -88,9 +92,8 @@ export const PLAIN_FINISHED = procedure('plain-finished', {
       now: ['finish'],
     },
     {
-      do: 'Press flat, then to one side, to the darker or less sheer one.',
+      do: '[Press] it flat, then to one side: the darker or less sheer one.',
       check: 'Flat on the right side.',
-      caution: IRON,
       with: 'iron',
       view: 'section',
       now: ['seam'],

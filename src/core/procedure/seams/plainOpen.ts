@@ -1,5 +1,5 @@
 import { allowance, SEAM_LENGTH } from '../engine/asks';
-import { IRON, PIN, together } from '../engine/pieces';
+import { together } from '../engine/pieces';
 import { drawnThick, type Scene } from '../engine/scene';
 import type { Given, Numbers } from '../engine/types';
 import { procedure, SEWN_SO } from '../engine/procedure';
@@ -59,30 +59,28 @@ export const PLAIN_OPEN = procedure('plain-open', {
     above: ({ allowance: a }) => together(a, 'wrong', 'seam', 'From above, before sewing'),
     section: pressedOpen,
   },
-  ready: ['both pieces, edges finished if the cloth frays', 'pins or clips', 'iron and press cloth'],
+  ready: ['both pieces, edges finished if the fabric frays', '[pins]', '[iron]'],
   steps: [
     {
-      do: 'Lay right sides together, raw edges level. Pin across the line.',
+      do: 'Lay right sides together, raw edges level. [hold]',
       check: 'Both ends meet without pulling.',
       view: 'above',
     },
     {
       do: 'Sew {allowance} from the raw edge, all {seam}.',
       check: 'The line keeps its distance to the end.',
-      caution: PIN,
       view: 'above',
       now: ['seam'],
       sews: 'seam',
     },
     {
-      do: 'Press the line flat as it was sewn.',
+      do: '[flatten]',
       check: 'The stitches sink in; no ripple beside them.',
-      caution: IRON,
       with: 'iron',
       view: 'above',
     },
     {
-      do: 'Press the allowances open, {allowance} to each side. Let it cool before it is moved.',
+      do: '[Press] the allowances open, {allowance} to each side. Let it lie before you move it.',
       check: 'No fold of cloth over the line on the right side.',
       view: 'section',
       now: ['seam'],

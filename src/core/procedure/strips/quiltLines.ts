@@ -1,5 +1,5 @@
 import { quiltLines } from '../../seam';
-import { BLADE, PIN } from '../engine/pieces';
+import { BLADE } from '../engine/pieces';
 import { rowScene } from '../engine/rowScene';
 import { procedure, SEWN_SO } from '../engine/procedure';
 
@@ -30,7 +30,7 @@ export const QUILT_LINES = procedure('quilt-lines', {
         ],
       }),
   },
-  ready: ['walking foot with its guide bar', 'three layers basted or pinned', 'gloves with a grip'],
+  ready: ['walking foot with its guide bar', 'three layers held together: [pins]', 'gloves with a grip'],
   steps: [
     {
       do: 'Set the guide bar {spacing} from the needle: {lines:n} lines fill {width} evenly.',
@@ -41,7 +41,6 @@ export const QUILT_LINES = procedure('quilt-lines', {
     {
       do: 'Mark and sew the line nearest to the middle, {middle} from the side.',
       check: 'It runs straight along a ruler.',
-      caution: PIN,
       view: 'above',
       now: ['lines'],
     },
@@ -53,7 +52,7 @@ export const QUILT_LINES = procedure('quilt-lines', {
       sews: 'sewn',
     },
     {
-      do: 'Bury the tails between the layers; trim the edges square.',
+      do: '[ends] Trim the edges square.',
       check: 'The piece lies flat.',
       caution: BLADE,
       with: 'blade',

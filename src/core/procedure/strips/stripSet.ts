@@ -1,7 +1,9 @@
+import { PLAIN_SEAM, rowSize } from '../engine/rowSize';
+import { MAIN_ROW } from '../engine/types';
 import { clamp } from '../../numbers';
 import { stripBow } from '../../physics';
 import { allowance } from '../engine/asks';
-import { IRON, PIN } from '../engine/pieces';
+
 import { box, type Scene } from '../engine/scene';
 import type { Numbers } from '../engine/types';
 import { procedure, SEWN_SO } from '../engine/procedure';
@@ -70,7 +72,7 @@ export const STRIP_SET = procedure('strip-set', {
     },
     allowance(6.5),
   ],
-  work: ({ strips, width, long, shift, allowance: a }) => {
+  work: ({ strips, width, long, shift, allowance: a }, given) => {
     const seams = Math.round(strips) - 1;
     const strainPercent = (100 * shift) / 300;
     const bow = (alternate: boolean) =>
@@ -89,21 +91,26 @@ export const STRIP_SET = procedure('strip-set', {
       each: long,
       there: Math.ceil(seams / 2) * long,
       back: Math.floor(seams / 2) * long,
-      stitch: 1.9,
+      stitch: rowSize(given, MAIN_ROW, { ...PLAIN_SEAM, lengthMm: 1.9 }).lengthMm,
     };
   },
   views: { set: drawn },
-  ready: ['clean feed, new needle', 'walking foot', 'the same cloth for every strip, cut along one grain'],
+  ready: [
+    'clean feed, new needle',
+    'walking foot',
+    'the same fabric for every strip, cut along one grain',
+    '[pins]',
+    '[iron]',
+  ],
   steps: [
     {
-      do: 'Cut {strips:n} strips {cutWidth} wide. Mark one end of each with a pin.',
-      check: 'All pins lie on one side.',
+      do: 'Cut {strips:n} strips {cutWidth} wide. Mark one end of each with chalk.',
+      check: 'All marks lie on one side.',
       view: 'set',
     },
     {
       do: 'Sew the odd seams from the marked end, {allowance} from the edge, stitches of {stitch}, even and slow.',
       check: 'Both ends meet within a millimetre.',
-      caution: PIN,
       view: 'set',
       now: ['there'],
       sews: 'there',
@@ -118,9 +125,8 @@ export const STRIP_SET = procedure('strip-set', {
       atMm: 'stitch',
     },
     {
-      do: 'Press every seam flat, then all to one side, and let it cool between.',
+      do: '[Press] every seam flat, then all to one side, and let it cool between.',
       check: 'The set lies straight along a ruler.',
-      caution: IRON,
       with: 'iron',
       view: 'set',
       now: ['there', 'back'],

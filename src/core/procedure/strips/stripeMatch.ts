@@ -1,6 +1,6 @@
 import { pinInterval } from '../../seam';
 import { allowance, SEAM_LENGTH } from '../engine/asks';
-import { IRON, LONG, PIN } from '../engine/pieces';
+import { LONG } from '../engine/pieces';
 import { box, type Scene } from '../engine/scene';
 import type { Numbers } from '../engine/types';
 import { procedure, SEWN_SO } from '../engine/procedure';
@@ -98,34 +98,31 @@ export const STRIPE_MATCH = procedure('stripe-match', {
     };
   },
   views: { above: stripes },
-  ready: ['walking foot', '{pins:n} fine pins, counted', 'pressure a little down'],
+  ready: ['walking foot', '[pins], counted: {pins:n}', '[iron]', 'pressure a little down'],
   steps: [
     {
-      do: 'Right sides together. Put a pin through a stripe of the upper layer and out on the same stripe below, every {every}: {pins:n} pins.',
+      do: 'Right sides together. Lay each stripe of the upper layer on the same stripe below and [pin] them there, every {every}: {pins:n} times.',
       check: 'Fold the edge back at each: the stripes meet within {off}.',
-      caution: PIN,
       view: 'above',
       now: ['pins'],
     },
     {
-      do: 'Sew {allowance} from the edge with a walking foot, slowly; take each pin out just before the needle.',
+      do: 'Sew {allowance} from the edge with a walking foot, slowly.',
       check: 'Left alone the layers would creep {creep} over this seam.',
-      caution: PIN,
       view: 'above',
       now: ['seam'],
       sews: 'seam',
       machine: { foot: 'walking' },
     },
     {
-      do: 'Look along the seam before pressing; count {pins:n} pins.',
-      check: 'No stripe is off by more than {off}. If one is, unpick only from pin to pin.',
+      do: 'Look along the seam before it is opened; count [the pins]: {pins:n}.',
+      check: 'No stripe is off by more than {off}. If one is, unpick only from stripe to stripe.',
       view: 'above',
       now: ['seam'],
     },
     {
-      do: 'Press open.',
+      do: '[Press] it open.',
       check: 'The stripes run through.',
-      caution: IRON,
       with: 'iron',
       view: 'above',
       now: ['seam'],

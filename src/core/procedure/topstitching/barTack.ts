@@ -1,4 +1,6 @@
-import { PIN } from '../engine/pieces';
+import { MAIN_ROW } from '../engine/types';
+import { DENSE_ZIGZAG, rowSize } from '../engine/rowSize';
+
 import { box } from '../engine/scene';
 import { procedure, SEWN_SO } from '../engine/procedure';
 
@@ -8,15 +10,16 @@ export const BAR_TACK = procedure('bar-tack', {
   name: 'Bar tack',
   group: 'topstitch',
   kind: 'bar-tack',
+  main: { stitches: ['zigzag', 'satin'] },
   asks: [
     { key: 'bar', label: 'Length of the bar', unit: 'mm', usual: 8, least: 3, most: 25 },
     { key: 'count', label: 'How many', unit: 'count', usual: 4, least: 1, most: 60 },
   ],
-  work: ({ bar, count }) => ({
+  work: ({ bar, count }, given) => ({
     bar,
     count: Math.round(count),
-    stitch: 0.5,
-    swing: 2,
+    stitch: rowSize(given, MAIN_ROW, DENSE_ZIGZAG).lengthMm,
+    swing: rowSize(given, MAIN_ROW, DENSE_ZIGZAG).widthMm,
     sewn: 2 * bar * Math.round(count),
     inset: 3,
   }),
@@ -42,12 +45,11 @@ export const BAR_TACK = procedure('bar-tack', {
       dims: [{ from: [78, inset + 8], to: [78, inset + 8 + bar], mm: bar }],
     }),
   },
-  ready: ['zigzag about 2 mm wide and half a millimetre long', 'fine strong thread'],
+  ready: ['[needle]', 'fine strong thread'],
   steps: [
     {
       do: 'Sew {bar} straight along the place of the bar, and back.',
       check: 'It lies across the pull.',
-      caution: PIN,
       view: 'above',
       now: ['bar'],
     },
@@ -58,7 +60,7 @@ export const BAR_TACK = procedure('bar-tack', {
       now: ['bar'],
       sews: 'sewn',
       atMm: 'stitch',
-      machine: { stitch: 'zigzag', widthMm: 'swing' },
+      machine: { widthMm: 'swing' },
     },
     { do: 'Pull the tails to the back and knot them.', check: 'Pull hard: it holds.', view: 'above', now: ['bar'] },
   ],

@@ -1,7 +1,9 @@
+import { MAIN_ROW, type RowSize } from '../engine/types';
+import { rowSize } from '../engine/rowSize';
 import { mm } from '../../units';
 import { clamp } from '../../numbers';
 import { cannot } from '../../seam';
-import { BLADE, PIN } from '../engine/pieces';
+import { BLADE } from '../engine/pieces';
 import { box, type Scene } from '../engine/scene';
 import type { Numbers } from '../engine/types';
 import { procedure, SEWN_SO } from '../engine/procedure';
@@ -67,12 +69,16 @@ function row({ hole, count, spacing, edge, lying, past }: Numbers): Scene {
   };
 }
 
+/** While nothing is matched (common practice). */
+const USUAL: RowSize = { stitch: 'buttonhole', lengthMm: 0.4, widthMm: 5 };
+
 /** Buttonholes: proven on the real layers, marked, sewn, and cut last. */
 export const BUTTONHOLES = procedure('buttonholes', {
   ...SEWN_SO,
   name: 'Buttonholes',
   group: 'topstitch',
   kind: 'buttonhole',
+  main: { stitches: ['buttonhole'] },
   asks: [
     { key: 'button', label: 'Button across', unit: 'mm', usual: 15, least: 5, most: 60 },
     { key: 'thick', label: 'Thickness of the button', unit: 'mm', usual: 3, least: 0.5, most: 40 },
@@ -92,7 +98,8 @@ export const BUTTONHOLES = procedure('buttonholes', {
       ],
     },
   ],
-  work: ({ button, thick, count, long, edge, lying }) => {
+  work: ({ button, thick, count, long, edge, lying }, given) => {
+    const size = rowSize(given, MAIN_ROW, USUAL);
     const times = Math.round(count);
     const hole = button + thick;
     const spacing = times > 1 ? long / (times - 1) : 0;
@@ -115,14 +122,14 @@ export const BUTTONHOLES = procedure('buttonholes', {
       lying,
       past: 3,
       many: times > 1 ? 1 : 0,
-      stitch: 0.4,
-      swing: 5,
+      stitch: size.lengthMm,
+      swing: size.widthMm,
       test: 2 * hole,
       sewn: 2 * hole * times,
     };
   },
   views: { above: row },
-  ready: ['buttonhole foot', 'stabiliser under thin or soft cloth', 'a sharp seam ripper and a pin'],
+  ready: ['buttonhole foot', 'stabiliser under thin or soft cloth', 'a sharp seam ripper', '[pins]'],
   steps: [
     {
       do: 'On a scrap of the same layers, with interfacing and stabiliser: sew one of {hole}, button and its thickness together.',
@@ -155,7 +162,6 @@ export const BUTTONHOLES = procedure('buttonholes', {
     {
       do: 'Sew all {count:n}, from the least seen to the most seen, each in the same direction.',
       check: 'All end at the same height.',
-      caution: PIN,
       view: 'above',
       now: ['holes'],
       sews: 'sewn',
@@ -163,9 +169,9 @@ export const BUTTONHOLES = procedure('buttonholes', {
       machine: { stitch: 'buttonhole', widthMm: 'swing', foot: 'buttonhole' },
     },
     {
-      do: 'A pin across each end before its bar. Cut from both ends to the middle.',
+      do: '[Stop] across each end before its bar. Cut from both ends to the middle.',
       check: 'No bar is cut. Seal a fraying slit on a scrap first.',
-      caution: `${BLADE} The ripper jumps when a thread gives: the pin stops it.`,
+      caution: `${BLADE} The ripper jumps when a thread gives: what lies across stops it.`,
       with: 'blade',
       view: 'above',
       now: ['slit'],

@@ -1,5 +1,5 @@
 import { SEAM_LENGTH } from '../engine/asks';
-import { IRON, PIN } from '../engine/pieces';
+
 import { rowScene } from '../engine/rowScene';
 import { drawnThick } from '../engine/scene';
 import { procedure, SEWN_SO } from '../engine/procedure';
@@ -69,19 +69,17 @@ export const DITCH = procedure('ditch', {
       };
     },
   },
-  ready: ['ditch foot, its blade in the seam', 'thread as the cloth'],
+  ready: ['ditch foot, its blade in the seam', 'thread to match'],
   steps: [
     {
-      do: 'Press the seam to one side. The other side is the low one.',
+      do: '[Press] the seam to one side. The other side is the low one. [hold]',
       check: 'You feel the step with a nail.',
-      caution: IRON,
       with: 'iron',
       view: 'section',
     },
     {
       do: 'Spread the cloth a little and sew all {seam} on the low side, against the step.',
       check: 'Let go: the stitches sink in.',
-      caution: PIN,
       view: 'above',
       now: ['row'],
       sews: 'seam',

@@ -1,6 +1,6 @@
 import { mm } from '../../units';
 import { cannot } from '../../seam';
-import { IRON, PIN, looseMm } from '../engine/pieces';
+import { looseMm } from '../engine/pieces';
 import { rowScene } from '../engine/rowScene';
 import { procedure, SEWN_SO } from '../engine/procedure';
 
@@ -10,6 +10,8 @@ export const GATHER = procedure('gather', {
   name: 'Gathers',
   group: 'topstitch',
   kind: 'gather',
+  main: { name: 'The gathering rows', layers: 1 },
+  rows: { seam: { kind: 'join', name: 'The seam' } },
   asks: [
     { key: 'long', label: 'Edge to be gathered', unit: 'mm', usual: 900, least: 20, most: 10000 },
     { key: 'short', label: 'Edge it has to meet', unit: 'mm', usual: 500, least: 10, most: 9000 },
@@ -33,7 +35,6 @@ export const GATHER = procedure('gather', {
           quarterLong: long / 4,
           quarterShort: short / 4,
           stitch: looseMm(given),
-          after: 2.5,
           sewn: 2 * long,
         },
   views: {
@@ -49,19 +50,18 @@ export const GATHER = procedure('gather', {
         ],
       }),
   },
-  ready: ['strong bobbin thread', 'pins'],
+  ready: ['strong bobbin thread', '[pins]', '[iron]'],
   steps: [
     {
-      do: 'Stitches of {stitch}, needle tension one to two steps down. Sew two rows, {first} and {second} from the edge, tails left long.',
+      do: 'Stitches of {stitch}, needle tension one to two steps down. Sew two rows, {first} and {second} from the edge.',
       check: 'The bobbin thread slides when it is pulled.',
-      caution: PIN,
       view: 'above',
       now: ['rows'],
       sews: 'sewn',
       atMm: 'stitch',
     },
     {
-      do: 'Mark quarters: every {quarterLong} here, every {quarterShort} on the other edge. Pin quarter to quarter.',
+      do: 'Mark quarters: every {quarterLong} here, every {quarterShort} on the other edge. [Pin] quarter to quarter.',
       check: 'The marks meet.',
       view: 'above',
     },
@@ -72,19 +72,16 @@ export const GATHER = procedure('gather', {
       now: ['rows'],
     },
     {
-      do: 'Setting back to the seam’s own. Sew {allowance} from the edge, between the rows, gathers up.',
+      do: 'Sew {allowance} from the edge, between the rows, gathers up.',
       check: 'No pleat is caught crosswise.',
-      caution: PIN,
       view: 'above',
       now: ['seam'],
       sews: 'short',
-      atMm: 'after',
-      machine: { tension: 'normal' },
+      row: 'seam',
     },
     {
-      do: 'Draw the outer row out; press the allowance only, into the gathers with the tip of the iron.',
+      do: 'Draw the outer row out; [press] the allowance only, into the gathers.',
       check: 'The gathers hang.',
-      caution: IRON,
       with: 'iron',
       view: 'above',
       now: ['seam'],

@@ -1,6 +1,7 @@
+import { DENSE_ZIGZAG, rowSize } from '../engine/rowSize';
 import { TOPSTITCH_ROWS } from '../engine/asks';
 import { topstitchRows } from '../../seam';
-import { IRON, PIN } from '../engine/pieces';
+
 import { box, type ScenePoint, type Scene } from '../engine/scene';
 import type { Numbers } from '../engine/types';
 import { procedure, SEWN_SO } from '../engine/procedure';
@@ -48,12 +49,16 @@ export const PATCH_POCKET = procedure('patch-pocket', {
   name: 'Patch pocket, topstitched on',
   group: 'topstitch',
   kind: 'topstitch',
+  main: { name: 'The rows' },
+  rows: { bars: { kind: 'bar-tack', name: 'The bars' } },
   asks: [
     { key: 'wide', label: 'Pocket, wide', unit: 'mm', usual: 150, least: 30, most: 500 },
     { key: 'high', label: 'Pocket, high', unit: 'mm', usual: 170, least: 30, most: 500 },
     ...TOPSTITCH_ROWS,
   ],
-  work: ({ wide, high, from, rows, gap }, { lengthMm }) => {
+  work: ({ wide, high, from, rows, gap }, given) => {
+    const { lengthMm } = given;
+    const bars = rowSize(given, 'bars', DENSE_ZIGZAG);
     // At its open upper edge a row runs out straight: nothing is taken off there.
     const side = { mm: high, startAngleDeg: 180, endAngleDeg: 90 };
     const edges = [side, { mm: wide, startAngleDeg: 90, endAngleDeg: 90 }, side];
@@ -79,28 +84,22 @@ export const PATCH_POCKET = procedure('patch-pocket', {
       innerOver: second?.edges[1].stitches ?? 0,
       bar: 8,
       bars: 2 * 8 * 2,
-      dense: 0.5,
-      swing: 2,
+      dense: bars.lengthMm,
+      swing: bars.widthMm,
     };
   },
   views: { above: pocket },
-  ready: [
-    'the pocket, edges pressed in, its upper hem sewn',
-    'topstitch or jeans needle',
-    'tape on the plate as a fence',
-  ],
+  ready: ['the pocket, its upper hem sewn', '[needle]', '[pins]', '[iron]', 'tape on the plate as a fence'],
   steps: [
     {
-      do: 'Press the pocket’s allowances in and pin it on, its upper edge a hair loose.',
+      do: '[Press] the pocket’s allowances in and lay it on, its upper edge a hair loose. [hold]',
       check: 'A hand goes in without pulling.',
-      caution: IRON,
       with: 'iron',
       view: 'above',
     },
     {
       do: 'First row, {from} from the edge: {down:n} stitches of {downStitch} down, {over:n} of {overStitch} across, {down:n} up.',
       check: 'Both corners are turned on a stitch, needle down.',
-      caution: PIN,
       view: 'above',
       now: ['rows'],
       sews: 'run',
@@ -109,21 +108,20 @@ export const PATCH_POCKET = procedure('patch-pocket', {
     {
       do: 'Second row {gap} inside the first: {innerDown:n} stitches down, {innerOver:n} across, {innerDown:n} up.',
       check: 'The rows are parallel, and the corners lie on one slant.',
-      caution: PIN,
       view: 'above',
       now: ['second'],
       sews: 'inner',
       when: 'more',
     },
     {
-      do: 'A bar of {bar} at each upper corner: zigzag {swing} wide, {dense} long.',
+      do: 'A bar of {bar} at each upper corner: {swing} wide, stitches of {dense}.',
       check: 'Pull the pocket down: the corner holds.',
-      caution: PIN,
       view: 'above',
       now: ['bars'],
       sews: 'bars',
       atMm: 'dense',
-      machine: { stitch: 'zigzag', widthMm: 'swing' },
+      row: 'bars',
+      machine: { widthMm: 'swing' },
     },
   ],
   faults: ['wandering', 'uneven-layers', 'loops-below', 'hump-stall'],

@@ -1,4 +1,4 @@
-import { BLADE, IRON, PIN } from '../engine/pieces';
+import { BLADE } from '../engine/pieces';
 import { box, type Scene } from '../engine/scene';
 import type { Numbers } from '../engine/types';
 import { procedure, SEWN_SO } from '../engine/procedure';
@@ -84,12 +84,11 @@ export const REINFORCE = procedure('reinforce', {
     sewn: 2 * reach * Math.round(count),
   }),
   views: { above: corner },
-  ready: ['a square of fine cloth or fusible, {patch} wide, for each', 'fine needle'],
+  ready: ['a square of fine [fixable] fabric, {patch} wide, for each', '[needle]'],
   steps: [
     {
-      do: 'Fuse or pin a square of {patch} over the point on the wrong side.',
+      do: 'Lay a square of {patch} over the point on the wrong side, and [fix] it.',
       check: 'The point is in its middle.',
-      caution: IRON,
       with: 'iron',
       view: 'above',
       now: ['patch'],
@@ -97,14 +96,13 @@ export const REINFORCE = procedure('reinforce', {
     {
       do: 'Stitches of {stitch}: {reach} to the point on the seam line, needle down, turn, {reach} away from it. {count:n} in all.',
       check: 'The turn is one hole, on the mark.',
-      caution: PIN,
       view: 'above',
       now: ['row'],
       sews: 'sewn',
       atMm: 'stitch',
     },
     {
-      do: 'Clip straight into the point, up to {from} from it.',
+      do: 'Snip straight into the point, up to {from} from it.',
       check: 'No stitch is cut; spread it: it holds.',
       caution: BLADE,
       with: 'blade',

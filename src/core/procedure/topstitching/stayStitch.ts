@@ -1,5 +1,5 @@
 import { SEAM_LENGTH } from '../engine/asks';
-import { PIN } from '../engine/pieces';
+
 import { rowScene } from '../engine/rowScene';
 import { procedure, SEWN_SO } from '../engine/procedure';
 
@@ -29,7 +29,6 @@ export const STAY_STITCH = procedure('stay-stitch', {
     {
       do: 'Sew {row} from the edge, from the shoulder to the middle: {half}.',
       check: 'The edge is not stretched.',
-      caution: PIN,
       view: 'above',
       now: ['row'],
       sews: 'half',

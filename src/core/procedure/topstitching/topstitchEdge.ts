@@ -1,6 +1,6 @@
 import { TOPSTITCH_ROWS } from '../engine/asks';
 import { topstitchRows } from '../../seam';
-import { LONG, PIN } from '../engine/pieces';
+import { LONG } from '../engine/pieces';
 import { box, type Scene } from '../engine/scene';
 import type { Numbers } from '../engine/types';
 import { procedure, SEWN_SO } from '../engine/procedure';
@@ -79,7 +79,7 @@ export const TOPSTITCH_EDGE = procedure('topstitch-edge', {
     };
   },
   views: { above: drawn },
-  ready: ['topstitching or tripled thread', 'tape on the plate as a fence', 'topstitch or jeans needle'],
+  ready: ['topstitching or tripled thread', 'tape on the plate as a fence', '[needle]'],
   steps: [
     {
       do: 'Stick a fence on the plate so that the edge runs {from} from the needle.',
@@ -90,7 +90,6 @@ export const TOPSTITCH_EDGE = procedure('topstitch-edge', {
     {
       do: 'First row, {from} from the edge: {stitches:n} stitches of {stitch} on each edge, turned at every corner with the needle down.',
       check: 'Each corner is a stitch.',
-      caution: PIN,
       view: 'above',
       now: ['rows'],
       sews: 'run',
@@ -106,8 +105,8 @@ export const TOPSTITCH_EDGE = procedure('topstitch-edge', {
       atMm: 'innerStitch',
     },
     {
-      do: 'Pull the tails to the back, knot and thread them in.',
-      check: 'No back-stitch shows.',
+      do: '[ends]',
+      check: 'Nothing of the ends shows on the right side.',
       view: 'above',
       now: ['rows'],
     },

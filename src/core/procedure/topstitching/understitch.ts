@@ -1,5 +1,5 @@
 import { SEAM_LENGTH } from '../engine/asks';
-import { IRON, PIN } from '../engine/pieces';
+
 import { rowScene, stackScene } from '../engine/rowScene';
 import { procedure, SEWN_SO } from '../engine/procedure';
 
@@ -28,27 +28,24 @@ export const UNDERSTITCH = procedure('understitch', {
         rows: [{ id: 'row', mm: row }],
       }),
   },
-  ready: ['the seam trimmed, graded and clipped'],
+  ready: ['the seam trimmed, graded and snipped', '[iron]'],
   steps: [
     {
-      do: 'Press the facing and both allowances away from the garment.',
+      do: '[Press] the facing and both allowances away from the garment.',
       check: 'No fold of cloth in the seam.',
-      caution: IRON,
       with: 'iron',
       view: 'section',
     },
     {
       do: 'Facing up, sew {row} from the seam through facing and allowances, not through the garment.',
       check: 'The allowances are caught; the garment is free.',
-      caution: PIN,
       view: 'above',
       now: ['row'],
       sews: 'seam',
     },
     {
-      do: 'Turn the facing in and press.',
+      do: 'Turn the facing in and [press] it.',
       check: 'The seam rolls a hair to the inside.',
-      caution: IRON,
       with: 'iron',
       view: 'above',
       now: ['row'],

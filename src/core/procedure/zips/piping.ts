@@ -1,7 +1,7 @@
 import { mm } from '../../units';
 import { cannot } from '../../seam';
 import { allowance } from '../engine/asks';
-import { BLADE, PIN } from '../engine/pieces';
+import { BLADE } from '../engine/pieces';
 import { drawnThick, type ScenePoint, type Scene } from '../engine/scene';
 import type { Given, Numbers } from '../engine/types';
 import { procedure, SEWN_SO } from '../engine/procedure';
@@ -109,7 +109,7 @@ export const PIPING = procedure('piping', {
   steps: [
     {
       do: 'Cut bias strips {cut} wide: once round the cord and {allowance} twice. Join them to {strip}.',
-      check: 'The joins are slanted and pressed open.',
+      check: 'The joins are slanted and lie open.',
       caution: BLADE,
       with: 'blade',
       view: 'section',
@@ -117,7 +117,6 @@ export const PIPING = procedure('piping', {
     {
       do: 'Wrap the strip round the cord, raw edges level. Stitches of {stitch}, close to the cord but not against it.',
       check: 'The cord lies snug and can still turn.',
-      caution: PIN,
       view: 'section',
       now: ['cover'],
       sews: 'seam',
@@ -127,15 +126,14 @@ export const PIPING = procedure('piping', {
     {
       do: 'Lay it on the right side of one piece, raw edges level, and sew on the same line, beginning {overlap} from its end.',
       check: 'It is neither stretched nor eased, but a little eased at corners.',
-      caution: PIN,
       view: 'section',
       now: ['cover'],
       sews: 'seam',
       machine: { foot: 'zip', footSide: 'left', needleAsideMm: 2 },
     },
     {
-      do: 'At {corners:n} corners: three clips into the strip’s allowance, one at the point; needle down, turn.',
-      check: 'The cord bends round, no clip reaches the stitching.',
+      do: 'At {corners:n} corners: three snips into the strip’s allowance, one at the point; needle down, turn.',
+      check: 'The cord bends round, no snip reaches the stitching.',
       caution: BLADE,
       with: 'blade',
       view: 'section',

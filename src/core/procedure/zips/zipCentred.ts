@@ -1,147 +1,11 @@
+import { PLAIN_SEAM, rowSize } from '../engine/rowSize';
 import { cannot } from '../../seam';
 import { zipPlan } from '../../seam';
 import { mm } from '../../units';
 import { allowance, ZIP_TOP } from '../engine/asks';
-import { basteMm, IRON, PIN } from '../engine/pieces';
-import { box, type Scene, type SceneDim, type SceneLine } from '../engine/scene';
-import type { Numbers } from '../engine/types';
+import { basteMm } from '../engine/pieces';
+import { fromAbove, fromBelow } from './zipCentredScene';
 import { procedure, SEWN_SO } from '../engine/procedure';
-
-/** Where the shown piece of a long zip begins: drawings keep the lower end, where the work is. */
-const SIDE = 46;
-
-/** The zip from the right side, its rows and the bar below the stop. */
-function fromAbove(numbers: Numbers): Scene {
-  const { bar } = numbers;
-  return {
-    label: 'From above, right side up',
-    view: 'above',
-    cloths: [
-      { points: box(-SIDE, 0, SIDE - 0.4, bar + 36), side: 'right' },
-      { points: box(0.4, 0, SIDE - 0.4, bar + 36), side: 'right' },
-    ],
-    lines: linesAbove(numbers),
-    dims: dimsAbove(numbers),
-    texts: [{ at: [-SIDE + 3, 8], text: 'right side' }],
-  };
-}
-
-function dimsAbove({ zip, top, stop, row, bar, below }: Numbers): SceneDim[] {
-  return [
-    { from: [0, bar + 16], to: [row, bar + 16], mm: row, name: 'each side' },
-    { from: [SIDE + 8, 0], to: [SIDE + 8, top], mm: top, name: 'top' },
-    { from: [SIDE + 8, top], to: [SIDE + 8, stop], mm: zip, name: 'zip' },
-    { from: [SIDE + 8, stop], to: [SIDE + 8, bar], mm: below, name: 'below the stop' },
-  ];
-}
-
-function linesAbove({ top, stop, row, bar, coilWidth }: Numbers): SceneLine[] {
-  return [
-    {
-      points: [
-        [0, stop],
-        [0, bar + 30],
-      ],
-      role: 'stitch',
-      id: 'seam',
-    },
-    {
-      points: [
-        [0, 0],
-        [0, stop],
-      ],
-      role: 'baste',
-      id: 'baste',
-    },
-    {
-      points: [
-        [0, top],
-        [0, stop],
-      ],
-      role: 'zip',
-    },
-    {
-      points: [
-        [-coilWidth / 2, stop],
-        [coilWidth / 2, stop],
-      ],
-      role: 'stop',
-    },
-    {
-      points: [
-        [-row, 0],
-        [-row, bar],
-      ],
-      role: 'stitch',
-      id: 'left',
-    },
-    {
-      points: [
-        [-row, bar],
-        [row, bar],
-      ],
-      role: 'stitch',
-      id: 'bar',
-    },
-    {
-      points: [
-        [row, bar],
-        [row, 0],
-      ],
-      role: 'stitch',
-      id: 'right',
-    },
-  ];
-}
-
-/** The zip from the wrong side: tape on the open allowances. */
-function fromBelow({ top, stop, tape, allowance: a, tapeOff }: Numbers): Scene {
-  return {
-    label: 'From the wrong side: the coil on the seam',
-    view: 'above',
-    cloths: [
-      { points: box(-a, 0, a - 0.4, stop + 30), side: 'wrong' },
-      { points: box(0.4, 0, a - 0.4, stop + 30), side: 'wrong' },
-    ],
-    lines: [
-      {
-        points: box(-tape, Math.max(0, top - 20), 2 * tape, stop - Math.max(0, top - 20) + 10),
-        role: 'tape',
-        id: 'tape',
-      },
-      {
-        points: [
-          [0, top],
-          [0, stop],
-        ],
-        role: 'zip',
-      },
-      {
-        points: [
-          [-a, 0],
-          [-a, stop + 24],
-        ],
-        role: 'raw',
-      },
-      {
-        points: [
-          [a, 0],
-          [a, stop + 24],
-        ],
-        role: 'raw',
-      },
-    ],
-    dims: [
-      { from: [0, stop + 22], to: [a, stop + 22], mm: a, name: 'allowance' },
-      {
-        from: [-Math.max(a, tape), -6],
-        to: [-Math.min(a, tape), -6],
-        mm: Math.abs(tapeOff),
-        name: 'tape edge to raw edge',
-      },
-    ],
-  };
-}
 
 /** A zip in the middle of its seam, a row on either side. */
 export const ZIP_CENTRED = procedure('zip-centred', {
@@ -149,6 +13,8 @@ export const ZIP_CENTRED = procedure('zip-centred', {
   name: 'Centred zip',
   group: 'zip',
   kind: 'zip-centred',
+  main: { name: 'The zip' },
+  rows: { baste: { kind: 'baste', name: 'The basting' }, seam: { kind: 'join', name: 'The seam below' } },
   asks: [
     { key: 'zip', label: 'Zip, top stop to bottom stop', unit: 'mm', usual: 180, least: 40, most: 1500 },
     ZIP_TOP,
@@ -204,11 +70,11 @@ export const ZIP_CENTRED = procedure('zip-centred', {
       half: stitches.bar.count / 2,
       rest: 120,
       basting: basteMm(given),
-      seamStitch: 2.5,
+      seamStitch: rowSize(given, 'seam', PLAIN_SEAM).lengthMm,
     };
   },
   views: { above: fromAbove, below: fromBelow },
-  ready: ['zip foot', 'a pin to mark the stop', 'iron', 'seam ripper'],
+  ready: ['zip foot', 'chalk to mark the stop', '[zip hold]', '[iron]', 'seam ripper'],
   steps: [
     {
       do: 'Right sides together: mark the bottom stop on the seam line, {stop} from the raw top edge.',
@@ -216,33 +82,31 @@ export const ZIP_CENTRED = procedure('zip-centred', {
       view: 'above',
     },
     {
-      do: 'Baste from the raw top edge to the mark at {allowance}, stitches of {basting}, no back-stitch.',
+      do: 'Baste from the raw top edge to the mark at {allowance}, stitches of {basting}.',
       check: 'It can be pulled out by its bobbin thread.',
       view: 'above',
       now: ['baste'],
       sews: 'stop',
+      row: 'baste',
       atMm: 'basting',
-      machine: { foot: 'standard' },
     },
     {
-      do: 'From the mark on stitches of {seamStitch}, a back-stitch first.',
+      do: 'From the mark to the end of the seam, stitches of {seamStitch}.',
       check: 'The two lines are one line.',
-      caution: PIN,
       view: 'above',
       now: ['seam'],
       sews: 'rest',
+      row: 'seam',
       atMm: 'seamStitch',
-      machine: { foot: 'standard' },
     },
     {
-      do: 'Press the whole seam open. This is never skipped.',
+      do: '[Press] the whole seam open. This is never skipped.',
       check: 'Flat: the rows are measured from this fold.',
-      caution: IRON,
       with: 'iron',
       view: 'below',
     },
     {
-      do: 'Wrong side up: lay the coil exactly on the seam, tape edge {tapeOff} inside the raw edge. Tape it down.',
+      do: 'Wrong side up: lay the coil exactly on the seam, tape edge {tapeOff} inside the raw edge. [hold zip]',
       check: 'The coil follows the basting all along.',
       view: 'below',
       now: ['tape'],
@@ -263,6 +127,7 @@ export const ZIP_CENTRED = procedure('zip-centred', {
       view: 'above',
       now: ['left'],
       sews: 'rowMm',
+      goesOn: 'to-next',
       atMm: 'downMm',
       machine: { foot: 'zip', footSide: 'left', needleAsideMm: 1 },
     },
@@ -281,6 +146,7 @@ export const ZIP_CENTRED = procedure('zip-centred', {
       view: 'above',
       now: ['bar'],
       sews: 'barMm',
+      goesOn: 'both',
       atMm: 'acrossMm',
       machine: { foot: 'zip', footSide: 'left', needleAsideMm: 1 },
     },
@@ -290,11 +156,12 @@ export const ZIP_CENTRED = procedure('zip-centred', {
       view: 'above',
       now: ['right'],
       sews: 'rowMm',
+      goesOn: 'from-before',
       atMm: 'downMm',
       machine: { foot: 'zip', footSide: 'left', needleAsideMm: 1 },
     },
     {
-      do: 'Open the basting, move the pull down, finish the tops.',
+      do: 'Open the basting, move the pull down, finish the tops. [ends]',
       check: 'The zip runs to both ends without catching.',
       caution: 'Cut the basting thread away from the cloth and from your fingers.',
       view: 'above',

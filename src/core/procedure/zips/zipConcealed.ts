@@ -1,6 +1,6 @@
 import { zipPlan } from '../../seam';
 import { allowance, ZIP_TOP } from '../engine/asks';
-import { basteMm, IRON } from '../engine/pieces';
+import { basteMm } from '../engine/pieces';
 import { box, type Scene } from '../engine/scene';
 import type { Numbers } from '../engine/types';
 import { procedure, SEWN_SO } from '../engine/procedure';
@@ -107,6 +107,8 @@ export const ZIP_CONCEALED = procedure('zip-concealed', {
   name: 'Concealed zip',
   group: 'zip',
   kind: 'zip-concealed',
+  main: { name: 'The zip' },
+  rows: { baste: { kind: 'baste', name: 'The basting' }, seam: { kind: 'join', name: 'The seam below' } },
   schools: ({ direct }) => ({ 'concealed-zip': direct === 1 ? 'straight-to-it' : 'baste-first' }),
   asks: [
     { key: 'zip', label: 'Zip, top stop to bottom stop', unit: 'mm', usual: 220, least: 60, most: 1500 },
@@ -161,17 +163,16 @@ export const ZIP_CONCEALED = procedure('zip-concealed', {
     };
   },
   views: { first: faceDown, closing },
-  ready: ['edges finished first', 'the foot for your way of sewing it', 'iron, cool, for the coil only'],
+  ready: ['edges finished first', 'the foot for your way of sewing it', '[coil tool]'],
   steps: [
     {
-      do: 'Open the zip and press the coil flat from its back, cool.',
+      do: '[coil]',
       check: 'The groove beside the coil lies open.',
-      caution: `${IRON} A plastic coil melts.`,
       with: 'iron',
       view: 'first',
     },
     {
-      do: 'Lay one half face down on the right side, tape edge {tapeOff} from the raw edge.',
+      do: 'Lay one half face down on the right side, tape edge {tapeOff} from the raw edge. [hold zip]',
       check: 'The coil lies on the seam line, {allowance} in.',
       view: 'first',
       now: ['tape'],
@@ -183,6 +184,7 @@ export const ZIP_CONCEALED = procedure('zip-concealed', {
       view: 'first',
       now: ['baste'],
       sews: 'end',
+      row: 'baste',
       atMm: 'basting',
       machine: { foot: 'zip', footSide: 'right', needleAsideMm: 2.5 },
       when: '!direct',
@@ -237,6 +239,7 @@ export const ZIP_CONCEALED = procedure('zip-concealed', {
       view: 'closing',
       now: ['seam'],
       sews: 'rest',
+      row: 'seam',
       machine: { foot: 'zip', footSide: 'left', needleAsideMm: 2.5 },
     },
     {

@@ -1,6 +1,6 @@
 import { zipPlan } from '../../seam';
 import { ZIP_TOP } from '../engine/asks';
-import { BLADE, PIN } from '../engine/pieces';
+import { BLADE } from '../engine/pieces';
 import { box, type Scene, type SceneLine } from '../engine/scene';
 import type { Numbers } from '../engine/types';
 import { procedure, SEWN_SO } from '../engine/procedure';
@@ -123,7 +123,7 @@ export const ZIP_EXPOSED = procedure('zip-exposed', {
     };
   },
   views: { above: windowScene },
-  ready: ['zip foot', 'fabric glue or tape', 'sharp knife and ruler', 'a rounded end needs a punch'],
+  ready: ['zip foot', '[zip hold]', 'sharp knife and ruler', 'a rounded end needs a punch'],
   steps: [
     {
       do: 'Mark a window {reveal} wide, {stop} down from the raw top edge. Cut it.',
@@ -134,19 +134,18 @@ export const ZIP_EXPOSED = procedure('zip-exposed', {
       now: ['window'],
     },
     {
-      do: 'Glue or tape the zip behind it, coil in the middle.',
+      do: 'Lay the zip behind it, coil in the middle. [hold zip]',
       check: 'The window shows as much tape on both sides.',
-      caution: 'Glue: as its label says, and let it dry before the needle meets it.',
       view: 'above',
       now: ['zip'],
     },
     {
       do: 'Zip foot on. Sew down the left, {edge} from the edge of the window: {down:n} stitches.',
       check: 'The row lies on cloth and tape all along.',
-      caution: PIN,
       view: 'above',
       now: ['left'],
       sews: 'rowMm',
+      goesOn: 'to-next',
       atMm: 'downMm',
       machine: { foot: 'zip', footSide: 'left', needleAsideMm: 1 },
     },
@@ -157,6 +156,7 @@ export const ZIP_EXPOSED = procedure('zip-exposed', {
       view: 'above',
       now: ['bar'],
       sews: 'barMm',
+      goesOn: 'both',
       atMm: 'acrossMm',
       machine: { foot: 'zip', footSide: 'left', needleAsideMm: 1 },
     },
@@ -166,6 +166,7 @@ export const ZIP_EXPOSED = procedure('zip-exposed', {
       view: 'above',
       now: ['right'],
       sews: 'rowMm',
+      goesOn: 'from-before',
       atMm: 'downMm',
       machine: { foot: 'zip', footSide: 'left', needleAsideMm: 1 },
     },

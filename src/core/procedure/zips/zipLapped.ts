@@ -1,6 +1,6 @@
 import { zipPlan } from '../../seam';
 import { allowance, ZIP_TOP } from '../engine/asks';
-import { IRON, PIN } from '../engine/pieces';
+
 import { box, type Scene } from '../engine/scene';
 import type { Numbers } from '../engine/types';
 import { procedure, SEWN_SO } from '../engine/procedure';
@@ -63,6 +63,8 @@ export const ZIP_LAPPED = procedure('zip-lapped', {
   name: 'Lapped zip',
   group: 'zip',
   kind: 'zip-lapped',
+  main: { name: 'The zip' },
+  rows: { seam: { kind: 'join', name: 'The seam below' } },
   asks: [
     { key: 'zip', label: 'Zip, top stop to bottom stop', unit: 'mm', usual: 200, least: 40, most: 1500 },
     ZIP_TOP,
@@ -103,16 +105,15 @@ export const ZIP_LAPPED = procedure('zip-lapped', {
     };
   },
   views: { above: lapScene },
-  ready: ['zip foot, one bar', 'iron', 'basting thread'],
+  ready: ['zip foot, one bar', '[zip hold]', '[iron]'],
   steps: [
     {
-      do: 'Baste from the raw top edge to the mark for the stop, {stop} down, at {allowance}; from there on sew the seam. Press open.',
+      do: 'Baste from the raw top edge to the mark for the stop, {stop} down, at {allowance}; from there on sew the seam. [Press] it open.',
       check: 'The fold is straight.',
-      caution: IRON,
       with: 'iron',
       view: 'above',
       sews: 'rest',
-      machine: { foot: 'standard' },
+      row: 'seam',
     },
     {
       do: 'On the side that lies below, let the allowance stand {extension} past the seam, and lay its fold against the coil.',
@@ -131,7 +132,6 @@ export const ZIP_LAPPED = procedure('zip-lapped', {
     {
       do: 'Lay it flat, right side up. Sew the lap {lap} from the fold: {down:n} stitches down.',
       check: 'The row catches the tape; the fold covers the coil.',
-      caution: PIN,
       view: 'above',
       now: ['lap'],
       sews: 'lapMm',

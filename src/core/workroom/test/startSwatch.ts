@@ -1,8 +1,8 @@
-import type { Card } from '../../card';
+import type { Card, Proves } from '../../card';
 import { KNOWLEDGE } from '../../result';
 import { OPERATION, type Operation, type Setup } from '../../setup';
 import { type TestLine, newLine, type ScrapPlan, type Swatch, markedMm } from '../../swatch';
-import type { UnitSystem } from '../../units';
+import { lowerFirst, type UnitSystem } from '../../units';
 
 /** A swatch with the lines it begins with. */
 export interface StartedSwatch {
@@ -18,6 +18,10 @@ export interface SwatchAbout {
   secondId: string | null;
   machineId: string;
   operation: Operation;
+  /** The operation it is sewn for, and which of its rows; left out for the stitch alone. */
+  proves?: Proves;
+  /** What that is called; left out, what its kind is called. */
+  called?: string;
   /** What the tables alone recommend for it; left out where nothing is possible by them. */
   answered?: Setup;
 }
@@ -43,10 +47,10 @@ export function startSwatch(
   plan: Pick<ScrapPlan, 'lines' | 'spares'>,
   making: Making,
 ): StartedSwatch {
-  const { clothId, clothName, secondId, machineId, operation, answered } = about;
+  const { clothId, clothName, secondId, machineId, operation, proves = null, called, answered } = about;
   const { newId, at, system = 'metric' } = making;
   const id = newId();
-  const name = `${clothName}, ${OPERATION[operation.kind].name}`;
+  const name = `${clothName}, ${called ? lowerFirst(called) : OPERATION[operation.kind].name}`;
   return {
     swatch: {
       id,
@@ -54,7 +58,7 @@ export function startSwatch(
       secondId,
       machineId,
       operation,
-      proves: null,
+      proves,
       ...(answered && { answered }),
       startedAt: at,
       name,

@@ -7,7 +7,7 @@ import styles from './Print.module.css';
 
 /** Every step with its check and caution, and a drawing wherever it changes. */
 export function StepSheet({ now, numbers }: { now: RunNow; numbers: Numbers }) {
-  const { run, procedure, steps, given, machine, setup } = now;
+  const { run, procedure, planned, given, machine, setup } = now;
   const { fill, length } = usePrinter(now, numbers);
   const shown = setup && machine && settingReadings(machine.machine, setup);
   return (
@@ -18,15 +18,24 @@ export function StepSheet({ now, numbers }: { now: RunNow; numbers: Numbers }) {
         {shown && READINGS.map((reading) => `${READING_TEXT[reading].toLowerCase()} ${shown[reading]}`).join(', ')}
       </p>
       <ol>
-        {steps.map((step, i) => {
-          const before = steps[i - 1];
+        {planned.map(({ step, text }, i) => {
+          const before = planned[i - 1]?.step;
           const drawn = !before || before.view !== step.view || String(before.now) !== String(step.now);
           return (
             <li key={i}>
               <div>
-                <strong>{fill(step.do)}</strong>
-                <p>Check: {fill(step.check)}</p>
-                {step.caution && <p className={styles.caution}>Take care: {fill(step.caution)}</p>}
+                <strong>{fill(text.does)}</strong>
+                <p>
+                  {[text.pressing, ...text.begin, text.pace, text.end]
+                    .flatMap((part) => (part ? [fill(part)] : []))
+                    .join(' ')}
+                </p>
+                <p>Check: {fill(text.check)}</p>
+                {text.cautions.map((caution) => (
+                  <p key={caution} className={styles.caution}>
+                    Take care: {fill(caution)}
+                  </p>
+                ))}
               </div>
               {drawn && (
                 <SceneDrawing

@@ -1,6 +1,6 @@
-import { HOLD_TEXT } from '@/core/kit';
-import type { SewingPlan } from '@/core/match';
-import { lowerFirst } from '@/core/units';
+import { HOLD_TEXT } from '../../kit';
+import { lowerFirst } from '../../units';
+import type { SewingPlan } from './plan';
 
 const SECURE: Record<SewingPlan['secure'], string> = {
   'back-stitch': 'End with three stitches back.',
@@ -10,6 +10,24 @@ const SECURE: Record<SewingPlan['secure'], string> = {
   'tails-to-back': 'Pull the tails to the back and knot them there; no back-stitch.',
   none: 'Leave the tails: nothing holds the ends.',
 };
+
+/**
+ * How a line of stitching is ended, as one sentence.
+ *
+ * @example
+ * secureText('lock') // => 'End with the lock stitch.'
+ */
+export const secureText = (secure: SewingPlan['secure']): string => SECURE[secure];
+
+const SPEED: Record<SewingPlan['speed'], string> = { slow: 'slowly', steady: 'slow and even', free: 'freely' };
+
+/**
+ * How fast a line is sewn, as one sentence.
+ *
+ * @example
+ * speedText('slow') // => 'Sew slowly: guide, never pull.'
+ */
+export const speedText = (speed: SewingPlan['speed']): string => `Sew ${SPEED[speed]}: guide, never pull.`;
 
 /** Each part of a plan as one sentence. */
 export interface PlanText {
@@ -28,8 +46,8 @@ export function planText({ cut, mark, hold, tissue, speed, secure, press }: Sewi
     cut: `Cut ${cut.layers === 'single' ? 'one layer at a time' : 'folded'} with ${cut.tool}${cut.sandwich ? ', between sheets of tissue' : ''}${cut.oneWay ? ', all pieces one way' : ''}.`,
     mark: `Mark: ${lowerFirst(mark)}.`,
     hold: `Hold with ${hold.map((way) => HOLD_TEXT[way]).join(' or ')}${tissue ? ', tissue under' : ''}.`,
-    speed: `Sew ${speed === 'slow' ? 'slowly' : speed === 'steady' ? 'slow and even' : 'freely'}: guide, never pull.`,
-    secure: SECURE[secure],
+    speed: speedText(speed),
+    secure: secureText(secure),
     press:
       press.maxSolePlateC === 0
         ? 'No iron.'

@@ -1,0 +1,104 @@
+import type { Cloth } from '../../cloth';
+import { FULL_KIT, isTwin, type Kit, type Machine, needleName, PLAIN_MACHINE } from '../../kit';
+import { answer, type MatchAnswer, type MatchInput } from '../../match';
+import { type Operation, type Setup, withPart } from '../../setup';
+import { operationOfRow, type WithRows } from '../engine/givenOf';
+import { rowsOfProcedure } from '../engine/rows';
+import { MAIN_ROW, type Numbers, type Procedure, type Row } from '../engine/types';
+import type { StepPlan } from './phrases';
+
+/** What an operation is matched for: as a question of Match, without the seam, and with the band where one is sewn on. */
+export type RowsQuestion = Omit<MatchInput, 'operation'> & {
+  /** The other fabric, where two meet. */
+  second?: Cloth;
+  /** The fabric of the band. */
+  band?: Cloth;
+};
+
+/** What Match says for one row of an operation. */
+export interface RowAnswer extends Pick<MatchAnswer, 'setup' | 'machineReads' | 'plan' | 'blocked' | 'cautions'> {
+  /** The question it answers. */
+  operation: Operation;
+}
+
+/** By the id of the row. */
+export type RowAnswers = Readonly<Record<string, RowAnswer>>;
+
+/** What is matched by, of an operation. */
+type Matched = WithRows & Pick<Procedure, 'needles' | 'schools'>;
+
+/**
+ * Which fabrics a row goes through, and as which operation.
+ *
+ * @param row - one of `rowsOfProcedure`
+ * @param on - the fabric, and the second or the band where there is one
+ */
+export function rowSewnOn(
+  row: Row,
+  { cloth, second, band }: Pick<RowsQuestion, 'cloth' | 'second' | 'band'>,
+): { cloth: Cloth; operation: Operation } {
+  if (row.of === 'band') return { cloth: band ?? cloth, operation: operationOfRow(row) };
+  const other = row.kind === 'band' ? (band ?? second) : second;
+  return { cloth, operation: { ...operationOfRow(row), ...(other && { second: other }) } };
+}
+
+/**
+ * Every row of an operation matched as what it is, under the conditions that the operation itself makes.
+ *
+ * @param procedure - the operation
+ * @param answers - to its questions: they may settle a school
+ * @param question - fabrics, machine, kit and cards
+ * @returns an answer for each row; a setup of null says why in `blocked`
+ */
+export function matchRows(procedure: Matched, answers: Numbers, question: RowsQuestion): RowAnswers {
+  const { cloth: whole, second, band, schools, ...rest } = question;
+  const settled = procedure.schools?.(answers);
+  return Object.fromEntries(
+    Object.entries(rowsOfProcedure(procedure)).map(([id, row]) => {
+      const { cloth, operation } = rowSewnOn(row, { cloth: whole, second, band });
+      const found = answer({
+        ...rest,
+        cloth,
+        operation,
+        machine: machineFor(row, rest.machine ?? PLAIN_MACHINE),
+        kit: kitFor(procedure, id, rest.kit ?? FULL_KIT),
+        ...((schools ?? settled) && { schools: { ...schools, ...settled } as MatchInput['schools'] }),
+      });
+      const { setup, machineReads, plan, blocked, cautions } = found;
+      return [id, { operation, setup, machineReads, plan, blocked, cautions }];
+    }),
+  );
+}
+
+/**
+ * What a row would be sewn with if it were sewn all the same, though Match refuses it in this fabric: the setting of a plain
+ * seam with a stitch of the row. Said only where the word against it stands beside it.
+ *
+ * @param row - the row
+ * @param question - fabrics, machine, kit and cards
+ * @returns null where the machine has no such stitch, or nothing at all is safe
+ */
+export function nominalSetup(row: Row, { second: _other, band: _band, ...question }: RowsQuestion): Setup | null {
+  const machine = question.machine ?? PLAIN_MACHINE;
+  const { setup } = answer({ ...question, operation: { kind: 'join' } });
+  const stitch = (row.stitches ?? ['straight']).find((one) => machine.stitches.includes(one));
+  return setup && stitch ? withPart({ ...setup, plate: 'standard' }, 'stitch', stitch) : null;
+}
+
+/** The machine with those stitches only that the operation is sewn with. */
+const machineFor = ({ stitches }: Row, machine: Machine): Machine =>
+  stitches ? { ...machine, stitches: machine.stitches.filter((stitch) => stitches.includes(stitch)) } : machine;
+
+/** The needles an operation is sewn with: two in one holder, or one. */
+function kitFor({ needles }: Pick<Procedure, 'needles'>, row: string, kit: Kit): Kit {
+  const two = needles === 'two' && row === MAIN_ROW;
+  const fitting = kit.needles.filter(({ point }) => isTwin(point) === two);
+  // A kit without any keeps its own refusal.
+  return fitting.length > 0 || two ? { ...kit, needles: fitting } : kit;
+}
+
+/** What the steps of a row speak of. */
+export const planOfRow = ({ plan, setup }: Pick<RowAnswer, 'plan' | 'setup'>): StepPlan => ({
+  ...plan,
+  ...(setup && { needle: needleName(setup.needle) }),
+});

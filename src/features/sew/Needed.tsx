@@ -1,0 +1,35 @@
+import Typography from '@mui/material/Typography';
+import { MAIN_ROW, type Numbers, planOfRow, readyFor, sewnByMachine, takesInAll } from '@/core/procedure';
+import { formatNumber } from '@/core/units';
+import { useUnits } from '@/parts/workspace';
+import styles from './Sew.module.css';
+import { TEXT } from './text';
+import { usePrinter } from './usePrinter';
+import type { RunNow } from './useRunNow';
+
+/** What to have at hand, and what it takes of thread and time. */
+export function Needed({ now, numbers }: { now: RunNow; numbers: Numbers }) {
+  const { procedure, steps, given, how, run, rows } = now;
+  const { metres } = useUnits();
+  const { fill } = usePrinter(now, numbers);
+  const main = rows?.answers[MAIN_ROW];
+  const takes = takesInAll(steps, numbers, given, how, run.pieces);
+  return (
+    <section className={styles.needed} aria-label={TEXT.haveReady}>
+      <Typography variant="h3">{TEXT.haveReady}</Typography>
+      <ul>
+        {readyFor(procedure, main && planOfRow(main)).map((thing) => (
+          <li key={thing}>{fill(thing)}</li>
+        ))}
+      </ul>
+      <Typography>
+        {TEXT.takes({
+          thread: metres(takes.threadMm),
+          minutes: sewnByMachine(procedure) ? formatNumber(takes.minutes, 1) : null,
+          steps: steps.length,
+          pieces: run.pieces,
+        })}
+      </Typography>
+    </section>
+  );
+}

@@ -1,0 +1,77 @@
+'use client';
+
+import { useMemo } from 'react';
+import type { Card } from '@/core/card';
+import { type Cloth, clothOf } from '@/core/cloth';
+import type { ClothRecord, MachineRecord } from '@/core/file';
+import type { MatchInput } from '@/core/match';
+import {
+  type Numbers,
+  type Procedure,
+  type ProcedureId,
+  type RowAnswers,
+  type RowSettings,
+  type RowSetups,
+  type RowsQuestion,
+  settingsOfRows,
+} from '@/core/procedure';
+import { useCards } from '@/data';
+import { currentOf, useFromWorker } from '@/parts/asking';
+import { useMatchInput } from '@/parts/learned';
+
+/** What Match says for each row of an operation, and what each is sewn with. */
+export interface RowsNow {
+  answers: RowAnswers;
+  settings: RowSettings<Card>;
+}
+
+/** What an operation is sewn on. */
+interface SewnOn {
+  cloth: ClothRecord | null;
+  second: ClothRecord | null;
+  band: ClothRecord | null;
+  machine: MachineRecord | null;
+}
+
+/** Every row of an operation, matched as what it is and proven as it was; null while that is worked out. */
+export function useRowSettings(
+  procedure: Procedure<ProcedureId> | undefined,
+  { cloth, second, band, machine }: SewnOn,
+  given: Numbers,
+): RowsNow | null {
+  const cards = useCards();
+  const kind = procedure?.kind ?? 'join';
+  const input = useMatchInput(cloth, machine, { kind, ...(second && { second: clothOf(second) }) }, {}, second?.id);
+  const asks =
+    procedure && input
+      ? { id: procedure.id, given, question: questionOf(input, band ? clothOf(band) : undefined) }
+      : null;
+  const answers = currentOf(
+    useFromWorker(asks ? JSON.stringify(asks) : null, (worker) =>
+      worker.matchRows(asks!.id, asks!.given, asks!.question),
+    ),
+  );
+  return useMemo(() => {
+    if (!procedure || !cards || !answers || !cloth) return null;
+    const ids = { clothId: cloth.id, machineId: machine?.id, secondId: second?.id, bandId: band?.id };
+    const fabrics = {
+      cloth: clothOf(cloth),
+      ...(second && { second: clothOf(second) }),
+      ...(band && { band: clothOf(band) }),
+    };
+    return { answers, settings: settingsOfRows(procedure, answers, fabrics, cards, ids) };
+  }, [procedure, cards, answers, cloth, machine, second, band]);
+}
+
+/** The question of Match without its seam; each row has its own. */
+function questionOf({ operation: { second }, ...rest }: MatchInput, band: Cloth | undefined): RowsQuestion {
+  return { ...rest, ...(second && { second }), ...(band && { band }) };
+}
+
+/** The settings that were found; null while the main row has none. */
+export function setupsOf(settings: RowSettings<unknown>): RowSetups | null {
+  const found = Object.fromEntries(
+    Object.entries(settings).flatMap(([row, { setup }]) => (setup ? [[row, setup] as const] : [])),
+  );
+  return Object.keys(found).length > 0 ? found : null;
+}
