@@ -64,7 +64,11 @@ function ordersOf({ cloths, machines, cards, runs, swatches, jobs, onMachine }: 
       },
       settingOf: (seam) => {
         const card = cards.find((one) => one.clothId === seam.clothId);
-        return { setup: card?.setup ?? null, proof: card ? 'proven' : proofNeeded(seam.procedureId), cardId: null };
+        return {
+          setups: card ? { main: card.setup } : null,
+          proof: card ? 'proven' : proofNeeded(seam.procedureId),
+          cardId: null,
+        };
       },
       runs,
       scraps: swatches,

@@ -105,9 +105,9 @@ function inBestOrder(job: Job, runs: readonly Run[], { cloths, machine, setup, c
     settingOf: ({ clothId, procedureId }) => {
       const kind = kindOf(procedureId);
       const card = cards.find((c) => c.clothId === clothId && c.machineId === 'green' && c.operation.kind === kind);
-      if (card) return { setup: card.setup, proof: 'proven', cardId: card.id };
+      if (card) return { setups: { main: card.setup }, proof: 'proven', cardId: card.id };
       const proof = proofNeeded(procedureId);
-      return { setup: proof === 'hand' ? null : setup(clothId!, kind), proof, cardId: null };
+      return { setups: proof === 'hand' ? null : { main: setup(clothId!, kind) }, proof, cardId: null };
     },
     runs,
     scraps: [],

@@ -1,3 +1,4 @@
+import type { Proves } from '../src/core/card';
 /**
  * Writes the demo workroom: fitting out a narrowboat, the Tansy Wren. Everything in it is made up.
  * Run with `npm run demo` after changing it; the file is an ordinary export.
@@ -79,9 +80,9 @@ const cards: Workroom['cards'] = [];
 /** What a line that passed proves. */
 function cardOf(
   line: TestLine,
-  about: { id: string; name: string; clothId: string; kind: OperationKind; machineId: string },
+  about: { id: string; name: string; clothId: string; kind: OperationKind; machineId: string; proves: Proves | null },
 ): Workroom['cards'][number] {
-  const { id, name, clothId, kind, machineId } = about;
+  const { id, name, clothId, kind, machineId, proves } = about;
   return {
     id,
     name,
@@ -94,7 +95,7 @@ function cardOf(
     machine: machineId === 'green' ? green : black,
     setup: line.setup,
     measures: line.measures,
-    proves: null,
+    proves,
     knowledge: line.knowledge,
     lineId: line.id,
     notes: line.notes,
@@ -111,6 +112,7 @@ function scrap(
   date: string,
   trials: Trial[],
   machineId = 'green',
+  proves: Proves | null = null,
 ): void {
   const name = `${clothById(clothId).cloth.name}, ${OPERATION[kind].name}`;
   const machine = machineId === 'green' ? green : black;
@@ -120,7 +122,7 @@ function scrap(
     machineId,
     operation: { kind },
     secondId: null,
-    proves: null,
+    proves,
     startedAt: day(date),
     name,
     where: '',
@@ -145,7 +147,7 @@ function scrap(
     };
     lines.push(line);
     if (line.status !== 'passed') return;
-    cards.push(cardOf(line, { id: `card-${id}`, name, clothId, kind, machineId }));
+    cards.push(cardOf(line, { id: `card-${id}`, name, clothId, kind, machineId, proves }));
   });
 }
 
@@ -178,10 +180,19 @@ scrap('canvas-seam', 'deck', 'join', '11-14', [
     notes: 'Four layers at the piping: by hand over the hump.',
   },
 ]);
-scrap('denim-felled', 'denim', 'topstitch', '11-07', [
-  { measures: { markedMm: 100, stitches: 29 }, findings: [{ sign: 'loops-below', severity: 2 }] },
-  { measures: { markedMm: 100, stitches: 29 }, status: 'passed' },
-]);
+// Sewn as the apron's edges are: it proves them, the stitch of the pocket, and nothing of the other seams.
+scrap(
+  'denim-felled',
+  'denim',
+  'topstitch',
+  '11-07',
+  [
+    { measures: { markedMm: 100, stitches: 29 }, findings: [{ sign: 'loops-below', severity: 2 }] },
+    { measures: { markedMm: 100, stitches: 29 }, status: 'passed' },
+  ],
+  'green',
+  { procedureId: 'topstitch-edge', row: 'main' },
+);
 scrap('bunting', 'habotai', 'hem', '11-09', [
   { measures: { markedMm: 100, stitches: 55 }, status: 'passed', notes: 'Leader scrap every time.' },
 ]);

@@ -1,8 +1,8 @@
 import { type Cloth, clothOf } from '../src/core/cloth';
 import { type Workroom } from '../src/core/file';
-import { isMachined, type Job, jobStanding, kindOf, paceOf, type Standing } from '../src/core/job';
-import { match } from '../src/core/match';
-import { type OperationKind, type Setup, USUAL_SCHOOLS } from '../src/core/setup';
+import { isMachined, type Job, jobStanding, paceOf, type Standing } from '../src/core/job';
+import { matchRows, procedureOf, type RowSetups } from '../src/core/procedure';
+import { USUAL_SCHOOLS } from '../src/core/setup';
 
 /**
  * Where jobs stand in a workroom in which no setting is proven and nothing is owned: on its first machine, with what Match
@@ -17,11 +17,14 @@ export function unproven({ cloths, machines }: Workroom): (job: Job) => Standing
     const record = cloths.find((c) => c.id === id);
     return record ? clothOf(record) : null;
   };
-  const settings = new Map<string, Setup | null>();
-  const setting = (clothId: string, kind: OperationKind): Setup | null => {
-    const key = `${clothId} ${kind}`;
-    if (!settings.has(key))
-      settings.set(key, match({ cloth: clothById(clothId)!, operation: { kind }, machine }).setup);
+  const settings = new Map<string, RowSetups>();
+  const setting = (clothId: string, id: string): RowSetups => {
+    const key = `${clothId} ${id}`;
+    if (!settings.has(key)) {
+      const rows = matchRows(procedureOf(id)!, { cloth: clothById(clothId)!, machine });
+      const found = Object.entries(rows).flatMap(([row, { setup }]) => (setup ? [[row, setup] as const] : []));
+      settings.set(key, Object.fromEntries(found));
+    }
     return settings.get(key)!;
   };
   return (job) =>
@@ -30,8 +33,8 @@ export function unproven({ cloths, machines }: Workroom): (job: Job) => Standing
       clothOf: clothById,
       settingOf: (seam) =>
         isMachined(seam.procedureId)
-          ? { setup: setting(seam.clothId!, kindOf(seam.procedureId)), proof: 'none', cardId: null }
-          : { setup: null, proof: 'hand', cardId: null },
+          ? { setups: setting(seam.clothId!, seam.procedureId), proof: 'none', cardId: null }
+          : { setups: null, proof: 'hand', cardId: null },
       runs: [],
       scraps: [],
       on: null,

@@ -15,7 +15,7 @@ import {
   sharpen,
   sweepDial,
 } from '@/core/match';
-import { matchRows, type Numbers, type ProcedureId, procedureOf, type RowsQuestion } from '@/core/procedure';
+import { type Matched, matchRows, type RowsQuestion } from '@/core/procedure';
 import { sewOnStandIn, standInInput, standInLineOf, type StandInTask } from '@/core/practice';
 import type { Dial, Setup } from '@/core/setup';
 import { type Colours, sewnPicture } from '@/core/standin';
@@ -26,8 +26,7 @@ const PX_PER_MM = 8;
 
 const api = {
   answer: (input: MatchInput) => answer(input),
-  matchRows: (id: ProcedureId, answers: Numbers, question: RowsQuestion) =>
-    matchRows(procedureOf(id)!, answers, question),
+  matchRows: (procedure: Matched, question: RowsQuestion) => matchRows(procedure, question),
   sharpen: (input: MatchInput) => sharpen(input),
   lookOver: (input: MatchInput, setup: Setup) => lookOver(input, setup),
   sweepDial: (input: MatchInput, setup: Setup, dial: Dial) => sweepDial(input, setup, dial),

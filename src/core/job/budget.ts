@@ -1,3 +1,5 @@
+import { MAIN_ROW, procedureOf, rowsOfProcedure } from '../procedure';
+import { OPERATION } from '../setup';
 import { mm } from '../units';
 import { stepsToReach } from '../numbers';
 import {
@@ -93,17 +95,29 @@ export function budgetOf(
   return {
     threads: threadsOf(job, seams, owned),
     bobbins: bobbinPlans(
-      seams.flatMap(({ seam, setup, work }) => {
-        if (!setup) return [];
-        const thread = setup.bobbin ?? setup.thread;
-        const { bobbin } = coloursOf(job, seam);
-        const capacityMm = bobbinMetres(machine ?? {}, thread).metres * 1000;
-        return [{ id: seam.id, thread: named(thread, bobbin), bobbinMm: work.bobbinMm, shows: work.shows, capacityMm }];
-      }),
+      seams.flatMap((now) =>
+        rowsOf(now).map(({ setup, bobbinMm, shows }) => {
+          const thread = setup.bobbin ?? setup.thread;
+          const { bobbin } = coloursOf(job, now.seam);
+          const capacityMm = bobbinMetres(machine ?? {}, thread).metres * 1000;
+          return { id: now.seam.id, thread: named(thread, bobbin), bobbinMm, shows, capacityMm };
+        }),
+      ),
     ),
     needles: needlesOf(seams, owned, familyOf),
     notions: notionsOf(job, seams),
   };
+}
+
+/** The rows of a seam with what each is sewn with; none while nothing is known. */
+function rowsOf({ seam, setups, work }: SeamNow) {
+  const facts = procedureOf(seam.procedureId);
+  const kinds = facts && rowsOfProcedure(facts);
+  return work.rows.flatMap(({ row, ...takes }) => {
+    const setup = setups?.[row] ?? setups?.[MAIN_ROW];
+    const shows = kinds ? OPERATION[kinds[row].kind].shows === true : work.shows;
+    return setup ? [{ setup, shows, ...takes }] : [];
+  });
 }
 
 const named = (thread: Thread, colour: string) => (colour ? `${threadName(thread)}, ${colour}` : threadName(thread));
@@ -126,12 +140,13 @@ function threadsOf(job: Pick<Job, 'colour'>, seams: readonly SeamNow[], { thread
     if (!needs.has(key)) needs.set(key, empty);
     return needs.get(key)!;
   };
-  for (const { seam, setup, work } of seams) {
-    if (!setup) continue;
-    const colours = coloursOf(job, seam);
-    at(setup.thread, colours.needle).needleMm += work.needleMm;
-    at(setup.bobbin ?? setup.thread, colours.bobbin).bobbinMm += work.bobbinMm;
-    at(setup.thread, colours.needle).handMm += work.handMm;
+  for (const now of seams) {
+    const colours = coloursOf(job, now.seam);
+    for (const { setup, needleMm, bobbinMm } of rowsOf(now)) {
+      at(setup.thread, colours.needle).needleMm += needleMm;
+      at(setup.bobbin ?? setup.thread, colours.bobbin).bobbinMm += bobbinMm;
+    }
+    if (now.setup) at(now.setup.thread, colours.needle).handMm += now.work.handMm;
   }
   return [...needs.values()].map((need) => {
     const sewn = need.needleMm + need.bobbinMm + need.handMm;
@@ -157,12 +172,13 @@ const sameColour = (a: string, b: string) => a.trim().toLowerCase() === b.trim()
 
 function needlesOf(seams: readonly SeamNow[], { needles, lifeHours }: Owned, familyOf: (seam: SeamNow) => string) {
   const needs: NeedleNeed[] = [];
-  for (const now of seams) {
-    if (!now.setup || now.work.needleMin === 0) continue;
-    const { needle } = now.setup;
+  const rows = seams.flatMap((now) => rowsOf(now).map((row) => ({ now, ...row })));
+  for (const { now, setup, needleMin } of rows) {
+    if (needleMin === 0) continue;
+    const { needle } = setup;
     let need = needs.find((n) => sameNeedle(n.needle, needle));
     if (!need) needs.push((need = { needle, name: needleName(needle), hours: 0, ownedHours: 0, buy: 0 }));
-    need.hours += wornHours(now.work.needleMin, familyOf(now));
+    need.hours += wornHours(needleMin, familyOf(now));
   }
   return needs.map((need): NeedleNeed => {
     const fit = needles.filter((n) => n.spent === null && sameNeedle(n.needle, need.needle));

@@ -1,4 +1,4 @@
-import { sewnByMachine, procedureOf } from '../procedure';
+import { procedureOf, type RowSetups, sewnByMachine } from '../procedure';
 import { OPERATION, type OperationKind, type Setup } from '../setup';
 import type { Job, JobSeam } from './job';
 import { needsOf } from './needs';
@@ -7,10 +7,10 @@ import type { SeamWork } from './seamWork';
 import { usualOrder } from './suggest';
 
 /**
- * Whether a setting is proven on scrap; `hand`: no machine sews it; `free`: it holds nothing in wear and is not seen, so
+ * Whether a seam is proven on scrap; `stitch`: its stitch is, in another operation; `hand`: no machine sews it; `free`: it holds nothing in wear and is not seen, so
  * that nobody tries it first.
  */
-export type Proof = 'proven' | 'stale' | 'none' | 'hand' | 'free';
+export type Proof = 'proven' | 'stitch' | 'stale' | 'none' | 'hand' | 'free';
 
 /**
  * How a seam's setting stands before any card is looked for.
@@ -28,6 +28,8 @@ export interface SeamNow {
   seam: JobSeam;
   /** Of the card that proves it, or by Match; null while it is not known, or no machine sews it. */
   setup: Setup | null;
+  /** The same for each of its rows. */
+  setups: RowSetups | null;
   work: SeamWork;
   proof: Proof;
   /** The card, where one says something. */

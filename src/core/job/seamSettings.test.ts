@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { type Card, cardSchema } from '../card';
 import type { Cloth } from '../cloth';
 import { PLAIN_MACHINE } from '../kit';
-import type { Setup } from '../setup';
+import { matchRows, procedureOf, type ProcedureId, type RowAnswers } from '../procedure';
 import { plainSetup } from '../setup/plainSetup.testing';
 import { operationOf, seamQuestions, seamSetting, type SettingsFrom } from './seamSettings';
 import { jobFromTemplate, TEMPLATES } from './templates';
@@ -46,8 +46,14 @@ const from = (cards: Card[] = []): SettingsFrom => ({
   cards,
   clothOf: (id) => (id === 'c' || id === 'd' ? POPLIN : null),
 });
-const NOTHING = new Map<string, Setup | null>();
+const NOTHING = new Map<string, RowAnswers>();
 const fresh = () => false;
+/** What Match says for the operation on poplin, its main row with the test's setting. */
+const answersFor = (procedureId: ProcedureId): RowAnswers => {
+  const rows = matchRows(procedureOf(procedureId)!, { cloth: POPLIN });
+  return { ...rows, main: { ...rows.main, setup } };
+};
+const proves = (procedureId: string, row: string | null = null) => ({ proves: { procedureId, row } });
 
 describe('what has to be asked for a project', () => {
   it('is asked once for all seams that are alike', () => {
@@ -55,10 +61,13 @@ describe('what has to be asked for a project', () => {
     expect(asked).toHaveLength(2);
     expect(asked.map(({ operation }) => operation.second)).toEqual([undefined, POPLIN]);
     expect(operationOf(seam('a'), from().clothOf)).toEqual({ kind: 'join' });
+    // The same kind, but other rows.
+    expect(seamQuestions([seam('a'), seam('b', { procedureId: 'flat-felled' })], from())).toHaveLength(2);
   });
 
-  it('leaves out what a card proves, what has no fabric, and what is sewn by hand', () => {
+  it('leaves out what cards give every row a setting for, what has no fabric, and what is sewn by hand', () => {
     expect(seamQuestions([seam('a')], from([card('k')]))).toEqual([]);
+    expect(seamQuestions([seam('a', { procedureId: 'flat-felled' })], from([card('k')]))).toHaveLength(1);
     expect(seamQuestions([seam('a')], from([card('k', { machineId: 'n' })]))).toHaveLength(1);
     expect(seamQuestions([seam('a', { clothId: null }), seam('b', { clothId: 'gone' })], from())).toEqual([]);
     expect(seamQuestions([seam('a', { procedureId: 'hand-baste' })], from())).toEqual([]);
@@ -66,27 +75,54 @@ describe('what has to be asked for a project', () => {
 });
 
 describe('the setting of a seam', () => {
-  it('is that of the card, as long as the card holds', () => {
-    expect(seamSetting(seam('a'), from([card('k')]), fresh, NOTHING)).toEqual({ setup, proof: 'proven', cardId: 'k' });
-    expect(seamSetting(seam('a'), from([card('k')]), () => true, NOTHING).proof).toBe('stale');
+  const main = { main: setup };
+  it('is proven by a card that was sewn for its operation, as long as that holds', () => {
+    const own = from([card('k', proves('plain-open'))]);
+    expect(seamSetting(seam('a'), own, fresh, NOTHING)).toEqual({ setups: main, proof: 'proven', cardId: 'k' });
+    expect(seamSetting(seam('a'), own, () => true, NOTHING).proof).toBe('stale');
+  });
+
+  it('is proven as a stitch by a card of another operation, and says so for every seam that is not that one', () => {
+    const other = from([card('k', proves('plain-open'))]);
+    const french = seam('a', { procedureId: 'french' });
+    const asked = new Map(seamQuestions([french], other).map(({ key }) => [key, answersFor('french')]));
+    expect(seamSetting(french, other, fresh, asked)).toMatchObject({ proof: 'stitch', cardId: 'k' });
+    expect(seamSetting(seam('a'), from([card('k')]), fresh, NOTHING)).toMatchObject({ setups: main, proof: 'stitch' });
+  });
+
+  it('of an operation of several rows is proven when each of them is', () => {
+    const felled = seam('a', { procedureId: 'flat-felled' });
+    const top = answersFor('flat-felled').top;
+    const first = card('first', proves('flat-felled', 'main'));
+    const second = card('second', { ...proves('flat-felled', 'top'), operation: top.operation, setup: top.setup });
+    expect(seamSetting(felled, from([first, second]), fresh, NOTHING)).toMatchObject({
+      setups: { main: setup, top: top.setup },
+      proof: 'proven',
+    });
+    const isOld = ({ id }: Card) => id === 'second';
+    expect(seamSetting(felled, from([first, second]), isOld, NOTHING)).toMatchObject({
+      proof: 'stale',
+      cardId: 'second',
+    });
+    expect(seamSetting(felled, from([first]), fresh, NOTHING).proof).toBe('stitch');
   });
 
   it('is what was answered to its question where no card proves it, and nothing until then', () => {
     const [{ key }] = seamQuestions([seam('a')], from());
-    const answered = new Map([[key, setup]]);
-    expect(seamSetting(seam('b'), from(), fresh, answered)).toEqual({ setup, proof: 'none', cardId: null });
-    expect(seamSetting(seam('b', { secondClothId: 'd' }), from(), fresh, answered).setup).toBeNull();
-    expect(seamSetting(seam('b'), from(), fresh, NOTHING).setup).toBeNull();
+    const answered = new Map([[key, answersFor('plain-open')]]);
+    expect(seamSetting(seam('b'), from(), fresh, answered)).toEqual({ setups: main, proof: 'none', cardId: null });
+    expect(seamSetting(seam('b', { secondClothId: 'd' }), from(), fresh, answered).setups).toBeNull();
+    expect(seamSetting(seam('b'), from(), fresh, NOTHING).setups).toBeNull();
   });
 
-  it('by hand is none, and what needs no proof does not come to need one', () => {
+  it('by hand is none, and what needs no scrap does not come to need one', () => {
     expect(seamSetting(seam('a', { procedureId: 'hand-baste' }), from(), fresh, NOTHING)).toEqual({
-      setup: null,
+      setups: null,
       proof: 'hand',
       cardId: null,
     });
     const basted = seam('a', { procedureId: 'baste' });
-    const basting = card('k', { operation: { kind: 'baste' } });
+    const basting = card('k', { operation: { kind: 'baste' }, ...proves('baste') });
     expect(seamSetting(basted, from([basting]), () => true, NOTHING).proof).toBe('free');
     expect(seamSetting(basted, from([basting]), fresh, NOTHING).proof).toBe('proven');
   });

@@ -1,9 +1,18 @@
-import { type Card, proofOf } from '../card';
+import type { Card } from '../card';
 import type { Cloth } from '../cloth';
-import { needlesFit, procedureOf } from '../procedure';
-import type { Operation, Schools, Setup } from '../setup';
+import {
+  MAIN_ROW,
+  procedureOf,
+  proofOfOperation,
+  type RowAnswers,
+  type RowSettings,
+  type RowSetups,
+  rowsSewn,
+  settingsOfRows,
+} from '../procedure';
+import type { Operation, Schools } from '../setup';
 import type { JobSeam } from './job';
-import { isMachined, kindOf, proofNeeded } from './plan';
+import { isMachined, kindOf, type Proof, proofNeeded } from './plan';
 import type { SeamSetting } from './standing';
 
 /** What decides the settings of a job's seams. */
@@ -24,34 +33,39 @@ export interface SeamQuestion {
   schools: Partial<Schools> | undefined;
 }
 
-/** What is matched and proven for a seam: where two fabrics meet, the pair. */
+/** What the main row of a seam is matched as: where two fabrics meet, the pair. */
 export function operationOf(seam: JobSeam, clothOf: SettingsFrom['clothOf']): Operation {
   const second = clothOf(seam.secondClothId);
   return { kind: kindOf(seam.procedureId), ...(second && { second }) };
 }
 
 /**
- * What Match has to be asked for a job: one question for all seams with the same fabrics, operation and schools, for those that
- * no card proves.
+ * What Match has to be asked for a job: one question for all seams with the same fabrics, operation and schools, for those
+ * that have a row without a card.
  *
  * @param seams - of the job
  * @param from - cards, machine and fabrics
  */
 export function seamQuestions(seams: readonly JobSeam[], from: SettingsFrom): SeamQuestion[] {
   const open = seams.filter(
-    (seam) => from.clothOf(seam.clothId) && isMachined(seam.procedureId) && !cardOf(seam, from),
+    (seam) =>
+      from.clothOf(seam.clothId) &&
+      isMachined(seam.procedureId) &&
+      rowsIn(seam).some((row) => !settingsOf(seam, from, NOTHING)[row]?.setup),
   );
   const groups = new Map(open.map((seam) => [groupOf(seam), seam]));
   return [...groups].map(([key, seam]) => ({
     key,
     seam,
     operation: operationOf(seam, from.clothOf),
-    schools: schoolsOf(seam),
+    schools: procedureOf(seam.procedureId)?.schools?.(seam.answers),
   }));
 }
 
+const NOTHING: RowAnswers = {};
+
 /**
- * The setting of a seam: that of the newest card that proves it; without one, what Match answered.
+ * The setting of each row of a seam: of the newest card that proves it; without one, what Match answered.
  *
  * @param seam - of the job
  * @param from - cards, machine and fabrics
@@ -62,24 +76,62 @@ export function seamSetting(
   seam: JobSeam,
   from: SettingsFrom,
   isStale: (card: Card) => boolean,
-  answered: ReadonlyMap<string, Setup | null>,
+  answered: ReadonlyMap<string, RowAnswers>,
 ): SeamSetting {
-  const proof = proofNeeded(seam.procedureId);
-  if (proof === 'hand') return { setup: null, proof, cardId: null };
-  const card = cardOf(seam, from);
-  if (!card) return { setup: answered.get(groupOf(seam)) ?? null, proof, cardId: null };
-  // What needs no proof does not come to need one because there was a card.
-  const stale = proof === 'free' ? proof : 'stale';
-  return { setup: card.setup, proof: isStale(card) ? stale : 'proven', cardId: card.id };
+  const needed = proofNeeded(seam.procedureId);
+  if (needed === 'hand') return { setups: null, proof: needed, cardId: null };
+  const settings = settingsOf(seam, from, answered.get(groupOf(seam)) ?? NOTHING);
+  const found = Object.entries(settings).flatMap(([row, { setup }]) => (setup ? [[row, setup] as const] : []));
+  const setups: RowSetups | null = MAIN_ROW in Object.fromEntries(found) ? Object.fromEntries(found) : null;
+  return { setups, ...proofIn(seam, settings, needed, isStale) };
 }
 
-const groupOf = (seam: JobSeam): string =>
-  JSON.stringify([seam.clothId, seam.secondClothId, kindOf(seam.procedureId), schoolsOf(seam)]);
-
-const schoolsOf = (seam: JobSeam) => procedureOf(seam.procedureId)?.schools?.(seam.answers);
-
-function cardOf(seam: JobSeam, { cards, machineId }: SettingsFrom): Card | null {
+/** What is proven of a seam, and the card that says so. */
+function proofIn(
+  seam: JobSeam,
+  settings: RowSettings<Card>,
+  needed: Proof,
+  isStale: (card: Card) => boolean,
+): Pick<SeamSetting, 'proof' | 'cardId'> {
   const procedure = procedureOf(seam.procedureId);
-  const ids = { clothId: seam.clothId, machineId, secondId: seam.secondClothId };
-  return proofOf(cards, ids, kindOf(seam.procedureId), (setup) => !procedure || needlesFit(procedure, setup));
+  const rows = rowsIn(seam);
+  const main = settings[MAIN_ROW]?.card ?? null;
+  // What needs no scrap does not come to need one because there was a card.
+  if (!procedure || needed === 'free')
+    return {
+      proof: main && !isStale(main) && settings[MAIN_ROW].proof === 'operation' ? 'proven' : needed,
+      cardId: main?.id ?? null,
+    };
+  const { of, card } = proofOfOperation(procedure, settings, rows);
+  if (of === 'nothing') return { proof: 'none', cardId: null };
+  const old = rows.map((row) => settings[row].card).find((one) => one !== null && isStale(one));
+  if (old) return { proof: 'stale', cardId: old.id };
+  return { proof: of === 'operation' ? 'proven' : 'stitch', cardId: card?.id ?? null };
+}
+
+const rowsIn = ({ procedureId }: JobSeam): string[] => {
+  const procedure = procedureOf(procedureId);
+  return procedure ? rowsSewn(procedure.steps) : [MAIN_ROW];
+};
+
+const groupOf = (seam: JobSeam): string =>
+  JSON.stringify([
+    seam.clothId,
+    seam.secondClothId,
+    seam.bandClothId,
+    seam.procedureId,
+    procedureOf(seam.procedureId)?.schools?.(seam.answers),
+  ]);
+
+function settingsOf(
+  seam: JobSeam,
+  { cards, machineId, clothOf }: SettingsFrom,
+  answers: RowAnswers,
+): RowSettings<Card> {
+  const procedure = procedureOf(seam.procedureId);
+  const cloth = clothOf(seam.clothId);
+  if (!procedure || !cloth) return {};
+  const [second, band] = [clothOf(seam.secondClothId), clothOf(seam.bandClothId)];
+  const ids = { clothId: seam.clothId, machineId, secondId: seam.secondClothId, bandId: seam.bandClothId };
+  return settingsOfRows(procedure, answers, { cloth, ...(second && { second }), ...(band && { band }) }, cards, ids);
 }

@@ -9,6 +9,7 @@ import {
   procedureOf,
   type RowSetups,
   stepsOf,
+  type Work,
   workOf,
   workOut,
 } from '../procedure';
@@ -25,14 +26,7 @@ export interface NotionUse {
 }
 
 /** What a seam comes to, all of its count together. Thread in mm, times in minutes by the estimate. */
-export interface SeamWork {
-  needleMm: number;
-  bobbinMm: number;
-  handMm: number;
-  needleMin: number;
-  handlingMin: number;
-  /** Seam that is sewn, mm. */
-  sewnMm: number;
+export interface SeamWork extends Work {
   /** It is meant to be seen: a bobbin should not end in it. */
   shows: boolean;
   /** Something in it is pressed. */
@@ -49,6 +43,7 @@ const NOTHING: Omit<SeamWork, 'problem' | 'shows'> = {
   needleMin: 0,
   handlingMin: 0,
   sewnMm: 0,
+  rows: [],
   presses: false,
   notions: [],
 };

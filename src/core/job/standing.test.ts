@@ -23,7 +23,7 @@ function apron(): Job {
 const around = (more: Partial<Surroundings> = {}): Surroundings => ({
   machine: PLAIN_MACHINE,
   clothOf: (id) => (id === 'c' ? POPLIN : null),
-  settingOf: () => ({ setup: SETUP, proof: 'proven', cardId: 'card' }),
+  settingOf: () => ({ setups: { main: SETUP }, proof: 'proven', cardId: 'card' }),
   runs: [],
   scraps: [],
   on: SETUP,
@@ -42,7 +42,7 @@ describe('where a job stands', () => {
   it('puts one scrap before the seams it is for, when their setting is not proven', () => {
     const { items } = jobStanding(
       apron(),
-      around({ settingOf: () => ({ setup: SETUP, proof: 'none', cardId: null }) }),
+      around({ settingOf: () => ({ setups: { main: SETUP }, proof: 'none', cardId: null }) }),
     );
     const scraps = items.filter((item) => item.kind === 'scrap');
     for (const scrap of scraps)
@@ -54,7 +54,10 @@ describe('where a job stands', () => {
 
   it('counts twelve minutes for a scrap, at whatever pace', () => {
     const open = (pace: Surroundings['pace']) =>
-      jobStanding(apron(), around({ settingOf: () => ({ setup: SETUP, proof: 'none', cardId: null }), pace }));
+      jobStanding(
+        apron(),
+        around({ settingOf: () => ({ setups: { main: SETUP }, proof: 'none', cardId: null }), pace }),
+      );
     for (const factor of [1, 1.5]) {
       const { question, items } = open({ ...paceOf([]), factor });
       const scraps = items.filter((item) => item.kind === 'scrap').map(({ id }) => id);
@@ -134,7 +137,7 @@ describe('where a job stands', () => {
   });
 
   it('waits for settings that are not known yet, and not for a seam without a cloth', () => {
-    const nothing = { setup: null, proof: 'none' as const, cardId: null };
+    const nothing = { setups: null, proof: 'none' as const, cardId: null };
     expect(jobStanding(apron(), around({ settingOf: () => nothing })).waiting).toBe(true);
     const open = apron();
     const bare = { ...open, seams: open.seams.map((s) => ({ ...s, clothId: null })) };

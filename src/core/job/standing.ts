@@ -2,6 +2,7 @@ import type { UnitSystem } from '../units';
 import { sum } from '../numbers';
 import { type Cloth, UNKNOWN_CLOTH } from '../cloth';
 import type { Machine } from '../kit';
+import { MAIN_ROW, type RowSetups } from '../procedure';
 import type { Operation, Schools, Setup } from '../setup';
 import { type Budget, budgetOf, type Owned } from './budget';
 import type { Job, JobSeam } from './job';
@@ -24,7 +25,8 @@ import { type Timeline, timelineOf } from './timeline';
 
 /** A setting for a seam, and whether it is proven. */
 export interface SeamSetting {
-  setup: Setup | null;
+  /** Of each row; null while that of the main row is not known, or no machine sews it. */
+  setups: RowSetups | null;
   proof: Proof;
   cardId: string | null;
 }
@@ -117,7 +119,7 @@ const isWaiting = ({ seam, setup, state }: SeamNow) =>
 
 function seamNow(job: Job, seam: JobSeam, around: Surroundings): SeamNow {
   const { clothOf, machine, settingOf, runs, scraps, schools, system } = around;
-  const { setup, proof, cardId } = settingOf(seam);
+  const { setups, proof, cardId } = settingOf(seam);
   const own = runs.filter((r) => r.jobId === job.id && r.seamId === seam.id);
   const begun = own.find((r) => r.status !== 'done');
   const sewn = own.find((r) => r.status === 'done' && r.outcome !== 'unpick');
@@ -131,8 +133,9 @@ function seamNow(job: Job, seam: JobSeam, around: Surroundings): SeamNow {
   );
   return {
     seam,
-    setup,
-    work: seamWork(seam, clothOf(seam.clothId) ?? UNKNOWN_CLOTH, machine, setup && { main: setup }, { schools, system }),
+    setup: setups?.[MAIN_ROW] ?? null,
+    setups,
+    work: seamWork(seam, clothOf(seam.clothId) ?? UNKNOWN_CLOTH, machine, setups, { schools, system }),
     proof,
     cardId,
     scrapId: scrap?.id ?? null,

@@ -42,7 +42,10 @@ import { GATHER } from './topstitching/gather';
 import { QUILT_LINES } from './strips/quiltLines';
 import { STRIP_SET } from './strips/stripSet';
 import { TOPSTITCH_EDGE } from './topstitching/topstitchEdge';
-import type { Procedure } from './engine/types';
+import type { Proves } from '../card';
+import { lowerFirst } from '../units';
+import { rowsOfProcedure } from './engine/rows';
+import { MAIN_ROW, type Procedure } from './engine/types';
 import { ZIP_CENTRED } from './zips/zipCentred';
 import { ZIP_CONCEALED } from './zips/zipConcealed';
 import { ZIP_EXPOSED } from './zips/zipExposed';
@@ -114,3 +117,19 @@ export const procedureOf = (id: string): Procedure<ProcedureId> | undefined => P
 
 /** What an operation is called; its key where this version does not know it. */
 export const procedureName = (id: string): string => procedureOf(id)?.name ?? id;
+
+/**
+ * What a scrap or a card was sewn for, in words.
+ *
+ * @param proves - the operation, and which of its rows
+ * @returns its name, with the row where it has several
+ * @example
+ * provenName({ procedureId: 'flat-felled', row: 'top' }) // => 'Flat-felled seam: the topstitching'
+ * provenName({ procedureId: 'plain-open', row: null }) // => 'Plain seam, pressed open'
+ */
+export function provenName({ procedureId, row }: Proves): string {
+  const procedure = procedureOf(procedureId);
+  if (!procedure?.rows) return procedureName(procedureId);
+  const { name } = rowsOfProcedure(procedure)[row ?? MAIN_ROW] ?? {};
+  return name ? `${procedure.name}: ${lowerFirst(name)}` : procedure.name;
+}

@@ -13,7 +13,7 @@ export {
 export { givenOf, operationOfRow, type Person } from './engine/givenOf';
 export { type RowSetups, stepSetup } from './engine/stepSetup';
 export { rowOfStep, rowsOfProcedure, rowsSewn } from './engine/rows';
-export { type Work, workOf } from './engine/workOf';
+export { type RowWork, type Work, workOf } from './engine/workOf';
 export { PLAIN_PLAN, type StepPlan } from './plan/phrases';
 export { readyFor, stepText, type StepText } from './plan/stepText';
 export { type PlannedStep, plannedSteps } from './plan/sewnSteps';
@@ -24,7 +24,17 @@ export {
   type StepsOutput,
   stepsOutputSchema,
 } from './plan/stepsAnswer';
-export { matchRows, planOfRow, type RowAnswer, type RowAnswers, rowSewnOn, type RowsQuestion } from './plan/matchRows';
+export {
+  type Matched,
+  matchedBy,
+  matchRows,
+  planOfRow,
+  type RowAnswer,
+  type RowAnswers,
+  rowSewnOn,
+  rowsQuestion,
+  type RowsQuestion,
+} from './plan/matchRows';
 export {
   type ProofOf,
   proofOfOperation,
@@ -43,5 +53,5 @@ export { newRun, OUTCOMES, type Run, runSchema, type RunStart } from './engine/r
 export { SHEET, type Template, templateOf } from './engine/template';
 export { fillIn, type ProcedurePrinter, procedurePrinter } from './engine/printer';
 export * from './engine/workOut';
-export { PROCEDURES, type ProcedureId, procedureName, procedureOf } from './all';
+export { PROCEDURES, type ProcedureId, procedureName, procedureOf, provenName } from './all';
 export { SUITABILITY, type Suits, suits, type Verdict, VERDICTS } from './suitability/suits';

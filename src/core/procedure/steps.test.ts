@@ -84,7 +84,7 @@ describe('what should be on the machine at a step', () => {
   });
   it.each(PROCEDURES.map((p) => [p.name, p.id] as const))('%s: no step strikes metal on a plain machine', (_, id) => {
     const { procedure, steps, numbers } = taken(id);
-    const rows = matchRows(procedure, {}, { cloth: { ...POPLIN, traits: [] } });
+    const rows = matchRows(procedure, { cloth: { ...POPLIN, traits: [] } });
     const setups = Object.fromEntries(Object.entries(rows).map(([row, { setup }]) => [row, setup ?? SETUP]));
     steps.forEach((_step, i) => {
       const setup = stepSetup(steps, i, numbers, setups, PLAIN_MACHINE);

@@ -124,7 +124,10 @@ function Asks({ now, seam, state, edit }: PartProps & { state: SeamNow }) {
   const cloth = now.cloths.find((c) => c.id === seam.clothId);
   if (!procedure || !schools || procedure.asks.length === 0) return null;
   const known = cloth ? clothOf(cloth) : UNKNOWN_CLOTH;
-  const { given } = givenOf(known, procedure, now.machine?.machine ?? null, state.setup && { main: state.setup }, { schools, system });
+  const { given } = givenOf(known, procedure, now.machine?.machine ?? null, state.setups, {
+    schools,
+    system,
+  });
   const [first, ...others] = procedure.asks;
   const field = (ask: (typeof procedure.asks)[number]) => (
     <AskField

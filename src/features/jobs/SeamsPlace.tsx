@@ -84,6 +84,7 @@ interface HeadProps {
 
 const PROOF = {
   proven: '✓ proven',
+  stitch: 'stitch tested',
   stale: '! card is out of date',
   none: 'needs a swatch',
   hand: 'by hand',

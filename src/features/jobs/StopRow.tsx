@@ -114,6 +114,7 @@ function standing(now: JobNow, { item }: Stop): string {
     if (state === 'in hand') words.push('in hand');
     if (work.problem) words.push(work.problem);
     else if (proof === 'proven') words.push('✓ proven');
+    else if (proof === 'stitch') words.push('stitch tested');
     else if (proof === 'hand') words.push('by hand');
     const waits = now.progress.blocked.find((b) => b.seamId === seam.id);
     if (waits) words.push(`waits for ${waits.for.join(', ').toLowerCase()}`);

@@ -6,6 +6,7 @@ import { useRouter } from 'next/navigation';
 import { type Card, lineFacts } from '@/core/card';
 import { clothProfile } from '@/core/cloth';
 import { sameThread, threadName } from '@/core/kit';
+import { provenName } from '@/core/procedure';
 import { layersOf, OPERATION, settingReadings } from '@/core/setup';
 import { formatNumber } from '@/core/units';
 import { cards, edit, useCloths, useMachines, writePreference } from '@/data';
@@ -136,6 +137,7 @@ function Proof({ card }: { card: Card }) {
   const profile = clothProfile(card.cloth);
   const { mass, length } = useUnits();
   const rows: [string, string][] = [
+    ['Tested for', card.proves ? provenName(card.proves) : 'the stitch alone'],
     ['Seam', `${OPERATION[card.operation.kind].name}, ${layersOf(profile, card.operation)} layers`],
     [
       'Cloth',

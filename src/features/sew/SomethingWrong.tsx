@@ -5,6 +5,8 @@ import { useState } from 'react';
 import { clothOf } from '@/core/cloth';
 import { REMEDIES, type DiagnoseInput, type NextStep, QUESTION_IDS } from '@/core/diagnose';
 import { hoursInMachine } from '@/core/file';
+import { MAIN_ROW, operationOfRow, rowOfStep, rowsOfProcedure, type Run } from '@/core/procedure';
+import type { Setup } from '@/core/setup';
 import { sameNeedle } from '@/core/kit';
 import { type Sign, SIGN_TEXT } from '@/core/stitch';
 import { useKit, useNeedles, useOnMachine, useThreads } from '@/data';
@@ -14,9 +16,15 @@ import { SignPicture } from '@/ui';
 import styles from './Sew.module.css';
 import type { RunNow } from './useRunNow';
 
+/** Another setting for one row of a run; the card of the main row proves it no more. */
+const changedRow = ({ rows }: Run, row: string, setup: Setup): Partial<Run> =>
+  row === MAIN_ROW ? { setup, cardId: undefined } : { rows: { ...rows, [row]: setup } };
+
 /** What goes wrong here most, picked from drawings; the one thing to change; and back to the same step. */
 export function SomethingWrong({ now, onClose }: { now: RunNow; onClose: () => void }) {
-  const { run, procedure, cloth, machine, setup, save } = now;
+  const { run, procedure, cloth, machine, setups, steps, save } = now;
+  const row = rowOfStep(steps, run.step);
+  const setup = setups?.[row] ?? now.setup;
   const [sign, setSign] = useState<Sign | null>(null);
   const [answers, setAnswers] = useState<NonNullable<DiagnoseInput['answers']>>([]);
   const kit = useKit();
@@ -27,7 +35,7 @@ export function SomethingWrong({ now, onClose }: { now: RunNow; onClose: () => v
   if (!cloth || !machine || !setup || !kit || !threads || !stock) return null;
   const input: DiagnoseInput | null = sign && {
     cloth: clothOf(cloth),
-    operation: { kind: procedure.kind },
+    operation: operationOfRow(rowsOfProcedure(procedure)[row]),
     setup,
     machine: machine.machine,
     findings: [{ sign, severity: 2 }],
@@ -42,7 +50,7 @@ export function SomethingWrong({ now, onClose }: { now: RunNow; onClose: () => v
     // Another setting than the card's is proven no more.
     await save((r) => ({
       tried: [...r.tried, { sign: seen, change: step.change }],
-      ...(step.setup && { setup: step.setup, cardId: undefined }),
+      ...(step.setup && changedRow(r, row, step.setup)),
     }));
     say(`${step.text} Step ${run.step + 1} is still in hand.`);
     onClose();

@@ -23,7 +23,7 @@ export const TEXT = {
   onItsOwn: 'In the calculator:',
   setTo: (stitch: string) => `Set the machine to ${stitch}.`,
   check: 'Check:',
-  how: { press: 'Press', begin: 'Begin', sew: 'Sew', end: 'End' },
+  how: { press: 'Iron', begin: 'First', sew: 'Then', end: 'Last' },
   colours: 'Red is sewn or done now, green is done, grey is to come.',
   print: 'Print',
   stepOf: (at: number, of: number, cloth: string) => `step ${at} of ${of}, ${cloth}`,

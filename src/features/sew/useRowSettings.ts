@@ -2,17 +2,17 @@
 
 import { useMemo } from 'react';
 import type { Card } from '@/core/card';
-import { type Cloth, clothOf } from '@/core/cloth';
+import { clothOf } from '@/core/cloth';
 import type { ClothRecord, MachineRecord } from '@/core/file';
-import type { MatchInput } from '@/core/match';
 import {
+  matchedBy,
   type Numbers,
   type Procedure,
   type ProcedureId,
   type RowAnswers,
   type RowSettings,
   type RowSetups,
-  type RowsQuestion,
+  rowsQuestion,
   settingsOfRows,
 } from '@/core/procedure';
 import { useCards } from '@/data';
@@ -41,15 +41,19 @@ export function useRowSettings(
 ): RowsNow | null {
   const cards = useCards();
   const kind = procedure?.kind ?? 'join';
-  const input = useMatchInput(cloth, machine, { kind, ...(second && { second: clothOf(second) }) }, {}, second?.id);
+  const input = useMatchInput(
+    cloth,
+    machine,
+    { kind, ...(second && { second: clothOf(second) }) },
+    procedure?.schools?.(given),
+    second?.id,
+  );
   const asks =
     procedure && input
-      ? { id: procedure.id, given, question: questionOf(input, band ? clothOf(band) : undefined) }
+      ? { procedure: matchedBy(procedure), question: rowsQuestion(input, band && clothOf(band)) }
       : null;
   const answers = currentOf(
-    useFromWorker(asks ? JSON.stringify(asks) : null, (worker) =>
-      worker.matchRows(asks!.id, asks!.given, asks!.question),
-    ),
+    useFromWorker(asks ? JSON.stringify(asks) : null, (worker) => worker.matchRows(asks!.procedure, asks!.question)),
   );
   return useMemo(() => {
     if (!procedure || !cards || !answers || !cloth) return null;
@@ -61,11 +65,6 @@ export function useRowSettings(
     };
     return { answers, settings: settingsOfRows(procedure, answers, fabrics, cards, ids) };
   }, [procedure, cards, answers, cloth, machine, second, band]);
-}
-
-/** The question of Match without its seam; each row has its own. */
-function questionOf({ operation: { second }, ...rest }: MatchInput, band: Cloth | undefined): RowsQuestion {
-  return { ...rest, ...(second && { second }), ...(band && { band }) };
 }
 
 /** The settings that were found; null while the main row has none. */

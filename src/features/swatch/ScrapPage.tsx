@@ -13,6 +13,7 @@ import { swatches, writePreference } from '@/data';
 import { SaveThing } from '@/parts/things';
 import { useAct, useUnits } from '@/parts/workspace';
 import { Field, wordsBy } from '@/ui';
+import { ForOperation } from './ForOperation';
 import { anotherLine } from './lineActions';
 import { LinePanel } from './LinePanel';
 import { PrintSheet } from './PrintSheet';
@@ -45,6 +46,7 @@ export function ScrapPage({ scrap }: { scrap: Scrap }) {
             on {scrap.machine.machine.name}
           </span>
         </div>
+        <ForOperation swatch={swatch} />
         <ScrapDrawing scrap={scrap} current={line?.id ?? null} onPick={setPicked} />
         <HowToCut scrap={scrap} />
         <Spares scrap={scrap} />

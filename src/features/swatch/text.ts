@@ -15,3 +15,9 @@ export const SIMULATED_TEXT = {
   passed: 'Passed on a simulated machine: the card is marked as simulated.',
   passedHere: 'It passed on a simulated machine. Sew it on your own, and it becomes a card.',
 } as const;
+
+/** What a scrap says of the operation it is sewn for. */
+export const FOR_TEXT = {
+  testedFor: (name: string) => `Sewn for: ${name}.`,
+  backTo: 'Back to it',
+} as const;

@@ -21,7 +21,13 @@ export function usePace(): Pace | undefined {
       const cloth = cloths.find((c) => c.id === run.clothId);
       if (!cloth) return [];
       const machine = machines.find((m) => m.id === run.machineId)?.machine ?? null;
-      const work = seamWork({ ...run, count: run.pieces }, clothOf(cloth), machine, run.setup ? { ...run.rows, main: run.setup } : null, { schools });
+      const work = seamWork(
+        { ...run, count: run.pieces },
+        clothOf(cloth),
+        machine,
+        run.setup ? { ...run.rows, main: run.setup } : null,
+        { schools },
+      );
       return [{ expectedMin: work.needleMin + work.handlingMin, actualMin: run.atItSeconds / 60 }];
     });
     return paceOf(samples);

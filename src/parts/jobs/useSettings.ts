@@ -4,6 +4,7 @@ import { useMemo } from 'react';
 import { clothOf as clothIn } from '@/core/cloth';
 import type { MachineRecord } from '@/core/file';
 import { type Job, type JobSeam, seamQuestions, seamSetting, type SeamSetting } from '@/core/job';
+import { matchedBy, procedureOf, rowsQuestion } from '@/core/procedure';
 import { useCards, useCloths } from '@/data';
 import { useFromWorker } from '../asking';
 import { useAskOf } from '../learned';
@@ -27,10 +28,14 @@ export function useSettings(
   const questions = job && cards && cloths && askOf ? seamQuestions(job.seams, from) : [];
   const inputs = questions.map(({ key, seam, operation, schools }) => ({
     key,
-    input: askOf!(recordOf(seam.clothId)!, operation, schools, seam.secondClothId),
+    procedure: matchedBy(procedureOf(seam.procedureId)!),
+    question: rowsQuestion(
+      askOf!(recordOf(seam.clothId)!, operation, schools, seam.secondClothId),
+      clothOf(seam.bandClothId),
+    ),
   }));
   const { value, isCurrent } = useFromWorker(inputs.length > 0 ? JSON.stringify(inputs) : null, (worker) =>
-    Promise.all(inputs.map(async (one) => [one.key, (await worker.answer(one.input)).setup] as const)),
+    Promise.all(inputs.map(async (one) => [one.key, await worker.matchRows(one.procedure, one.question)] as const)),
   );
   const answered = useMemo(() => new Map(isCurrent ? value : []), [value, isCurrent]);
   if (!cards || !cloths || !stale) return undefined;

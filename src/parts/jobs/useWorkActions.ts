@@ -3,6 +3,7 @@
 import { clothOf } from '@/core/cloth';
 import { useRouter } from 'next/navigation';
 import { type Job, operationOf, type SeamNow, withSeamDone } from '@/core/job';
+import { MAIN_ROW, procedureName } from '@/core/procedure';
 import { runOfSeam } from '@/core/workroom';
 import { edit, jobs, runs } from '@/data';
 import { useAskOf } from '../learned';
@@ -38,6 +39,8 @@ export function useWorkActions({ job, machine, cloths }: JobNow) {
       operation,
       input,
       setup,
+      proves: { procedureId: seam.procedureId, row: MAIN_ROW },
+      called: procedureName(seam.procedureId),
     });
   };
 

@@ -1,3 +1,4 @@
+import { rowsSewn } from './rows';
 import { type Given, MAIN_ROW, type Numbers, type Step } from './types';
 import { type SewnWith, takesOf } from './workOut';
 
@@ -10,6 +11,16 @@ export interface Work {
   handlingMin: number;
   /** Seam that is sewn, mm. */
   sewnMm: number;
+  /** The machine's part of it, row by row. */
+  rows: RowWork[];
+}
+
+/** What one row of an operation comes to, all pieces together. */
+export interface RowWork {
+  row: string;
+  needleMm: number;
+  bobbinMm: number;
+  needleMin: number;
 }
 
 /**
@@ -45,6 +56,12 @@ export function workOf(steps: readonly Step[], numbers: Numbers, { given, how, t
     needleMin: sum(({ minutes }) => minutes),
     handlingMin: sum(({ step, sewnMm, threadMm }) => handsOn(step, sewnMm, threadMm)),
     sewnMm: sum(({ sewnMm }) => sewnMm),
+    rows: rowsSewn(steps).map((row) => {
+      const own = (of: (one: (typeof all)[number]) => number) =>
+        sum((one) => (one.step.sews && (one.step.row ?? MAIN_ROW) === row ? of(one) : 0));
+      const bobbinMm = own(byMachine);
+      return { row, needleMm: bobbinMm * (twins(row) ? 2 : 1), bobbinMm, needleMin: own(({ minutes }) => minutes) };
+    }),
   };
 }
 

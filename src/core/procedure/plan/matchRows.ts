@@ -4,7 +4,7 @@ import { answer, type MatchAnswer, type MatchInput } from '../../match';
 import { type Operation, type Setup, withPart } from '../../setup';
 import { operationOfRow, type WithRows } from '../engine/givenOf';
 import { rowsOfProcedure } from '../engine/rows';
-import { MAIN_ROW, type Numbers, type Procedure, type Row } from '../engine/types';
+import { MAIN_ROW, type Procedure, type Row } from '../engine/types';
 import type { StepPlan } from './phrases';
 
 /** What an operation is matched for: as a question of Match, without the seam, and with the band where one is sewn on. */
@@ -15,6 +15,16 @@ export type RowsQuestion = Omit<MatchInput, 'operation'> & {
   band?: Cloth;
 };
 
+/**
+ * A question of Match without its seam: each row has its own.
+ *
+ * @param input - asked for the main row
+ * @param band - the fabric of the band, where one is sewn on
+ */
+export function rowsQuestion({ operation: { second }, ...rest }: MatchInput, band: Cloth | null = null): RowsQuestion {
+  return { ...rest, ...(second && { second }), ...(band && { band }) };
+}
+
 /** What Match says for one row of an operation. */
 export interface RowAnswer extends Pick<MatchAnswer, 'setup' | 'machineReads' | 'plan' | 'blocked' | 'cautions'> {
   /** The question it answers. */
@@ -24,8 +34,8 @@ export interface RowAnswer extends Pick<MatchAnswer, 'setup' | 'machineReads' | 
 /** By the id of the row. */
 export type RowAnswers = Readonly<Record<string, RowAnswer>>;
 
-/** What is matched by, of an operation. */
-type Matched = WithRows & Pick<Procedure, 'needles' | 'schools'>;
+/** What is matched by, of an operation: plain data, which a worker can be sent. */
+export type Matched = WithRows & Pick<Procedure, 'needles'>;
 
 /**
  * Which fabrics a row goes through, and as which operation.
@@ -46,13 +56,11 @@ export function rowSewnOn(
  * Every row of an operation matched as what it is, under the conditions that the operation itself makes.
  *
  * @param procedure - the operation
- * @param answers - to its questions: they may settle a school
- * @param question - fabrics, machine, kit and cards
+ * @param question - fabrics, machine, kit and cards; schools as the operation's answers settle them
  * @returns an answer for each row; a setup of null says why in `blocked`
  */
-export function matchRows(procedure: Matched, answers: Numbers, question: RowsQuestion): RowAnswers {
-  const { cloth: whole, second, band, schools, ...rest } = question;
-  const settled = procedure.schools?.(answers);
+export function matchRows(procedure: Matched, question: RowsQuestion): RowAnswers {
+  const { cloth: whole, second, band, ...rest } = question;
   return Object.fromEntries(
     Object.entries(rowsOfProcedure(procedure)).map(([id, row]) => {
       const { cloth, operation } = rowSewnOn(row, { cloth: whole, second, band });
@@ -62,7 +70,6 @@ export function matchRows(procedure: Matched, answers: Numbers, question: RowsQu
         operation,
         machine: machineFor(row, rest.machine ?? PLAIN_MACHINE),
         kit: kitFor(procedure, id, rest.kit ?? FULL_KIT),
-        ...((schools ?? settled) && { schools: { ...schools, ...settled } as MatchInput['schools'] }),
       });
       const { setup, machineReads, plan, blocked, cautions } = found;
       return [id, { operation, setup, machineReads, plan, blocked, cautions }];
@@ -78,7 +85,7 @@ export function matchRows(procedure: Matched, answers: Numbers, question: RowsQu
  * @param question - fabrics, machine, kit and cards
  * @returns null where the machine has no such stitch, or nothing at all is safe
  */
-export function nominalSetup(row: Row, { second: _other, band: _band, ...question }: RowsQuestion): Setup | null {
+export function nominalSetup(row: Row, question: Omit<RowsQuestion, 'second' | 'band'>): Setup | null {
   const machine = question.machine ?? PLAIN_MACHINE;
   const { setup } = answer({ ...question, operation: { kind: 'join' } });
   const stitch = (row.stitches ?? ['straight']).find((one) => machine.stitches.includes(one));
@@ -101,4 +108,13 @@ function kitFor({ needles }: Pick<Procedure, 'needles'>, row: string, kit: Kit):
 export const planOfRow = ({ plan, setup }: Pick<RowAnswer, 'plan' | 'setup'>): StepPlan => ({
   ...plan,
   ...(setup && { needle: needleName(setup.needle) }),
+});
+
+/** What of an operation is matched by. */
+export const matchedBy = ({ name, kind, main, rows, needles }: Matched): Matched => ({
+  name,
+  kind,
+  main,
+  rows,
+  needles,
 });

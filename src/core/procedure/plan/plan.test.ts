@@ -87,7 +87,7 @@ describe('every operation on every fabric', () => {
   it('takes no pin where holes stay and no iron where there is none, and every row begins and ends as planned', () => {
     fc.assert(
       fc.property(fc.constantFrom(...PROCEDURES), fc.constantFrom(...FAMILIES), (procedure, family) => {
-        const rows = matchRows(procedure, {}, { cloth: clothOf(family) });
+        const rows = matchRows(procedure, { cloth: clothOf(family) });
         for (const step of procedure.steps) {
           const found = rows[step.row ?? 'main'];
           const { does, check, cautions, begin, end, pressing } = stepText(step, planOfRow(found));
@@ -114,7 +114,7 @@ describe('every operation on every fabric', () => {
 });
 
 describe('rows are matched as what they are', () => {
-  const rowsOn = (id: ProcedureId, family: Family) => matchRows(of(id), {}, { cloth: clothOf(family) });
+  const rowsOn = (id: ProcedureId, family: Family) => matchRows(of(id), { cloth: clothOf(family) });
   it('a felled denim seam is topstitched with the needle, thread and length of topstitching', () => {
     const { main, top } = rowsOn('flat-felled', 'denim');
     expect([main.operation, top.operation]).toEqual([{ kind: 'join' }, { kind: 'topstitch', layers: 4 }]);
@@ -139,12 +139,12 @@ describe('rows are matched as what they are', () => {
     const kit = { needles: [], threads: [], feet: [], plates: [] };
     const points = (id: ProcedureId) => rowsOn(id, 'jersey').main.setup!.needle.point;
     expect([points('hem-twin'), points('hem-zigzag')].map((point) => point.startsWith('twin'))).toEqual([true, false]);
-    const without = matchRows(of('hem-twin'), {}, { cloth: clothOf('jersey'), kit: { ...kit, overlocker: false } });
+    const without = matchRows(of('hem-twin'), { cloth: clothOf('jersey'), kit: { ...kit, overlocker: false } });
     expect([without.main.setup, without.main.blocked.length > 0]).toEqual([null, true]);
   });
   it('the join of a band goes through the band alone', () => {
     const band = { ...clothOf('rib'), massGsm: 250 };
-    const rows = matchRows(of('neck-band'), {}, { cloth: clothOf('jersey'), band });
+    const rows = matchRows(of('neck-band'), { cloth: clothOf('jersey'), band });
     expect(rows.main.operation.second).toEqual(band);
     expect(rows.ring.operation).toEqual({ kind: 'join' });
   });
@@ -153,7 +153,7 @@ describe('rows are matched as what they are', () => {
 describe('what is proven', () => {
   const felled = of('flat-felled');
   const cloth = clothOf('denim');
-  const rows = matchRows(felled, {}, { cloth });
+  const rows = matchRows(felled, { cloth });
   const ids = { clothId: 'c', machineId: 'm' };
   const card = (id: string, row: 'main' | 'top', more: object = {}): Card =>
     cardSchema.parse({
@@ -216,7 +216,7 @@ describe('what is proven', () => {
 
   it('what is pulled out again needs no scrap', () => {
     const gather = of('gather');
-    const found = matchRows(gather, {}, { cloth });
+    const found = matchRows(gather, { cloth });
     const none = settingsOfRows(gather, found, { cloth }, [], ids);
     expect(rowsToProve(gather, none, ['main', 'seam'])).toEqual(['seam']);
     expect(rowsToProve(felled, settings(own('top')), ['main', 'top'])).toEqual(['main']);

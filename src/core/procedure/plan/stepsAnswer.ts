@@ -106,7 +106,8 @@ export function stepsAnswer(input: StepsInput): StepsOutput {
   const { procedure: id, cloth, second, band, answers, outline, tested = [], ...rest } = input;
   const procedure = procedureOf(id)!;
   const machine: Machine = input.machine ?? PLAIN_MACHINE;
-  const rows = matchRows(procedure, answers, { ...rest, cloth, second, band, tested });
+  const schools = { ...USUAL_SCHOOLS, ...input.schools, ...procedure.schools?.(answers) };
+  const rows = matchRows(procedure, { ...rest, cloth, second, band, tested, schools });
   const ids = { clothId: input.clothId, machineId: input.machineId, secondId: input.secondId };
   const settings = settingsOfRows(procedure, rows, { cloth, second, band }, tested, ids);
   const fits = suits(id, { fabric: clothProfile(cloth), ...(band && { band: clothProfile(band) }) });
