@@ -8,6 +8,7 @@ import { type Ask, usualOf, type WorkedOut } from '@/core/procedure';
 import { AskField } from '@/parts/asks';
 import { useUnits } from '@/parts/workspace';
 import { SceneDrawing, StopAlert } from '@/ui';
+import { BandAsk } from './BandAsk';
 import { Clashes } from './Clashes';
 import { Needed } from './Needed';
 import { OutlineAsk } from './outline';
@@ -40,6 +41,7 @@ export function AskPage({ now }: { now: RunNow }) {
       <section className={styles.asks} aria-label="Questions">
         <h2>{TEXT.before}</h2>
         <Suitability now={now} />
+        <BandAsk now={now} />
         {procedure.along && <OutlineAsk now={now} />}
         {procedure.asks.map((ask) => (
           <AskField

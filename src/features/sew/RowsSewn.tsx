@@ -132,7 +132,7 @@ function Whole({ now: { procedure, rows }, sewn }: { now: RunNow; sewn: readonly
   const { of } = proofOfOperation(procedure, rows.settings, sewn);
   return (
     <Typography data-proof={of} color={of === 'operation' ? 'success.main' : 'text.secondary'}>
-      {TEXT.whole[of](procedure.name.toLowerCase())}
+      {TEXT.whole[of](procedure.name)}
     </Typography>
   );
 }

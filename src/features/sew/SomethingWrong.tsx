@@ -16,15 +16,20 @@ import { SignPicture } from '@/ui';
 import styles from './Sew.module.css';
 import type { RunNow } from './useRunNow';
 
+/** The row that is sewn now, and its setting. */
+function inHand({ run, steps, setups, setup }: RunNow) {
+  const row = rowOfStep(steps, run.step);
+  return { row, setup: setups?.[row] ?? setup };
+}
+
 /** Another setting for one row of a run; the card of the main row proves it no more. */
 const changedRow = ({ rows }: Run, row: string, setup: Setup): Partial<Run> =>
   row === MAIN_ROW ? { setup, cardId: undefined } : { rows: { ...rows, [row]: setup } };
 
 /** What goes wrong here most, picked from drawings; the one thing to change; and back to the same step. */
 export function SomethingWrong({ now, onClose }: { now: RunNow; onClose: () => void }) {
-  const { run, procedure, cloth, machine, setups, steps, save } = now;
-  const row = rowOfStep(steps, run.step);
-  const setup = setups?.[row] ?? now.setup;
+  const { run, procedure, cloth, machine, save } = now;
+  const { row, setup } = inHand(now);
   const [sign, setSign] = useState<Sign | null>(null);
   const [answers, setAnswers] = useState<NonNullable<DiagnoseInput['answers']>>([]);
   const kit = useKit();

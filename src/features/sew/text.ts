@@ -48,6 +48,7 @@ export const TEXT = {
   putAway: 'Put it away',
   cancelled: (name: string) => `${name} cancelled`,
   doNotAgree: 'These numbers do not go together',
+  bandFabric: 'The band is cut from',
   pieces: 'How many of these, one after the other',
   haveReady: 'Have ready',
   takes: ({ thread, minutes, steps, pieces }: Takes) =>
@@ -71,8 +72,8 @@ export const TEXT = {
   theCard: 'The card',
   testFirst: 'Test it first',
   whole: {
-    operation: (name: string) => `The ${name} is tested as it is sewn here.`,
-    stitch: (name: string) => `The stitch is tested; the ${name} is not.`,
-    nothing: (name: string) => `Nothing of the ${name} is tested yet: keep a scrap beside you.`,
+    operation: (name: string) => `“${name}” is tested as it is sewn here.`,
+    stitch: (name: string) => `The stitch is tested; “${name}” is not.`,
+    nothing: (name: string) => `Nothing of “${name}” is tested yet: keep a scrap beside you.`,
   },
 };

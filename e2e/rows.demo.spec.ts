@@ -1,0 +1,95 @@
+import type { Page } from '@playwright/test';
+import { answered, axeFindings, expect, openDemo, test } from './page';
+
+const step = (page: Page) => page.getByRole('region', { name: 'Step' });
+const bar = (page: Page) => page.getByRole('complementary', { name: 'On the machine' });
+const asked = (page: Page) => page.getByRole('region', { name: 'Questions' });
+
+/** Opens the demo, chooses a fabric in Match, then an operation in Sew. */
+async function ask(page: Page, cloth: string, operation: string) {
+  await openDemo(page, `/match?cloth=${cloth}`);
+  await answered(page);
+  await page.getByRole('link', { name: 'Sew', exact: true }).click();
+  await page.getByRole('button', { name: new RegExp(`^${operation}\\s*(?:\\d|with care|instead|not for)`) }).click();
+  await expect(page.getByRole('heading', { level: 1, name: operation })).toBeVisible();
+}
+
+const begin = async (page: Page) => {
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByText(/step 1 of/)).toBeVisible();
+};
+/** Goes on until a step says this. */
+async function until(page: Page, words: RegExp) {
+  for (let i = 0; i < 15 && !words.test(await step(page).innerText()); i += 1) {
+    const at = await page.getByText(/step \d+ of/).innerText();
+    await page.getByRole('button', { name: /^Done, next/ }).click();
+    await expect(page.getByText(/step \d+ of/)).not.toHaveText(at);
+  }
+  await expect(step(page)).toContainText(words);
+}
+
+test('a felled seam in denim: the bar asks for the topstitching when it is its turn', async ({ page }) => {
+  await ask(page, 'denim', 'Flat-felled seam');
+  await expect(asked(page)).toContainText('The topstitching');
+  await begin(page);
+  await until(page, /Sew 1.6 cm from the raw edges/);
+  await expect(bar(page)).toContainText('2.8 mm');
+  await expect(step(page)).toContainText('End with three stitches back');
+  await until(page, /Topstitch/);
+  await expect(bar(page)).toContainText('3.5 mm');
+  await expect(step(page)).toContainText('Pull the tails to the back');
+});
+
+test('an abutted joint in neoprene swings over the gap, and no pin goes in', async ({ page }) => {
+  await ask(page, 'neoprene', 'Abutted seam');
+  await begin(page);
+  await until(page, /Sew over the joint/);
+  await expect(bar(page)).toContainText(/Zigzag|Bridging/);
+  await expect(bar(page)).toContainText('5 mm');
+  await expect(step(page)).toContainText('knot');
+  await expect(step(page)).not.toContainText(/\bpin/i);
+});
+
+test('a French seam in silk is pinned in the allowance, knotted, and pressed dry through a cloth', async ({ page }) => {
+  await ask(page, 'habotai', 'French seam');
+  await begin(page);
+  await expect(step(page)).toContainText('Pin inside the allowance, with silk pins.');
+  await until(page, /Sew [\d.]+ mm from the raw edge/);
+  await expect(bar(page)).toContainText('1.8 mm');
+  await expect(step(page)).toContainText('knot them by hand');
+  await until(page, /flat, then trim/);
+  await expect(step(page)).toContainText('Through a press cloth, 150 °C at most, dry.');
+  await expect(step(page)).not.toContainText(/\bsteam/i);
+});
+
+test('a neckband: a band that does not come back is told against, and one that does is not', async ({ page }) => {
+  await ask(page, 'merino', 'Neckband');
+  await expect(asked(page)).not.toContainText(/gape/);
+  await page.getByRole('combobox', { name: 'The band is cut from' }).click();
+  await page.getByRole('option', { name: 'Polar fleece hat' }).click();
+  await expect(page.getByRole('combobox', { name: 'The band is cut from' })).toHaveText('Polar fleece hat');
+  await expect(asked(page)).toContainText('The join of the band');
+});
+
+test('a plain seam in vinyl: no pins, no iron, tails to knot; pictured and printed so', async ({ page }) => {
+  await ask(page, 'vinyl', 'Plain seam, pressed open');
+  await expect(page.getByRole('region', { name: 'Have ready' })).not.toContainText(/\bpins?\b|\biron\b/);
+  await begin(page);
+  await expect(step(page)).toContainText('Hold it with clips or tape');
+  await until(page, /Sew 1.5 cm/);
+  await expect(step(page)).toContainText('Leave tails of 10 cm to knot');
+  await expect(step(page)).toContainText('Take each clip off before it reaches the foot');
+  expect(await axeFindings(page)).toEqual([]);
+  await until(page, /Finger-press the allowances open/);
+  await expect(step(page)).toContainText('No iron on this fabric');
+});
+
+test('"Test it first" opens the scrap of this row, and its card proves that row and nothing else', async ({ page }) => {
+  await ask(page, 'denim', 'Flat-felled seam');
+  await expect(page.getByText(/Nothing of “Flat-felled seam” is tested yet/)).toBeVisible();
+  await page.getByRole('button', { name: 'Test it first' }).first().click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Apron denim, flat-felled seam' })).toBeVisible();
+  await expect(page.getByText('Sewn for: Flat-felled seam: the seam.')).toBeVisible();
+  await page.getByRole('link', { name: 'Back to it' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Flat-felled seam' })).toBeVisible();
+});
