@@ -17,3 +17,4 @@ export * from './templates';
 export * from './timeline';
 export * from './usualStage';
 export * from './standing';
+export { type Unsuitable, unsuitableSeams } from './unsuitable';

@@ -54,4 +54,4 @@ export { SHEET, type Template, templateOf } from './engine/template';
 export { fillIn, type ProcedurePrinter, procedurePrinter } from './engine/printer';
 export * from './engine/workOut';
 export { PROCEDURES, type ProcedureId, procedureName, procedureOf, provenName } from './all';
-export { SUITABILITY, type Suits, suits, type Verdict, VERDICTS } from './suitability/suits';
+export { SUITABILITY, type Suits, suits, suitsKind, type Verdict, VERDICTS } from './suitability/suits';

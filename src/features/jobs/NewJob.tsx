@@ -10,6 +10,7 @@ import { Field, Select, wordsBy } from '@/ui';
 import { ColourField } from './ColourField';
 import { ImportJob } from './ImportJob';
 import styles from './Jobs.module.css';
+import { TemplateFits } from './TemplateFits';
 
 const NAME = wordsBy(jobSchema.shape.name);
 const NOTHING = 'nothing';
@@ -41,6 +42,12 @@ export function NewJob() {
         onEnter={() => void begin()}
       />
       <Materials asked={asked} draft={draft} second={template?.second} />
+      <TemplateFits
+        template={template}
+        clothId={clothIn(texts, asked)}
+        secondClothId={texts.second || null}
+        asked={asked}
+      />
       <div className={styles.actions}>
         <Button variant="contained" onClick={() => void begin()}>
           Begin

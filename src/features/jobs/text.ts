@@ -4,3 +4,9 @@ export const BUDGET_TEXT = {
   checkSpool: (thread: string, needed: string) => `You have ${thread}. This takes ${needed}: is that much left?`,
   noteIt: 'Note it in the workroom',
 } as const;
+
+/** What a template says of the fabric chosen for it. */
+export const TEMPLATE_TEXT = {
+  unsuitable: (seam: string, why: string, instead: string | undefined) =>
+    `“${seam}”: ${why}${instead ? ` Sewn instead: ${instead.toLowerCase()}.` : ''}`,
+} as const;

@@ -12,6 +12,8 @@ import { useMatch } from './useMatch';
 // There is nothing to show before the worker has answered: both are fetched at the same time.
 const loadAnswer = () => import('./Answer').then((part) => part.Answer);
 const Answer = dynamic(loadAnswer, { ssr: false });
+// It knows every operation, which the answer need not wait for.
+const FitsKind = dynamic(() => import('./FitsKind').then((part) => part.FitsKind), { ssr: false });
 // Only a workroom without any fabric begins with the form.
 const StartForm = dynamic(() => import('./StartForm').then((part) => part.StartForm), { ssr: false });
 
@@ -40,6 +42,7 @@ export function MatchStation() {
       <div className={styles.sentence}>
         <Sentence asked={asked} cloth={asked.cloth} />
       </div>
+      <FitsKind kind={asked.operation.kind} cloth={asked.cloth} />
       {failed && (
         <StopAlert title="This could not be worked out">
           <p>{failed}. Nothing is lost; change any part of the sentence to ask again.</p>

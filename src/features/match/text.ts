@@ -34,3 +34,10 @@ export const SENTENCE_TEXT = {
   give: 'How far the seam must stretch',
   giveHelp: 'Leave it empty and it is worked out from how far the fabric stretches.',
 } as const;
+
+/** Whether what is asked for is right for the fabric. */
+export const FITS_TEXT = {
+  notForIt: (fabric: string) => `Not for ${fabric}.`,
+  takeCare: 'On this fabric, take care.',
+  instead: (name: string) => `Sew instead: ${name}`,
+} as const;

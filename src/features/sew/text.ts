@@ -1,3 +1,5 @@
+import type { Procedure } from '@/core/procedure';
+
 interface Reads {
   stitch: string;
   length: string;
@@ -14,8 +16,38 @@ interface Takes {
   pieces: number;
 }
 
+/** What the groups of operations are called. */
+export const GROUP_TEXT: Readonly<Record<Procedure['group'], string>> = {
+  seam: 'Seams',
+  zip: 'Zips',
+  hem: 'Hems',
+  band: 'Bands',
+  'curve and corner': 'Curves and corners',
+  topstitch: 'Topstitching',
+  strips: 'Strips',
+  'by hand': 'By hand',
+};
+
+/** How an operation went, in the log. */
+export const OUTCOME_TEXT = { good: '✓ good', 'will-do': '○ will do', unpick: '✗ unpicked' } as const;
+
 /** What Sew says. */
 export const TEXT = {
+  title: 'Sew',
+  lost: 'That is not here any more.',
+  goOn: 'Go on',
+  sewn: 'Sewn',
+  notJudged: 'not judged',
+  notBegun: 'not begun',
+  atStep: (step: number, row: { piece: number; pieces: number } | null) =>
+    `${row ? `${row.piece} of ${row.pieces}, ` : ''}step ${step}`,
+  chooseFabric: 'Choose a fabric first, so that the numbers can be worked out.',
+  matchFabric: 'Match a fabric',
+  another: 'Another fabric or machine',
+  provenFor: 'What this card was proven for',
+  find: 'Find an operation',
+  foundNothing: 'No operation is called that.',
+
   steps: (count: number) => `${count} steps`,
   withCare: 'with care',
   notThis: (instead: string | undefined) => (instead ? `instead: ${instead.toLowerCase()}` : 'not for this fabric'),

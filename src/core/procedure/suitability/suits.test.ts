@@ -3,7 +3,7 @@ import { type Cloth, clothProfile, clothSchema, FAMILIES, FAMILY, type Family } 
 import { rowsOf } from '../../result';
 import { withLengths, IN_MM } from '../../units';
 import { type ProcedureId, PROCEDURES } from '../all';
-import { SUITABILITY, suits } from './suits';
+import { SUITABILITY, suits, suitsKind } from './suits';
 
 const of = (family: Family, more: Partial<Cloth> = {}) =>
   clothProfile(clothSchema.parse({ structure: FAMILY[family].structure, family, ...more }));
@@ -108,5 +108,15 @@ describe('the table holds together', () => {
           .concat('bind-edge'),
       ),
     ).toBe(true);
+  });
+});
+
+describe('a kind of stitching', () => {
+  const on = (family: Family) => ({ fabric: of(family) });
+  it('is fine where one way of sewing it is', () => expect(suitsKind('join', on('vinyl')).verdict).toBe('fine'));
+  it('is told against where none is, with what is sewn instead', () => {
+    expect(suitsKind('gather', on('neoprene'))).toMatchObject({ verdict: 'not-this' });
+    expect(suitsKind('gather', on('poplin')).verdict).toBe('fine');
+    expect(suitsKind('bar-tack', on('vinyl')).verdict).toBe('not-this');
   });
 });

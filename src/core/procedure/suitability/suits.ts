@@ -1,7 +1,8 @@
 import { type ClothProfile, isFineSlippery } from '../../cloth';
 import { rowsOf } from '../../result';
-import { foldsOf } from '../../setup';
-import type { ProcedureId } from '../all';
+import { foldsOf, type OperationKind } from '../../setup';
+import { type ProcedureId, PROCEDURES } from '../all';
+import { sewnByMachine } from '../engine/sewnBy';
 import { SUITABILITY } from './rows';
 import type { Fabrics, SuitabilityFacts, Suits } from './types';
 
@@ -28,6 +29,19 @@ export function suits(procedure: ProcedureId, on: SewnOn): Suits {
   if (!worst) return { verdict: 'fine' };
   const instead = worst.instead.find((other) => worstOf(other, on)?.verdict !== 'not-this');
   return { verdict: worst.verdict, why: worst.why, ...(instead && { instead }) };
+}
+
+/**
+ * Whether any operation of a kind is right for a fabric: what Match is asked for is a kind of stitching, and may be sewn in several ways.
+ *
+ * @param kind - what is matched
+ * @param on - the fabric
+ * @returns fine as soon as one of its operations is; else the least bad of them, with the first one's reason
+ */
+export function suitsKind(kind: OperationKind, on: SewnOn): Suits {
+  const found = PROCEDURES.filter((one) => one.kind === kind && sewnByMachine(one)).map(({ id }) => suits(id, on));
+  const best = (verdict: Suits['verdict']) => found.find((one) => one.verdict === verdict);
+  return best('fine') ?? best('with-care') ?? best('not-this') ?? { verdict: 'fine' };
 }
 
 function worstOf(procedure: ProcedureId, { fabric, band = fabric }: SewnOn): SuitabilityFacts | null {
