@@ -31,7 +31,7 @@ test('from a new job over its order, a scrap and the seams to the last tick', as
   await expect(page.getByText('“Sides” before “Rim”: hems come last, when everything hangs as it will.')).toBeVisible();
   await page.getByRole('button', { name: 'Heed it' }).click();
   await expect(page.getByRole('button', { name: /Rim.*needs a swatch.*after sides/ })).toBeVisible();
-  await expect(page.getByRole('button', { name: /Sides.*✓ proven/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /Sides.*stitch tested/ })).toBeVisible();
 
   await page.getByRole('button', { name: 'Order of work' }).click();
   await page.getByRole('button', { name: 'Find the best order' }).click();
@@ -55,7 +55,7 @@ test('from a new job over its order, a scrap and the seams to the last tick', as
   await expect(page.getByRole('heading', { level: 1, name: 'Sides' })).toBeVisible();
   await page.getByRole('button', { name: 'Sew it' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Plain seam, pressed open' })).toBeVisible();
-  await expect(page.getByText('✓ Proven on scrap.')).toBeVisible();
+  await expect(page.getByText(/This stitch is tested on this fabric/)).toBeVisible();
   await page.getByRole('button', { name: 'Begin' }).click();
   for (let i = 1; i <= 4; i += 1) {
     await expect(page.getByText(`step ${i} of 4`)).toBeVisible();

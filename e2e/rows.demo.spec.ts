@@ -58,7 +58,7 @@ test('a French seam in silk is pinned in the allowance, knotted, and pressed dry
   await expect(bar(page)).toContainText('1.8 mm');
   await expect(step(page)).toContainText('knot them by hand');
   await until(page, /flat, then trim/);
-  await expect(step(page)).toContainText('Through a press cloth, 150 °C at most, dry.');
+  await expect(step(page)).toContainText('Through a press cloth, 110 °C at most, dry.');
   await expect(step(page)).not.toContainText(/\bsteam/i);
 });
 
@@ -90,6 +90,47 @@ test('"Test it first" opens the scrap of this row, and its card proves that row 
   await page.getByRole('button', { name: 'Test it first' }).first().click();
   await expect(page.getByRole('heading', { level: 1, name: 'Apron denim, flat-felled seam' })).toBeVisible();
   await expect(page.getByText('Sewn for: Flat-felled seam: the seam.')).toBeVisible();
+  await page.getByLabel('Stitches in 10 cm').fill('36');
+  await page.getByRole('button', { name: 'Nothing wrong' }).click();
+  await page.getByRole('button', { name: 'Pass: keep it as a card' }).click();
+  await expect(page.getByRole('link', { name: /This line is a card/ })).toBeVisible();
   await page.getByRole('link', { name: 'Back to it' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Flat-felled seam' })).toBeVisible();
+  await expect(page.getByText('✓ Tested on scrap for this.')).toHaveCount(1);
+  await expect(page.getByText('The stitch is tested; “Flat-felled seam” is not.')).toBeVisible();
+  // The topstitching is another row, with a scrap of its own.
+  await expect(page.getByRole('button', { name: 'Test it first' })).toHaveCount(1);
+});
+
+test('an operation is found by a few letters, by what Match calls it too; what was sewn last comes first', async ({
+  page,
+}) => {
+  await openDemo(page, '/match?cloth=denim');
+  await answered(page);
+  await page.getByRole('link', { name: 'Sew', exact: true }).click();
+  const list = page.getByRole('main').getByRole('listitem').getByRole('button');
+  await page.getByLabel('Find an operation').fill('fell');
+  await expect(list).toHaveText([/^Flat-felled seam/, /^Mock-felled seam/]);
+  await page.getByLabel('Find an operation').fill('neckband');
+  await expect(list.first()).toContainText('Neckband');
+  await page.getByLabel('Find an operation').fill('xyzzy');
+  await expect(page.getByText('No operation is called that.')).toBeVisible();
+  await page.getByLabel('Find an operation').fill('');
+  const seams = page.getByRole('region', { name: 'Seams', exact: true }).getByRole('button');
+  await expect(seams.first()).toContainText('Flat-felled seam');
+});
+
+test('Match says of a kind of stitching that it is not for the fabric, and a template of its seams', async ({
+  page,
+}) => {
+  await openDemo(page, '/match?cloth=vinyl');
+  await answered(page);
+  await page.getByRole('button', { name: /, change seam$/ }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'gathering rows' }).click();
+  await expect(page.getByText(/Not for Vinyl log-bag base/)).toBeVisible();
+
+  await page.getByRole('link', { name: 'Jobs', exact: true }).click();
+  await page.getByLabel('What is made', { exact: true }).click();
+  await page.getByRole('option', { name: /^Skirt/ }).click();
+  await expect(page.getByRole('note').filter({ hasText: /Sewn instead/ })).toBeVisible();
 });

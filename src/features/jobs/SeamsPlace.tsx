@@ -91,6 +91,10 @@ const PROOF = {
   free: 'no proof needed',
 } as const;
 
+/** Sewn, and whether it was tested before. */
+const sewnSo = (proof: keyof typeof PROOF): string =>
+  proof === 'proven' || proof === 'stitch' ? `✓ sewn, ${PROOF[proof]}` : '✓ sewn';
+
 function SeamHead({ now, seam, open, onOpen }: HeadProps) {
   const state = now.seams.find((s) => s.seam.id === seam.id)!;
   const cloth = now.cloths.find((c) => c.id === seam.clothId);
@@ -108,7 +112,7 @@ function SeamHead({ now, seam, open, onOpen }: HeadProps) {
       <span>
         {cloth?.cloth.name ?? 'no cloth yet'}
         {second && ` and ${second.cloth.name}`}
-        <small data-proof={state.proof}>{state.state === 'done' ? '✓ sewn' : PROOF[state.proof]}</small>
+        <small data-proof={state.proof}>{state.state === 'done' ? sewnSo(state.proof) : PROOF[state.proof]}</small>
       </span>
       <small>{before.length > 0 ? `after ${before.join(', ').toLowerCase()}` : 'waits for nothing'}</small>
     </button>

@@ -1,5 +1,6 @@
 'use client';
 
+import Box from '@mui/material/Box';
 import Link from 'next/link';
 import { clothOf, clothProfile } from '@/core/cloth';
 import type { ClothRecord } from '@/core/file';
@@ -15,9 +16,11 @@ export function FitsKind({ kind, cloth }: { kind: OperationKind; cloth: ClothRec
   const { verdict, why, instead } = suitsKind(kind, { fabric: clothProfile(clothOf(cloth)) });
   if (verdict === 'fine' || !why) return null;
   return (
-    <CautionAlert>
-      <strong>{verdict === 'not-this' ? FITS_TEXT.notForIt(cloth.cloth.name) : FITS_TEXT.takeCare}</strong> {say(why)}{' '}
-      {instead && <Link href="/sew">{FITS_TEXT.instead(procedureName(instead))}</Link>}
-    </CautionAlert>
+    <Box sx={{ mt: 1 }}>
+      <CautionAlert>
+        <strong>{verdict === 'not-this' ? FITS_TEXT.notForIt(cloth.cloth.name) : FITS_TEXT.takeCare}</strong> {say(why)}{' '}
+        {instead && <Link href="/sew">{FITS_TEXT.instead(procedureName(instead))}</Link>}
+      </CautionAlert>
+    </Box>
   );
 }

@@ -41,8 +41,8 @@ export function MatchStation() {
     <div className={styles.page}>
       <div className={styles.sentence}>
         <Sentence asked={asked} cloth={asked.cloth} />
+        <FitsKind kind={asked.operation.kind} cloth={asked.cloth} />
       </div>
-      <FitsKind kind={asked.operation.kind} cloth={asked.cloth} />
       {failed && (
         <StopAlert title="This could not be worked out">
           <p>{failed}. Nothing is lost; change any part of the sentence to ask again.</p>

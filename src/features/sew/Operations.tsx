@@ -40,8 +40,7 @@ export function Operations({ of, able, onBegin }: Props) {
             <Typography
               component="span"
               variant="body2"
-              color="text.secondary"
-              sx={{ textAlign: 'right', textWrap: 'balance', minWidth: '4.2em' }}
+              sx={{ color: 'text.secondary', textAlign: 'right', textWrap: 'balance', minWidth: '4.2em' }}
             >
               {says}
             </Typography>

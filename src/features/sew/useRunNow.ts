@@ -65,8 +65,9 @@ export function useRunNow(id: string): RunNow | null {
   const band = cloths?.find((c) => c.id === run?.bandClothId) ?? null;
   const rows = useRowSettings(procedure, { cloth, second, band, machine }, run?.answers ?? NONE);
   if (!run || !procedure || !cloths || !machines || !schools || !system) return null;
-  const begun = run.setup && { ...run.rows, [MAIN_ROW]: run.setup };
-  const setups = begun ?? (rows && setupsOf(rows.settings));
+  const found = rows && setupsOf(rows.settings);
+  // What was begun keeps its settings; rows that were not kept yet are sewn as they are found now.
+  const setups = run.setup ? { ...found, ...run.rows, [MAIN_ROW]: run.setup } : found;
   const known = cloth ? clothOf(cloth) : UNKNOWN_CLOTH;
   const creep = machine ? creepFactor(machine.machine) : 1;
   const { given: plain, how } = givenOf(known, procedure, machine?.machine ?? null, setups, {

@@ -115,7 +115,15 @@ export const FLAT_FELLED = procedure('flat-felled', {
     const found = felledSeam({ allowanceMm, trimMm: trim, thicknessMm });
     if ('blocked' in found) return found;
     const { bandMm, tuckMm, topstitchFromFoldMm } = found;
-    return { seam, allowance: allowanceMm, trim, band: bandMm, tuck: tuckMm, fromFold: topstitchFromFoldMm };
+    return {
+      seam,
+      allowance: allowanceMm,
+      trim,
+      band: bandMm,
+      tuck: tuckMm,
+      fromFold: topstitchFromFoldMm,
+      apart: bandMm - topstitchFromFoldMm,
+    };
   },
   views: {
     first: ({ allowance: a, trim }) => together(a, 'right', 'first', 'From above: the first pass', trim),
@@ -157,7 +165,7 @@ export const FLAT_FELLED = procedure('flat-felled', {
     },
     {
       do: 'Topstitch {fromFold} from the fold, parallel to the first line.',
-      check: 'Both rows stay {band} less {fromFold} apart.',
+      check: 'Both rows stay {apart} apart.',
       view: 'above',
       now: ['second'],
       sews: 'seam',
