@@ -235,3 +235,17 @@ test('every sign can be told from every other at 64 px', async ({ page }) => {
   console.log(`   nearest signs: ${nearest.pair}, ${(100 * nearest.apart).toFixed(1)} % of their pixels differ`);
   expect(nearest.apart, nearest.pair).toBeGreaterThan(0.03);
 });
+
+test('three stitches are tried side by side, each on a line of its own', async ({ page }) => {
+  await openDemo(page, '/swatch?id=merino-side');
+  const drawn = page.getByRole('region', { name: 'Scrap' });
+  await expect(drawn).toBeVisible();
+  await page.getByRole('button', { name: 'Try three stitches' }).click();
+  await expect(page.getByText(/Lines planned: /).first()).toBeVisible();
+  // Every stitch has its line now.
+  await page.getByRole('button', { name: 'Try three stitches' }).click();
+  await expect(page.getByText('No other stitch of this machine serves this seam.')).toBeVisible();
+  await page.getByText('Compare lines').click();
+  await expect(page.getByRole('row', { name: /Seconds a metre/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /Thread a metre/ })).toBeVisible();
+});

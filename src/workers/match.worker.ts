@@ -4,6 +4,7 @@ import { diagnose, type DiagnoseInput } from '@/core/diagnose';
 import type { Offset, TestedCard } from '@/core/card';
 import {
   answer,
+  bestStitches,
   byTablesAlone,
   contrast,
   giveMap,
@@ -32,6 +33,7 @@ const api = {
   sweepDial: (input: MatchInput, setup: Setup, dial: Dial) => sweepDial(input, setup, dial),
   giveMap: (input: MatchInput, setup: Setup) => giveMap(input, setup),
   diagnose: (input: DiagnoseInput) => diagnose(input),
+  bestStitches: (input: MatchInput, most: number) => bestStitches(input, most),
   contrast: (input: MatchInput, best: Setup, other: Setup) => contrast(input, best, other),
   recommended: (input: MatchInput) => byTablesAlone(input).setup,
   knowledgeChanges: (asked: readonly [Parameters<typeof knowledgeChange>[0], MatchInput][]) =>

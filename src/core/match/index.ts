@@ -23,4 +23,5 @@ export { type PlanText, planText, secureText, speedText } from './plan/planText'
 export { type MatchInput, matchInputSchema, type MatchRequest, openQuestion, type Question } from './question';
 export { type SchoolAnswer, type SchoolMatters, schoolsThatMatter } from './rules/schoolsThatMatter';
 export { bestSettings } from './search/bestSettings';
+export { bestStitches } from './search/bestStitches';
 export { search, type Scored } from './search/search';

@@ -20,11 +20,13 @@ const line = (number: number, setup: object = {}, measures: object = {}, more: o
 describe('two lines side by side', () => {
   const a = line(1, {}, { afterMm: 103 });
   const b = line(2, { pressure: 0.25 }, { afterMm: 101 }, { findings: [{ id: 'wavy', sign: 'wavy', severity: 1 }] });
-  const { setting, outcome } = compareLines(PLAIN_MACHINE, a, b, printingIn('metric'));
+  const { setting, outcome } = compareLines(PLAIN_MACHINE, a, b, printingIn('metric'), 0.6);
 
   it('every reading is there, and only what differs is marked', () => {
     expect(setting.filter((r) => r.differs).map((r) => r.name)).toEqual(['Pressure']);
     expect(setting.map((r) => r.name)).toContain('Direction');
+    // The same stitch takes as long and as much.
+    expect(setting.find((r) => r.name === 'Thread a metre')).toMatchObject({ differs: false });
   });
 
   it('with what was measured on either and what was seen', () =>
@@ -34,9 +36,18 @@ describe('two lines side by side', () => {
     ]));
 
   it('a line beside itself differs in nothing', () => {
-    const same = compareLines(PLAIN_MACHINE, a, a, printingIn('metric'));
+    const same = compareLines(PLAIN_MACHINE, a, a, printingIn('metric'), 0.6);
     expect([...same.setting, ...same.outcome].some((r) => r.differs)).toBe(false);
   });
+});
+
+it('another stitch takes other time and thread a metre', () => {
+  const zigzag = line(1);
+  const straight = line(2, { stitch: 'straight', widthMm: 0 });
+  const { setting } = compareLines(PLAIN_MACHINE, zigzag, straight, printingIn('metric'), 0.6);
+  const [seconds, thread] = ['Seconds a metre', 'Thread a metre'].map((name) => setting.find((r) => r.name === name)!);
+  expect(parseFloat(thread.a)).toBeGreaterThan(parseFloat(thread.b));
+  expect(seconds.a).toMatch(/^\d+ s$/);
 });
 
 describe('what the lines show over a dial', () => {

@@ -1,4 +1,5 @@
 import { lineFacts } from '../card';
+import { needleMinutes, PACE_SHARE, threadUse } from '../stitch';
 import type { Machine } from '../kit';
 import { DIALS, type Dial, dialOf, READING_TEXT, READINGS, settingReadings, withDial } from '../setup';
 import { SIGN_TEXT } from '../stitch';
@@ -23,6 +24,7 @@ const NOT = 'not measured';
  * @param a - one line
  * @param b - the other
  * @param printing - prints lengths in the person's units
+ * @param thicknessMm - all layers as they are stitched down
  * @returns rows; what differs is marked
  */
 export function compareLines(
@@ -30,17 +32,37 @@ export function compareLines(
   a: TestLine,
   b: TestLine,
   { length }: Pick<Printing, 'length'>,
+  thicknessMm: number,
 ): { setting: ComparedRow[]; outcome: ComparedRow[] } {
   const [one, two] = [settingReadings(machine, a.setup), settingReadings(machine, b.setup)];
   const row = (name: string, left: string, right: string) => ({ name, a: left, b: right, differs: left !== right });
+  const takes = (line: TestLine) => takesOf(line, machine, thicknessMm);
   const told = outcomeOf(a, length).map(([name, left], i) => row(name, left, outcomeOf(b, length)[i][1]));
   return {
     setting: [
       ...READINGS.map((reading) => row(READING_TEXT[reading], one[reading], two[reading])),
       row('Direction', a.direction, b.direction),
+      row('Seconds a metre', takes(a).seconds, takes(b).seconds),
+      row('Thread a metre', takes(a).thread, takes(b).thread),
     ],
     outcome: told.filter((r) => r.a !== NOT || r.b !== NOT),
   };
+}
+
+/** What a metre of a line takes: seconds of needle at the usual pace, and thread, needle and bobbin together. */
+function takesOf({ setup, measures }: TestLine, { speedSpm }: Machine, thicknessMm: number) {
+  const lengthMm = lineFacts(measures).lengthMm ?? setup.lengthMm;
+  const use = threadUse({ ...setup, lengthMm, thicknessMm, seamMm: 1000 });
+  return {
+    seconds: `${formatNumber(60 * needleMinutes(setup.stitch, lengthMm, 1000, speedSpm * PACE_SHARE), 0)} s`,
+    thread: `${formatNumber(use.ratio, 1)} m`,
+  };
+}
+
+/** A ridge between two rows: only looking tells that there is none. */
+function tunnelOf(findings: TestLine['findings'], looked: boolean): string {
+  const tunnel = findings.find(({ sign }) => sign === 'tunnel');
+  return tunnel ? SEVERITY_TEXT[tunnel.severity] : looked ? 'none' : NOT;
 }
 
 function outcomeOf({ measures, findings, looked }: TestLine, length: Printing['length']): [string, string][] {
@@ -54,6 +76,7 @@ function outcomeOf({ measures, findings, looked }: TestLine, length: Printing['l
     ['Top layer behind', or(measures.shiftMm, length)],
     ['Pucker grade', or(measures.pucker, (grade) => formatNumber(grade))],
     ['Ridge', or(measures.ridgeMm, length)],
+    ['Tunnel', tunnelOf(findings, looked)],
     ['Seen', seen.join(', ') || (looked ? 'nothing wrong' : 'not looked at yet')],
   ];
 }

@@ -9,5 +9,11 @@ import type { TestLine } from './swatch';
  * @returns its setting
  */
 export function replanned({ plan, setup: old }: Pick<TestLine, 'plan' | 'setup'>, setup: Setup): Setup {
-  return plan?.varies ? withReading(setup, old, plan.varies) : setup;
+  if (!plan?.varies) return setup;
+  // A stitch is its size too: another stitch in the old one's size would be no trial of it.
+  if (plan.varies === 'stitch') {
+    const { stitch, lengthMm, widthMm } = old;
+    return { ...setup, stitch, lengthMm, widthMm };
+  }
+  return withReading(setup, old, plan.varies);
 }

@@ -28,7 +28,7 @@ function SideBySide({ scrap, sewn }: { scrap: Scrap; sewn: TestLine[] }) {
   const [picked, setPicked] = useState<[string, string] | null>(null);
   const [a, b] = (picked ?? sewn.slice(-2).map((l) => l.id)).map((id) => sewn.find((l) => l.id === id));
   if (!a || !b) return null;
-  const { setting, outcome } = compareLines(scrap.machine.machine, a, b, units);
+  const { setting, outcome } = compareLines(scrap.machine.machine, a, b, units, scrap.seam.thicknessMm);
   const options = sewn.map((l) => [l.id, `Line ${l.number}`] as const);
   return (
     <>

@@ -19,6 +19,7 @@ import { LinePanel } from './LinePanel';
 import { PrintSheet } from './PrintSheet';
 import { ScrapDrawing } from './ScrapDrawing';
 import styles from './Swatch.module.css';
+import { ThreeStitches } from './ThreeStitches';
 import { type Scrap } from './useScrap';
 
 /** Fetched once there is something to compare. */
@@ -58,6 +59,7 @@ export function ScrapPage({ scrap }: { scrap: Scrap }) {
             read={wordsBy(swatchSchema.shape.where)}
             onValue={(where) => void swatches.change(swatch.id, (now) => now && { ...now, where })}
           />
+          <ThreeStitches scrap={scrap} />
           <Button variant="outlined" onClick={() => window.print()}>
             Print the scrap at true scale
           </Button>

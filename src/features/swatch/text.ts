@@ -21,3 +21,10 @@ export const FOR_TEXT = {
   testedFor: (name: string) => `Sewn for: ${name}.`,
   backTo: 'Back to it',
 } as const;
+
+/** What is said where stitches are compared. */
+export const STITCHES_TEXT = {
+  offer: 'Try three stitches',
+  added: (names: readonly string[]) => `Lines planned: ${names.join(', ')}.`,
+  none: 'No other stitch of this machine serves this seam.',
+} as const;

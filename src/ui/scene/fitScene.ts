@@ -4,8 +4,8 @@ import type { ScenePoint, Scene } from '@/core/procedure';
 /** Size of every drawing in its own units; text keeps its size however large or long the thing is. */
 export const DRAWING = { width: 620, tallest: 500 };
 
-/** Room for what is written beside the drawing, with its number alone or with a name. */
-const ROOM = { plain: 16, side: 80, named: 204, above: 44 };
+/** Room for what is written beside the drawing, with its number alone or with a name; on a phone letters are larger. */
+const ROOM = { plain: 16, side: 98, named: 204, above: 44 };
 
 /** From mm to drawing units. */
 export interface Fit {

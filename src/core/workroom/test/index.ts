@@ -2,3 +2,4 @@ export * from './cardFromLine';
 export * from './nextTestLine';
 export * from './settledLine';
 export * from './startSwatch';
+export * from './stitchLines';
