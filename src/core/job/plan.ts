@@ -64,6 +64,19 @@ const proofKey = ({ clothId, secondClothId, procedureId }: JobSeam) =>
 export const kindOf = (procedureId: string): OperationKind => procedureOf(procedureId)?.kind ?? 'join';
 
 /**
+ * Which fabric meets the first one in the main row of a seam: that of the band where one is sewn on.
+ *
+ * @param seam - the seam
+ * @returns its id; null where there is only one fabric
+ */
+export const otherClothId = ({
+  procedureId,
+  secondClothId,
+  bandClothId,
+}: Pick<JobSeam, 'procedureId' | 'secondClothId' | 'bandClothId'>): string | null =>
+  kindOf(procedureId) === 'band' ? (bandClothId ?? secondClothId) : secondClothId;
+
+/**
  * Whether a machine sews a seam at all.
  *
  * @param procedureId - its operation

@@ -61,6 +61,10 @@ describe('what has to be asked for a project', () => {
     expect(asked).toHaveLength(2);
     expect(asked.map(({ operation }) => operation.second)).toEqual([undefined, POPLIN]);
     expect(operationOf(seam('a'), from().clothOf)).toEqual({ kind: 'join' });
+    // A scrap is sewn in the layers that are proven, and with the fabric of the band.
+    expect(operationOf(seam('a', { procedureId: 'abutted' }), from().clothOf)).toEqual({ kind: 'join', layers: 1 });
+    const banded = seam('a', { procedureId: 'neck-band', bandClothId: 'd' });
+    expect(operationOf(banded, from().clothOf)).toEqual({ kind: 'band', second: POPLIN });
     // The same kind, but other rows.
     expect(seamQuestions([seam('a'), seam('b', { procedureId: 'flat-felled' })], from())).toHaveLength(2);
   });

@@ -1,14 +1,16 @@
 import type { Card } from '../card';
-import type { Cloth } from '../cloth';
+import { type Cloth, UNKNOWN_CLOTH } from '../cloth';
 import {
   MAIN_ROW,
   procedureOf,
   proofOfOperation,
   type RowAnswers,
   type RowSettings,
-  type RowSetups,
   rowsSewn,
+  rowsOfProcedure,
+  rowSewnOn,
   settingsOfRows,
+  setupsOf,
 } from '../procedure';
 import type { Operation, Schools } from '../setup';
 import type { JobSeam } from './job';
@@ -33,10 +35,12 @@ export interface SeamQuestion {
   schools: Partial<Schools> | undefined;
 }
 
-/** What the main row of a seam is matched as: where two fabrics meet, the pair. */
+/** What the main row of a seam is matched and proven as: its own layers, and where two fabrics meet, the pair. */
 export function operationOf(seam: JobSeam, clothOf: SettingsFrom['clothOf']): Operation {
-  const second = clothOf(seam.secondClothId);
-  return { kind: kindOf(seam.procedureId), ...(second && { second }) };
+  const procedure = procedureOf(seam.procedureId);
+  const [second, band] = [clothOf(seam.secondClothId), clothOf(seam.bandClothId)];
+  const on = { cloth: UNKNOWN_CLOTH, ...(second && { second }), ...(band && { band }) };
+  return procedure ? rowSewnOn(rowsOfProcedure(procedure)[MAIN_ROW], on).operation : { kind: kindOf(seam.procedureId) };
 }
 
 /**
@@ -81,9 +85,7 @@ export function seamSetting(
   const needed = proofNeeded(seam.procedureId);
   if (needed === 'hand') return { setups: null, proof: needed, cardId: null };
   const settings = settingsOf(seam, from, answered.get(groupOf(seam)) ?? NOTHING);
-  const found = Object.entries(settings).flatMap(([row, { setup }]) => (setup ? [[row, setup] as const] : []));
-  const setups: RowSetups | null = MAIN_ROW in Object.fromEntries(found) ? Object.fromEntries(found) : null;
-  return { setups, ...proofIn(seam, settings, needed, isStale) };
+  return { setups: setupsOf(settings), ...proofIn(seam, settings, needed, isStale) };
 }
 
 /** What is proven of a seam, and the card that says so. */

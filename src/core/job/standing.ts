@@ -13,6 +13,7 @@ import {
   isMachined,
   kindOf,
   orderQuestion,
+  otherClothId,
   type Proof,
   SCRAP_MIN,
   type SeamNow,
@@ -129,7 +130,7 @@ function seamNow(job: Job, seam: JobSeam, around: Surroundings): SeamNow {
       clothId === seam.clothId &&
       machineId === job.machineId &&
       operation.kind === kind &&
-      secondId === seam.secondClothId,
+      secondId === otherClothId(seam),
   );
   return {
     seam,

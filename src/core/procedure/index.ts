@@ -42,8 +42,10 @@ export {
   type RowIds,
   type RowSetting,
   type RowSettings,
+  idsOfRow,
   rowsToProve,
   settingsOfRows,
+  setupsOf,
 } from './plan/proofOfRows';
 export { toolAt, type ToolAt } from './engine/toolAt';
 export { type LineStitch, stitchAlong } from './engine/stitchAlong';

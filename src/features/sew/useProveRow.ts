@@ -1,5 +1,5 @@
 import { clothOf } from '@/core/cloth';
-import { MAIN_ROW, rowsOfProcedure, rowSewnOn } from '@/core/procedure';
+import { idsOfRow, MAIN_ROW, rowsOfProcedure, rowSewnOn } from '@/core/procedure';
 import { useCloths } from '@/data';
 import { useAskOf } from '@/parts/learned';
 import { useStartScrap } from '@/parts/scrap';
@@ -16,7 +16,7 @@ export function useProveRow({ run, procedure, cloth, machine, setups }: RunNow):
   return async (row) => {
     const setup = setups?.[row];
     if (!cloth || !machine || !cloths || !askOf || !setup) return void say(TEXT.stillLooking);
-    const known = (id: string | undefined) => cloths.find((one) => one.id === id) ?? null;
+    const known = (id: string | null | undefined) => cloths.find((one) => one.id === id) ?? null;
     const facts = rowsOfProcedure(procedure)[row];
     const [second, band] = [known(run.secondClothId), known(run.bandClothId)];
     const { operation } = rowSewnOn(facts, {
@@ -24,15 +24,16 @@ export function useProveRow({ run, procedure, cloth, machine, setups }: RunNow):
       ...(second && { second: clothOf(second) }),
       ...(band && { band: clothOf(band) }),
     });
-    const on = facts.of === 'band' ? (band ?? cloth) : cloth;
-    const other = operation.second ? (facts.kind === 'band' && band) || second : null;
+    const ids = idsOfRow(facts, operation, { clothId: cloth.id, secondId: second?.id, bandId: band?.id });
+    const on = known(ids.clothId) ?? cloth;
+    const secondId = ids.secondId ?? null;
     await start({
       clothId: on.id,
       clothName: on.cloth.name,
-      secondId: other?.id ?? null,
+      secondId,
       machineId: machine.id,
       operation,
-      input: askOf(on, operation, procedure.schools?.(run.answers), other?.id ?? null),
+      input: askOf(on, operation, procedure.schools?.(run.answers), secondId),
       setup,
       proves: { procedureId: procedure.id, row },
       called: row === MAIN_ROW ? procedure.name : `${procedure.name}: ${facts.name.toLowerCase()}`,

@@ -11,7 +11,6 @@ import {
   type ProcedureId,
   type RowAnswers,
   type RowSettings,
-  type RowSetups,
   rowsQuestion,
   settingsOfRows,
 } from '@/core/procedure';
@@ -65,12 +64,4 @@ export function useRowSettings(
     };
     return { answers, settings: settingsOfRows(procedure, answers, fabrics, cards, ids) };
   }, [procedure, cards, answers, cloth, machine, second, band]);
-}
-
-/** The settings that were found; null while the main row has none. */
-export function setupsOf(settings: RowSettings<unknown>): RowSetups | null {
-  const found = Object.fromEntries(
-    Object.entries(settings).flatMap(([row, { setup }]) => (setup ? [[row, setup] as const] : [])),
-  );
-  return Object.keys(found).length > 0 ? found : null;
 }

@@ -16,6 +16,7 @@ import {
   type Run,
   type SewnWith,
   type Step,
+  setupsOf,
   stepsOf,
   workOut,
   type WorkedOut,
@@ -23,7 +24,7 @@ import {
 import { creepFactor } from '@/core/kit';
 import type { Setup } from '@/core/setup';
 import { runs, useCloths, useMachines, usePreference, useRuns, useUnitPreference } from '@/data';
-import { type RowsNow, setupsOf, useRowSettings } from './useRowSettings';
+import { type RowsNow, useRowSettings } from './useRowSettings';
 
 /** An operation in hand with everything that follows from it. */
 export interface RunNow {

@@ -3,7 +3,7 @@
 import { useMemo } from 'react';
 import { clothOf as clothIn } from '@/core/cloth';
 import type { MachineRecord } from '@/core/file';
-import { type Job, type JobSeam, seamQuestions, seamSetting, type SeamSetting } from '@/core/job';
+import { type Job, type JobSeam, otherClothId, seamQuestions, seamSetting, type SeamSetting } from '@/core/job';
 import { matchedBy, procedureOf, rowsQuestion } from '@/core/procedure';
 import { useCards, useCloths } from '@/data';
 import { useFromWorker } from '../asking';
@@ -30,7 +30,7 @@ export function useSettings(
     key,
     procedure: matchedBy(procedureOf(seam.procedureId)!),
     question: rowsQuestion(
-      askOf!(recordOf(seam.clothId)!, operation, schools, seam.secondClothId),
+      askOf!(recordOf(seam.clothId)!, operation, schools, otherClothId(seam)),
       clothOf(seam.bandClothId),
     ),
   }));

@@ -2,7 +2,7 @@
 
 import { clothOf } from '@/core/cloth';
 import { useRouter } from 'next/navigation';
-import { type Job, operationOf, type SeamNow, withSeamDone } from '@/core/job';
+import { type Job, operationOf, otherClothId, type SeamNow, withSeamDone } from '@/core/job';
 import { MAIN_ROW, procedureName } from '@/core/procedure';
 import { runOfSeam } from '@/core/workroom';
 import { edit, jobs, runs } from '@/data';
@@ -30,11 +30,11 @@ export function useWorkActions({ job, machine, cloths }: JobNow) {
       return record && clothOf(record);
     });
     await askAbout({ clothId: cloth.id, machineId: machine.id, operation });
-    const input = askOf(cloth, operation, {}, seam.secondClothId);
+    const input = askOf(cloth, operation, {}, otherClothId(seam));
     await startScrap({
       clothId: cloth.id,
       clothName: cloth.cloth.name,
-      secondId: seam.secondClothId,
+      secondId: otherClothId(seam),
       machineId: machine.id,
       operation,
       input,

@@ -27,7 +27,7 @@ type NameIn<Place extends string> = Place extends `${string} mm`
 /** Every name that a text has a place for. */
 type NamesIn<Text> = Text extends `${string}{${infer Place}}${infer Rest}` ? NameIn<Place> | NamesIn<Rest> : never;
 
-/** Steps whose texts name only numbers that are there; another name is told as a property that is missing. */
+/** Steps whose texts name only numbers that are there; another name shows as a property that is missing. */
 type Told<Steps extends readonly unknown[], Name extends string> = {
   [Index in keyof Steps]: Steps[Index] extends { do: infer Does; check: infer Check }
     ? [Exclude<NamesIn<Does> | NamesIn<Check>, Name>] extends [never]

@@ -32,7 +32,7 @@ const HELD: Readonly<Record<SewingPlan['hold'][number], { verb: string; ready: s
 
 const irons = ({ press }: StepPlan) => press.maxSolePlateC > 0;
 const fuses = ({ press }: StepPlan) => press.maxSolePlateC >= FUSES_FROM_C;
-const steams = ({ press }: StepPlan) => irons({ press } as StepPlan) && press.steam !== 'no';
+const steams = (plan: StepPlan) => irons(plan) && plan.press.steam !== 'no';
 const pinned = ({ hold }: StepPlan) => hold.some((way) => HELD[way].pins);
 const onTowel = ({ notes }: StepPlan) => notes.some((note) => note.toLowerCase().endsWith(PRESS_PILE.toLowerCase()));
 const verbOf = ({ hold }: StepPlan) => HELD[hold[0] ?? 'pins'].verb;
@@ -115,8 +115,12 @@ const PHRASES = {
 export const PHRASE_NAMES = Object.keys(PHRASES);
 
 const PHRASE = /\[([a-z][a-z ]*)\]/gi;
-/** What is done with an iron where there is one. */
-const IRONED = /\[(press|flatten|steam back|shrink)\]/i;
+/** What is pressed, and what is steamed: the last only where steam may go. */
+const PRESSED = /\[(press|flatten)\]/i;
+const STEAMED = /\[(steam back|shrink)\]/i;
+/** Done with an iron, but not as the fabric is pressed: the coil of a zip, and what is fused. */
+const COIL = /\[coil\]/i;
+const FIXED = /\[fix\]/i;
 const HOLDING = /\[(hold|hold zip|pin|fix)\]/i;
 
 /**
@@ -148,9 +152,10 @@ export function withPlan(text: string, plan: StepPlan): string {
  * @returns a sentence; null where nothing is pressed, or nothing need be said
  */
 export function pressingOf(text: string, plan: StepPlan): string | null {
-  if (!IRONED.test(text)) return null;
+  if (!PRESSED.test(text) && !STEAMED.test(text)) return null;
   const { maxSolePlateC, pressCloth, steam } = plan.press;
   if (!irons(plan)) return 'No iron on this fabric.';
+  if (!PRESSED.test(text) && !steams(plan)) return null;
   const ways = [
     ...(onTowel(plan) ? ['face down on a towel'] : []),
     ...(pressCloth ? ['through a press cloth'] : []),
@@ -161,7 +166,10 @@ export function pressingOf(text: string, plan: StepPlan): string | null {
 }
 
 /** Whether a step is done with an iron on this fabric. */
-export const isIroned = (text: string, plan: StepPlan): boolean => IRONED.test(text) && irons(plan);
+export const isIroned = (text: string, plan: StepPlan): boolean =>
+  (irons(plan) && (PRESSED.test(text) || COIL.test(text))) ||
+  (steams(plan) && STEAMED.test(text)) ||
+  (fuses(plan) && FIXED.test(text));
 
 const IRON = {
   steam: 'Keep fingers out of the steam; test the heat on a scrap first.',

@@ -17,6 +17,7 @@ import {
   rowsOfProcedure,
   rowsToProve,
   settingsOfRows,
+  setupsOf,
   stepText,
 } from '..';
 import { isIroned, planCautions, pressingOf, withPlan } from './phrases';
@@ -60,6 +61,16 @@ describe('a step in the words of the plan', () => {
     expect(pressingOf('[Press] it.', NO_IRON)).toBe('No iron on this fabric.');
     expect([pressingOf('[Press] it.', PLAIN_PLAN), pressingOf('Sew it.', NO_IRON)]).toEqual([null, null]);
     expect([isIroned('[Press] it.', PLAIN_PLAN), isIroned('[Press] it.', NO_IRON)]).toEqual([true, false]);
+  });
+
+  it('has an iron in the hand only where one is used on this fabric', () => {
+    const dry = { ...PLAIN_PLAN, press: { maxSolePlateC: 110, pressCloth: true, steam: 'no' } } as const;
+    const ironed = (text: string) => [PLAIN_PLAN, dry, NO_IRON].map((plan) => isIroned(text, plan));
+    expect(ironed('[Press] it.')).toEqual([true, true, false]);
+    expect(ironed('[steam back]')).toEqual([true, false, false]);
+    expect(ironed('[coil]')).toEqual([true, true, false]);
+    expect(ironed('Lay it on and [fix].')).toEqual([true, false, false]);
+    expect(pressingOf('[steam back]', dry)).toBeNull();
   });
 
   it('warns of pins where there are pins, of clips where there are clips, of glue where it is put on', () => {
@@ -212,6 +223,13 @@ describe('what is proven', () => {
     // A twin needle passed on scrap sews no row that is sewn with one.
     const twin = plainSetup({ needle: { point: 'twin', nm: 80, gapMm: 2.5 } });
     expect(settings(own('main', { setup: twin })).main.setup).toEqual(rows.main.setup);
+  });
+
+  it('without a setting for its main row there is none for the operation', () => {
+    const none = { setup: null, proof: 'nothing', card: null } as const;
+    const top = settings().top;
+    expect(setupsOf({ main: none, top })).toBeNull();
+    expect(setupsOf({ main: top, top: none })).toEqual({ main: top.setup });
   });
 
   it('what is pulled out again needs no scrap', () => {

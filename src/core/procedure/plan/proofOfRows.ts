@@ -3,6 +3,7 @@ import { clothProfile } from '../../cloth';
 import { isTwin, sameThread } from '../../kit';
 import { layersOf, OPERATION, type Operation, type Setup } from '../../setup';
 import { rowsOfProcedure } from '../engine/rows';
+import type { RowSetups } from '../engine/stepSetup';
 import { MAIN_ROW, type Procedure, type Row } from '../engine/types';
 import type { RowAnswers, RowsQuestion } from './matchRows';
 import { rowSewnOn } from './matchRows';
@@ -70,7 +71,21 @@ export function settingsOfRows<C extends Card | TestedCard>(
   );
 }
 
-const idsOfRow = ({ of, kind }: Row, { second }: Operation, ids: RowIds) => {
+/**
+ * What each row is sewn with, where that is known.
+ *
+ * @param settings - of `settingsOfRows`
+ * @returns null while the main row has no setting: without it nothing can be sewn
+ */
+export function setupsOf(settings: RowSettings<unknown>): RowSetups | null {
+  const found = Object.fromEntries(
+    Object.entries(settings).flatMap(([row, { setup }]) => (setup ? [[row, setup] as const] : [])),
+  );
+  return MAIN_ROW in found ? found : null;
+}
+
+/** Which fabrics a row is sewn on by id, and on which machine: a card of it says the same. */
+export const idsOfRow = ({ of, kind }: Row, { second }: Operation, ids: RowIds) => {
   if (of === 'band') return { machineId: ids.machineId, clothId: ids.bandId ?? ids.clothId, secondId: null };
   const other = kind === 'band' ? (ids.bandId ?? ids.secondId) : ids.secondId;
   return { machineId: ids.machineId, clothId: ids.clothId, secondId: second ? other : null };

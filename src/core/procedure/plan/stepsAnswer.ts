@@ -113,9 +113,9 @@ export function stepsAnswer(input: StepsInput): StepsOutput {
   const fits = suits(id, { fabric: clothProfile(cloth), ...(band && { band: clothProfile(band) }) });
   const setups = Object.fromEntries(
     Object.entries(rowsOfProcedure(procedure)).flatMap(([row, facts]) => {
-      // What is not for this fabric is told all the same, with the word against it.
-      const refused = fits.verdict === 'not-this' ? nominalSetup(facts, { ...rest, cloth }) : null;
-      const setup = settings[row].setup ?? refused;
+      // What is not for this fabric keeps its steps, with the word against it beside them.
+      const refused = () => (fits.verdict === 'not-this' ? nominalSetup(facts, { ...rest, cloth }) : null);
+      const setup = settings[row].setup ?? refused();
       return setup ? [[row, setup] as const] : [];
     }),
   );

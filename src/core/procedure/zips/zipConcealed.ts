@@ -127,7 +127,7 @@ export const ZIP_CONCEALED = procedure('zip-concealed', {
         [0, 'baste the tape first, then a one-bar zip foot'],
         [1, 'straight into the groove, concealed-zip foot'],
       ],
-      help: 'both are taught; basting first is the surer one',
+      help: 'both are taught; basting first is easier to get right',
     },
   ],
   work: ({ zip, top, allowance: allowanceMm, coilWidth, tape, direct }, given) => {
