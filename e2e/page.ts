@@ -98,3 +98,12 @@ export async function openCards(page: Page) {
   await cards.click();
   await expect(cards).toHaveAttribute('aria-pressed', 'true');
 }
+
+/** Opens the demo, chooses a fabric in Match, then an operation in Sew. */
+export async function ask(page: Page, cloth: string, operation: string) {
+  await openDemo(page, `/match?cloth=${cloth}`);
+  await answered(page);
+  await page.getByRole('link', { name: 'Sew', exact: true }).click();
+  await page.getByRole('button', { name: new RegExp(`^${operation}\\s*(?:\\d|with care|instead|not for)`) }).click();
+  await expect(page.getByRole('heading', { level: 1, name: operation })).toBeVisible();
+}

@@ -1,18 +1,9 @@
 import type { Page } from '@playwright/test';
-import { answered, axeFindings, expect, openDemo, test } from './page';
+import { answered, ask, axeFindings, expect, openDemo, test } from './page';
 
 const step = (page: Page) => page.getByRole('region', { name: 'Step' });
 const bar = (page: Page) => page.getByRole('complementary', { name: 'On the machine' });
 const asked = (page: Page) => page.getByRole('region', { name: 'Questions' });
-
-/** Opens the demo, chooses a fabric in Match, then an operation in Sew. */
-async function ask(page: Page, cloth: string, operation: string) {
-  await openDemo(page, `/match?cloth=${cloth}`);
-  await answered(page);
-  await page.getByRole('link', { name: 'Sew', exact: true }).click();
-  await page.getByRole('button', { name: new RegExp(`^${operation}\\s*(?:\\d|with care|instead|not for)`) }).click();
-  await expect(page.getByRole('heading', { level: 1, name: operation })).toBeVisible();
-}
 
 const begin = async (page: Page) => {
   await page.getByRole('button', { name: 'Begin' }).click();

@@ -1,16 +1,7 @@
 import type { Page } from '@playwright/test';
-import { answered, axeFindings, expect, openDemo, test } from './page';
+import { answered, ask, axeFindings, expect, openDemo, test } from './page';
 
 const step = (page: Page) => page.getByRole('region', { name: 'Step' });
-
-/** Opens the demo, chooses a cloth in Match, then an operation in Sew. */
-async function ask(page: Page, cloth: string, operation: string) {
-  await openDemo(page, `/match?cloth=${cloth}`);
-  await answered(page);
-  await page.getByRole('link', { name: 'Sew', exact: true }).click();
-  await page.getByRole('button', { name: new RegExp(`^${operation}\\s*(?:\\d|with care|instead|not for)`) }).click();
-  await expect(page.getByRole('heading', { level: 1, name: operation })).toBeVisible();
-}
 
 test('a centred zip is run from its questions to its log, with every number already in it', async ({ page }) => {
   await ask(page, 'deck', 'Centred zip');
