@@ -23,6 +23,7 @@ test('a copy is kept on each day of use, and yesterday can be gone back to', asy
   await page.getByRole('link', { name: 'Cloth', exact: true }).click();
   await page.getByRole('link', { name: /^cotton jersey/ }).click();
   await page.getByRole('button', { name: 'Delete this fabric' }).click();
+  await expect(page.getByText('cotton jersey deleted.')).toBeVisible();
   await page.clock.setFixedTime(new Date('2026-03-30T09:00:00'));
   await page.goto('/workroom?place=files');
   await backups.getByRole('button', { name: 'Go back to this: As it was when you opened Bobbet yesterday' }).click();

@@ -17,6 +17,8 @@ export function findIn(texts: readonly string[]): Finder {
   const worker = new Worker(new URL('./find.worker.ts', import.meta.url), { type: 'module' });
   const remote = talkTo<FindWorker>(worker);
   const ready = remote.read(texts);
+  // It may break, or be stopped, before anything is looked for.
+  ready.catch(() => undefined);
   return {
     find: async (letters) => {
       await ready;

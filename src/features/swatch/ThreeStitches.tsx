@@ -20,7 +20,10 @@ export function ThreeStitches({ scrap: { swatch, cloth, machine, lines } }: { sc
   const input = useMatchInput(cloth, machine, swatch.operation, {}, swatch.secondId);
   if (!input || !cloths) return null;
   const plan = async () => {
-    const setups = await matchWorker().bestStitches(input, STITCHES);
+    const setups = await matchWorker()
+      .bestStitches(input, STITCHES)
+      .catch((cause: Error) => void say(STITCHES_TEXT.failed(cause.message)));
+    if (!setups) return;
     const added = stitchLines(swatch, lines, setups, { newId, at: nowText() });
     const names = added.map(({ setup }) => STITCH[setup.stitch].name.toLowerCase());
     if (added.length === 0) return say(STITCHES_TEXT.none);

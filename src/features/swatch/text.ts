@@ -27,4 +27,5 @@ export const STITCHES_TEXT = {
   offer: 'Try three stitches',
   added: (names: readonly string[]) => `Lines planned: ${names.join(', ')}.`,
   none: 'No other stitch of this machine serves this seam.',
+  failed: (why: string) => `The lines could not be planned: ${why}`,
 } as const;

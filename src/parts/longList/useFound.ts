@@ -2,6 +2,8 @@
 
 import { useDeferredValue, useEffect, useState } from 'react';
 import { type Finder, findIn } from '@/workers/findClient';
+import { useSay } from '../workspace';
+import { FOUND_TEXT } from './text';
 
 /**
  * Things that answer to a few letters: by the beginning of a word, forgiving a slip of the keyboard.
@@ -16,6 +18,7 @@ export function useFound<T>(items: readonly T[], textOf: (item: T) => string, te
   const wanted = asked !== '';
   const [finder, setFinder] = useState<{ of: readonly T[]; finder: Finder } | null>(null);
   const [found, setFound] = useState<readonly T[] | null>(null);
+  const say = useSay();
   useEffect(() => {
     if (!wanted) return;
     const made = findIn(items.map(textOf));
@@ -29,12 +32,17 @@ export function useFound<T>(items: readonly T[], textOf: (item: T) => string, te
   useEffect(() => {
     if (!wanted || finder?.of !== items) return;
     let overtaken = false;
-    void finder.finder.find(asked).then((places) => {
-      if (!overtaken) setFound(places.map((place) => items[place]));
-    });
+    finder.finder
+      .find(asked)
+      .then((places) => !overtaken && setFound(places.map((place) => items[place])))
+      .catch((cause: Error) => {
+        if (overtaken) return;
+        setFound(null);
+        say(FOUND_TEXT.failed(cause.message));
+      });
     return () => {
       overtaken = true;
     };
-  }, [finder, items, asked, wanted]);
+  }, [finder, items, asked, wanted, say]);
   return wanted && found ? found : items;
 }

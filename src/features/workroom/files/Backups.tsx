@@ -33,7 +33,10 @@ export function Backups() {
   const [looked, setLooked] = useState<Looked | null>(null);
   const say = useSay();
   const look = async (info: SnapshotInfo) => {
-    const rows = await readSnapshot(info.number, unpackRows);
+    const rows = await readSnapshot(info.number, unpackRows).catch(
+      (cause: Error) => void say(TEXT.notOpened(cause.message)),
+    );
+    if (rows === undefined) return;
     if (!rows) return void say(TEXT.notKept);
     setLooked({ info, rows, plan: await planRestore(rows) });
   };

@@ -46,6 +46,7 @@ export const BACKUP_TEXT = {
   look: 'Go back to this',
   lookLabel: (what: string) => `Go back to this: ${what}`,
   notKept: 'That copy is no longer kept.',
+  notOpened: (why: string) => `That copy could not be opened: ${why}`,
   wouldTitle: 'Going back would',
   back: (list: string, count: number) => `bring back ${counted(list, count)}`,
   changed: (list: string, count: number) => `change ${counted(list, count)}`,
