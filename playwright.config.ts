@@ -14,7 +14,8 @@ const server = (port: number, more = '') => ({
 export default defineConfig({
   testDir: 'e2e',
   workers: 2,
-  fullyParallel: false,
+  // Every test has a browser context, and with it a workroom, of its own.
+  fullyParallel: true,
   retries: 0,
   timeout: 180_000,
   expect: { timeout: 20_000 },

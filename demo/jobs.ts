@@ -62,7 +62,7 @@ function sewn(job: Job, seams: Job['seams'], begun: string, seed: number, aboard
   return seams.map((seam): Run => {
     const cloth = aboard.cloths.find((c) => c.id === seam.clothId)!;
     const setup = aboard.setup(cloth.id, kindOf(seam.procedureId));
-    const work = seamWork(seam, clothOf(cloth), aboard.machine, { main: setup }, {});
+    const work = seamWork(seam, clothOf(cloth), aboard.machine, { setups: { main: setup } }, {});
     const minutes = (work.needleMin + work.handlingMin) * (1.05 + 0.5 * chance.next());
     const startedAt = at(begun, hours);
     hours += minutes / 60 + 0.2;

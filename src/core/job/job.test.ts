@@ -162,7 +162,7 @@ describe('what a seam wants on the machine', () => {
   });
 });
 
-const item = (id: string) => ({ kind: 'seam', id, name: id }) as WorkItem;
+const item = (id: string) => ({ kind: 'seam', id, name: id, now: { work: { runs: [] } } }) as never as WorkItem;
 
 describe('an order that is kept', () => {
   it('takes in what it does not name after what usually comes before it', () => {

@@ -1,4 +1,4 @@
-import { procedureOf, type RowSetups, sewnByMachine } from '../procedure';
+import { MAIN_ROW, procedureOf, type RowSetups, rowsOfProcedure, sewnByMachine } from '../procedure';
 import { OPERATION, type OperationKind, type Setup } from '../setup';
 import type { Job, JobSeam } from './job';
 import { needsOf } from './needs';
@@ -45,6 +45,27 @@ export interface SeamNow {
 export type WorkItem =
   | { kind: 'seam'; id: string; name: string; now: SeamNow }
   | { kind: 'scrap'; id: string; name: string; now: SeamNow; forSeams: string[] };
+
+/**
+ * The setting of one row of a seam.
+ *
+ * @param now - the seam
+ * @param row - which; left out for the one that is sewn first
+ * @returns the setting; null while it is not known
+ */
+export const setupOfRow = ({ setup, setups, work }: SeamNow, row = work.runs[0]?.row ?? MAIN_ROW): Setup | null =>
+  setups?.[row] ?? setup;
+
+/**
+ * What a row of a seam is called.
+ *
+ * @param now - the seam
+ * @param row - which
+ */
+export function rowName({ seam }: Pick<SeamNow, 'seam'>, row: string): string {
+  const procedure = procedureOf(seam.procedureId);
+  return procedure ? rowsOfProcedure(procedure)[row].name : row;
+}
 
 /** Cutting a scrap, sewing two lines on it and looking at them, minutes (common practice). */
 export const SCRAP_MIN = 12;
@@ -148,12 +169,14 @@ export function orderQuestion(job: Job, items: readonly WorkItem[], on: Setup | 
   const left = new Set(items.map(({ id }) => id));
   const tasks = items.map((item): Task => {
     const { seam, setup, work } = item.now;
-    const needs = needsOf(setup, coloursOf(job, seam));
-    if (item.kind === 'scrap') return { id: item.id, needs, after: [], press: false, minutes: SCRAP_MIN };
+    const needsAs = (as: Setup | null) => needsOf(as, coloursOf(job, seam));
+    if (item.kind === 'scrap')
+      return { id: item.id, needs: needsAs(setup), rows: [], after: [], press: false, minutes: SCRAP_MIN };
+    const [needs = {}, ...rows] = work.runs.map(({ row }) => needsAs(setupOfRow(item.now, row)));
     const scraps = items.flatMap((s) => (s.kind === 'scrap' && s.forSeams.includes(item.id) ? [s.id] : []));
     const before = seam.after.map(({ seamId }) => seamId).filter((id) => left.has(id));
     const minutes = Math.min(6000, (work.needleMin + work.handlingMin) * pace);
-    return { id: item.id, needs, after: [...before, ...scraps], press: work.presses, minutes };
+    return { id: item.id, needs, rows, after: [...before, ...scraps], press: work.presses, minutes };
   });
   // The colour on the machine is not known: the thread is left out, so that putting it on counts.
   const now = needsOf(on, { needle: '', bobbin: '' });

@@ -69,10 +69,11 @@ describe('what has to be asked for a project', () => {
     expect(seamQuestions([seam('a'), seam('b', { procedureId: 'flat-felled' })], from())).toHaveLength(2);
   });
 
-  it('leaves out what cards give every row a setting for, what has no fabric, and what is sewn by hand', () => {
-    expect(seamQuestions([seam('a')], from([card('k')]))).toEqual([]);
-    expect(seamQuestions([seam('a', { procedureId: 'flat-felled' })], from([card('k')]))).toHaveLength(1);
-    expect(seamQuestions([seam('a')], from([card('k', { machineId: 'n' })]))).toHaveLength(1);
+  it('is asked too where cards have the setting: how it is held and pressed stands on none', () => {
+    expect(seamQuestions([seam('a')], from([card('k')]))).toHaveLength(1);
+  });
+
+  it('leaves out what has no fabric, and what is sewn by hand', () => {
     expect(seamQuestions([seam('a', { clothId: null }), seam('b', { clothId: 'gone' })], from())).toEqual([]);
     expect(seamQuestions([seam('a', { procedureId: 'hand-baste' })], from())).toEqual([]);
   });
@@ -114,7 +115,8 @@ describe('the setting of a seam', () => {
   it('is what was answered to its question where no card proves it, and nothing until then', () => {
     const [{ key }] = seamQuestions([seam('a')], from());
     const answered = new Map([[key, answersFor('plain-open')]]);
-    expect(seamSetting(seam('b'), from(), fresh, answered)).toEqual({ setups: main, proof: 'none', cardId: null });
+    expect(seamSetting(seam('b'), from(), fresh, answered)).toMatchObject({ setups: main, proof: 'none', cardId: null });
+    expect(seamSetting(seam('b'), from(), fresh, answered).plans!.main.press.maxSolePlateC).toBeGreaterThan(0);
     expect(seamSetting(seam('b', { secondClothId: 'd' }), from(), fresh, answered).setups).toBeNull();
     expect(seamSetting(seam('b'), from(), fresh, NOTHING).setups).toBeNull();
   });

@@ -2,6 +2,7 @@ import type { Card } from '../card';
 import { type Cloth, UNKNOWN_CLOTH } from '../cloth';
 import {
   MAIN_ROW,
+  planOfRow,
   procedureOf,
   proofOfOperation,
   type RowAnswers,
@@ -15,6 +16,7 @@ import {
 import type { Operation, Schools } from '../setup';
 import type { JobSeam } from './job';
 import { isMachined, kindOf, type Proof, proofNeeded } from './plan';
+import type { SeamPlans } from './seamWork';
 import type { SeamSetting } from './standing';
 
 /** What decides the settings of a job's seams. */
@@ -44,19 +46,14 @@ export function operationOf(seam: JobSeam, clothOf: SettingsFrom['clothOf']): Op
 }
 
 /**
- * What Match has to be asked for a job: one question for all seams with the same fabrics, operation and schools, for those
- * that have a row without a card.
+ * What Match has to be asked for a job: one question for all seams with the same fabrics, operation and schools. Those that
+ * cards have a setting for are asked too: how they are held and pressed stands on no card.
  *
  * @param seams - of the job
  * @param from - cards, machine and fabrics
  */
 export function seamQuestions(seams: readonly JobSeam[], from: SettingsFrom): SeamQuestion[] {
-  const open = seams.filter(
-    (seam) =>
-      from.clothOf(seam.clothId) &&
-      isMachined(seam.procedureId) &&
-      rowsIn(seam).some((row) => !settingsOf(seam, from, NOTHING)[row]?.setup),
-  );
+  const open = seams.filter((seam) => from.clothOf(seam.clothId) && isMachined(seam.procedureId));
   const groups = new Map(open.map((seam) => [groupOf(seam), seam]));
   return [...groups].map(([key, seam]) => ({
     key,
@@ -84,9 +81,17 @@ export function seamSetting(
 ): SeamSetting {
   const needed = proofNeeded(seam.procedureId);
   if (needed === 'hand') return { setups: null, proof: needed, cardId: null };
-  const settings = settingsOf(seam, from, answered.get(groupOf(seam)) ?? NOTHING);
-  return { setups: setupsOf(settings), ...proofIn(seam, settings, needed, isStale) };
+  const answers = answered.get(groupOf(seam));
+  const settings = settingsOf(seam, from, answers ?? NOTHING);
+  return {
+    setups: setupsOf(settings),
+    ...(answers && { plans: plansOf(answers) }),
+    ...proofIn(seam, settings, needed, isStale),
+  };
 }
+
+const plansOf = (answers: RowAnswers): SeamPlans =>
+  Object.fromEntries(Object.entries(answers).map(([row, answer]) => [row, planOfRow(answer)]));
 
 /** What is proven of a seam, and the card that says so. */
 function proofIn(

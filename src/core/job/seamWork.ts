@@ -3,11 +3,14 @@ import type { Cloth } from '../cloth';
 import { isTwin, type Machine } from '../kit';
 import {
   givenOf,
+  isIroned,
   MAIN_ROW,
   type Numbers,
   type Person,
   procedureOf,
+  rowOfStep,
   type RowSetups,
+  type StepPlan,
   stepsOf,
   type Work,
   workOf,
@@ -29,11 +32,20 @@ export interface NotionUse {
 export interface SeamWork extends Work {
   /** It is meant to be seen: a bobbin should not end in it. */
   shows: boolean;
-  /** Something in it is pressed. */
+  /** Something in it is pressed with an iron. */
   presses: boolean;
   notions: NotionUse[];
   /** Why its answers do not go together; then all above is 0. */
   problem: string | null;
+}
+
+/** How each row of a seam is held and pressed. */
+export type SeamPlans = Readonly<Record<string, StepPlan>>;
+
+/** What a seam is sewn with. */
+export interface SewnSo {
+  setups: RowSetups | null;
+  plans?: SeamPlans;
 }
 
 const NOTHING: Omit<SeamWork, 'problem' | 'shows'> = {
@@ -44,6 +56,7 @@ const NOTHING: Omit<SeamWork, 'problem' | 'shows'> = {
   handlingMin: 0,
   sewnMm: 0,
   rows: [],
+  runs: [],
   presses: false,
   notions: [],
 };
@@ -54,7 +67,7 @@ const NOTHING: Omit<SeamWork, 'problem' | 'shows'> = {
  * @param seam - the seam
  * @param cloth - what it is sewn on
  * @param machine - the machine; a plain one where there is none
- * @param setups - the setting of each row; a plain straight stitch while there is none
+ * @param so - the setting and the plan of each row; a plain straight stitch, pressed as its steps say, while there is none
  * @param person - which schools they follow, and what they measure in
  * @returns what it comes to; where its answers do not go together, why
  */
@@ -62,7 +75,7 @@ export function seamWork(
   seam: Pick<JobSeam, 'procedureId' | 'answers' | 'count'>,
   cloth: Cloth,
   machine: Machine | null,
-  setups: RowSetups | null,
+  { setups, plans }: SewnSo,
   person: Person,
 ): SeamWork {
   const procedure = procedureOf(seam.procedureId);
@@ -77,7 +90,10 @@ export function seamWork(
   return {
     ...workOf(steps, numbers, { given, how, twins, times: seam.count }),
     shows,
-    presses: steps.some((step) => step.with === 'iron'),
+    presses: steps.some((step, i) => {
+      const plan = plans?.[rowOfStep(steps, i)] ?? plans?.[MAIN_ROW];
+      return step.with === 'iron' && (!plan || isIroned(step.do, plan));
+    }),
     notions: notionsOf(seam, numbers),
     problem: null,
   };

@@ -6,6 +6,8 @@ import { plainSetup } from '../setup/plainSetup.testing';
 import type { Job } from './job';
 import { jobSchema } from './job';
 import { schedule } from './order';
+import { matchRows, planOfRow, procedureOf } from '../procedure';
+import { seamWork } from './seamWork';
 import { paceOf } from './pace';
 import { jobStanding, type Surroundings } from './standing';
 import { jobFromTemplate, TEMPLATES } from './templates';
@@ -134,6 +136,39 @@ describe('where a job stands', () => {
     const again = jobStanding({ ...job, order: without }, around()).items.map(({ id }) => id);
     expect(again).toContain(job.seams[1].id);
     expect(again).toHaveLength(found.order.length);
+  });
+
+  it('puts each row of a seam on the machine: what its topstitching is threaded with is what it leaves', () => {
+    const job = apron();
+    const felled = { ...job.seams[0], procedureId: 'flat-felled', answers: {}, after: [] };
+    const setups = { main: SETUP, top: { ...SETUP, thread: { fibre: 'polyester' as const, tex: 60 }, lengthMm: 3.5 } };
+    const one = { ...job, seams: [felled] };
+    const settingOf = () => ({ setups, proof: 'proven' as const, cardId: 'card' });
+    const { question, timeline, weighed, left } = jobStanding(one, around({ settingOf }));
+    expect(question.tasks[0].needs.lengthMm).toBe(SETUP.lengthMm);
+    expect(question.tasks[0].rows.map(({ lengthMm }) => lengthMm)).toEqual([3.5]);
+    const [stop] = timeline.stops;
+    expect(stop.inside.map(({ row, changes }) => [row, changes.map(({ change }) => change)])).toEqual([
+      ['top', ['thread', 'bobbin', 'lengthMm']],
+    ]);
+    expect(stop.inside[0].atMin).toBeGreaterThan(stop.sewMin);
+    expect(stop.inside[0].atMin).toBeLessThan(stop.toMin);
+    // The first thread is put on before, the second within: both are paid for, and shown.
+    expect(weighed.cost).toBeCloseTo(timeline.changesMin, 9);
+    expect(left.minutes).toBeGreaterThan(weighed.cost);
+    expect(timeline.bands.find(({ part }) => part === 'thread')!.spans).toHaveLength(2);
+  });
+
+  it('goes to the iron for a seam only where its fabric takes one', () => {
+    const VINYL: Cloth = { structure: 'coated', family: 'vinyl', traits: [] };
+    const open = { ...apron().seams[0], procedureId: 'plain-open', answers: {} };
+    const work = (cloth: Cloth) => {
+      const rows = matchRows(procedureOf('plain-open')!, { cloth });
+      const plans = { main: planOfRow(rows.main) };
+      return seamWork(open, cloth, PLAIN_MACHINE, { setups: { main: SETUP }, plans }, { schools: USUAL_SCHOOLS });
+    };
+    expect(work(POPLIN).presses).toBe(true);
+    expect(work(VINYL).presses).toBe(false);
   });
 
   it('waits for settings that are not known yet, and not for a seam without a cloth', () => {

@@ -21,13 +21,15 @@ import {
   workLeft,
 } from './plan';
 import { isSewn, type Progress, progressOf, type SewnRun } from './progress';
-import { seamWork } from './seamWork';
+import { type SeamPlans, seamWork } from './seamWork';
 import { type Timeline, timelineOf } from './timeline';
 
 /** A setting for a seam, and whether it is proven. */
 export interface SeamSetting {
   /** Of each row; null while that of the main row is not known, or no machine sews it. */
   setups: RowSetups | null;
+  /** How each row is held and pressed; left out while Match has not said. */
+  plans?: SeamPlans;
   proof: Proof;
   cardId: string | null;
 }
@@ -120,7 +122,7 @@ const isWaiting = ({ seam, setup, state }: SeamNow) =>
 
 function seamNow(job: Job, seam: JobSeam, around: Surroundings): SeamNow {
   const { clothOf, machine, settingOf, runs, scraps, schools, system } = around;
-  const { setups, proof, cardId } = settingOf(seam);
+  const { setups, plans, proof, cardId } = settingOf(seam);
   const own = runs.filter((r) => r.jobId === job.id && r.seamId === seam.id);
   const begun = own.find((r) => r.status !== 'done');
   const sewn = own.find((r) => r.status === 'done' && r.outcome !== 'unpick');
@@ -136,7 +138,7 @@ function seamNow(job: Job, seam: JobSeam, around: Surroundings): SeamNow {
     seam,
     setup: setups?.[MAIN_ROW] ?? null,
     setups,
-    work: seamWork(seam, clothOf(seam.clothId) ?? UNKNOWN_CLOTH, machine, setups, { schools, system }),
+    work: seamWork(seam, clothOf(seam.clothId) ?? UNKNOWN_CLOTH, machine, { setups, plans }, { schools, system }),
     proof,
     cardId,
     scrapId: scrap?.id ?? null,

@@ -16,10 +16,19 @@ export type BandPart = (typeof BANDS)[number][0];
 export interface Stop {
   item: WorkItem;
   changes: ScheduleChange[];
+  /** What is changed between its rows. */
+  inside: RowChange[];
   /** When its changes begin, when it is sewn, when it is done. */
   fromMin: number;
   sewMin: number;
   toMin: number;
+}
+
+/** What is changed before one of the later rows of a seam, and when. */
+export interface RowChange {
+  row: string;
+  changes: ScheduleChange[];
+  atMin: number;
 }
 
 /** One value of a part, on the machine from and to. */
@@ -54,10 +63,27 @@ export function timelineOf(
   let at = 0;
   const stops = items.map((item): Stop => {
     const own = changes.filter((change) => change.before === item.id);
+    const takes = (some: readonly ScheduleChange[]) =>
+      some.reduce((sum, change) => sum + minutesOf(change, question.costs), 0);
+    const before = own.filter(({ row }) => row === undefined);
     const fromMin = at;
-    const sewMin = fromMin + own.reduce((sum, change) => sum + minutesOf(change, question.costs), 0);
-    at = sewMin + (minutes.get(item.id) ?? 0);
-    return { item, changes: own, fromMin, sewMin, toMin: at };
+    const sewMin = fromMin + takes(before);
+    // The minutes of a seam are shared out by what the needle takes in each of its rows.
+    const { runs } = item.now.work;
+    const needleMin = runs.reduce((sum, run) => sum + run.needleMin, 0);
+    const perNeedleMin = needleMin > 0 ? (minutes.get(item.id) ?? 0) / needleMin : 0;
+    let atMin = sewMin;
+    const inside = runs.flatMap(({ row }, i): RowChange[] => {
+      if (item.kind === 'scrap' || i === 0) return [];
+      atMin += runs[i - 1].needleMin * perNeedleMin;
+      const between = own.filter((change) => change.row === i);
+      if (between.length === 0) return [];
+      const change = { row, changes: between, atMin };
+      atMin += takes(between);
+      return [change];
+    });
+    at = sewMin + (minutes.get(item.id) ?? 0) + inside.reduce((sum, one) => sum + takes(one.changes), 0);
+    return { item, changes: before, inside, fromMin, sewMin, toMin: at };
   });
   const changesMin = changes.reduce((sum, change) => sum + minutesOf(change, question.costs), 0);
   const bands = BANDS.map(([part, name]) => ({ part, name, spans: spansOf(part, question.now, stops, at) }));
@@ -72,12 +98,13 @@ function minutesOf({ change }: ScheduleChange, costs: Costs): number {
 function spansOf(part: BandPart, now: Needs, stops: readonly Stop[], end: number): Span[] {
   const spans: Span[] = [];
   if (now[part] !== undefined) spans.push({ value: sayNeed(part, now[part]), fromMin: 0, toMin: end });
-  for (const { changes, fromMin } of stops) {
+  const put = ({ changes, atMin }: Pick<RowChange, 'changes' | 'atMin'>) => {
     const change = changes.find((c) => c.change === part);
-    if (!change) continue;
+    if (!change) return;
     const last = spans.at(-1);
-    if (last) last.toMin = fromMin;
-    spans.push({ value: sayNeed(part, change.to), fromMin, toMin: end });
-  }
+    if (last) last.toMin = atMin;
+    spans.push({ value: sayNeed(part, change.to), fromMin: atMin, toMin: end });
+  };
+  for (const { changes, inside, fromMin } of stops) [{ changes, atMin: fromMin }, ...inside].forEach(put);
   return spans.filter((span) => span.toMin > span.fromMin);
 }

@@ -14,7 +14,7 @@ export { givenOf, operationOfRow, type Person } from './engine/givenOf';
 export { type RowSetups, stepSetup } from './engine/stepSetup';
 export { rowOfStep, rowsOfProcedure, rowsSewn } from './engine/rows';
 export { type RowWork, type Work, workOf } from './engine/workOf';
-export { PLAIN_PLAN, type StepPlan } from './plan/phrases';
+export { isIroned, PLAIN_PLAN, type StepPlan } from './plan/phrases';
 export { readyFor, stepText, type StepText } from './plan/stepText';
 export { type PlannedStep, plannedSteps } from './plan/sewnSteps';
 export {

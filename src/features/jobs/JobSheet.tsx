@@ -1,17 +1,38 @@
 import type { MachineRecord } from '@/core/file';
-import type { ScheduleChange, SeamNow } from '@/core/job';
+import { rowName, type ScheduleChange, setupOfRow, type WorkItem } from '@/core/job';
 import { threadName } from '@/core/kit';
+import type { Setup } from '@/core/setup';
 import { type JobNow, sayMinutes } from '@/parts/jobs';
 import { useUnits } from '@/parts/workspace';
 import styles from './Print.module.css';
 import { sayChange } from './sayChange';
+import { WORK_TEXT } from './text';
 import { TimelineDrawing } from './TimelineDrawing';
 
-const said = (change: ScheduleChange, { setup }: SeamNow, machine: MachineRecord | null) => {
+const said = (change: ScheduleChange, setup: Setup | null, machine: MachineRecord | null) => {
   if (change.change === 'iron') return 'press what lies unpressed';
   const { part, becomes } = sayChange(change, setup, machine?.machine);
   return `${part} ${becomes}`;
 };
+
+/** What is changed before a stop, or before one of its rows. */
+function Changes({ item, changes, row, machine }: ChangesProps) {
+  if (changes.length === 0) return null;
+  const setup = item.kind === 'scrap' ? item.now.setup : setupOfRow(item.now, row);
+  return (
+    <em>
+      {row !== undefined && `${WORK_TEXT.forRow(rowName(item.now, row))} `}
+      {changes.map((change) => said(change, setup, machine)).join(' · ')}
+    </em>
+  );
+}
+
+interface ChangesProps {
+  item: WorkItem;
+  changes: readonly ScheduleChange[];
+  row?: string;
+  machine: MachineRecord | null;
+}
 
 /** The job on paper: its timeline, its order to be ticked off, and what it takes. */
 export function JobSheet({ now }: { now: JobNow }) {
@@ -26,14 +47,17 @@ export function JobSheet({ now }: { now: JobNow }) {
       </p>
       <TimelineDrawing timeline={timeline} />
       <ol>
-        {timeline.stops.map(({ item, changes, fromMin, toMin, sewMin }) => (
+        {timeline.stops.map(({ item, changes, inside, fromMin, toMin, sewMin }) => (
           <li key={item.id}>
             <span className={styles.box} />
             <span>
-              {changes.length > 0 && <em>{changes.map((change) => said(change, item.now, machine)).join(' · ')}</em>}
+              <Changes item={item} changes={changes} machine={machine} />
               <strong>{item.name}</strong>
               {item.now.seam.count > 1 && item.kind === 'seam' && `, ${item.now.seam.count} of them`}
               {item.now.seam.notes && item.kind === 'seam' && ` (${item.now.seam.notes})`}
+              {inside.map((one, i) => (
+                <Changes key={i} item={item} changes={one.changes} row={one.row} machine={machine} />
+              ))}
             </span>
             <span>
               {sayMinutes(toMin - sewMin)}

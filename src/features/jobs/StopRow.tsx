@@ -3,11 +3,12 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import Button from '@mui/material/Button';
-import type { ScheduleChange, Stop } from '@/core/job';
+import { rowName, type ScheduleChange, setupOfRow, type Stop, type WorkItem } from '@/core/job';
 import { type JobNow, useWorkActions, sayMinutes } from '@/parts/jobs';
 import { ClothSwatch } from '@/ui';
 import styles from './Jobs.module.css';
 import { isDial, sayChange } from './sayChange';
+import { WORK_TEXT } from './text';
 
 interface Props {
   now: JobNow;
@@ -33,7 +34,7 @@ export function StopRow({ now, stop, number, firstAfter }: Props) {
       data-kind={item.kind}
     >
       {firstAfter && <p className={styles.enough}>Enough for today. What follows is for another day.</p>}
-      <Changes now={now} stop={stop} />
+      <Changes now={now} item={item} changes={stop.changes} />
       <div className={styles.stopRow}>
         <button
           type="button"
@@ -60,6 +61,9 @@ export function StopRow({ now, stop, number, firstAfter }: Props) {
         <span className={styles.stopTime}>{sayMinutes(toMin - sewMin)}</span>
         <Ways now={now} stop={stop} />
       </div>
+      {stop.inside.map(({ row, changes }, i) => (
+        <Changes key={i} now={now} item={item} changes={changes} row={row} />
+      ))}
     </li>
   );
 }
@@ -84,13 +88,23 @@ function Ways({ now, stop: { item } }: { now: JobNow; stop: Stop }) {
   );
 }
 
-function Changes({ now: { machine }, stop: { changes, item } }: Pick<Props, 'now' | 'stop'>) {
+interface ChangesProps {
+  now: JobNow;
+  item: WorkItem;
+  changes: readonly ScheduleChange[];
+  /** The row of the seam they are made for; left out before it begins. */
+  row?: string;
+}
+
+function Changes({ now: { machine }, item, changes, row }: ChangesProps) {
   if (changes.length === 0) return null;
-  const say = (change: ScheduleChange) => sayChange(change, item.now.setup, machine?.machine);
+  const setup = item.kind === 'scrap' ? item.now.setup : setupOfRow(item.now, row);
+  const say = (change: ScheduleChange) => sayChange(change, setup, machine?.machine);
   const parts = changes.filter((change) => change.change !== 'iron' && !isDial(change)).map(say);
   const dials = changes.filter(isDial).map(say);
   return (
     <p className={styles.changes}>
+      {row !== undefined && <b>{WORK_TEXT.forRow(rowName(item.now, row))}</b>}
       {changes.some(({ change }) => change === 'iron') && <span data-iron>to the iron first</span>}
       {parts.map(({ part, becomes }) => (
         <span key={part}>

@@ -1,3 +1,5 @@
+import { lowerFirst } from '@/core/units';
+
 /** What a project says of its thread. */
 export const BUDGET_TEXT = {
   howMuchLeft: 'You have this: how much is left?',
@@ -9,4 +11,9 @@ export const BUDGET_TEXT = {
 export const TEMPLATE_TEXT = {
   unsuitable: (seam: string, why: string, instead: string | undefined) =>
     `“${seam}”: ${why}${instead ? ` Sewn instead: ${instead.toLowerCase()}.` : ''}`,
+} as const;
+
+/** What the order of work says. */
+export const WORK_TEXT = {
+  forRow: (row: string) => `then, for ${lowerFirst(row)}:`,
 } as const;

@@ -25,7 +25,7 @@ export function usePace(): Pace | undefined {
         { ...run, count: run.pieces },
         clothOf(cloth),
         machine,
-        run.setup ? { ...run.rows, main: run.setup } : null,
+        { setups: run.setup ? { ...run.rows, main: run.setup } : null },
         { schools },
       );
       return [{ expectedMin: work.needleMin + work.handlingMin, actualMin: run.atItSeconds / 60 }];

@@ -1,14 +1,15 @@
 import * as z from 'zod';
-import type { ScheduleInput, Task } from './input';
-import { ANY, type Model, MACHINE_PARTS } from './model';
+import type { Needs, ScheduleInput, Task } from './input';
+import { type Model, MACHINE_PARTS, sameValue } from './model';
 import { ScheduleWalk } from './scheduleWalk';
 
-/** One change on the machine, or a walk to the iron, and before which seam. */
+/** One change on the machine, or a walk to the iron, and before which seam; `row` where it comes before a later row of it, from 1. */
 export const changeSchema = z.strictObject({
   before: z.string(),
   change: z.string(),
   from: z.unknown().optional(),
   to: z.unknown(),
+  row: z.int().positive().optional(),
 });
 export type ScheduleChange = z.infer<typeof changeSchema>;
 
@@ -22,17 +23,25 @@ export type ScheduleChange = z.infer<typeof changeSchema>;
  */
 export function changesOf({ tasks, now }: ScheduleInput, model: Model, order: readonly number[]): ScheduleChange[] {
   const changes: ScheduleChange[] = [];
-  const on: Record<string, unknown> = { ...now };
+  const on: Needs = { ...now };
   const way = new ScheduleWalk(model);
   for (const task of order) {
-    const { id, needs } = tasks[task];
+    const { id, needs, rows } = tasks[task];
     if (way.needsIron(task)) changes.push({ before: id, change: 'iron', to: unpressedOf(tasks, way) });
-    for (const [p, [part]] of MACHINE_PARTS.entries()) {
-      const wanted = model.wants[task][p];
-      if (wanted === ANY || wanted === way.machine[p]) continue;
-      changes.push({ before: id, change: part, ...(on[part] !== undefined && { from: on[part] }), to: needs[part] });
-      on[part] = needs[part];
-    }
+    for (const [row, wanted] of [needs, ...rows].entries())
+      for (const [part] of MACHINE_PARTS) {
+        const to = wanted[part];
+        if (to === undefined || sameValue(to, on[part])) continue;
+        const from = on[part];
+        changes.push({
+          before: id,
+          change: part,
+          ...(from !== undefined && { from }),
+          to,
+          ...(row > 0 && { row }),
+        });
+        Object.assign(on, { [part]: to });
+      }
     way.sew(task);
   }
   return changes;

@@ -11,14 +11,16 @@ const task = fc.record({
   foot: fc.option(fc.integer({ min: 0, max: 2 }), { nil: undefined }),
   lengthMm: fc.constantFrom(2, 2.5, 4),
   press: fc.boolean(),
+  rows: fc.array(fc.integer({ min: 0, max: 3 }), { maxLength: 2 }),
   waits: fc.array(fc.nat({ max: 20 }), { maxLength: 3 }),
 });
 
 const question = fc.array(task, { minLength: 2, maxLength: 14 }).map((list) =>
   scheduleInputSchema.parse({
-    tasks: list.map(({ needle, foot, lengthMm, press, waits }, i) => ({
+    tasks: list.map(({ needle, foot, lengthMm, press, rows, waits }, i) => ({
       id: `s${i}`,
       needs: { needle: `n${needle}`, lengthMm, ...(foot !== undefined && { foot: `f${foot}` }) },
+      rows: rows.map((later) => ({ needle: `n${later}` })),
       after: [...new Set(waits.filter((w) => w < i).map((w) => `s${w}`))],
       press,
     })),

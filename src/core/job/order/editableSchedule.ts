@@ -11,6 +11,7 @@ export class EditableSchedule {
   readonly place: Int16Array;
   private readonly parts: number;
   private readonly wants: Int16Array;
+  private readonly leaves: Int16Array;
   private readonly price: Float64Array;
   /** For each place: what is on the machine, where the iron was last gone to, what it cost up to here. */
   private readonly machine: Int16Array;
@@ -24,11 +25,12 @@ export class EditableSchedule {
     private readonly model: Model,
     start: readonly number[],
   ) {
-    const { count, wants, price, now, press, before } = model;
+    const { count, wants, leaves, price, now, press, before } = model;
     // What every seam wants alike costs the same in any order.
-    const live = price.map((_, p) => p).filter((p) => new Set(wants.map((w) => w[p])).size > 1);
+    const live = price.map((_, p) => p).filter((p) => new Set([...wants, ...leaves].map((w) => w[p])).size > 1);
     this.parts = live.length;
     this.wants = Int16Array.from(wants.flatMap((w) => live.map((p) => w[p])));
+    this.leaves = Int16Array.from(leaves.flatMap((left) => live.map((p) => left[p])));
     this.price = Float64Array.from(live, (p) => price[p]);
     this.order = Int16Array.from(start);
     this.place = new Int16Array(count);
@@ -136,13 +138,13 @@ export class EditableSchedule {
 
   /** Changes the machine for a task, and says what that costs. */
   private change(task: number): number {
-    const { parts, wants, price, now } = this;
+    const { parts, wants, leaves, price, now } = this;
     let spent = 0;
     for (let k = 0, at = task * parts; k < parts; k += 1, at += 1) {
       const wanted = wants[at];
-      if (wanted === ANY || wanted === now[k]) continue;
-      now[k] = wanted;
-      spent += price[k];
+      if (wanted === ANY) continue;
+      if (wanted !== now[k]) spent += price[k];
+      now[k] = leaves[at];
     }
     return spent;
   }

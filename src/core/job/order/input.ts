@@ -20,10 +20,14 @@ export const needsSchema = z.strictObject({
 });
 export type Needs = z.infer<typeof needsSchema>;
 
-/** One seam to be put in order. `press`: it has to be pressed before anything that comes `after` it is sewn. */
+/**
+ * One seam to be put in order. `needs`: what its first row wants; `rows`: what each row after that wants, in the order they
+ * are sewn. `press`: it has to be pressed before anything that comes `after` it is sewn.
+ */
 export const taskSchema = z.strictObject({
   id: idSchema,
   needs: needsSchema.default({}),
+  rows: z.array(needsSchema).max(20, 'expected at most 20 rows').default([]),
   after: z.array(idSchema).max(400, 'expected at most 400 seams').default([]),
   press: z.boolean().default(false),
   minutes: within(0, 6000, 'minutes').default(5),

@@ -15,15 +15,17 @@ const question = fc
       foot: fc.nat({ max: 2 }),
       lengthMm: fc.constantFrom(2, 2.5, 4),
       press: fc.boolean(),
+      rows: fc.array(fc.nat({ max: 3 }), { maxLength: 2 }),
       waits: fc.array(fc.nat({ max: 20 }), { maxLength: 3 }),
     }),
     { minLength: 1, maxLength: 11 },
   )
   .map((list) =>
     scheduleInputSchema.parse({
-      tasks: list.map(({ needle, foot, lengthMm, press, waits }, i) => ({
+      tasks: list.map(({ needle, foot, lengthMm, press, rows, waits }, i) => ({
         id: `s${i}`,
         needs: { lengthMm, foot: `f${foot}`, ...(needle !== undefined && { needle: `n${needle}` }) },
+        rows: rows.map((later) => ({ needle: `n${later}`, foot: `f${later % 2}` })),
         after: [...new Set(waits.filter((w) => w < i).map((w) => `s${w}`))],
         press,
       })),

@@ -16,7 +16,8 @@ export function lowerBoundOfParts(model: Model): number {
   return MACHINE_PARTS.map((_, part) => {
     const alone = onlyPart(model, part);
     // Needle thread and bobbin are wanted together as a rule: the same question is asked once.
-    const key = `${model.price[part]} ${model.now[part]} ${alone.wants.map((w) => w[part]).join()}`;
+    const values = [alone.wants, alone.leaves].map((all) => all.map((w) => w[part]).join());
+    const key = `${model.price[part]} ${model.now[part]} ${values.join(' ')}`;
     if (!known.has(key)) known.set(key, bestFirstOrder(alone, Infinity, BUDGET).bound);
     return known.get(key)!;
   }).reduce((sum, least) => sum + least, onlyIron(model));
@@ -24,9 +25,11 @@ export function lowerBoundOfParts(model: Model): number {
 
 /** The question as if nothing but one part cost anything. */
 function onlyPart(model: Model, part: number): Model {
+  const only = (all: readonly number[]) => all.map((value, p) => (p === part ? value : ANY));
   return {
     ...model,
-    wants: model.wants.map((all) => all.map((value, p) => (p === part ? value : ANY))),
+    wants: model.wants.map(only),
+    leaves: model.leaves.map(only),
     press: model.press.map(() => false),
     trips: model.trips.map(() => 0),
     leastIn: model.leastIn.map(() => 0),
@@ -38,6 +41,7 @@ function onlyIron(model: Model): number {
   const nothing = {
     ...model,
     wants: model.wants.map((all) => all.map(() => ANY)),
+    leaves: model.leaves.map((all) => all.map(() => ANY)),
     leastIn: model.leastIn.map(() => 0),
   };
   return boundOf(nothing, startState(nothing));

@@ -25,11 +25,14 @@ function everyOrder(input: ScheduleInput): number {
       if (!before.every((b) => order.includes(b))) return;
       const iron = before.some((b) => wet.includes(b));
       let more = iron ? input.costs.iron : 0;
-      for (const [part, value] of Object.entries(task.needs)) {
-        if (value === undefined || on[part] === value) continue;
-        more += input.costs[part in input.costs ? (part as keyof ScheduleInput['costs']) : 'dials'];
-      }
-      walk([...order, i], cost + more, { ...on, ...task.needs }, [...(iron ? [] : wet), ...(task.press ? [i] : [])]);
+      const after = { ...on };
+      for (const row of [task.needs, ...task.rows])
+        for (const [part, value] of Object.entries(row)) {
+          if (value === undefined || after[part] === value) continue;
+          more += input.costs[part in input.costs ? (part as keyof ScheduleInput['costs']) : 'dials'];
+          after[part] = value;
+        }
+      walk([...order, i], cost + more, after, [...(iron ? [] : wet), ...(task.press ? [i] : [])]);
     });
   };
   walk([], 0, { ...input.now }, []);
@@ -51,16 +54,22 @@ const needs = fc
   .map((all) => Object.fromEntries(Object.entries(all).filter(([, v]) => v !== undefined)));
 const jobs = (most: number) =>
   fc
-    .array(fc.record({ needs, press: fc.boolean(), links: fc.array(fc.nat(), { maxLength: 2 }) }), {
-      minLength: 1,
-      maxLength: most,
-    })
+    .array(
+      fc.record({
+        needs,
+        rows: fc.array(needs, { maxLength: 2 }),
+        press: fc.boolean(),
+        links: fc.array(fc.nat(), { maxLength: 2 }),
+      }),
+      { minLength: 1, maxLength: most },
+    )
     .chain((tasks) =>
       fc.record({
         tasks: fc.constant(
-          tasks.map(({ needs: wants, press, links }, i) => ({
+          tasks.map(({ needs: wants, rows, press, links }, i) => ({
             id: `seam ${i}`,
             needs: wants,
+            rows,
             press,
             after: i === 0 ? [] : [...new Set(links.map((k) => `seam ${k % i}`))],
           })),
@@ -110,6 +119,25 @@ describe('the order of seams', () => {
   it('leaves the usual order where nothing is saved by another', () => {
     const tasks = ['dart', 'shoulder', 'side', 'hem'].map((id) => ({ id, needs: { foot: 'standard' } }));
     expect(ordered({ tasks }).order).toEqual(['dart', 'shoulder', 'side', 'hem']);
+  });
+
+  it('counts what is changed between the rows of a seam, and goes on from what the last of them left', () => {
+    const felled = { id: 'felled', needs: { thread: 'fine' }, rows: [{ thread: 'stout' }] };
+    const tasks = [
+      { id: 'hem', needs: { thread: 'stout' }, after: ['felled'] },
+      { id: 'dart', needs: { thread: 'fine' } },
+      felled,
+    ];
+    expect(ordered({ tasks, now: { thread: 'fine' } })).toMatchObject({
+      order: ['dart', 'felled', 'hem'],
+      cost: 2,
+      bound: 2,
+      optimal: true,
+      changes: [{ before: 'felled', change: 'thread', from: 'fine', to: 'stout', row: 1 }],
+    });
+    // A row that takes the first thread again is paid for too, wherever the seam stands.
+    const back = { ...felled, rows: [...felled.rows, { thread: 'fine' }] };
+    expect(ordered({ tasks: [back], now: { thread: 'fine' } }).cost).toBe(4);
   });
 
   it('starts from what is on the machine: yesterday’s thread is used up before it is changed', () => {

@@ -81,12 +81,13 @@ function ringBlocked(ring: readonly string[]): Blocked {
 
 function answer(input: ScheduleInput, model: Model, order: readonly number[], bound: number): Schedule {
   const cost = orderCost(model, order);
+  const { insideMin } = model;
   const round = (value: number) => Math.round(value * 1e6) / 1e6;
   return {
     order: order.map((task) => input.tasks[task].id),
     changes: changesOf(input, model, order),
-    cost: round(cost),
-    bound: round(bound),
+    cost: round(cost + insideMin),
+    bound: round(bound + insideMin),
     optimal: atMost(cost, bound),
   };
 }

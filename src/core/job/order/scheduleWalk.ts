@@ -1,7 +1,8 @@
 import { ANY, type Model } from './model';
 
 /**
- * A machine on its way through an order: what is on it, what lies unpressed, what it has cost. What a change and a walk to
+ * A machine on its way through an order: what is on it, what lies unpressed, what it has cost, changes between
+ * the rows of a task aside: they are the same in any order. What a change and a walk to
  * the iron cost is said here and nowhere else.
  */
 export class ScheduleWalk {
@@ -51,15 +52,15 @@ export class ScheduleWalk {
   }
 
   sew(task: number): void {
-    const { wants, press, iron, next } = this.model;
+    const { leaves, press, iron, next } = this.model;
     if (this.needsIron(task)) {
       this.cost += iron;
       this.unpressed.fill(0);
       this.wet = 0;
     }
     this.cost += this.changeCost(task);
-    const wanted = wants[task];
-    for (let p = 0; p < wanted.length; p += 1) if (wanted[p] !== ANY) this.machine[p] = wanted[p];
+    const left = leaves[task];
+    for (let p = 0; p < left.length; p += 1) if (left[p] !== ANY) this.machine[p] = left[p];
     if (!press[task] || next[task].length === 0) return;
     this.unpressed[task] = 1;
     this.wet += 1;

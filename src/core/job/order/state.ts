@@ -3,11 +3,13 @@ import { ScheduleWalk } from './scheduleWalk';
 
 /**
  * Where an order stands, copied for each step: `wanted` counts, for every part and value, the tasks left that want it (all
- * parts in one row, each from `first` on), and `kinds` how many values of a part are still wanted at all.
+ * parts in one row, each from `first` on), and `kinds` how many values of a part are still wanted and not given by any task left.
  */
 export interface State {
   way: ScheduleWalk;
   done: Uint8Array;
+  /** As `wanted`: the tasks left that put a value on between two of their rows, so that it is there for nothing. */
+  given: Uint16Array;
   /** How many that a task waits for are not sewn yet, and how many that wait for it. */
   waits: Uint16Array;
   waiting: Uint16Array;
@@ -21,21 +23,30 @@ export interface State {
 
 /** Before the first seam. */
 export function startState(model: Model): State {
-  const { count, wants, now, before, next } = model;
-  const values = now.map((_, p) => Math.max(now[p], ...wants.map((w) => w[p])) + 1);
+  const { count, wants, leaves, now, before, next } = model;
+  const values = now.map((_, p) => Math.max(now[p], ...[...wants, ...leaves].map((w) => w[p])) + 1);
   const first = values.map((_, p) => values.slice(0, p).reduce((sum, n) => sum + n, 0));
   const wanted = new Uint16Array(values.reduce((sum, n) => sum + n, 0));
-  for (const all of wants) all.forEach((value, p) => value !== ANY && (wanted[first[p] + value] += 1));
+  const given = new Uint16Array(wanted.length);
+  wants.forEach((all, task) =>
+    all.forEach((value, p) => {
+      if (value === ANY) return;
+      wanted[first[p] + value] += 1;
+      if (leaves[task][p] !== value) given[first[p] + leaves[task][p]] += 1;
+    }),
+  );
   return {
     way: new ScheduleWalk(model),
     done: new Uint8Array(count),
     waits: Uint16Array.from(before, (all) => all.length),
     waiting: Uint16Array.from(next, (all) => all.length),
     wanted,
+    given,
     first,
     kinds: Uint16Array.from(
       values,
-      (n, p) => wanted.subarray(first[p], first[p] + n).filter((left) => left > 0).length,
+      (n, p) =>
+        Array.from({ length: n }, (_, v) => first[p] + v).filter((at) => wanted[at] > 0 && given[at] === 0).length,
     ),
     left: count,
     leastIn: model.leastIn.reduce((sum, least) => sum + least, 0),
@@ -58,6 +69,7 @@ export function sewn(model: Model, state: State, tasks: readonly number[]): Stat
     waits: state.waits.slice(),
     waiting: state.waiting.slice(),
     wanted: state.wanted.slice(),
+    given: state.given.slice(),
     kinds: state.kinds.slice(),
   };
   for (const task of tasks) sew(model, after, task);
@@ -72,7 +84,8 @@ export function sewn(model: Model, state: State, tasks: readonly number[]): Stat
 export function closed(model: Model, state: State): number[] {
   const tasks: number[] = [];
   for (let task = 0; task < model.count; task += 1) {
-    if (state.done[task] === 1 || state.waits[task] > 0 || state.way.stepCost(task) > 0) continue;
+    if (state.done[task] === 1 || state.waits[task] > 0 || !leavesAll(model, task) || state.way.stepCost(task) > 0)
+      continue;
     sew(model, state, task);
     tasks.push(task);
     // What waited for it may come earlier in the usual order, and can be sewn now.
@@ -81,8 +94,13 @@ export function closed(model: Model, state: State): number[] {
   return tasks;
 }
 
+/** Whether a task leaves the machine as it wants it: nothing is changed between its rows, or changed back. */
+function leavesAll({ wants, leaves }: Model, task: number): boolean {
+  return wants[task].every((value, p) => value === leaves[task][p]);
+}
+
 function sew(model: Model, state: State, task: number): void {
-  const { way, done, waits, waiting, wanted, first, kinds } = state;
+  const { way, done, waits, waiting, first } = state;
   way.sew(task);
   done[task] = 1;
   for (const after of model.next[task]) waits[after] -= 1;
@@ -92,17 +110,29 @@ function sew(model: Model, state: State, task: number): void {
   }
   model.wants[task].forEach((value, p) => {
     if (value === ANY) return;
-    wanted[first[p] + value] -= 1;
-    if (wanted[first[p] + value] === 0) kinds[p] -= 1;
+    const left = model.leaves[task][p];
+    recount(state, p, first[p] + value, () => (state.wanted[first[p] + value] -= 1));
+    if (left !== value) recount(state, p, first[p] + left, () => (state.given[first[p] + left] -= 1));
   });
   state.left -= 1;
   state.leastIn -= model.leastIn[task];
 }
 
+/** Whether a value has to be put on the machine at a price, unless it is on it. */
+const isPaid = ({ wanted, given }: State, at: number): boolean => wanted[at] > 0 && given[at] === 0;
+
+/** Changes what is counted of a value, and with it how many values of its part have to be paid for. */
+function recount(state: State, part: number, at: number, change: () => void): void {
+  const before = isPaid(state, at);
+  change();
+  state.kinds[part] += Number(isPaid(state, at)) - Number(before);
+}
+
 /**
  * A lower bound on what is left to pay.
  *
- * Every value that is still wanted and is not on the machine has to be put on it once at least; and changing over to each
+ * Every value that is still wanted, is not on the machine and is not put on it between the rows of a task has to be put on it
+ * once at least; and changing over to each
  * task costs at least the least there is from any other. The iron is gone to once at least for every seam to be pressed
  * along the longest chain of seams that wait for each other. None of it can be saved by any order.
  *
@@ -113,7 +143,7 @@ export function boundOf(model: Model, state: State): number {
   let cost = 0;
   for (let p = 0; p < price.length; p += 1) {
     const on = state.way.machine[p];
-    const kept = on >= 0 && state.wanted[state.first[p] + on] > 0 ? 1 : 0;
+    const kept = on >= 0 && isPaid(state, state.first[p] + on) ? 1 : 0;
     cost += price[p] * (state.kinds[p] - kept);
   }
   return Math.max(cost, state.leastIn) + walksOf(model, state);
@@ -144,7 +174,7 @@ export function lowerBoundAfter(model: Model, state: State, task: number, walks:
   let parts = 0;
   for (let p = 0; p < price.length; p += 1) {
     const on = wanted[p] === ANY ? way.machine[p] : wanted[p];
-    const kept = wanted[p] !== ANY || (on >= 0 && state.wanted[state.first[p] + on] > 0) ? 1 : 0;
+    const kept = on >= 0 && isPaid(state, state.first[p] + on) ? 1 : 0;
     parts += price[p] * (state.kinds[p] - kept);
   }
   return way.cost + way.stepCost(task) + Math.max(parts, state.leastIn - model.leastIn[task]) + later;

@@ -34,5 +34,5 @@ export function weighOrder(input: ScheduleInput, order: readonly string[]): Weig
   const broken = input.tasks.flatMap(({ id, after }) =>
     after.filter((other) => place.get(other)! > place.get(id)!).map((waitsFor) => ({ id, waitsFor })),
   );
-  return { cost: orderCost(model, indices), changes: changesOf(input, model, indices), broken };
+  return { cost: orderCost(model, indices) + model.insideMin, changes: changesOf(input, model, indices), broken };
 }

@@ -13,6 +13,14 @@ export interface Work {
   sewnMm: number;
   /** The machine's part of it, row by row. */
   rows: RowWork[];
+  /** The rows as the machine goes through them, each for as long as it is set for it; one may come twice. */
+  runs: RowRun[];
+}
+
+/** One row, sewn without another in between. */
+export interface RowRun {
+  row: string;
+  needleMin: number;
 }
 
 /** What one row of an operation comes to, all pieces together. */
@@ -56,6 +64,10 @@ export function workOf(steps: readonly Step[], numbers: Numbers, { given, how, t
     needleMin: sum(({ minutes }) => minutes),
     handlingMin: sum(({ step, sewnMm, threadMm }) => handsOn(step, sewnMm, threadMm)),
     sewnMm: sum(({ sewnMm }) => sewnMm),
+    runs: runsOf(
+      all.filter(({ step }) => step.sews),
+      times,
+    ),
     rows: rowsSewn(steps).map((row) => {
       const own = (of: (one: (typeof all)[number]) => number) =>
         sum((one) => (one.step.sews && (one.step.row ?? MAIN_ROW) === row ? of(one) : 0));
@@ -63,6 +75,18 @@ export function workOf(steps: readonly Step[], numbers: Numbers, { given, how, t
       return { row, needleMm: bobbinMm * (twins(row) ? 2 : 1), bobbinMm, needleMin: own(({ minutes }) => minutes) };
     }),
   };
+}
+
+/** Steps that are sewn, put together while the row is the same: of many pieces each run is sewn on all of them. */
+function runsOf(sewn: readonly { step: Step; minutes: number }[], times: number): RowRun[] {
+  const runs: RowRun[] = [];
+  for (const { step, minutes } of sewn) {
+    const row = step.row ?? MAIN_ROW;
+    const last = runs.at(-1);
+    if (last?.row === row) last.needleMin += times * minutes;
+    else runs.push({ row, needleMin: times * minutes });
+  }
+  return runs;
 }
 
 function handsOn(step: Step, sewnMm: number, threadMm: number): number {
