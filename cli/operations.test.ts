@@ -9,6 +9,7 @@ const GIVEN: Given = {
   stretch: 60,
   recovery: 95,
   weight: 'medium',
+  frays: 1,
   lengthMm: 2.5,
   widthMm: 0,
   footLiftMm: 8,
@@ -74,7 +75,7 @@ describe('an operation and the headless command give the same numbers', () => {
   });
 
   it('concealed zip', () => {
-    const n = operation('zip-concealed', { zip: 220, top: 15, allowance: 15, coilWidth: 4, tape: 10 });
+    const n = operation('zip-concealed', { zip: 220, top: 15, opening: 400, allowance: 15, coilWidth: 4, tape: 10 });
     const said = calc('zip', {
       kind: 'concealed',
       zipMm: 220,
@@ -84,6 +85,37 @@ describe('an operation and the headless command give the same numbers', () => {
       coilWidthMm: 4,
     });
     expect([n.end, n.stitches]).toEqual([said.positions.grooveEnd.alongMm, said.stitches.left.count]);
+    // Bought longer than its opening, it is sewn to the notch.
+    const longer = operation('zip-concealed', { zip: 220, top: 15, opening: 180, coilWidth: 4, tape: 10 });
+    const notch = calc('zip', {
+      kind: 'concealed',
+      zipMm: 220,
+      topMm: 15,
+      openingMm: 180,
+      allowanceMm: 15,
+      coilToTapeEdgeMm: 10,
+      coilWidthMm: 4,
+    });
+    expect([longer.end, longer.stitches, longer.hangs]).toEqual([180, notch.stitches.left.count, 1]);
+    expect(n.hangs).toBe(0);
+  });
+
+  it('zip between two folds', () => {
+    const n = operation('zip-between-folds', { zip: 200, top: 20, shown: 3, coilWidth: 6, tape: 15 });
+    const said = calc('zip', {
+      kind: 'between-folds',
+      zipMm: 200,
+      topMm: 20,
+      shownMm: 3,
+      allowanceMm: 10,
+      coilToTapeEdgeMm: 15,
+      coilWidthMm: 6,
+    });
+    expect([n.fold, n.row, n.stitches]).toEqual([
+      said.positions.rightFold.acrossMm,
+      said.positions.rightRow.acrossMm,
+      said.stitches.left.count,
+    ]);
   });
 
   it('neckband', () => {

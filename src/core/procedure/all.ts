@@ -46,6 +46,7 @@ import type { Proves } from '../card';
 import { lowerFirst } from '../units';
 import { rowsOfProcedure } from './engine/rows';
 import { MAIN_ROW, type Procedure } from './engine/types';
+import { ZIP_BETWEEN_FOLDS } from './zips/zipBetweenFolds';
 import { ZIP_CENTRED } from './zips/zipCentred';
 import { ZIP_CONCEALED } from './zips/zipConcealed';
 import { ZIP_EXPOSED } from './zips/zipExposed';
@@ -68,6 +69,7 @@ const ALL = [
   ZIP_CONCEALED,
   ZIP_EXPOSED,
   ZIP_LAPPED,
+  ZIP_BETWEEN_FOLDS,
   PIPING,
   HEM_TWIN,
   HEM_ZIGZAG,

@@ -13,6 +13,7 @@ export {
 export { givenOf, operationOfRow, type Person } from './engine/givenOf';
 export { type RowSetups, stepSetup } from './engine/stepSetup';
 export { rowOfStep, rowsOfProcedure, rowsSewn } from './engine/rows';
+export { type LineState, lineStates } from './engine/sceneState';
 export { type RowWork, type Work, workOf } from './engine/workOf';
 export { isIroned, PLAIN_PLAN, type StepPlan } from './plan/phrases';
 export { readyFor, stepText, type StepText } from './plan/stepText';

@@ -24,6 +24,7 @@ const GIVEN: Given = {
   stretch: 50,
   recovery: 95,
   weight: 'medium',
+  frays: 1,
   lengthMm: 2.5,
   widthMm: 0,
   footLiftMm: 5,

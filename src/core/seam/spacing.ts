@@ -1,19 +1,21 @@
 import { clamp } from '../numbers';
 
 /**
- * Where to set the guide bar so that quilting lines fill a width evenly.
+ * Where to set the guide bar so that quilting lines fill a width evenly, counted from the middle line outwards.
  *
- * The distance wanted is bent a little so that a whole number of gaps fits between the first line and the last.
+ * The distance wanted is bent a little so that as many gaps lie on either side of the middle; a line that would fall on the raw
+ * edge is none.
  *
- * @param widthMm - from the first line to the last, mm, above 0
+ * @param widthMm - across the piece, from raw edge to raw edge, mm, above 0
  * @param wantedMm - distance wanted between lines, mm, above 0
  * @returns number of lines and the guide-bar setting in mm
  * @example
- * quiltLines(500, 60) // => { lines: 9, spacingMm: 62.5 }
+ * quiltLines(500, 60) // => { lines: 7, spacingMm: 62.5 }
+ * quiltLines(500, 400) // => { lines: 1, spacingMm: 250 }
  */
 export function quiltLines(widthMm: number, wantedMm: number): { lines: number; spacingMm: number } {
-  const gaps = Math.max(1, Math.round(widthMm / wantedMm));
-  return { lines: gaps + 1, spacingMm: widthMm / gaps };
+  const gaps = 2 * Math.max(1, Math.round(widthMm / wantedMm / 2));
+  return { lines: gaps - 1, spacingMm: widthMm / gaps };
 }
 
 /**

@@ -118,7 +118,7 @@ const KINDS: Record<ZipInput['kind'], (input: ZipInput) => Rows> = {
     return { positions: { ...positions, ...window }, stitches };
   },
   concealed: (input) => {
-    const end = bottomStopMm(input) - ABOVE_PULL_MM;
+    const end = Math.min(bottomStopMm(input) - ABOVE_PULL_MM, input.openingMm ?? Infinity);
     const groove = rowOf(end, input.lengthMm);
     return {
       positions: {

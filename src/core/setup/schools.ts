@@ -115,6 +115,22 @@ export const SCHOOLS = [
   },
   {
     ...TAUGHT,
+    question: 'centred-zip',
+    asks: 'Centred zip',
+    names: ['in-one', 'from-below'],
+    default: 'in-one',
+    why: 'Down, across and up in one go: nothing is changed over.',
+  },
+  {
+    ...TAUGHT,
+    question: 'quilting-lines',
+    asks: 'Quilting lines',
+    names: ['same-way', 'other-end'],
+    default: 'same-way',
+    why: 'All the same way, the rows cannot twist against each other.',
+  },
+  {
+    ...TAUGHT,
     question: 'needle-life',
     asks: 'How long a needle lasts',
     names: ['five-hours', 'eight-hours', 'every-project', 'when-trouble'],

@@ -1,4 +1,4 @@
-import { type Numbers, type Step, toolAt } from '@/core/procedure';
+import { lineStates, type Numbers, type Step, toolAt } from '@/core/procedure';
 import type { Setup } from '@/core/setup';
 import { isLow, SceneDrawing } from '@/ui';
 import styles from './Sew.module.css';
@@ -20,27 +20,20 @@ export function Drawings({ now, numbers, step, tool, target }: Props) {
   const { length } = usePrinter(now, numbers);
   const scene = procedure.views[step.view](numbers, given);
   const other = Object.keys(procedure.views).find((view) => view !== step.view);
-  const doneIn = (view: string) =>
-    new Set(steps.slice(0, run.step).flatMap((s) => (s.view === view ? [...(s.now ?? [])] : [])));
+  const also = other === undefined ? null : procedure.views[other](numbers, given);
   return (
     <>
       <SceneDrawing
         scene={scene}
-        now={new Set(step.now)}
-        done={doneIn(step.view)}
+        states={lineStates(scene, steps, run.step)}
         length={length}
         tool={toolAt(scene, { ...step, with: tool })}
         foot={target ?? undefined}
         sewn={step.sews ? (target ?? undefined) : undefined}
       />
-      {other && isLow(scene) && (
+      {also && isLow(scene) && (
         <div className={styles.also}>
-          <SceneDrawing
-            scene={procedure.views[other](numbers, given)}
-            now={new Set(step.now)}
-            done={doneIn(other)}
-            length={length}
-          />
+          <SceneDrawing scene={also} states={lineStates(also, steps, run.step)} length={length} />
         </div>
       )}
     </>

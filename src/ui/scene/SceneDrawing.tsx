@@ -1,6 +1,7 @@
 import { mean } from '@/core/numbers';
 import { useId } from 'react';
 import {
+  type LineState,
   type LineStitch,
   type ScenePoint,
   type Scene,
@@ -16,9 +17,8 @@ import { SceneTool, type ShownFoot } from './SceneTool';
 
 interface Props {
   scene: Scene;
-  /** Lines made in the step in hand, and in the steps before it. */
-  now?: ReadonlySet<string>;
-  done?: ReadonlySet<string>;
+  /** How each of its lines stands; without this, as a drawing of what is planned. */
+  states?: readonly LineState[];
   length: (mm: number) => string;
   /** Where the hand is in the step, and the foot it works with. */
   tool?: ToolAt | null;
@@ -30,20 +30,10 @@ interface Props {
 const PLAIN_FOOT: ShownFoot = { foot: 'standard' };
 
 /** A drawing computed from numbers: cloth with its right or wrong side, lines by what they are, dimensions with their lengths. */
-export function SceneDrawing({
-  scene,
-  now = new Set(),
-  done = new Set(),
-  length,
-  tool,
-  foot = PLAIN_FOOT,
-  sewn,
-}: Props) {
+export function SceneDrawing({ scene, states = [], length, tool, foot = PLAIN_FOOT, sewn }: Props) {
   const id = useId();
   const fit = fitScene(scene);
   const { to, scale, height } = fit;
-  const stateOf = ({ id: made }: SceneLine): State =>
-    made === undefined ? 'plain' : now.has(made) ? 'now' : done.has(made) ? 'done' : 'later';
   return (
     <svg
       viewBox={`0 0 ${DRAWING.width} ${height}`}
@@ -61,17 +51,21 @@ export function SceneDrawing({
       {scene.cloths.map((cloth, i) => (
         <Cloth key={i} cloth={cloth} to={to} scale={scale} hatch={`url(#${id})`} />
       ))}
-      {scene.lines.map((line, i) => (
-        <Line
-          key={i}
-          line={line}
-          to={to}
-          state={stateOf(line)}
-          tool={tool?.line?.index === i ? tool.line : undefined}
-          sewn={scene.view === 'above' && stateOf(line) === 'now' && !endsWhereItBegins(line) ? sewn : undefined}
-          scale={scale}
-        />
-      ))}
+      {scene.lines.map((line, i) => {
+        const state = states[i] ?? (line.id === undefined ? 'plain' : 'later');
+        if (state === 'hidden') return null;
+        return (
+          <Line
+            key={i}
+            line={line}
+            to={to}
+            state={state}
+            tool={tool?.line?.index === i ? tool.line : undefined}
+            sewn={scene.view === 'above' && state === 'now' && !endsWhereItBegins(line) ? sewn : undefined}
+            scale={scale}
+          />
+        );
+      })}
       {scene.dims.map((dim, i) => (
         <SceneDim key={i} dim={dim} fit={fit} text={[length(dim.mm), dim.name].filter(Boolean).join(' ')} />
       ))}
@@ -97,7 +91,7 @@ function Texts({ texts = [], to, length }: { texts: Scene['texts']; to: To; leng
   ));
 }
 
-type State = 'now' | 'done' | 'later' | 'plain';
+type State = Exclude<LineState, 'hidden'>;
 type To = Fit['to'];
 
 const path = (points: readonly ScenePoint[], to: To) =>

@@ -49,6 +49,9 @@ export const SCHOOL_RULES = rulesOf({
   'school.zip-direct': rule('may', { kind: ['zip-concealed'], school: { 'concealed-zip': 'straight-to-it' } }, { parameter: 'foot', costs: { 'concealed-zip': 0, zip: 1.5 } }, CHOSEN, 'You sew straight into the groove with the special foot.'),
   'school.zip-direct-seam': rule('may', { kind: ['zip-concealed'], school: { 'concealed-zip': 'straight-to-it' } }, { parameter: 'plan.seam', value: 'Zip open, face down on the right side; stitch straight in the groove, stop {12 mm} above the pull; then the rest of the seam' }, CHOSEN_WAY, 'You sew straight to the groove, without basting.'),
 
+  'school.zip-from-below': rule('may', { kind: ['zip-centred'], school: { 'centred-zip': 'from-below' } }, { parameter: 'plan.seam', value: 'Baste the opening, sew the rest; seam {opened}; zip face down on the seam; each side from the seam below the stop across and up, needle and foot changed over between them' }, CHOSEN_WAY, 'You sew both sides of a zip from below, so that they lie alike.'),
+  'school.quilt-other-end': rule('may', { kind: ['quilt-lines'], school: { 'quilting-lines': 'other-end' } }, { parameter: 'plan.seam', value: 'From the middle outwards, each line from the other end than the one before, guide bar at the spacing' }, CHOSEN_WAY, 'You begin each quilting line at the other end.'),
+
   'school.secure-back': rule('may', { reverse: true, school: { securing: 'back-stitch' } }, { parameter: 'plan.secure', value: 'back-stitch' }, CHOSEN_WAY, 'You back-stitch the ends.'),
   'school.secure-lock': rule('may', { autoLock: true, school: { securing: 'lock' } }, { parameter: 'plan.secure', value: 'lock' }, CHOSEN_WAY, 'You use the machine’s own lock stitch.'),
   'school.secure-knot': rule('may', { school: { securing: 'knot' } }, { parameter: 'plan.secure', value: 'knot' }, CHOSEN_WAY, 'You knot every end by hand.'),

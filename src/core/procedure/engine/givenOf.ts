@@ -64,6 +64,7 @@ export function givenOf(
       stretch: profile.stretchAcross.value,
       recovery: profile.recovery.value,
       weight: mass < WEIGHT_GSM.light ? 'light' : mass < WEIGHT_GSM.medium ? 'medium' : 'heavy',
+      frays: profile.traits.some((trait) => trait === 'frays' || trait === 'loose') ? 1 : 0,
       lengthMm,
       widthMm,
       ...(setups && { rows: sizesOf(setups) }),

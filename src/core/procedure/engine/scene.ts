@@ -45,6 +45,31 @@ export const box = (x: number, y: number, width: number, height: number): SceneP
   [x, y + height],
 ];
 
+/** A straight line on a drawing. */
+export const line = (role: SceneLine['role'], from: ScenePoint, to: ScenePoint, id?: string): SceneLine => ({
+  ...(id !== undefined && { id }),
+  points: [from, to],
+  role,
+});
+
+/**
+ * A drawing seen in a mirror: the other piece of a pair.
+ *
+ * @param scene - the drawing
+ * @param label - what the mirrored one shows
+ */
+export function mirrored({ cloths, lines, dims, texts, ...rest }: Scene, label: string): Scene {
+  const flip = ([x, y]: ScenePoint): ScenePoint => [-x, y];
+  return {
+    ...rest,
+    label,
+    cloths: cloths.map((cloth) => ({ ...cloth, points: cloth.points.map(flip) })),
+    lines: lines.map((one) => ({ ...one, points: one.points.map(flip) })),
+    dims: dims.map((dim) => ({ ...dim, from: flip(dim.from), to: flip(dim.to) })),
+    ...(texts && { texts: texts.map((text) => ({ ...text, at: flip(text.at) })) }),
+  };
+}
+
 /** In section a layer thinner than this could not be seen. */
 const LEAST_THICK_MM = 2.4;
 export const drawnThick = (thicknessMm: number): number => Math.max(LEAST_THICK_MM, thicknessMm);

@@ -17,6 +17,8 @@ export interface Given {
   stretch: number;
   recovery: number;
   weight: 'light' | 'medium' | 'heavy';
+  /** 1 where a cut edge of it frays, else 0. */
+  frays: number;
   /** Stitch length and swing of the setting. */
   lengthMm: number;
   widthMm: number;
@@ -94,6 +96,8 @@ export interface Step {
   /** Which drawing, and which of its lines are sewn, cut or folded now. */
   view: string;
   now?: readonly string[];
+  /** Which of its lines are taken out again in this step: they are not drawn any more after it. */
+  out?: readonly string[];
   /** Name of the number that says how much is sewn in this step, and at which stitch length if not the setting's. */
   sews?: string;
   atMm?: string;

@@ -37,7 +37,7 @@ function drawn({ strips, width, sagitta, alternate, long }: Numbers): Scene {
                 [150, y],
                 [0, y],
               ] as const);
-        return { id: i % 2 === 0 ? 'there' : 'back', points, role: 'stitch' as const };
+        return { id: i === 0 ? 'there' : 'back', points, role: 'stitch' as const };
       }),
     ],
     dims: [{ from: [160, 0], to: [160, bend], mm: sagitta, name: 'bow' }],
@@ -75,8 +75,11 @@ export const STRIP_SET = procedure('strip-set', {
   work: ({ strips, width, long, shift, allowance: a }, given) => {
     const seams = Math.round(strips) - 1;
     const strainPercent = (100 * shift) / 300;
-    const bow = (alternate: boolean) =>
-      strainPercent === 0 ? 0 : stripBow({ strainPercent, stripMm: width, spanMm: long, seams, alternate }).rangeMm[1];
+    const bow = (alternate: boolean): readonly [number, number] =>
+      strainPercent === 0
+        ? [0, 0]
+        : stripBow({ strainPercent, stripMm: width, spanMm: long, seams, alternate }).rangeMm;
+    const [sameFrom, sameTo] = bow(false);
     return {
       strips: Math.round(strips),
       seams,
@@ -85,12 +88,14 @@ export const STRIP_SET = procedure('strip-set', {
       shift,
       allowance: a,
       cutWidth: width + 2 * a,
-      sagitta: bow(false),
-      alternate: bow(true),
+      sagittaFrom: sameFrom,
+      sagitta: sameTo,
+      alternate: bow(true)[1],
+      more: seams - 1,
       sewn: seams * long,
       each: long,
-      there: Math.ceil(seams / 2) * long,
-      back: Math.floor(seams / 2) * long,
+      there: long,
+      back: (seams - 1) * long,
       stitch: rowSize(given, MAIN_ROW, { ...PLAIN_SEAM, lengthMm: 1.9 }).lengthMm,
     };
   },
@@ -98,7 +103,7 @@ export const STRIP_SET = procedure('strip-set', {
   ready: [
     'clean feed, new needle',
     'walking foot',
-    'the same fabric for every strip, cut along one grain',
+    'strips cut along one grain; fabrics that stretch alike lie straighter than unequal ones',
     '[pins]',
     '[iron]',
   ],
@@ -109,7 +114,7 @@ export const STRIP_SET = procedure('strip-set', {
       view: 'set',
     },
     {
-      do: 'Sew the odd seams from the marked end, {allowance} from the edge, stitches of {stitch}, even and slow.',
+      do: 'Sew the first two strips together from the marked end, {allowance} from the edge, stitches of {stitch}, evenly and slowly.',
       check: 'Both ends meet within a millimetre.',
       view: 'set',
       now: ['there'],
@@ -117,19 +122,27 @@ export const STRIP_SET = procedure('strip-set', {
       atMm: 'stitch',
     },
     {
-      do: 'Sew the even seams from the other end.',
-      check: 'Sewn all from one end, the set could bow by {sagitta}. Alternating leaves at most {alternate}.',
+      do: '[flatten] Then [press] it to one side and let it cool before the next strip goes on.',
+      check: 'No pleat at the seam; it is cold to the hand.',
+      with: 'iron',
+      view: 'set',
+      now: ['there'],
+    },
+    {
+      do: 'Sew the next strip on from the other end, and so on: {more:n more seam|more seams}, each begun at the other end than the one before and pressed before the next.',
+      check:
+        'Sewn all from one end, the set would bow by {sagittaFrom} to {sagitta}. Alternating leaves at most {alternate}.',
       view: 'set',
       now: ['back'],
       sews: 'back',
       atMm: 'stitch',
+      when: 'more',
     },
     {
-      do: '[Press] every seam flat, then all to one side, and let it cool between.',
-      check: 'The set lies straight along a ruler.',
-      with: 'iron',
+      do: 'Lay the set along a ruler.',
+      check:
+        'It is straight. If it bows: alternate from now on, shorter stitches, a walking foot; see whether one fabric stretches more than its neighbour, and do not pull a seam open while it is hot.',
       view: 'set',
-      now: ['there', 'back'],
     },
   ],
   faults: ['bowed', 'uneven-layers', 'wavy', 'wandering'],

@@ -25,7 +25,7 @@ export const QUILTED: Fabrics = { family: ['quilt-sandwich'] };
 export const SEQUINS: Fabrics = { family: ['sequins'] };
 export const KNIT_HEMS: readonly ProcedureId[] = ['hem-twin', 'hem-zigzag', 'hem-triple'];
 export const BANDS: readonly ProcedureId[] = ['neck-band', 'cuff', 'waist-rib'];
-export const FOLDED_ZIPS: readonly ProcedureId[] = ['zip-centred', 'zip-lapped'];
+export const FOLDED_ZIPS: readonly ProcedureId[] = ['zip-centred', 'zip-lapped', 'zip-between-folds'];
 
 export const not = (
   procedures: readonly ProcedureId[],

@@ -4,8 +4,14 @@ import { zipPlan } from '../../seam';
 import { mm } from '../../units';
 import { allowance, ZIP_TOP } from '../engine/asks';
 import { basteMm } from '../engine/pieces';
+import { METAL_AHEAD, PULL_MM } from './pull';
 import { fromAbove, fromBelow } from './zipCentredScene';
 import { procedure, SEWN_SO } from '../engine/procedure';
+
+/** The seam below the zip that is drawn and counted, mm. */
+const REST_MM = 120;
+const ON_THE_LEFT = { foot: 'zip', footSide: 'left', needleAsideMm: 1 } as const;
+const ON_THE_RIGHT = { foot: 'zip', footSide: 'right', needleAsideMm: 1 } as const;
 
 /** A zip in the middle of its seam, a row on either side. */
 export const ZIP_CENTRED = procedure('zip-centred', {
@@ -14,7 +20,12 @@ export const ZIP_CENTRED = procedure('zip-centred', {
   group: 'zip',
   kind: 'zip-centred',
   main: { name: 'The zip' },
-  rows: { baste: { kind: 'baste', name: 'The basting' }, seam: { kind: 'join', name: 'The seam below' } },
+  rows: {
+    finish: { kind: 'edge-finish', name: 'The edges', layers: 1 },
+    baste: { kind: 'baste', name: 'The basting' },
+    seam: { kind: 'join', name: 'The seam below' },
+  },
+  schools: ({ upwards }) => ({ 'centred-zip': upwards === 1 ? 'from-below' : 'in-one' }),
   asks: [
     { key: 'zip', label: 'Zip, top stop to bottom stop', unit: 'mm', usual: 180, least: 40, most: 1500 },
     ZIP_TOP,
@@ -30,8 +41,21 @@ export const ZIP_CENTRED = procedure('zip-centred', {
     { key: 'coilWidth', label: 'Coil across', unit: 'mm', usual: 6, least: 2, most: 12 },
     { key: 'tape', label: 'Middle of the coil to the tape’s edge', unit: 'mm', usual: 13, least: 4, most: 40 },
     { key: 'row', label: 'Rows from the seam', unit: 'mm', usual: 7, least: 3, most: 20 },
+    {
+      key: 'upwards',
+      label: 'How you sew the rows',
+      unit: 'count',
+      usual: ({ schools }) => (schools['centred-zip'] === 'from-below' ? 1 : 0),
+      least: 0,
+      most: 1,
+      options: [
+        [0, 'down, across and up in one go'],
+        [1, 'each side from below, foot and needle changed over'],
+      ],
+      help: 'both are taught; from below, both sides lie alike',
+    },
   ],
-  work: ({ zip, top, opening, allowance: allowanceMm, coilWidth, tape, row }, given) => {
+  work: ({ zip, top, opening, allowance: allowanceMm, coilWidth, tape, row, upwards }, given) => {
     const stop = top + zip;
     if (stop > opening) {
       const text = `The zip ends ${mm(stop)} below the raw top edge and the opening is ${mm(opening)}: leave the seam open for ${mm(stop)}, or shorten the zip.`;
@@ -50,6 +74,10 @@ export const ZIP_CENTRED = procedure('zip-centred', {
     if ('blocked' in plan) return plan;
     const { stitches, positions, tapeFromRawEdgeMm } = plan;
     const bar = positions.bar.alongMm!;
+    const { count, lengthMm: downMm } = stitches.left;
+    // Beside the pull the foot does not pass: the tops are sewn last, when the pull has been moved down.
+    const topCount = Math.max(1, Math.min(Math.round((top + PULL_MM) / downMm), Math.floor(count / 2)));
+    const clear = topCount * downMm;
     return {
       zip,
       top,
@@ -61,14 +89,23 @@ export const ZIP_CENTRED = procedure('zip-centred', {
       row,
       tapeOff: tapeFromRawEdgeMm,
       below: bar - stop,
-      down: stitches.left.count,
-      downMm: stitches.left.lengthMm,
+      clear,
+      tops: topCount,
+      topsMm: 2 * clear,
+      down: count,
+      rowStitches: count - topCount,
+      downMm,
       across: stitches.bar.count,
       acrossMm: stitches.bar.lengthMm,
-      rowMm: bar,
+      rowMm: bar - clear,
       barMm: 2 * row,
       half: stitches.bar.count / 2,
-      rest: 120,
+      halfMm: row,
+      tapeMm: 2 * (stop - clear),
+      rest: REST_MM,
+      frays: given.frays,
+      edgesMm: 2 * (stop + REST_MM),
+      upwards,
       basting: basteMm(given),
       seamStitch: rowSize(given, 'seam', PLAIN_SEAM).lengthMm,
     };
@@ -77,9 +114,19 @@ export const ZIP_CENTRED = procedure('zip-centred', {
   ready: ['zip foot', 'chalk to mark the stop', '[zip hold]', '[iron]', 'seam ripper'],
   steps: [
     {
+      do: 'Finish both raw edges first: under the zip nobody reaches them afterwards.',
+      check: 'The edges lie flat and keep their length.',
+      view: 'below',
+      now: ['finish'],
+      sews: 'edgesMm',
+      row: 'finish',
+      when: 'frays',
+    },
+    {
       do: 'Right sides together: mark the bottom stop on the seam line, {stop} from the raw top edge.',
       check: 'The mark is on both pieces.',
       view: 'above',
+      now: ['mark'],
     },
     {
       do: 'Baste from the raw top edge to the mark at {allowance}, stitches of {basting}.',
@@ -106,38 +153,39 @@ export const ZIP_CENTRED = procedure('zip-centred', {
       view: 'below',
     },
     {
-      do: 'Wrong side up: lay the coil exactly on the seam, tape edge {tapeOff} inside the raw edge. [hold zip]',
+      do: 'Wrong side up: lay the closed zip face down, its coil exactly on the seam, tape edge {tapeOff} inside the raw edge. [hold zip]',
       check: 'The coil follows the basting all along.',
       view: 'below',
       now: ['tape'],
     },
     {
-      do: 'Zip foot on, needle on the side of the coil. Sew each tape to its allowance only, starting below the pull.',
+      do: 'Zip foot on, needle on the side of the coil. Sew each tape to its allowance only, from {clear} below the raw top edge, where the pull is out of the way, to the stop.',
       check: 'Nothing shows on the right side.',
       caution:
         'Switch the machine off to change the foot; turn the wheel once by hand to see that the needle clears it.',
       view: 'below',
-      now: ['tape'],
-      sews: 'rowMm',
-      machine: { foot: 'zip', footSide: 'left', needleAsideMm: 1 },
+      now: ['tapes'],
+      sews: 'tapeMm',
+      machine: ON_THE_LEFT,
     },
     {
-      do: 'Right side up: topstitch down the left, {row} from the seam: {down:n} stitches.',
+      do: 'Right side up: topstitch down the left from {clear} below the raw top edge, {row} from the seam: {rowStitches:n} stitches.',
       check: 'The row is {row} from the seam at top and bottom.',
       view: 'above',
       now: ['left'],
       sews: 'rowMm',
       goesOn: 'to-next',
       atMm: 'downMm',
-      machine: { foot: 'zip', footSide: 'left', needleAsideMm: 1 },
+      machine: ON_THE_LEFT,
+      when: '!upwards',
     },
     {
-      do: 'Stop {below} below the stop. Needle down, foot up, turn the cloth.',
+      do: 'Stop {below} below the stop. Needle down, foot up, turn the fabric.',
       check: 'The needle stands clear of the metal.',
-      caution:
-        'Metal ahead: turn the wheel by hand for the last two stitches. Hitting the stop breaks the needle into the eyes.',
+      caution: METAL_AHEAD,
       view: 'above',
       now: ['left'],
+      when: '!upwards',
     },
     {
       do: 'Sew across below the stop: {across:n} stitches, {half:n} to the seam and {half:n} beyond.',
@@ -148,24 +196,82 @@ export const ZIP_CENTRED = procedure('zip-centred', {
       sews: 'barMm',
       goesOn: 'both',
       atMm: 'acrossMm',
-      machine: { foot: 'zip', footSide: 'left', needleAsideMm: 1 },
+      machine: ON_THE_LEFT,
+      when: '!upwards',
     },
     {
-      do: 'Turn again, up the right side at {row}: {down:n} stitches.',
+      do: 'Turn again, up the right side at {row}: {rowStitches:n} stitches, as far up as on the left.',
       check: 'Both rows are parallel, and equally far from the seam.',
       view: 'above',
       now: ['right'],
       sews: 'rowMm',
       goesOn: 'from-before',
       atMm: 'downMm',
-      machine: { foot: 'zip', footSide: 'left', needleAsideMm: 1 },
+      machine: ON_THE_LEFT,
+      when: '!upwards',
     },
     {
-      do: 'Open the basting, move the pull down, finish the tops. [ends]',
+      do: 'Right side up, {below} below the stop: begin on the seam and sew out to the left, {half:n} stitches. Needle down, foot up, turn the fabric.',
+      check: 'The corner is {row} from the seam.',
+      caution: METAL_AHEAD,
+      view: 'above',
+      now: ['barLeft'],
+      sews: 'halfMm',
+      goesOn: 'to-next',
+      atMm: 'acrossMm',
+      machine: ON_THE_RIGHT,
+      when: 'upwards',
+    },
+    {
+      do: 'Up the left side at {row}: {rowStitches:n} stitches, to {clear} below the raw top edge.',
+      check: 'The row is {row} from the seam at bottom and top.',
+      view: 'above',
+      now: ['left'],
+      sews: 'rowMm',
+      goesOn: 'from-before',
+      atMm: 'downMm',
+      machine: ON_THE_RIGHT,
+      when: 'upwards',
+    },
+    {
+      do: 'Move foot and needle to the other side. From the seam again, out to the right over the same hole: {half:n} stitches. Needle down, foot up, turn the fabric.',
+      check: 'The bar is one straight line.',
+      caution: 'Foot and needle both change sides: turn the wheel by hand once.',
+      view: 'above',
+      now: ['barRight'],
+      sews: 'halfMm',
+      goesOn: 'to-next',
+      atMm: 'acrossMm',
+      machine: ON_THE_LEFT,
+      when: 'upwards',
+    },
+    {
+      do: 'Up the right side at {row}: {rowStitches:n} stitches.',
+      check: 'Both rows end at the same height, equally far from the seam.',
+      view: 'above',
+      now: ['right'],
+      sews: 'rowMm',
+      goesOn: 'from-before',
+      atMm: 'downMm',
+      machine: ON_THE_LEFT,
+      when: 'upwards',
+    },
+    {
+      do: 'Open the basting at the top and slide the pull down past the end of the rows. Sew the {clear} that are left of each row, {tops:n} stitches each, through the tapes to the raw top edge.',
+      check: 'Each row goes on in one line.',
+      caution: 'Cut the basting thread away from the fabric and from your fingers.',
+      view: 'above',
+      now: ['tops'],
+      sews: 'topsMm',
+      atMm: 'downMm',
+      machine: ON_THE_LEFT,
+    },
+    {
+      do: 'Take the rest of the basting out and try the zip.',
       check: 'The zip runs to both ends without catching.',
-      caution: 'Cut the basting thread away from the cloth and from your fingers.',
       view: 'above',
       now: ['baste'],
+      out: ['baste'],
     },
   ],
   adds: [

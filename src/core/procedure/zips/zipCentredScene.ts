@@ -1,10 +1,12 @@
-import { box, type Scene, type SceneDim, type SceneLine } from '../engine/scene';
+import { box, line, type Scene, type SceneDim, type SceneLine } from '../engine/scene';
 import type { Numbers } from '../engine/types';
 
-/** Where the shown piece of a long zip begins: drawings keep the lower end, where the work is. */
+/** Cloth shown on either side of the seam, mm. */
 const SIDE = 46;
+/** Tape that stands above its top stop and below its bottom one, mm. */
+const TAPE_PAST = { top: 20, bottom: 10 };
 
-/** The zip from the right side, its rows and the bar below the stop. */
+/** The seam from the right side, with the rows of the zip and the bar below its stop. */
 export function fromAbove(numbers: Numbers): Scene {
   const { bar } = numbers;
   return {
@@ -16,7 +18,7 @@ export function fromAbove(numbers: Numbers): Scene {
     ],
     lines: linesAbove(numbers),
     dims: dimsAbove(numbers),
-    texts: [{ at: [-SIDE + 3, 8], text: 'right side' }],
+    texts: [{ at: [-SIDE + 3, bar + 30], text: 'right side' }],
   };
 }
 
@@ -29,101 +31,49 @@ function dimsAbove({ zip, top, stop, row, bar, below }: Numbers): SceneDim[] {
   ];
 }
 
-function linesAbove({ top, stop, row, bar, coilWidth }: Numbers): SceneLine[] {
+function linesAbove({ top, stop, row, bar, coilWidth, clear, upwards }: Numbers): SceneLine[] {
+  const up = upwards > 0;
   return [
-    {
-      points: [
-        [0, stop],
-        [0, bar + 30],
-      ],
-      role: 'stitch',
-      id: 'seam',
-    },
-    {
-      points: [
-        [0, 0],
-        [0, stop],
-      ],
-      role: 'baste',
-      id: 'baste',
-    },
-    {
-      points: [
-        [0, top],
-        [0, stop],
-      ],
-      role: 'zip',
-    },
-    {
-      points: [
-        [-coilWidth / 2, stop],
-        [coilWidth / 2, stop],
-      ],
-      role: 'stop',
-    },
-    {
-      points: [
-        [-row, 0],
-        [-row, bar],
-      ],
-      role: 'stitch',
-      id: 'left',
-    },
-    {
-      points: [
-        [-row, bar],
-        [row, bar],
-      ],
-      role: 'stitch',
-      id: 'bar',
-    },
-    {
-      points: [
-        [row, bar],
-        [row, 0],
-      ],
-      role: 'stitch',
-      id: 'right',
-    },
+    line('stitch', [0, stop], [0, bar + 30], 'seam'),
+    line('baste', [0, 0], [0, stop], 'baste'),
+    line('mark', [-8, stop], [8, stop], 'mark'),
+    line('zip', [0, top], [0, stop], 'tape'),
+    line('stop', [-coilWidth / 2, stop], [coilWidth / 2, stop], 'tape'),
+    up ? line('stitch', [-row, bar], [-row, clear], 'left') : line('stitch', [-row, clear], [-row, bar], 'left'),
+    ...(up
+      ? [line('stitch', [0, bar], [-row, bar], 'barLeft'), line('stitch', [0, bar], [row, bar], 'barRight')]
+      : [line('stitch', [-row, bar], [row, bar], 'bar')]),
+    line('stitch', [row, bar], [row, clear], 'right'),
+    line('stitch', [row, clear], [row, 0], 'tops'),
+    line('stitch', [-row, clear], [-row, 0], 'tops'),
   ];
 }
 
-/** The zip from the wrong side: tape on the open allowances. */
-export function fromBelow({ top, stop, tape, allowance: a, tapeOff }: Numbers): Scene {
+/** The seam pressed open, from the wrong side: the zip face down on its allowances. */
+export function fromBelow({ top, stop, tape, allowance: a, tapeOff, coilWidth, clear, frays }: Numbers): Scene {
+  const above = Math.max(0, top - TAPE_PAST.top);
   return {
     label: 'From the wrong side: the coil on the seam',
     view: 'above',
     cloths: [
+      { points: box(-SIDE, 0, 2 * SIDE, stop + 30), side: 'right' },
       { points: box(-a, 0, a - 0.4, stop + 30), side: 'wrong' },
       { points: box(0.4, 0, a - 0.4, stop + 30), side: 'wrong' },
     ],
     lines: [
-      {
-        points: box(-tape, Math.max(0, top - 20), 2 * tape, stop - Math.max(0, top - 20) + 10),
-        role: 'tape',
-        id: 'tape',
-      },
-      {
-        points: [
-          [0, top],
-          [0, stop],
-        ],
-        role: 'zip',
-      },
-      {
-        points: [
-          [-a, 0],
-          [-a, stop + 24],
-        ],
-        role: 'raw',
-      },
-      {
-        points: [
-          [a, 0],
-          [a, stop + 24],
-        ],
-        role: 'raw',
-      },
+      line('raw', [-a, 0], [-a, stop + 30]),
+      line('raw', [a, 0], [a, stop + 30]),
+      ...(frays > 0
+        ? [
+            line('stitch', [-a + 1.5, 0], [-a + 1.5, stop + 30], 'finish'),
+            line('stitch', [a - 1.5, 0], [a - 1.5, stop + 30], 'finish'),
+          ]
+        : []),
+      { points: box(-tape, above, 2 * tape, stop - above + TAPE_PAST.bottom), role: 'tape', id: 'tape' },
+      line('zip', [0, top], [0, stop], 'tape'),
+      // The foot stands outside, on the tape, the needle between it and the coil.
+      line('stitch', [-tapeRow(tape, coilWidth), clear], [-tapeRow(tape, coilWidth), stop], 'tapes'),
+      line('stitch', [tapeRow(tape, coilWidth), stop], [tapeRow(tape, coilWidth), clear], 'tapes'),
     ],
     dims: [
       { from: [0, stop + 22], to: [a, stop + 22], mm: a, name: 'allowance' },
@@ -136,3 +86,6 @@ export function fromBelow({ top, stop, tape, allowance: a, tapeOff }: Numbers): 
     ],
   };
 }
+
+/** Where a tape is sewn to its allowance: between the coil and its own edge. */
+const tapeRow = (tape: number, coilWidth: number) => (tape + coilWidth / 2) / 2;

@@ -1,105 +1,19 @@
+import { atLeast } from '../../numbers';
 import { zipPlan } from '../../seam';
 import { allowance, ZIP_TOP } from '../engine/asks';
-import { basteMm } from '../engine/pieces';
-import { box, type Scene } from '../engine/scene';
-import type { Numbers } from '../engine/types';
+import { BLADE, basteMm } from '../engine/pieces';
 import { procedure, SEWN_SO } from '../engine/procedure';
+import { closing, onTheLeft, onTheRight } from './zipConcealedScene';
 
-const SIDE = 46;
-
-/** The open zip, face down on the right side of one piece. */
-function faceDown({ allowance: a, tape, tapeOff, end, top, stop, groove, direct }: Numbers): Scene {
-  return {
-    label: 'From above: the open zip, face down on the right side',
-    view: 'above',
-    cloths: [{ points: box(0, 0, a + SIDE, stop + 30), side: 'right' }],
-    lines: [
-      {
-        points: [
-          [0, 0],
-          [0, stop + 24],
-        ],
-        role: 'raw',
-      },
-      {
-        points: [
-          [a, 0],
-          [a, stop + 24],
-        ],
-        role: 'mark',
-      },
-      { points: box(tapeOff, Math.max(0, top - 20), tape, stop - Math.max(0, top - 20) + 6), role: 'tape', id: 'tape' },
-      {
-        points: [
-          [a, top],
-          [a, stop],
-        ],
-        role: 'zip',
-      },
-      {
-        points: [
-          [a - groove, 0],
-          [a - groove, end],
-        ],
-        role: 'stitch',
-        id: 'groove',
-      },
-      ...(direct > 0
-        ? []
-        : [
-            {
-              points: [
-                [tapeOff + tape / 2, 0],
-                [tapeOff + tape / 2, end],
-              ] as const,
-              role: 'baste' as const,
-              id: 'baste',
-            },
-          ]),
-    ],
-    dims: [
-      { from: [0, stop + 18], to: [a, stop + 18], mm: a, name: 'to the seam line' },
-      { from: [a + SIDE - 4, 0], to: [a + SIDE - 4, end], mm: end, name: 'groove' },
-      { from: [0, -5], to: [tapeOff, -5], mm: tapeOff, name: 'tape from the raw edge' },
-    ],
-  };
-}
-
-/** The seam below, closing up to the zip. */
-function closing({ end, overlap, stop }: Numbers): Scene {
-  return {
-    label: 'From the wrong side: the seam runs into the zip’s stitching',
-    view: 'above',
-    cloths: [{ points: box(-SIDE, end - 44, 2 * SIDE, stop - end + 110), side: 'wrong' }],
-    lines: [
-      {
-        points: [
-          [0, end - 44],
-          [0, stop],
-        ],
-        role: 'zip',
-      },
-      {
-        points: [
-          [-1.2, end - 44],
-          [-1.2, end],
-        ],
-        role: 'stitch',
-        id: 'groove',
-      },
-      {
-        points: [
-          [-2, end - overlap],
-          [0, end + 10],
-          [0, stop + 60],
-        ],
-        role: 'stitch',
-        id: 'seam',
-      },
-    ],
-    dims: [{ from: [SIDE + 6, end - overlap], to: [SIDE + 6, end], mm: overlap, name: 'overlap' }],
-  };
-}
+/** The seam below the zip that is counted, mm. */
+const REST_MM = 200;
+/** A tape's tail is sewn to its allowance over so much, mm (common practice). */
+const TAIL_MM = 40;
+/** The one bar stands on the tape, the needle between it and the coil. */
+const BAR_ON_THE_RIGHT = { foot: 'zip', footSide: 'right', needleAsideMm: 2.5 } as const;
+const BAR_ON_THE_LEFT = { foot: 'zip', footSide: 'left', needleAsideMm: 2.5 } as const;
+const NEVER_INTO_IT = 'The needle runs close to the coil, never into it.';
+const CLEARS = 'Turn the wheel by hand once to see that the needle clears the foot and the coil.';
 
 /** A zip that shows nothing but its pull. */
 export const ZIP_CONCEALED = procedure('zip-concealed', {
@@ -108,11 +22,24 @@ export const ZIP_CONCEALED = procedure('zip-concealed', {
   group: 'zip',
   kind: 'zip-concealed',
   main: { name: 'The zip' },
-  rows: { baste: { kind: 'baste', name: 'The basting' }, seam: { kind: 'join', name: 'The seam below' } },
+  rows: {
+    finish: { kind: 'edge-finish', name: 'The edges', layers: 1 },
+    baste: { kind: 'baste', name: 'The basting' },
+    seam: { kind: 'join', name: 'The seam below' },
+  },
   schools: ({ direct }) => ({ 'concealed-zip': direct === 1 ? 'straight-to-it' : 'baste-first' }),
   asks: [
-    { key: 'zip', label: 'Zip, top stop to bottom stop', unit: 'mm', usual: 220, least: 60, most: 1500 },
+    { key: 'zip', label: 'Zip, top stop to bottom stop', unit: 'mm', usual: 250, least: 60, most: 1500 },
     ZIP_TOP,
+    {
+      key: 'opening',
+      label: 'Opening in the seam, from the raw top edge to the notch',
+      unit: 'mm',
+      usual: 220,
+      least: 60,
+      most: 2000,
+      help: 'a concealed zip is usually bought longer than the opening: what hangs below is cut off',
+    },
     allowance(15),
     { key: 'coilWidth', label: 'Coil across', unit: 'mm', usual: 4, least: 2, most: 10 },
     { key: 'tape', label: 'Middle of the coil to the tape’s edge', unit: 'mm', usual: 10, least: 4, most: 40 },
@@ -130,7 +57,7 @@ export const ZIP_CONCEALED = procedure('zip-concealed', {
       help: 'both are taught; basting first is easier to get right',
     },
   ],
-  work: ({ zip, top, allowance: allowanceMm, coilWidth, tape, direct }, given) => {
+  work: ({ zip, top, opening, allowance: allowanceMm, coilWidth, tape, direct }, given) => {
     const plan = zipPlan({
       kind: 'concealed',
       zipMm: zip,
@@ -140,118 +67,171 @@ export const ZIP_CONCEALED = procedure('zip-concealed', {
       coilWidthMm: coilWidth,
       topstitchMm: 7,
       lengthMm: given.lengthMm,
+      openingMm: opening,
     });
     if ('blocked' in plan) return plan;
     const end = plan.positions.grooveEnd.alongMm!;
     const stop = plan.positions.bottomStop.alongMm!;
+    // Sewn to the notch of a zip that is longer, or as near to its stop as the pull lets it.
+    const toNotch = atLeast(end, opening);
     return {
       zip,
       top,
+      opening,
       stop,
       allowance: allowanceMm,
       tape,
       tapeOff: plan.tapeFromRawEdgeMm,
       end,
       above: stop - end,
+      hangs: toNotch ? 1 : 0,
       overlap: end - plan.positions.seamStart.alongMm!,
       groove: coilWidth / 2,
       stitches: plan.stitches.left.count,
       stitchMm: plan.stitches.left.lengthMm,
-      rest: 200,
+      rest: REST_MM,
+      tailsMm: 2 * TAIL_MM,
       direct,
+      frays: given.frays,
+      edgesMm: 2 * (end + REST_MM),
       basting: basteMm(given),
     };
   },
-  views: { first: faceDown, closing },
-  ready: ['edges finished first', 'the foot for your way of sewing it', '[coil tool]'],
+  views: { left: onTheLeft, right: onTheRight, closing },
+  ready: ['the foot for your way of sewing it', '[zip hold]', '[coil tool]'],
   steps: [
+    {
+      do: 'Finish both raw edges first: under the zip nobody reaches them afterwards.',
+      check: 'The edges lie flat and keep their length.',
+      view: 'left',
+      now: ['finish'],
+      sews: 'edgesMm',
+      row: 'finish',
+      when: 'frays',
+    },
     {
       do: '[coil]',
       check: 'The groove beside the coil lies open.',
       with: 'iron',
-      view: 'first',
+      view: 'left',
     },
     {
-      do: 'Lay one half face down on the right side, tape edge {tapeOff} from the raw edge. [hold zip]',
+      do: 'The left piece, right side up: lay its half of the zip face down on it, tape edge {tapeOff} from the raw edge. [hold zip]',
       check: 'The coil lies on the seam line, {allowance} in.',
-      view: 'first',
+      view: 'left',
       now: ['tape'],
     },
     {
-      do: 'Baste down the middle of the tape, stitches of {basting}.',
+      do: 'Needle in the middle: baste down the middle of the tape, stitches of {basting}.',
       check: 'The tape does not creep.',
       caution: 'Switch the machine off to change the foot.',
-      view: 'first',
+      view: 'left',
       now: ['baste'],
       sews: 'end',
       row: 'baste',
       atMm: 'basting',
-      machine: { foot: 'zip', footSide: 'right', needleAsideMm: 2.5 },
       when: '!direct',
     },
     {
-      do: 'Foot to the right of the needle, needle far left. Roll the coil open and sew in the groove from the raw top edge, {end} down: {stitches:n} stitches. Stop {above} above the bottom stop.',
-      check: 'The needle runs close to the coil, never into it.',
-      caution: 'Turn the wheel by hand once to see that the needle clears the foot and the coil.',
-      view: 'first',
+      do: 'One-bar foot to the right of the needle, on the tape; needle as far left as it goes. Roll the coil open and sew in the groove from the raw top edge, {end} down to the notch: {stitches:n} stitches.',
+      check: NEVER_INTO_IT,
+      caution: CLEARS,
+      view: 'left',
       now: ['groove'],
       sews: 'end',
       atMm: 'stitchMm',
-      machine: { foot: 'zip', footSide: 'right', needleAsideMm: 2.5 },
+      machine: BAR_ON_THE_RIGHT,
       when: '!direct',
     },
     {
-      do: 'The other half, mirrored: baste it, move foot and needle to the other side, and sew {end} in its groove.',
-      check: 'Both halves begin at the same height.',
+      do: 'The left piece: coil in the groove of the foot, needle in its hole. Sew from the raw top edge, {end} down to the notch: {stitches:n} stitches.',
+      check: NEVER_INTO_IT,
+      caution: CLEARS,
+      view: 'left',
+      now: ['groove'],
+      sews: 'end',
+      atMm: 'stitchMm',
+      machine: { foot: 'concealed-zip' },
+      when: 'direct',
+    },
+    {
+      do: 'The right piece, mirrored: lay the other half face down on it, tape edge {tapeOff} from the raw edge. Close the zip once and mark where both tops meet. [hold zip]',
+      check: 'Both halves begin at the same height, and the zip is not twisted.',
+      view: 'right',
+      now: ['tapeRight'],
+    },
+    {
+      do: 'Baste down the middle of its tape, needle in the middle.',
+      check: 'The tape does not creep.',
+      view: 'right',
+      now: ['basteRight'],
+      sews: 'end',
+      row: 'baste',
+      atMm: 'basting',
+      when: '!direct',
+    },
+    {
+      do: 'Foot and needle change over: foot to the left of the needle, needle as far right as it goes. Sew {end} in the groove: {stitches:n} stitches.',
+      check: NEVER_INTO_IT,
       caution: 'Foot and needle both change sides: turn the wheel by hand once.',
-      view: 'first',
-      now: ['groove'],
+      view: 'right',
+      now: ['grooveRight'],
       sews: 'end',
       atMm: 'stitchMm',
-      machine: { foot: 'zip', footSide: 'left', needleAsideMm: 2.5 },
+      machine: BAR_ON_THE_LEFT,
       when: '!direct',
     },
     {
-      do: 'Coil in a groove of the foot, needle in its hole. Sew from the raw top edge, {end} down: {stitches:n} stitches. Stop {above} above the bottom stop.',
-      check: 'The needle runs close to the coil, never into it.',
-      caution: 'Turn the wheel by hand once to see that the needle clears the foot and the coil.',
-      view: 'first',
-      now: ['groove'],
+      do: 'The needle stays in its hole, the other groove of the foot takes the coil. Sew {end}: {stitches:n} stitches.',
+      check: NEVER_INTO_IT,
+      caution: CLEARS,
+      view: 'right',
+      now: ['grooveRight'],
       sews: 'end',
       atMm: 'stitchMm',
       machine: { foot: 'concealed-zip' },
       when: 'direct',
     },
     {
-      do: 'The other half: the needle stays in its hole, the other groove takes the coil. Sew {end}.',
-      check: 'Both halves begin at the same height.',
-      view: 'first',
-      now: ['groove'],
-      sews: 'end',
-      atMm: 'stitchMm',
-      machine: { foot: 'concealed-zip' },
+      do: 'Take the basting out, close the zip and look at it from the right side.',
+      check: 'No tape shows, no twist.',
+      view: 'right',
+      out: ['baste', 'basteRight'],
+      when: '!direct',
+    },
+    {
+      do: 'Close the zip and look at it from the right side.',
+      check: 'No tape shows, no twist.',
+      view: 'right',
       when: 'direct',
     },
-    { do: 'Close the zip and look at it from the right side.', check: 'No tape shows, no twist.', view: 'first' },
     {
-      do: 'Close the rest of the seam: begin {overlap} above the end of the groove stitching, hugging it, the tail of the zip held out.',
+      do: 'Right sides together, close the rest of the seam: begin {overlap} above the end of the groove stitching, hugging it, the tail of the zip held out of the way.',
       check: 'No gap between the two stitchings: a gap is the bubble.',
       view: 'closing',
       now: ['seam'],
       sews: 'rest',
       row: 'seam',
-      machine: { foot: 'zip', footSide: 'left', needleAsideMm: 2.5 },
+      machine: BAR_ON_THE_RIGHT,
     },
     {
-      do: 'Sew each tape tail to its own allowance only.',
+      do: 'Sew the tail of each tape to its own allowance only.',
       check: 'The seam below hangs free.',
       view: 'closing',
-      now: ['groove'],
+      now: ['tails'],
+      sews: 'tailsMm',
+      machine: BAR_ON_THE_RIGHT,
+    },
+    {
+      do: 'Cut the zip off {25 mm} below the notch. Sew over the coil by hand there, six times round, as its new stop.',
+      check: 'The pull stops at the new stop.',
+      caution: BLADE,
+      with: 'blade',
+      view: 'closing',
+      now: ['tail'],
+      when: 'hangs',
     },
   ],
-  adds: [
-    [['top', 'zip'], 'stop'],
-    [['end', 'above'], 'stop'],
-  ],
+  adds: [[['top', 'zip'], 'stop']],
   faults: ['zip-bubble', 'wandering', 'skipped', 'uneven-layers'],
 });

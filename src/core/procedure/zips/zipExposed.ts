@@ -4,6 +4,7 @@ import { BLADE } from '../engine/pieces';
 import { box, type Scene, type SceneLine } from '../engine/scene';
 import type { Numbers } from '../engine/types';
 import { procedure, SEWN_SO } from '../engine/procedure';
+import { METAL_AHEAD, slidePull } from './pull';
 
 const SIDE = 44;
 
@@ -149,10 +150,11 @@ export const ZIP_EXPOSED = procedure('zip-exposed', {
       atMm: 'downMm',
       machine: { foot: 'zip', footSide: 'left', needleAsideMm: 1 },
     },
+    slidePull('above', 'left'),
     {
       do: 'Across {below} below the stop: {across:n} stitches.',
       check: 'The needle stands clear of the metal.',
-      caution: 'Metal ahead: turn the wheel by hand. Hitting the stop breaks the needle into the eyes.',
+      caution: METAL_AHEAD,
       view: 'above',
       now: ['bar'],
       sews: 'barMm',

@@ -1,11 +1,16 @@
 import { zipPlan } from '../../seam';
 import { allowance, ZIP_TOP } from '../engine/asks';
 
-import { box, type Scene } from '../engine/scene';
+import { basteMm } from '../engine/pieces';
+import { PLAIN_SEAM, rowSize } from '../engine/rowSize';
+import { box, line, type Scene } from '../engine/scene';
 import type { Numbers } from '../engine/types';
 import { procedure, SEWN_SO } from '../engine/procedure';
+import { METAL_AHEAD, slidePull } from './pull';
 
 const SIDE = 46;
+/** The seam below the zip that is counted, mm. */
+const REST_MM = 150;
 
 /** The lap over the coil, from the right side. */
 function lapScene({ zip, top, stop, lap, bar, hidden }: Numbers): Scene {
@@ -17,28 +22,12 @@ function lapScene({ zip, top, stop, lap, bar, hidden }: Numbers): Scene {
       { points: box(0.4, 0, SIDE, bar + 32), side: 'right' },
     ],
     lines: [
-      {
-        points: [
-          [0, 0],
-          [0, bar + 26],
-        ],
-        role: 'fold',
-      },
-      {
-        points: [
-          [-1, top],
-          [-1, stop],
-        ],
-        role: 'zip',
-      },
-      {
-        id: 'hidden',
-        points: [
-          [-hidden, 0],
-          [-hidden, bar],
-        ],
-        role: 'stitch',
-      },
+      line('fold', [0, 0], [0, bar + 26]),
+      line('zip', [-1, top], [-1, stop], 'zip'),
+      line('stop', [-4, stop], [2, stop], 'zip'),
+      line('baste', [-0.4, 0], [-0.4, stop], 'baste'),
+      line('stitch', [-0.4, stop], [-0.4, bar + 26], 'seam'),
+      line('stitch', [-hidden, 0], [-hidden, bar], 'hidden'),
       {
         id: 'lap',
         points: [
@@ -64,7 +53,11 @@ export const ZIP_LAPPED = procedure('zip-lapped', {
   group: 'zip',
   kind: 'zip-lapped',
   main: { name: 'The zip' },
-  rows: { seam: { kind: 'join', name: 'The seam below' } },
+  rows: {
+    finish: { kind: 'edge-finish', name: 'The edges', layers: 1 },
+    baste: { kind: 'baste', name: 'The basting' },
+    seam: { kind: 'join', name: 'The seam below' },
+  },
   asks: [
     { key: 'zip', label: 'Zip, top stop to bottom stop', unit: 'mm', usual: 200, least: 40, most: 1500 },
     ZIP_TOP,
@@ -73,7 +66,7 @@ export const ZIP_LAPPED = procedure('zip-lapped', {
     { key: 'tape', label: 'Middle of the coil to the tape’s edge', unit: 'mm', usual: 14, least: 4, most: 40 },
     { key: 'lap', label: 'Row on the lap, from the fold', unit: 'mm', usual: 11, least: 5, most: 25 },
   ],
-  work: ({ zip, top, allowance: allowanceMm, coilWidth, tape, lap }, { lengthMm }) => {
+  work: ({ zip, top, allowance: allowanceMm, coilWidth, tape, lap }, given) => {
     const plan = zipPlan({
       kind: 'lapped',
       zipMm: zip,
@@ -82,7 +75,7 @@ export const ZIP_LAPPED = procedure('zip-lapped', {
       coilToTapeEdgeMm: tape,
       coilWidthMm: coilWidth,
       topstitchMm: lap,
-      lengthMm,
+      lengthMm: given.lengthMm,
     });
     if ('blocked' in plan) return plan;
     const stop = plan.positions.bottomStop.alongMm!;
@@ -101,24 +94,48 @@ export const ZIP_LAPPED = procedure('zip-lapped', {
       downMm: plan.stitches.lap.lengthMm,
       across: plan.stitches.bar.count,
       lapMm: bar + lap,
-      rest: 150,
+      rest: REST_MM,
+      frays: given.frays,
+      edgesMm: 2 * (stop + REST_MM),
+      basting: basteMm(given),
+      seamStitch: rowSize(given, 'seam', PLAIN_SEAM).lengthMm,
     };
   },
   views: { above: lapScene },
   ready: ['zip foot, one bar', '[zip hold]', '[iron]'],
   steps: [
     {
-      do: 'Baste from the raw top edge to the mark for the stop, {stop} down, at {allowance}; from there on sew the seam. [Press] it open.',
-      check: 'The fold is straight.',
-      with: 'iron',
+      do: 'Finish both raw edges first: under the zip nobody reaches them afterwards.',
+      check: 'The edges lie flat and keep their length.',
       view: 'above',
-      sews: 'rest',
-      row: 'seam',
+      sews: 'edgesMm',
+      row: 'finish',
+      when: 'frays',
     },
     {
-      do: 'On the side that lies below, let the allowance stand {extension} past the seam, and lay its fold against the coil.',
+      do: 'Right sides together, baste from the raw top edge to the mark for the stop, {stop} down, at {allowance}, stitches of {basting}.',
+      check: 'It can be pulled out by its bobbin thread.',
+      view: 'above',
+      now: ['baste'],
+      sews: 'stop',
+      row: 'baste',
+      atMm: 'basting',
+    },
+    {
+      do: 'From the mark on sew the seam, stitches of {seamStitch}.',
+      check: 'The two lines are one line.',
+      view: 'above',
+      now: ['seam'],
+      sews: 'rest',
+      row: 'seam',
+      atMm: 'seamStitch',
+    },
+    { do: '[Press] the whole seam open.', check: 'The fold is straight.', with: 'iron', view: 'above' },
+    {
+      do: 'On the side that lies below, let the allowance stand {extension} past the seam, and lay its fold against the coil. [hold zip]',
       check: 'The coil shows beside the fold, all along.',
       view: 'above',
+      now: ['zip'],
     },
     {
       do: 'Sew this hidden side near its fold, {hidden} from the seam.',
@@ -129,6 +146,7 @@ export const ZIP_LAPPED = procedure('zip-lapped', {
       sews: 'bar',
       machine: { foot: 'zip', footSide: 'left', needleAsideMm: 1 },
     },
+    slidePull('above', 'hidden'),
     {
       do: 'Lay it flat, right side up. Sew the lap {lap} from the fold: {down:n} stitches down.',
       check: 'The row catches the tape; the fold covers the coil.',
@@ -141,7 +159,7 @@ export const ZIP_LAPPED = procedure('zip-lapped', {
     {
       do: 'Turn {below} below the stop and sew to the seam: {across:n} stitches.',
       check: 'The corner is a stitch.',
-      caution: 'Metal ahead: turn the wheel by hand. Hitting the stop breaks the needle into the eyes.',
+      caution: METAL_AHEAD,
       view: 'above',
       now: ['lap'],
     },
@@ -149,7 +167,7 @@ export const ZIP_LAPPED = procedure('zip-lapped', {
       do: 'Unpick the basting; open and close the zip.',
       check: 'Nothing shows but the row.',
       view: 'above',
-      now: ['lap'],
+      out: ['baste'],
     },
   ],
   adds: [

@@ -1,4 +1,4 @@
-import { type Numbers } from '@/core/procedure';
+import { lineStates, type Numbers } from '@/core/procedure';
 import { READING_TEXT, READINGS, settingReadings } from '@/core/setup';
 import { SceneDrawing } from '@/ui';
 import { usePrinter } from '../usePrinter';
@@ -7,7 +7,7 @@ import styles from './Print.module.css';
 
 /** Every step with its check and caution, and a drawing wherever it changes. */
 export function StepSheet({ now, numbers }: { now: RunNow; numbers: Numbers }) {
-  const { run, procedure, planned, given, machine, setup } = now;
+  const { run, procedure, steps, planned, given, machine, setup } = now;
   const { fill, length } = usePrinter(now, numbers);
   const shown = setup && machine && settingReadings(machine.machine, setup);
   return (
@@ -19,6 +19,7 @@ export function StepSheet({ now, numbers }: { now: RunNow; numbers: Numbers }) {
       </p>
       <ol>
         {planned.map(({ step, text }, i) => {
+          const scene = procedure.views[step.view](numbers, given);
           const before = planned[i - 1]?.step;
           const drawn = !before || before.view !== step.view || String(before.now) !== String(step.now);
           return (
@@ -37,13 +38,7 @@ export function StepSheet({ now, numbers }: { now: RunNow; numbers: Numbers }) {
                   </p>
                 ))}
               </div>
-              {drawn && (
-                <SceneDrawing
-                  scene={procedure.views[step.view](numbers, given)}
-                  now={new Set(step.now)}
-                  length={length}
-                />
-              )}
+              {drawn && <SceneDrawing scene={scene} states={lineStates(scene, steps, i)} length={length} />}
             </li>
           );
         })}

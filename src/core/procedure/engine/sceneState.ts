@@ -1,0 +1,40 @@
+import type { Scene, SceneLine } from './scene';
+import type { Step } from './types';
+
+/**
+ * How a line of a drawing stands in a step: part of the drawing; made in this step; made before it; still to come; or not
+ * there, because it was taken out again, or is a thing that is laid on later.
+ */
+export type LineState = 'plain' | 'now' | 'done' | 'later' | 'hidden';
+
+/** Things that lie on the cloth, not lines that are planned on it: they are not there before they are laid on. */
+const THINGS: ReadonlySet<SceneLine['role']> = new Set(['zip', 'tape', 'stop']);
+
+/**
+ * How each line of a drawing stands, worked out from the steps alone.
+ *
+ * @param scene - the drawing of the step
+ * @param steps - those that are taken
+ * @param index - which of them is at hand, from 0
+ * @returns one state for each line of the scene
+ * @example
+ * lineStates({ lines: [{ id: 'seam', points: [], role: 'stitch' }] }, [{ now: ['seam'] }, {}], 1) // => ['done']
+ * lineStates({ lines: [{ id: 'coil', points: [], role: 'zip' }] }, [{}, { now: ['coil'] }], 0) // => ['hidden']
+ */
+export function lineStates(
+  { lines }: Pick<Scene, 'lines'>,
+  steps: readonly Pick<Step, 'now' | 'out'>[],
+  index: number,
+): LineState[] {
+  const before = steps.slice(0, index);
+  const made = new Set(before.flatMap(({ now = [] }) => now));
+  const out = new Set(before.flatMap((step) => step.out ?? []));
+  const now = new Set(steps[index]?.now ?? []);
+  return lines.map(({ id, role }) => {
+    if (id === undefined) return 'plain';
+    if (now.has(id)) return 'now';
+    if (out.has(id)) return 'hidden';
+    if (made.has(id)) return 'done';
+    return THINGS.has(role) ? 'hidden' : 'later';
+  });
+}

@@ -1,0 +1,21 @@
+import type { Step } from '../engine/types';
+
+/** A pull is so long that a foot does not pass it: rows are sewn as far as it lets them, mm (common practice). */
+export const PULL_MM = 30;
+
+/**
+ * The pull half-way along a row.
+ *
+ * @param view - the drawing
+ * @param now - the row
+ */
+export const slidePull = (view: string, ...now: readonly string[]): Pick<Step, 'do' | 'check' | 'view' | 'now'> => ({
+  do: 'Half-way along, stop with the needle down and lift the foot. Slide the pull past the foot, lower the foot and go on.',
+  check: 'The row goes on in one line.',
+  view,
+  now,
+});
+
+/** What lies in the way of a needle below a zip. */
+export const METAL_AHEAD =
+  'Metal ahead: turn the wheel by hand for the last two stitches. Hitting the stop breaks the needle into the eyes.';
