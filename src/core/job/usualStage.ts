@@ -3,6 +3,7 @@ import type { Stage } from './stages';
 
 /** The stage of most operations of a group; where one differs it is named below. */
 const OF_GROUP: Readonly<Record<Procedure['group'], Stage>> = {
+  prepare: 'mark',
   seam: 'close',
   zip: 'zip',
   hem: 'hem',
@@ -30,6 +31,9 @@ const OF_OPERATION: Readonly<Partial<Record<string, Stage>>> = {
   reinforce: 'close',
   understitch: 'topstitch',
   'bar-tack': 'finish',
+  'inseam-pocket': 'attach',
+  unpick: 'finish',
+  'zip-shorten': 'mark',
 };
 
 /**

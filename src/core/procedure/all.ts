@@ -42,6 +42,19 @@ import { GATHER } from './topstitching/gather';
 import { QUILT_LINES } from './strips/quiltLines';
 import { STRIP_SET } from './strips/stripSet';
 import { TOPSTITCH_EDGE } from './topstitching/topstitchEdge';
+import { BIAS_SEAM } from './seams/biasSeam';
+import { COAT_HEM } from './hems/coatHem';
+import { FACING } from './curves/facing';
+import { HEM_DOUBLE } from './hems/hemDouble';
+import { HEM_HAND_ROLLED } from './hems/hemHandRolled';
+import { INSEAM_POCKET } from './topstitching/inseamPocket';
+import { INTERFACING } from './preparing/interfacing';
+import { LAY_AND_CUT } from './preparing/layAndCut';
+import { PRINCESS_SEAM } from './curves/princessSeam';
+import { SLEEVE_FLAT, SLEEVE_ROUND } from './curves/sleeves';
+import { UNPICK } from './preparing/unpicking';
+import { WAISTBAND_FOLDED, WAISTBAND_SINGLE } from './bands/waistband';
+import { ZIP_SHORTEN } from './zips/zipShorten';
 import type { Proves } from '../card';
 import { lowerFirst } from '../units';
 import { rowsOfProcedure } from './engine/rows';
@@ -64,6 +77,7 @@ const ALL = [
   BOUND_SEAM,
   LAPPED_RAW,
   ABUTTED,
+  BIAS_SEAM,
   BASTE,
   ZIP_CENTRED,
   ZIP_CONCEALED,
@@ -71,27 +85,37 @@ const ALL = [
   ZIP_LAPPED,
   ZIP_BETWEEN_FOLDS,
   PIPING,
+  HEM_DOUBLE,
   HEM_TWIN,
   HEM_ZIGZAG,
   HEM_TRIPLE,
   HEM_ROLLED,
+  HEM_HAND_ROLLED,
   HEM_JEANS,
   HEM_BLIND,
+  COAT_HEM,
   HEM_RAW,
   NECK_BAND,
   CUFF,
   WAIST_RIB,
+  WAISTBAND_FOLDED,
+  WAISTBAND_SINGLE,
   ELASTIC_CASING,
   ELASTIC_SEWN_ON,
   BIND_EDGE,
   CURVED_SEAM,
+  PRINCESS_SEAM,
+  FACING,
   CORNER,
   OUTLINE_SEAM,
   ENCLOSED,
   EASE,
+  SLEEVE_FLAT,
+  SLEEVE_ROUND,
   DART,
   TOPSTITCH_EDGE,
   PATCH_POCKET,
+  INSEAM_POCKET,
   DITCH,
   UNDERSTITCH,
   STAY_STITCH,
@@ -102,6 +126,10 @@ const ALL = [
   STRIP_SET,
   STRIPE_MATCH,
   QUILT_LINES,
+  LAY_AND_CUT,
+  INTERFACING,
+  ZIP_SHORTEN,
+  UNPICK,
   TAILORS_TACKS,
   HAND_BASTE,
   KNOT_TAILS,

@@ -25,6 +25,9 @@ const GIVEN: Given = {
   recovery: 95,
   weight: 'medium',
   frays: 1,
+  slides: 0,
+  oneWay: 0,
+  holesStay: 0,
   lengthMm: 2.5,
   widthMm: 0,
   footLiftMm: 5,
@@ -78,7 +81,7 @@ describe('every operation', () => {
         if (step.sews) expect(numbers[step.sews], step.sews).toBeGreaterThanOrEqual(0);
         if (step.atMm) expect(numbers[step.atMm], step.atMm).toBeGreaterThan(0);
       }
-      expect(p.steps.some((step) => step.sews)).toBe(p.group !== 'by hand');
+      expect(p.steps.some((step) => step.sews)).toBe(!['by hand', 'prepare'].includes(p.group));
       expect(p.steps.some((step) => stepText(step).cautions.length > 0)).toBe(true);
     },
   );

@@ -18,6 +18,7 @@ interface Takes {
 
 /** What the groups of operations are called. */
 export const GROUP_TEXT: Readonly<Record<Procedure['group'], string>> = {
+  prepare: 'Cutting and preparing',
   seam: 'Seams',
   zip: 'Zips',
   hem: 'Hems',

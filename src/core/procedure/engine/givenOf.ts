@@ -1,4 +1,4 @@
-import { type Cloth, clothProfile } from '../../cloth';
+import { type Cloth, type ClothProfile, clothProfile, isFineSlippery, type Trait } from '../../cloth';
 import { type Machine, PLAIN_MACHINE } from '../../kit';
 import { layerShiftMm, seamContext } from '../../physics';
 import { type Operation, type Schools, type Setup, USUAL_SCHOOLS } from '../../setup';
@@ -64,7 +64,10 @@ export function givenOf(
       stretch: profile.stretchAcross.value,
       recovery: profile.recovery.value,
       weight: mass < WEIGHT_GSM.light ? 'light' : mass < WEIGHT_GSM.medium ? 'medium' : 'heavy',
-      frays: profile.traits.some((trait) => trait === 'frays' || trait === 'loose') ? 1 : 0,
+      frays: flag(profile, 'frays', 'loose'),
+      slides: isFineSlippery(profile) ? 1 : 0,
+      oneWay: flag(profile, 'napped'),
+      holesStay: flag(profile, 'holes-stay'),
       lengthMm,
       widthMm,
       ...(setups && { rows: sizesOf(setups) }),
@@ -84,6 +87,10 @@ export function givenOf(
     },
   };
 }
+
+/** 1 where the fabric has one of these traits. */
+const flag = ({ traits }: ClothProfile, ...any: readonly Trait[]): number =>
+  traits.some((trait) => any.includes(trait)) ? 1 : 0;
 
 const sizesOf = (setups: RowSetups): Record<string, RowSize> =>
   Object.fromEntries(

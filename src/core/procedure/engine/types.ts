@@ -17,8 +17,11 @@ export interface Given {
   stretch: number;
   recovery: number;
   weight: 'light' | 'medium' | 'heavy';
-  /** 1 where a cut edge of it frays, else 0. */
+  /** 1 where it is so, else 0: a cut edge of it frays; it is fine and slides; every piece has to lie one way; holes in it stay. */
   frays: number;
+  slides: number;
+  oneWay: number;
+  holesStay: number;
   /** Stitch length and swing of the setting. */
   lengthMm: number;
   widthMm: number;
@@ -130,6 +133,7 @@ export const PROCEDURE_GROUPS = [
   'curve and corner',
   'topstitch',
   'strips',
+  'prepare',
   'by hand',
 ] as const;
 

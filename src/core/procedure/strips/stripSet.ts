@@ -129,7 +129,7 @@ export const STRIP_SET = procedure('strip-set', {
       now: ['there'],
     },
     {
-      do: 'Sew the next strip on from the other end, and so on: {more:n more seam|more seams}, each begun at the other end than the one before and pressed before the next.',
+      do: 'Sew the next strip on from the other end, and so on: {more:n more seam|more seams}, each begun at the other end than the one before, flat and cold before the next.',
       check:
         'Sewn all from one end, the set would bow by {sagittaFrom} to {sagitta}. Alternating leaves at most {alternate}.',
       view: 'set',

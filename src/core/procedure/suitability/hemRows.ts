@@ -1,3 +1,4 @@
+import type { ProcedureId } from '../all';
 import {
   care,
   FOAM,
@@ -16,20 +17,24 @@ import {
   WOVENS,
 } from './fabrics';
 
+/** Rolled by the foot or by hand; folded in twice. */
+const ROLLED: readonly ProcedureId[] = ['hem-rolled', 'hem-hand-rolled'];
+const FOLDED_TWICE: readonly ProcedureId[] = ['hem-double', 'hem-jeans'];
+
 /** What speaks against hems. */
 export const HEM_ROWS = {
-  'suits.knit-hem-pile': row(not(KNIT_HEMS, PILE, 'The rows press the pile flat.', 'hem-blind')),
+  'suits.knit-hem-pile': row(not(KNIT_HEMS, PILE, 'The rows press the pile flat.', 'coat-hem')),
   'suits.sequins-hems': row(
     not(
-      [...KNIT_HEMS, 'hem-rolled', 'hem-jeans', 'hem-raw'],
+      [...KNIT_HEMS, ...ROLLED, ...FOLDED_TWICE, 'hem-raw'],
       SEQUINS,
       'Sequins do not fold: the edge is bound, or turned once and caught by hand.',
-      'hem-blind',
+      'coat-hem',
       'bind-edge',
     ),
   ),
   'suits.knit-hem-woven': row(
-    not(['hem-zigzag', 'hem-triple'], WOVENS, 'A single fold left raw frays or wears away.', 'hem-jeans', 'hem-blind'),
+    not(['hem-zigzag', 'hem-triple'], WOVENS, 'A single fold left raw frays or wears away.', 'hem-double', 'coat-hem'),
   ),
   'suits.twin-woven': row(
     care(['hem-twin'], WOVENS, 'For looks: its edge has to be finished first, it is folded once.'),
@@ -38,35 +43,52 @@ export const HEM_ROWS = {
   'suits.knit-hem-skins': row(not(KNIT_HEMS, SKINS, 'Close stitches tear out like a stamp.', 'hem-raw')),
   'suits.knit-hem-quilted': row(not(KNIT_HEMS, QUILTED, 'The edge of a quilt is bound.', 'bind-edge')),
   'suits.jeans-quilted': row(
-    not(['hem-jeans', 'hem-blind', 'hem-rolled'], QUILTED, 'The edge of a quilt is bound.', 'bind-edge'),
+    not([...FOLDED_TWICE, ...ROLLED, 'hem-blind', 'coat-hem'], QUILTED, 'The edge of a quilt is bound.', 'bind-edge'),
   ),
-  'suits.rolled-pile': row(not(['hem-rolled'], PILE, 'Pile does not roll.', 'hem-blind')),
-  'suits.rolled-marked': row(not(['hem-rolled'], MARKED_FOR_EVER, 'It does not roll.', 'hem-raw')),
+  'suits.rolled-pile': row(not(ROLLED, PILE, 'Pile does not roll.', 'coat-hem')),
+  'suits.rolled-marked': row(not(ROLLED, MARKED_FOR_EVER, 'It does not roll.', 'hem-raw')),
   'suits.rolled-thick': row(
-    not(['hem-rolled'], { thickerThanMm: FRENCH_MM }, 'It is too thick to roll.', 'hem-blind'),
+    not(ROLLED, { thickerThanMm: FRENCH_MM }, 'It is too thick to roll.', 'hem-double', 'coat-hem'),
     MODEL,
   ),
-  'suits.rolled-knit': row(care(['hem-rolled'], KNITS, 'It stretches while it is rolled: for a lettuce edge only.')),
+  'suits.rolled-knit': row(care(ROLLED, KNITS, 'It stretches while it is rolled: for a lettuce edge only.')),
   'suits.jeans-once': row(
     not(
-      ['hem-jeans'],
+      FOLDED_TWICE,
       { structure: ['woven'], foldsOnce: true },
       'Folded twice it makes a ridge: turned once, its edge finished, caught invisibly.',
-      'hem-blind',
+      'coat-hem',
     ),
   ),
   'suits.jeans-knit': row(
-    not(['hem-jeans'], KNITS, 'A knit does not fray: folded twice it is a ridge that does not stretch.', 'hem-twin'),
+    not(
+      FOLDED_TWICE,
+      KNITS,
+      'A knit does not fray: folded twice it is a ridge that does not stretch.',
+      'hem-twin',
+      'coat-hem',
+    ),
   ),
-  'suits.jeans-marked': row(not(['hem-jeans'], MARKED_FOR_EVER, 'It is too thick to be folded twice.', 'hem-raw')),
+  'suits.jeans-marked': row(not(FOLDED_TWICE, MARKED_FOR_EVER, 'It is too thick to be folded twice.', 'hem-raw')),
   'suits.blind-marked': row(
-    not(['hem-blind'], MARKED_FOR_EVER, 'Every bite leaves a hole on the right side.', 'hem-raw'),
+    not(['hem-blind', 'coat-hem'], MARKED_FOR_EVER, 'Every bite leaves a hole on the right side.', 'hem-raw'),
   ),
   'suits.blind-sheer': row(
     care(['hem-blind'], { traits: ['sheer'] }, 'The bites show through: a narrow rolled hem is finer.'),
   ),
-  'suits.raw-frays': row(not(['hem-raw'], FRAYS, 'A raw edge frays.', 'hem-jeans', 'hem-blind')),
-  'suits.raw-woven': row(not(['hem-raw'], WOVENS, 'A woven edge left raw wears away.', 'hem-jeans', 'hem-blind')),
+  'suits.double-sheer': row(
+    care(['hem-double'], { traits: ['sheer'] }, 'Every layer shows through: turn in as much as the hem is deep.'),
+  ),
+  'suits.coat-thin': row(
+    care(
+      ['coat-hem'],
+      { upToMm: 0.35 },
+      'Thin fabric shows its edge and every catch: a narrower hem, the finest needle.',
+    ),
+    MODEL,
+  ),
+  'suits.raw-frays': row(not(['hem-raw'], FRAYS, 'A raw edge frays.', 'hem-double', 'coat-hem')),
+  'suits.raw-woven': row(not(['hem-raw'], WOVENS, 'A woven edge left raw wears away.', 'hem-double', 'coat-hem')),
   'suits.raw-quilted': row(not(['hem-raw'], QUILTED, 'The layers come apart at a raw edge.', 'bind-edge')),
   'suits.raw-curls': row(care(['hem-raw'], { traits: ['curls'] }, 'A raw edge of it curls: for that look only.')),
 };

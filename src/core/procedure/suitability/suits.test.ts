@@ -21,10 +21,10 @@ describe('an operation is right for a fabric, or it is said what is not and what
     ['gather', 'lawn', 'fine', undefined],
     ['zip-exposed', 'denim', 'not-this', 'zip-centred'],
     ['zip-exposed', 'neoprene', 'fine', undefined],
-    ['hem-raw', 'denim', 'not-this', 'hem-jeans'],
+    ['hem-raw', 'denim', 'not-this', 'hem-double'],
     ['hem-raw', 'vinyl', 'fine', undefined],
     ['hem-jeans', 'denim', 'fine', undefined],
-    ['hem-jeans', 'velvet', 'not-this', 'hem-blind'],
+    ['hem-jeans', 'velvet', 'not-this', 'coat-hem'],
     ['hem-jeans', 'jersey', 'not-this', 'hem-twin'],
     ['topstitch-edge', 'velvet', 'not-this', 'understitch'],
     ['topstitch-edge', 'leather', 'with-care', undefined],
@@ -51,7 +51,7 @@ describe('an operation is right for a fabric, or it is said what is not and what
   });
 
   it('a coat-weight wool is turned once', () => {
-    expect(verdict('hem-jeans', 'wool', { massGsm: 450, thicknessMm: 2.2 })).toMatchObject({ instead: 'hem-blind' });
+    expect(verdict('hem-jeans', 'wool', { massGsm: 450, thicknessMm: 2.2 })).toMatchObject({ instead: 'coat-hem' });
     expect(verdict('hem-jeans', 'wool', { massGsm: 180, thicknessMm: 0.45 }).verdict).toBe('fine');
   });
 

@@ -1,0 +1,223 @@
+import { drawnThick, line, type Scene } from '../engine/scene';
+import type { Ask, Given, Numbers } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
+import { turnOfClothMm } from '../../seam';
+import { allowance } from '../engine/asks';
+import { BLADE } from '../engine/pieces';
+import { rowScene } from '../engine/rowScene';
+
+const WAIST: Ask = {
+  key: 'waist',
+  label: 'Round the garment’s waist edge',
+  unit: 'mm',
+  usual: 720,
+  least: 100,
+  most: 3000,
+};
+const OVERLAP: Ask = {
+  key: 'overlap',
+  label: 'Overlap for the closure',
+  unit: 'mm',
+  usual: 30,
+  least: 0,
+  most: 150,
+  help: '0 where the band closes with a zip, edge to edge',
+};
+const bandWidth = (usual: number): Ask => ({
+  key: 'width',
+  label: 'Finished band',
+  unit: 'mm',
+  usual,
+  least: 12,
+  most: 150,
+});
+
+/** Two rows beside each other on the lap, so that it neither gapes nor rolls, mm from the band's edge (common practice). */
+const ROWS_MM = { first: 2, between: 6, past: 4 };
+
+/** A single band of foam or hide, its edge laid over the garment's. */
+export const WAISTBAND_SINGLE = procedure('waistband-single', {
+  ...SEWN_SO,
+  name: 'Single waistband, raw-edged',
+  group: 'band',
+  kind: 'join',
+  main: { name: 'The rows', layers: 2 },
+  asks: [WAIST, bandWidth(40), OVERLAP],
+  work: ({ waist, width, overlap }) => {
+    const second = ROWS_MM.first + ROWS_MM.between;
+    return {
+      waist,
+      width,
+      overlap,
+      long: waist + overlap,
+      first: ROWS_MM.first,
+      second,
+      lap: second + ROWS_MM.past,
+    };
+  },
+  views: {
+    above: ({ first, second, lap }) =>
+      rowScene({
+        label: 'From above: the band’s edge lies over the garment’s',
+        edge: 'raw',
+        side: 'right',
+        rows: [
+          { id: 'first', mm: first, name: 'first row' },
+          { id: 'second', mm: second, name: 'second row' },
+          { mm: lap, role: 'mark' },
+        ],
+        text: 'the dotted line: the garment’s raw edge below',
+      }),
+  },
+  ready: ['[pins]', 'sharp blade and ruler', 'glide foot, where the sole sticks'],
+  steps: [
+    {
+      do: 'Take the waist allowance off the garment’s pattern. Cut one band, {long} long and {width} wide, with no allowance.',
+      check: 'Straight edges, no steps from the blade.',
+      caution: BLADE,
+      with: 'blade',
+      view: 'above',
+    },
+    {
+      do: 'Lay the band over the garment’s raw edge by {lap}, right sides up, its end {overlap} past the opening. [hold]',
+      check: 'The lap is {lap} wide all round.',
+      view: 'above',
+    },
+    {
+      do: 'Sew {waist} along the band’s lower edge, {first} from it.',
+      check: 'The row bites the band everywhere and falls on the garment below.',
+      view: 'above',
+      now: ['first'],
+      sews: 'waist',
+    },
+    {
+      do: 'A second row, {second} from the edge, begun at the other end.',
+      check: 'The band lies flat and does not ripple.',
+      view: 'above',
+      now: ['second'],
+      sews: 'waist',
+    },
+    {
+      do: 'Trim what is left of the garment’s edge inside, close to the second row.',
+      check: 'No stitch is cut.',
+      caution: BLADE,
+      with: 'blade',
+      view: 'above',
+    },
+  ],
+  adds: [[['waist', 'overlap'], 'long']],
+  faults: ['wavy', 'no-feed', 'perforated', 'uneven-layers'],
+});
+
+/** The folded band in section, over the garment's allowance. */
+function folded({ width, allowance: a, catchMm }: Numbers, { thicknessMm }: Given): Scene {
+  const t = drawnThick(thicknessMm);
+  return {
+    label: 'In section: the band folded over, its inner edge past the seam',
+    view: 'section',
+    cloths: [
+      {
+        points: [
+          [a, 0],
+          [0, 0],
+          [-width, 0],
+          [-width, 3.6 * t],
+          [catchMm, 3.6 * t],
+          [catchMm, 2.4 * t],
+          [catchMm - a, 2.4 * t],
+        ],
+        side: 'right',
+        thickMm: t,
+      },
+      {
+        points: [
+          [a + 34, 1.2 * t],
+          [-a, 1.2 * t],
+        ],
+        side: 'right',
+        thickMm: t,
+      },
+    ],
+    lines: [
+      line('stitch', [0, -t], [0, 1.9 * t], 'seam'),
+      line('stitch', [catchMm / 2, -t], [catchMm / 2, 4.8 * t], 'top'),
+    ],
+    dims: [{ from: [-width, 4.8 * t + 5], to: [0, 4.8 * t + 5], mm: width, name: 'band' }],
+  };
+}
+
+/** The usual waistband: interfaced, folded over, caught from the right side. */
+export const WAISTBAND_FOLDED = procedure('waistband-folded', {
+  ...SEWN_SO,
+  name: 'Waistband, folded over',
+  group: 'band',
+  kind: 'join',
+  rows: { top: { kind: 'topstitch', name: 'The row from the right side', layers: 4 } },
+  asks: [WAIST, bandWidth(30), OVERLAP, allowance(15)],
+  work: ({ waist, width, overlap, allowance: a }, { thicknessMm }) => {
+    // The inner half reaches past the seam, round the turn of the cloth, so that the row from above catches it.
+    const turn = turnOfClothMm(thicknessMm, 4);
+    const catchMm = 3;
+    return {
+      waist,
+      width,
+      overlap,
+      allowance: a,
+      catchMm,
+      cutWide: 2 * width + 2 * a + catchMm + turn,
+      cutLong: waist + overlap + 2 * a,
+      grade: Math.max(4, a / 2),
+      ends: 2 * width,
+    };
+  },
+  views: { section: folded },
+  ready: ['interfacing for half of the band', '[pins]', '[iron]', 'hook, or button, for the overlap'],
+  steps: [
+    {
+      do: 'Cut the band {cutLong} long and {cutWide} wide. Lay interfacing on the half that will show, and [fix].',
+      check: 'It does not lift at a corner; the band does not stretch.',
+      with: 'iron',
+      view: 'section',
+    },
+    {
+      do: 'Turn the long edge without interfacing in by {allowance} and [press] it. Mark the quarters of band and waist.',
+      check: 'The fold is straight.',
+      with: 'iron',
+      view: 'section',
+    },
+    {
+      do: 'Right sides together, the interfaced edge along the waist, {allowance} past it at each end and {overlap} more where it closes. [hold] Sew {waist} at {allowance}.',
+      check: 'Quarters meet; the waist is not stretched.',
+      view: 'section',
+      now: ['seam'],
+      sews: 'waist',
+    },
+    {
+      do: 'Grade the allowances: the garment’s to {grade}, the widest outside. [Press] them and the band up.',
+      check: 'No ridge shows on the right side.',
+      caution: BLADE,
+      with: 'iron',
+      view: 'section',
+    },
+    {
+      do: 'Fold the ends right sides together and sew each across, {width} long. Trim the corners and turn them out.',
+      check: 'Both ends are square and equally high.',
+      view: 'section',
+      sews: 'ends',
+    },
+    {
+      do: 'Fold the band over: its inner edge lies {catchMm} past the seam. [hold]',
+      check: 'It covers the seam everywhere, without a twist.',
+      view: 'section',
+    },
+    {
+      do: 'Right side up, sew {waist} close to the seam, on the band, through all layers.',
+      check: 'The inner edge is caught everywhere.',
+      view: 'section',
+      now: ['top'],
+      sews: 'waist',
+      row: 'top',
+    },
+  ],
+  faults: ['uneven-layers', 'wavy', 'hump-stall', 'wandering'],
+});

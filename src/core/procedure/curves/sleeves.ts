@@ -1,0 +1,211 @@
+import { mm } from '../../units';
+import { cannot } from '../../seam';
+import { BLADE, looseMm } from '../engine/pieces';
+import { rowScene } from '../engine/rowScene';
+import { rowSize } from '../engine/rowSize';
+import type { Ask } from '../engine/types';
+import { procedure, SEWN_SO } from '../engine/procedure';
+
+/** So much longer than its armhole a sleeve cap may be, percent (common practice). */
+const FLAT_MOST_PERCENT = 6;
+const ROUND_MOST_PERCENT = 8;
+/** A woven cap with less than this is eased by pins alone (common practice). */
+const NO_ROW_PERCENT = 2;
+
+const CAP: Ask = { key: 'cap', label: 'Round the sleeve’s cap', unit: 'mm', usual: 460, least: 100, most: 1200 };
+const ARMHOLE: Ask = { key: 'armhole', label: 'Round the armhole', unit: 'mm', usual: 450, least: 100, most: 1200 };
+const ALLOWANCE = (usual: number): Ask => ({
+  key: 'allowance',
+  label: 'Seam allowance',
+  unit: 'mm',
+  usual,
+  least: 4,
+  most: 30,
+});
+
+/** Why a cap does not go into an armhole; null where it does. */
+function misfit(cap: number, armhole: number, most: number) {
+  const percent = (100 * (cap - armhole)) / armhole;
+  if (percent < 0) {
+    const text = `The sleeve’s cap, ${mm(cap)}, is shorter than the armhole, ${mm(armhole)}: the armhole would be gathered by it. Measure both on the seam line, or change the pattern.`;
+    return cannot('seam.ease-none', text, armhole, cap);
+  }
+  if (percent <= most) return null;
+  const fits = Math.floor(armhole * (1 + most / 100));
+  const text = `${Math.round(percent)} % more is too much to ease in without pleats: bring the cap to ${mm(fits)}, or gather it.`;
+  return cannot('seam.ease-too-much', text, fits, cap);
+}
+
+/** A knit sleeve, sewn in before side and underarm are closed. */
+export const SLEEVE_FLAT = procedure('sleeve-flat', {
+  ...SEWN_SO,
+  name: 'Sleeve set in flat',
+  group: 'curve and corner',
+  kind: 'join',
+  main: { name: 'The armhole seam' },
+  rows: { under: { kind: 'join', name: 'The underarm and side seam' } },
+  asks: [
+    CAP,
+    ARMHOLE,
+    ALLOWANCE(8),
+    { key: 'side', label: 'Sleeve and side, wrist to hem', unit: 'mm', usual: 850, least: 60, most: 2500 },
+  ],
+  work: ({ cap, armhole, allowance, side }) =>
+    misfit(cap, armhole, FLAT_MOST_PERCENT) ?? {
+      cap,
+      armhole,
+      allowance,
+      side,
+      more: cap - armhole,
+      half: cap / 2,
+    },
+  views: {
+    above: ({ allowance }) =>
+      rowScene({
+        label: 'From above: the body on top, the sleeve below on the feed',
+        edge: 'raw',
+        side: 'wrong',
+        rows: [{ id: 'seam', mm: allowance }],
+        text: 'body up, sleeve below',
+      }),
+  },
+  ready: ['[pins]', '[iron]', 'shoulder seam sewn; side and underarm still open'],
+  steps: [
+    {
+      do: 'Mark the middle of the cap. Right sides together: middle to shoulder seam, both ends to the side edges. [hold]',
+      check: 'The cap is {more} longer, spread over both halves alike.',
+      view: 'above',
+    },
+    {
+      do: 'Sleeve below, on the feed, which takes its extra length in; the body on top, guided, never stretched. Sew {armhole} at {allowance}.',
+      check: 'No pleat on either side, and the armhole has kept its length.',
+      view: 'above',
+      now: ['seam'],
+      sews: 'armhole',
+    },
+    {
+      do: '[steam back] Then [press] the allowances towards the sleeve.',
+      check: 'The seam lies flat and does not wave.',
+      with: 'iron',
+      view: 'above',
+    },
+    {
+      do: 'Fold it right sides together. Sew sleeve and side in one, {side}, the armhole seam meeting itself, its allowances towards the sleeve.',
+      check: 'The cross is a cross: both seams meet.',
+      view: 'above',
+      sews: 'side',
+      row: 'under',
+    },
+  ],
+  faults: ['wavy', 'pucker-line', 'uneven-layers', 'popped'],
+});
+
+/** A woven sleeve, eased into a closed armhole. */
+export const SLEEVE_ROUND = procedure('sleeve-round', {
+  ...SEWN_SO,
+  name: 'Sleeve eased in the round',
+  group: 'curve and corner',
+  kind: 'join',
+  main: { name: 'The armhole seam' },
+  rows: { ease: { kind: 'gather', name: 'The easing rows', layers: 1 } },
+  asks: [
+    { ...CAP, usual: 470 },
+    ARMHOLE,
+    ALLOWANCE(15),
+    { key: 'eased', label: 'Eased part of the cap, notch to notch', unit: 'mm', usual: 300, least: 40, most: 800 },
+  ],
+  work: ({ cap, armhole, allowance, eased }, given) => {
+    const wrong = misfit(cap, armhole, ROUND_MOST_PERCENT);
+    if (wrong) return wrong;
+    const percent = (100 * (cap - armhole)) / armhole;
+    return {
+      cap,
+      armhole,
+      allowance,
+      eased,
+      more: cap - armhole,
+      rows: percent < NO_ROW_PERCENT ? 0 : 1,
+      first: allowance - 3,
+      second: allowance - 8,
+      easing: 2 * eased,
+      stitch: rowSize(given, 'ease', { stitch: 'straight', lengthMm: looseMm(given), widthMm: 0 }).lengthMm,
+      underarm: armhole / 3,
+      inner: allowance - 6,
+      trim: Math.max(5, allowance - 7),
+    };
+  },
+  views: {
+    above: ({ allowance, first, second, inner }) =>
+      rowScene({
+        label: 'From above, sleeve side up: easing rows inside the allowance, the seam beside them',
+        edge: 'raw',
+        side: 'wrong',
+        rows: [
+          { id: 'seam', mm: allowance },
+          { id: 'inner', mm: inner },
+          { id: 'ease', mm: first, role: 'baste' },
+          { id: 'ease', mm: second, role: 'baste' },
+        ],
+      }),
+  },
+  ready: ['[pins], many', '[iron]', 'a pressing ham', 'side, shoulder and underarm seams sewn'],
+  steps: [
+    {
+      do: 'Cap alone, notch to notch: two rows of {stitch} stitches, {first} and {second} from the edge, tails left long.',
+      check: 'The rows lie inside the seam line and do not cross.',
+      view: 'above',
+      now: ['ease'],
+      sews: 'easing',
+      row: 'ease',
+      atMm: 'stitch',
+      when: 'rows',
+    },
+    {
+      do: 'Pull the bobbin threads until the cap is {more} shorter, and spread it: most beside the shoulder, none for {25 mm} at its top.',
+      check: 'No pleat on the seam line.',
+      view: 'above',
+      when: 'rows',
+    },
+    {
+      do: '[shrink]',
+      check: 'The fullness stands up as a shape, not as folds.',
+      with: 'iron',
+      view: 'above',
+      when: 'rows',
+    },
+    {
+      do: 'Right sides together, the sleeve inside the armhole: notches, underarm and shoulder to their marks first, then between. [hold]',
+      check: 'Tried on, the sleeve hangs straight. Now is the time to turn it.',
+      view: 'above',
+    },
+    {
+      do: 'From the underarm, sleeve up so that you see the fullness, sew {armhole} round at {allowance}.',
+      check: 'No pleat is caught.',
+      view: 'above',
+      now: ['seam'],
+      sews: 'armhole',
+    },
+    {
+      do: 'A second row below the arm, {inner} from the edge, {underarm} from notch to notch.',
+      check: 'It lies inside the first.',
+      view: 'above',
+      now: ['inner'],
+      sews: 'underarm',
+    },
+    {
+      do: 'Trim the underarm between the notches to {trim}; the cap keeps its allowance. Take the easing rows out where they show.',
+      check: 'No stitch is cut.',
+      caution: BLADE,
+      with: 'blade',
+      view: 'above',
+      out: ['ease'],
+    },
+    {
+      do: '[Press] the allowances alone, from the sleeve, over a ham; they lie into the sleeve.',
+      check: 'The cap is round, without a dimple.',
+      with: 'iron',
+      view: 'above',
+    },
+  ],
+  faults: ['pucker-line', 'uneven-layers', 'slippage', 'wandering'],
+});
