@@ -15,6 +15,8 @@ export const NOTION_NEEDS: readonly NotionNeed[] = [
   { procedureId: 'zip-concealed', name: 'concealed zip', unit: 'each', number: 'zip' },
   { procedureId: 'zip-exposed', name: 'zip', unit: 'each', number: 'zip' },
   { procedureId: 'zip-lapped', name: 'zip', unit: 'each', number: 'zip' },
+  { procedureId: 'zip-between-folds', name: 'zip', unit: 'each', number: 'zip' },
+  { procedureId: 'waistband-folded', name: 'interfacing strip', unit: 'mm', number: 'cutLong' },
   { procedureId: 'elastic-casing', name: 'elastic', unit: 'mm', number: 'cut' },
   { procedureId: 'elastic-sewn-on', name: 'elastic to be sewn through', unit: 'mm', number: 'cut' },
   { procedureId: 'bind-edge', name: 'bias strip', unit: 'mm', number: 'strip' },

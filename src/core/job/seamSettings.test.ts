@@ -115,7 +115,11 @@ describe('the setting of a seam', () => {
   it('is what was answered to its question where no card proves it, and nothing until then', () => {
     const [{ key }] = seamQuestions([seam('a')], from());
     const answered = new Map([[key, answersFor('plain-open')]]);
-    expect(seamSetting(seam('b'), from(), fresh, answered)).toMatchObject({ setups: main, proof: 'none', cardId: null });
+    expect(seamSetting(seam('b'), from(), fresh, answered)).toMatchObject({
+      setups: main,
+      proof: 'none',
+      cardId: null,
+    });
     expect(seamSetting(seam('b'), from(), fresh, answered).plans!.main.press.maxSolePlateC).toBeGreaterThan(0);
     expect(seamSetting(seam('b', { secondClothId: 'd' }), from(), fresh, answered).setups).toBeNull();
     expect(seamSetting(seam('b'), from(), fresh, NOTHING).setups).toBeNull();

@@ -1,5 +1,6 @@
 /** Where in the making of a thing a seam belongs, in the usual order of construction (common practice). */
 export const STAGES = [
+  'cut',
   'mark',
   'shape',
   'attach',
@@ -15,6 +16,7 @@ export type Stage = (typeof STAGES)[number];
 
 /** Each stage as it reads in a form. */
 export const STAGE_TEXT: Readonly<Record<Stage, string>> = {
+  cut: 'laying and cutting',
   mark: 'marking and basting',
   shape: 'shaping: darts, gathers, stay stitching',
   attach: 'sewn on while flat: pockets, piping, buttonholes',
@@ -37,6 +39,12 @@ export interface OrderRule {
 
 /** What comes before what (common practice). A person may take any of them out. */
 export const ORDER_RULES: readonly OrderRule[] = [
+  {
+    id: 'cut-first',
+    first: ['cut'],
+    then: ['mark', 'shape', 'attach', 'zip', 'flat', 'close', 'band', 'topstitch', 'hem', 'finish'],
+    why: 'a piece is cut before it is sewn',
+  },
   {
     id: 'marks-first',
     first: ['mark'],

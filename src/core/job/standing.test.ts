@@ -36,16 +36,19 @@ const around = (more: Partial<Surroundings> = {}): Surroundings => ({
   ...more,
 });
 
+/** Nothing is proven; what is cut needs no proof. */
+const open: Surroundings['settingOf'] = ({ procedureId }) =>
+  procedureId === 'lay-and-cut'
+    ? { setups: null, proof: 'hand', cardId: null }
+    : { setups: { main: SETUP }, proof: 'none', cardId: null };
+
 describe('where a job stands', () => {
   it('keeps the shape that is stored', () => {
     expect(jobSchema.safeParse(apron()).success).toBe(true);
   });
 
   it('puts one scrap before the seams it is for, when their setting is not proven', () => {
-    const { items } = jobStanding(
-      apron(),
-      around({ settingOf: () => ({ setups: { main: SETUP }, proof: 'none', cardId: null }) }),
-    );
+    const { items } = jobStanding(apron(), around({ settingOf: open }));
     const scraps = items.filter((item) => item.kind === 'scrap');
     for (const scrap of scraps)
       for (const id of scrap.kind === 'scrap' ? scrap.forSeams : [])
@@ -55,13 +58,9 @@ describe('where a job stands', () => {
   });
 
   it('counts twelve minutes for a scrap, at whatever pace', () => {
-    const open = (pace: Surroundings['pace']) =>
-      jobStanding(
-        apron(),
-        around({ settingOf: () => ({ setups: { main: SETUP }, proof: 'none', cardId: null }), pace }),
-      );
+    const standing = (pace: Surroundings['pace']) => jobStanding(apron(), around({ settingOf: open, pace }));
     for (const factor of [1, 1.5]) {
-      const { question, items } = open({ ...paceOf([]), factor });
+      const { question, items } = standing({ ...paceOf([]), factor });
       const scraps = items.filter((item) => item.kind === 'scrap').map(({ id }) => id);
       const minutes = question.tasks.filter(({ id }) => scraps.includes(id)).map((task) => task.minutes);
       expect(minutes).toEqual([12, 12, 12, 12]);
@@ -77,7 +76,7 @@ describe('where a job stands', () => {
     const scrap = { id: 's', clothId: 'c', secondId: null, machineId: 'm', operation: { kind: 'topstitch' as const } };
     const both = { ...scrap, id: 'p', secondId: 'd' };
     const found = (of: Job, scraps: Surroundings['scraps']) =>
-      jobStanding(of, around({ clothOf, scraps })).seams[0].scrapId;
+      jobStanding(of, around({ clothOf, scraps })).seams.find(({ seam }) => seam.name === 'Topstitch the bib')!.scrapId;
     expect(found(job, [both, scrap])).toBe('s');
     expect(found(pair, [scrap])).toBeNull();
     expect(found(pair, [scrap, both])).toBe('p');

@@ -114,6 +114,6 @@ describe('templates', () => {
       choice,
       made,
     );
-    expect(cushion.seams[0]).toMatchObject({ clothId: 'c', secondClothId: 'd' });
+    expect(cushion.seams.find((s) => s.procedureId === 'piping')).toMatchObject({ clothId: 'c', secondClothId: 'd' });
   });
 });

@@ -3,7 +3,7 @@ import type { Stage } from './stages';
 
 /** The stage of most operations of a group; where one differs it is named below. */
 const OF_GROUP: Readonly<Record<Procedure['group'], Stage>> = {
-  prepare: 'mark',
+  prepare: 'cut',
   seam: 'close',
   zip: 'zip',
   hem: 'hem',
@@ -32,6 +32,8 @@ const OF_OPERATION: Readonly<Partial<Record<string, Stage>>> = {
   understitch: 'topstitch',
   'bar-tack': 'finish',
   'inseam-pocket': 'attach',
+  interfacing: 'mark',
+  'sleeve-flat': 'flat',
   unpick: 'finish',
   'zip-shorten': 'mark',
 };

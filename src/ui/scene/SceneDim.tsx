@@ -1,19 +1,18 @@
 import type { SceneDim as Dim } from '@/core/procedure';
 import type { Fit } from './fitScene';
+import { type Label, LETTERS } from './labels';
 
-/** A dimension shorter than this has its text beside it. */
-const LEAST_ROOM = 70;
+/** Lines of a label stand so far apart, and the first so far above its middle, in letters. */
+const LINE_EM = 1.15;
+const BASE_EM = 0.35;
 
 /** A dimension line with slashed ends as on a draft; its text never lies over the drawing. */
-export function SceneDim({ dim, fit: { to, middle }, text }: { dim: Dim; fit: Fit; text: string }) {
+export function SceneDim({ dim, fit: { to }, label }: { dim: Dim; fit: Fit; label: Label }) {
   const [[x1, y1], [x2, y2]] = [to(dim.from), to(dim.to)];
   const upright = Math.abs(x2 - x1) < Math.abs(y2 - y1);
   const tick = (x: number, y: number) => (upright ? `M${x - 8} ${y} h16` : `M${x} ${y - 8} v16`);
   const slash = (x: number, y: number) => `M${x - 5} ${y + 5} l10 -10`;
-  const aside = upright || Math.abs(x2 - x1) < LEAST_ROOM;
-  const left = aside && (x1 + x2) / 2 < middle - 1;
-  const x = !aside ? (x1 + x2) / 2 : left ? Math.min(x1, x2) - 12 : Math.max(x1, x2) + 12;
-  const y = aside ? (y1 + y2) / 2 + 6 : y1 + (y1 < 60 ? -10 : 24);
+  const { lines, x, y, anchor } = label;
   return (
     <g>
       <path
@@ -23,10 +22,9 @@ export function SceneDim({ dim, fit: { to, middle }, text }: { dim: Dim; fit: Fi
         fill="none"
       />
       <text
-        x={x}
         y={y}
-        textAnchor={!aside ? 'middle' : left ? 'end' : 'start'}
-        fontSize="17"
+        textAnchor={anchor}
+        fontSize={LETTERS.dim}
         fontWeight="700"
         fill="var(--ink)"
         stroke="var(--paper)"
@@ -34,7 +32,11 @@ export function SceneDim({ dim, fit: { to, middle }, text }: { dim: Dim; fit: Fi
         paintOrder="stroke"
         fontFamily="var(--display)"
       >
-        {text}
+        {lines.map((line, i) => (
+          <tspan key={i} x={x} dy={`${i === 0 ? BASE_EM - ((lines.length - 1) * LINE_EM) / 2 : LINE_EM}em`}>
+            {line}
+          </tspan>
+        ))}
       </text>
     </g>
   );

@@ -12,8 +12,10 @@ import {
 } from '@/core/procedure';
 import { HaloText } from '../Dimension';
 import { DRAWING, type Fit, fitScene } from './fitScene';
+import type { ShownFoot } from './footShape';
+import { boxOf, dimLabel, hereLabel, type Label, LETTERS, textLabels } from './labels';
 import { SceneDim } from './SceneDim';
-import { SceneTool, type ShownFoot } from './SceneTool';
+import { SceneTool } from './SceneTool';
 
 interface Props {
   scene: Scene;
@@ -34,6 +36,12 @@ export function SceneDrawing({ scene, states = [], length, tool, foot = PLAIN_FO
   const id = useId();
   const fit = fitScene(scene);
   const { to, scale, height } = fit;
+  const dims = scene.dims.map((dim) => dimLabel(dim, fit, length(dim.mm)));
+  const texts = textLabels(scene, fit, length);
+  const taken = [
+    ...dims.map((label) => boxOf(label, LETTERS.dim)),
+    ...texts.map((label) => boxOf(label, LETTERS.text)),
+  ];
   return (
     <svg
       viewBox={`0 0 ${DRAWING.width} ${height}`}
@@ -67,26 +75,28 @@ export function SceneDrawing({ scene, states = [], length, tool, foot = PLAIN_FO
         );
       })}
       {scene.dims.map((dim, i) => (
-        <SceneDim key={i} dim={dim} fit={fit} text={[length(dim.mm), dim.name].filter(Boolean).join(' ')} />
+        <SceneDim key={i} dim={dim} fit={fit} label={dims[i]} />
       ))}
-      <Texts texts={scene.texts} to={to} length={length} />
-      {tool && <SceneTool tool={tool} fit={fit} foot={foot} />}
+      <Texts labels={texts} />
+      {tool && (
+        <SceneTool tool={tool} fit={fit} foot={foot} here={tool.tool === 'foot' ? hereLabel(tool, fit, taken) : null} />
+      )}
     </svg>
   );
 }
 
-function Texts({ texts = [], to, length }: { texts: Scene['texts']; to: To; length: (mm: number) => string }) {
-  return texts.map(({ at, text, mm }, i) => (
+function Texts({ labels }: { labels: readonly Label[] }) {
+  return labels.map(({ lines, x, y, anchor }, i) => (
     <HaloText
       on="drawing"
       key={i}
-      x={to(at)[0]}
-      y={to(at)[1]}
-      anchor={mm === undefined ? 'start' : 'middle'}
-      size={15}
-      weight={mm === undefined ? 450 : 650}
+      x={x}
+      y={y + 5}
+      anchor={anchor}
+      size={LETTERS.text}
+      weight={anchor === 'start' ? 450 : 650}
     >
-      {[text, mm === undefined ? '' : length(mm)].filter(Boolean).join(' ')}
+      {lines[0]}
     </HaloText>
   ));
 }

@@ -1,36 +1,23 @@
-import type { Foot } from '@/core/kit';
 import type { ToolAt } from '@/core/procedure';
 import { HaloText } from '../Dimension';
 import type { Fit } from './fitScene';
-
-/** The foot on the machine, as far as it shows in a drawing. */
-export interface ShownFoot {
-  foot: Foot;
-  footSide?: 'left' | 'right';
-}
-
-/** Feet from above, sewing downwards, the needle at 0,0. */
-const TWO_TOES = 'M-15 -20 H15 V18 H5 V-4 H-5 V18 H-15 Z';
-const CLOSED = 'M-15 -20 H15 V18 H-15 Z';
-const ONE_BAR = { left: 'M-17 -20 H-3 V18 H-17 Z', right: 'M3 -20 H17 V18 H3 Z' };
-const CLOSED_FEET: readonly Foot[] = ['concealed-zip', 'straight', 'quarter-inch', 'rolled-hem', 'binding'];
-
-function footShape({ foot, footSide = 'left' }: ShownFoot): string {
-  if (foot === 'zip') return ONE_BAR[footSide];
-  return CLOSED_FEET.includes(foot) ? CLOSED : TWO_TOES;
-}
-
-/** What "you are here" takes beside the foot. */
-const LABEL_ROOM = 130;
+import { footPaths, type ShownFoot } from './footShape';
+import { type Label, LETTERS } from './labels';
 
 const IRON = 'M0 -30 C15 -16 20 4 20 24 H-20 C-20 4 -15 -16 0 -30 Z';
 const SCISSORS = 'M0 -26 L9 8 M0 -26 L-9 8 M9 8 a6 6 0 1 1 -0.1 0.1 M-9 8 a6 6 0 1 0 0.1 0.1';
 
+interface Props {
+  tool: ToolAt;
+  fit: Fit;
+  foot: ShownFoot;
+  /** Where the foot is told of; null for other tools. */
+  here: Label | null;
+}
+
 /** Needle and foot, iron or scissors where they are used in the step in hand. */
-export function SceneTool({ tool, fit, foot }: { tool: ToolAt; fit: Fit; foot: ShownFoot }) {
+export function SceneTool({ tool, fit, foot, here }: Props) {
   const [x, y] = fit.to(tool.at);
-  // Lengths are written on the right of a narrow drawing: the hand is told of on its other side.
-  const left = x < fit.middle + 24 && x > LABEL_ROOM;
   const turned = (tool.headingRad * 180) / Math.PI - 90;
   if (tool.tool === 'needle')
     return (
@@ -52,22 +39,19 @@ export function SceneTool({ tool, fit, foot }: { tool: ToolAt; fit: Fit; foot: S
         <path d={SCISSORS} fill="none" stroke="var(--ink)" strokeWidth="2.2" strokeLinejoin="round" />
       </g>
     );
+  const { outline, marks } = footPaths(foot);
   return (
     <>
       <g transform={`translate(${x} ${y}) rotate(${turned})`}>
-        <path d={footShape(foot)} fill="var(--sheet)" stroke="var(--ink)" strokeWidth="2" strokeLinejoin="round" />
+        <path d={outline} fill="var(--sheet)" stroke="var(--ink)" strokeWidth="2" strokeLinejoin="round" />
+        {marks && <path d={marks} fill="none" stroke="var(--ink)" strokeWidth="1.4" />}
         <circle r="3.6" fill="var(--ink)" />
       </g>
-      <HaloText
-        on="drawing"
-        x={left ? x - 26 : x + 26}
-        y={y - 14}
-        anchor={left ? 'end' : 'start'}
-        size={15}
-        colour="var(--green)"
-      >
-        you are here
-      </HaloText>
+      {here && (
+        <HaloText on="drawing" x={here.x} y={here.y + 5} anchor={here.anchor} size={LETTERS.text} colour="var(--green)">
+          {here.lines[0]}
+        </HaloText>
+      )}
     </>
   );
 }

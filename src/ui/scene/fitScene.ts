@@ -4,8 +4,31 @@ import type { ScenePoint, Scene } from '@/core/procedure';
 /** Size of every drawing in its own units; text keeps its size however large or long the thing is. */
 export const DRAWING = { width: 620, tallest: 500 };
 
-/** Room for what is written beside the drawing, with its number alone or with a name; on a phone letters are larger. */
-const ROOM = { plain: 16, side: 98, named: 204, above: 44 };
+/** Room round the drawing, and beside it for what is written there: so much for the line and each letter, as large as on a phone. */
+const ROOM = { plain: 16, line: 14, letter: 13.5, above: 44 };
+/** A length is hardly ever longer; a name beside a dimension is broken into lines of so many letters. */
+const LONGEST = { number: 7, line: 13 };
+
+/**
+ * The name of a dimension in short lines.
+ *
+ * @param name - none for a number alone
+ * @example
+ * namesBeside('tape edge to raw edge') // => ['tape edge to', 'raw edge']
+ */
+export function namesBeside(name: string | undefined): string[] {
+  const lines: string[] = [];
+  for (const word of name?.split(' ') ?? []) {
+    const last = lines.at(-1);
+    if (last !== undefined && last.length + 1 + word.length <= LONGEST.line)
+      lines[lines.length - 1] = `${last} ${word}`;
+    else lines.push(word);
+  }
+  return lines;
+}
+
+const roomBeside = (name: string | undefined): number =>
+  ROOM.line + ROOM.letter * Math.max(LONGEST.number, ...namesBeside(name).map((line) => line.length));
 
 /** From mm to drawing units. */
 export interface Fit {
@@ -48,7 +71,7 @@ export function fitScene({ cloths, lines, dims, texts = [] }: Scene): Fit {
       ROOM.plain,
       ...dims
         .filter(({ from, to }) => writtenAside(from, to, width) && isBelow((from[0] + to[0]) / 2, middle) === left)
-        .map(({ name }) => (name ? ROOM.named : ROOM.side)),
+        .map(({ name }) => roomBeside(name)),
     );
   const [left, right] = [beside(true), beside(false)];
   const free = DRAWING.width - left - right;

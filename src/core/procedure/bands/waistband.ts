@@ -1,9 +1,9 @@
-import { drawnThick, line, type Scene } from '../engine/scene';
+import { box, drawnThick, line, type Scene } from '../engine/scene';
 import type { Ask, Given, Numbers } from '../engine/types';
 import { procedure, SEWN_SO } from '../engine/procedure';
 import { turnOfClothMm } from '../../seam';
 import { allowance } from '../engine/asks';
-import { BLADE } from '../engine/pieces';
+import { BLADE, together } from '../engine/pieces';
 import { rowScene } from '../engine/rowScene';
 
 const WAIST: Ask = {
@@ -66,7 +66,7 @@ export const WAISTBAND_SINGLE = procedure('waistband-single', {
           { id: 'second', mm: second, name: 'second row' },
           { mm: lap, role: 'mark' },
         ],
-        text: 'the dotted line: the garment’s raw edge below',
+        text: 'dotted: the garment’s edge below',
       }),
   },
   ready: ['[pins]', 'sharp blade and ruler', 'glide foot, where the sole sticks'],
@@ -146,6 +146,31 @@ function folded({ width, allowance: a, catchMm }: Numbers, { thicknessMm }: Give
   };
 }
 
+/** The band cut out and laid flat: the half with interfacing, the fold, the edge that is turned in. */
+function flat({ cutWide, cutLong, allowance: a, width }: Numbers): Scene {
+  const long = Math.min(cutLong, 3 * cutWide);
+  return {
+    label: 'The band, wrong side up, one end of it',
+    view: 'above',
+    cloths: [{ points: box(0, 0, long, cutWide), side: 'wrong' }],
+    lines: [
+      { points: [...box(a, a, long - a, width), [a, a]], role: 'tape', id: 'interfacing' },
+      line('mark', [0, a + width], [long, a + width]),
+      line('fold', [0, cutWide - a], [long, cutWide - a], 'turned'),
+      line('stitch', [a, a], [a, a + width], 'ends'),
+    ],
+    dims: [
+      { from: [long + 7, 0], to: [long + 7, cutWide], mm: cutWide, name: 'cut' },
+      { from: [-7, cutWide - a], to: [-7, cutWide], mm: a, name: 'turned in' },
+    ],
+    texts: [{ at: [a + 4, a + width - 3], text: 'interfacing here' }],
+  };
+}
+
+/** The band on the garment's waist, right sides together. */
+const joined = ({ allowance: a }: Numbers): Scene =>
+  together(a, 'wrong', 'seam', 'From above: the band on the waist edge');
+
 /** The usual waistband: interfaced, folded over, caught from the right side. */
 export const WAISTBAND_FOLDED = procedure('waistband-folded', {
   ...SEWN_SO,
@@ -170,25 +195,27 @@ export const WAISTBAND_FOLDED = procedure('waistband-folded', {
       ends: 2 * width,
     };
   },
-  views: { section: folded },
+  views: { flat, joined, section: folded },
   ready: ['interfacing for half of the band', '[pins]', '[iron]', 'hook, or button, for the overlap'],
   steps: [
     {
-      do: 'Cut the band {cutLong} long and {cutWide} wide. Lay interfacing on the half that will show, and [fix].',
+      do: 'Cut the band {cutLong} long and {cutWide} wide. Lay interfacing on the half that will show, and [fasten].',
       check: 'It does not lift at a corner; the band does not stretch.',
       with: 'iron',
-      view: 'section',
+      view: 'flat',
+      now: ['interfacing'],
     },
     {
       do: 'Turn the long edge without interfacing in by {allowance} and [press] it. Mark the quarters of band and waist.',
       check: 'The fold is straight.',
       with: 'iron',
-      view: 'section',
+      view: 'flat',
+      now: ['turned'],
     },
     {
       do: 'Right sides together, the interfaced edge along the waist, {allowance} past it at each end and {overlap} more where it closes. [hold] Sew {waist} at {allowance}.',
       check: 'Quarters meet; the waist is not stretched.',
-      view: 'section',
+      view: 'joined',
       now: ['seam'],
       sews: 'waist',
     },
@@ -202,7 +229,8 @@ export const WAISTBAND_FOLDED = procedure('waistband-folded', {
     {
       do: 'Fold the ends right sides together and sew each across, {width} long. Trim the corners and turn them out.',
       check: 'Both ends are square and equally high.',
-      view: 'section',
+      view: 'flat',
+      now: ['ends'],
       sews: 'ends',
     },
     {

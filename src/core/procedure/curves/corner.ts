@@ -1,7 +1,7 @@
 import { cornerAnswer } from '../../seam';
 import { allowance } from '../engine/asks';
 import { BLADE } from '../engine/pieces';
-import type { ScenePoint, Scene } from '../engine/scene';
+import { line, type ScenePoint, type Scene } from '../engine/scene';
 import type { Numbers } from '../engine/types';
 import { procedure, SEWN_SO } from '../engine/procedure';
 
@@ -16,8 +16,13 @@ function drawn({ angle, allowance: a, across, stitch, trim }: Numbers): Scene {
   ];
   const tip: ScenePoint = [0, -a / Math.sin(half)];
   const back = (across * stitch) / 2 / Math.sin(half);
-  const seam: ScenePoint[] =
-    across > 0 ? [way(-1, long), way(-1, back), way(1, back), way(1, long)] : [way(-1, long), [0, 0], way(1, long)];
+  const [into, outOf]: [ScenePoint, ScenePoint] =
+    across > 0
+      ? [way(-1, back), way(1, back)]
+      : [
+          [0, 0],
+          [0, 0],
+        ];
   const [l, r] = [way(-1, long, a), way(1, long, a)];
   return {
     label: 'From above: to the point and round it',
@@ -25,7 +30,9 @@ function drawn({ angle, allowance: a, across, stitch, trim }: Numbers): Scene {
     cloths: [{ points: [l, tip, r, [r[0] * 0.55, r[1] + 16], [l[0] * 0.55, l[1] + 16]], side: 'wrong' }],
     lines: [
       { points: [l, tip, r], role: 'raw' },
-      { id: 'seam', points: seam, role: 'stitch' },
+      line('stitch', way(-1, long), into, 'first'),
+      ...(across > 0 ? [line('stitch', into, outOf, 'across')] : []),
+      line('stitch', outOf, way(1, long), 'other'),
       {
         id: 'trim',
         points: [
@@ -70,7 +77,7 @@ export const CORNER = procedure('corner', {
       do: 'Sew to the point: {stitches:n} stitches of {stitch} over {distance}.',
       check: 'The needle lands on the mark. If not, turn the wheel by hand for the last ones.',
       view: 'above',
-      now: ['seam'],
+      now: ['first'],
       sews: 'distance',
       goesOn: 'to-next',
       atMm: 'stitch',
@@ -79,21 +86,21 @@ export const CORNER = procedure('corner', {
       do: 'Needle down, foot up, turn half the way. Sew {across:n short stitch|short stitches} across the point, then turn the rest.',
       check: 'The fabric lies flat before the foot comes down.',
       view: 'above',
-      now: ['seam'],
+      now: ['across'],
       when: 'across',
     },
     {
       do: 'Needle down, foot up, turn.',
       check: 'The fabric lies flat before the foot comes down.',
       view: 'above',
-      now: ['seam'],
+      now: ['first'],
       when: '!across',
     },
     {
       do: 'Sew on along the other edge.',
       check: 'Both lines are {allowance} from their edges.',
       view: 'above',
-      now: ['seam'],
+      now: ['other'],
       sews: 'other',
       goesOn: 'from-before',
       atMm: 'stitch',

@@ -43,19 +43,12 @@ export const SLEEVE_FLAT = procedure('sleeve-flat', {
   group: 'curve and corner',
   kind: 'join',
   main: { name: 'The armhole seam' },
-  rows: { under: { kind: 'join', name: 'The underarm and side seam' } },
-  asks: [
-    CAP,
-    ARMHOLE,
-    ALLOWANCE(8),
-    { key: 'side', label: 'Sleeve and side, wrist to hem', unit: 'mm', usual: 850, least: 60, most: 2500 },
-  ],
-  work: ({ cap, armhole, allowance, side }) =>
+  asks: [CAP, ARMHOLE, ALLOWANCE(8)],
+  work: ({ cap, armhole, allowance }) =>
     misfit(cap, armhole, FLAT_MOST_PERCENT) ?? {
       cap,
       armhole,
       allowance,
-      side,
       more: cap - armhole,
       half: cap / 2,
     },
@@ -90,11 +83,9 @@ export const SLEEVE_FLAT = procedure('sleeve-flat', {
       view: 'above',
     },
     {
-      do: 'Fold it right sides together. Sew sleeve and side in one, {side}, the armhole seam meeting itself, its allowances towards the sleeve.',
-      check: 'The cross is a cross: both seams meet.',
+      do: 'Sleeve and side come next, in one seam, the armhole seams meeting.',
+      check: 'Pinched together, both armhole seams lie on each other.',
       view: 'above',
-      sews: 'side',
-      row: 'under',
     },
   ],
   faults: ['wavy', 'pucker-line', 'uneven-layers', 'popped'],

@@ -2,7 +2,7 @@ import type { Scene, SceneLine } from './scene';
 import type { Step } from './types';
 
 /**
- * How a line of a drawing stands in a step: part of the drawing; made in this step; made before it; still to come; or not
+ * How a line of a drawing stands in a step: part of the drawing, or a thing that lies there; made in this step; made before it; still to come; or not
  * there, because it was taken out again, or is a thing that is laid on later.
  */
 export type LineState = 'plain' | 'now' | 'done' | 'later' | 'hidden';
@@ -19,22 +19,25 @@ const THINGS: ReadonlySet<SceneLine['role']> = new Set(['zip', 'tape', 'stop']);
  * @returns one state for each line of the scene
  * @example
  * lineStates({ lines: [{ id: 'seam', points: [], role: 'stitch' }] }, [{ now: ['seam'] }, {}], 1) // => ['done']
+ * lineStates({ lines: [{ id: 'seam', points: [], role: 'stitch' }] }, [{ now: ['seam'] }, { now: ['seam'], sews: 'long' }, {}], 2) // => ['done']
  * lineStates({ lines: [{ id: 'coil', points: [], role: 'zip' }] }, [{}, { now: ['coil'] }], 0) // => ['hidden']
  */
 export function lineStates(
   { lines }: Pick<Scene, 'lines'>,
-  steps: readonly Pick<Step, 'now' | 'out'>[],
+  steps: readonly Pick<Step, 'now' | 'out' | 'sews'>[],
   index: number,
 ): LineState[] {
   const before = steps.slice(0, index);
-  const made = new Set(before.flatMap(({ now = [] }) => now));
+  // What a machine sews is made when it is sewn, not when its line is marked.
+  const sewn = new Set(steps.flatMap(({ sews, now = [] }) => (sews === undefined ? [] : now)));
+  const made = new Set(before.flatMap(({ sews, now = [] }) => now.filter((id) => sews !== undefined || !sewn.has(id))));
   const out = new Set(before.flatMap((step) => step.out ?? []));
   const now = new Set(steps[index]?.now ?? []);
   return lines.map(({ id, role }) => {
     if (id === undefined) return 'plain';
     if (now.has(id)) return 'now';
     if (out.has(id)) return 'hidden';
-    if (made.has(id)) return 'done';
-    return THINGS.has(role) ? 'hidden' : 'later';
+    if (THINGS.has(role)) return made.has(id) ? 'plain' : 'hidden';
+    return made.has(id) ? 'done' : 'later';
   });
 }

@@ -30,14 +30,14 @@ export const HEM_RAW = procedure('hem-raw', {
   ],
   work: ({ round, off, row, from }) => ({ round, off, row, from, sewn: row === 1 ? round + 10 : 0, overlap: 10 }),
   views: {
-    above: ({ from, off }) =>
+    above: ({ from, off, row }) =>
       rowScene({
         label: 'From above: what is cut off, and the row',
         edge: 'raw',
         side: 'right',
         rows: [
           { id: 'cut', mm: off, role: 'cut', name: 'cut off' },
-          { id: 'row', mm: off + from },
+          ...(row > 0 ? [{ id: 'row', mm: off + from }] : []),
         ],
       }),
   },

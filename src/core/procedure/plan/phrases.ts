@@ -101,6 +101,10 @@ const PHRASES = {
           : 'iron',
   'stretch tape': (plan: StepPlan) => (fuses(plan) ? 'fusible stretch tape' : 'wash-away tape'),
   fix: (plan: StepPlan) => (fuses(plan) ? 'fuse it' : `${verbOf(plan)} it`),
+  fasten: (plan: StepPlan) =>
+    fuses(plan)
+      ? 'fuse it: set the iron down, hold, lift; never slide it'
+      : 'sew it on by hand inside the allowances, with long loose stitches',
   fixable: (plan: StepPlan) => (fuses(plan) ? 'or fusible' : ''),
   coil: (plan: StepPlan) =>
     irons(plan)
@@ -120,7 +124,7 @@ const PRESSED = /\[(press|flatten)\]/i;
 const STEAMED = /\[(steam back|shrink)\]/i;
 /** Done with an iron, but not as the fabric is pressed: the coil of a zip, and what is fused. */
 const COIL = /\[coil\]/i;
-const FIXED = /\[fix\]/i;
+const FIXED = /\[(fix|fasten)\]/i;
 const HOLDING = /\[(hold|hold zip|pin|fix)\]/i;
 
 /**

@@ -49,7 +49,7 @@ export const INTERFACING = procedure('interfacing', {
   ready: ['interfacing [fixable]', '[iron]', 'a scrap of the same fabric, a hand long'],
   steps: [
     {
-      do: 'On a scrap first: lay interfacing on half of it and [fix]. Let it cool, then pull and fold it.',
+      do: 'On a scrap first: lay interfacing on half of it and [fasten]. Leave it until it is cold, then pull and fold it.',
       check: 'It holds at the corner, does not bubble, and does not show through.',
       with: 'iron',
       view: 'above',
@@ -62,7 +62,7 @@ export const INTERFACING = procedure('interfacing', {
       view: 'above',
     },
     {
-      do: 'Lay it on the wrong side, rough side down, and [fix]: set down, hold, lift; never slide. {places:n place|places} along the piece, each a little over the last.',
+      do: 'Lay it on the wrong side, rough side down, and [fasten]: {places:n place|places} along the piece, each a little over the last.',
       check: 'No edge lifts.',
       with: 'iron',
       view: 'above',

@@ -43,7 +43,7 @@ function drawn({ strips, width, sagitta, alternate, long }: Numbers): Scene {
     dims: [{ from: [160, 0], to: [160, bend], mm: sagitta, name: 'bow' }],
     texts: [
       {
-        at: [0, count * tall + bend + 12],
+        at: [75, count * tall + bend + 12],
         text: 'ends alternated: at most',
         mm: alternate,
       },

@@ -31,7 +31,6 @@ function bag({ opening, deep, allowance: a, attach }: Numbers): Scene {
     ],
     lines: [
       line('stitch', [-attach, 0], [-attach, tall], 'attach'),
-      line('stitch', [0, -40], [0, a], 'above'),
       {
         points: [
           [0, a],
@@ -43,6 +42,7 @@ function bag({ opening, deep, allowance: a, attach }: Numbers): Scene {
         role: 'stitch',
         id: 'bag',
       },
+      line('stitch', [0, -40], [0, a], 'above'),
       line('stitch', [0, tall - a], [0, tall + 80], 'below'),
       line('mark', [-10, a], [10, a]),
       line('mark', [-10, tall - a], [10, tall - a]),
@@ -79,7 +79,7 @@ export const INSEAM_POCKET = procedure('inseam-pocket', {
   ready: ['[pins]', '[iron]', 'bag pieces in a thin, close fabric', 'stay tape for the front edge'],
   steps: [
     {
-      do: 'Mark the opening, {opening}, on front and back. Lay stay tape along the front’s edge there, and [fix].',
+      do: 'Mark the opening, {opening}, on front and back. Lay stay tape along the front’s edge there, and [fasten].',
       check: 'The edge does not stretch between the marks.',
       with: 'iron',
       view: 'bag',

@@ -5,7 +5,7 @@ import { mm } from '../../units';
 import { allowance, ZIP_TOP } from '../engine/asks';
 import { basteMm } from '../engine/pieces';
 import { METAL_AHEAD, PULL_MM } from './pull';
-import { fromAbove, fromBelow } from './zipCentredScene';
+import { fromAbove, fromBelow, rightSidesTogether } from './zipCentredScene';
 import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** The seam below the zip that is drawn and counted, mm. */
@@ -77,7 +77,7 @@ export const ZIP_CENTRED = procedure('zip-centred', {
     const { count, lengthMm: downMm } = stitches.left;
     // Beside the pull the foot does not pass: the tops are sewn last, when the pull has been moved down.
     const topCount = Math.max(1, Math.min(Math.round((top + PULL_MM) / downMm), Math.floor(count / 2)));
-    const clear = topCount * downMm;
+    const clear = Math.round(topCount * downMm);
     return {
       zip,
       top,
@@ -110,7 +110,7 @@ export const ZIP_CENTRED = procedure('zip-centred', {
       seamStitch: rowSize(given, 'seam', PLAIN_SEAM).lengthMm,
     };
   },
-  views: { above: fromAbove, below: fromBelow },
+  views: { together: rightSidesTogether, above: fromAbove, below: fromBelow },
   ready: ['zip foot', 'chalk to mark the stop', '[zip hold]', '[iron]', 'seam ripper'],
   steps: [
     {
@@ -125,13 +125,13 @@ export const ZIP_CENTRED = procedure('zip-centred', {
     {
       do: 'Right sides together: mark the bottom stop on the seam line, {stop} from the raw top edge.',
       check: 'The mark is on both pieces.',
-      view: 'above',
+      view: 'together',
       now: ['mark'],
     },
     {
       do: 'Baste from the raw top edge to the mark at {allowance}, stitches of {basting}.',
       check: 'It can be pulled out by its bobbin thread.',
-      view: 'above',
+      view: 'together',
       now: ['baste'],
       sews: 'stop',
       row: 'baste',
@@ -140,7 +140,7 @@ export const ZIP_CENTRED = procedure('zip-centred', {
     {
       do: 'From the mark to the end of the seam, stitches of {seamStitch}.',
       check: 'The two lines are one line.',
-      view: 'above',
+      view: 'together',
       now: ['seam'],
       sews: 'rest',
       row: 'seam',

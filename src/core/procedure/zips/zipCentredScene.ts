@@ -22,6 +22,26 @@ export function fromAbove(numbers: Numbers): Scene {
   };
 }
 
+/** Both pieces right sides together before the zip is there: what is basted, and what is sewn. */
+export function rightSidesTogether({ stop, allowance: a }: Numbers): Scene {
+  return {
+    label: 'From above, right sides together',
+    view: 'above',
+    cloths: [{ points: box(-SIDE, 0, SIDE + a, stop + 40), side: 'wrong' }],
+    lines: [
+      line('raw', [a, 0], [a, stop + 40]),
+      line('baste', [0, 0], [0, stop], 'baste'),
+      line('stitch', [0, stop], [0, stop + 40], 'seam'),
+      line('mark', [-8, stop], [8, stop], 'mark'),
+    ],
+    dims: [
+      { from: [a + 8, 0], to: [a + 8, stop], mm: stop, name: 'to the stop' },
+      { from: [0, -6], to: [a, -6], mm: a, name: 'allowance' },
+    ],
+    texts: [{ at: [-SIDE + 3, stop + 34], text: 'wrong side up' }],
+  };
+}
+
 function dimsAbove({ zip, top, stop, row, bar, below }: Numbers): SceneDim[] {
   return [
     { from: [0, bar + 16], to: [row, bar + 16], mm: row, name: 'each side' },

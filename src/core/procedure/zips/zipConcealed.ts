@@ -3,7 +3,7 @@ import { zipPlan } from '../../seam';
 import { allowance, ZIP_TOP } from '../engine/asks';
 import { BLADE, basteMm } from '../engine/pieces';
 import { procedure, SEWN_SO } from '../engine/procedure';
-import { closing, onTheLeft, onTheRight } from './zipConcealedScene';
+import { closing, onTheLeft, onTheRight, zipAlone } from './zipConcealedScene';
 
 /** The seam below the zip that is counted, mm. */
 const REST_MM = 200;
@@ -97,7 +97,7 @@ export const ZIP_CONCEALED = procedure('zip-concealed', {
       basting: basteMm(given),
     };
   },
-  views: { left: onTheLeft, right: onTheRight, closing },
+  views: { left: onTheLeft, right: onTheRight, zip: zipAlone, closing },
   ready: ['the foot for your way of sewing it', '[zip hold]', '[coil tool]'],
   steps: [
     {
@@ -113,7 +113,7 @@ export const ZIP_CONCEALED = procedure('zip-concealed', {
       do: '[coil]',
       check: 'The groove beside the coil lies open.',
       with: 'iron',
-      view: 'left',
+      view: 'zip',
     },
     {
       do: 'The left piece, right side up: lay its half of the zip face down on it, tape edge {tapeOff} from the raw edge. [hold zip]',

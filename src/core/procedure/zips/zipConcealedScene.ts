@@ -12,7 +12,7 @@ function halfOf(numbers: Numbers, name: (line: string) => string): SceneLine[] {
   const above = Math.max(0, top - TAPE_ABOVE);
   return [
     line('raw', [0, 0], [0, stop + 24]),
-    ...(frays > 0 ? [line('stitch', [-1.5, 0], [-1.5, stop + 24], name('finish'))] : []),
+    ...(frays > 0 ? [line('stitch', [-1.5, 0], [-1.5, stop + 24], 'finish')] : []),
     line('mark', [-a, 0], [-a, stop + 24]),
     ...(opening < stop ? [line('mark', [-a - 8, opening], [-a + 8, opening])] : []),
     { points: box(-tapeOff - tape, above, tape, stop - above + 6), role: 'tape', id: name('tape') },
@@ -20,6 +20,28 @@ function halfOf(numbers: Numbers, name: (line: string) => string): SceneLine[] {
     ...(direct > 0 ? [] : [line('baste', [-tapeOff - tape / 2, 0], [-tapeOff - tape / 2, end], name('baste'))]),
     line('stitch', [-a + groove, 0], [-a + groove, end], name('groove')),
   ];
+}
+
+/** The open zip by itself, from its back: a groove beside each coil. */
+export function zipAlone({ tape, groove }: Numbers): Scene {
+  const coil = (side: -1 | 1) => line('zip', [side * 3, 0], [side * 12, -60]);
+  const band = (side: -1 | 1): SceneLine => ({
+    points: [
+      [side * 3, 0],
+      [side * 12, -60],
+      [side * (12 + tape), -60],
+      [side * (3 + tape), 0],
+      [side * 3, 0],
+    ],
+    role: 'tape',
+  });
+  return {
+    label: 'The open zip from its back: the coils lie flat, the grooves open',
+    view: 'above',
+    cloths: [],
+    lines: [band(-1), band(1), coil(-1), coil(1)],
+    dims: [{ from: [3, 8], to: [3 + groove, 8], mm: groove, name: 'coil to groove' }],
+  };
 }
 
 /** One half of the open zip, face down on the right side of the left piece. */
