@@ -23,22 +23,23 @@ test('a centred zip is run from its questions to its log, with every number alre
   await expect(page.getByText(/of thread, needle and bobbin together/)).toBeVisible();
   await begin.click();
 
+  await page.locator('body').press('Space');
   await expect(step(page).getByRole('heading', { level: 2 })).toContainText(
     'mark the bottom stop on the seam line, 20 cm from the raw top edge',
   );
   await page.locator('body').press('Space');
-  await expect(page.getByText('step 2 of 11')).toBeVisible();
+  await expect(page.getByText('step 3 of 13')).toBeVisible();
   await page.locator('body').press('ArrowRight');
   await page.locator('body').press('ArrowLeft');
-  await expect(page.getByText('step 2 of 11')).toBeVisible();
-  for (let i = 2; i < 8; i += 1) await page.locator('body').press('PageDown');
+  await expect(page.getByText('step 3 of 13')).toBeVisible();
+  for (let i = 3; i < 9; i += 1) await page.locator('body').press('PageDown');
   await expect(step(page)).toContainText('Stop 4 mm below the stop');
   await expect(step(page)).toContainText('turn the wheel by hand for the last two stitches');
   await expect(page.getByRole('img', { name: 'From above, right side up' })).toContainText('8 mm');
 
   // Left and come back to: the same step.
   await page.reload();
-  await expect(page.getByText('step 8 of 11')).toBeVisible();
+  await expect(page.getByText('step 9 of 13')).toBeVisible();
   expect(await axeFindings(page)).toEqual([]);
 
   // Something is wrong: one change, and back to the same step. Here again, it is not proposed a second time.
@@ -56,14 +57,14 @@ test('a centred zip is run from its questions to its log, with every number alre
     await take.click();
     // It closes when it is kept, and not before.
     await expect(said).toBeHidden();
-    await expect(page.getByText('step 8 of 11')).toBeVisible();
+    await expect(page.getByText('step 9 of 13')).toBeVisible();
     return text;
   };
   const first = await proposed();
   await page.reload();
   expect(await proposed()).not.toBe(first);
 
-  for (let i = 8; i < 12; i += 1) await page.locator('body').press('Space');
+  for (let i = 9; i < 14; i += 1) await page.locator('body').press('Space');
   await expect(page.getByRole('heading', { name: 'Centred zip: sewn' })).toBeVisible();
   await page.getByRole('button', { name: 'Good', exact: true }).click();
   await page.getByRole('textbox', { name: 'Notes' }).fill('Coil a hair left of the seam.');

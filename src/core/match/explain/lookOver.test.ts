@@ -113,6 +113,8 @@ describe('schools that matter', () => {
         operation: { kind: 'join' },
       },
       { cloth: { structure: 'knit', family: 'jersey' }, operation: { kind: 'hem' } },
+      { cloth: { structure: 'woven', family: 'canvas' }, operation: { kind: 'zip-centred' } },
+      { cloth: { structure: 'layered', family: 'quilt-sandwich' }, operation: { kind: 'quilt-lines' } },
       { cloth: { structure: 'knit', family: 'double-knit' }, operation: { kind: 'hem' } },
       {
         cloth: { structure: 'knit', family: 'jersey', stretchAcross: 60 },

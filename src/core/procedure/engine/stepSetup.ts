@@ -17,7 +17,8 @@ type Dials = Pick<Machine, 'lengthStepMm' | 'widthStepMm' | 'needlePositions' | 
  * What should be on the machine for a step: the setting of its row, with what this step changes.
  *
  * A step that is not sewn is for getting ready: it already asks for what the next sewn one needs, unless it says what to
- * set itself; after the last the setting of the main row comes back. A swing under a straight-stitch plate
+ * set itself; after the last
+ * nothing more is changed. A swing under a straight-stitch plate
  * or foot would strike the needle, so those are changed with it.
  *
  * @param steps - those that are taken
@@ -34,10 +35,12 @@ export function stepSetup(
   setups: RowSetups,
   machine: Dials,
 ): Setup {
-  const ahead = steps.slice(index).findIndex(({ sews, row, atMm, machine: differs }) => sews ?? row ?? atMm ?? differs);
-  if (ahead < 0) return setups[MAIN_ROW];
-  const step = steps[index + ahead];
-  const setup = setups[rowOfStep(steps, index + ahead)] ?? setups[MAIN_ROW];
+  const sets = ({ sews, row, atMm, machine: differs }: Step) => (sews ?? row ?? atMm ?? differs) !== undefined;
+  const ahead = steps.findIndex((step, i) => i >= index && sets(step));
+  const at = ahead < 0 ? steps.findLastIndex(sets) : ahead;
+  if (at < 0) return setups[MAIN_ROW];
+  const step = steps[at];
+  const setup = setups[rowOfStep(steps, at)] ?? setups[MAIN_ROW];
   const { stitch, widthMm, foot, footSide, needleAsideMm = 0 } = step.machine ?? {};
   let made = foot && foot !== setup.foot ? withPart(setup, 'foot', foot) : setup;
   if (footSide && made.foot === 'zip') {

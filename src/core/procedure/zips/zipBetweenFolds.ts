@@ -133,7 +133,7 @@ export const ZIP_BETWEEN_FOLDS = procedure('zip-between-folds', {
       atMm: 'stitchMm',
       machine: { foot: 'zip', footSide: 'left', needleAsideMm: 1 },
     },
-    slidePull('above', 'left'),
+    slidePull('above', 'left', { foot: 'zip', footSide: 'left', needleAsideMm: 1 }),
     {
       do: 'Close the zip and chalk a few lines across both pieces, then open it. Lay the right piece’s fold on the other tape, {fold} from the middle, line to line. [hold zip]',
       check: 'Closed, the chalk lines meet, and both folds are equally far from the teeth.',

@@ -150,7 +150,7 @@ export const ZIP_EXPOSED = procedure('zip-exposed', {
       atMm: 'downMm',
       machine: { foot: 'zip', footSide: 'left', needleAsideMm: 1 },
     },
-    slidePull('above', 'left'),
+    slidePull('above', 'left', { foot: 'zip', footSide: 'left', needleAsideMm: 1 }),
     {
       do: 'Across {below} below the stop: {across:n} stitches.',
       check: 'The needle stands clear of the metal.',

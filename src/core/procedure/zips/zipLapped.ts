@@ -146,7 +146,7 @@ export const ZIP_LAPPED = procedure('zip-lapped', {
       sews: 'bar',
       machine: { foot: 'zip', footSide: 'left', needleAsideMm: 1 },
     },
-    slidePull('above', 'hidden'),
+    slidePull('above', 'hidden', { foot: 'zip', footSide: 'left', needleAsideMm: 1 }),
     {
       do: 'Lay it flat, right side up. Sew the lap {lap} from the fold: {down:n} stitches down.',
       check: 'The row catches the tape; the fold covers the coil.',
