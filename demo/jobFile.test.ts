@@ -76,7 +76,7 @@ describe('seams as a table', () => {
     if (!read.ok) throw new Error(read.errors[0].message);
     const [loop, late] = read.records;
     expect(loop.answers).toEqual({ seam: 101.6 });
-    expect(loop.after.map((a) => a.seamId)).toEqual([late.id, apron().seams[0].id]);
+    expect(loop.after.map((a) => a.seamId)).toEqual([late.id, apron().seams[1].id]);
     expect(loop).toMatchObject({ clothId: 'denim', stage: 'close' });
     expect(loop.pieces).toHaveLength(2);
     expect(late).toMatchObject({ procedureId: 'bar-tack', stage: 'finish' });

@@ -55,6 +55,13 @@ function made({ id, template, begun, notes = '', ...more }: Made): Job {
   };
 }
 
+/** A job whose pieces are cut. */
+function cutOut(about: Made): Job {
+  const job = made(about);
+  const [cut, ...rest] = job.seams;
+  return { ...job, seams: [{ ...cut, doneAt: at(about.begun, 1) }, ...rest] };
+}
+
 /** Runs of some seams of a job, one after the other, each taking what the estimate says and a little more or less. */
 function sewn(job: Job, seams: Job['seams'], begun: string, seed: number, aboard: Aboard): Run[] {
   const chance = seeded(seed);
@@ -124,7 +131,7 @@ function inBestOrder(job: Job, runs: readonly Run[], { cloths, machine, setup, c
 
 /** The three things being made on board: one done, one half way, one not begun. Made up. */
 export function jobsOnBoard(aboard: Aboard): { jobs: Job[]; runs: Run[] } {
-  const cushion = made({
+  const cushion = cutOut({
     id: 'cushion',
     template: 'cushion-zip',
     name: 'Deck cushion cover',
@@ -134,7 +141,7 @@ export function jobsOnBoard(aboard: Aboard): { jobs: Job[]; runs: Run[] } {
     begun: '2026-11-15T13:00:00Z',
     notes: 'The first of four. Piping in the sateen that was left from the headscarf.',
   });
-  const apron = made({
+  const apron = cutOut({
     id: 'apron',
     template: 'apron',
     name: 'Work apron for the engine hold',
@@ -150,14 +157,15 @@ export function jobsOnBoard(aboard: Aboard): { jobs: Job[]; runs: Run[] } {
     colour: 'storm grey',
     begun: '2026-11-21T18:00:00Z',
   });
-  const [piping, , ...rest] = cushion.seams;
+  const [, piping, , ...rest] = cushion.seams;
   // The zip lies between them, in the log of what was sewn on board.
   const cushionRuns = [
     ...sewn(cushion, [piping], '2026-11-16T13:10:00Z', 5, aboard),
     ...sewn(cushion, rest, '2026-11-16T15:00:00Z', 6, aboard),
   ];
-  const apronRuns = sewn(apron, apron.seams.slice(0, 1), '2026-11-20T10:00:00Z', 8, aboard);
-  const underWay: Run[] = [...apronRuns, { ...apronRuns[0], seamId: apron.seams[1].id, status: 'sewing' }];
+  const [, pocket, sides] = apron.seams;
+  const apronRuns = sewn(apron, [pocket], '2026-11-20T10:00:00Z', 8, aboard);
+  const underWay: Run[] = [...apronRuns, { ...apronRuns[0], seamId: sides.id, status: 'sewing' }];
   return {
     jobs: [
       inBestOrder(top, [], aboard),

@@ -37,7 +37,7 @@ export function sewnOnBoard(known: (clothId: string, kind: OperationKind, machin
     sewing('apron-felled', 'flat-felled', 'denim', 'join', {
       answers: { seam: 640 },
       jobId: 'apron',
-      seamId: 'apron-6',
+      seamId: 'apron-7',
       status: 'sewing',
       step: 3,
       counted: 3,
@@ -49,7 +49,7 @@ export function sewnOnBoard(known: (clothId: string, kind: OperationKind, machin
     sewing('cushion-zip', 'zip-centred', 'deck', 'zip-centred', {
       answers: { zip: 400, top: 40, opening: 440, row: 8 },
       jobId: 'cushion',
-      seamId: 'cushion-6',
+      seamId: 'cushion-7',
       step: 10,
       counted: 11,
       needleMinutes: 4.6,

@@ -105,9 +105,9 @@ test('a zip between two folds: the foot stands on the far side of the teeth, and
 test('a curtain is hemmed folded twice, its corners mitred', async ({ page }) => {
   await ask(page, 'lawn', 'Hem folded twice');
   await page.getByLabel('Finished hem, cm').fill('7.5');
-  await page.getByLabel('Turned in first, mm').fill('90');
+  await page.getByLabel(/^Turned in first/).fill('9 cm');
   await expect(page.getByText(/does not fit into a hem of 7.5 cm/)).toBeVisible();
-  await page.getByLabel('Turned in first, mm').fill('25');
+  await page.getByLabel(/^Turned in first/).fill('2.5 cm');
   await way(page, 'Corners', /mitred/);
   await begin(page);
   await walk(page, [

@@ -62,6 +62,37 @@ test('a neckband: a band that does not come back is told against, and one that d
   await expect(asked(page)).toContainText('The join of the band');
 });
 
+test('a neckband in tired rib: it is refused, or told that it gapes, by how it was measured to recover', async ({
+  page,
+}) => {
+  const measured = async (letGo: string) => {
+    await openDemo(page, '/cloth?id=fleece');
+    await page.getByRole('textbox', { name: 'Pulled to' }).fill('14');
+    await page.getByRole('textbox', { name: 'Let go' }).fill(letGo);
+    await page.getByRole('button', { name: 'Keep this reading' }).click();
+    await expect(page.getByRole('textbox', { name: 'Let go' })).toHaveValue('');
+  };
+  const neckband = async () => {
+    await ask(page, 'merino', 'Neckband');
+    await page.getByRole('combobox', { name: 'The band is cut from' }).click();
+    await page.getByRole('option', { name: 'Polar fleece hat' }).click();
+  };
+  await openDemo(page, '/cloth?id=fleece');
+  await page.getByRole('button', { name: 'Set aside reading 1' }).click();
+  await measured('11.2');
+  await neckband();
+  await expect(asked(page)).toContainText('It recovers poorly, and a band of it will gape');
+  await begin(page);
+  await until(page, /stretch/i);
+  await expect(bar(page)).toContainText('Ballpoint');
+  // Worn out: what does not come back is no band at all.
+  await page.goto('/cloth?id=fleece');
+  await page.getByRole('button', { name: 'Set aside reading 2' }).click();
+  await measured('12.4');
+  await neckband();
+  await expect(asked(page)).toContainText('It does not recover: a band of it stays stretched.');
+});
+
 test('a plain seam in vinyl: no pins, no iron, tails to knot; pictured and printed so', async ({ page }) => {
   await ask(page, 'vinyl', 'Plain seam, pressed open');
   await expect(page.getByRole('region', { name: 'Have ready' })).not.toContainText(/\bpins?\b|\biron\b/);
