@@ -98,7 +98,6 @@ for (const [cloth, operation] of [
   ['deck', 'Corner, pivoted and trimmed'],
   ['lawn', 'Curved seam, clipped or notched'],
   ['denim', 'Topstitching along an edge'],
-  ['lawn', 'Strip set'],
   ['habotai', 'Closing a gap with a ladder stitch'],
 ] as const)
   test(`${operation.toLowerCase()} is sewn from its questions to its log`, async ({ page }) => {

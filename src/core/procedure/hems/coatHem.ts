@@ -100,7 +100,7 @@ export const COAT_HEM = procedure('coat-hem', {
     },
     {
       do: '[steam back]',
-      check: 'The fold hangs soft, and the pile stands up.',
+      check: 'The fold hangs soft, and nothing shines.',
       with: 'iron',
       view: 'section',
     },

@@ -133,7 +133,7 @@ export const HEM_TWIN = procedure('hem-twin', {
       view: 'section',
     },
     {
-      do: 'Put a fence of tape on the plate, {fromFold} from the left needle.',
+      do: 'Put a fence of tape on the plate to the right of the foot, {fromFold} from the right needle: that is the one beside the fold.',
       check: 'Turn the wheel by hand: both needles clear foot and plate.',
       caution:
         'Switch the machine off to change the needle. Two needles need a wide hole: never the straight-stitch plate.',
@@ -141,13 +141,13 @@ export const HEM_TWIN = procedure('hem-twin', {
     },
     {
       do: 'Right side up, fold along the fence: sew both rows, {round} round and {overlap} over the beginning.',
-      check: 'The raw edge is caught between the rows, all along.',
+      check: 'Underneath, the raw edge lies {fromEdge} past the left row all along: it is not caught.',
       view: 'above',
       now: ['rows'],
       sews: 'sewn',
     },
     {
-      do: '[ends] Trim the edge close to the rows.',
+      do: '[ends] Trim the edge close to the left row.',
       check: 'Stretch the hem: nothing pops.',
       caution: BLADE,
       with: 'blade',

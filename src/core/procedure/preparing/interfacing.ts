@@ -1,12 +1,11 @@
 import { BLADE } from '../engine/pieces';
 import { procedure, SEWN_SO } from '../engine/procedure';
-import { box, line, type Scene } from '../engine/scene';
+import { box, type Scene } from '../engine/scene';
 import type { Numbers } from '../engine/types';
 
-/** The piece, wrong side up, with interfacing inside its seam lines, and where the iron is set down. */
-function fused({ inside, places }: Numbers): Scene {
+/** The piece, wrong side up, with interfacing inside its seam lines. */
+function laidOn({ inside }: Numbers): Scene {
   const [long, wide] = [150, 70];
-  const each = long / Math.min(places, 6);
   return {
     label: 'The piece, wrong side up: interfacing inside the seam lines',
     view: 'above',
@@ -17,9 +16,6 @@ function fused({ inside, places }: Numbers): Scene {
         role: 'tape',
         id: 'interfacing',
       },
-      ...Array.from({ length: Math.min(places, 6) - 1 }, (_, i) =>
-        line('mark', [(i + 1) * each, inside], [(i + 1) * each, wide - inside], 'press'),
-      ),
     ],
     dims: [{ from: [0, wide + 8], to: [inside, wide + 8], mm: inside, name: 'left free at the edge' }],
   };
@@ -32,24 +28,22 @@ export const INTERFACING = procedure('interfacing', {
   group: 'prepare',
   kind: 'baste',
   asks: [
-    { key: 'long', label: 'Length of the piece', unit: 'mm', usual: 600, least: 20, most: 5000 },
     {
       key: 'inside',
       label: 'Left free at the edges',
       unit: 'mm',
       usual: 12,
       least: 0,
-      most: 40,
+      most: 30,
       help: 'cut it short of the seam lines, so that the seams stay thin',
     },
-    { key: 'sole', label: 'Length of your iron’s sole', unit: 'mm', usual: 200, least: 80, most: 400 },
   ],
-  work: ({ long, inside, sole }) => ({ long, inside, sole, places: Math.max(1, Math.ceil(long / (sole * 0.8))) }),
-  views: { above: fused },
+  work: ({ inside }) => ({ inside }),
+  views: { above: laidOn },
   ready: ['interfacing [fixable]', '[iron]', 'a scrap of the same fabric, a hand long'],
   steps: [
     {
-      do: 'On a scrap first: lay interfacing on half of it and [fasten]. Leave it until it is cold, then pull and fold it.',
+      do: 'On a scrap first: lay interfacing on half of it and [fasten]. When it is cold, pull it and fold it.',
       check: 'It holds at the corner, does not bubble, and does not show through.',
       with: 'iron',
       view: 'above',
@@ -62,15 +56,15 @@ export const INTERFACING = procedure('interfacing', {
       view: 'above',
     },
     {
-      do: 'Lay it on the wrong side, rough side down, and [fasten]: {places:n place|places} along the piece, each a little over the last.',
-      check: 'No edge lifts.',
+      do: 'Lay it on the wrong side and [fasten], from one end to the other.',
+      check: 'No edge lifts, and the piece has kept its length.',
       with: 'iron',
       view: 'above',
-      now: ['interfacing', 'press'],
+      now: ['interfacing'],
     },
     {
       do: 'Leave it lying flat until it is cold.',
-      check: 'Cold, it cannot be peeled off at a corner.',
+      check: 'No corner comes away.',
       view: 'above',
     },
     {

@@ -106,7 +106,7 @@ export const LAY_AND_CUT = procedure('lay-and-cut', {
       tissue: laid === LAID.tissue ? 1 : 0,
       takenOff,
       oneWay: given.oneWay,
-      rests: given.stretch >= 15 ? 1 : 0,
+      rests: given.stretch >= 15 && given.holesStay === 0 ? 1 : 0,
       within: GRAIN_MM,
       pinned,
       apart,
