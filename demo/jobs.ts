@@ -149,7 +149,7 @@ export function jobsOnBoard(aboard: Aboard): { jobs: Job[]; runs: Run[] } {
     colour: 'ochre',
     begun: '2026-11-20T09:30:00Z',
   });
-  const top = made({
+  const top = cutOut({
     id: 'top',
     template: 'knit-top',
     name: 'Base layer for the winter run',

@@ -60,6 +60,7 @@ test('nothing is lost when the browser is killed in the middle of a job', async 
       await page.getByLabel('How many alike').fill('2');
       await page.getByLabel('Round the neckline, at the seam line, cm').fill('58');
       await page.getByRole('button', { name: 'It need not wait for Shoulders' }).click();
+      await page.getByRole('button', { name: 'It need not wait for Lay and cut' }).click();
       await page.getByRole('button', { name: 'Pieces and notes' }).click();
       await page.getByRole('textbox', { name: 'Notes' }).pressSequentially('Cut the band acr');
     },

@@ -93,11 +93,7 @@ test('an allowance too small for two passes is refused with the number to change
 
 for (const [cloth, operation] of [
   ['habotai', 'French seam'],
-  ['merino', 'Single-fold hem, twin needle'],
-  ['merino', 'Neckband'],
-  ['deck', 'Corner, pivoted and trimmed'],
   ['lawn', 'Curved seam, clipped or notched'],
-  ['denim', 'Topstitching along an edge'],
   ['habotai', 'Closing a gap with a ladder stitch'],
 ] as const)
   test(`${operation.toLowerCase()} is sewn from its questions to its log`, async ({ page }) => {
