@@ -46,6 +46,8 @@ export type SeamPlans = Readonly<Record<string, StepPlan>>;
 export interface SewnSo {
   setups: RowSetups | null;
   plans?: SeamPlans;
+  /** The fabric of its band, where it has one of its own. */
+  band?: Cloth | null;
 }
 
 const NOTHING: Omit<SeamWork, 'problem' | 'shows'> = {
@@ -75,13 +77,13 @@ export function seamWork(
   seam: Pick<JobSeam, 'procedureId' | 'answers' | 'count'>,
   cloth: Cloth,
   machine: Machine | null,
-  { setups, plans }: SewnSo,
+  { setups, plans, band }: SewnSo,
   person: Person,
 ): SeamWork {
   const procedure = procedureOf(seam.procedureId);
   if (!procedure) return { ...NOTHING, shows: false, problem: `There is no operation "${seam.procedureId}".` };
   const shows = OPERATION[procedure.kind].shows === true;
-  const { given, how } = givenOf(cloth, procedure, machine, setups, person);
+  const { given, how } = givenOf(cloth, procedure, machine, setups, person, band);
   const worked = workOut(procedure, seam.answers, given);
   if (!worked.ok) return { ...NOTHING, shows, problem: problemOf(worked) };
   const { numbers } = worked;

@@ -22,6 +22,40 @@ const texts = (id: string, answers: Partial<Numbers>) =>
     .join(' ');
 
 describe('only the steps that apply are shown', () => {
+  it('a band that recovers poorly is said to gape and is cut shorter; one that recovers well is not', () => {
+    for (const id of ['neck-band', 'cuff', 'waist-rib']) {
+      const cut = (recovery: number) => taken(id, { stretch: 80 }, { band: { stretch: 80, recovery } });
+      const [well, limp] = [cut(80), cut(79)];
+      expect(
+        well.steps.some(({ do: does }) => does.includes('will gape')),
+        id,
+      ).toBe(false);
+      expect(limp.steps[0].do, id).toContain('will gape');
+      expect(limp.numbers.cut).toBeLessThan(well.numbers.cut);
+      // Visibly, where it hardly comes back.
+      expect(well.numbers.cut - cut(60).numbers.cut).toBeGreaterThan(0.03 * well.numbers.opening);
+      expect(cut(60).numbers.shorter).toBeCloseTo(well.numbers.cut - cut(60).numbers.cut, 6);
+    }
+  });
+
+  it('both schools of a zip and of quilting lines are in their steps, and tell Match which', () => {
+    const school = (id: string, answers: Numbers) => of(id).schools!(answers);
+    expect(texts('zip-centred', { upwards: 0 })).toMatch(/Sew across below the stop/);
+    expect(texts('zip-centred', { upwards: 1 })).toMatch(/Move foot and needle to the other side/);
+    expect(texts('zip-centred', { upwards: 1 })).not.toMatch(/Sew across below the stop/);
+    expect(school('zip-centred', { upwards: 1 })).toEqual({ 'centred-zip': 'from-below' });
+    expect(texts('quilt-lines', { alternate: 1 })).toMatch(/from the other end/);
+    expect(school('quilt-lines', { alternate: 0 })).toEqual({ 'quilting-lines': 'same-way' });
+  });
+
+  it('edges are finished before a zip only where they fray, and rows stop at the pull', () => {
+    expect(taken('zip-centred', {}, { frays: 0 }).steps[0].do).not.toMatch(/Finish/);
+    const { numbers } = taken('zip-centred', { zip: 180, top: 20, opening: 200 }, { frays: 1 });
+    expect(numbers.clear).toBeGreaterThanOrEqual(45);
+    expect(numbers.tops + numbers.rowStitches).toBe(numbers.down);
+    expect(numbers.clear + numbers.rowMm).toBeCloseTo(numbers.bar, 6);
+  });
+
   it('a concealed zip is basted first, or sewn straight to the groove: never both', () => {
     expect(texts('zip-concealed', { direct: 0 })).toMatch(/Baste down the middle/);
     expect(texts('zip-concealed', { direct: 1 })).not.toMatch(/Baste/);

@@ -68,6 +68,23 @@ export function easyBandRatio(input: Pick<BandInput, 'openingMm' | 'bandWidthMm'
   return Math.max(bandRatio(input), 1 / (1 + (EASY_SHARE * input.stretch) / 100));
 }
 
+/**
+ * The ratio of a band that does not quite come back: shorter, by what it keeps of the stretch that sewing it on gives it (model).
+ *
+ * @param ratio - finished band : opening, for a band that recovers well
+ * @param stretch - of the band, percent
+ * @param recovery - of the band, percent
+ * @returns share; never so short that the band is stretched by more than half of its own stretch
+ * @example
+ * limpBandRatio(0.8, 80, 90) // => 0.8
+ * limpBandRatio(0.8, 80, 70) // => 0.78
+ */
+export function limpBandRatio(ratio: number, stretch: number, recovery: number): number {
+  const kept = Math.max(0, RECOVERS_PERCENT.well - Math.max(recovery, RECOVERS_PERCENT.least)) / 100;
+  const shorter = ratio * (1 - kept * (1 / ratio - 1));
+  return Math.min(ratio, Math.max(shorter, 1 / (1 + (EASY_SHARE * stretch) / 100)));
+}
+
 /** What may go wrong with a band: it would be sewn on stretched too far, it gapes a little, or it does not come back at all. */
 export type BandWarning = 'overstretched' | 'gapes' | 'stays-stretched';
 

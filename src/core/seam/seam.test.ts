@@ -13,7 +13,9 @@ import {
   frenchSeam,
   outlineSeam,
   pinInterval,
+  limpBandRatio,
   quiltLines,
+  RECOVERS_PERCENT,
   topstitchRows,
   turnOfClothMm,
   zipInputSchema,
@@ -234,6 +236,20 @@ describe('topstitching, bindings, lines and pins', () => {
       return 'cutMm' in found ? found.cutMm : NaN;
     };
     expect(cut('double')).toBeGreaterThan(cut('single'));
+  });
+
+  it('a band that does not quite come back is cut shorter, the less it recovers; never beyond half of its stretch', () => {
+    const percent = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+    fc.assert(
+      fc.property(percent(0.6, 1), percent(5, 200), percent(0, 100), (well, stretch, recovery) => {
+        const ratio = limpBandRatio(well, stretch, recovery);
+        expect(ratio).toBeLessThanOrEqual(well);
+        expect(limpBandRatio(well, stretch, Math.max(0, recovery - 10))).toBeLessThanOrEqual(ratio + 1e-12);
+        if (ratio < well) expect(100 * (1 / ratio - 1)).toBeLessThanOrEqual(stretch / 2 + 1e-9);
+      }),
+    );
+    expect(limpBandRatio(0.8, 80, RECOVERS_PERCENT.well)).toBe(0.8);
+    expect(limpBandRatio(0.8, 80, RECOVERS_PERCENT.well - 1)).toBeLessThan(0.8);
   });
 
   it('quilting lines fill their width exactly, and layers that creep are pinned closer', () => {

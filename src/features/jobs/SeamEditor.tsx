@@ -124,10 +124,9 @@ function Asks({ now, seam, state, edit }: PartProps & { state: SeamNow }) {
   const cloth = now.cloths.find((c) => c.id === seam.clothId);
   if (!procedure || !schools || procedure.asks.length === 0) return null;
   const known = cloth ? clothOf(cloth) : UNKNOWN_CLOTH;
-  const { given } = givenOf(known, procedure, now.machine?.machine ?? null, state.setups, {
-    schools,
-    system,
-  });
+  const band = now.cloths.find((c) => c.id === seam.bandClothId);
+  const machine = now.machine?.machine ?? null;
+  const { given } = givenOf(known, procedure, machine, state.setups, { schools, system }, band ? clothOf(band) : null);
   const [first, ...others] = procedure.asks;
   const field = (ask: (typeof procedure.asks)[number]) => (
     <AskField

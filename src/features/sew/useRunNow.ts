@@ -71,12 +71,10 @@ export function useRunNow(id: string): RunNow | null {
   const setups = run.setup ? { ...found, ...run.rows, [MAIN_ROW]: run.setup } : found;
   const known = cloth ? clothOf(cloth) : UNKNOWN_CLOTH;
   const creep = machine ? creepFactor(machine.machine) : 1;
-  const { given: plain, how } = givenOf(known, procedure, machine?.machine ?? null, setups, {
-    creep,
-    schools,
-    // Once it is begun, a change of units changes no number.
-    system: run.status === 'asking' ? system : 'metric',
-  });
+  // Once it is begun, a change of units changes no number.
+  const person = { creep, schools, system: run.status === 'asking' ? system : ('metric' as const) };
+  const bandCloth = band && clothOf(band);
+  const { given: plain, how } = givenOf(known, procedure, machine?.machine ?? null, setups, person, bandCloth);
   const line = run.outline && procedure.along ? outlineOf(run.outline) : null;
   const given = line && 'points' in line ? { ...plain, outline: line } : plain;
   const worked: WorkedOut =

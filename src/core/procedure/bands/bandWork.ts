@@ -1,7 +1,29 @@
 import { mm } from '../../units';
 import { bandFor, type BandInput, bandReachMm } from '../../seam';
 import { cannot, type Cannot } from '../../seam';
-import type { Numbers } from '../engine/types';
+import type { Given } from '../engine/types';
+
+/**
+ * How the band stretches and recovers: its own fabric, or the garment's where it is cut from that.
+ *
+ * @param given - what is known of the fabrics
+ */
+export const springOf = ({ band, stretch, recovery }: Given): { stretch: number; recovery: number } =>
+  band ?? { stretch, recovery };
+
+/**
+ * How much shorter a band is cut because its fabric does not quite come back.
+ *
+ * @param ratio - as a band that recovers well would be, and as it is: finished band : opening
+ * @param openingMm - the opening
+ */
+export const shorterBy = (
+  ratio: { well: number; cut: number },
+  openingMm: number,
+): { gapes: number; shorter: number } => {
+  const shorter = (ratio.well - ratio.cut) * openingMm;
+  return { gapes: shorter > 0 ? 1 : 0, shorter };
+};
 
 /** What is known of a band before it is cut, and how its refusal ends. */
 interface BandToCut {
@@ -13,13 +35,28 @@ interface BandToCut {
   wayOut: string;
 }
 
+/** What follows for a band, mm and percent. */
+type BandNumbers = Record<
+  | 'opening'
+  | 'width'
+  | 'allowance'
+  | 'finished'
+  | 'cut'
+  | 'cutWidth'
+  | 'ratio'
+  | 'quarterBand'
+  | 'quarterOpening'
+  | 'pull',
+  number
+>;
+
 /**
  * What follows for a band that is folded and stretched on.
  *
  * @param wanted - lengths in mm, stretch in percent
  * @returns numbers by name, mm and percent; or a refusal when it cannot pass what it has to pass
  */
-export function bandNumbers({ band, width, allowance, called, wayOut }: BandToCut): Numbers | Cannot {
+export function bandNumbers({ band, width, allowance, called, wayOut }: BandToCut): BandNumbers | Cannot {
   const found = bandFor(band);
   if (found.passesGirth === false) {
     const pulled = Math.floor(bandReachMm(found.finishedMm, band.stretch));
@@ -39,3 +76,14 @@ export function bandNumbers({ band, width, allowance, called, wayOut }: BandToCu
     pull: found.stretchToFitPercent,
   };
 }
+
+/** Whether a band could not be worked out. */
+export const isRefused = (found: BandNumbers | Cannot): found is Cannot => 'blocked' in found;
+
+/** Before anything is cut from a fabric that does not quite come back. */
+export const GAPES = {
+  do: 'This fabric recovers poorly and will gape: the band is cut {shorter} shorter for it. Sew one round a scrap of the neckline first, and leave it overnight.',
+  check: 'In the morning it still lies against a hand laid into it.',
+  view: 'quarters',
+  when: 'gapes',
+} as const;

@@ -1,6 +1,6 @@
-import { easyBandRatio } from '../../seam';
+import { easyBandRatio, limpBandRatio } from '../../seam';
 import { quarters, sewnOn } from './bandScene';
-import { bandNumbers } from './bandWork';
+import { bandNumbers, GAPES, isRefused, shorterBy, springOf } from './bandWork';
 
 import { procedure, SEWN_SO } from '../engine/procedure';
 
@@ -18,18 +18,20 @@ export const NECK_BAND = procedure('neck-band', {
       key: 'stretch',
       label: 'The band stretches',
       unit: 'percent',
-      usual: (given) => Math.round(given.stretch),
+      usual: (given) => Math.round(springOf(given).stretch),
       least: 5,
       most: 300,
     },
     { key: 'girth', label: 'Round the head it has to pass', unit: 'mm', usual: 570, least: 200, most: 800 },
     { key: 'allowance', label: 'Allowance at the neckline', unit: 'mm', usual: 6, least: 3, most: 20 },
   ],
-  work: ({ opening, width, stretch, girth, allowance }) =>
-    bandNumbers({
+  work: ({ opening, width, stretch, girth, allowance }, given) => {
+    const well = easyBandRatio({ openingMm: opening, bandWidthMm: width, stretch });
+    const ratio = limpBandRatio(well, stretch, springOf(given).recovery);
+    const numbers = bandNumbers({
       band: {
         openingMm: opening,
-        ratio: easyBandRatio({ openingMm: opening, bandWidthMm: width, stretch }),
+        ratio,
         stretch,
         girthMm: girth,
         joinAllowanceMm: 10,
@@ -38,10 +40,13 @@ export const NECK_BAND = procedure('neck-band', {
       allowance,
       called: 'band',
       wayOut: 'cut the neckline wider, or take a band cloth that stretches more',
-    }),
+    });
+    return isRefused(numbers) ? numbers : { ...numbers, ...shorterBy({ well, cut: ratio }, opening) };
+  },
   views: { quarters, section: sewnOn },
   ready: ['a band that springs back', 'eight [pins]', '[needle]'],
   steps: [
+    GAPES,
     {
       do: 'Cut the band {cut} long and {cutWidth} wide, the stretch along its length.',
       check: 'It stretches the long way.',

@@ -1,15 +1,18 @@
 import { procedure, SEWN_SO } from '../engine/procedure';
 import { quarters, sewnOn } from './bandScene';
-import { bandNumbers } from './bandWork';
+import { limpBandRatio } from '../../seam';
+import { bandNumbers, GAPES, isRefused, shorterBy, springOf } from './bandWork';
 import { BLADE } from '../engine/pieces';
 import { rowScene } from '../engine/rowScene';
 import type { Procedure } from '../engine/types';
 
-const ringOf: Procedure['work'] = ({ opening, width, ratio, stretch, girth, allowance }) =>
-  bandNumbers({
+const ringOf: Procedure['work'] = ({ opening, width, ratio, stretch, girth, allowance }, given) => {
+  const well = ratio / 100;
+  const cut = limpBandRatio(well, stretch, springOf(given).recovery);
+  const numbers = bandNumbers({
     band: {
       openingMm: opening,
-      ratio: ratio / 100,
+      ratio: cut,
       stretch,
       girthMm: girth,
       joinAllowanceMm: allowance,
@@ -19,8 +22,11 @@ const ringOf: Procedure['work'] = ({ opening, width, ratio, stretch, girth, allo
     called: 'rib',
     wayOut: 'cut it longer, or take a rib that stretches more',
   });
+  return isRefused(numbers) ? numbers : { ...numbers, ...shorterBy({ well, cut }, opening) };
+};
 
 const RING_STEPS: Procedure['steps'] = [
+  GAPES,
   {
     do: 'Cut the rib {cut} long and {cutWidth} wide, the stretch along its length.',
     check: 'It springs back when it is let go.',
@@ -84,7 +90,14 @@ function ribRing<Id extends string>(more: {
       },
       { key: 'width', label: 'Finished width of the rib', unit: 'mm', usual: more.width, least: 10, most: 200 },
       { key: 'ratio', label: 'Rib to opening', unit: 'percent', usual: 80, least: 45, most: 100 },
-      { key: 'stretch', label: 'The rib stretches', unit: 'percent', usual: 80, least: 5, most: 300 },
+      {
+        key: 'stretch',
+        label: 'The rib stretches',
+        unit: 'percent',
+        usual: ({ band }) => (band ? Math.round(band.stretch) : 80),
+        least: 5,
+        most: 300,
+      },
       {
         key: 'girth',
         label: `Round the ${more.passes} it has to pass`,

@@ -44,6 +44,16 @@ describe('what is known before anything is asked', () => {
     expect(givenOf({ ...denim, massGsm }, JOIN, null, null).given.weight).toBe(weight),
   );
 
+  it('knows how the band springs, where it has a fabric of its own', () => {
+    const neck = PROCEDURES.find(({ id }) => id === 'neck-band')!;
+    const rib = { structure: 'knit', family: 'rib', traits: [], stretchAcross: 90, recovery: 70 } as const;
+    expect(givenOf(denim, neck, null, null).given.band).toBeUndefined();
+    expect(givenOf(denim, neck, null, null, {}, { ...rib, traits: [] }).given.band).toEqual({
+      stretch: 90,
+      recovery: 70,
+    });
+  });
+
   it('has the stitch and the layers of every row, each by itself', () => {
     const felled = PROCEDURES.find(({ id }) => id === 'flat-felled')!;
     const seam = plainSetup();

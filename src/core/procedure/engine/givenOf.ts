@@ -39,6 +39,7 @@ export const operationOfRow = ({ kind, layers }: Pick<Row, 'kind' | 'layers'>): 
  * @param machine - the machine; a plain one when it is not there any more
  * @param setups - the setting of each row; a plain straight stitch while there is none
  * @param person - `creep`: how much more than the model their machine lets the top layer creep, 1 until that was measured; `schools`: which they follow; `system`: what they measure in
+ * @param band - the fabric of the band, where one is sewn on
  * @returns what the operation is worked out from, and how its seams are sewn
  */
 export function givenOf(
@@ -47,6 +48,7 @@ export function givenOf(
   machine: Machine | null,
   setups: RowSetups | null,
   { creep = 1, schools = USUAL_SCHOOLS, system = 'metric' }: Person = {},
+  band: Cloth | null = null,
 ): { given: Given; how: SewnWith } {
   const profile = clothProfile(cloth);
   const rows = rowsOfProcedure(procedure);
@@ -63,6 +65,7 @@ export function givenOf(
       squash: Math.min(1, seam.thicknessMm / (seam.layers * profile.thicknessMm.value)),
       stretch: profile.stretchAcross.value,
       recovery: profile.recovery.value,
+      ...(band && { band: springOf(clothProfile(band)) }),
       weight: mass < WEIGHT_GSM.light ? 'light' : mass < WEIGHT_GSM.medium ? 'medium' : 'heavy',
       frays: flag(profile, 'frays', 'loose'),
       slides: isFineSlippery(profile) ? 1 : 0,
@@ -87,6 +90,11 @@ export function givenOf(
     },
   };
 }
+
+const springOf = ({ stretchAcross, recovery }: ClothProfile) => ({
+  stretch: stretchAcross.value,
+  recovery: recovery.value,
+});
 
 /** 1 where the fabric has one of these traits. */
 const flag = ({ traits }: ClothProfile, ...any: readonly Trait[]): number =>

@@ -16,6 +16,8 @@ export interface Given {
   /** Stretch across and recovery of the cloth, percent. */
   stretch: number;
   recovery: number;
+  /** The same of the band, where one of another fabric is sewn on. */
+  band?: { stretch: number; recovery: number };
   weight: 'light' | 'medium' | 'heavy';
   /** 1 where it is so, else 0: a cut edge of it frays; it is fine and slides; every piece has to lie one way; holes in it stay. */
   frays: number;

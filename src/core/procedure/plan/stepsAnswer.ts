@@ -121,10 +121,8 @@ export function stepsAnswer(input: StepsInput): StepsOutput {
   );
   const line = outline && outlineOf(specOf(outline));
   if (line && 'blocked' in line) return { blocked: [...line.blocked] };
-  const known = givenOf(cloth, procedure, machine, MAIN_ROW in setups ? setups : null, {
-    creep: creepFactor(machine),
-    schools: input.schools ?? USUAL_SCHOOLS,
-  });
+  const person = { creep: creepFactor(machine), schools: input.schools ?? USUAL_SCHOOLS };
+  const known = givenOf(cloth, procedure, machine, MAIN_ROW in setups ? setups : null, person, band);
   const given = line ? { ...known.given, outline: line } : known.given;
   const worked = workOut(procedure, answers, given);
   if (!worked.ok) {
