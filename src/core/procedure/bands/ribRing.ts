@@ -4,7 +4,7 @@ import { limpBandRatio } from '../../seam';
 import { bandNumbers, GAPES, isRefused, shorterBy, springOf } from './bandWork';
 import { BLADE } from '../engine/pieces';
 import { rowScene } from '../engine/rowScene';
-import type { Procedure } from '../engine/types';
+import type { Ask, Procedure } from '../engine/types';
 
 const ringOf: Procedure['work'] = ({ opening, width, ratio, stretch, girth, allowance }, given) => {
   const well = ratio / 100;
@@ -64,6 +64,15 @@ const RING_STEPS: Procedure['steps'] = [
   },
 ];
 
+const RIB_STRETCH: Ask = {
+  key: 'stretch',
+  label: 'The rib stretches',
+  unit: 'percent',
+  usual: ({ band }) => (band ? Math.round(band.stretch) : 80),
+  least: 5,
+  most: 300,
+};
+
 /** A cuff or a waist rib: a ring of rib that has to pass hand, foot or hips. */
 function ribRing<Id extends string>(more: {
   id: Id;
@@ -90,14 +99,7 @@ function ribRing<Id extends string>(more: {
       },
       { key: 'width', label: 'Finished width of the rib', unit: 'mm', usual: more.width, least: 10, most: 200 },
       { key: 'ratio', label: 'Rib to opening', unit: 'percent', usual: 80, least: 45, most: 100 },
-      {
-        key: 'stretch',
-        label: 'The rib stretches',
-        unit: 'percent',
-        usual: ({ band }) => (band ? Math.round(band.stretch) : 80),
-        least: 5,
-        most: 300,
-      },
+      RIB_STRETCH,
       {
         key: 'girth',
         label: `Round the ${more.passes} it has to pass`,
