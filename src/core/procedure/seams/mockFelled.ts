@@ -5,6 +5,9 @@ import { allowance, SEAM_LENGTH } from '../engine/asks';
 import { rowScene } from '../engine/rowScene';
 import { procedure, SEWN_SO } from '../engine/procedure';
 
+/** The finish is drawn so far in from the edges, mm. */
+const FINISHED_MM = 2;
+
 /** A seam finished together, pressed over and topstitched twice: the look of a felled one. */
 export const MOCK_FELLED = procedure('mock-felled', {
   ...SEWN_SO,
@@ -32,7 +35,15 @@ export const MOCK_FELLED = procedure('mock-felled', {
       : { seam, allowance: a, near, far, between: far - near },
   views: {
     seam: ({ allowance: a }) =>
-      rowScene({ label: 'From above: the seam', edge: 'raw', side: 'wrong', rows: [{ id: 'seam', mm: a }] }),
+      rowScene({
+        label: 'From above: the seam',
+        edge: 'raw',
+        side: 'wrong',
+        rows: [
+          { id: 'seam', mm: a },
+          { id: 'finish', mm: FINISHED_MM },
+        ],
+      }),
     above: ({ near, far }) =>
       rowScene({
         label: 'From above: two rows beside the seam, which is the upper edge here',
@@ -57,6 +68,7 @@ export const MOCK_FELLED = procedure('mock-felled', {
       do: 'Finish both edges together.',
       check: 'The edges are caught.',
       view: 'seam',
+      now: ['finish'],
       sews: 'seam',
       row: 'finish',
     },

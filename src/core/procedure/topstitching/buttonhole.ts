@@ -8,9 +8,25 @@ import { box, type Scene } from '../engine/scene';
 import type { Numbers } from '../engine/types';
 import { procedure, SEWN_SO } from '../engine/procedure';
 
+/** So many are drawn; of more the number is said. */
+const MOST_DRAWN = 12;
+
+/** One on a scrap, before any is sewn on the garment. */
+function onScrap({ hole }: Numbers): Scene {
+  const [x, y, half] = [30, 20, 1.6];
+  const ring = box(x - hole / 2, y - half, hole, 2 * half);
+  return {
+    label: 'From above: one on a scrap of the same layers',
+    view: 'above',
+    cloths: [{ points: box(0, 0, 60, 40), side: 'right' }],
+    lines: [{ id: 'test', points: [...ring, ring[0]], role: 'stitch' }],
+    dims: [{ from: [x - hole / 2, 48], to: [x + hole / 2, 48], mm: hole, name: 'long' }],
+  };
+}
+
 /** A row of buttonholes on the front edge, each from its bar, their middles on the button line or across it. */
 function row({ hole, count, spacing, edge, lying, past }: Numbers): Scene {
-  const shown = Math.min(4, count);
+  const shown = Math.min(MOST_DRAWN, count);
   const tall = clamp(hole + 10, 24, 60);
   return {
     label: 'From above: on the front, first and last where you want them',
@@ -66,6 +82,7 @@ function row({ hole, count, spacing, edge, lying, past }: Numbers): Scene {
         ? [{ from: [edge + 58, 20] as const, to: [edge + 58, 20 + tall] as const, mm: spacing, name: 'apart' }]
         : []),
     ],
+    ...(count > shown && { texts: [{ at: [4, shown * tall + 14] as const, text: `and ${count - shown} more` }] }),
   };
 }
 
@@ -128,15 +145,15 @@ export const BUTTONHOLES = procedure('buttonholes', {
       sewn: 2 * hole * times,
     };
   },
-  views: { above: row },
+  views: { scrap: onScrap, above: row },
   ready: ['buttonhole foot', 'stabiliser under thin or soft cloth', 'a sharp seam ripper', '[pins]'],
   steps: [
     {
       do: 'On a scrap of the same layers, with interfacing and stabiliser: sew one of {hole}, button and its thickness together.',
       check: 'The button slips through with a little drag; both sides are equally dense.',
       caution: 'Switch the machine off to change the foot.',
-      view: 'above',
-      now: ['holes'],
+      view: 'scrap',
+      now: ['test'],
       sews: 'test',
       atMm: 'stitch',
       machine: { stitch: 'buttonhole', widthMm: 'swing', foot: 'buttonhole' },
