@@ -78,7 +78,7 @@ describe('an operation and the headless command give the same numbers', () => {
   });
 
   it('concealed zip', () => {
-    const n = operation('zip-concealed', { zip: 220, top: 15, opening: 400, allowance: 15, coilWidth: 4, tape: 10 });
+    const n = operation('zip-concealed', { zip: 220, top: 15, allowance: 15, coilWidth: 4, tape: 10 });
     const said = calc('zip', {
       kind: 'concealed',
       zipMm: 220,

@@ -32,6 +32,8 @@ test('a concealed zip with a one-bar foot: both pieces by name, foot and needle 
   page,
 }) => {
   await ask(page, 'sateen', 'Concealed zip');
+  await page.getByLabel('Zip, top stop to bottom stop, cm').fill('25');
+  await page.getByLabel(/^Raw top edge to the notch/).fill('22 cm');
   await begin(page);
   await walk(page, [
     [/Finish both raw edges/, /Zigzag/],

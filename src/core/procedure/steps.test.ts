@@ -35,6 +35,9 @@ describe('only the steps that apply are shown', () => {
       // Visibly, where it hardly comes back.
       expect(well.numbers.cut - cut(60).numbers.cut).toBeGreaterThan(0.03 * well.numbers.opening);
       expect(cut(60).numbers.shorter).toBeCloseTo(well.numbers.cut - cut(60).numbers.cut, 6);
+      // Stretched as far as it may be, it is told that it gapes all the same.
+      const tight = taken('neck-band', { stretch: 40 }, { band: { stretch: 40, recovery: 70 } });
+      expect(tight.steps[0].do).toContain('stretches too little to be cut any shorter');
     }
   });
 

@@ -1,5 +1,5 @@
 import { mm } from '../../units';
-import { bandFor, type BandInput, bandReachMm } from '../../seam';
+import { bandFor, type BandInput, bandReachMm, RECOVERS_PERCENT } from '../../seam';
 import { cannot, type Cannot } from '../../seam';
 import type { Given } from '../engine/types';
 
@@ -16,14 +16,18 @@ export const springOf = ({ band, stretch, recovery }: Given): { stretch: number;
  *
  * @param ratio - as a band that recovers well would be, and as it is: finished band : opening
  * @param openingMm - the opening
+ * @param recovery - of the band, percent
+ * @returns mm, and whether it gapes: cut shorter for it, or as it is where it stretches too little for that
  */
-export const shorterBy = (
+export function shorterBy(
   ratio: { well: number; cut: number },
   openingMm: number,
-): { gapes: number; shorter: number } => {
+  recovery: number,
+): { shorter: number; gapes: number; gapesAsItIs: number } {
   const shorter = (ratio.well - ratio.cut) * openingMm;
-  return { gapes: shorter > 0 ? 1 : 0, shorter };
-};
+  const gapes = recovery < RECOVERS_PERCENT.well;
+  return { shorter, gapes: gapes && shorter > 0 ? 1 : 0, gapesAsItIs: gapes && !(shorter > 0) ? 1 : 0 };
+}
 
 /** What is known of a band before it is cut, and how its refusal ends. */
 interface BandToCut {
@@ -80,10 +84,18 @@ export function bandNumbers({ band, width, allowance, called, wayOut }: BandToCu
 /** Whether a band could not be worked out. */
 export const isRefused = (found: BandNumbers | Cannot): found is Cannot => 'blocked' in found;
 
+const OVERNIGHT = 'In the morning it still lies against a hand laid into it.';
+
 /** Before anything is cut from a fabric that does not quite come back. */
 export const GAPES = {
   do: 'This fabric recovers poorly and will gape: the band is cut {shorter} shorter for it. Sew one round a scrap of the neckline first, and leave it overnight.',
-  check: 'In the morning it still lies against a hand laid into it.',
+  check: OVERNIGHT,
   view: 'quarters',
   when: 'gapes',
+} as const;
+export const GAPES_AS_IT_IS = {
+  do: 'This fabric recovers poorly and will gape, and it stretches too little to be cut any shorter. Sew one round a scrap of the neckline first, and leave it overnight; a fabric that recovers better is the cure.',
+  check: OVERNIGHT,
+  view: 'quarters',
+  when: 'gapesAsItIs',
 } as const;

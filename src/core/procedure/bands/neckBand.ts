@@ -1,6 +1,6 @@
 import { easyBandRatio, limpBandRatio } from '../../seam';
 import { quarters, sewnOn } from './bandScene';
-import { bandNumbers, GAPES, isRefused, shorterBy, springOf } from './bandWork';
+import { bandNumbers, GAPES, GAPES_AS_IT_IS, isRefused, shorterBy, springOf } from './bandWork';
 
 import { procedure, SEWN_SO } from '../engine/procedure';
 
@@ -26,8 +26,9 @@ export const NECK_BAND = procedure('neck-band', {
     { key: 'allowance', label: 'Allowance at the neckline', unit: 'mm', usual: 6, least: 3, most: 20 },
   ],
   work: ({ opening, width, stretch, girth, allowance }, given) => {
+    const { recovery } = springOf(given);
     const well = easyBandRatio({ openingMm: opening, bandWidthMm: width, stretch });
-    const ratio = limpBandRatio(well, stretch, springOf(given).recovery);
+    const ratio = limpBandRatio(well, stretch, recovery);
     const numbers = bandNumbers({
       band: {
         openingMm: opening,
@@ -41,12 +42,13 @@ export const NECK_BAND = procedure('neck-band', {
       called: 'band',
       wayOut: 'cut the neckline wider, or take a band cloth that stretches more',
     });
-    return isRefused(numbers) ? numbers : { ...numbers, ...shorterBy({ well, cut: ratio }, opening) };
+    return isRefused(numbers) ? numbers : { ...numbers, ...shorterBy({ well, cut: ratio }, opening, recovery) };
   },
   views: { quarters, section: sewnOn },
   ready: ['a band that springs back', 'eight [pins]', '[needle]'],
   steps: [
     GAPES,
+    GAPES_AS_IT_IS,
     {
       do: 'Cut the band {cut} long and {cutWidth} wide, the stretch along its length.',
       check: 'It stretches the long way.',

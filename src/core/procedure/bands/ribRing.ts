@@ -1,14 +1,15 @@
 import { procedure, SEWN_SO } from '../engine/procedure';
 import { quarters, sewnOn } from './bandScene';
 import { limpBandRatio } from '../../seam';
-import { bandNumbers, GAPES, isRefused, shorterBy, springOf } from './bandWork';
+import { bandNumbers, GAPES, GAPES_AS_IT_IS, isRefused, shorterBy, springOf } from './bandWork';
 import { BLADE } from '../engine/pieces';
 import { rowScene } from '../engine/rowScene';
 import type { Ask, Procedure } from '../engine/types';
 
 const ringOf: Procedure['work'] = ({ opening, width, ratio, stretch, girth, allowance }, given) => {
+  const { recovery } = springOf(given);
   const well = ratio / 100;
-  const cut = limpBandRatio(well, stretch, springOf(given).recovery);
+  const cut = limpBandRatio(well, stretch, recovery);
   const numbers = bandNumbers({
     band: {
       openingMm: opening,
@@ -22,11 +23,12 @@ const ringOf: Procedure['work'] = ({ opening, width, ratio, stretch, girth, allo
     called: 'rib',
     wayOut: 'cut it longer, or take a rib that stretches more',
   });
-  return isRefused(numbers) ? numbers : { ...numbers, ...shorterBy({ well, cut }, opening) };
+  return isRefused(numbers) ? numbers : { ...numbers, ...shorterBy({ well, cut }, opening, recovery) };
 };
 
 const RING_STEPS: Procedure['steps'] = [
   GAPES,
+  GAPES_AS_IT_IS,
   {
     do: 'Cut the rib {cut} long and {cutWidth} wide, the stretch along its length.',
     check: 'It springs back when it is let go.',

@@ -130,7 +130,13 @@ export const FLAT_FELLED = procedure('flat-felled', {
     section: felledDown,
     above: felledAbove,
   },
-  ready: ['thread to match: both rows show', '[pins]', '[iron]', 'scissors'],
+  ready: [
+    'tried on already: a felled seam cannot be let out',
+    'thread to match: both rows show',
+    '[pins]',
+    '[iron]',
+    'scissors',
+  ],
   steps: [
     {
       do: 'Lay wrong sides together, raw edges level. [hold]',

@@ -82,7 +82,7 @@ export const FRENCH = procedure('french', {
     second: ({ second }) => together(second, 'wrong', 'second', 'From above: the second pass'),
     section: frenchShut,
   },
-  ready: ['[pins]', 'sharp scissors', '[iron]'],
+  ready: ['tried on already: a French seam cannot be let out', '[pins]', 'sharp scissors', '[iron]'],
   steps: [
     {
       do: 'Lay wrong sides together, raw edges level. [hold]',

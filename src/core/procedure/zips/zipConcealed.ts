@@ -1,10 +1,13 @@
 import { atLeast } from '../../numbers';
-import { zipPlan } from '../../seam';
+import { cannot, zipPlan } from '../../seam';
+import { mm } from '../../units';
 import { allowance, ZIP_TOP } from '../engine/asks';
 import { BLADE, basteMm } from '../engine/pieces';
 import { procedure, SEWN_SO } from '../engine/procedure';
 import { closing, onTheLeft, onTheRight, zipAlone } from './zipConcealedScene';
 
+/** A shorter opening is none, mm (model). */
+const SHORTEST_MM = 40;
 /** The seam below the zip that is counted, mm. */
 const REST_MM = 200;
 /** A tape's tail is sewn to its allowance over so much, mm (common practice). */
@@ -29,16 +32,16 @@ export const ZIP_CONCEALED = procedure('zip-concealed', {
   },
   schools: ({ direct }) => ({ 'concealed-zip': direct === 1 ? 'straight-to-it' : 'baste-first' }),
   asks: [
-    { key: 'zip', label: 'Zip, top stop to bottom stop', unit: 'mm', usual: 250, least: 60, most: 1500 },
+    { key: 'zip', label: 'Zip, top stop to bottom stop', unit: 'mm', usual: 220, least: 60, most: 1500 },
     ZIP_TOP,
     {
       key: 'opening',
-      label: 'Opening in the seam, from the raw top edge to the notch',
+      label: 'Raw top edge to the notch, if the zip is longer',
       unit: 'mm',
-      usual: 220,
-      least: 60,
+      usual: 0,
+      least: 0,
       most: 2000,
-      help: 'a concealed zip is usually bought longer than the opening: what hangs below is cut off',
+      help: '0 where zip and opening are equally long; a concealed zip is usually bought longer, sewn to the notch and cut off below',
     },
     allowance(15),
     { key: 'coilWidth', label: 'Coil across', unit: 'mm', usual: 4, least: 2, most: 10 },
@@ -58,6 +61,13 @@ export const ZIP_CONCEALED = procedure('zip-concealed', {
     },
   ],
   work: ({ zip, top, opening, allowance: allowanceMm, coilWidth, tape, direct }, given) => {
+    if (opening > 0 && opening <= SHORTEST_MM)
+      return cannot(
+        'seam.zip-short',
+        `An opening of ${mm(opening)} is too short for a zip: ${mm(SHORTEST_MM)} at least.`,
+        SHORTEST_MM,
+        opening,
+      );
     const plan = zipPlan({
       kind: 'concealed',
       zipMm: zip,
@@ -67,13 +77,13 @@ export const ZIP_CONCEALED = procedure('zip-concealed', {
       coilWidthMm: coilWidth,
       topstitchMm: 7,
       lengthMm: given.lengthMm,
-      openingMm: opening,
+      ...(opening > 0 && { openingMm: opening }),
     });
     if ('blocked' in plan) return plan;
     const end = plan.positions.grooveEnd.alongMm!;
     const stop = plan.positions.bottomStop.alongMm!;
     // Sewn to the notch of a zip that is longer, or as near to its stop as the pull lets it.
-    const toNotch = atLeast(end, opening);
+    const toNotch = opening > 0 && atLeast(end, opening);
     return {
       zip,
       top,
@@ -133,7 +143,7 @@ export const ZIP_CONCEALED = procedure('zip-concealed', {
       when: '!direct',
     },
     {
-      do: 'One-bar foot to the right of the needle, on the tape; needle as far left as it goes. Roll the coil open and sew in the groove from the raw top edge, {end} down to the notch: {stitches:n} stitches.',
+      do: 'One-bar foot to the right of the needle, on the tape; needle as far left as it goes. Roll the coil open and sew in the groove from the raw top edge, {end} down: {stitches:n} stitches. Stop there, at the notch or {12 mm} above the stop.',
       check: NEVER_INTO_IT,
       caution: CLEARS,
       view: 'left',
@@ -144,7 +154,7 @@ export const ZIP_CONCEALED = procedure('zip-concealed', {
       when: '!direct',
     },
     {
-      do: 'The left piece: coil in the groove of the foot, needle in its hole. Sew from the raw top edge, {end} down to the notch: {stitches:n} stitches.',
+      do: 'The left piece: coil in the groove of the foot, needle in its hole. Sew from the raw top edge, {end} down: {stitches:n} stitches. Stop there, at the notch or {12 mm} above the stop.',
       check: NEVER_INTO_IT,
       caution: CLEARS,
       view: 'left',

@@ -14,7 +14,7 @@ function halfOf(numbers: Numbers, name: (line: string) => string): SceneLine[] {
     line('raw', [0, 0], [0, stop + 24]),
     ...(frays > 0 ? [line('stitch', [-1.5, 0], [-1.5, stop + 24], 'finish')] : []),
     line('mark', [-a, 0], [-a, stop + 24]),
-    ...(opening < stop ? [line('mark', [-a - 8, opening], [-a + 8, opening])] : []),
+    ...(opening > 0 && opening < stop ? [line('mark', [-a - 8, opening], [-a + 8, opening])] : []),
     { points: box(-tapeOff - tape, above, tape, stop - above + 6), role: 'tape', id: name('tape') },
     line('zip', [-a, top], [-a, stop], name('tape')),
     ...(direct > 0 ? [] : [line('baste', [-tapeOff - tape / 2, 0], [-tapeOff - tape / 2, end], name('baste'))]),
