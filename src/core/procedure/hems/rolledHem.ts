@@ -94,6 +94,7 @@ export const HEM_ROLLED = procedure('hem-rolled', {
       view: 'first',
       now: ['first'],
       sews: 'round',
+      machine: { foot: 'standard' },
       when: '!byFoot',
     },
     {
@@ -111,6 +112,7 @@ export const HEM_ROLLED = procedure('hem-rolled', {
       view: 'second',
       now: ['second'],
       sews: 'round',
+      machine: { foot: 'standard' },
       when: '!byFoot',
     },
     {
