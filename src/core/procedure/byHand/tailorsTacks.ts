@@ -7,22 +7,37 @@ import { procedure, SEWN_SO } from '../engine/procedure';
 /** Thread for one mark, mm (common practice). */
 const TACK_MM = 90;
 
-/** Marks along a dart, each a loop through both layers. */
-function tacks({ loop }: Numbers): Scene {
-  const marks: ScenePoint[] = [
-    [20, 20],
-    [60, 20],
-    [30, 55],
-    [50, 55],
-    [40, 88],
-  ];
+/** So many are drawn; of more the number is said. */
+const MOST_DRAWN = 13;
+const [TOP, POINT] = [20, 88];
+
+/** Marks along the legs of a dart, side by side from its wide end; an odd one is the point. */
+function legs(count: number): ScenePoint[] {
+  const rows = Math.ceil(count / 2);
+  return Array.from({ length: count }, (_, i): ScenePoint => {
+    const share = count === 1 ? 1 : Math.floor(i / 2) / Math.max(1, count % 2 === 1 ? rows - 1 : rows);
+    const out = 20 * (1 - share);
+    return [40 + (i % 2 === 0 ? -out : out), TOP + share * (POINT - TOP)];
+  });
+}
+
+/** A loop at every mark, through both layers. */
+function tacks({ loop, count }: Numbers): Scene {
+  const shown = Math.min(MOST_DRAWN, count);
   return {
     label: 'From above: a loop at every mark, through both layers',
     view: 'above',
     cloths: [{ points: box(0, 0, 80, 104), side: 'wrong' }],
     lines: [
-      { points: [marks[0], marks[2], marks[4], marks[3], marks[1]], role: 'mark' },
-      ...marks.map(([x, y]) => ({
+      {
+        points: [
+          [20, TOP],
+          [40, POINT],
+          [60, TOP],
+        ],
+        role: 'mark',
+      },
+      ...legs(shown).map(([x, y]) => ({
         id: 'tacks',
         points: [
           [x - 4, y + 4],
@@ -34,6 +49,7 @@ function tacks({ loop }: Numbers): Scene {
       })),
     ],
     dims: [{ from: [88, 16], to: [88, 16 + loop], mm: loop, name: 'loop' }],
+    ...(count > shown && { texts: [{ at: [4, 101] as const, text: `and ${count - shown} more` }] }),
   };
 }
 

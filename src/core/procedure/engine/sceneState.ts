@@ -20,6 +20,7 @@ const THINGS: ReadonlySet<SceneLine['role']> = new Set(['zip', 'tape', 'stop']);
  * @example
  * lineStates({ lines: [{ id: 'seam', points: [], role: 'stitch' }] }, [{ now: ['seam'] }, {}], 1) // => ['done']
  * lineStates({ lines: [{ id: 'seam', points: [], role: 'stitch' }] }, [{ now: ['seam'] }, { now: ['seam'], sews: 'long' }, {}], 2) // => ['done']
+ * lineStates({ lines: [{ id: 'old', points: [], role: 'stitch' }] }, [{}, { out: ['old'] }, {}], 1) // => ['plain']
  * lineStates({ lines: [{ id: 'coil', points: [], role: 'zip' }] }, [{}, { now: ['coil'] }], 0) // => ['hidden']
  */
 export function lineStates(
@@ -33,10 +34,13 @@ export function lineStates(
   const made = new Set(before.flatMap(({ sews, now = [] }) => now.filter((id) => sews !== undefined || !sewn.has(id))));
   const out = new Set(before.flatMap((step) => step.out ?? []));
   const now = new Set(steps[index]?.now ?? []);
+  const makes = new Set(steps.flatMap((step) => step.now ?? []));
   return lines.map(({ id, role }) => {
     if (id === undefined) return 'plain';
     if (now.has(id)) return 'now';
     if (out.has(id)) return 'hidden';
+    // What no step makes was there from the beginning: the seam that is unpicked.
+    if (!makes.has(id)) return 'plain';
     if (THINGS.has(role)) return made.has(id) ? 'plain' : 'hidden';
     return made.has(id) ? 'done' : 'later';
   });

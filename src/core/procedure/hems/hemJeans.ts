@@ -88,7 +88,7 @@ function hump({ low, high, shim, sole }: Numbers, { thicknessMm, squash }: Given
         role: 'stop',
       },
     ],
-    dims: [{ from: [30, -above], to: [30, -below], mm: shim, name: 'step' }],
+    dims: [{ from: [47, -above], to: [47, -below], mm: shim, name: 'step' }],
   };
 }
 

@@ -76,6 +76,7 @@ export const UNPICK = procedure('unpick', {
       check: 'The holes close, as far as they will.',
       with: 'iron',
       view: 'above',
+      out: ['cuts'],
     },
     {
       do: 'Measure what is left of the edge beside the old line, and compare both edges: they may have grown. Lay them on the pattern.',
