@@ -23,6 +23,7 @@ test('a centred zip is run from its questions to its log, with every number alre
   await expect(page.getByText(/of thread, needle and bobbin together/)).toBeVisible();
   await begin.click();
 
+  await expect(page.getByText('step 1 of 13')).toBeVisible();
   await page.locator('body').press('Space');
   await expect(step(page).getByRole('heading', { level: 2 })).toContainText(
     'mark the bottom stop on the seam line, 20 cm from the raw top edge',
