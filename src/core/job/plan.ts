@@ -172,7 +172,9 @@ export function orderQuestion(job: Job, items: readonly WorkItem[], on: Setup | 
     const needsAs = (as: Setup | null) => needsOf(as, coloursOf(job, seam));
     if (item.kind === 'scrap')
       return { id: item.id, needs: needsAs(setup), rows: [], after: [], press: false, minutes: SCRAP_MIN };
-    const [needs = {}, ...rows] = work.runs.map(({ row }) => needsAs(setupOfRow(item.now, row)));
+    // Where its answers do not go together nothing is known of its rows: then it is sewn like its main one.
+    const sewn = work.runs.length > 0 ? work.runs.map(({ row }) => setupOfRow(item.now, row)) : [setup];
+    const [needs, ...rows] = sewn.map(needsAs);
     const scraps = items.flatMap((s) => (s.kind === 'scrap' && s.forSeams.includes(item.id) ? [s.id] : []));
     const before = seam.after.map(({ seamId }) => seamId).filter((id) => left.has(id));
     const minutes = Math.min(6000, (work.needleMin + work.handlingMin) * pace);

@@ -54,7 +54,7 @@ import { PRINCESS_SEAM } from './curves/princessSeam';
 import { SLEEVE_FLAT, SLEEVE_ROUND } from './curves/sleeves';
 import { UNPICK } from './preparing/unpicking';
 import { WAISTBAND_FOLDED, WAISTBAND_SINGLE } from './bands/waistband';
-import { ZIP_SHORTEN } from './zips/zipShorten';
+import { ZIP_SHORTEN } from './preparing/zipShorten';
 import type { Proves } from '../card';
 import { lowerFirst } from '../units';
 import { rowsOfProcedure } from './engine/rows';

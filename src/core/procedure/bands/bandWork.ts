@@ -88,13 +88,13 @@ const OVERNIGHT = 'In the morning it still lies against a hand laid into it.';
 
 /** Before anything is cut from a fabric that does not quite come back. */
 export const GAPES = {
-  do: 'This fabric recovers poorly and will gape: the band is cut {shorter} shorter for it. Sew one round a scrap of the neckline first, and leave it overnight.',
+  do: 'This fabric recovers poorly and will gape: the band is cut {shorter} shorter for it. Sew one round a scrap of the opening first, and leave it overnight.',
   check: OVERNIGHT,
   view: 'quarters',
   when: 'gapes',
 } as const;
 export const GAPES_AS_IT_IS = {
-  do: 'This fabric recovers poorly and will gape, and it stretches too little to be cut any shorter. Sew one round a scrap of the neckline first, and leave it overnight; a fabric that recovers better is the cure.',
+  do: 'This fabric recovers poorly and will gape, and it stretches too little to be cut any shorter. Sew one round a scrap of the opening first, and leave it overnight; a fabric that recovers better is the cure.',
   check: OVERNIGHT,
   view: 'quarters',
   when: 'gapesAsItIs',

@@ -52,7 +52,7 @@ export const UNPICK = procedure('unpick', {
   ready: ['seam ripper or small pointed scissors', 'good light', 'tweezers'],
   steps: [
     {
-      do: 'Every hole stays in this fabric. Think first: can the seam be sewn again outside the old line, or the piece be cut anew?',
+      do: 'Every hole stays in this fabric. Think first: can the seam be sewn again outside the old line, or a new piece be cut?',
       check: 'You know where the old holes will end up.',
       view: 'above',
       when: 'holesStay',

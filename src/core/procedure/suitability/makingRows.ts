@@ -102,6 +102,6 @@ export const MAKING_ROWS = {
   'suits.interfacing-pile': row(care(['interfacing'], PILE, 'Fused, the pile is crushed: use one that is sewn in.')),
   'suits.interfacing-sequins': row(not(['interfacing'], SEQUINS, 'Sequins do not take the heat, and need none.')),
   'suits.unpick-marked': row(
-    care(['unpick'], { traits: ['holes-stay'] }, 'Every hole stays: sew outside the old line, or cut the piece anew.'),
+    care(['unpick'], { traits: ['holes-stay'] }, 'Every hole stays: sew outside the old line, or cut a new piece.'),
   ),
 };

@@ -1,4 +1,4 @@
-import { atLeast } from '../../numbers';
+import { atLeast, isAbove } from '../../numbers';
 import { cannot, zipPlan } from '../../seam';
 import { mm } from '../../units';
 import { allowance, ZIP_TOP } from '../engine/asks';
@@ -6,6 +6,8 @@ import { BLADE, basteMm } from '../engine/pieces';
 import { procedure, SEWN_SO } from '../engine/procedure';
 import { closing, onTheLeft, onTheRight, zipAlone } from './zipConcealedScene';
 
+/** Zip left below the notch, mm (common practice). */
+const LEFT_MM = 25;
 /** A shorter opening is none, mm (model). */
 const SHORTEST_MM = 40;
 /** The seam below the zip that is counted, mm. */
@@ -82,8 +84,8 @@ export const ZIP_CONCEALED = procedure('zip-concealed', {
     if ('blocked' in plan) return plan;
     const end = plan.positions.grooveEnd.alongMm!;
     const stop = plan.positions.bottomStop.alongMm!;
-    // Sewn to the notch of a zip that is longer, or as near to its stop as the pull lets it.
-    const toNotch = opening > 0 && atLeast(end, opening);
+    // What hangs below the notch is cut off, where it is more than what is left there anyway.
+    const toNotch = opening > 0 && atLeast(end, opening) && isAbove(stop - end, LEFT_MM);
     return {
       zip,
       top,
