@@ -238,8 +238,23 @@ const workroom: Workroom = {
     needles: 'owned',
     threads: 'owned',
     overlocker: false,
-    pins: ['standard', 'ballpoint', 'clips'],
-    blades: [{ id: 'blade-1', kind: 'shears', freshAt: day('09-05'), notes: '' }],
+    pins: ['standard', 'silk', 'ballpoint', 'strong', 'clips', 'weights'],
+    blades: [
+      {
+        ...{ id: 'blade-1', kind: 'shears', freshAt: day('09-05'), notes: '' },
+        cut: [
+          { id: 'canvas', at: day('10-11'), by: 62 },
+          { id: 'denim', at: day('11-02'), by: 38 },
+        ],
+      },
+      {
+        ...{ id: 'blade-2', kind: 'rotary-45', freshAt: day('09-20'), notes: '' },
+        cut: [
+          { id: 'merino', at: day('10-04'), by: 21 },
+          { id: 'fleece', at: day('11-15'), by: 84 },
+        ],
+      },
+    ],
     kept: { walking: 'machine drawer', zip: 'machine drawer', 'rolled-hem': 'biscuit box' },
   },
   needles: NEEDLES,

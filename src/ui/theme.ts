@@ -88,9 +88,11 @@ export const theme = createTheme({
         },
       },
     },
+    MuiCheckbox: { defaultProps: { color: 'secondary' } },
     MuiPaper: { styleOverrides: { root: { backgroundImage: 'none' } } },
     MuiPopover: { styleOverrides: { paper: { border: '2px solid var(--ink)', background: 'var(--sheet)' } } },
     MuiDialog: { styleOverrides: { paper: { border: '2px solid var(--ink)', background: 'var(--sheet)' } } },
+    MuiDialogTitle: { styleOverrides: { root: { ...HEADING, fontSize: 20 } } },
     MuiMenuItem: { styleOverrides: { root: { minHeight: 44, whiteSpace: 'normal' } } },
     MuiOutlinedInput: {
       styleOverrides: {

@@ -103,14 +103,16 @@ export function kitOf(
   needles: readonly Pick<NeedleRecord, 'needle' | 'spent'>[],
   threads: readonly Pick<ThreadRecord, 'thread' | 'quality'>[],
 ): Kit | null {
-  const anything = record.needles === 'any' && record.threads === 'any' && !record.feet && !record.plates;
-  if (anything && !record.overlocker) return null;
+  const { needles: from, threads: spools, feet, plates, pins, overlocker } = record;
+  const anything = from === 'any' && spools === 'any' && !feet && !plates && !pins && !overlocker;
+  if (anything) return null;
   const fit = needles.filter((n) => n.spent === null);
   return {
     needles: record.needles === 'any' ? [...ALL_NEEDLES] : distinct(fit.map((n) => n.needle)),
     threads: record.threads === 'any' ? [...ALL_THREADS] : threadsOwned(threads),
     feet: record.feet?.filter((foot) => !record.away.includes(foot)) ?? FEET.filter((foot) => !FOOT[foot].builtIn),
     plates: record.plates ?? [...PLATES],
-    overlocker: record.overlocker,
+    overlocker,
+    ...(pins && { pins }),
   };
 }

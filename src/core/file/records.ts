@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { OFFSETS } from '../card';
 import { keptReadingSchema, knownClothSchema } from '../cloth';
-import { BLADES, careKindSchema, FEET, ownMachineSchema, PINS, PLATES } from '../kit';
+import { bladeSchema, careKindSchema, FEET, ownMachineSchema, PINS, PLATES } from '../kit';
 import { amountOf, amountSchema, idSchema, momentSchema, oneOf, within, words } from '../result';
 import { READINGS, setupSchema } from '../setup';
 
@@ -121,7 +121,18 @@ export const kitRecordSchema = z.strictObject({
   pins: z.array(oneOf(PINS)).nullable().default(null),
   /** What is owned to cut with, and since when its edge is fresh. */
   blades: z
-    .array(z.strictObject({ id: idSchema, kind: oneOf(BLADES), freshAt: momentSchema.optional(), notes }))
+    .array(
+      z.strictObject({
+        id: idSchema,
+        kind: bladeSchema,
+        freshAt: momentSchema.optional(),
+        /** Metres its owner keeps it for; left out, as usual for its kind. */
+        keepsM: within(1, 5000, 'metres').optional(),
+        /** What it has cut, in metres of ordinary fabric. */
+        cut: amountSchema(5000, 'metres').default([]),
+        notes,
+      }),
+    )
     .max(40, 'expected at most 40 blades')
     .default([]),
 });

@@ -1,3 +1,4 @@
+export * from './blades';
 export * from './bobbin';
 export * from './bobbinThread';
 export * from './calibration';
@@ -5,6 +6,7 @@ export * from './care';
 export * from './curve';
 export * from './dials';
 export * from './feet';
+export * from './fitting';
 export * from './kit';
 export * from './machine';
 export * from './needleThreadFit';

@@ -3,6 +3,7 @@ import { oneOf } from '../result';
 import { FEET, FOOT, PLATES } from './feet';
 import { ALL_NEEDLES, needleSchema } from './needles';
 import { ALL_THREADS, ownedThreadSchema } from './threads';
+import { PINS } from './tools';
 
 /** What is owned. A part left out of the input means that everything may be chosen; an empty list, that none is owned. */
 export const kitSchema = z.strictObject({
@@ -11,6 +12,8 @@ export const kitSchema = z.strictObject({
   feet: z.array(oneOf(FEET)).default(FEET.filter((foot) => !FOOT[foot].builtIn)),
   plates: z.array(oneOf(PLATES)).default([...PLATES]),
   overlocker: z.boolean().default(false),
+  /** Pins, clips and weights; left out, every kind may be chosen. */
+  pins: z.array(oneOf(PINS)).optional(),
 });
 export type Kit = z.infer<typeof kitSchema>;
 

@@ -1,10 +1,19 @@
 import { describe, expect, it } from 'vitest';
 import type { Cloth } from '../cloth';
 import { checkInterlocks } from '../interlock';
-import { type Calibration, type Machine, machineReads, PLAIN_MACHINE, trueLengthMm, trueWidthMm } from '../kit';
+import {
+  type Calibration,
+  FULL_KIT,
+  type Machine,
+  machineReads,
+  type Pins,
+  PLAIN_MACHINE,
+  trueLengthMm,
+  trueWidthMm,
+} from '../kit';
 import { layerShiftMm, seamContext } from '../physics';
 import { dialValues } from '../setup';
-import { answer, type MatchInput } from '.';
+import { answer, match, type MatchInput } from '.';
 
 const AT = '2026-01-01T00:00:00Z';
 const none: Calibration = { length: [], width: [], bobbin: [], feed: [] };
@@ -93,5 +102,32 @@ describe('a cloth that its owner knows better than its family', () => {
     const satin: Cloth = { structure: 'woven', family: 'satin', traits: [] };
     const held = (cloth: Cloth) => ask(PLAIN_MACHINE, cloth).plan.hold.join(' ');
     expect(held({ ...satin, without: ['holes-stay'] })).toMatch(/pins/);
+  });
+});
+
+describe('what layers are held with', () => {
+  const denim: Cloth = { structure: 'woven', family: 'denim', traits: [], massGsm: 400 };
+  const silk: Cloth = { structure: 'woven', family: 'silk', traits: [], massGsm: 45 };
+  const asked = (cloth: Cloth, pins?: Pins[]) =>
+    match({ cloth, operation: { kind: 'join' }, machine: PLAIN_MACHINE, kit: { ...FULL_KIT, ...(pins && { pins }) } });
+
+  it('is what is owned: strong pins for denim, others where there are none', () => {
+    expect(asked(denim).plan).toMatchObject({ hold: ['clips', 'pins'], pins: 'strong' });
+    expect(asked(denim, ['standard']).plan).toMatchObject({ hold: ['pins'], pins: 'standard' });
+    expect(asked(denim, ['clips']).plan.hold).toEqual(['clips']);
+  });
+
+  it('is basting where fine fabric has no silk pins, and the plan says why', () => {
+    const { plan } = asked(silk, ['standard', 'strong', 'ballpoint']);
+    expect(plan.hold).toEqual(['baste']);
+    expect(plan.notes).toContain('You own no silk pins: baste it by hand, or get some.');
+    expect(asked(silk, ['silk']).plan.notes.join(' ')).not.toMatch(/You own no/);
+  });
+
+  it('names the rule for its pins only where they are not just any', () => {
+    const said = (cloth: Cloth) => asked(cloth).reasons.filter(({ parameter }) => parameter === 'plan.pins');
+    expect(said(denim)[0].text).toMatch(/bend/);
+    expect(said({ structure: 'woven', family: 'poplin', traits: [] })).toEqual([]);
+    expect(said(silk)).toEqual([]);
   });
 });

@@ -2,7 +2,17 @@ import { clamp } from '../numbers';
 import * as z from 'zod';
 import { askedIds, testedCardSchema } from '../card';
 import { clothSchema } from '../cloth';
-import { creepFactor, FULL_KIT, type Kit, kitSchema, type Machine, machineSchema, PLAIN_MACHINE } from '../kit';
+import {
+  creepFactor,
+  FULL_KIT,
+  holdOwned,
+  type Kit,
+  type Pins,
+  kitSchema,
+  type Machine,
+  machineSchema,
+  PLAIN_MACHINE,
+} from '../kit';
 import { seamContext, type SeamContext } from '../physics';
 import { wholeWithin, within } from '../result';
 import { operationSchema, type Schools, schoolsSchema, USUAL_SCHOOLS } from '../setup';
@@ -44,6 +54,8 @@ export interface Question {
   wanted: Aims;
   /** What the person's own tested cards say. */
   learned: Learned;
+  /** Pins that would suit the fabric and are not owned; empty where something else of what suits it is. */
+  lacksPins: readonly Pins[];
 }
 
 const within01 = (share: number) => clamp(share, 0, 1);
@@ -60,12 +72,14 @@ export function openQuestion(input: MatchInput): Question {
   const kit = input.kit ?? FULL_KIT;
   const schools = input.schools ?? USUAL_SCHOOLS;
   const learned = learnFrom(input.tested ?? [], seam, input);
-  const ruled = aimsFor({ seam, machine, kit, schools });
+  const byRule = aimsFor({ seam, machine, kit, schools });
+  const { lacks, hold, pins } = holdOwned(byRule.plan, kit.pins);
+  const ruled = { ...byRule, plan: { ...byRule.plan, hold: [...hold], pins } };
   const offset = input.learned?.pressure ?? 0;
   const wanted = moveAims(
     { ...ruled, pressure: { ...ruled.pressure, ideal: within01(ruled.pressure.ideal + offset) } },
     learned,
   );
   const aims = withinReach(wanted, seam, machine);
-  return { input, seam, machine, kit, schools, aims, wanted, learned };
+  return { input, seam, machine, kit, schools, aims, wanted, learned, lacksPins: lacks };
 }

@@ -39,6 +39,7 @@ const NAMES: Record<string, string> = {
   'plan.start': 'Start',
   'plan.secure': 'Ends',
   'plan.hold': 'Holding',
+  'plan.pins': 'Pins',
   'plan.leader': 'Leader scrap',
   'plan.tissue': 'Tissue',
   'plan.cut': 'Cutting',

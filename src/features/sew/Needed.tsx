@@ -1,11 +1,23 @@
 import Typography from '@mui/material/Typography';
 import { MAIN_ROW, type Numbers, planOfRow, readyFor, sewnByMachine, takesInAll } from '@/core/procedure';
+import { BLADE, bladeStanding } from '@/core/kit';
 import { formatNumber } from '@/core/units';
+import { useKitRecord } from '@/data';
 import { useUnits } from '@/parts/workspace';
 import styles from './Sew.module.css';
 import { TEXT } from './text';
 import { usePrinter } from './usePrinter';
 import type { RunNow } from './useRunNow';
+
+/** Blades that want to be changed or sharpened before anything is cut. */
+function BladesDue() {
+  const due = useKitRecord()?.blades.filter((blade) => bladeStanding(blade).due) ?? [];
+  return due.map(({ id, kind }) => (
+    <li key={id}>
+      <strong>{TEXT.bladeDue(BLADE[kind].name, BLADE[kind].then)}</strong>
+    </li>
+  ));
+}
 
 /** What to have at hand, and what it takes of thread and time. */
 export function Needed({ now, numbers }: { now: RunNow; numbers: Numbers }) {
@@ -21,6 +33,7 @@ export function Needed({ now, numbers }: { now: RunNow; numbers: Numbers }) {
         {readyFor(procedure, main && planOfRow(main)).map((thing) => (
           <li key={thing}>{fill(thing)}</li>
         ))}
+        {numbers.cutLength > 0 && <BladesDue />}
       </ul>
       <Typography>
         {TEXT.takes({

@@ -8,6 +8,7 @@ import { formatNumber } from '@/core/units';
 import { runs as store } from '@/data';
 import { newId, nowText, useAct } from '@/parts/workspace';
 import { Field, Tabs, wordsBy } from '@/ui';
+import { CutWith } from './CutWith';
 import styles from './Sew.module.css';
 import type { RunNow } from './useRunNow';
 
@@ -38,6 +39,9 @@ export function RunEnd({ now }: { now: RunNow }) {
         options={OUTCOMES.map((id) => ({ id, name: OUTCOME_TEXT[id] }))}
         onPick={(outcome) => void save(() => ({ outcome: OUTCOMES.find((o) => o === outcome) }))}
       />
+      <div className={styles.notes}>
+        <CutWith now={now} />
+      </div>
       <div className={styles.notes}>
         <Field
           label="Notes"

@@ -79,6 +79,11 @@ export const TEXT = {
   all: 'All operations',
   begin: 'Begin',
   putAway: 'Put it away',
+  cutWith: 'Cut with',
+  cutWithNone: 'nothing that is counted',
+  cutLength: (length: string) => `about ${length} of cutting, counted against the blade`,
+  bladeDue: (name: string, then: 'change' | 'sharpen') =>
+    then === 'change' ? `${name}: put a new blade in first` : `${name}: have them sharpened first`,
   cancelled: (name: string) => `${name} cancelled`,
   doNotAgree: 'These numbers do not go together',
   bandFabric: 'The band is cut from',

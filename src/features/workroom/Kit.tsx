@@ -7,21 +7,32 @@ import { FEET, FOOT, type Foot, PLATE, PLATES, type Plate } from '@/core/kit';
 import { changeKit, type Dependants, dependantsOfFoot, isFree, useKitRecord } from '@/data';
 import { Dependence } from '@/parts/dependence';
 import { Tick, withTick } from '@/ui';
+import { Blades } from './Blades';
+import type { ChangeKit } from './changeKit';
+import { PinsOwned } from './PinsOwned';
 import styles from './Workroom.module.css';
 
 /** What nearly everybody has with a machine. */
 const STARTER: { feet: Foot[]; plates: Plate[] } = { feet: ['standard', 'zip', 'buttonhole'], plates: ['standard'] };
 
-type ChangeKit = (edit: Parameters<typeof changeKit>[0]) => void;
-
-/** Feet and plates: what is owned, and what of it is put away. */
+/** Feet, plates, pins and blades: what is owned, and what of it is put away. */
 export function Kit() {
   const kit = useKitRecord();
   if (!kit) return null;
   const change: ChangeKit = (edit) => void changeKit(edit);
+  return (
+    <div className={styles.section}>
+      <FeetAndPlates kit={kit} change={change} />
+      <PinsOwned kit={kit} change={change} />
+      <Blades kit={kit} change={change} />
+    </div>
+  );
+}
+
+function FeetAndPlates({ kit, change }: { kit: KitRecord; change: ChangeKit }) {
   if (!kit.feet || !kit.plates) {
     return (
-      <section className={styles.section}>
+      <section>
         <p>
           Nothing is ticked, so Match chooses from every foot and plate on sale. Tick what you own, and it chooses from
           that and says what one thing more would gain.
@@ -33,7 +44,7 @@ export function Kit() {
     );
   }
   return (
-    <section className={styles.section}>
+    <section>
       <h2>Feet</h2>
       <Feet kit={kit} change={change} />
       <h2>Needle plates</h2>

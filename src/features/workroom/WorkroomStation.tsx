@@ -20,7 +20,7 @@ const Tin = dynamic(() => import('./NeedleStock').then((part) => part.NeedleStoc
 const PLACES = [
   { id: 'machines', name: 'Machines' },
   { id: 'care', name: 'Care' },
-  { id: 'kit', name: 'Feet and plates' },
+  { id: 'kit', name: 'Feet, pins and blades' },
   { id: 'needles', name: 'Needles' },
   { id: 'threads', name: 'Threads' },
   { id: 'files', name: 'Files' },

@@ -26,3 +26,25 @@ export const SPOOL_TEXT = {
     as.startsWith('Tex') ? `Taken as ${as}.` : `Taken as ${as}: Tex ${Math.round(tex * 10) / 10}.`,
   orIsIt: (as: string, tex: number) => `No, ${as} (Tex ${Math.round(tex * 10) / 10})`,
 } as const;
+
+/** Pins, clips and blades. */
+export const TOOL_TEXT = {
+  pins: 'Pins, clips and weights',
+  anyPins: 'Nothing is ticked, so steps may ask for any kind of pin. Tick what you own, and they ask for that.',
+  tick: 'Tick the pins I own',
+  untick: 'Untick all pins',
+  blades: 'Shears and cutters',
+  kind: 'Kind',
+  add: 'Add it',
+  keeps: 'Good for',
+  cutOf: (cut: string, keeps: string, since?: string) => `${cut} of ${keeps} cut${since ? ` since ${since}` : ''}.`,
+  due: { change: 'Put a new blade in.', sharpen: 'Have it sharpened.' },
+  fresh: { change: 'New blade today', sharpen: 'Sharpened today' },
+  worn: (name: string) => `${name}: how worn it is`,
+  cut: 'I cut something',
+  cutWith: (name: string) => `${name}: I cut something`,
+  howMuch: 'Length cut',
+  addCut: 'Add',
+  delete: 'Delete',
+  deleteOf: (name: string) => `Delete ${name.toLowerCase()}`,
+} as const;

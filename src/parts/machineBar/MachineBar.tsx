@@ -2,6 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
+import { type FittedFoot, isFitted } from '@/core/kit';
 import type { ReadingChange } from '@/core/setup';
 import { READING_TEXT, READINGS } from '@/core/setup';
 import { formatNumber } from '@/core/units';
@@ -9,11 +10,13 @@ import type { NeedleNow } from '@/core/workroom';
 import { sayWhen } from '../workspace';
 import { NeedleChoice } from './NeedleChoice';
 import styles from './MachineBar.module.css';
+import { BAR_TEXT } from './text';
 import { useClock } from './useClock';
 import { type MachineBarState, useMachineBar } from './useMachineBar';
 
 /** Asked after a change of version only, so it comes when it is needed. */
 const WhichCloth = dynamic(() => import('./WhichCloth').then((m) => m.WhichCloth));
+const FitFoot = dynamic(() => import('./FitFoot').then((m) => m.FitFoot));
 
 /** What is on the machine, always in sight: what must change shows from → to, in the order to do it. */
 export function MachineBar() {
@@ -85,7 +88,8 @@ function Summary({ bar }: { bar: MachineBarState }) {
 }
 
 function Columns({ bar }: { bar: MachineBarState }) {
-  const { readings, changes, on, tick } = bar;
+  const { readings, changes, on, tick, target } = bar;
+  const foot = target?.setup.foot;
   const shown = READINGS.filter(
     (r) => r !== 'position' || changes.some((c) => c.reading === r) || (readings && readings.position !== 'centre'),
   );
@@ -96,7 +100,10 @@ function Columns({ bar }: { bar: MachineBarState }) {
         return (
           <li key={reading} className={change ? styles.changed : undefined}>
             {change ? (
-              <ToChange change={change} onTick={() => tick(reading)} />
+              <>
+                <ToChange change={change} onTick={() => tick(reading)} />
+                {reading === 'foot' && foot && isFitted(foot) && <HowToFit foot={foot} onFitted={() => tick('foot')} />}
+              </>
             ) : (
               <div className={styles.column}>
                 <span className={styles.label}>{READING_TEXT[reading]}</span>
@@ -128,6 +135,19 @@ function ToChange({ change, onTick }: { change: ReadingChange; onTick: () => voi
       <s className={styles.from}>{from}</s>
       <span className={styles.to}>{change.to}</span>
     </button>
+  );
+}
+
+/** What this foot needs before it can be ticked off. */
+function HowToFit({ foot, onFitted }: { foot: FittedFoot; onFitted: () => void }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <button type="button" className={styles.fit} aria-haspopup="dialog" onClick={() => setOpen(true)}>
+        {BAR_TEXT.fit.how}
+      </button>
+      {open && <FitFoot foot={foot} onFitted={onFitted} onClose={() => setOpen(false)} />}
+    </>
   );
 }
 

@@ -276,7 +276,11 @@ function pressureReason({ pressure: { ideal, rule } }: Question['aims'], pressur
 
 function planReasons(question: Question): Reason[] {
   const lowering = loweringFibre(question);
-  return Object.entries(question.aims.planRules).map(([key, rule]) => {
+  const { plan, planRules } = question.aims;
+  // Which pins: said where there are pins, and not just any.
+  const silent = plan.pins === 'standard' || !plan.hold.includes('pins');
+  const told = Object.entries(planRules).filter(([key]) => key !== 'pins' || !silent);
+  return told.map(([key, rule]) => {
     const more = key === 'press' && lowering ? `Its ${lowering.fibre} takes ${lowering.ceilingC} °C at most.` : '';
     return fromRule(`plan.${key}`, rule, more);
   });

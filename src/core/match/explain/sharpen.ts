@@ -163,6 +163,7 @@ function mergeKits(a: Kit, b: Kit): Kit {
     feet: [...new Set([...a.feet, ...b.feet])],
     plates: [...new Set([...a.plates, ...b.plates])],
     overlocker: a.overlocker || b.overlocker,
+    ...(a.pins && b.pins && { pins: [...new Set([...a.pins, ...b.pins])] }),
   };
 }
 

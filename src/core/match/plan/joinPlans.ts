@@ -1,4 +1,4 @@
-import { HOLD_TEXT } from '../../kit';
+import { holdText } from '../../kit';
 import { type ClothProfile, FAMILY, isFineSlippery, STRUCTURE } from '../../cloth';
 import type { SeamContext } from '../../physics';
 import { lowerFirst, upperFirst } from '../../units';
@@ -59,6 +59,7 @@ export function joinPlans({ each, operation }: SeamContext, both: readonly [Join
     start: started.plan.start,
     secure: secured.plan.secure,
     hold: joinHolds(profiles, one.hold, other.hold),
+    pins: one.pins === 'standard' ? other.pins : one.pins,
     leader: one.leader || other.leader,
     tissue: one.tissue || other.tissue,
     cut: {
@@ -118,8 +119,8 @@ function joinNotes([first, second]: readonly string[], one: SewingPlan, other: S
   const shared = one.notes.filter((note) => other.notes.includes(note));
   const own = (name: string, plan: SewingPlan, beside: SewingPlan) =>
     plan.notes.filter((note) => !beside.notes.includes(note)).map((note) => `${upperFirst(name)}: ${lowerFirst(note)}`);
-  const cutting = (name: string, { cut, hold }: SewingPlan) =>
-    `${upperFirst(name)}: held with ${hold.map((way) => HOLD_TEXT[way]).join(' or ')}, cut in ${cut.layers === 'single' ? 'a single layer' : 'two layers'}${cut.sandwich ? ' between two sheets of white tissue' : ''}${cut.oneWay ? ', all pieces one way' : ''}.`;
+  const cutting = (name: string, { cut, hold, pins }: SewingPlan) =>
+    `${upperFirst(name)}: held with ${hold.map((way) => holdText(way, pins)).join(' or ')}, cut in ${cut.layers === 'single' ? 'a single layer' : 'two layers'}${cut.sandwich ? ' between two sheets of white tissue' : ''}${cut.oneWay ? ', all pieces one way' : ''}.`;
   const alike = JSON.stringify([one.cut, one.hold]) === JSON.stringify([other.cut, other.hold]);
   const cuts = alike ? [] : [cutting(first, one), cutting(second, other)];
   return [...shared, ...own(first, one, other), ...own(second, other, one), ...cuts];

@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { HOLDS } from '../../kit';
+import { HOLDS, PINS } from '../../kit';
 import { SECURES } from '../../physics';
 
 /** Where a knit is begun; how it goes on from there depends on how the end is held. */
@@ -26,6 +26,8 @@ export const planSchema = z.strictObject({
   start: z.array(z.string()),
   secure: z.enum(SECURES),
   hold: z.array(z.enum(HOLDS)),
+  /** Which pins are meant where a way of holding says only "pins". */
+  pins: z.enum(PINS),
   leader: z.boolean(),
   tissue: z.boolean(),
   cut: z.strictObject({

@@ -1,5 +1,5 @@
 import { pivotEvery } from '../../geometry';
-import { sameThread } from '../../kit';
+import { PIN, sameThread } from '../../kit';
 import { ALIKE_STRETCH } from '../../physics';
 import type { Setup } from '../../setup';
 import { threadUse } from '../../stitch';
@@ -97,8 +97,10 @@ export function loweringFibre({ aims, seam }: Question): { fibre: string; ceilin
 /** Ends that a machine must not tie off by itself. */
 const LEFT_LOOSE: readonly SewingPlan['secure'][] = ['knot', 'tails-to-back', 'none'];
 
-function notesFor({ seam, machine, aims }: Question, setup: Setup): string[] {
+function notesFor({ seam, machine, aims, lacksPins }: Question, setup: Setup): string[] {
   const notes: string[] = [...seam.profile.notes];
+  if (lacksPins.length > 0)
+    notes.push(`You own no ${lacksPins.map((kind) => PIN[kind].many).join(' or ')}: baste it by hand, or get some.`);
   if (seam.each.length > 0) notes.push(...pairNotes(seam));
   const seamMm = seam.asked.lengthMm;
   if (seamMm !== undefined) {

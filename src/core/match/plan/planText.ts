@@ -1,4 +1,4 @@
-import { HOLD_TEXT } from '../../kit';
+import { holdText } from '../../kit';
 import { lowerFirst } from '../../units';
 import type { SewingPlan } from './plan';
 
@@ -40,12 +40,12 @@ export interface PlanText {
 }
 
 /** A plan in sentences, for every screen that shows one. */
-export function planText({ cut, mark, hold, tissue, speed, secure, press }: SewingPlan): PlanText {
+export function planText({ cut, mark, hold, pins, tissue, speed, secure, press }: SewingPlan): PlanText {
   const steam = { no: 'no steam', little: 'little steam', yes: 'with steam' }[press.steam];
   return {
     cut: `Cut ${cut.layers === 'single' ? 'one layer at a time' : 'folded'} with ${cut.tool}${cut.sandwich ? ', between sheets of tissue' : ''}${cut.oneWay ? ', all pieces one way' : ''}.`,
     mark: `Mark: ${lowerFirst(mark)}.`,
-    hold: `Hold with ${hold.map((way) => HOLD_TEXT[way]).join(' or ')}${tissue ? ', tissue under' : ''}.`,
+    hold: `Hold with ${hold.map((way) => holdText(way, pins)).join(' or ')}${tissue ? ', tissue under' : ''}.`,
     speed: speedText(speed),
     secure: secureText(secure),
     press:

@@ -7,6 +7,7 @@ const LEVER_UP = 'Take-up lever at its highest, both tails held.';
 const start = (...value: string[]): Effect => ({ parameter: 'plan.start', value: [LEVER_UP, ...value] });
 const secure = (value: SewingPlan['secure']) => ({ parameter: 'plan.secure', value }) as const;
 const hold = (...value: SewingPlan['hold']): Effect => ({ parameter: 'plan.hold', value });
+const pins = (value: SewingPlan['pins']) => ({ parameter: 'plan.pins', value }) as const;
 const cut = (layers: 'single' | 'double', tool: string, more: { sandwich?: boolean; oneWay?: boolean } = {}) =>
   ({
     parameter: 'plan.cut',
@@ -40,6 +41,12 @@ export const PLAN_RULES = rulesOf({
   'secure.dart': rule('should', { kind: ['dart'] }, secure('knot'), PRACTICE, 'Tie the tails at the point: back-stitches show there as a bump.'),
   'secure.dense': rule('should', { kind: ['bar-tack', 'buttonhole'] }, secure('tails-to-back'), PRACTICE, 'Dense stitches hold themselves: only the tails are pulled to the back and knotted.'),
   'secure.shown': rule('should', { kind: ['topstitch'] }, secure('tails-to-back'), PRACTICE, 'Back-stitches would show: pull the tails to the back and knot them there.'),
+
+  'pins.usual': rule('should', {}, pins('standard'), PRACTICE, 'Ordinary pins serve most wovens.'),
+  'pins.strong': rule('should', STRONG, pins('strong'), PRACTICE, 'Thin pins bend in heavy fabric.'),
+  'pins.coat': rule('should', { coatWeight: true }, pins('glass-head'), PRACTICE, 'Thick layers swallow a short pin.'),
+  'pins.long': rule('should', { traits: ['loose'] }, pins('glass-head'), PRACTICE, 'Small heads slip through a loose weave.'),
+  'pins.long-layers': rule('should', { family: ['quilt-sandwich', 'fleece', 'faux-fur', 'hand-woven'] }, pins('glass-head'), PRACTICE, 'Thick and loose layers swallow a short pin.'),
 
   'hold.pins': rule('should', {}, hold('pins'), PRACTICE, 'Pins across the seam, out before the needle.'),
   'hold.knit': rule('should', KNIT, hold('clips', 'ballpoint-pins'), PRACTICE, 'Clips, or pins that do not cut the loops.'),

@@ -1,9 +1,9 @@
-import { HOLD_TEXT } from '../../kit';
+import { HOLD_TEXT, holdText, PIN } from '../../kit';
 import { FUSES_FROM_C, PRESS_PILE, type SewingPlan } from '../../match';
 import { upperFirst } from '../../units';
 
 /** The parts of a plan that a step speaks of. */
-export type StepPlan = Pick<SewingPlan, 'hold' | 'start' | 'secure' | 'press' | 'speed' | 'notes'> & {
+export type StepPlan = Pick<SewingPlan, 'hold' | 'pins' | 'start' | 'secure' | 'press' | 'speed' | 'notes'> & {
   /** The needle of its row, in words, where one was found. */
   needle?: string;
 };
@@ -11,6 +11,7 @@ export type StepPlan = Pick<SewingPlan, 'hold' | 'start' | 'secure' | 'press' | 
 /** While nothing is matched yet: as a sturdy woven is handled. */
 export const PLAIN_PLAN: StepPlan = {
   hold: ['pins'],
+  pins: 'standard',
   start: ['Foot down.'],
   secure: 'back-stitch',
   press: { maxSolePlateC: 200, pressCloth: false, steam: 'yes' },
@@ -36,14 +37,16 @@ const steams = (plan: StepPlan) => irons(plan) && plan.press.steam !== 'no';
 const pinned = ({ hold }: StepPlan) => hold.some((way) => HELD[way].pins);
 const onTowel = ({ notes }: StepPlan) => notes.some((note) => note.toLowerCase().endsWith(PRESS_PILE.toLowerCase()));
 const verbOf = ({ hold }: StepPlan) => HELD[hold[0] ?? 'pins'].verb;
-const waysOf = ({ hold }: StepPlan) => hold.map((way) => HOLD_TEXT[way]).join(' or ');
-const readyOf = ({ hold }: StepPlan) => hold.map((way) => HELD[way].ready).join(' or ');
+const waysOf = ({ hold, pins }: StepPlan) => hold.map((way) => holdText(way, pins)).join(' or ');
+const readyOf = ({ hold, pins }: StepPlan) =>
+  hold.map((way) => (way === 'pins' ? PIN[pins].many : HELD[way].ready)).join(' or ');
 
 /** What holds the layers, as a sentence. */
 function heldSo(plan: StepPlan): string {
   if (plan.hold.length !== 1) return `Hold it with ${waysOf(plan)}.`;
   const [way] = plan.hold;
-  if (way === 'pins') return 'Pin across the line.';
+  if (way === 'pins')
+    return plan.pins === 'standard' ? 'Pin across the line.' : `Pin across the line, with ${PIN[plan.pins].many}.`;
   if (way === 'silk-pins-in-allowance') return 'Pin inside the allowance, with silk pins.';
   return way === 'baste' ? 'Baste it by hand.' : `Hold it with ${HOLD_TEXT[way]}.`;
 }

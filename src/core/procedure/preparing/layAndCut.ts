@@ -110,6 +110,7 @@ export const LAY_AND_CUT = procedure('lay-and-cut', {
       within: GRAIN_MM,
       pinned,
       apart,
+      cutLength: outlines * around,
       pins: pinned > 0 ? outlines * Math.ceil(around / apart) : 0,
     };
   },

@@ -1,4 +1,5 @@
 export * from './advanceRun';
 export * from './beginRun';
+export * from './cutWith';
 export * from './runAgain';
 export * from './runOfSeam';

@@ -6,7 +6,7 @@ import { PLAIN_MACHINE } from '../../kit';
 import { newRun, type Run, runSchema } from '../../procedure';
 import { KNOWLEDGE } from '../../result';
 import { plainSetup } from '../../setup/plainSetup.testing';
-import { advanceRun, backAStep, beginRun, runAgain, runOfSeam } from '..';
+import { advanceRun, backAStep, beginRun, bladeOf, cutWith, runAgain, runOfSeam } from '..';
 
 const AT = '2026-11-25T10:00:00Z';
 const LATER = '2026-11-25T11:00:00Z';
@@ -170,5 +170,26 @@ describe('an operation that is begun', () => {
     expect(band.bandClothId).toBe('b');
     expect(band).not.toHaveProperty('secondClothId');
     expect(runSchema.safeParse(made1).success).toBe(true);
+  });
+});
+
+describe('what a piece of work was cut with', () => {
+  const blade = (id: string) => ({ id, kind: 'shears' as const, cut: [], notes: '' });
+  const cut = { key: 'run-1', metres: 8, family: 'fleece', at: '2026-03-01T10:00:00Z' };
+  const metresOf = (blades: ReturnType<typeof cutWith>) => blades.map((one) => one.cut.map(({ by }) => by));
+
+  it('wears that blade and no other, twice as fast in fleece', () => {
+    const after = cutWith([blade('a'), blade('b')], 'b', cut);
+    expect(metresOf(after)).toEqual([[], [16]]);
+    expect(bladeOf(after, 'run-1')).toBe('b');
+    expect(bladeOf(after, 'run-2')).toBeNull();
+  });
+
+  it('said again, counts once; taken back, not at all', () => {
+    const first = cutWith([blade('a'), blade('b')], 'b', cut);
+    expect(metresOf(cutWith(first, 'b', cut))).toEqual([[], [16]]);
+    expect(metresOf(cutWith(first, 'a', cut))).toEqual([[16], []]);
+    expect(metresOf(cutWith(first, null, cut))).toEqual([[], []]);
+    expect(metresOf(cutWith(first, 'a', { ...cut, key: 'run-2' }))).toEqual([[16], [16]]);
   });
 });

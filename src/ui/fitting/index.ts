@@ -1,0 +1,1 @@
+export { FittingDrawing } from './FittingDrawing';
