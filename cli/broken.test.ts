@@ -57,6 +57,7 @@ const ASKED: Record<string, object> = {
   'calc felled': { allowanceMm: 16, bandMm: 8, trimMm: 6, thicknessMm: 0.9 },
   'calc band': { openingMm: 600, ratio: 0.8, bandWidthMm: 20, stretch: 60, recovery: 90, girthMm: 560 },
   'calc zip': { kind: 'centred', zipMm: 200, allowanceMm: 15, coilToTapeEdgeMm: 13, coilWidthMm: 6, topstitchMm: 7 },
+  'calc zip-to-buy': { kind: 'concealed', openingMm: 220, topMm: 20, sold: 'inch' },
   'calc hump': { layerMm: 0.8, lowLayers: 3, highLayers: 9, soleMm: 15, liftMm: 5 },
   'calc bow': { strainPercent: 1, stripMm: 63.5, spanMm: 1000, seams: 4, alternate: true },
   'calc bobbin': { outerMm: 20.3, hubMm: 7, widthMm: 9, tex: 27, packing: 0.65 },

@@ -19,6 +19,8 @@ import {
   topstitchRows,
   zipInputSchema,
   zipPlan,
+  zipToBuy,
+  zipToBuyInputSchema,
 } from '../src/core/seam';
 import { command, type Command } from './command';
 
@@ -100,6 +102,20 @@ export const SEAM_CALCULATIONS: Record<string, Command> = {
       }),
     ),
     zipPlan,
+  ),
+  'zip-to-buy': command(
+    'the zip to get for an opening',
+    zipToBuyInputSchema,
+    orCannot(
+      z.strictObject({
+        teethMm: number,
+        leastMm: number,
+        buyMm: number.nullable(),
+        tooLongMm: number,
+        then: z.enum(['sew-to-notch', 'as-it-is', 'shorten', 'by-the-metre']),
+      }),
+    ),
+    zipToBuy,
   ),
   hump: command(
     'getting over a step in thickness',

@@ -1,5 +1,7 @@
 'use client';
 
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
 import { useState } from 'react';
 import styles from './Ticks.module.css';
 
@@ -15,18 +17,20 @@ export function Tick({ name, checked, disabled, onToggle }: TickProps) {
   const [draft, setDraft] = useState({ over: checked, on: checked });
   const shown = draft.over === checked ? draft.on : checked;
   return (
-    <label className={styles.tick}>
-      <input
-        type="checkbox"
-        checked={shown}
-        disabled={disabled}
-        onChange={(event) => {
-          setDraft({ over: checked, on: event.target.checked });
-          onToggle(event.target.checked);
-        }}
-      />{' '}
-      {name}
-    </label>
+    <FormControlLabel
+      disabled={disabled}
+      label={name}
+      sx={{ minHeight: 44, mr: 0 }}
+      control={
+        <Checkbox
+          checked={shown}
+          onChange={(_, on) => {
+            setDraft({ over: checked, on });
+            onToggle(on);
+          }}
+        />
+      }
+    />
   );
 }
 

@@ -23,6 +23,7 @@ export { ProgressBar } from './ProgressBar';
 export { MeasureField } from './MeasureField';
 export { OptionalQuantityField, QuantityField } from './QuantityField';
 export { Tabs } from './Tabs';
+export { ZipKinds } from './ZipKinds';
 
 export * from './gauge';
 export * from './scene';

@@ -1,6 +1,7 @@
 import { CURVES } from './curves';
 import { FABRIC } from './fabric';
 import { SEAMS } from './seams';
+import { ZIPS } from './zips';
 import { STITCHES_WORKED } from './stitches';
 import { THREAD } from './thread';
 import type { Calculation } from './types';
@@ -16,7 +17,14 @@ export {
 } from './types';
 
 /** Every calculation, in the order of its group. */
-export const CALCULATIONS: readonly Calculation[] = [...FABRIC, ...THREAD, ...STITCHES_WORKED, ...CURVES, ...SEAMS];
+export const CALCULATIONS: readonly Calculation[] = [
+  ...FABRIC,
+  ...THREAD,
+  ...STITCHES_WORKED,
+  ...CURVES,
+  ...SEAMS,
+  ...ZIPS,
+];
 
 /** The calculations an operation is worked out with. */
 export const calculationsFor = (procedure: string): readonly Calculation[] =>

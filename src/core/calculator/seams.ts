@@ -1,6 +1,6 @@
-import { bandFor, bandWarnings, felledSeam, frenchSeam, ZIP_KINDS, zipPlan } from '../seam';
-import { ALLOWANCE, choice, length, number, optional, STITCH_LENGTH, THICKNESS } from './asks';
-import type { Calculation, Result, SewnAs } from './types';
+import { bandFor, bandWarnings, felledSeam, frenchSeam } from '../seam';
+import { ALLOWANCE, length, number, optional, THICKNESS } from './asks';
+import type { Calculation } from './types';
 
 const WARNING = {
   overstretched: 'It would be stretched by more than half of what it can: it may pucker. Cut it longer.',
@@ -8,41 +8,7 @@ const WARNING = {
   'stays-stretched': 'It does not recover: it will stay stretched. Take another fabric for the band.',
 } as const;
 
-const ZIP_NAME: Readonly<Record<(typeof ZIP_KINDS)[number], string>> = {
-  centred: 'centred',
-  concealed: 'concealed',
-  exposed: 'exposed, in a window',
-  lapped: 'lapped',
-  'between-folds': 'between two folded edges',
-};
-const kindIs = (...kinds: (typeof ZIP_KINDS)[number][]) =>
-  ['kind', kinds.map((kind) => ZIP_KINDS.indexOf(kind))] as const;
-const ROW_NAME: Readonly<Record<string, string>> = {
-  left: 'Each row',
-  bar: 'Across, below the stop',
-  hidden: 'Hidden row',
-  lap: 'Row on the lap',
-};
-const POSITION_NAME: Readonly<Record<string, string>> = {
-  bottomStop: 'Mark the bottom stop',
-  bar: 'Sew across',
-  grooveEnd: 'Stop in the groove',
-  seamStart: 'Start the rest of the seam',
-};
-const sewnAs = (kind: (typeof ZIP_KINDS)[number], procedure: string, row: string | null): SewnAs => ({
-  procedure,
-  only: kindIs(kind),
-  takes: {
-    zipMm: 'zip',
-    topMm: 'top',
-    coilWidthMm: 'coilWidth',
-    coilToTapeEdgeMm: 'tape',
-    ...(kind !== 'exposed' && { allowanceMm: 'allowance' }),
-    ...(row && { topstitchMm: row }),
-  },
-});
-
-/** Widths that add up, bands and zips. */
+/** Widths that add up, and bands. */
 export const SEAMS: readonly Calculation[] = [
   {
     id: 'french',
@@ -132,76 +98,6 @@ export const SEAMS: readonly Calculation[] = [
         procedure: 'neck-band',
         takes: { openingMm: 'opening', bandWidthMm: 'width', stretch: 'stretch', girthMm: 'girth' },
       },
-    ],
-  },
-  {
-    id: 'zip',
-    name: 'Zip',
-    group: 'Seams and zips',
-    about: 'Where everything of a zip goes, measured from the raw top edge.',
-    asks: [
-      choice(
-        'kind',
-        'How it is set',
-        ZIP_KINDS.map((kind) => ZIP_NAME[kind]),
-      ),
-      length('zipMm', 'Zip, top stop to bottom stop', 180, 40, 1500),
-      length('topMm', 'Raw top edge to the top stop', 20, 0, 300),
-      ALLOWANCE,
-      length('coilWidthMm', 'Coil or teeth across', 6, 2, 12),
-      length('coilToTapeEdgeMm', 'Middle of the coil to the tape’s edge', 13, 4, 40),
-      { ...length('topstitchMm', 'Rows from the middle', 7, 3, 30), only: kindIs('centred', 'exposed', 'lapped') },
-      { ...length('shownMm', 'Tape that shows beside the teeth', 3, 0, 20), only: kindIs('between-folds') },
-      STITCH_LENGTH,
-    ],
-    work: (answers) => {
-      const found = zipPlan({
-        kind: ZIP_KINDS[answers.kind!],
-        zipMm: answers.zipMm!,
-        topMm: answers.topMm!,
-        allowanceMm: answers.allowanceMm!,
-        coilWidthMm: answers.coilWidthMm!,
-        coilToTapeEdgeMm: answers.coilToTapeEdgeMm!,
-        topstitchMm: answers.topstitchMm ?? 7,
-        lengthMm: answers.lengthMm!,
-        ...(answers.shownMm !== undefined && { shownMm: answers.shownMm }),
-      });
-      if ('blocked' in found) return found;
-      const along = Object.entries(POSITION_NAME).flatMap(([name, label]): Result[] => {
-        const mm = found.positions[name]?.alongMm;
-        return mm === undefined
-          ? []
-          : [{ label: `${label}, from the raw top edge`, value: mm, unit: 'mm', main: name === 'bottomStop' }];
-      });
-      const across = (['rightFold', 'rightRow'] as const).flatMap((name): Result[] => {
-        const mm = found.positions[name]?.acrossMm;
-        const label = name === 'rightFold' ? 'Fold, from the middle' : 'Row, from the middle';
-        return mm === undefined ? [] : [{ label, value: mm, unit: 'mm' }];
-      });
-      const rows = Object.entries(found.stitches).flatMap(([name, row]): Result[] =>
-        ROW_NAME[name]
-          ? [{ label: ROW_NAME[name], value: `${row.count} stitches of ${row.lengthMm.toFixed(2)} mm` }]
-          : [],
-      );
-      const tape = found.tapeFromRawEdgeMm;
-      return {
-        results: [
-          ...along,
-          ...across,
-          ...rows,
-          {
-            label: tape < 0 ? 'The tape overhangs the raw edge by' : 'Tape edge from the raw edge',
-            value: Math.abs(tape),
-            unit: 'mm',
-          },
-        ],
-      };
-    },
-    sewn: [
-      sewnAs('centred', 'zip-centred', 'row'),
-      sewnAs('concealed', 'zip-concealed', null),
-      sewnAs('exposed', 'zip-exposed', 'row'),
-      sewnAs('lapped', 'zip-lapped', 'lap'),
     ],
   },
 ];

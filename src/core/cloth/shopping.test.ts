@@ -18,6 +18,15 @@ describe('how much to buy', () => {
   it('grows by 15 % when all pieces point one way', () => expect(buy({ oneWay: true })).toBeCloseTo(2300, 10));
   it('grows by one repeat for each piece that must match', () =>
     expect(buy({ repeatMm: 80, matchedPieces: 4 })).toBe(2320));
+  it('is less by the allowances taken off both ends of every piece', () => {
+    expect(buy({ takenOffMm: 16, endToEnd: 3 })).toBe(2000 - 2 * 16 * 3);
+    expect(buy({ takenOffMm: 16 })).toBe(2000 - 32);
+    expect(buy({ endToEnd: 3 })).toBe(2000);
+  });
+  it('is refused where nothing would be left', () => {
+    expect(buy({ takenOffMm: 50, endToEnd: 20 })).toBeNull();
+    expect(buy({ takenOffMm: 49.9, endToEnd: 20 })).toBeCloseTo(4, 9);
+  });
   it('shrinks the width too', () => expect(buy({ shrinkAcross: 10, singleLayer: true })).toBeCloseTo(2222.222, 3));
   it('is asked for in the steps shops cut', () =>
     expect(clothToBuy({ ...plain, neededMm: 2010 })).toMatchObject({ askForMm: 2100 }));

@@ -21,6 +21,10 @@ export const shoppingSchema = z.strictObject({
   repeatMm: within(0, 2000, 'a length in mm').default(0),
   /** Pieces that start at a matched place. */
   matchedPieces: within(0, 40, 'a number of pieces').default(0),
+  /** Allowance taken off each edge of every piece, where edges are joined side by side or left raw. */
+  takenOffMm: within(0, 100, 'a width in mm').default(0),
+  /** Pieces that lie end to end along the cloth. */
+  endToEnd: within(0, 60, 'a number of pieces').default(1),
   /** Cut in a single layer: pieces drawn for a fold are traced twice, and narrow cloth is used to its edge. */
   singleLayer: z.boolean().default(false),
   /** The widest piece as it lies on the cloth (a piece on the fold: twice its half); 0 when not known. */
@@ -52,11 +56,12 @@ const FOLD_LOSS = 0.05;
  * How much cloth to buy for a pattern.
  *
  * The pattern's area at its own width is laid out again on the width that is left after selvedges and shrinking. A lay on
- * the fold loses 5 % more when the cloth is narrower than the pattern's (common practice), a single layer does not. Then come
+ * the fold loses 5 % more when the cloth is narrower than the pattern's (common practice), a single layer does not. Allowances that
+ * are taken off make every piece shorter at both its ends; that it gets narrower is not counted. Then come
  * one-way cutting, matching (one repeat for each matched piece) and the shrinkage along the length.
  *
  * @param given - what the pattern asks for and what the cloth is like
- * @returns the length with every step of the sum, or blocked when the widest piece does not fit across
+ * @returns the length with every step of the sum, or blocked when the widest piece does not fit across, or nothing would be left of the pattern
  * @example
  * clothToBuy({ neededMm: 2000, atWidthMm: 1500, widthMm: 1500, selvedgeMm: 0, shrinkAlong: 5 }).buyMm // => 2105.263
  * clothToBuy({ neededMm: 2000, atWidthMm: 1500, widthMm: 1100, selvedgeMm: 0, singleLayer: true }).buyMm // => 2727.273
@@ -75,6 +80,11 @@ export function clothToBuy(given: ShoppingInput): Shopping | { blocked: Blocked[
     if (Math.abs(next - mm) > 0.5) steps.push({ what, mm: next - mm });
     mm = next;
   };
+  if (input.takenOffMm > 0) {
+    const offMm = 2 * input.takenOffMm * input.endToEnd;
+    if (offMm >= input.neededMm) return { blocked: [nothingLeft(input.neededMm, offMm)] };
+    add('allowances taken off', mm - offMm);
+  }
   add('another width', (mm * patternMm) / usableWidthMm);
   if (!input.singleLayer && usableWidthMm < patternMm - 1) add('laid on the fold', mm * (1 + FOLD_LOSS));
   if (input.oneWay) add('all pieces one way', mm * (1 + input.oneWayPercent / 100));
@@ -87,6 +97,14 @@ export function clothToBuy(given: ShoppingInput): Shopping | { blocked: Blocked[
     steps,
   };
 }
+
+const nothingLeft = (limit: number, actual: number): Blocked => ({
+  code: 'shopping.nothing-left',
+  text: 'The allowances taken off are more than the pattern asks for: look at both numbers again.',
+  limit,
+  actual,
+  unit: 'mm',
+});
 
 const tooNarrow = (limit: number, actual: number): Blocked => ({
   code: 'shopping.cloth-too-narrow',

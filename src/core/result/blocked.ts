@@ -84,6 +84,7 @@ export const BLOCKED_CODES = [
   'seam.zip-tape',
   'seam.zip-window',
   'shopping.cloth-too-narrow',
+  'shopping.nothing-left',
   'standin.strikes-foot',
   'standin.strikes-plate',
   'stitch.curve-too-tight',

@@ -17,4 +17,5 @@ export * from './spacing';
 export * from './topstitch';
 export * from './turnOfCloth';
 export * from './zip';
+export * from './zipBuying';
 export * from './zipInput';

@@ -7,16 +7,16 @@ import { formatNumber } from '@/core/units';
 import { useUnits } from '@/parts/workspace';
 import { DraftField, StopAlert, Tick } from '@/ui';
 import styles from './Cloth.module.css';
-import { BUYING_FIELDS, useBuying } from './useBuying';
+import { useBuying } from './useBuying';
 
 /** How much to buy: the pattern's length on this cloth's width, with the wash, the nap, the repeat and the lay in it. */
 export function Buying({ record }: { record: ClothRecord }) {
-  const { draft, asks, napped, oneWay, single, shrink, answer } = useBuying(record);
+  const { draft, fields, asks, napped, oneWay, single, shrink, answer } = useBuying(record);
   return (
     <section aria-labelledby="buying" className={styles.follows}>
       <h2 id="buying">How much to buy</h2>
       <div className={styles.threes}>
-        {BUYING_FIELDS.map(({ key, label, unit }) => (
+        {fields.map(({ key, label, unit }) => (
           <DraftField key={key} draft={draft} name={key} label={label} ask={asks[unit]} />
         ))}
       </div>
@@ -37,17 +37,19 @@ export function Buying({ record }: { record: ClothRecord }) {
         The wash takes {formatNumber(shrink.alongPercent, 1)} % of the length and{' '}
         {formatNumber(shrink.acrossPercent, 1)} % of the width, {shrink.from}.
       </p>
-      {answer && ('blocked' in answer ? <TooNarrow blocked={answer.blocked[0]} /> : <Sum answer={answer} />)}
+      {answer && ('blocked' in answer ? <Refused blocked={answer.blocked[0]} /> : <Sum answer={answer} />)}
     </section>
   );
 }
 
-function TooNarrow({ blocked }: { blocked: Blocked }) {
+function Refused({ blocked }: { blocked: Blocked }) {
   const { length } = useUnits();
   return (
-    <StopAlert title="It does not fit">
+    <StopAlert title="It does not add up">
       <p>
-        {blocked.text} Usable width {length(blocked.limit ?? 0)}, needed {length(blocked.actual ?? 0)}.
+        {blocked.text}
+        {blocked.code === 'shopping.cloth-too-narrow' &&
+          ` Usable width ${length(blocked.limit ?? 0)}, needed ${length(blocked.actual ?? 0)}.`}
       </p>
     </StopAlert>
   );

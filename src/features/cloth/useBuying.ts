@@ -1,6 +1,14 @@
 'use client';
 
-import { clothOf, clothProfile, clothToBuy, shrinkFinding, shoppingSchema, usualShrinkage } from '@/core/cloth';
+import {
+  clothOf,
+  clothProfile,
+  clothToBuy,
+  shrinkFinding,
+  shoppingSchema,
+  STRUCTURE,
+  usualShrinkage,
+} from '@/core/cloth';
 import type { ClothRecord } from '@/core/file';
 import { useDraft, useUnits } from '@/parts/workspace';
 import { lengthAsk, numberAsk, type UnitSystem } from '@/core/units';
@@ -16,10 +24,17 @@ export const BUYING_FIELDS = [
   { key: 'matchedPieces', label: 'Pieces to match', unit: 'count', optional: true },
 ] as const;
 
+/** What else is asked of foam and leather, whose pieces are cut without allowances. */
+export const OFF_FIELDS = [
+  { key: 'takenOffMm', label: 'Allowance taken off each edge', unit: 'small', optional: true },
+  { key: 'endToEnd', label: 'Pieces end to end along it', unit: 'count', optional: true },
+] as const;
+
 /** Fabric is bought by the metre or the yard, and measured across in cm or inches. */
 const asksIn = (system: UnitSystem) => ({
   length: { ...lengthAsk(system, 2000, { least: 10, most: 100_000 }), bare: system === 'inch' ? 'yd' : 'm' },
   width: lengthAsk(system, 1400, { least: 0, most: 5000 }),
+  small: lengthAsk(system, 15, { least: 0, most: 100 }),
   count: numberAsk('count', system, { least: 0, most: 500, whole: true, usual: 4 }),
 });
 
@@ -32,12 +47,14 @@ export function useBuying(record: ClothRecord) {
   const shrink = found ?? usualShrinkage(cloth);
   const napped = clothProfile(cloth).traits.includes('napped');
   const asks = asksIn(system);
+  const holesStay = STRUCTURE[cloth.structure].holesStay !== undefined;
+  const fields = holesStay ? [...BUYING_FIELDS, ...OFF_FIELDS] : BUYING_FIELDS;
   const { value, problems, meant } = typedNumbers(
     texts,
-    BUYING_FIELDS.map((field) => ({ ...field, ask: asks[field.unit] })),
+    fields.map((field) => ({ ...field, ask: asks[field.unit] })),
   );
   const oneWay = texts.oneWay ? texts.oneWay === 'yes' : napped;
-  const singleLayer = texts.single === 'yes';
+  const singleLayer = texts.single ? texts.single === 'yes' : holesStay;
   const input = value && {
     ...value,
     shrinkAlong: shrink.alongPercent,
@@ -52,6 +69,7 @@ export function useBuying(record: ClothRecord) {
   }
   return {
     draft: { texts, setText, problems, meant },
+    fields,
     asks,
     napped,
     oneWay,

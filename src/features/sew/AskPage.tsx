@@ -7,7 +7,7 @@ import { calculationsFor } from '@/core/calculator';
 import { type Ask, usualOf, type WorkedOut } from '@/core/procedure';
 import { AskField } from '@/parts/asks';
 import { useUnits } from '@/parts/workspace';
-import { SceneDrawing, StopAlert } from '@/ui';
+import { SceneDrawing, StopAlert, ZipKinds } from '@/ui';
 import { BandAsk } from './BandAsk';
 import { Clashes } from './Clashes';
 import { Needed } from './Needed';
@@ -51,6 +51,7 @@ export function AskPage({ now }: { now: RunNow }) {
             onValue={(value) => void save((r) => ({ answers: { ...r.answers, [ask.key]: value } }))}
           />
         ))}
+        {procedure.asks.some(isAboutAZip) && <WhichZip />}
         <Pieces now={now} />
         <OnItsOwn now={now} />
         {numbers && <Needed now={now} numbers={numbers} />}
@@ -65,6 +66,19 @@ export function AskPage({ now }: { now: RunNow }) {
         {numbers && <Printing now={now} numbers={numbers} />}
       </section>
     </div>
+  );
+}
+
+/** Operations that a zip is sewn in with, or is made shorter by. */
+const isAboutAZip = ({ key }: Ask) => key === 'zip' || key === 'bought';
+
+/** For somebody with a zip in hand that has no label any more. */
+function WhichZip() {
+  return (
+    <details className={styles.more}>
+      <summary>{TEXT.whichZip}</summary>
+      <ZipKinds />
+    </details>
   );
 }
 

@@ -85,6 +85,7 @@ export const TEXT = {
   bladeDue: (name: string, then: 'change' | 'sharpen') =>
     then === 'change' ? `${name}: put a new blade in first` : `${name}: have them sharpened first`,
   cancelled: (name: string) => `${name} cancelled`,
+  whichZip: 'Which zip is this?',
   doNotAgree: 'These numbers do not go together',
   bandFabric: 'The band is cut from',
   pieces: 'How many of these, one after the other',

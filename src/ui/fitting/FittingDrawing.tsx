@@ -5,7 +5,13 @@ import { FITTING_LOOK } from './drawings';
 export function FittingDrawing({ foot }: { foot: FittedFoot }) {
   const { label, cloth, metal, ink, mind, needle, words } = FITTING_LOOK[foot];
   return (
-    <svg viewBox="-40 0 420 222" className="draft" role="img" aria-label={label} style={{ display: 'block', width: '100%', maxWidth: 440, margin: '0 auto' }}>
+    <svg
+      viewBox="-40 0 420 222"
+      className="draft"
+      role="img"
+      aria-label={label}
+      style={{ display: 'block', width: '100%', maxWidth: 440, margin: '0 auto' }}
+    >
       {cloth && <path d={cloth} fill="var(--tape)" fillOpacity="0.45" />}
       <path d={metal} fill="var(--sheet)" stroke="var(--ink)" strokeWidth="2.2" strokeLinejoin="round" />
       {ink && <path d={ink} fill="none" stroke="var(--ink)" strokeWidth="1.6" />}
