@@ -17,6 +17,7 @@ const GIVEN: Given = {
   widthMm: 0,
   footLiftMm: 8,
   extraLiftMm: 2,
+  topSpm: 750,
   longestMm: 5,
   shiftMm: 1,
   schools: USUAL_SCHOOLS,

@@ -32,6 +32,7 @@ const GIVEN: Given = {
   widthMm: 0,
   footLiftMm: 5,
   extraLiftMm: 2,
+  topSpm: 750,
   longestMm: 5,
   shiftMm: 1,
   schools: USUAL_SCHOOLS,

@@ -101,6 +101,11 @@ describe.each(PROCEDURES.map((procedure) => [procedure.name, procedure] as const
     }
   });
 
+  it('draws a line for everything that is sewn', () => {
+    for (const { steps, index } of all)
+      if (steps[index].sews) expect(steps[index].now, `step ${index + 1}`).not.toBeUndefined();
+  });
+
   it('names only lines that are drawn, and leaves none that is still to come', () => {
     for (const { scene, steps, index } of all) {
       const ids = new Set(scene.lines.flatMap(({ id }) => id ?? []));

@@ -1,4 +1,5 @@
-import { box, type Scene } from '../engine/scene';
+import { rowScene } from '../engine/rowScene';
+import { box, line, type Scene } from '../engine/scene';
 import type { Numbers } from '../engine/types';
 
 /** A folded band sewn on, in section: its finished width and its allowance. */
@@ -38,6 +39,49 @@ export function sewnOn({ width, allowance: a }: Numbers): Scene {
       },
     ],
     dims: [{ from: [-width, -5.6], to: [0, -5.6], mm: width, name: 'finished' }],
+  };
+}
+
+/** The two ends of a band right sides together, as its ring is closed. */
+export const endsJoined = ({ join }: Numbers): Scene =>
+  rowScene({
+    label: 'From above: the two ends of the band, right sides together',
+    edge: 'raw',
+    side: 'wrong',
+    rows: [{ id: 'ring', mm: join, name: 'at each end' }],
+    text: 'both ends of the band',
+  });
+
+/** Two ends of elastic, one on the other, with a square and a cross through both. */
+export function endsLapped({ elastic, overlap }: Numbers): Scene {
+  const inset = Math.min(2, elastic / 5);
+  const [left, right, top, bottom] = [inset, overlap - inset, inset, elastic - inset];
+  const beside = 40;
+  return {
+    label: 'From above: one end of the elastic on the other, a square and a cross through both',
+    view: 'above',
+    cloths: [
+      { points: box(-beside, 0, beside + overlap, elastic), side: 'wrong' },
+      { points: box(0, 0, beside + overlap, elastic), side: 'right' },
+    ],
+    lines: [
+      line('raw', [0, 0], [0, elastic]),
+      line('raw', [overlap, 0], [overlap, elastic]),
+      {
+        points: [
+          [left, top],
+          [right, top],
+          [right, bottom],
+          [left, bottom],
+          [left, top],
+          [right, bottom],
+        ],
+        role: 'stitch',
+        id: 'ring',
+      },
+      line('stitch', [left, bottom], [right, top], 'ring'),
+    ],
+    dims: [{ from: [0, elastic + 8], to: [overlap, elastic + 8], mm: overlap, name: 'overlap' }],
   };
 }
 

@@ -5,6 +5,7 @@ import { BLADE } from '../engine/pieces';
 import { rowScene } from '../engine/rowScene';
 import { drawnThick, type Scene } from '../engine/scene';
 import type { Given, Numbers } from '../engine/types';
+import { endsLapped } from './bandScene';
 import { procedure, SEWN_SO } from '../engine/procedure';
 
 /** The tunnel in section, the elastic lying in it. */
@@ -83,6 +84,7 @@ export const ELASTIC_CASING = procedure('elastic-casing', {
   },
   views: {
     section,
+    ends: endsLapped,
     above: ({ tunnel, fold }) =>
       rowScene({
         label: 'From above, wrong side up: the fold is the upper edge',
@@ -119,7 +121,8 @@ export const ELASTIC_CASING = procedure('elastic-casing', {
     {
       do: 'Overlap the ends by {overlap} and sew a square with a cross.',
       check: 'Pull it hard: it holds.',
-      view: 'above',
+      view: 'ends',
+      now: ['ring'],
       sews: 'cross',
       row: 'ring',
     },

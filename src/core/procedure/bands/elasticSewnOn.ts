@@ -4,7 +4,7 @@ import { mm } from '../../units';
 import { BODY, ELASTIC_SHARE, ELASTIC_WIDTH, garmentEdge } from '../engine/asks';
 import { cannot } from '../../seam';
 import { bandReachMm } from '../../seam';
-import { laidFlat } from './bandScene';
+import { endsLapped, laidFlat } from './bandScene';
 
 import { rowScene } from '../engine/rowScene';
 import type { Scene } from '../engine/scene';
@@ -69,6 +69,7 @@ export const ELASTIC_SEWN_ON = procedure('elastic-sewn-on', {
   },
   views: {
     quarters,
+    ends: endsLapped,
     above: ({ elastic, inset }, given) =>
       rowScene({
         label: 'From above, wrong side up: elastic level with the edge',
@@ -83,9 +84,10 @@ export const ELASTIC_SEWN_ON = procedure('elastic-sewn-on', {
   ready: ['elastic made to be sewn through', '[needle]', 'eight [pins]'],
   steps: [
     {
-      do: 'Cut the elastic {cut}; lap its ends by {overlap} and sew a square.',
+      do: 'Cut the elastic {cut}; lap its ends by {overlap} and sew a square with a cross.',
       check: 'A ring {length} round, not twisted. Try it on.',
-      view: 'quarters',
+      view: 'ends',
+      now: ['ring'],
       sews: 'join',
       row: 'ring',
     },

@@ -1,8 +1,11 @@
 import { easyBandRatio, limpBandRatio } from '../../seam';
-import { quarters, sewnOn } from './bandScene';
+import { endsJoined, quarters, sewnOn } from './bandScene';
 import { bandNumbers, GAPES, GAPES_AS_IT_IS, isRefused, shorterBy, springOf } from './bandWork';
 
 import { procedure, SEWN_SO } from '../engine/procedure';
+
+/** Allowance where the ends of the band meet, mm (common practice). */
+const JOIN_MM = 10;
 
 /** A ribbed or self band on a neckline: shorter than its opening, stretched on. */
 export const NECK_BAND = procedure('neck-band', {
@@ -35,16 +38,18 @@ export const NECK_BAND = procedure('neck-band', {
         ratio,
         stretch,
         girthMm: girth,
-        joinAllowanceMm: 10,
+        joinAllowanceMm: JOIN_MM,
       },
       width,
       allowance,
       called: 'band',
       wayOut: 'cut the neckline wider, or take a band cloth that stretches more',
     });
-    return isRefused(numbers) ? numbers : { ...numbers, ...shorterBy({ well, cut: ratio }, opening, recovery) };
+    return isRefused(numbers)
+      ? numbers
+      : { ...numbers, join: JOIN_MM, ...shorterBy({ well, cut: ratio }, opening, recovery) };
   },
-  views: { quarters, section: sewnOn },
+  views: { quarters, section: sewnOn, ends: endsJoined },
   ready: ['a band that springs back', 'eight [pins]', '[needle]'],
   steps: [
     GAPES,
@@ -55,10 +60,11 @@ export const NECK_BAND = procedure('neck-band', {
       view: 'quarters',
     },
     {
-      do: 'Join the ends, {10 mm}, and [press] the band in half, wrong sides together.',
+      do: 'Join the ends at {join}, and [press] the band in half, wrong sides together.',
       check: 'A ring {finished} round.',
       with: 'iron',
-      view: 'section',
+      view: 'ends',
+      now: ['ring'],
       sews: 'cutWidth',
       row: 'ring',
     },

@@ -1,25 +1,18 @@
 import { clipsFor, curveAnswer, NOTCH_BASE_MM, SLIT_OPENS_MM, TOE_MM } from '../../seam';
 import { allowance } from '../engine/asks';
 import { BLADE } from '../engine/pieces';
-import type { ScenePoint, Scene } from '../engine/scene';
+import type { Scene } from '../engine/scene';
+import { arc, slitLines } from './arcScene';
 import type { Numbers } from '../engine/types';
 import { procedure, SEWN_SO } from '../engine/procedure';
 
-/** How far a stitch may leave the curve, the speed of a usual machine, and how much foot lies before the needle. */
-const CURVE = { toleranceMm: 0.1, speedSpm: 750, toeMm: TOE_MM };
+/** How far a stitch may leave the curve, and how much foot lies before the needle. */
+const CURVE = { toleranceMm: 0.1, toeMm: TOE_MM };
 
 /** On a very tight curve the allowance is trimmed to this at the least (common practice). */
 const TIGHT_TRIM_MM = 3;
 /** Cuts stop so far short of the stitching (common practice). */
 const SHORT_OF_STITCHING_MM = 1.5;
-
-/** Points along an arc round the middle of the drawing, mm; 0° is up. */
-function arc(radius: number, turnDeg: number, count = 48): ScenePoint[] {
-  return Array.from({ length: count + 1 }, (_, i) => {
-    const angle = ((i / count - 0.5) * turnDeg * Math.PI) / 180;
-    return [radius * Math.sin(angle), -radius * Math.cos(angle)] as const;
-  });
-}
 
 /** The curve with its allowance outside (convex) or inside (concave), cuts drawn where they fall. */
 function drawn({ radius, turn, trim: a, count, inside, reach }: Numbers): Scene {
@@ -41,11 +34,7 @@ function drawn({ radius, turn, trim: a, count, inside, reach }: Numbers): Scene 
     lines: [
       { points: arc(edge, shown), role: 'raw' },
       { id: 'seam', points: arc(radius, shown), role: 'stitch' },
-      ...Array.from({ length: cuts }, (_, i) => {
-        const angle = (((i + 0.5) / cuts - 0.5) * shown * Math.PI) / 180;
-        const at = (r: number) => [r * Math.sin(angle), -r * Math.cos(angle)] as const;
-        return { id: 'cuts', points: [at(edge), at(radius + way * (a - reach))] as const, role: 'cut' as const };
-      }),
+      ...slitLines(edge, radius + way * (a - reach), shown, cuts),
     ],
     dims: [
       { from: [half + 4, -radius], to: [half + 4, -edge], mm: a },
@@ -85,7 +74,7 @@ export const CURVED_SEAM = procedure('curved-seam', {
     },
     allowance(10),
   ],
-  work: ({ radius, turn, inside, allowance: allowanceMm }, { lengthMm }) => {
+  work: ({ radius, turn, inside, allowance: allowanceMm }, { lengthMm, topSpm }) => {
     const side = inside === 1 ? ('concave' as const) : ('convex' as const);
     const cuts = (wide: number) =>
       clipsFor({
@@ -102,8 +91,9 @@ export const CURVED_SEAM = procedure('curved-seam', {
       whole.trimToMm === undefined ? allowanceMm : Math.min(allowanceMm, Math.max(TIGHT_TRIM_MM, whole.trimToMm));
     const clips = cuts(trim);
     if ('blocked' in clips) return clips;
-    const stitch = curveAnswer({ ...CURVE, radiusMm: radius, lengthMm }).sewLengthMm;
-    const { pivotEvery, maxSpeedSpm } = curveAnswer({ ...CURVE, radiusMm: radius, lengthMm: stitch });
+    const curve = { ...CURVE, radiusMm: radius, speedSpm: topSpm };
+    const stitch = curveAnswer({ ...curve, lengthMm }).sewLengthMm;
+    const { pivotEvery, maxSpeedSpm } = curveAnswer({ ...curve, lengthMm: stitch });
     return {
       radius,
       turn,

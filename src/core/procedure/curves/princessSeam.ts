@@ -1,7 +1,61 @@
 import { BLADE } from '../engine/pieces';
 import { procedure, SEWN_SO } from '../engine/procedure';
-import { rowScene } from '../engine/rowScene';
-import { clipsFor } from '../../seam';
+import type { Scene } from '../engine/scene';
+import type { Numbers } from '../engine/types';
+import { type Clips, clipsFor, NOTCH_BASE_MM, SLIT_OPENS_MM } from '../../seam';
+import { arc, ringPart, shownDeg, slitLines, wedgeLines } from './arcScene';
+
+/** Fabric drawn beside the seam, mm. */
+const BESIDE_MM = 44;
+/** The stay-stitching is so far inside the allowance, mm (common practice). */
+const STAY_INSIDE_MM = 2;
+
+/** How many of the cuts lie on what is drawn of the curve. */
+const shownOf = (count: number, turn: number) => Math.round((count * shownDeg(turn)) / Math.max(turn, 1));
+
+/** The hollow piece, its allowance on the inside of the curve; below it, once they are joined, the round one. */
+function hollowUp({ radius, turn, allowance: a, slits }: Numbers): Scene {
+  const shown = shownDeg(turn);
+  const edge = radius - a;
+  return {
+    label: 'From above: the hollow edge up, snipped to its stay-stitching',
+    view: 'above',
+    cloths: [{ points: ringPart(edge, radius + BESIDE_MM, shown), side: 'wrong' }],
+    lines: [
+      { points: arc(edge, shown), role: 'raw' },
+      { id: 'seam', points: arc(radius, shown), role: 'stitch' },
+      { id: 'stay', points: arc(radius - STAY_INSIDE_MM, shown), role: 'baste' },
+      ...slitLines(edge, radius - STAY_INSIDE_MM - 0.5, shown, shownOf(slits, turn)),
+    ],
+    dims: [{ from: [0, -radius], to: [0, -edge], mm: a, name: 'allowance' }],
+    texts: [{ at: [-16, -(radius + BESIDE_MM / 2)], text: 'hollow piece' }],
+  };
+}
+
+/** Opened out from the wrong side: slits on the hollow piece, wedges out of the round one, never at the same place. */
+function openedOut({ radius, turn, trim, slits, wedges, base, open }: Numbers): Scene {
+  const shown = shownDeg(turn);
+  const inner = Math.max(4, radius - BESIDE_MM);
+  const [hollow, round] = [open === 1 ? radius + trim : radius - trim, radius - trim];
+  const way = open === 1 ? 1 : -1;
+  return {
+    label: open === 1 ? 'From the wrong side, pressed open' : 'From the wrong side, both allowances to one side',
+    view: 'above',
+    cloths: [
+      { points: ringPart(radius, radius + BESIDE_MM, shown), side: 'wrong' },
+      { points: ringPart(inner, radius, shown), side: 'wrong' },
+    ],
+    lines: [
+      { id: 'seam', points: arc(radius, shown), role: 'stitch' },
+      { points: arc(hollow, shown), role: 'raw' },
+      ...(open === 1 ? [{ points: arc(round, shown), role: 'raw' as const }] : []),
+      ...slitLines(hollow, radius + way * (STAY_INSIDE_MM + 0.5), shown, shownOf(slits, turn)),
+      ...(wedges > 0 ? wedgeLines(round, radius - 2, shown, Math.max(1, shownOf(wedges, turn)), base) : []),
+    ],
+    dims: [{ from: [0, -radius], to: [0, -round], mm: trim, name: 'allowance' }],
+    texts: [{ at: [-16, -(radius + BESIDE_MM / 2) - 8], text: 'hollow piece' }],
+  };
+}
 
 /** A hollow edge sewn to a round one: princess line, curved yoke. */
 export const PRINCESS_SEAM = procedure('princess-seam', {
@@ -30,44 +84,35 @@ export const PRINCESS_SEAM = procedure('princess-seam', {
     },
   ],
   work: ({ seam, curved, radius, allowance, open }) => {
+    const turn = ((curved / radius) * 180) / Math.PI;
     const at = {
-      radiusMm: radius,
-      turnDeg: ((curved / radius) * 180) / Math.PI,
-      allowanceMm: allowance,
-      maxGapMm: 4,
-      notchBaseMm: 5,
+      ...{ radiusMm: radius, turnDeg: turn, allowanceMm: allowance },
+      ...{ maxGapMm: SLIT_OPENS_MM, notchBaseMm: NOTCH_BASE_MM },
     };
     const hollow = clipsFor({ ...at, side: 'concave' });
     if ('blocked' in hollow) return hollow;
-    const round = clipsFor({ ...at, side: 'convex' });
-    if ('blocked' in round) return round;
+    const whole = clipsFor({ ...at, side: 'convex' });
+    if ('blocked' in whole) return whole;
+    const trim = Math.min(allowance, hollow.trimToMm ?? allowance, whole.trimToMm ?? allowance);
+    // Wedges are cut last, out of what is left of the allowance.
+    const round = clipsFor({ ...at, allowanceMm: trim, side: 'convex' }) as Clips;
     return {
       seam,
       curved: Math.min(curved, seam),
       allowance,
       open,
-      stay: allowance - 2,
+      stay: allowance - STAY_INSIDE_MM,
+      radius,
+      turn,
       slits: hollow.count,
       spacing: hollow.spacingMm ?? 0,
       wedges: open === 1 ? round.count : 0,
-      base: at.notchBaseMm,
-      trim: hollow.trimToMm ?? round.trimToMm ?? allowance,
-      trims: hollow.trimToMm !== undefined || round.trimToMm !== undefined ? 1 : 0,
+      base: Math.min(at.notchBaseMm, trim),
+      trim,
+      trims: trim < allowance ? 1 : 0,
     };
   },
-  views: {
-    above: ({ allowance, stay }) =>
-      rowScene({
-        label: 'From above: the hollow edge up, snipped to its stay-stitching',
-        edge: 'raw',
-        side: 'wrong',
-        rows: [
-          { id: 'seam', mm: allowance },
-          { id: 'stay', mm: stay, role: 'baste', name: 'stay-stitching' },
-        ],
-        text: 'hollow edge up, round edge below',
-      }),
-  },
+  views: { above: hollowUp, open: openedOut },
   ready: ['[pins], many', '[iron]', 'a pressing ham', 'small sharp scissors'],
   steps: [
     {
@@ -84,6 +129,7 @@ export const PRINCESS_SEAM = procedure('princess-seam', {
       caution: BLADE,
       with: 'blade',
       view: 'above',
+      now: ['cuts'],
       when: 'slits',
     },
     {
@@ -116,14 +162,15 @@ export const PRINCESS_SEAM = procedure('princess-seam', {
       check: 'Opened out, both allowances lie flat.',
       caution: BLADE,
       with: 'blade',
-      view: 'above',
+      view: 'open',
+      now: ['wedges'],
       when: 'wedges',
     },
     {
       do: '[Press] over a ham, from the wrong side: open, or both to the middle as you chose.',
       check: 'The right side is one smooth curve.',
       with: 'iron',
-      view: 'above',
+      view: 'open',
     },
   ],
   faults: ['pucker-line', 'uneven-layers', 'wandering'],

@@ -76,6 +76,7 @@ export function givenOf(
       ...(setups && { rows: sizesOf(setups) }),
       footLiftMm,
       extraLiftMm,
+      topSpm: speedSpm,
       longestMm: maxLengthMm,
       shiftMm: layerShiftMm(seam, foot, pressure),
       schools,

@@ -1,7 +1,8 @@
 import { LONG } from './pieces';
 import { box, drawnThick, type ScenePoint, type Scene, type SceneCloth, type SceneLine } from './scene';
 import { type LineStitch, stitchAlong } from './stitchAlong';
-import type { Numbers } from './types';
+import { EDGE_ZIGZAG, rowSize } from './rowSize';
+import type { Given, Numbers } from './types';
 
 /** One line along an edge: how far in it lies, and in which step it is made. */
 export interface SceneRow {
@@ -9,6 +10,8 @@ export interface SceneRow {
   mm: number;
   role?: SceneLine['role'];
   name?: string;
+  /** Where it lies is said by the drawing alone. */
+  plain?: true;
   /** A stitch with a swing is drawn as the needle goes. */
   swing?: LineStitch;
 }
@@ -47,12 +50,27 @@ export function rowScene({ label, edge, side, rows, text }: RowsAlongEdge): Scen
       ...rows.map((row) => ({ ...(row.id && { id: row.id }), points: rowPoints(row), role: row.role ?? 'stitch' })),
     ],
     // A third dimension would lie over the others: its row is told in the step.
-    dims: rows.slice(0, 2).map(({ mm, name }, i) => {
-      const x = i === 0 ? LONG + 7 : -7;
-      return { from: [x, 0] as const, to: [x, mm] as const, mm, ...(name && { name }) };
-    }),
+    dims: rows
+      .filter(({ plain }) => !plain)
+      .slice(0, 2)
+      .map(({ mm, name }, i) => {
+        const x = i === 0 ? LONG + 7 : -7;
+        return { from: [x, 0] as const, to: [x, mm] as const, mm, ...(name && { name }) };
+      }),
     ...(text && { texts: [{ at: [4, deep - 5] as const, text }] }),
   };
+}
+
+/** One layer with its raw edge finished, as the row is sewn. */
+export function edgeFinished(_: Numbers, given: Given): Scene {
+  const swing = rowSize(given, 'finish', EDGE_ZIGZAG);
+  return rowScene({
+    label: 'From above: one layer, its raw edge finished',
+    edge: 'raw',
+    side: 'right',
+    rows: [{ id: 'finish', mm: swing.widthMm / 2, swing, plain: true }],
+    text: 'one layer',
+  });
 }
 
 /** A row of basting a hair inside the allowance, by machine or by hand. */

@@ -31,6 +31,8 @@ export interface Given {
   extraLiftMm: number;
   /** The same of the other rows; a plain straight stitch, or the usual size, while nothing is matched. */
   rows?: Readonly<Record<string, RowSize>>;
+  /** The fastest the machine sews, stitches a minute. */
+  topSpm: number;
   /** The longest stitch of the machine. */
   longestMm: number;
   /** How far the top layer ends behind over 300 mm on this machine, mm: as measured on it, or as the model expects. */

@@ -3,6 +3,7 @@ import { HEM_LENGTH } from '../engine/asks';
 import type { Scene } from '../engine/scene';
 import { type Given, MAIN_ROW, type Numbers } from '../engine/types';
 import { procedure, SEWN_SO } from '../engine/procedure';
+import { edgeFinished } from '../engine/rowScene';
 import { rowSize } from '../engine/rowSize';
 import { hemSection } from './hemSection';
 
@@ -62,13 +63,14 @@ export const COAT_HEM = procedure('coat-hem', {
       swing: rowSize(given, MAIN_ROW, { stitch: 'blind', lengthMm: 2, widthMm: 2.5 }).widthMm,
     };
   },
-  views: { section },
+  views: { section, edge: edgeFinished },
   ready: ['[pins]', '[iron]', 'a fine needle and a matching thread', 'bias strip or hem tape, where the edge is thick'],
   steps: [
     {
       do: 'Finish the raw edge, flat: a row over it, or a bias strip round it. It is not turned in.',
       check: 'The edge is no thicker than it was.',
-      view: 'section',
+      view: 'edge',
+      now: ['finish'],
       sews: 'round',
       row: 'finish',
     },

@@ -6,6 +6,8 @@ import { allowance } from '../engine/asks';
 
 /** Round the bag of a pocket, from its opening (model: half an oval). */
 const ROUND_SHARE = 1.25;
+/** Understitching lies so far from the seam, mm (common practice). */
+const UNDER_MM = 2;
 /** The seam goes on above and below the opening for so much, mm. */
 const BESIDE_MM = 100;
 
@@ -42,6 +44,7 @@ function bag({ opening, deep, allowance: a, attach }: Numbers): Scene {
         role: 'stitch',
         id: 'bag',
       },
+      line('stitch', [UNDER_MM, a], [UNDER_MM, tall - a], 'under'),
       line('stitch', [0, -40], [0, a], 'above'),
       line('stitch', [0, tall - a], [0, tall + 80], 'below'),
       line('mark', [-10, a], [10, a]),
@@ -96,6 +99,7 @@ export const INSEAM_POCKET = procedure('inseam-pocket', {
       check: 'The edge rolls to the inside.',
       with: 'iron',
       view: 'bag',
+      now: ['under'],
       sews: 'underMm',
       row: 'under',
     },

@@ -3,6 +3,7 @@ import { ZIP_TOP } from '../engine/asks';
 import { box, line, type Scene } from '../engine/scene';
 import type { Numbers } from '../engine/types';
 import { procedure, SEWN_SO } from '../engine/procedure';
+import { edgeFinished } from '../engine/rowScene';
 import { slidePull } from './pull';
 
 /** Cloth shown beside the zip, mm. */
@@ -99,13 +100,14 @@ export const ZIP_BETWEEN_FOLDS = procedure('zip-between-folds', {
       edgesMm: 2 * (top + zip),
     };
   },
-  views: { above: folds },
+  views: { above: folds, edge: edgeFinished },
   ready: ['one-bar zip foot', '[zip hold]', '[iron]', 'chalk'],
   steps: [
     {
       do: 'Finish both raw edges first.',
       check: 'The edges lie flat and keep their length.',
-      view: 'above',
+      view: 'edge',
+      now: ['finish'],
       sews: 'edgesMm',
       row: 'finish',
       when: 'frays',

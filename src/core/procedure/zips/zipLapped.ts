@@ -6,6 +6,7 @@ import { PLAIN_SEAM, rowSize } from '../engine/rowSize';
 import { box, line, type Scene } from '../engine/scene';
 import type { Numbers } from '../engine/types';
 import { procedure, SEWN_SO } from '../engine/procedure';
+import { edgeFinished } from '../engine/rowScene';
 import { METAL_AHEAD, slidePull } from './pull';
 
 const SIDE = 46;
@@ -93,13 +94,14 @@ export const ZIP_LAPPED = procedure('zip-lapped', {
       seamStitch: rowSize(given, 'seam', PLAIN_SEAM).lengthMm,
     };
   },
-  views: { above: lapScene },
+  views: { above: lapScene, edge: edgeFinished },
   ready: ['zip foot, one bar', '[zip hold]', '[iron]'],
   steps: [
     {
       do: 'Finish both raw edges first: under the zip nobody reaches them afterwards.',
       check: 'The edges lie flat and keep their length.',
-      view: 'above',
+      view: 'edge',
+      now: ['finish'],
       sews: 'edgesMm',
       row: 'finish',
       when: 'frays',
