@@ -126,6 +126,26 @@ describe.each(PROCEDURES.map((procedure) => [procedure.name, procedure] as const
     }
   });
 
+  it('has no foot over what is written', () => {
+    for (const { scene, steps, index, procedure: of, numbers } of all) {
+      const tool = toolAt(scene, steps[index]);
+      if (tool?.tool !== 'foot') continue;
+      const fit = fitScene(scene);
+      const { length } = procedurePrinter(of, numbers, 'metric');
+      const { machine } = steps[index];
+      const shown = { foot: machine?.foot ?? 'standard', footSide: machine?.footSide } as const;
+      const corners = footOutline(shown, fit.to(tool.at), tool.headingRad);
+      const [xs, ys] = [corners.map(([x]) => x), corners.map(([, y]) => y)];
+      const sole = { left: Math.min(...xs), right: Math.max(...xs), top: Math.min(...ys), bottom: Math.max(...ys) };
+      const said = [...scene.dims.map((dim) => dimLabel(dim, fit, length(dim.mm))), ...textLabels(scene, fit, length)];
+      for (const label of said)
+        expect(
+          overlap(sole, boxOf(label, LETTERS.text)),
+          `step ${index + 1}: foot over “${label.lines.join(' ')}”`,
+        ).toBe(false);
+    }
+  });
+
   it('keeps a one-bar foot off the teeth', () => {
     for (const { scene, steps, index } of all) {
       const { machine } = steps[index];

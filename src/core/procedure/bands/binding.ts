@@ -141,7 +141,7 @@ export const BIND_EDGE = procedure('bind-edge', {
     },
     {
       do: 'At {corners:n} corners stop {show} before the corner, fold the strip up at 45°, then down level with the next edge, and go on.',
-      check: 'A triangle of cloth stands up at each.',
+      check: 'A triangle of fabric stands up at each.',
       view: 'above',
       now: ['on'],
       when: 'corners',

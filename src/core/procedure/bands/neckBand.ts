@@ -43,7 +43,7 @@ export const NECK_BAND = procedure('neck-band', {
       width,
       allowance,
       called: 'band',
-      wayOut: 'cut the neckline wider, or take a band cloth that stretches more',
+      wayOut: 'cut the neckline wider, or take a band fabric that stretches more',
     });
     return isRefused(numbers)
       ? numbers

@@ -163,7 +163,7 @@ function flat({ cutWide, cutLong, allowance: a, width }: Numbers): Scene {
       { from: [long + 7, 0], to: [long + 7, cutWide], mm: cutWide, name: 'cut' },
       { from: [-7, cutWide - a], to: [-7, cutWide], mm: a, name: 'turned in' },
     ],
-    texts: [{ at: [a + 4, a + width - 3], text: 'interfacing here' }],
+    texts: [{ at: [a + 0.3 * long, a + width - 3], text: 'interfacing here' }],
   };
 }
 

@@ -58,7 +58,7 @@ export const CLOSE_GAP = procedure('close-gap', {
     return { gap, stitches, stitch: gap / stitches, thread: 2 * gap + 2 * HAND_TAIL_MM };
   },
   views: { above: ladder },
-  ready: ['thread between the two cloths in colour; silk thread on silk', 'a fine needle'],
+  ready: ['thread between the two fabrics in colour; silk thread on silk', 'a fine needle'],
   steps: [
     {
       do: 'Both allowances lie turned in, the folds meet. Thread {thread}, a knot at its end.',
@@ -80,7 +80,7 @@ export const CLOSE_GAP = procedure('close-gap', {
       now: ['ladder'],
     },
     {
-      do: 'A knot in the fold, the needle in and out {25 mm} away, snip at the cloth.',
+      do: 'A knot in the fold, the needle in and out {25 mm} away, snip at the fabric.',
       check: 'Pull the seam: it stays closed. Count needles.',
       caution: BLADE,
       with: 'blade',

@@ -8,7 +8,7 @@ import { procedure, SEWN_SO } from '../engine/procedure';
 function tails(_: Numbers, { thicknessMm }: Given): Scene {
   const t = drawnThick(thicknessMm);
   return {
-    label: 'In section: both tails on the wrong side, knotted at the cloth',
+    label: 'In section: both tails on the wrong side, knotted at the fabric',
     view: 'section',
     cloths: [
       {
@@ -74,14 +74,14 @@ export const KNOT_TAILS = procedure('knot-tails', {
   ready: ['tails of {tail} left at every end', 'a hand needle with a wide eye', 'small scissors'],
   steps: [
     {
-      do: 'Pull the lower tail: the upper one comes through as a loop. Draw it to the wrong side. So at all {count:n} ends.',
+      do: 'Pull the lower tail: the upper one comes through as a loop. Draw it to the wrong side. Do the same at all {count:n} ends.',
       check: 'Both tails are on the wrong side, nothing is gathered.',
       caution: HAND_NEEDLE,
       view: 'section',
     },
     {
       do: 'Make a loop with both tails, pass them through it and slide the knot down to the fabric with a needle.',
-      check: 'It sits on the cloth, not above it; pull: it holds.',
+      check: 'It sits on the fabric, not above it; pull: it holds.',
       view: 'section',
       now: ['knot'],
     },
@@ -92,7 +92,7 @@ export const KNOT_TAILS = procedure('knot-tails', {
       now: ['bury'],
     },
     {
-      do: 'Snip them off at the cloth.',
+      do: 'Snip them off at the fabric.',
       check: 'The knot itself is whole.',
       caution: BLADE,
       with: 'blade',

@@ -73,7 +73,7 @@ export const TAILORS_TACKS = procedure('tailors-tacks', {
   steps: [
     {
       do: 'Thread a fine needle double, no knot: {thread} for all {count:n} marks.',
-      check: 'The colour shows on both sides of the cloth and does not bleed when damp.',
+      check: 'The colour shows on both sides of the fabric and does not bleed when damp.',
       caution: HAND_NEEDLE,
       view: 'above',
       handThread: 'thread',

@@ -1,4 +1,4 @@
-import type { SceneLine, ScenePoint } from '../engine/scene';
+import type { SceneDim, SceneLine, ScenePoint } from '../engine/scene';
 
 /** No more of a curve than this is drawn, degrees: the rest would lie over the drawing. */
 const MOST_DEG = 150;
@@ -15,6 +15,26 @@ const at = (radius: number, turnDeg: number, share: number): ScenePoint => {
 /** Points along an arc round the middle of the drawing, mm; its top is up. */
 export function arc(radius: number, turnDeg: number, count = 48): ScenePoint[] {
   return Array.from({ length: count + 1 }, (_, i) => at(radius, turnDeg, i / count - 0.5));
+}
+
+/**
+ * A distance between two arcs, dimensioned to the right of the drawing where nothing is sewn.
+ *
+ * @param from - radius of the one arc, mm
+ * @param to - radius of the other, mm
+ * @param outer - radius of what is drawn farthest out, mm
+ * @param turnDeg - how much of the curve is drawn
+ * @param said - the length and its name
+ */
+export function besideArc(
+  from: number,
+  to: number,
+  outer: number,
+  turnDeg: number,
+  said: Pick<SceneDim, 'mm' | 'name'>,
+): SceneDim {
+  const x = outer * Math.sin((Math.min(90, turnDeg / 2) * Math.PI) / 180) + 6;
+  return { from: [x, -from], to: [x, -to], ...said };
 }
 
 /** The band of fabric between two arcs. */

@@ -115,7 +115,7 @@ export const CORNER = procedure('corner', {
     },
     {
       do: 'Turn it, push the point out gently, [press] it.',
-      check: 'The point is as sharp as the cloth allows.',
+      check: 'The point is as sharp as the fabric allows.',
       caution: 'Push with something blunt.',
       with: 'iron',
       view: 'above',

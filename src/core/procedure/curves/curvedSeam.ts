@@ -123,7 +123,7 @@ export const CURVED_SEAM = procedure('curved-seam', {
       now: ['seam'],
     },
     {
-      do: 'Sew with stitches of {stitch}, slowly, turning the cloth all the time: {speed:n} stitches a minute at most.',
+      do: 'Sew with stitches of {stitch}, slowly, turning the fabric all the time: {speed:n} stitches a minute at most.',
       check: 'The line never leaves the mark by more than a thread.',
       view: 'above',
       now: ['seam'],

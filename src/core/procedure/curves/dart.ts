@@ -85,7 +85,7 @@ export const DART = procedure('dart', {
     },
     {
       do: '[Press] it flat, then to the middle or down, over a ham.',
-      check: 'The cloth is round, not broken, at the point.',
+      check: 'The fabric is round, not broken, at the point.',
       with: 'iron',
       view: 'above',
       now: ['seam'],

@@ -25,7 +25,7 @@ export const EASE = procedure('ease', {
     { key: 'allowance', label: 'Seam allowance', unit: 'mm', usual: 15, least: 6, most: 40 },
     {
       key: 'soft',
-      label: 'The cloth',
+      label: 'The fabric',
       unit: 'count',
       usual: (given) => (given.stretch >= 15 ? 1 : 0),
       least: 0,
@@ -45,7 +45,7 @@ export const EASE = procedure('ease', {
     }
     if (percent > most) {
       const fits = Math.floor(short * (1 + most / 100));
-      const text = `${Math.round(percent)} % more is too much to ease into this cloth without pleats: bring the longer edge to ${mm(fits)}, or gather it.`;
+      const text = `${Math.round(percent)} % more is too much to ease into this fabric without pleats: bring the longer edge to ${mm(fits)}, or gather it.`;
       return cannot('seam.ease-too-much', text, fits, long);
     }
     return {

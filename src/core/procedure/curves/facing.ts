@@ -5,7 +5,7 @@ import type { Scene } from '../engine/scene';
 import { stitchAlong } from '../engine/stitchAlong';
 import type { Given, Numbers } from '../engine/types';
 import { type Clips, clipsFor, NOTCH_BASE_MM, SLIT_OPENS_MM } from '../../seam';
-import { arc, ringPart, shownDeg, slitLines } from './arcScene';
+import { arc, besideArc, ringPart, shownDeg, slitLines } from './arcScene';
 
 /** What each layer is graded to, mm: the facing's narrowest, the garment's widest (common practice). */
 const GRADED_MM = { facing: 4, garment: 7 };
@@ -41,7 +41,7 @@ function together(numbers: Numbers): Scene {
       { id: 'grade', points: arc(radius - facing, shown), role: 'cut' },
       ...slitLines(radius - garment, radius - SHORT_OF_STITCHING_MM, shown, cuts),
     ],
-    dims: [{ from: [0, -radius], to: [0, -edge], mm: allowance, name: 'allowance' }],
+    dims: [besideArc(radius, edge, radius + BESIDE_MM, shown, { mm: allowance, name: 'allowance' })],
     texts: [{ at: [-radius / 2, low + 12], text: 'facing up, wrong side' }],
   };
 }
@@ -61,7 +61,7 @@ function opened({ radius, turn, under }: Numbers): Scene {
       { points: arc(radius, shown), role: 'fold' },
       { id: 'under', points: arc(radius - under, shown), role: 'stitch' },
     ],
-    dims: [{ from: [0, -radius], to: [0, -(radius - under)], mm: under, name: 'from the seam' }],
+    dims: [besideArc(radius, radius - under, radius + BESIDE_MM, shown, { mm: under, name: 'from the seam' })],
   };
 }
 

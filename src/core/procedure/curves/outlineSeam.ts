@@ -61,7 +61,7 @@ const cutting = (where: string): readonly Step[] => [
 
 const sewing: readonly Step[] = [
   {
-    do: 'Sew along the line, {sewn}, stitches of {stitch}; slowly, turning the cloth all the time.',
+    do: 'Sew along the line, {sewn}, stitches of {stitch}; slowly, turning the fabric all the time.',
     check: 'The line never leaves the mark by more than a thread.',
     view: 'above',
     now: ['seam'],
@@ -82,7 +82,7 @@ const sewing: readonly Step[] = [
 
 const MARK: Step = {
   do: 'Mark the line from the printed template, {allowance} from the raw edge.',
-  check: 'The bar on the sheet measures true, and the marks of the corners are on the cloth.',
+  check: 'The bar on the sheet measures true, and the marks of the corners are on the fabric.',
   view: 'above',
   now: ['seam'],
 };

@@ -3,7 +3,7 @@ import { procedure, SEWN_SO } from '../engine/procedure';
 import type { Scene } from '../engine/scene';
 import type { Numbers } from '../engine/types';
 import { type Clips, clipsFor, NOTCH_BASE_MM, SLIT_OPENS_MM } from '../../seam';
-import { arc, ringPart, shownDeg, slitLines, wedgeLines } from './arcScene';
+import { arc, besideArc, ringPart, shownDeg, slitLines, wedgeLines } from './arcScene';
 
 /** Fabric drawn beside the seam, mm. */
 const BESIDE_MM = 44;
@@ -27,7 +27,7 @@ function hollowUp({ radius, turn, allowance: a, slits }: Numbers): Scene {
       { id: 'stay', points: arc(radius - STAY_INSIDE_MM, shown), role: 'baste' },
       ...slitLines(edge, radius - STAY_INSIDE_MM - 0.5, shown, shownOf(slits, turn)),
     ],
-    dims: [{ from: [0, -radius], to: [0, -edge], mm: a, name: 'allowance' }],
+    dims: [besideArc(radius, edge, radius + BESIDE_MM, shown, { mm: a, name: 'allowance' })],
     texts: [{ at: [-16, -(radius + BESIDE_MM / 2)], text: 'hollow piece' }],
   };
 }
@@ -52,7 +52,7 @@ function openedOut({ radius, turn, trim, slits, wedges, base, open }: Numbers): 
       ...slitLines(hollow, radius + way * (STAY_INSIDE_MM + 0.5), shown, shownOf(slits, turn)),
       ...(wedges > 0 ? wedgeLines(round, radius - 2, shown, Math.max(1, shownOf(wedges, turn)), base) : []),
     ],
-    dims: [{ from: [0, -radius], to: [0, -round], mm: trim, name: 'allowance' }],
+    dims: [besideArc(radius, round, radius + BESIDE_MM, shown, { mm: trim, name: 'allowance' })],
     texts: [{ at: [-16, -(radius + BESIDE_MM / 2) - 8], text: 'hollow piece' }],
   };
 }

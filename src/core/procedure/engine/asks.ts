@@ -44,7 +44,7 @@ export const ZIP_TOP: Ask = {
 /** The strip that goes round a raw edge. */
 export const BINDING_CLOTH: Ask = {
   key: 'binding',
-  label: 'Thickness of the binding cloth',
+  label: 'Thickness of the binding fabric',
   unit: 'mm',
   usual: 0.2,
   least: 0.05,

@@ -72,7 +72,7 @@ export const HEM_BLIND = procedure('hem-blind', {
     { key: 'out', label: 'Edge that sticks out', unit: 'mm', usual: 6, least: 3, most: 12 },
     {
       key: 'knit',
-      label: 'The cloth',
+      label: 'The fabric',
       unit: 'count',
       usual: (given) => (given.stretch >= 15 ? 1 : 0),
       least: 0,

@@ -151,7 +151,7 @@ export const HEM_JEANS = procedure('hem-jeans', {
     };
   },
   views: { section, hump },
-  ready: ['a shim: {folds:n} folds of the same cloth', '[pins]', '[iron]', 'hammer and board for the seams'],
+  ready: ['a shim: {folds:n} folds of the same fabric', '[pins]', '[iron]', 'hammer and board for the seams'],
   steps: [
     {
       do: 'Cut the hem allowance to {cut}. Turn in {fold}, then {hem}, and [press] it. [hold]',

@@ -53,7 +53,7 @@ export const HEM_ROLLED = procedure('hem-rolled', {
       const needs = 2 * roll + 1 + Math.ceil(2 * thicknessMm);
       return cannot(
         'seam.rolled-narrow',
-        `A roll of ${mm(roll)} needs an allowance of at least ${mm(needs)} in this cloth: cut it wider, or roll it narrower.`,
+        `A roll of ${mm(roll)} needs an allowance of at least ${mm(needs)} in this fabric: cut it wider, or roll it narrower.`,
         needs,
         a,
       );

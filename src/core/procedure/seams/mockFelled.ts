@@ -74,7 +74,7 @@ export const MOCK_FELLED = procedure('mock-felled', {
     },
     {
       do: '[Press] it flat, then both allowances to one side. Let it lie until it is cold.',
-      check: 'No fold of cloth over the seam.',
+      check: 'No fold of fabric over the seam.',
       with: 'iron',
       view: 'seam',
       now: ['seam'],

@@ -81,7 +81,7 @@ export const PLAIN_OPEN = procedure('plain-open', {
     },
     {
       do: '[Press] the allowances open, {allowance} to each side. Let it lie before you move it.',
-      check: 'No fold of cloth over the line on the right side.',
+      check: 'No fold of fabric over the line on the right side.',
       view: 'section',
       now: ['seam'],
     },

@@ -146,7 +146,7 @@ export const BUTTONHOLES = procedure('buttonholes', {
     };
   },
   views: { scrap: onScrap, above: row },
-  ready: ['buttonhole foot', 'stabiliser under thin or soft cloth', 'a sharp seam ripper', '[pins]'],
+  ready: ['buttonhole foot', 'stabiliser under thin or soft fabric', 'a sharp seam ripper', '[pins]'],
   steps: [
     {
       do: 'On a scrap of the same layers, with interfacing and stabiliser: sew one of {hole}, button and its thickness together.',

@@ -78,7 +78,7 @@ export const DITCH = procedure('ditch', {
       view: 'section',
     },
     {
-      do: 'Spread the cloth a little and sew all {seam} on the low side, against the step.',
+      do: 'Spread the fabric a little and sew all {seam} on the low side, against the step.',
       check: 'Let go: the stitches sink in.',
       view: 'above',
       now: ['row'],

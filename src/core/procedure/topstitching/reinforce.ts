@@ -69,7 +69,7 @@ export const REINFORCE = procedure('reinforce', {
       usual: 1,
       least: 0.5,
       most: 2,
-      help: '0.5 holds most; in foam, leather or thin cloth so short a stitch tears like a stamp',
+      help: '0.5 holds most; in foam, leather or thin fabric so short a stitch tears like a stamp',
     },
     { key: 'count', label: 'How many', unit: 'count', usual: 2, least: 1, most: 60 },
   ],

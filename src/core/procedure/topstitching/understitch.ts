@@ -32,7 +32,7 @@ export const UNDERSTITCH = procedure('understitch', {
   steps: [
     {
       do: '[Press] the facing and both allowances away from the garment.',
-      check: 'No fold of cloth in the seam.',
+      check: 'No fold of fabric in the seam.',
       with: 'iron',
       view: 'section',
     },

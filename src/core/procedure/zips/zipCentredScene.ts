@@ -38,7 +38,7 @@ export function rightSidesTogether({ stop, allowance: a }: Numbers): Scene {
       { from: [a + 8, 0], to: [a + 8, stop], mm: stop, name: 'to the stop' },
       { from: [0, -6], to: [a, -6], mm: a, name: 'allowance' },
     ],
-    texts: [{ at: [-SIDE + 3, stop + 34], text: 'wrong side up' }],
+    texts: [{ at: [-SIDE + 3, stop / 2], text: 'wrong side up' }],
   };
 }
 

@@ -142,7 +142,7 @@ export const ZIP_EXPOSED = procedure('zip-exposed', {
     },
     {
       do: 'Zip foot on. Sew down the left, {edge} from the edge of the window: {down:n} stitches.',
-      check: 'The row lies on cloth and tape all along.',
+      check: 'The row lies on fabric and tape all along.',
       view: 'above',
       now: ['left'],
       sews: 'rowMm',
