@@ -126,7 +126,7 @@ test('what follows: pressing by the heat ladder, the fit to a pattern, how much 
   await page.getByRole('button', { name: 'Buying' }).click();
   await typed(page, 'The pattern asks for').fill('1,5');
   await typed(page, 'at a width of').fill('140');
-  await typed(page, 'This cloth is wide').fill('140');
+  await typed(page, 'Width of this fabric').fill('140');
   await expect(page.getByText(/Ask for 1.7 m/)).toBeVisible();
   await typed(page, 'Widest piece').fill('150');
   await expect(page.getByText('It does not fit', { exact: true })).toBeVisible();

@@ -169,7 +169,7 @@ test('silk is laid between tissue and cut in one layer; the machine bar is left 
     [/Lay the selvedge along the edge/, null],
     [/grain line as far from the selvedge at both ends/, null],
     [/4 pairs once, then once with the pattern turned over/, null],
-    [/silk pins along the cut line, inside the allowance, one every 4 cm: about 400/, null],
+    [/along the cut line, inside the allowance, with silk pins: one every 4 cm, about 400/, null],
     [/Cut with long strokes/, null],
     [/Count: 10 pieces/, null],
   ]);

@@ -2,6 +2,7 @@ import type { Page } from '@playwright/test';
 import { answered, ask, axeFindings, expect, openDemo, test } from './page';
 
 const step = (page: Page) => page.getByRole('region', { name: 'Step' });
+const bar = (page: Page) => page.getByRole('complementary', { name: 'On the machine' });
 
 test('a centred zip is run from its questions to its log, with every number already in it', async ({ page }) => {
   await ask(page, 'deck', 'Centred zip');
@@ -33,8 +34,12 @@ test('a centred zip is run from its questions to its log, with every number alre
   await page.locator('body').press('ArrowRight');
   await page.locator('body').press('ArrowLeft');
   await expect(page.getByText('step 3 of 13')).toBeVisible();
-  for (let i = 3; i < 9; i += 1) await page.locator('body').press('PageDown');
-  await expect(step(page)).toContainText('Stop 4 mm below the stop');
+  for (let i = 3; i < 8; i += 1) await page.locator('body').press('PageDown');
+  // Down, across and up in one: the foot stays where it is.
+  await expect(step(page)).toContainText('topstitch down the left');
+  await expect(bar(page)).toContainText('Zip, left');
+  await page.locator('body').press('PageDown');
+  await expect(step(page)).toContainText('Stop 4 mm below the metal stop');
   await expect(step(page)).toContainText('turn the wheel by hand for the last two stitches');
   await expect(page.getByRole('img', { name: 'From above, right side up' })).toContainText('8 mm');
 
@@ -65,7 +70,12 @@ test('a centred zip is run from its questions to its log, with every number alre
   await page.reload();
   expect(await proposed()).not.toBe(first);
 
-  for (let i = 9; i < 14; i += 1) await page.locator('body').press('Space');
+  for (const says of ['Stop 4 mm', 'Sew across below the stop', 'up the right side', 'slide the pull down']) {
+    await expect(step(page)).toContainText(says);
+    await expect(bar(page)).toContainText('Zip, left');
+    await page.locator('body').press('Space');
+  }
+  await page.locator('body').press('Space');
   await expect(page.getByRole('heading', { name: 'Centred zip: sewn' })).toBeVisible();
   await page.getByRole('button', { name: 'Good', exact: true }).click();
   await page.getByRole('textbox', { name: 'Notes' }).fill('Coil a hair left of the seam.');

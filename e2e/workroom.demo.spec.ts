@@ -150,11 +150,11 @@ test('a foot that cards were proven under is put away rather than forgotten', as
   await page.getByLabel('Walking', { exact: true }).click();
   const dialog = page.getByRole('dialog');
   await expect(dialog).toContainText('on the walking foot');
-  await dialog.getByRole('button', { name: 'Put it away' }).click();
-  await expect(page.getByText('put away: tick it to use it again')).toBeVisible();
+  await dialog.getByRole('button', { name: 'Archive' }).click();
+  await expect(page.getByText('archived: tick it to use it again')).toBeVisible();
   await expect(page.getByLabel('Walking', { exact: true })).not.toBeChecked();
   await page.getByLabel('Walking', { exact: true }).check();
-  await expect(page.getByText('put away: tick it to use it again')).toHaveCount(0);
+  await expect(page.getByText('archived: tick it to use it again')).toHaveCount(0);
 });
 
 test('care is due by sewing hours, is noted, and the reminder is gone', async ({ page }) => {

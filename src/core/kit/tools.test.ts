@@ -61,7 +61,7 @@ describe('what layers are held with', () => {
   });
 
   it('is said with the pins that are meant', () =>
-    expect(HOLDS.map((way) => holdText(way, 'glass-head'))).toContain('long pins with big heads'));
+    expect(HOLDS.map((way) => holdText(way, 'glass-head'))).toContain('long, big-headed pins'));
 });
 
 describe('the wear of a blade', () => {

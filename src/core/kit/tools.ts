@@ -38,7 +38,7 @@ export const PIN = tableOf<PinRow>()({
   'glass-head': {
     ...PINS_KEPT,
     name: 'Long pins with big heads',
-    many: 'long pins with big heads',
+    many: 'long, big-headed pins',
     plain: 'for loose, thick and quilted layers; glass heads take the iron, plastic ones melt',
     holds: ['pins'],
   },

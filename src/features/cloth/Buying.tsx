@@ -44,12 +44,12 @@ export function Buying({ record }: { record: ClothRecord }) {
 
 function Refused({ blocked }: { blocked: Blocked }) {
   const { length } = useUnits();
+  const narrow = blocked.code === 'shopping.cloth-too-narrow';
   return (
-    <StopAlert title="It does not add up">
+    <StopAlert title={narrow ? 'It does not fit' : 'It does not add up'}>
       <p>
         {blocked.text}
-        {blocked.code === 'shopping.cloth-too-narrow' &&
-          ` Usable width ${length(blocked.limit ?? 0)}, needed ${length(blocked.actual ?? 0)}.`}
+        {narrow && ` Usable width ${length(blocked.limit ?? 0)}, needed ${length(blocked.actual ?? 0)}.`}
       </p>
     </StopAlert>
   );

@@ -18,7 +18,7 @@ import { fieldProblem, typedNumbers } from '@/ui';
 export const BUYING_FIELDS = [
   { key: 'neededMm', label: 'The pattern asks for', unit: 'length' },
   { key: 'atWidthMm', label: 'at a width of', unit: 'width' },
-  { key: 'widthMm', label: 'This cloth is wide', unit: 'width' },
+  { key: 'widthMm', label: 'Width of this fabric', unit: 'width' },
   { key: 'widestPieceMm', label: 'Widest piece', unit: 'width', optional: true },
   { key: 'repeatMm', label: 'Repeat to match', unit: 'width', optional: true },
   { key: 'matchedPieces', label: 'Pieces to match', unit: 'count', optional: true },

@@ -6,7 +6,9 @@ import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import { stitchAndSize } from '@/core/kit';
 import { type Numbers, sewnByMachine } from '@/core/procedure';
+import { isOfOldTables } from '@/core/workroom';
 import { formatNumber } from '@/core/units';
+import { CautionAlert } from '@/ui';
 import { Clashes, clashesOf } from './Clashes';
 import { Drawings } from './Drawings';
 import { Printing } from './print';
@@ -47,6 +49,11 @@ export function Runner({ now, numbers }: { now: RunNow; numbers: Numbers }) {
       </section>
       <section className={styles.step} aria-label="Step">
         <Progress at={run.step} of={steps.length} />
+        {isOfOldTables(run) && (
+          <CautionAlert>
+            <p>{TEXT.stepsChanged}</p>
+          </CautionAlert>
+        )}
         <StepWords
           text={text}
           fill={fill}

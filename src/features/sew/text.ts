@@ -62,6 +62,8 @@ export const TEXT = {
   stepOf: (at: number, of: number, cloth: string) => `step ${at} of ${of}, ${cloth}`,
   pieceOf: (at: number, of: number) => `, ${at} of ${of}`,
   progress: (at: number, of: number) => `Step ${at} of ${of}`,
+  stepsChanged:
+    'Bobbet’s steps have been rewritten since you began this. Check that this is your step; go back or on until it is.',
   next: 'Done, next',
   nextPiece: 'Done, the next piece',
   last: 'Done',

@@ -1,8 +1,12 @@
 import { type Numbers, takesOf } from '@/core/procedure';
+import { KNOWLEDGE } from '@/core/result';
 import { advanceRun, backAStep } from '@/core/workroom';
 import { countSewing, edit } from '@/data';
 import { nowText } from '@/parts/workspace';
 import type { RunNow } from './useRunNow';
+
+/** Whoever goes on or back has seen the step that is in hand, as the tables of today say it. */
+const SEEN = { knowledge: KNOWLEDGE };
 
 /** On and back from the step as it is stored, so that quick presses all count. */
 export function useSteps({ steps, given, how, machine, cloth, procedure, save }: RunNow, numbers: Numbers) {
@@ -13,14 +17,14 @@ export function useSteps({ steps, given, how, machine, cloth, procedure, save }:
       await save((run) => {
         const { change, sewnMinutes } = advanceRun(run, steps.length, minutesOf, nowText());
         sewn = sewnMinutes;
-        return change;
+        return { ...change, ...SEEN };
       });
       if (sewn > 0 && machine && cloth)
         await countSewing(machine.id, sewn, { id: cloth.id, name: cloth.cloth.name, family: cloth.cloth.family });
     });
   };
   const back = async () => {
-    await edit(`${procedure.name}: one step back`, () => save(backAStep));
+    await edit(`${procedure.name}: one step back`, () => save((run) => ({ ...backAStep(run), ...SEEN })));
   };
   return { next, back };
 }

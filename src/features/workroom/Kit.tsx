@@ -1,6 +1,8 @@
 'use client';
 
 import Button from '@mui/material/Button';
+import InputAdornment from '@mui/material/InputAdornment';
+import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import type { KitRecord } from '@/core/file';
 import { FEET, FOOT, type Foot, PLATE, PLATES, type Plate } from '@/core/kit';
@@ -10,6 +12,7 @@ import { Tick, withTick } from '@/ui';
 import { Blades } from './Blades';
 import type { ChangeKit } from './changeKit';
 import { PinsOwned } from './PinsOwned';
+import { TOOL_TEXT } from './text';
 import styles from './Workroom.module.css';
 
 /** What nearly everybody has with a machine. */
@@ -33,21 +36,18 @@ function FeetAndPlates({ kit, change }: { kit: KitRecord; change: ChangeKit }) {
   if (!kit.feet || !kit.plates) {
     return (
       <section>
-        <p>
-          Nothing is ticked, so Match chooses from every foot and plate on sale. Tick what you own, and it chooses from
-          that and says what one thing more would gain.
-        </p>
+        <p>{TOOL_TEXT.anyFeet}</p>
         <Button variant="outlined" onClick={() => change(() => STARTER)}>
-          Tick what I own
+          {TOOL_TEXT.tickFeet}
         </Button>
       </section>
     );
   }
   return (
     <section>
-      <h2>Feet</h2>
+      <h2>{TOOL_TEXT.feet}</h2>
       <Feet kit={kit} change={change} />
-      <h2>Needle plates</h2>
+      <h2>{TOOL_TEXT.plates}</h2>
       <ul className={styles.things}>
         {PLATES.map((plate) => (
           <li key={plate}>
@@ -63,11 +63,13 @@ function FeetAndPlates({ kit, change }: { kit: KitRecord; change: ChangeKit }) {
           </li>
         ))}
       </ul>
-      <Tick name="An overlocker" checked={kit.overlocker} onToggle={(overlocker) => change(() => ({ overlocker }))} />
+      <Tick
+        name={TOOL_TEXT.overlocker}
+        checked={kit.overlocker}
+        onToggle={(overlocker) => change(() => ({ overlocker }))}
+      />
       <p>
-        <Button onClick={() => change(() => ({ feet: null, plates: null, away: [] }))}>
-          Untick all: choose from everything on sale
-        </Button>
+        <Button onClick={() => change(() => ({ feet: null, plates: null, away: [] }))}>{TOOL_TEXT.untickFeet}</Button>
       </p>
     </section>
   );
@@ -95,18 +97,18 @@ function Feet({ kit, change }: { kit: KitRecord; change: ChangeKit }) {
               checked={owned.includes(foot)}
               onToggle={(on) => void toggle(foot, on)}
             />
-            <small>{away.includes(foot) ? 'put away: tick it to use it again' : FOOT[foot].plain}</small>
+            <small>{away.includes(foot) ? TOOL_TEXT.archived : FOOT[foot].plain}</small>
             {owned.includes(foot) && <KeptIn name={FOOT[foot].name} place={foot} kit={kit} change={change} />}
           </li>
         ))}
       </ul>
       {going && (
         <Dependence
-          what={`the ${FOOT[going.foot].name.toLowerCase()} foot`}
+          what={TOOL_TEXT.theFoot(FOOT[going.foot].name.toLowerCase())}
           hangs={going.hangs}
-          archiveText="Put it away"
-          archiveMeans="Match does not choose it any more; it stays in the list, and a tick brings it back."
-          removeMeans="It is not owned any more. Cards stay as they are, but cannot be sewn as they say."
+          archiveText={TOOL_TEXT.archive}
+          archiveMeans={TOOL_TEXT.archiveMeans}
+          removeMeans={TOOL_TEXT.removeMeans}
           onArchive={() => {
             change((now) => ({ away: withTick(now.away, going.foot, true) }));
             setGoing(null);
@@ -134,19 +136,21 @@ function KeptIn({ name, place, kit, change }: KeptInProps) {
   const [text, setText] = useState(kit.kept[place] ?? '');
   const long = text.length > 120;
   return (
-    <label className={styles.keptIn}>
-      <span>kept in</span>
-      <input
-        value={text}
-        aria-label={`Where ${name} is kept`}
-        aria-invalid={long}
-        onChange={(event) => {
-          setText(event.target.value);
-          if (event.target.value.length <= 120)
-            change((now) => ({ kept: { ...now.kept, [place]: event.target.value } }));
-        }}
-      />
-      {long && <em role="alert">Expected at most 120 letters.</em>}
-    </label>
+    <TextField
+      variant="standard"
+      fullWidth
+      value={text}
+      error={long}
+      helperText={long ? TOOL_TEXT.tooLong : undefined}
+      onChange={(event) => {
+        setText(event.target.value);
+        if (event.target.value.length <= 120) change((now) => ({ kept: { ...now.kept, [place]: event.target.value } }));
+      }}
+      slotProps={{
+        input: { startAdornment: <InputAdornment position="start">{TOOL_TEXT.keptIn}</InputAdornment> },
+        htmlInput: { 'aria-label': TOOL_TEXT.keptWhere(name) },
+      }}
+      sx={{ pl: '31px', '& .MuiInputBase-root': { minHeight: 44, mt: 0 } }}
+    />
   );
 }

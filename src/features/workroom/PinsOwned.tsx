@@ -1,12 +1,10 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import Checkbox from '@mui/material/Checkbox';
-import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import type { KitRecord } from '@/core/file';
 import { PIN, PINS } from '@/core/kit';
-import { withTick } from '@/ui';
+import { Tick, withTick } from '@/ui';
 import { TOOL_TEXT } from './text';
 import styles from './Workroom.module.css';
 import type { ChangeKit } from './changeKit';
@@ -24,14 +22,10 @@ export function PinsOwned({ kit: { pins }, change }: { kit: KitRecord; change: C
           <ul className={styles.things}>
             {PINS.map((kind) => (
               <li key={kind}>
-                <FormControlLabel
-                  label={PIN[kind].name}
-                  control={
-                    <Checkbox
-                      checked={pins.includes(kind)}
-                      onChange={(_, on) => change((now) => ({ pins: withTick(now.pins ?? [], kind, on) }))}
-                    />
-                  }
+                <Tick
+                  name={PIN[kind].name}
+                  checked={pins.includes(kind)}
+                  onToggle={(on) => change((now) => ({ pins: withTick(now.pins ?? [], kind, on) }))}
                 />
                 <small>{PIN[kind].plain}</small>
               </li>

@@ -27,13 +27,28 @@ export const SPOOL_TEXT = {
   orIsIt: (as: string, tex: number) => `No, ${as} (Tex ${Math.round(tex * 10) / 10})`,
 } as const;
 
-/** Pins, clips and blades. */
+/** Feet, plates, pins, clips and blades. */
 export const TOOL_TEXT = {
+  anyFeet:
+    'Nothing is ticked, so Match chooses from every foot and plate on sale. Tick what you own, and it chooses from that and says what one thing more would gain.',
+  tickFeet: 'Tick what I own',
+  feet: 'Feet',
+  plates: 'Needle plates',
+  overlocker: 'An overlocker',
+  untickFeet: 'Untick all: choose from everything on sale',
+  archived: 'archived: tick it to use it again',
+  theFoot: (name: string) => `the ${name} foot`,
+  archive: 'Archive',
+  archiveMeans: 'Match does not choose it any more; it stays in the list, and a tick brings it back.',
+  removeMeans: 'You don’t own it any more. Cards stay as they are, but you cannot sew what they say.',
   pins: 'Pins, clips and weights',
   anyPins: 'Nothing is ticked, so steps may ask for any kind of pin. Tick what you own, and they ask for that.',
   tick: 'Tick the pins I own',
   untick: 'Untick all pins',
   blades: 'Shears and cutters',
+  keptIn: 'kept in',
+  keptWhere: (name: string) => `Where ${name} is kept`,
+  tooLong: 'Expected at most 120 letters.',
   kind: 'Kind',
   add: 'Add it',
   keeps: 'Good for',

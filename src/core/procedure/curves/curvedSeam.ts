@@ -1,3 +1,4 @@
+import { isBelow } from '../../numbers';
 import { clipsFor, curveAnswer, NOTCH_BASE_MM, SLIT_OPENS_MM, TOE_MM } from '../../seam';
 import { allowance } from '../engine/asks';
 import { BLADE } from '../engine/pieces';
@@ -111,6 +112,7 @@ export const CURVED_SEAM = procedure('curved-seam', {
       reach: trim - SHORT_OF_STITCHING_MM,
       pivot: pivotEvery ?? 0,
       speed: Math.floor(maxSpeedSpm / 10) * 10,
+      slower: isBelow(maxSpeedSpm, topSpm) ? 1 : 0,
     };
   },
   views: { above: drawn },
@@ -129,6 +131,16 @@ export const CURVED_SEAM = procedure('curved-seam', {
       now: ['seam'],
       sews: 'along',
       atMm: 'stitch',
+      when: 'slower',
+    },
+    {
+      do: 'Sew with stitches of {stitch}, turning the fabric all the time, as fast as your hands follow.',
+      check: 'The line never leaves the mark by more than a thread.',
+      view: 'above',
+      now: ['seam'],
+      sews: 'along',
+      atMm: 'stitch',
+      when: '!slower',
     },
     {
       do: 'The curve is tighter than the foot is long: after every {pivot:n} stitches needle down, foot up, turn a little, foot down.',

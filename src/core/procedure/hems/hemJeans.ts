@@ -160,7 +160,7 @@ export const HEM_JEANS = procedure('hem-jeans', {
       view: 'section',
     },
     {
-      do: 'Tap the side seams flat with a hammer, over a board. There lie {layers:n}, then {mid:n}, then {high:n} layers.',
+      do: 'Tap the side seams flat with a hammer, over a board. You have {layers:n}, then {mid:n}, then {high:n} layers.',
       check: 'The foot passes over them when it is lifted.',
       caution: 'Eyes and fingers away from the hammer.',
       view: 'hump',

@@ -41,6 +41,12 @@ const waysOf = ({ hold, pins }: StepPlan) => hold.map((way) => holdText(way, pin
 const readyOf = ({ hold, pins }: StepPlan) =>
   hold.map((way) => (way === 'pins' ? PIN[pins].many : HELD[way].ready)).join(' or ');
 
+/** Pins that a pattern may be pinned down with while it is cut; null where none may. Clips reach an edge, not a pattern. */
+function cuttingPins({ hold, pins }: StepPlan): string | null {
+  const way = hold.find((one) => HELD[one].pins);
+  return way === undefined ? null : way === 'pins' ? PIN[pins].many : HELD[way].ready;
+}
+
 /** What holds the layers, as a sentence. */
 function heldSo(plan: StepPlan): string {
   if (plan.hold.length !== 1) return `Hold it with ${waysOf(plan)}.`;
@@ -79,7 +85,11 @@ const PHRASES = {
   pins: readyOf,
   needle: ({ needle }: StepPlan) => needle ?? 'the needle for it',
   'zip hold': readyOf,
-  'the pins': (plan: StepPlan) => (pinned(plan) ? 'the pins' : `the ${HELD[plan.hold[0] ?? 'clips'].ready}`),
+  'the pins': ({ hold }: StepPlan) =>
+    `the ${[...new Set(hold.map((way) => (HELD[way].pins ? 'pins' : HELD[way].ready)))].join(' or ')}`,
+  'cutting pins': (plan: StepPlan) => cuttingPins(plan) ?? 'weights',
+  'cutting hold': (plan: StepPlan) => [cuttingPins(plan), 'weights'].filter(Boolean).join(', or '),
+  'if cold': (plan: StepPlan) => (fuses(plan) ? 'when it is cold, pull it and fold it.' : 'pull it and fold it.'),
   stop: (plan: StepPlan) => (pinned(plan) ? 'a pin' : 'a strip of tape'),
   press: (plan: StepPlan) => (irons(plan) ? 'press' : 'finger-press'),
   flatten: (plan: StepPlan) =>

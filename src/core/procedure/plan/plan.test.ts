@@ -90,6 +90,16 @@ describe('a step in the words of the plan', () => {
     expect(texts.map(({ end }) => /needle down/.test(end!))).toEqual([true, true, false]);
   });
 
+  it('counts what holds it by its name, and pins a pattern with pins alone', () => {
+    const both = { ...PLAIN_PLAN, hold: ['clips', 'pins'] as const, pins: 'strong' as const };
+    expect(withPlan('count [the pins].', { ...both, hold: [...both.hold] })).toBe('count the clips or pins.');
+    expect(withPlan('[cutting hold]', { ...both, hold: [...both.hold] })).toBe('strong pins, or weights');
+    expect(withPlan('[cutting hold]', { ...PLAIN_PLAN, hold: ['clips', 'glue'] })).toBe('weights');
+    expect(withPlan('[Hold]', { ...PLAIN_PLAN, pins: 'glass-head' })).toBe(
+      'Pin across the line, with long, big-headed pins.',
+    );
+  });
+
   it('names no phrase that is not there', () =>
     expect(() => withPlan('[steamroll] it.', PLAIN_PLAN)).toThrow(/steamroll/));
 });

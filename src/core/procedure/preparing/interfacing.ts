@@ -43,7 +43,7 @@ export const INTERFACING = procedure('interfacing', {
   ready: ['interfacing [fixable]', '[iron]', 'a scrap of the same fabric, a hand long'],
   steps: [
     {
-      do: 'On a scrap first: lay interfacing on half of it and [fasten]. When it is cold, pull it and fold it.',
+      do: 'On a scrap first: lay interfacing on half of it and [fasten]. [If cold]',
       check: 'It holds at the corner, does not bubble, and does not show through.',
       with: 'iron',
       view: 'above',

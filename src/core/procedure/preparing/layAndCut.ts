@@ -119,7 +119,7 @@ export const LAY_AND_CUT = procedure('lay-and-cut', {
     'long table, the whole fabric on it',
     'shears, or a wheel and mat',
     'tape measure and chalk',
-    '[pins], or weights',
+    '[cutting hold]',
   ],
   steps: [
     {
@@ -164,7 +164,7 @@ export const LAY_AND_CUT = procedure('lay-and-cut', {
       when: 'single',
     },
     {
-      do: 'Hold the pieces down: [pins] along the cut line, inside the allowance, one every {apart}: about {pins:n}. Or weights.',
+      do: 'Hold the pieces down along the cut line, inside the allowance, with [cutting pins]: one every {apart}, about {pins:n} in all. Or use weights.',
       check: 'The fabric lies flat below them.',
       view: 'lay',
       when: 'pinned',

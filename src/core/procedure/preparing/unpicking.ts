@@ -77,6 +77,15 @@ export const UNPICK = procedure('unpick', {
       with: 'iron',
       view: 'above',
       out: ['cuts'],
+      when: '!holesStay',
+    },
+    {
+      do: 'Pick out the ends of thread, and [press] the layers flat, each by itself.',
+      check: 'No thread is left in a hole.',
+      with: 'iron',
+      view: 'above',
+      out: ['cuts'],
+      when: 'holesStay',
     },
     {
       do: 'Measure what is left of the edge beside the old line, and compare both edges: they may have grown. Lay them on the pattern.',

@@ -63,7 +63,7 @@ export const ABUTTED = procedure('abutted', {
       view: 'above',
     },
     {
-      do: 'Sew over the joint with a swing of {width}: it bites {bite} into each side.',
+      do: 'Sew over the joint, {width} wide: it bites {bite} into each side.',
       check: 'Needle holes on both sides of the joint, all along.',
       view: 'above',
       now: ['seam'],

@@ -53,7 +53,7 @@ export const DOUBLE_ROW = procedure('double-row', {
   ready: ['both pieces', '[pins]', 'scissors'],
   steps: [
     {
-      do: 'Right sides together: sew {allowance} from the raw edge.',
+      do: 'Right sides together, raw edges level. [hold] Sew {allowance} from the raw edge.',
       check: 'The line keeps its distance.',
       view: 'above',
       now: ['first'],

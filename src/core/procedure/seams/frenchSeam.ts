@@ -120,7 +120,7 @@ export const FRENCH = procedure('french', {
     },
     {
       do: '[Press] it to one side: the darker or less sheer one.',
-      check: 'Flat and even, raw edges shut up.',
+      check: 'Flat and even, raw edges enclosed.',
       view: 'section',
       now: ['first', 'second'],
     },

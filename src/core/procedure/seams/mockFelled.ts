@@ -58,7 +58,7 @@ export const MOCK_FELLED = procedure('mock-felled', {
   ready: ['topstitching thread', '[pins]', '[iron]'],
   steps: [
     {
-      do: 'Right sides together: sew {allowance} from the raw edge.',
+      do: 'Right sides together, raw edges level. [hold] Sew {allowance} from the raw edge.',
       check: 'Straight: the rows follow this line.',
       view: 'seam',
       now: ['seam'],

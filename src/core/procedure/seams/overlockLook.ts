@@ -29,7 +29,7 @@ export const OVERLOCK_LOOK = procedure('overlock-look', {
   views: {
     above: ({ middle, swing, stitch, off }) =>
       rowScene({
-        label: 'From above: the inner swing lies on the seam line',
+        label: 'From above: the inner points of the zigzag are on the seam line',
         edge: 'raw',
         side: 'wrong',
         rows: [
@@ -61,7 +61,7 @@ export const OVERLOCK_LOOK = procedure('overlock-look', {
     },
     {
       do: 'Zigzag {swing} wide and {stitch} long, its middle {middle} from the raw edge, all {seam}. Hold nothing back.',
-      check: 'The inner swings lie on the seam line; no ripple.',
+      check: 'The inner points of the zigzag are on the seam line; no ripple.',
       view: 'above',
       now: ['seam'],
       sews: 'seam',
@@ -70,7 +70,7 @@ export const OVERLOCK_LOOK = procedure('overlock-look', {
     },
     {
       do: 'Trim {off} off, to the stitching.',
-      check: 'No swing is cut; {left} of allowance is left.',
+      check: 'No stitch is cut; {left} of allowance is left.',
       caution: BLADE,
       with: 'blade',
       view: 'above',

@@ -83,7 +83,7 @@ export const PATCH_POCKET = procedure('patch-pocket', {
       innerDown: second?.edges[0].stitches ?? 0,
       innerOver: second?.edges[1].stitches ?? 0,
       bar: 8,
-      bars: 2 * 8 * 2,
+      bars: given.holesStay > 0 ? 0 : 2 * 8 * 2,
       dense: bars.lengthMm,
       swing: bars.widthMm,
     };
@@ -122,6 +122,14 @@ export const PATCH_POCKET = procedure('patch-pocket', {
       atMm: 'dense',
       row: 'bars',
       machine: { widthMm: 'swing' },
+      when: 'bars',
+    },
+    {
+      do: 'Knot the tails of both rows on the wrong side at each upper corner. Sew no bar there: dense stitches tear this fabric.',
+      check: 'Pull the pocket down: the corner holds.',
+      view: 'above',
+      now: ['rows'],
+      when: '!bars',
     },
   ],
   faults: ['wandering', 'uneven-layers', 'loops-below', 'hump-stall'],

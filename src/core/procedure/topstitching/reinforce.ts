@@ -87,7 +87,7 @@ export const REINFORCE = procedure('reinforce', {
   ready: ['a square of fine [fixable] fabric, {patch} wide, for each', '[needle]'],
   steps: [
     {
-      do: 'Lay a square of {patch} over the point on the wrong side, and [fix] it.',
+      do: 'Lay a square of {patch} over the point on the wrong side, and [fix].',
       check: 'The point is in its middle.',
       with: 'iron',
       view: 'above',

@@ -139,7 +139,7 @@ export const ZIP_CENTRED = procedure('zip-centred', {
     },
     {
       do: 'From the mark to the end of the seam, stitches of {seamStitch}.',
-      check: 'The two lines are one line.',
+      check: 'The seam runs straight on from the basting.',
       view: 'together',
       now: ['seam'],
       sews: 'rest',
@@ -180,7 +180,7 @@ export const ZIP_CENTRED = procedure('zip-centred', {
       when: '!upwards',
     },
     {
-      do: 'Stop {below} below the stop. Needle down, foot up, turn the fabric.',
+      do: 'Stop {below} below the metal stop. Needle down, foot up, turn the fabric.',
       check: 'The needle stands clear of the metal.',
       caution: METAL_AHEAD,
       view: 'above',
@@ -190,7 +190,7 @@ export const ZIP_CENTRED = procedure('zip-centred', {
     {
       do: 'Sew across below the stop: {across:n} stitches, {half:n} to the seam and {half:n} beyond.',
       check: 'The seam is in the middle of the bar.',
-      caution: 'By hand-wheel past the coil.',
+      caution: 'Turn the handwheel to cross the coil.',
       view: 'above',
       now: ['bar'],
       sews: 'barMm',

@@ -44,7 +44,7 @@ export function rightSidesTogether({ stop, allowance: a }: Numbers): Scene {
 
 function dimsAbove({ zip, top, stop, row, bar, below }: Numbers): SceneDim[] {
   return [
-    { from: [0, bar + 16], to: [row, bar + 16], mm: row, name: 'each side' },
+    { from: [0, bar + 30], to: [row, bar + 30], mm: row, name: 'each side' },
     { from: [SIDE + 8, 0], to: [SIDE + 8, top], mm: top, name: 'top' },
     { from: [SIDE + 8, top], to: [SIDE + 8, stop], mm: zip, name: 'zip' },
     { from: [SIDE + 8, stop], to: [SIDE + 8, bar], mm: below, name: 'below the stop' },

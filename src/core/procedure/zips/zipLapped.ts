@@ -117,7 +117,7 @@ export const ZIP_LAPPED = procedure('zip-lapped', {
     },
     {
       do: 'From the mark on sew the seam, stitches of {seamStitch}.',
-      check: 'The two lines are one line.',
+      check: 'The seam runs straight on from the basting.',
       view: 'above',
       now: ['seam'],
       sews: 'rest',

@@ -1,4 +1,5 @@
 import type { Run } from '../../procedure';
+import { KNOWLEDGE } from '../../result';
 
 /** What one press of "next" comes to. */
 export interface Advanced {
@@ -32,6 +33,16 @@ export function advanceRun(run: Run, steps: number, minutesOf: (step: number) =>
     return { change: { needleMinutes, counted: 0, step: 0, piece: run.piece + 1 }, sewnMinutes };
   return { change: { needleMinutes, counted: last + 1, status: 'done', doneAt: at }, sewnMinutes };
 }
+
+/**
+ * Whether a run is at a step that another version of the tables counted: it may be another step now.
+ *
+ * @example
+ * isOfOldTables({ status: 'sewing', step: 0, knowledge: '2020-01-01' }) // => false
+ * isOfOldTables({ status: 'sewing', step: 3, knowledge: '2020-01-01' }) // => true
+ */
+export const isOfOldTables = ({ status, step, knowledge }: Pick<Run, 'status' | 'step' | 'knowledge'>): boolean =>
+  status === 'sewing' && step > 0 && knowledge !== KNOWLEDGE;
 
 /** A run one step back; what was counted stays counted. */
 export const backAStep = (run: Run): Partial<Run> =>
