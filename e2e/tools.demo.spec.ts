@@ -27,7 +27,7 @@ test('a walking foot is fitted by its card, and pins that are not owned are not 
   await wheel.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(wheel).toContainText('Put a new blade in.');
   await wheel.getByRole('button', { name: 'New blade today' }).click();
-  await expect(wheel).toContainText('0 mm of 120 m cut since today');
+  await expect(wheel).toContainText('0 m of 120 m cut since today');
   await page.goto('/match?cloth=habotai');
   await answered(page);
   await expect(page.getByText('Hold with basting', { exact: false })).toBeVisible();

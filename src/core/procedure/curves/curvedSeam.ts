@@ -180,6 +180,7 @@ export const CURVED_SEAM = procedure('curved-seam', {
       check: 'A smooth edge without corners.',
       with: 'iron',
       view: 'above',
+      now: ['seam'],
     },
   ],
   faults: ['wandering', 'pucker-line', 'slippage'],

@@ -17,7 +17,7 @@ function sideBySide({ gap, bite, width }: Numbers): Scene {
     ],
     lines: [{ id: 'seam', points: teeth, role: 'stitch' }],
     dims: [
-      { from: [LONG + 6, -width / 2], to: [LONG + 6, width / 2], mm: width, name: 'swing' },
+      { from: [LONG + 6, -width / 2], to: [LONG + 6, width / 2], mm: width, name: 'wide' },
       { from: [-7, gap / 2], to: [-7, width / 2], mm: bite, name: 'bite' },
     ],
   };
