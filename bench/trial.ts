@@ -4,7 +4,13 @@
  */
 import { lineFacts } from '../src/core/card';
 import { type Cloth, FAMILY, type Family } from '../src/core/cloth';
-import { type DiagnoseInput, diagnoseUnanswered, outcomesOf, type RemedyId } from '../src/core/diagnose';
+import {
+  type DiagnoseInput,
+  diagnoseUnanswered,
+  lineToGoOnFrom,
+  outcomesOf,
+  type RemedyId,
+} from '../src/core/diagnose';
 import { match, matchInputSchema } from '../src/core/match';
 import { type SeamContext, seamContext } from '../src/core/physics';
 import { sewOnStandIn, standInAfter } from '../src/core/practice';
@@ -58,8 +64,8 @@ export interface Outcome extends Task {
 export const MOST_LINES = 8;
 export const GIVEN_UP = MOST_LINES + 1;
 
-/** What a technician mends. */
-const FOR_THE_TECHNICIAN: readonly HiddenFault[] = ['hook-timing'];
+/** What a technician mends: the hook, and a feed that gives half of what its dial says. */
+const FOR_THE_TECHNICIAN: readonly HiddenFault[] = ['hook-timing', 'dial-short'];
 
 /** A cloth and a seam, with the setting that match itself gives for them. */
 interface Ground {
@@ -129,7 +135,7 @@ export function trial(task: Task, strategy: Strategy): Outcome {
   let { setup } = ground;
   let machine = standIn(seed, faults);
   let change: RemedyId | undefined;
-  const lines: { change?: RemedyId; findings: Finding[]; setup: Setup }[] = [];
+  const lines: { change?: RemedyId; findings: Finding[]; told: Finding[]; setup: Setup; trueLengthMm?: number }[] = [];
   for (let number = 1; number <= MOST_LINES; number += 1) {
     const sewn = sewOnStandIn({ seam, cloth, setup, direction: 'across', machine, seed: seed * 100 + number });
     // What would strike is not sewn: the setting goes back, and the line is lost.
@@ -138,12 +144,14 @@ export function trial(task: Task, strategy: Strategy): Outcome {
     const looked = { ...line, findings: observed(line.findings, observer, seed * 1000 + number, among) };
     const findings = allSigns(seam, looked);
     if (passes(passCriteria(seam, { ...looked, findings }))) return end(number);
-    lines.push({ change, findings, setup });
-    const history = outcomesOf(lines);
-    if (history.at(-1)?.result === 'worse' && lines.length > 1) setup = lines.at(-2)!.setup;
-    const trueLengthMm = lineFacts(line.measures).lengthMm;
     const told = findingsOf(seam, { ...looked, setup });
-    const step = strategy({ cloth, operation, setup, findings: told, history, trueLengthMm }, seed, machine);
+    lines.push({ change, findings, told, setup, trueLengthMm: lineFacts(line.measures).lengthMm });
+    // A change that made it worse is put back: what is known of the line before it holds again.
+    const from = lines[lineToGoOnFrom(lines)];
+    setup = from.setup;
+    const history = outcomesOf(lines);
+    const { told: seen, trueLengthMm } = from;
+    const step = strategy({ cloth, operation, setup, findings: seen, history, trueLengthMm }, seed, machine);
     if (!step) return end(null);
     if (step.change === 'technician')
       return end(faults.some((fault) => FOR_THE_TECHNICIAN.includes(fault)) ? number : null);
@@ -161,7 +169,10 @@ const BLOCKED_LINE: Judged<'measures' | 'looked'> & { findings: { sign: 'needle-
 };
 
 /** Bobbet's own advice, followed by someone who knows nothing of the machine and answers every question with "not sure". */
-export const advised: Strategy = (input) => diagnoseUnanswered(input).next;
+export const advised: Strategy = (input) => {
+  const { next } = diagnoseUnanswered(input);
+  return next.change === 'nothing' ? null : next;
+};
 
 /** What is usually tried, in one order. */
 const FIXED_LIST: readonly RemedyId[] = [

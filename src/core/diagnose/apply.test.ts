@@ -30,13 +30,32 @@ describe('one change makes one difference', () => {
     ['a needle one size finer', { kind: 'needle-size', steps: -1 }, { needle: { point: 'ballpoint', nm: 75 } }],
     ['a needle one size thicker', { kind: 'needle-size', steps: 1 }, { needle: { point: 'ballpoint', nm: 90 } }],
     [
+      'the size that suits the fabric, however far it is',
+      { kind: 'needle-size', steps: -1 },
+      { needle: { point: 'ballpoint', nm: 75 } },
+      { setup: { ...setup, needle: { point: 'ballpoint', nm: 100 } } },
+    ],
+    [
+      'needles closer together',
+      { kind: 'needle-gap' },
+      { needle: { point: 'twin', nm: 80, gapMm: 3 } },
+      { setup: { ...straight, needle: { point: 'twin', nm: 80, gapMm: 4 } } },
+    ],
+    ['cotton thread', { kind: 'thread-cotton' }, { thread: { fibre: 'cotton', tex: 60 } }],
+    [
+      'two steps of tension where it is bad',
+      { kind: 'dial', dial: 'tensionSteps', by: -1 },
+      { tensionSteps: -2 },
+      { worst: 3 },
+    ],
+    [
       'a stretch needle of the nearest size',
       { kind: 'needle-point', point: 'stretch' },
       { needle: { point: 'stretch', nm: 75 } },
     ],
     ['the next finer thread of the same fibre', { kind: 'thread-finer' }, { thread: { fibre: 'polyester', tex: 24 } }],
     ['tension a step down', { kind: 'dial', dial: 'tensionSteps', by: -1 }, { tensionSteps: -1 }],
-    ['half a millimetre longer', { kind: 'dial', dial: 'lengthMm', by: 0.5 }, { lengthMm: 3 }],
+    ['half a millimetre longer where it is as wanted', { kind: 'length', by: 0.5 }, { lengthMm: 3 }],
     ['half a millimetre wider', { kind: 'dial', dial: 'widthMm', by: 0.5 }, { widthMm: 2.5 }],
     ['pressure one of the machine’s own marks lighter', { kind: 'pressure', by: -1 }, { pressure: 0.25 }],
     ['pressure one mark heavier', { kind: 'pressure', by: 1 }, { pressure: 1 }],
@@ -56,6 +75,26 @@ describe('one change makes one difference', () => {
     const next = after({ kind: 'stitch-that-gives' }, { setup: straight }).setup!;
     expect(next.stitch).toBe('zigzag');
     expect(next.widthMm).toBeGreaterThan(0);
+  });
+});
+
+describe('a length goes straight to what Match wants', () => {
+  const vinyl = { structure: 'coated' as const, family: 'vinyl' as const, traits: [] };
+  const on = (lengthMm: number, trueLengthMm?: number, by = 0.5) =>
+    applyEdit(
+      { kind: 'length', by },
+      { ...to({ cloth: vinyl, setup: { ...straight, lengthMm, needle: { point: 'jeans', nm: 90 } } }), trueLengthMm },
+    ).setup?.lengthMm;
+
+  it('from far off at once, not by halves', () => expect(on(1.5)).toBe(3.5));
+  it('by half a millimetre where it is there already', () => {
+    expect(on(3.5)).toBe(4);
+    expect(on(3.3)).toBe(3.8);
+  });
+  it('as it comes out on the fabric, whatever the dial says', () => expect(on(2.5, 1.75)).toBe(5));
+  it('as far as the dial goes', () => {
+    expect(on(3.5, 1.5)).toBe(5);
+    expect(on(5, 2)).toBeUndefined();
   });
 });
 
@@ -80,12 +119,7 @@ describe('what cannot be done is not offered, and says why', () => {
       { kind: 'pressure', by: 1 },
       { machine: { ...PLAIN_MACHINE, pressureDial: null } },
     ],
-    [
-      'longer than the machine sews',
-      'end-of-range',
-      { kind: 'dial', dial: 'lengthMm', by: 0.5 },
-      { setup: { ...setup, lengthMm: 4.8 } },
-    ],
+    ['longer than the machine sews', 'end-of-range', { kind: 'length', by: 0.5 }, { setup: { ...setup, lengthMm: 5 } }],
     [
       'wider than the machine swings',
       'end-of-range',
@@ -95,7 +129,7 @@ describe('what cannot be done is not offered, and says why', () => {
     [
       'shorter than a stitch can be',
       'end-of-range',
-      { kind: 'dial', dial: 'lengthMm', by: -0.5 },
+      { kind: 'length', by: -0.5 },
       { setup: { ...setup, lengthMm: 0.6 } },
     ],
     [

@@ -1,8 +1,17 @@
 import { isAbove, isBelow } from '../numbers';
 import type { Cloth } from '../cloth';
 import { checkInterlocks } from '../interlock';
-import { type Kit, type Machine, POINT, pressureSteps, type Thread, trueLengthMm, trueWidthMm } from '../kit';
-import { giveOfSetup, seamContext } from '../physics';
+import {
+  type Kit,
+  type Machine,
+  POINT,
+  pressureSteps,
+  type Thread,
+  trueLengthMm as trueLengthOf,
+  trueWidthMm,
+} from '../kit';
+import { matchInputSchema, openQuestion } from '../match';
+import { giveOfSetup, seamContext, thickSeamNm, usualNm } from '../physics';
 import type { Operation, Setup } from '../setup';
 import { STITCHES, stitchFacts, type StitchId } from '../stitch';
 import type { RemedyEdit } from './remedies';
@@ -14,6 +23,10 @@ export interface ApplyTo {
   setup: Setup;
   machine: Machine;
   kit: Kit;
+  /** Stitch length as counted, mm. */
+  trueLengthMm?: number;
+  /** The worst of what was seen, 0 … 3: what is plainly wrong is turned farther. */
+  worst?: number;
 }
 
 /** Why a remedy cannot be applied. */
@@ -61,10 +74,16 @@ function edited(edit: RemedyEdit, to: ApplyTo): Applied {
       return otherPoint(to, setup.needle.gapMm === undefined ? edit.point : (edit.twin ?? edit.point));
     case 'thread-finer':
       return withThread(to, (thread) => thread.fibre === setup.thread.fibre && thread.tex < setup.thread.tex - 0.5);
+    case 'needle-gap':
+      return closerTwin(to);
+    case 'thread-cotton':
+      return withThread(to, (thread) => thread.fibre === 'cotton');
+    case 'length':
+      return toLength(to, edit.by);
     case 'thread-elastic':
       return withThread(to, (thread) => thread.fibre === 'elastic-polyester');
     case 'dial':
-      return turned(to, edit.dial, edit.by);
+      return turned(to, edit.dial, edit.dial === 'tensionSteps' && to.worst === BAD ? 2 * edit.by : edit.by);
     case 'pressure':
       return pressed(to, edit.by);
     case 'foot':
@@ -79,14 +98,22 @@ function edited(edit: RemedyEdit, to: ApplyTo): Applied {
   }
 }
 
-function otherSize({ setup, kit }: ApplyTo, steps: number): Applied {
+/** A bad sign is worth two steps of the tension dial at once. */
+const BAD = 3;
+
+/** The size that suits the fabric, at least one size that way: what is owned and comes nearest. */
+function otherSize({ cloth, operation, setup, kit }: ApplyTo, steps: number): Applied {
   const { point, nm, gapMm } = setup.needle;
+  const { profile, thicknessMm } = seamContext(cloth, operation);
+  const aim = usualNm(profile) + thickSeamNm(thicknessMm);
   const beyond = POINT[point].sizes.filter((size) => (steps < 0 ? size < nm : size > nm));
   if (beyond.length === 0) return cannot('end-of-range');
   const owned = beyond.filter((size) =>
     kit.needles.some((n) => n.point === point && n.nm === size && n.gapMm === gapMm),
   );
-  const next = steps < 0 ? owned.at(-1) : owned[0];
+  const [next] = [...owned].sort(
+    (a, b) => Math.abs(a - aim) - Math.abs(b - aim) || Math.abs(a - nm) - Math.abs(b - nm),
+  );
   return next === undefined ? cannot('not-owned') : { setup: { ...setup, needle: { ...setup.needle, nm: next } } };
 }
 
@@ -97,6 +124,35 @@ function otherPoint({ setup, kit }: ApplyTo, point: Setup['needle']['point']): A
   return near ? { setup: { ...setup, needle: near } } : cannot('not-owned');
 }
 
+function closerTwin({ setup, kit }: ApplyTo): Applied {
+  const { point, nm, gapMm } = setup.needle;
+  if (gapMm === undefined) return cannot('nothing-to-change');
+  const closer = kit.needles.filter((n) => n.point === point && n.gapMm !== undefined && n.gapMm < gapMm);
+  const [next] = [...closer].sort((a, b) => b.gapMm! - a.gapMm! || Math.abs(a.nm - nm) - Math.abs(b.nm - nm));
+  return next ? { setup: { ...setup, needle: next } } : cannot('not-owned');
+}
+
+/** Nearer than this to what is wanted a length is as wanted, mm. */
+const AS_WANTED_MM = 0.25;
+
+/** To the length that Match wants, as it comes out on the fabric; where it is that already, by so much more or less. */
+function toLength(
+  { cloth, operation, setup, machine, kit, trueLengthMm = setup.lengthMm }: ApplyTo,
+  by: number,
+): Applied {
+  const { aims } = openQuestion(matchInputSchema.parse({ cloth, operation, machine, kit }));
+  const { ideal } = aims.length[setup.stitch].aim;
+  const isAhead = by > 0 ? ideal > trueLengthMm + AS_WANTED_MM : ideal < trueLengthMm - AS_WANTED_MM;
+  const wanted = isAhead ? ideal : trueLengthMm + by;
+  const dial = (wanted * setup.lengthMm) / trueLengthMm;
+  // A dial that is far off may end before it: then as far as it goes.
+  const most = Math.floor(trueLengthOf(machine, machine.maxLengthMm) * 10) / 10;
+  const to = Math.min(most, Math.round(dial * 10) / 10);
+  return to === setup.lengthMm
+    ? cannot('end-of-range')
+    : turned({ setup, machine }, 'lengthMm', clean(to - setup.lengthMm));
+}
+
 function withThread({ setup, kit }: ApplyTo, fits: (thread: Thread) => boolean): Applied {
   if (setup.thread.fibre === 'elastic-polyester' && fits(setup.thread)) return cannot('nothing-to-change');
   const [thread] = kit.threads.filter(fits).sort((a, b) => b.tex - a.tex);
@@ -105,11 +161,15 @@ function withThread({ setup, kit }: ApplyTo, fits: (thread: Thread) => boolean):
 
 const clean = (value: number) => Number(value.toFixed(4));
 
-function turned({ setup, machine }: ApplyTo, dial: 'tensionSteps' | 'lengthMm' | 'widthMm', by: number): Applied {
+function turned(
+  { setup, machine }: Pick<ApplyTo, 'setup' | 'machine'>,
+  dial: 'tensionSteps' | 'lengthMm' | 'widthMm',
+  by: number,
+): Applied {
   const value = clean(setup[dial] + by);
   const most = {
     tensionSteps: 10,
-    lengthMm: trueLengthMm(machine, machine.maxLengthMm),
+    lengthMm: trueLengthOf(machine, machine.maxLengthMm),
     widthMm: trueWidthMm(machine, machine.maxWidthMm),
   };
   const least = { tensionSteps: -10, lengthMm: 0.4, widthMm: 0.5 };

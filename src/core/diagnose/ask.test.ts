@@ -68,9 +68,11 @@ describe('questions', () => {
     );
   });
 
-  it('are asked where guessing is poor, and a change follows once they are answered', () => {
-    expect(diagnose(asked('wavy')).next.change).toBe('ask-pulled');
-    expect(diagnoseUnanswered(asked('wavy')).next.kind).not.toBe('question');
+  it('are asked where the answer saves more than it takes, and a change follows for who cannot answer', () => {
+    const signs = ['no-feed', 'popped', 'wandering', 'bowed', 'shreds', 'thread-broke', 'pucker-line', 'hem-roped'];
+    const asking = signs.map((sign) => asked(sign)).filter((input) => diagnose(input).next.kind === 'question');
+    expect(asking.length).toBeGreaterThan(0);
+    for (const input of asking) expect(diagnoseUnanswered(input).next.kind).not.toBe('question');
   });
 
   it('are not asked where a cheap check is as good, nor for what is known', () => {

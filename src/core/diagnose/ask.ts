@@ -1,96 +1,90 @@
 import { rowsOf } from '../result';
 import type { Cause } from './causes';
-import { REMEDY } from './remedies';
 import { type Facts, holds } from './facts';
 import type { DiagnoseInput } from './input';
 import { LIKELIHOOD } from './likelihood';
-import { ASK_MIN, type AnswerFacts, NOT_SURE, QUESTION, type QuestionFacts } from './questions';
+import { answerProbability, type Belief } from './network';
+import { bestOf, minutesAhead, shares, type Weighable } from './outlook';
+import { ASK_MIN, QUESTION, type QuestionFacts } from './questions';
+import { REMEDY } from './remedies';
 
-/** The probability of every cause, adding up to 1. */
-export type Posterior = Readonly<Record<Cause, number>>;
+/** A question is asked when what is expected to be left falls to this share of it, its own time included (model). */
+const WORTH_ASKING = 0.93;
 
-/** An answer is worth asking for when it makes the next step so much better, for each minute: a cheap check is sooner done. */
-const BETTER = 1.5;
+/** Nobody asks after what is hardly suspected: its share of what is wrong (model). */
+const SUSPECTED = 0.12;
+
+/** A length that comes out so far from its dial is a sign of its own: shares of it. */
+export const LENGTH_OFF = { short: 0.88, long: 1.12 };
 
 /** The causes that show as one of the signs that were seen; what has nothing to do with them is neither asked nor changed. */
-export function linkedCauses({ findings }: Pick<DiagnoseInput, 'findings'>): ReadonlySet<Cause> {
+export function linkedCauses(
+  { findings }: Pick<DiagnoseInput, 'findings'>,
+  { lengthShare }: Facts,
+): ReadonlySet<Cause> {
   const seen = findings.filter(({ severity }) => severity > 0);
-  return new Set(seen.flatMap(({ sign }) => Object.keys(LIKELIHOOD[sign]) as Cause[]));
+  return new Set([
+    ...seen.flatMap(({ sign }) => Object.keys(LIKELIHOOD[sign]) as Cause[]),
+    ...(lengthShare !== undefined && lengthShare < LENGTH_OFF.short ? (['stitch-too-short'] as const) : []),
+    ...(lengthShare !== undefined && lengthShare >= LENGTH_OFF.long ? (['stitch-too-long'] as const) : []),
+  ]);
 }
 
 /** A change that cures a cause so surely has answered the question by how it went. */
 const SETTLES = 0.8;
 
-const causesOf = (answers: readonly AnswerFacts[]) => Object.keys(answers[0].likelihood) as Cause[];
-
-/** How likely an answer is under a cause. */
-const likelihoodOf = (answer: AnswerFacts, cause: Cause) => answer.likelihood[cause] ?? answer.otherwise;
-
-/**
- * What the answers given so far say of a cause.
- *
- * @param cause - the cause
- * @param answers - as given; one that says nothing, or is not known, moves nothing
- * @returns how likely they are under it
- */
-export function answered(cause: Cause, answers: NonNullable<DiagnoseInput['answers']>): number {
-  return answers.reduce((product, { question, answer }) => {
-    const facts = QUESTION[question].answers.find((a) => a.id === answer);
-    return facts && answer !== NOT_SURE ? product * likelihoodOf(facts, cause) : product;
-  }, 1);
-}
-
-function posteriorAfter(posterior: Posterior, answer: AnswerFacts): { probability: number; posterior: Posterior } {
-  const entries = (Object.entries(posterior) as [Cause, number][]).map(
-    ([cause, p]) => [cause, p * likelihoodOf(answer, cause)] as const,
-  );
-  const probability = entries.reduce((sum, [, p]) => sum + p, 0);
-  return {
-    probability,
-    posterior: Object.fromEntries(entries.map(([cause, p]) => [cause, p / probability])) as unknown as Posterior,
-  };
+/** What is believed after an answer, and how likely it is to be given. */
+function after(belief: Belief, question: QuestionFacts, answer: string): { probability: number; belief: Belief } {
+  const sets = belief.map(({ causes, probability }) => ({
+    causes,
+    probability: probability * answerProbability(question.id, answer, causes),
+  }));
+  const probability = sets.reduce((sum, set) => sum + set.probability, 0);
+  return { probability, belief: sets.map((set) => ({ ...set, probability: set.probability / probability })) };
 }
 
 /**
- * The question worth asking before anything is changed.
- *
- * Weighed like any other step: what the best step gains for each minute now, against what the best step after each answer would
- * gain, the time of asking included. One that leaves the same step best whatever is answered gains nothing and is not asked.
+ * The question worth asking before anything is changed: the one after whose answers the least is expected to be left.
  *
  * @param input - the line
  * @param facts - of the line
- * @param posterior - of the causes now
- * @param best - gain and minutes of the best step under a posterior
+ * @param belief - what is believed now
+ * @param changes - what can be done
  * @returns the question, or null when acting is better
  */
 export function questionWorthAsking(
   input: DiagnoseInput,
   facts: Facts,
-  posterior: Posterior,
-  best: (posterior: Posterior) => { gain: number; minutes: number } | null,
+  belief: Belief,
+  changes: readonly Weighable[],
 ): QuestionFacts | null {
-  const now = best(posterior);
-  if (!now) return null;
+  if (changes.length === 0) return null;
   const asked = new Set((input.answers ?? []).map((a) => a.question));
-  const linked = linkedCauses(input);
-  const triedFor = (cause: Cause) => input.history.some(({ change }) => (REMEDY[change].cures[cause] ?? 0) >= SETTLES);
+  const linked = linkedCauses(input, facts);
+  const triedFor = (cause: Cause) =>
+    input.history.some(
+      ({ change }) => ((REMEDY[change].cures as Partial<Record<Cause, number>>)[cause] ?? 0) >= SETTLES,
+    );
   const open = rowsOf(QUESTION).filter(
     ({ id, when, unlessKnown, answers }) =>
       !asked.has(id) &&
-      causesOf(answers).some((cause) => linked.has(cause) && !triedFor(cause)) &&
+      (Object.keys(answers[0].likelihood) as Cause[]).some((cause) => linked.has(cause) && !triedFor(cause)) &&
       holds(facts, when ?? []) &&
       !(unlessKnown && isKnown(input, unlessKnown)),
   );
-  const worth = open.map((question) => {
-    const value = question.answers.reduce((sum, answer) => {
-      const then = posteriorAfter(posterior, answer);
-      const step = best(then.posterior);
-      return sum + (step ? (then.probability * step.gain) / (step.minutes + ASK_MIN) : 0);
-    }, 0);
-    return { question, value };
+  const first = bestOf(belief, changes);
+  const by = shares(belief);
+  const worth = open.flatMap((question) => {
+    const about = (Object.keys(question.answers[0].likelihood) as Cause[]).reduce((sum, c) => sum + (by[c] ?? 0), 0);
+    if (about < SUSPECTED) return [];
+    const then = question.answers.map(({ id }) => after(belief, question, id));
+    // An answer that leaves the same step best is not worth hearing.
+    if (then.every((one) => bestOf(one.belief, changes) === first)) return [];
+    const minutes = then.reduce((sum, one) => sum + one.probability * minutesAhead(one.belief, changes), ASK_MIN);
+    return [{ question, minutes }];
   });
-  const most = worth.sort((a, b) => b.value - a.value)[0];
-  return most && most.value > (BETTER * now.gain) / now.minutes ? most.question : null;
+  const [best] = worth.sort((a, b) => a.minutes - b.minutes);
+  return best && best.minutes < WORTH_ASKING * minutesAhead(belief, changes) ? best.question : null;
 }
 
 const isKnown = (input: DiagnoseInput, what: NonNullable<QuestionFacts['unlessKnown']>) =>

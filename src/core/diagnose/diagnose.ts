@@ -1,47 +1,58 @@
-import { FULL_KIT } from '../kit';
 import type { Setup } from '../setup';
 import type { Sign } from '../stitch';
-import { applyEdit } from './apply';
-import { answered, linkedCauses, type Posterior, questionWorthAsking } from './ask';
-import { CAUSE, type Cause, CAUSES } from './causes';
-import { type RemedyFacts, type RemedyId, REMEDY, REMEDY_LIST } from './remedies';
-import { type Facts, factsOf, holds, machineOf } from './facts';
+import { LENGTH_OFF, linkedCauses, questionWorthAsking } from './ask';
+import { AT_WORK, CAUSE, type Cause, CAUSES } from './causes';
+import { factsOf, type Facts } from './facts';
 import type { DiagnoseInput, DiagnoseOutput, NextStep } from './input';
-import { LEAK, LIKELIHOOD, SOMETHING_ELSE } from './likelihood';
-import { ASK_MIN, NOT_SURE, type QuestionFacts, type QuestionId } from './questions';
+import { type Belief, beliefOf, marginals } from './network';
+import { type Offer, offersOf } from './offers';
+import { gainOf, minutesWith, shares, type Weighable } from './outlook';
+import { ASK_MIN, NOT_SURE, type QuestionFacts } from './questions';
+import { type RemedyFacts, type RemedyId, REMEDY, remedyText } from './remedies';
+import { timesInTen } from './words';
 
-/** A line sewn again to see whether a change helped, with laying and looking, minutes (model). */
-const LINE_MIN = 2;
-/** Under this probability of helping, nothing on the list is worth another line. */
-const WORTH = 0.06;
-/** The bobbin screw is offered only when nothing else has this probability of helping. */
-const BEFORE_BOBBIN = 0.08;
+/** Under this share of what is wrong, nothing on the list is worth another line (model). */
+const WORTH = 0.05;
+/** The bobbin screw is offered only when nothing else puts so much right: usually, and once a fresh bobbin did not help (model). */
+const BEFORE_BOBBIN = { usual: 0.08, rewound: 0.35 };
+/** So many are looked at two steps ahead. */
+const LOOKED_AHEAD = 6;
 
 /**
  * What is behind the signs of a line, and the one thing to do next.
  *
- * One cause at a time: posterior from cloth, setting and needle, times how strongly each cause shows what was seen and hides
- * what was looked for and not seen (noisy-or with a leak), times how what was tried went. The next step is the one with the
- * most improvement to expect for each minute, its line included; a question is asked instead when its answer would split the causes
- * better. What failed is not proposed again; the bobbin screw only
- * when all else is spent, and the technician when nothing is worth another line.
+ * Sets of at most two causes are weighed exactly (`network`). The next step is the one with the fewest minutes expected until a line
+ * passes, the six best looked at two steps ahead; a question comes first where its answer saves more than it takes. A broken needle is
+ * looked after before anything else; the bobbin screw comes last; a technician only for what is inside the machine, once needle, thread
+ * and threading have been tried.
  *
  * @param input - checked input
  * @returns causes by probability, the next step, up to three after it, and when to stop
  */
-export function diagnose(input: DiagnoseInput): DiagnoseOutput {
-  const facts = factsOf({ ...input, tried: input.history.length });
-  const posterior = posteriorOf(input, facts);
-  const causes = CAUSES.map((cause) => ({ cause, probability: posterior[cause] })).sort(
-    (a, b) => b.probability - a.probability || CAUSES.indexOf(a.cause) - CAUSES.indexOf(b.cause),
-  );
+export const diagnose = (input: DiagnoseInput): DiagnoseOutput => diagnosed(input, true);
+
+function diagnosed(input: DiagnoseInput, asks: boolean): DiagnoseOutput {
+  const needleBroke = input.findings.some(({ sign, severity }) => sign === 'needle-broke' && severity > 0);
+  const facts = factsOf({ ...input, needleBroke, ...ofHistory(input), tried: input.history.length });
+  const seen = beliefOf(input, facts);
+  const told = causesOf(seen);
+  if (!input.findings.some(({ severity }) => severity > 0) && !isLengthOff(facts))
+    return { ...told, next: plain('nothing', input.setup, 'You saw nothing wrong.'), then: [] };
+  // What is plainly wrong has a cause: what to do is chosen among those.
+  const shown = ofCauses(seen, linkedCauses(input, facts));
+  const belief = input.findings.some(({ severity }) => severity > 1) ? somethingIs(shown) : shown;
   const offers = offersOf(input, facts);
-  const steps = ranked(offers, posterior).map((offer) => stepOf(offer, posterior));
+  const ranked = rank(offers, belief, input);
+  if (needleBroke && !input.history.some(({ change }) => change === 'clear-fragments')) {
+    const first = plain('clear-fragments', input.setup, 'After a broken needle this comes before anything else.');
+    return { ...told, next: first, then: stepsOf(ranked, belief, input.setup).slice(0, 3) };
+  }
+  const steps = stepsOf(ranked, belief, input.setup);
   const [next, ...then] = steps;
-  if (!next) return { causes, next: step(REMEDY.technician, input.setup, NOTHING_LEFT), then: [], stop: STOP };
-  const question = questionWorthAsking(input, facts, posterior, (then) => bestOf(offers, then));
-  if (question) return { causes, next: asStep(question), then: steps.slice(0, 3) };
-  return { causes, next, then: then.slice(0, 3), ...(next.change === 'bobbin-tension' && { stop: STOP }) };
+  if (!next || isForTechnician(input, belief, ranked)) return { ...told, ...end(input, belief) };
+  const question = asks ? questionWorthAsking(input, facts, belief, ranked) : null;
+  if (question) return { ...told, next: asStep(question), then: steps.slice(0, 3) };
+  return { ...told, next, then: then.slice(0, 3), ...(next.change === 'bobbin-tension' && { stop: STOP.bobbin }) };
 }
 
 /**
@@ -50,119 +61,110 @@ export function diagnose(input: DiagnoseInput): DiagnoseOutput {
  * @param input - checked input
  * @returns what `diagnose` says once every question was answered with "not sure"
  */
-export function diagnoseUnanswered(input: DiagnoseInput): DiagnoseOutput & { next: { change: RemedyId } } {
-  const said = diagnose(input);
-  if (said.next.kind !== 'question') return said as DiagnoseOutput & { next: { change: RemedyId } };
-  const question = said.next.change as QuestionId;
-  return diagnoseUnanswered({ ...input, answers: [...(input.answers ?? []), { question, answer: NOT_SURE }] });
+export const diagnoseUnanswered = (input: DiagnoseInput) =>
+  diagnosed(input, false) as DiagnoseOutput & { next: { change: RemedyId } };
+
+const STOP = {
+  bobbin:
+    'What is worth trying has been tried. Go back to the last line that was good; if there is none, a qualified technician can set the bobbin case.',
+  technician:
+    'Needle, thread and threading have been tried: what is left is inside the machine, and is for a qualified technician.',
+  nothing:
+    'What is worth trying has been tried. Go back to the last line that was good, or ask Match for the settings again.',
+} as const;
+
+/** What is believed of some causes alone: whatever else is at work does not show, and is no reason for another line. */
+function ofCauses(belief: Belief, some: ReadonlySet<Cause>): Belief {
+  const sets = new Map<string, { causes: Cause[]; probability: number }>();
+  for (const { causes, probability } of belief) {
+    const kept = causes.filter((cause) => some.has(cause) || cause === 'something-else');
+    const key = kept.join('+');
+    const set = sets.get(key) ?? { causes: kept, probability: 0 };
+    set.probability += probability;
+    sets.set(key, set);
+  }
+  return [...sets.values()];
 }
 
-const NOTHING_LEFT = 'Nothing else on the list is likely enough to help to be worth another line.';
-const STOP =
-  'What is worth trying has been tried. Go back to the last line that was good; if there is none, take the machine to a qualified technician.';
-
-function posteriorOf(input: DiagnoseInput, facts: Facts): Posterior {
-  const plain = input.findings.some(({ severity }) => severity >= 2);
-  const weights = CAUSES.map((cause) => {
-    let weight = CAUSE[cause].prior;
-    for (const { when, factor } of CAUSE[cause].factors) if (holds(facts, when)) weight *= factor;
-    for (const { sign, severity } of input.findings) weight *= shows(cause, sign, severity, plain);
-    for (const { change, result } of input.history) weight *= after(cause, change, result);
-    weight *= answered(cause, input.answers ?? []);
-    return weight;
-  });
-  const sum = weights.reduce((all, w) => all + w, 0);
-  return Object.fromEntries(CAUSES.map((cause, i) => [cause, weights[i] / sum])) as Record<Cause, number>;
+function somethingIs(belief: Belief): Belief {
+  const some = belief.filter(({ causes }) => causes.length > 0);
+  const sum = some.reduce((all, { probability }) => all + probability, 0);
+  return some.map((set) => ({ ...set, probability: set.probability / sum }));
 }
 
-/** How well a cause explains a sign that was seen, or one that was looked for and not there. */
-function shows(cause: Cause, sign: Sign, severity: number, plain: boolean): number {
-  const strength = cause === 'something-else' ? SOMETHING_ELSE : (LIKELIHOOD[sign][cause] ?? 0);
-  const seen = 1 - (1 - strength) * (1 - LEAK);
-  if (severity === 0) return 1 - seen;
-  // A slight sign says less: its likelihood lies nearer to that of any cause. Beside a plain one it hardly counts, for the line
-  // would pass with it.
-  return severity === 1 ? seen ** (plain ? 0.2 : 0.5) : seen;
-}
+const isLengthOff = ({ lengthShare }: Facts) =>
+  lengthShare !== undefined && (lengthShare < LENGTH_OFF.short || lengthShare >= LENGTH_OFF.long);
 
-/** What a change that was tried says of a cause. */
-function after(cause: Cause, change: RemedyId, result: 'better' | 'same' | 'worse'): number {
-  const cure = REMEDY[change].cures[cause] ?? 0;
-  if (result === 'better') return 0.15 + 1.7 * cure;
-  return Math.max(0.03, 1 - cure);
-}
+/** Pairs that are told, and how likely the likeliest has to be. */
+const PAIRS = { most: 3, least: 0.05 };
 
-/** A change that can be made to this line, with the setting it would become. */
-interface Offer {
-  change: RemedyFacts;
-  setup: Setup;
-}
-
-interface Weighed extends Offer {
-  gain: number;
-  perMinute: number;
-}
-
-function offersOf(input: DiagnoseInput, facts: Facts): Offer[] {
-  const machine = machineOf(input);
-  const kit = input.kit ?? FULL_KIT;
-  const linked = linkedCauses(input);
-  return REMEDY_LIST.flatMap((change) => {
-    const tries = input.history.filter((h) => h.change === change.id);
-    const spent = tries.length > 0 && !(change.again && tries.at(-1)!.result === 'better' && tries.length < 3);
-    if (spent || (change.when && !holds(facts, change.when))) return [];
-    const { setup } = change.edit ? applyEdit(change.edit, { ...input, machine, kit }) : input;
-    if (!(Object.keys(change.cures) as Cause[]).some((cause) => linked.has(cause))) return [];
-    return setup ? [{ change, setup }] : [];
-  });
-}
-
-/** What is worth doing, the best for each minute first. */
-function ranked(offers: readonly Offer[], posterior: Posterior): Weighed[] {
-  const weighed = offers.map((offer): Weighed => {
-    const gain = gainOf(offer.change, posterior);
-    return { ...offer, gain, perMinute: gain / (offer.change.minutes + LINE_MIN) };
-  });
-  const plain = weighed.filter(({ change: { id } }) => id !== 'bobbin-tension' && id !== 'technician');
-  const worth = plain.filter(({ gain }) => gain >= WORTH);
-  const bobbin = weighed.filter(({ change: { id }, gain }) => id === 'bobbin-tension' && gain >= WORTH / 2);
-  const pool = worth.some(({ gain }) => gain >= BEFORE_BOBBIN) ? worth : [...worth, ...bobbin];
-  return pool.sort((a, b) => b.perMinute - a.perMinute || b.gain - a.gain);
-}
-
-function bestOf(offers: readonly Offer[], posterior: Posterior): { gain: number; minutes: number } | null {
-  const [best] = ranked(offers, posterior);
-  return best ? { gain: best.gain, minutes: best.change.minutes + LINE_MIN } : null;
-}
-
-const gainOf = ({ cures }: RemedyFacts, posterior: Posterior) =>
-  Object.entries(cures).reduce((sum, [cause, cure]) => sum + posterior[cause as Cause] * cure, 0);
-
-function mainCause({ cures }: RemedyFacts, posterior: Posterior): Cause {
-  const by = (cause: Cause) => posterior[cause] * (cures[cause] ?? 0);
-  return (Object.keys(cures) as Cause[]).sort((a, b) => by(b) - by(a))[0];
-}
-
-function stepOf({ change, setup, gain }: Weighed, posterior: Posterior): NextStep {
-  const percent = Math.round(100 * Math.min(0.99, gain));
-  return step(
-    change,
-    setup,
-    `About ${percent} in 100 that it helps: most likely ${CAUSE[mainCause(change, posterior)].text}.`,
+function causesOf(belief: Belief): Pick<DiagnoseOutput, 'causes' | 'pairs'> {
+  const by = marginals(belief);
+  const causes = CAUSES.map((cause) => ({ cause, probability: Math.min(1, by[cause]) })).sort(
+    (a, b) => b.probability - a.probability || CAUSES.indexOf(a.cause) - CAUSES.indexOf(b.cause),
   );
+  const most = (size: number) =>
+    belief.filter(({ causes: { length } }) => length === size).sort((a, b) => b.probability - a.probability);
+  const [[alone], two] = [most(1), most(2)];
+  if (two[0].probability <= alone.probability) return { causes };
+  const pairs = two
+    .slice(0, PAIRS.most)
+    .filter(({ probability }) => probability >= PAIRS.least)
+    .map((pair) => ({ causes: [pair.causes[0], pair.causes[1]] as [Cause, Cause], probability: pair.probability }));
+  return pairs.length > 0 ? { causes, pairs } : { causes };
 }
 
-function step(change: RemedyFacts, setup: Setup, because: string): NextStep {
-  const text = change.caution ? `${change.caution} ${change.text}` : change.text;
+/** What is worth doing, in the order in which it is expected to be right soonest. */
+function rank(offers: readonly Offer[], belief: Belief, { history }: DiagnoseInput): Offer[] {
+  const by = shares(belief);
+  const gain = ({ cures }: Weighable) => gainOf(cures, by);
+  const isBobbin = ({ change }: Offer) => change.id === 'bobbin-tension';
+  const worth = offers.filter((offer) => !isBobbin(offer) && gain(offer) >= WORTH);
+  const bobbin = offers.filter((offer) => isBobbin(offer) && gain(offer) >= WORTH / 2);
+  const enough = history.some(({ change }) => change === 'rewind-bobbin') ? BEFORE_BOBBIN.rewound : BEFORE_BOBBIN.usual;
+  const pool = worth.some((offer) => gain(offer) >= enough) ? worth : [...worth, ...bobbin];
+  const quick = [...pool].sort((a, b) => a.minutes / gain(a) - b.minutes / gain(b));
+  const ahead = quick.slice(0, LOOKED_AHEAD).map((offer) => ({ offer, minutes: minutesWith(belief, offer, offers) }));
+  return [...ahead.sort((a, b) => a.minutes - b.minutes).map(({ offer }) => offer), ...quick.slice(LOOKED_AHEAD)];
+}
+
+const stepsOf = (ranked: readonly Offer[], belief: Belief, from: Setup): NextStep[] => {
+  const by = shares(belief);
+  const likeliest = likeliestOf(belief);
+  return ranked.map((offer) => {
+    const { change, setup } = offer;
+    const text = remedyText(change, from, setup);
+    return step(change, setup, text, because(change, by, likeliest));
+  });
+};
+
+const likeliestOf = (belief: Belief): Cause => {
+  const by = marginals(belief);
+  return AT_WORK.reduce((best, cause) => (by[cause] > by[best] ? cause : best));
+};
+
+/** The likeliest cause it is for, how often that works, and that it is only quick where something else is likelier. */
+function because({ cures }: RemedyFacts, by: Partial<Record<Cause, number>>, likeliest: Cause): string {
+  const of = (cause: Cause) => (by[cause] ?? 0) * ((cures as Partial<Record<Cause, number>>)[cause] ?? 0);
+  const main = (Object.keys(cures) as Cause[]).reduce((best, cause) => (of(cause) > of(best) ? cause : best));
+  const works = `Works about ${timesInTen(gainOf(cures, by))}.`;
+  return main === likeliest
+    ? `Most likely ${CAUSE[main].text}. ${works}`
+    : `Quickest to try: perhaps ${CAUSE[main].text}. ${works}`;
+}
+
+function step(change: RemedyFacts, setup: Setup, text: string, why: string): NextStep {
   return {
     change: change.id,
     kind: change.kind,
     ...(change.edit && { setup }),
-    text,
+    text: change.caution ? `${change.caution} ${text}` : text,
     minutes: change.minutes,
-    because,
+    because: why,
   };
 }
+
+const plain = (id: RemedyId, setup: Setup, why: string) => step(REMEDY[id], setup, REMEDY[id].text, why);
 
 const asStep = ({ id, text, answers }: QuestionFacts): NextStep => ({
   change: id,
@@ -172,3 +174,74 @@ const asStep = ({ id, text, answers }: QuestionFacts): NextStep => ({
   because: 'The answer decides what to change first.',
   answers: [...answers.map((a) => ({ id: a.id, text: a.text })), { id: NOT_SURE, text: 'Not sure' }],
 });
+
+/** What only a technician mends. */
+const INSIDE: readonly Cause[] = ['hook-timing', 'burr', 'plate-worn', 'dial-off'];
+/** Tried first, whatever is suspected inside: needle, thread, threading. */
+const BEFORE_TECHNICIAN: readonly (readonly RemedyId[])[] = [
+  [
+    'new-needle',
+    'smaller-needle',
+    'larger-needle',
+    'ballpoint-needle',
+    'stretch-needle',
+    'sharp-needle',
+    'clear-fragments',
+  ],
+  ['rethread', 'better-thread', 'finer-thread', 'elastic-thread', 'cotton-thread'],
+];
+/** A technician costs a day: so much likelier has it to be than what can still be tried (model). */
+const TECHNICIAN_LEAST = 0.3;
+
+function insideShare(belief: Belief): number {
+  const by = shares(belief);
+  return INSIDE.reduce((sum, cause) => sum + (by[cause] ?? 0), 0);
+}
+
+const areBasicsTried = ({ history }: Pick<DiagnoseInput, 'history'>): boolean =>
+  BEFORE_TECHNICIAN.every((some) => history.some(({ change }) => some.includes(change)));
+/** Tried before a dial is said to be off inside: where the fabric moves, and where it hardly does. */
+const BEFORE_DIAL: Record<'moving' | 'standing', readonly RemedyId[]> = {
+  moving: ['longer'],
+  standing: ['feed-up', 'length-up'],
+};
+
+/** What turning the needle tension brought, where it put something right. */
+const TRADES: Partial<Record<RemedyId, { right: Sign; brings: readonly Sign[] }>> = {
+  'tension-up': { right: 'loops-below', brings: ['pucker-line', 'tunnel', 'popped', 'loops-above'] },
+  'tension-down': { right: 'loops-above', brings: ['grinning', 'loops-below'] },
+};
+
+function ofHistory(input: DiagnoseInput): { basicsTried: boolean; traded: boolean } {
+  const traded = input.history.some(({ change, signs = {} }) => {
+    const trade = TRADES[change];
+    if (!trade) return false;
+    const isRight = signs[trade.right] === 'gone' || signs[trade.right] === 'better';
+    return isRight && trade.brings.some((sign) => signs[sign] === 'new' || signs[sign] === 'worse');
+  });
+  return { basicsTried: areBasicsTried(input), traded };
+}
+
+/** Whether what comes before a technician has been tried. */
+function isReady(input: DiagnoseInput, belief: Belief): boolean {
+  if (areBasicsTried(input)) return true;
+  const isDial = (shares(belief)['dial-off'] ?? 0) > insideShare(belief) / 2;
+  const stands = input.findings.some(({ sign, severity }) => sign === 'no-feed' && severity > 0);
+  const first = stands ? BEFORE_DIAL.standing : BEFORE_DIAL.moving;
+  return isDial && first.every((change) => input.history.some((tried) => tried.change === change));
+}
+
+function isForTechnician(input: DiagnoseInput, belief: Belief, ranked: readonly Offer[]): boolean {
+  const by = shares(belief);
+  const best = Math.max(0, ...ranked.map(({ cures }) => gainOf(cures, by)));
+  const inside = insideShare(belief);
+  return isReady(input, belief) && inside >= TECHNICIAN_LEAST && inside > best;
+}
+
+/** Nothing on the list is worth another line: a technician where it may be inside the machine, else back to what was good. */
+function end(input: DiagnoseInput, belief: Belief): Pick<DiagnoseOutput, 'next' | 'then' | 'stop'> {
+  const why = 'Nothing else on the list is likely enough to be worth another line.';
+  return isReady(input, belief) && insideShare(belief) >= WORTH
+    ? { next: plain('technician', input.setup, why), then: [], stop: STOP.technician }
+    : { next: plain('nothing', input.setup, why), then: [], stop: STOP.nothing };
+}

@@ -11,7 +11,7 @@ import {
   thickSeamNm,
   usualNm,
 } from '../physics';
-import type { Operation, Setup } from '../setup';
+import { type Operation, OPERATION, type Setup } from '../setup';
 
 /** What is known of a line that did not come out right. */
 export interface Case {
@@ -23,6 +23,12 @@ export interface Case {
   threadQuality?: 'good' | 'unknown' | 'cheap';
   trueLengthMm?: number;
   tried: number;
+  /** Another needle tension put one sign right and brought another. */
+  traded?: boolean;
+  /** Needle, thread and threading have been tried. */
+  basicsTried?: boolean;
+  /** The line ended with a broken needle. */
+  needleBroke?: boolean;
 }
 
 /** A line as its facts are read from it. */
@@ -64,6 +70,21 @@ const FACT = {
   straightPlate: ({ setup }) => yes(setup.plate === 'straight'),
   threadCheap: ({ given }) => yes(given.threadQuality === 'cheap'),
   threadGood: ({ given }) => yes(given.threadQuality === 'good'),
+  /** The counted stitch length as a share of what the dial was set to. */
+  lengthShare: ({ given, setup }) =>
+    given.trueLengthMm === undefined ? undefined : given.trueLengthMm / setup.lengthMm,
+  skin: ({ profile }) => yes(STRUCTURE[profile.structure].skin === true),
+  cottonKnit: ({ profile }) => yes(profile.structure === 'knit' && profile.allCotton),
+  strips: ({ given }) => yes(given.operation.kind === 'strip-join'),
+  twoFabrics: ({ given }) => yes(given.operation.second !== undefined),
+  gapMm: ({ setup }) => setup.needle.gapMm,
+  fixedPressure: ({ given }) => yes(machineOf(given).pressureDial === null),
+  /** Another needle tension put loops right and brought puckers or a gape: both threads are off together. */
+  traded: ({ given }) => yes(given.traded === true),
+  /** Needle, thread and threading have been tried. */
+  basicsTried: ({ given }) => yes(given.basicsTried === true),
+  zip: ({ given }) => yes(OPERATION[given.operation.kind].group === 'Zips'),
+  needleBroke: ({ given }) => yes(given.needleBroke === true),
   tried: ({ given }) => given.tried,
 } satisfies Record<string, (seen: Seen) => number | undefined>;
 export type Fact = keyof typeof FACT;

@@ -10,4 +10,4 @@ export {
 } from './input';
 export { LIKELIHOOD, suspectsOf } from './likelihood';
 export { NOT_SURE, QUESTION_IDS } from './questions';
-export { outcomesOf } from './outcomes';
+export { lineToGoOnFrom, outcomesOf } from './outcomes';

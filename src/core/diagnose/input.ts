@@ -22,7 +22,14 @@ const more = {
   /** Severity 0: looked for and not there. */
   findings: z.array(findingSchema).max(100, 'expected at most 100 findings'),
   history: z
-    .array(z.strictObject({ change: oneOf(REMEDIES), result: oneOf(['better', 'same', 'worse']) }))
+    .array(
+      z.strictObject({
+        change: oneOf(REMEDIES),
+        result: oneOf(['better', 'same', 'worse']),
+        /** How each sign went. */
+        signs: z.partialRecord(oneOf(SIGNS), oneOf(['gone', 'better', 'same', 'worse', 'new'])).optional(),
+      }),
+    )
     .max(200, 'expected at most 200 changes')
     .default([]),
   needleHours: within(0, 1000, 'hours').optional(),
@@ -61,6 +68,10 @@ export type NextStep = z.infer<typeof stepSchema>;
 /** What is behind it, and what to do about it. */
 export const diagnoseOutputSchema = z.strictObject({
   causes: z.array(z.strictObject({ cause: oneOf(CAUSES), probability: z.number().min(0).max(1) })),
+  /** Two causes at once, where they explain what was seen better than any one of them. */
+  pairs: z
+    .array(z.strictObject({ causes: z.tuple([oneOf(CAUSES), oneOf(CAUSES)]), probability: z.number().min(0).max(1) }))
+    .optional(),
   next: stepSchema,
   then: z.array(stepSchema).max(3),
   stop: z.string().optional(),

@@ -54,7 +54,7 @@ export const QUESTION = tableOf<QuestionRow>()({
   },
   'ask-pulled': {
     ...ANSWERED,
-    text: 'Did you pull the cloth, push it, or hold it back?',
+    text: 'Did you pull the fabric, push it, or hold it back?',
     answers: yesNo({ pulled: 0.9 }, 0.2),
   },
   'ask-needle-age': {
@@ -76,7 +76,7 @@ export const QUESTION = tableOf<QuestionRow>()({
   'ask-start': {
     ...ANSWERED,
     text: 'Where did the line begin?',
-    answers: yesNo({ 'start-at-edge': 0.95 }, 0.35, 'At the very edge', 'Inside the cloth'),
+    answers: yesNo({ 'start-at-edge': 0.95 }, 0.35, 'At the very edge', 'Inside the fabric'),
   },
   'ask-metal': {
     ...ANSWERED,
@@ -87,6 +87,52 @@ export const QUESTION = tableOf<QuestionRow>()({
     ...ANSWERED,
     text: 'What did you look at while sewing?',
     answers: yesNo({ 'eyes-on-needle': 0.9 }, 0.3, 'The needle', 'The guide or the edge'),
+  },
+  'ask-foot-down': {
+    ...ANSWERED,
+    text: 'Was the presser foot down when you began?',
+    answers: yesNo({ 'foot-up': 0.08 }, 0.95),
+  },
+  'ask-feed-teeth': {
+    ...ANSWERED,
+    text: 'Look through the plate: do the feed teeth come up as you turn the handwheel?',
+    answers: yesNo({ 'feed-lowered': 0.05 }, 0.96),
+  },
+  'ask-length-dial': {
+    ...ANSWERED,
+    text: 'Does the stitch length dial still show what you set?',
+    answers: yesNo({ 'length-zero': 0.1 }, 0.96),
+  },
+  'ask-bobbin-way': {
+    ...ANSWERED,
+    text: 'Pull the bobbin thread: does the bobbin turn the way the manual shows?',
+    answers: yesNo({ 'bobbin-wrong-way': 0.08 }, 0.93),
+  },
+  'ask-bobbin-wound': {
+    ...ANSWERED,
+    text: 'Press the bobbin with a nail: is it wound firmly and evenly?',
+    answers: yesNo({ 'bobbin-wound-badly': 0.1 }, 0.9),
+  },
+  'ask-thread-snaps': {
+    ...ANSWERED,
+    text: 'Give the thread a short tug between your hands. Does it snap easily?',
+    answers: yesNo({ 'thread-old': 0.85, 'thread-poor': 0.4 }, 0.08),
+  },
+  'ask-held-tails': {
+    ...ANSWERED,
+    text: 'Did you hold both tails for the first stitches, with the take-up lever at its highest?',
+    answers: yesNo({ 'tails-loose': 0.08, 'lever-not-up': 0.15 }, 0.6),
+  },
+  'ask-same-end': {
+    ...ANSWERED,
+    text: 'Did you begin every strip from the same end?',
+    when: [['strips', '>=', 1]],
+    answers: yesNo({ 'same-end-sewn': 0.95 }, 0.3),
+  },
+  'ask-burr': {
+    ...ANSWERED,
+    text: 'Draw a bit of cotton wool over the plate’s hole and the foot. Does it catch?',
+    answers: yesNo({ burr: 0.8, 'plate-worn': 0.6 }, 0.05),
   },
 });
 export type QuestionId = keyof typeof QUESTION;

@@ -29,6 +29,11 @@ export const SIGN_TEXT = {
   'zip-bubble': 'Bubble at the zip end',
   'one-needle-missing': 'One of two needles misses',
   wandering: 'Line wanders',
+  'hem-roped': 'Hem twists like a rope',
+  'band-gapes': 'Band stands away',
+  'band-puckers': 'Band puckers its opening',
+  'zip-rippled': 'Zip ripples',
+  'pleat-caught': 'Pleat caught in the seam',
 } as const satisfies Record<string, string>;
 export type Sign = keyof typeof SIGN_TEXT;
 export const SIGNS = idsOf(SIGN_TEXT);

@@ -1,6 +1,6 @@
 import type { Structure } from '../cloth';
 import type { SeamContext } from '../physics';
-import { OPERATION, type Setup } from '../setup';
+import { OPERATION, type OperationKind, type Setup } from '../setup';
 import { type Sign, SIGNS } from '../stitch';
 
 /** What cloth of each build shows most often, in the order people look (common practice). */
@@ -85,11 +85,20 @@ const USUAL: Readonly<Record<Structure, readonly Sign[]>> = {
   ],
 };
 
+/** Where an edge is folded over. */
+const HEMS: readonly OperationKind[] = ['hem', 'blind-hem', 'rolled-hem'];
+/** Where a shorter edge is stretched onto a longer one. */
+const BANDS: readonly OperationKind[] = ['band', 'elastic'];
+
 /** Signs that only some seams can show, and then are looked for first. */
 const ONLY: Partial<Record<Sign, (seam: SeamContext, setup: Setup) => boolean>> = {
   tunnel: (_, { needle }) => needle.gapMm !== undefined,
   'one-needle-missing': (_, { needle }) => needle.gapMm !== undefined,
   'zip-bubble': ({ asked }) => OPERATION[asked.kind].group === 'Zips',
+  'zip-rippled': ({ asked }) => OPERATION[asked.kind].group === 'Zips',
+  'hem-roped': ({ asked }) => HEMS.includes(asked.kind),
+  'band-gapes': ({ asked }) => BANDS.includes(asked.kind),
+  'band-puckers': ({ asked }) => BANDS.includes(asked.kind),
   bowed: ({ asked }) => asked.kind === 'strip-join',
 };
 

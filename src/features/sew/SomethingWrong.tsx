@@ -1,6 +1,7 @@
 'use client';
 
 import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { clothOf } from '@/core/cloth';
 import { REMEDIES, type DiagnoseInput, type NextStep, QUESTION_IDS } from '@/core/diagnose';
@@ -8,12 +9,13 @@ import { hoursInMachine } from '@/core/file';
 import { MAIN_ROW, operationOfRow, rowOfStep, rowsOfProcedure, type Run } from '@/core/procedure';
 import type { Setup } from '@/core/setup';
 import { sameNeedle } from '@/core/kit';
-import { type Sign, SIGN_TEXT } from '@/core/stitch';
+import { type Sign, SIGN_TEXT, SIGNS } from '@/core/stitch';
 import { useKit, useNeedles, useOnMachine, useThreads } from '@/data';
 import { Diagnosis, threadQuality } from '@/parts/diagnosis';
-import { useSay } from '@/parts/workspace';
+import { useSay, useUnits } from '@/parts/workspace';
 import { SignPicture } from '@/ui';
 import styles from './Sew.module.css';
+import { TEXT } from './text';
 import type { RunNow } from './useRunNow';
 
 /** The row that is sewn now, and its setting. */
@@ -31,12 +33,13 @@ export function SomethingWrong({ now, onClose }: { now: RunNow; onClose: () => v
   const { run, procedure, cloth, machine, save } = now;
   const { row, setup } = inHand(now);
   const [sign, setSign] = useState<Sign | null>(null);
-  const [answers, setAnswers] = useState<NonNullable<DiagnoseInput['answers']>>([]);
+  const [answers, setAnswers] = useState<Answers>([]);
   const kit = useKit();
   const threads = useThreads();
   const on = useOnMachine(machine?.id ?? null);
   const stock = useNeedles();
   const say = useSay();
+  const units = useUnits();
   if (!cloth || !machine || !setup || !kit || !threads || !stock) return null;
   const input: DiagnoseInput | null = sign && {
     cloth: clothOf(cloth),
@@ -51,42 +54,111 @@ export function SomethingWrong({ now, onClose }: { now: RunNow; onClose: () => v
     ...(on && sameNeedle(on.setup.needle, setup.needle) && { needleHours: hoursInMachine(on, stock) }),
     ...(kit.kit && { kit: kit.kit }),
   };
+  const keep = async (text: string) => {
+    const noted = TEXT.noted(run.step + 1, text);
+    await save((r) => ({ notes: [r.notes, noted].filter(Boolean).join('\n').slice(0, MOST_NOTES) }));
+    say(TEXT.noteKept);
+    onClose();
+  };
   const take = async (step: NextStep, seen: Sign) => {
     // Another setting than the card's is proven no more.
     await save((r) => ({
       tried: [...r.tried, { sign: seen, change: step.change }],
       ...(step.setup && changedRow(r, row, step.setup)),
     }));
-    say(`${step.text} Step ${run.step + 1} is still in hand.`);
+    say(TEXT.backTo(units.say(step.text), run.step + 1));
     onClose();
   };
   return (
     <div className={styles.wrong}>
-      <h3>What do you see?</h3>
-      <div className={styles.signs}>
-        {procedure.faults.map((fault) => (
-          <button key={fault} type="button" aria-pressed={fault === sign} onClick={() => setSign(fault)}>
-            <SignPicture sign={fault} />
-            {SIGN_TEXT[fault]}
-          </button>
-        ))}
-      </div>
+      <h3>{TEXT.whatSeen}</h3>
+      <SignChoice first={procedure.faults} sign={sign} onSign={setSign} />
+      <SomethingElse onKeep={(text) => void keep(text)} />
       {input && (
         <Diagnosis
           input={input}
-          takeText="Do it, and back to this step"
+          takeText={TEXT.doIt}
           onTake={(step) => void take(step, input.findings[0].sign)}
-          onAnswer={(question, answer) => {
-            const known = QUESTION_IDS.find((id) => id === question);
-            if (known)
-              setAnswers((before) => [...before.filter((a) => a.question !== known), { question: known, answer }]);
-          }}
+          onAnswer={(question, answer) => setAnswers((before) => withAnswer(before, question, answer))}
         />
       )}
       <Button variant="outlined" onClick={onClose}>
-        Back to step {run.step + 1}
+        {TEXT.backToStep(run.step + 1)}
       </Button>
     </div>
+  );
+}
+
+type Answers = NonNullable<DiagnoseInput['answers']>;
+
+/** Answers with one more; one to a question that is not known says nothing. */
+function withAnswer(before: Answers, question: string, answer: string): Answers {
+  const known = QUESTION_IDS.find((id) => id === question);
+  return known ? [...before.filter((a) => a.question !== known), { question: known, answer }] : before;
+}
+
+/** Letters of the notes of a run. */
+const MOST_NOTES = 2000;
+/** Possible at any step. */
+const ALWAYS: readonly Sign[] = ['needle-broke', 'nest', 'thread-broke', 'skipped'];
+
+/** Signs to pick from: those of this operation first, then what can always happen, then every other one, with a search. */
+function SignChoice({
+  first,
+  sign,
+  onSign,
+}: {
+  first: readonly Sign[];
+  sign: Sign | null;
+  onSign: (sign: Sign) => void;
+}) {
+  const [find, setFind] = useState('');
+  const likely = [...first, ...ALWAYS.filter((one) => !first.includes(one))];
+  const wanted = find.trim().toLowerCase();
+  const others = SIGNS.filter((one) => !likely.includes(one) && SIGN_TEXT[one].toLowerCase().includes(wanted));
+  const button = (one: Sign) => (
+    <button key={one} type="button" aria-pressed={one === sign} onClick={() => onSign(one)}>
+      <SignPicture sign={one} />
+      {SIGN_TEXT[one]}
+    </button>
+  );
+  return (
+    <>
+      <div className={styles.signs}>{likely.map(button)}</div>
+      <details className={styles.more}>
+        <summary>{TEXT.otherSigns}</summary>
+        <TextField
+          size="small"
+          label={TEXT.findSign}
+          value={find}
+          onChange={(event) => setFind(event.target.value)}
+          sx={{ my: 1 }}
+        />
+        {others.length > 0 ? <div className={styles.signs}>{others.map(button)}</div> : <p>{TEXT.noSign}</p>}
+      </details>
+    </>
+  );
+}
+
+/** What no drawing shows, kept as a note with its step. */
+function SomethingElse({ onKeep }: { onKeep: (text: string) => void }) {
+  const [text, setText] = useState('');
+  return (
+    <details className={styles.more}>
+      <summary>{TEXT.somethingElse}</summary>
+      <TextField
+        multiline
+        minRows={2}
+        fullWidth
+        label={TEXT.whatHappened}
+        value={text}
+        onChange={(event) => setText(event.target.value.slice(0, 400))}
+        sx={{ my: 1 }}
+      />
+      <Button variant="outlined" disabled={text.trim() === ''} onClick={() => onKeep(text.trim())}>
+        {TEXT.keepNote}
+      </Button>
+    </details>
   );
 }
 

@@ -3,7 +3,7 @@
 import { nextLineNumber } from '@/core/workroom';
 import { lineFacts } from '@/core/card';
 import { clothOf } from '@/core/cloth';
-import { type DiagnoseInput, type NextStep, outcomesOf, QUESTION_IDS } from '@/core/diagnose';
+import { type DiagnoseInput, lineToGoOnFrom, type NextStep, outcomesOf, QUESTION_IDS } from '@/core/diagnose';
 import { hoursInMachine } from '@/core/file';
 import { sameNeedle } from '@/core/kit';
 import { allSigns, findingsOf, type TestLine, isPlanned } from '@/core/swatch';
@@ -24,25 +24,27 @@ export function WhatNext({ scrap, line, onTake, onSave }: Props) {
   const on = useOnMachine(scrap.machine.id);
   const threads = useThreads();
   const stock = useNeedles();
-  const findings = findingsOf(scrap.seam, line);
   if (allSigns(scrap.seam, line).length === 0 || !kit || on === undefined || !threads || !stock) return null;
   // Simulated lines say nothing of the real machine, nor the other way about.
   const before = scrap.lines.filter(
     (l) => !isPlanned(l) && l.number <= line.number && Boolean(l.simulated) === Boolean(line.simulated),
   );
+  const seen = before.map((l) => ({ ...l, findings: allSigns(scrap.seam, l) }));
+  // A change that made it worse is put back: what is known of the line before it holds again.
+  const from = before[lineToGoOnFrom(seen)] ?? line;
   const input: DiagnoseInput = {
     cloth: clothOf(scrap.cloth),
     operation: scrap.swatch.operation,
-    setup: line.setup,
+    setup: from.setup,
     machine: scrap.machine.machine,
-    findings,
-    history: outcomesOf(before.map((l) => ({ ...l, findings: allSigns(scrap.seam, l) }))),
-    threadQuality: line.simulated ? undefined : threadQuality(threads, line.setup.thread),
-    trueLengthMm: lineFacts(line.measures).lengthMm,
+    findings: findingsOf(scrap.seam, from),
+    history: outcomesOf(seen),
+    threadQuality: line.simulated ? undefined : threadQuality(threads, from.setup.thread),
+    trueLengthMm: lineFacts(from.measures).lengthMm,
     // The needle in the machine tells of this line only while it is still the one that sewed it.
     ...(on &&
       !line.simulated &&
-      sameNeedle(on.setup.needle, line.setup.needle) && { needleHours: hoursInMachine(on, stock) }),
+      sameNeedle(on.setup.needle, from.setup.needle) && { needleHours: hoursInMachine(on, stock) }),
     ...(kit.kit && { kit: kit.kit }),
     answers: knownAnswers(line),
   };
@@ -51,7 +53,7 @@ export function WhatNext({ scrap, line, onTake, onSave }: Props) {
     <Diagnosis
       input={input}
       takeText={`Do it: line ${number}`}
-      onTake={onTake}
+      onTake={(step) => onTake(from === line ? step : { ...step, setup: step.setup ?? from.setup })}
       onAnswer={(question, answer) =>
         onSave((now) => ({
           answers: [...(now.answers ?? []).filter((a) => a.question !== question), { question, answer }],

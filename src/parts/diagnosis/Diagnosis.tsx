@@ -1,12 +1,14 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import type { DiagnoseInput, NextStep } from '@/core/diagnose';
-import { CAUSE } from '@/core/diagnose';
+import Typography from '@mui/material/Typography';
+import { CAUSE, changeText, type DiagnoseInput, type DiagnoseOutput, type NextStep } from '@/core/diagnose';
 import { formatNumber } from '@/core/units';
 import { CautionAlert } from '@/ui';
 import { outdated, useFromWorker } from '../asking';
+import { useUnits } from '../workspace';
 import styles from './Diagnosis.module.css';
+import { DIAGNOSIS_TEXT as TEXT } from './text';
 
 interface Props {
   input: DiagnoseInput;
@@ -18,22 +20,27 @@ interface Props {
 
 /** Causes shown by name; the rest together are the others. */
 const NAMED = 3;
+/** Steps that ask for no line of their own. */
+const ENDS: readonly string[] = ['technician', 'nothing'];
 
 /** What is behind the signs, and the one thing to change next: why, how long it takes, one press away. */
 export function Diagnosis({ input, takeText, onTake, onAnswer }: Props) {
+  const { say } = useUnits();
   const { value: said, isCurrent } = useFromWorker(JSON.stringify(input), (worker) => worker.diagnose(input));
   if (!said) return null;
-  const { causes, next, then, stop } = said;
-  const technician = next.change === 'technician';
+  const { next, then, stop } = said;
   const question = next.kind === 'question';
+  const ends = ENDS.includes(next.change);
   return (
     <section className={styles.diagnosis} aria-labelledby="diagnosis" {...outdated(isCurrent)}>
-      <h3 id="diagnosis">{question ? 'One question first' : 'Change one thing'}</h3>
+      <Typography variant="h3" id="diagnosis">
+        {question ? TEXT.question : next.change === 'nothing' ? TEXT.nothing : TEXT.change}
+      </Typography>
       <p className={styles.next} aria-live="polite">
-        {next.text}
+        {say(next.text)}
       </p>
       <p>
-        {next.because} {technician || question ? '' : `${formatNumber(next.minutes, 1)} min, and a line.`}
+        {next.because} {ends || question ? '' : TEXT.takes(formatNumber(next.minutes, 1))}
       </p>
       {stop && <CautionAlert>{stop}</CautionAlert>}
       {question && (
@@ -45,13 +52,39 @@ export function Diagnosis({ input, takeText, onTake, onAnswer }: Props) {
           ))}
         </div>
       )}
-      {!technician && !question && (
+      {!ends && !question && (
         <Button variant="contained" disabled={!isCurrent} onClick={() => onTake(next)}>
           {takeText}
         </Button>
       )}
-      <ul className={styles.causes} aria-label="What is most likely behind it">
-        {causes.slice(0, NAMED).map(({ cause, probability }) => (
+      <Causes said={said} />
+      <Tried history={input.history} />
+      {then.length > 0 && (
+        <details>
+          <summary>{question ? TEXT.orChange : TEXT.ifNot}</summary>
+          <ol>
+            {then.map((step) => (
+              <li key={step.change}>
+                {say(step.text)}{' '}
+                <Button size="small" disabled={!isCurrent} onClick={() => onTake(step)}>
+                  {TEXT.instead}
+                </Button>
+              </li>
+            ))}
+          </ol>
+        </details>
+      )}
+    </section>
+  );
+}
+
+/** The likeliest causes with how likely each is at work, and two at once where that explains it better. */
+function Causes({ said: { causes, pairs } }: { said: DiagnoseOutput }) {
+  const named = causes.filter(({ cause }) => cause !== 'nothing').slice(0, NAMED);
+  return (
+    <>
+      <ul className={styles.causes} aria-label={TEXT.causes}>
+        {named.map(({ cause, probability }) => (
           <li key={cause}>
             <span>{CAUSE[cause].text}</span>
             <svg viewBox="0 0 100 8" preserveAspectRatio="none" aria-hidden>
@@ -62,21 +95,25 @@ export function Diagnosis({ input, takeText, onTake, onAnswer }: Props) {
           </li>
         ))}
       </ul>
-      {then.length > 0 && (
-        <details>
-          <summary>{question ? 'Or change something at once' : 'If that does not help'}</summary>
-          <ol>
-            {then.map((step) => (
-              <li key={step.change}>
-                {step.text}{' '}
-                <Button size="small" disabled={!isCurrent} onClick={() => onTake(step)}>
-                  Do this instead
-                </Button>
-              </li>
-            ))}
-          </ol>
-        </details>
-      )}
-    </section>
+      {pairs && <p>{TEXT.two(CAUSE[pairs[0].causes[0]].text, CAUSE[pairs[0].causes[1]].text)}</p>}
+    </>
+  );
+}
+
+/** What was tried, and how it went. */
+function Tried({ history }: { history: DiagnoseInput['history'] }) {
+  const { say } = useUnits();
+  if (history.length === 0) return null;
+  return (
+    <div>
+      <Typography sx={{ fontWeight: 650 }}>{TEXT.tried}</Typography>
+      <ol>
+        {history.map(({ change, result }, i) => (
+          <li key={i}>
+            {say(changeText(change) ?? change)} <em>{TEXT.went[result]}</em>
+          </li>
+        ))}
+      </ol>
+    </div>
   );
 }

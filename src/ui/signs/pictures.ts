@@ -171,4 +171,46 @@ export const PICTURES: Readonly<Record<Sign | 'none', SignLook>> = {
     },
     back: { wrong: 'M4 21 q10 -3 14 -10 M22 9 q9 -3 14 6 M39 20 q6 10 14 13 M57 34 q9 0 14 -8 M74 22 q4 -4 10 -5' },
   },
+  'hem-roped': {
+    front: {
+      cloth: 'M2 4 H86 V38 H2 Z',
+      ink: stitches(4, 84, 14),
+      wrong: at([10, 22, 34, 46, 58, 70], (x) => `M${x} 36 l10 -20`),
+    },
+    back: {
+      cloth: 'M2 4 H86 V38 H2 Z',
+      ink: stitches(4, 84, 14),
+      wrong: at([10, 22, 34, 46, 58, 70], (x) => `M${x} 36 l10 -20`),
+    },
+  },
+  'band-gapes': {
+    front: { cloth: 'M2 26 H86 V40 H2 Z', ink: stitches(4, 84, 26), wrong: 'M4 24 q10 -14 20 0 t20 0 t20 0 t20 0' },
+    back: { cloth: 'M2 26 H86 V40 H2 Z', ink: stitches(4, 84, 26), wrong: 'M4 24 q10 -14 20 0 t20 0 t20 0 t20 0' },
+  },
+  'band-puckers': {
+    front: {
+      cloth: 'M2 2 H86 V14 H2 Z',
+      ink: stitches(4, 84, 14),
+      wrong: at([12, 28, 44, 60, 76], (x) => `M${x} 17 q4 10 0 21`),
+    },
+    back: {
+      cloth: 'M2 2 H86 V14 H2 Z',
+      ink: stitches(4, 84, 14),
+      wrong: at([12, 28, 44, 60, 76], (x) => `M${x} 17 q4 10 0 21`),
+    },
+  },
+  'zip-rippled': {
+    front: {
+      ink: at([6, 12, 18, 24, 30, 36, 42, 48, 54, 60, 66, 72, 78], (x) => `M${x} 18 v6`),
+      wrong: `${wave(9, 9, 28)} ${wave(33, 9, 28)}`,
+    },
+    back: {
+      ink: at([6, 12, 18, 24, 30, 36, 42, 48, 54, 60, 66, 72, 78], (x) => `M${x} 18 v6`),
+      wrong: `${wave(9, 9, 28)} ${wave(33, 9, 28)}`,
+    },
+  },
+  'pleat-caught': {
+    front: { ink: LINE, wrong: 'M36 2 L44 21 L36 40 M52 2 L44 21 L52 40' },
+    back: { ink: LINE, wrong: 'M36 2 L44 21 L36 40 M52 2 L44 21 L52 40' },
+  },
 };

@@ -32,6 +32,11 @@ const WEIGHT: Readonly<Record<Sign, number>> = {
   shine: 2,
   'zip-bubble': 2,
   'one-needle-missing': 2,
+  'hem-roped': 2,
+  'band-gapes': 2,
+  'band-puckers': 2,
+  'zip-rippled': 2,
+  'pleat-caught': 2,
 };
 
 /** The risks of a setting weighed into one number. */

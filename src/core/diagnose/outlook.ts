@@ -1,0 +1,124 @@
+import type { Belief, CauseSet } from './network';
+import type { Cause } from './causes';
+
+/** A change as it is weighed: what it cures, and how long it takes with its line, minutes. */
+export interface Weighable {
+  cures: Partial<Record<Cause, number>>;
+  minutes: number;
+}
+
+/** Steps looked ahead, and what is still wrong after them costs, minutes (model). */
+const AHEAD = { steps: 6, leftMin: 40 };
+
+/**
+ * How much of what is wrong a change puts right, by cause: of two causes at once each is half.
+ *
+ * @param belief - of the line
+ * @returns for each cause, the share of what is wrong that ends with it
+ */
+export function shares(belief: Belief): Partial<Record<Cause, number>> {
+  const out: Partial<Record<Cause, number>> = {};
+  for (const { causes, probability } of belief)
+    for (const cause of causes) out[cause] = (out[cause] ?? 0) + probability / causes.length;
+  return out;
+}
+
+/**
+ * The share of what is wrong that a change is expected to put right, 0 … 1.
+ *
+ * @example
+ * gainOf({ 'lint-in-feed': 0.9 }, { 'lint-in-feed': 0.5, pulled: 0.5 }) // => 0.45
+ */
+export const gainOf = (cures: Weighable['cures'], by: Partial<Record<Cause, number>>): number =>
+  (Object.keys(cures) as Cause[]).reduce((sum, cause) => sum + (by[cause] ?? 0) * cures[cause]!, 0);
+
+/** The change that pays most for its time; null where none puts anything right. */
+export function bestOf<C extends Weighable>(belief: Belief, changes: readonly C[]): C | null {
+  const by = shares(belief);
+  let best: C | null = null;
+  let most = 0;
+  for (const change of changes) {
+    const pays = gainOf(change.cures, by) / change.minutes;
+    if (pays > most) [best, most] = [change, pays];
+  }
+  return best;
+}
+
+/**
+ * Minutes until it is right, when the change that pays most for its time is always made next, each once.
+ *
+ * For one cause at a time and changes that do not disturb each other no order is quicker.
+ *
+ * @param belief - of the line
+ * @param changes - what can be done
+ */
+export function minutesAhead(belief: Belief, changes: readonly Weighable[]): number {
+  const left = shares(belief);
+  const wrong = () => Object.values(left).reduce((sum, share) => sum + share, 0);
+  let rest = wrong();
+  let minutes = 0;
+  const open = new Set(changes);
+  for (let step = 0; step < AHEAD.steps && rest > 0.01; step += 1) {
+    let best: Weighable | null = null;
+    let most = 0;
+    for (const change of open) {
+      const pays = gainOf(change.cures, left) / change.minutes;
+      if (pays > most) [best, most] = [change, pays];
+    }
+    if (!best) break;
+    minutes += rest * best.minutes;
+    open.delete(best);
+    for (const cause of Object.keys(best.cures) as Cause[])
+      if (left[cause] !== undefined) left[cause] *= 1 - best.cures[cause]!;
+    rest = wrong();
+  }
+  return minutes + rest * AHEAD.leftMin;
+}
+
+/** A line after a change: with a pass, better by some sign, or the same. */
+interface Outcomes {
+  pass: number;
+  better: { probability: number; belief: Belief };
+  same: { probability: number; belief: Belief };
+}
+
+/** What a change may come to, by what is believed of the line. */
+function outcomesOf(belief: Belief, cures: Weighable['cures']): Outcomes {
+  let pass = 0;
+  const better: CauseSet[] = [];
+  const same: CauseSet[] = [];
+  for (const { causes, probability } of belief) {
+    if (causes.length === 0) continue;
+    const [a, b] = causes;
+    const [cureA, cureB] = [cures[a] ?? 0, b === undefined ? 1 : (cures[b] ?? 0)];
+    pass += probability * cureA * cureB;
+    same.push({ causes, probability: probability * (1 - cureA) * (b === undefined ? 1 : 1 - cureB) });
+    if (b === undefined) continue;
+    if (cureA > 0) better.push({ causes: [b], probability: probability * cureA * (1 - cureB) });
+    if (cureB > 0) better.push({ causes: [a], probability: probability * cureB * (1 - cureA) });
+  }
+  return { pass, better: normal(better), same: normal(same) };
+}
+
+function normal(sets: CauseSet[]): { probability: number; belief: Belief } {
+  const probability = sets.reduce((sum, set) => sum + set.probability, 0);
+  const belief = probability === 0 ? [] : sets.map((set) => ({ ...set, probability: set.probability / probability }));
+  return { probability, belief };
+}
+
+/**
+ * Minutes expected until a line passes, when a change is made first: two steps ahead over pass, better by a sign, and the same.
+ *
+ * @param belief - of the line
+ * @param change - what is done first
+ * @param others - what can be done after it
+ */
+export function minutesWith(belief: Belief, change: Weighable, others: readonly Weighable[]): number {
+  const { better, same } = outcomesOf(belief, change.cures);
+  const left = others.filter((other) => other !== change);
+  return (
+    change.minutes +
+    better.probability * minutesAhead(better.belief, others) +
+    same.probability * minutesAhead(same.belief, left)
+  );
+}
