@@ -10,7 +10,7 @@ import {
   trueLengthMm as trueLengthOf,
   trueWidthMm,
 } from '../kit';
-import { matchInputSchema, openQuestion } from '../match';
+import { openQuestion } from '../match';
 import { giveOfSetup, seamContext, thickSeamNm, usualNm } from '../physics';
 import type { Operation, Setup } from '../setup';
 import { STITCHES, stitchFacts, type StitchId } from '../stitch';
@@ -140,7 +140,7 @@ function toLength(
   { cloth, operation, setup, machine, kit, trueLengthMm = setup.lengthMm }: ApplyTo,
   by: number,
 ): Applied {
-  const { aims } = openQuestion(matchInputSchema.parse({ cloth, operation, machine, kit }));
+  const { aims } = openQuestion({ cloth, operation, machine, kit });
   const { ideal } = aims.length[setup.stitch].aim;
   const isAhead = by > 0 ? ideal > trueLengthMm + AS_WANTED_MM : ideal < trueLengthMm - AS_WANTED_MM;
   const wanted = isAhead ? ideal : trueLengthMm + by;

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { ownMachineSchema, PLAIN_MACHINE } from '../kit';
 import { plainSetup } from '../setup/plainSetup.testing';
 import { SIGNS } from '../stitch';
 import {
@@ -218,6 +219,14 @@ describe('the bobbin screw', () => {
     expect(of(screw([...history, traded]), 'bobbin-tension')).toBeGreaterThan(
       2 * of(screw([...history, { ...traded, signs: {} }]), 'bobbin-tension'),
     );
+  });
+});
+
+describe('a machine as its owner knows it', () => {
+  it('with its calibration and its own labels, is advised like any other', () => {
+    const machine = ownMachineSchema.parse({ ...PLAIN_MACHINE, name: 'Fern', stitchLabels: { straight: '01' } });
+    const found = diagnose({ ...line({ findings: [{ sign: 'perforated', severity: 3 }] }), machine });
+    expect(found.next.change).toBe(diagnose(line({ findings: [{ sign: 'perforated', severity: 3 }] })).next.change);
   });
 });
 

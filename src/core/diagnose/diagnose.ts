@@ -38,9 +38,8 @@ function diagnosed(input: DiagnoseInput, asks: boolean): DiagnoseOutput {
   const told = causesOf(seen);
   if (!input.findings.some(({ severity }) => severity > 0) && !isLengthOff(facts))
     return { ...told, next: plain('nothing', input.setup, 'You saw nothing wrong.'), then: [] };
-  // What is plainly wrong has a cause: what to do is chosen among those.
-  const shown = ofCauses(seen, linkedCauses(input, facts));
-  const belief = input.findings.some(({ severity }) => severity > 1) ? somethingIs(shown) : shown;
+  // What was seen has a cause: what to do is chosen among those.
+  const belief = somethingIs(ofCauses(seen, linkedCauses(input, facts)));
   const offers = offersOf(input, facts);
   const ranked = rank(offers, belief, input);
   if (needleBroke && !input.history.some(({ change }) => change === 'clear-fragments')) {
