@@ -24,7 +24,7 @@ const SUSPECTED: Origin = {
 // prettier-ignore
 export const CAUSE = tableOf<CauseRow>()({
   'needle-worn': { ...SUSPECTED, text: 'the needle is worn, bent or blunt', prior: 1, factors: [{ when: [['needleHours', '<', 0.5]], factor: 0.12 }, { when: [['needleHours', '<', 2]], factor: 0.6 }, { when: [['needleHours', '>=', 4]], factor: 1.8 }, { when: [['needleHours', '>=', 6]], factor: 2 }] },
-  'needle-too-big': { ...SUSPECTED, text: 'the needle is too thick for the fabric', prior: 0.55, factors: [{ when: [['needleOff', '>=', 7]], factor: 3 }, { when: [['needleOff', '>=', 15]], factor: 2 }, { when: [['needleOff', '<', 0]], factor: 0.25 }] },
+  'needle-too-big': { ...SUSPECTED, text: 'the needle is too thick for the fabric', prior: 0.55, factors: [{ when: [['needleOff', '<', 4]], factor: 0.45 }, { when: [['needleOff', '>=', 7]], factor: 3 }, { when: [['needleOff', '>=', 15]], factor: 2 }, { when: [['needleOff', '<', 0]], factor: 0.25 }] },
   'needle-too-small': { ...SUSPECTED, text: 'the needle is too thin and bends aside', prior: 0.3, factors: [{ when: [['needleOff', '<', -7]], factor: 3 }, { when: [['needleOff', '<', -15]], factor: 2 }, { when: [['needleOff', '>=', 0]], factor: 0.2 }] },
   'wrong-point': { ...SUSPECTED, text: 'the point is the wrong one for this fabric', prior: 0.6, factors: [{ when: [['pointUnfit', '>=', 0.2]], factor: 3.2 }, { when: [['pointUnfit', '<', 0.06]], factor: 0.35 }] },
   'needle-inserted-wrong': { ...SUSPECTED, text: 'the needle is in crooked, turned or not up to the stop', prior: 0.22, factors: [] },
