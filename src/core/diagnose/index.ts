@@ -8,6 +8,7 @@ export {
   diagnoseOutputSchema,
   type NextStep,
 } from './input';
-export { LIKELIHOOD, suspectsOf } from './likelihood';
+export { LIKELIHOOD } from './likelihood';
+export { causePage, CAUSES_SHOWN, signPage } from './pages';
 export { NOT_SURE, QUESTION_IDS } from './questions';
 export { lineToGoOnFrom, outcomesOf } from './outcomes';

@@ -1,5 +1,5 @@
 import type { Sign } from '../stitch';
-import { CAUSE, type Cause } from './causes';
+import type { Cause } from './causes';
 
 /**
  * How strongly a cause shows as a sign: the probability that a line with this cause alone shows it.
@@ -44,22 +44,3 @@ export const LIKELIHOOD: Readonly<Record<Sign, Partial<Record<Cause, number>>>> 
 
 /** How strongly "something else" shows as any sign (model). */
 export const SOMETHING_ELSE = 0.12;
-
-/** As many as a person tries before they ask. */
-const FIRST = 3;
-
-/**
- * What people suspect first when they see a sign, whatever the cloth: what shows so and is often the one.
- *
- * @param sign - the sign
- * @returns up to three causes in words, the strongest first
- * @example
- * suspectsOf('shine') // => ['the iron was too hot or too bare']
- */
-export function suspectsOf(sign: Sign): string[] {
-  const strength = LIKELIHOOD[sign];
-  return (Object.keys(strength) as Cause[])
-    .sort((a, b) => strength[b]! * CAUSE[b].prior - strength[a]! * CAUSE[a].prior)
-    .slice(0, FIRST)
-    .map((cause) => CAUSE[cause].text);
-}

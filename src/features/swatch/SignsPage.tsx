@@ -1,30 +1,74 @@
-import Link from 'next/link';
-import { suspectsOf } from '@/core/diagnose';
-import { SIGN_TEXT, SIGNS } from '@/core/stitch';
-import { sentence, SignPicture } from '@/ui';
-import styles from './Swatch.module.css';
+'use client';
 
-/** Every sign with its drawing, and what is suspected first. */
+import Box from '@mui/material/Box';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import Link from 'next/link';
+import { useState } from 'react';
+import { CAUSE, causePage, CAUSES_SHOWN, signPage } from '@/core/diagnose';
+import { SIGN_TEXT, SIGNS } from '@/core/stitch';
+import { upperFirst } from '@/core/units';
+import { useUnits } from '@/parts/workspace';
+import { SignPicture } from '@/ui';
+import styles from './Swatch.module.css';
+import { SIGNS_TEXT as TEXT } from './text';
+
+/** Every sign with its drawing, why it happens and what to try; every cause with how it shows. */
 export function SignsPage() {
+  const [find, setFind] = useState('');
+  const wanted = find.trim().toLowerCase();
+  const has = (...texts: string[]) => wanted === '' || texts.some((text) => text.toLowerCase().includes(wanted));
+  const signs = SIGNS.map(signPage).filter(({ sign, why }) => has(SIGN_TEXT[sign], ...why.map((c) => CAUSE[c].text)));
+  const causes = CAUSES_SHOWN.map(causePage).filter(({ cause }) => has(CAUSE[cause].text));
   return (
     <div className={styles.signsPage}>
-      <h1>What a line can show</h1>
+      <h1>{TEXT.title}</h1>
       <p className={styles.quiet}>
-        Above the line the front, below it, hatched, the back. Beside each, what people suspect first: on your own scrap
-        the cloth, the setting and the needle decide, and Bobbet names the one thing to change.{' '}
-        <Link href="/swatch">All scraps</Link>
+        {TEXT.about} <Link href="/swatch">{TEXT.all}</Link>
       </p>
+      <TextField label={TEXT.find} value={find} onChange={(event) => setFind(event.target.value)} sx={{ my: 1.5 }} />
+      {signs.length + causes.length === 0 && <p>{TEXT.none}</p>}
       <ul>
-        {SIGNS.map((sign) => (
-          <li key={sign}>
+        {signs.map(({ sign, why, tries }) => (
+          <li key={sign} id={sign}>
             <SignPicture sign={sign} />
-            <span>
+            <Box component="span" sx={{ minWidth: 0 }}>
               <strong>{SIGN_TEXT[sign]}</strong>
-              {sentence(suspectsOf(sign).join('; '))}
-            </span>
+              <details>
+                <summary>{upperFirst(CAUSE[why[0]].text)}</summary>
+                <Listed title={TEXT.why} lines={why.map((cause) => `${upperFirst(CAUSE[cause].text)}.`)} />
+                <Listed title={TEXT.tries} lines={tries} />
+              </details>
+            </Box>
           </li>
         ))}
       </ul>
+      <Typography variant="h2" sx={{ mt: 3 }}>
+        {TEXT.causes}
+      </Typography>
+      <Box sx={{ maxWidth: 820 }}>
+        {causes.map(({ cause, showsAs, tries }) => (
+          <details key={cause} id={cause}>
+            <summary>{upperFirst(CAUSE[cause].text)}</summary>
+            <Listed title={TEXT.showsAs} lines={showsAs.map((sign) => `${SIGN_TEXT[sign]}.`)} />
+            <Listed title={TEXT.tries} lines={tries} />
+          </details>
+        ))}
+      </Box>
     </div>
+  );
+}
+
+function Listed({ title, lines }: { title: string; lines: readonly string[] }) {
+  const { say } = useUnits();
+  return (
+    <>
+      <Typography sx={{ fontWeight: 650, mt: 1 }}>{title}</Typography>
+      <Box component="ol" sx={{ pl: 3, my: 0.5 }}>
+        {lines.map((line) => (
+          <li key={line}>{say(line)}</li>
+        ))}
+      </Box>
+    </>
   );
 }

@@ -29,3 +29,17 @@ export const STITCHES_TEXT = {
   none: 'No other stitch of this machine serves this seam.',
   failed: (why: string) => `The lines could not be planned: ${why}`,
 } as const;
+
+/** The page that says what every sign means. */
+export const SIGNS_TEXT = {
+  title: 'What a line can show',
+  about:
+    'Above the line the front, below it, hatched, the back. Open a sign to read why it happens and what to try, the most usual first. On your own scrap the fabric, the settings and the needle decide, and Bobbet names the one thing to change.',
+  all: 'All scraps',
+  find: 'Find a sign or a cause',
+  none: 'Nothing on the list is called that.',
+  why: 'Why it happens',
+  tries: 'What to try',
+  causes: 'What can be behind it',
+  showsAs: 'How it shows',
+} as const;
