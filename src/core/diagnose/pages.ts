@@ -25,13 +25,18 @@ const CURES_FROM = 0.4;
 
 const curesOf = (id: RemedyId): Partial<Record<Cause, number>> => REMEDY[id].cures;
 
+/** How much less a change counts that is only offered sometimes (model). */
+const ONLY_SOMETIMES = 0.6;
+
 /** Changes for some causes by how much of them each puts right for its minutes, the best first. */
 function triesFor(weights: readonly (readonly [Cause, number])[], least: number): string[] {
-  const worth = REMEDY_LIST.flatMap(({ id, minutes }) => {
+  const worth = REMEDY_LIST.flatMap(({ id, minutes, when }) => {
     const cures = curesOf(id);
     const most = Math.max(0, ...weights.map(([cause]) => cures[cause] ?? 0));
     const gain = weights.reduce((sum, [cause, weight]) => sum + weight * (cures[cause] ?? 0), 0);
-    return most >= least ? [{ id, pays: gain / (minutes + 2) }] : [];
+    // What suits only some fabrics or settings comes after what suits any.
+    const suits = when === undefined ? 1 : ONLY_SOMETIMES;
+    return most >= least ? [{ id, pays: (suits * gain) / (minutes + 2) }] : [];
   });
   return worth
     .sort((a, b) => b.pays - a.pays)
