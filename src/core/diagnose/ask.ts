@@ -6,7 +6,7 @@ import { LIKELIHOOD } from './likelihood';
 import { answerProbability, type Belief } from './network';
 import { bestOf, minutesAhead, shares, type Weighable } from './outlook';
 import { ASK_MIN, QUESTION, type QuestionFacts } from './questions';
-import { REMEDY } from './remedies';
+import { cureOf } from './remedies';
 
 /** A question is asked when what is expected to be left falls to this share of it, its own time included (model). */
 const WORTH_ASKING = 0.93;
@@ -61,10 +61,7 @@ export function questionWorthAsking(
   if (changes.length === 0) return null;
   const asked = new Set((input.answers ?? []).map((a) => a.question));
   const linked = linkedCauses(input, facts);
-  const triedFor = (cause: Cause) =>
-    input.history.some(
-      ({ change }) => ((REMEDY[change].cures as Partial<Record<Cause, number>>)[cause] ?? 0) >= SETTLES,
-    );
+  const triedFor = (cause: Cause) => input.history.some(({ change }) => cureOf(change, cause) >= SETTLES);
   const open = rowsOf(QUESTION).filter(
     ({ id, when, unlessKnown, answers }) =>
       !asked.has(id) &&

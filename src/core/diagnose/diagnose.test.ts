@@ -20,7 +20,7 @@ import {
   type RemedyId,
 } from '.';
 import { factsOf } from './facts';
-import { beliefOf } from './network';
+import { beliefOf, toldProbability } from './network';
 import { REMEDY, REMEDIES } from './remedies';
 
 const settings = FAMILIES.flatMap((family) => {
@@ -111,7 +111,7 @@ describe('probabilities', () => {
       fc.property(cases, fc.constantFrom(...REMEDIES.filter((id) => id !== 'nothing')), (input, change) => {
         const cured = Object.keys(REMEDY[change].cures) as Cause[];
         const any = (history: DiagnoseInput['history']) =>
-          beliefOf({ ...input, history }, factsOf({ ...input, tried: 0 })).reduce(
+          beliefOf({ ...input, history }, factsOf(input)).reduce(
             (sum, { causes, probability }) => sum + (causes.some((cause) => cured.includes(cause)) ? probability : 0),
             0,
           );
@@ -141,7 +141,7 @@ describe('what was seen', () => {
       fc.property(cases, fc.constantFrom(...SIGNS), (input, sign) => {
         const others = input.findings.filter((f) => f.sign !== sign);
         const linked = (severity: number) => {
-          const facts = factsOf({ ...input, tried: 0 });
+          const facts = factsOf(input);
           const belief = beliefOf({ ...input, findings: [...others, { sign, severity }] }, facts);
           const isLinked = (cause: Cause) => cause === 'something-else' || cause in LIKELIHOOD[sign];
           return belief.reduce((sum, { causes, probability }) => sum + (causes.some(isLinked) ? probability : 0), 0);
@@ -149,6 +149,21 @@ describe('what was seen', () => {
         expect(linked(1)).toBeGreaterThanOrEqual(linked(0) - 1e-9);
         expect(linked(2)).toBeGreaterThanOrEqual(linked(1) - 1e-9);
         expect(linked(3)).toBeGreaterThanOrEqual(linked(2) - 1e-9);
+      }),
+      sure,
+    );
+  });
+
+  it('changes every set of causes by how likely that is to be said under it', () => {
+    fc.assert(
+      fc.property(cases, (input) => {
+        const facts = factsOf(input);
+        const before = beliefOf({ ...input, findings: [] }, facts);
+        const weighed = before.map(({ causes, probability }) =>
+          input.findings.reduce((p, { sign, severity }) => p * toldProbability(sign, severity, causes), probability),
+        );
+        const sum = weighed.reduce((all, p) => all + p, 0);
+        beliefOf(input, facts).forEach(({ probability }, i) => expect(probability).toBeCloseTo(weighed[i] / sum, 9));
       }),
       sure,
     );

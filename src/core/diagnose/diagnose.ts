@@ -8,7 +8,7 @@ import { type Belief, beliefOf, marginals } from './network';
 import { type Offer, offersOf } from './offers';
 import { gainOf, minutesWith, shares, type Weighable } from './outlook';
 import { ASK_MIN, NOT_SURE, type QuestionFacts } from './questions';
-import { type RemedyFacts, type RemedyId, REMEDY, remedyText } from './remedies';
+import { cureOf, type RemedyFacts, type RemedyId, REMEDY, remedyText } from './remedies';
 import { timesInTen } from './words';
 
 /** Under this share of what is wrong, nothing on the list is worth another line (model). */
@@ -33,7 +33,7 @@ export const diagnose = (input: DiagnoseInput): DiagnoseOutput => diagnosed(inpu
 
 function diagnosed(input: DiagnoseInput, asks: boolean): DiagnoseOutput {
   const needleBroke = input.findings.some(({ sign, severity }) => sign === 'needle-broke' && severity > 0);
-  const facts = factsOf({ ...input, needleBroke, ...ofHistory(input), tried: input.history.length });
+  const facts = factsOf({ ...input, needleBroke, ...ofHistory(input) });
   const seen = beliefOf(input, facts);
   const told = causesOf(seen);
   if (!input.findings.some(({ severity }) => severity > 0) && !isLengthOff(facts))
@@ -143,8 +143,8 @@ const likeliestOf = (belief: Belief): Cause => {
 };
 
 /** The likeliest cause it is for, how often that works, and that it is only quick where something else is likelier. */
-function because({ cures }: RemedyFacts, by: Partial<Record<Cause, number>>, likeliest: Cause): string {
-  const of = (cause: Cause) => (by[cause] ?? 0) * ((cures as Partial<Record<Cause, number>>)[cause] ?? 0);
+function because({ id, cures }: RemedyFacts, by: Partial<Record<Cause, number>>, likeliest: Cause): string {
+  const of = (cause: Cause) => (by[cause] ?? 0) * cureOf(id, cause);
   const main = (Object.keys(cures) as Cause[]).reduce((best, cause) => (of(cause) > of(best) ? cause : best));
   const works = `Works about ${timesInTen(gainOf(cures, by))}.`;
   return main === likeliest

@@ -22,7 +22,6 @@ export interface Case {
   needleHours?: number;
   threadQuality?: 'good' | 'unknown' | 'cheap';
   trueLengthMm?: number;
-  tried: number;
   /** Another needle tension put one sign right and brought another. */
   traded?: boolean;
   /** Needle, thread and threading have been tried. */
@@ -85,7 +84,6 @@ const FACT = {
   basicsTried: ({ given }) => yes(given.basicsTried === true),
   zip: ({ given }) => yes(OPERATION[given.operation.kind].group === 'Zips'),
   needleBroke: ({ given }) => yes(given.needleBroke === true),
-  tried: ({ given }) => given.tried,
 } satisfies Record<string, (seen: Seen) => number | undefined>;
 export type Fact = keyof typeof FACT;
 

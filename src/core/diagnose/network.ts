@@ -4,7 +4,7 @@ import type { Facts } from './facts';
 import type { DiagnoseInput } from './input';
 import { LIKELIHOOD, SOMETHING_ELSE } from './likelihood';
 import { NOT_SURE, QUESTION } from './questions';
-import { REMEDY } from './remedies';
+import { cureOf, REMEDY, type RemedyId } from './remedies';
 
 /** Causes that are at work together: none, one or two of them. */
 export interface CauseSet {
@@ -60,12 +60,12 @@ const BY_DEGREES = 0.55;
 
 /** What the changes that were tried say of a cause that would still be at work. */
 function tried(cause: Cause, history: DiagnoseInput['history']): number {
-  const told = new Map<string, DiagnoseInput['history'][number]['result']>();
+  const told = new Map<RemedyId, DiagnoseInput['history'][number]['result']>();
   for (const { change, result } of history) told.set(change, result);
   let factor = 1;
   for (const [change, result] of told) {
-    const { cures, again } = REMEDY[change as keyof typeof REMEDY];
-    const cure = (cures as Partial<Record<Cause, number>>)[cause] ?? 0;
+    const { again } = REMEDY[change];
+    const cure = cureOf(change, cause);
     if (cure === 0) continue;
     if (result === 'better' && again) factor *= 1 + (HELPED - 1) * cure;
     else factor *= 1 - (again && result === 'same' ? BY_DEGREES : 1) * cure;

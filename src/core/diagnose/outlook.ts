@@ -33,8 +33,10 @@ export const gainOf = (cures: Weighable['cures'], by: Partial<Record<Cause, numb
   (Object.keys(cures) as Cause[]).reduce((sum, cause) => sum + (by[cause] ?? 0) * cures[cause]!, 0);
 
 /** The change that pays most for its time; null where none puts anything right. */
-export function bestOf<C extends Weighable>(belief: Belief, changes: readonly C[]): C | null {
-  const by = shares(belief);
+export const bestOf = <C extends Weighable>(belief: Belief, changes: readonly C[]): C | null =>
+  paysMost(shares(belief), changes);
+
+function paysMost<C extends Weighable>(by: Partial<Record<Cause, number>>, changes: Iterable<C>): C | null {
   let best: C | null = null;
   let most = 0;
   for (const change of changes) {
@@ -59,12 +61,7 @@ export function minutesAhead(belief: Belief, changes: readonly Weighable[]): num
   let minutes = 0;
   const open = new Set(changes);
   for (let step = 0; step < AHEAD.steps && rest > 0.01; step += 1) {
-    let best: Weighable | null = null;
-    let most = 0;
-    for (const change of open) {
-      const pays = gainOf(change.cures, left) / change.minutes;
-      if (pays > most) [best, most] = [change, pays];
-    }
+    const best = paysMost(left, open);
     if (!best) break;
     minutes += rest * best.minutes;
     open.delete(best);
@@ -75,29 +72,26 @@ export function minutesAhead(belief: Belief, changes: readonly Weighable[]): num
   return minutes + rest * AHEAD.leftMin;
 }
 
-/** A line after a change: with a pass, better by some sign, or the same. */
-interface Outcomes {
-  pass: number;
+/** A line that did not pass after a change: better by some sign, or the same. */
+interface Unfinished {
   better: { probability: number; belief: Belief };
   same: { probability: number; belief: Belief };
 }
 
-/** What a change may come to, by what is believed of the line. */
-function outcomesOf(belief: Belief, cures: Weighable['cures']): Outcomes {
-  let pass = 0;
+/** How a change may leave the line without a pass, by what is believed of it. */
+function unfinishedAfter(belief: Belief, cures: Weighable['cures']): Unfinished {
   const better: CauseSet[] = [];
   const same: CauseSet[] = [];
   for (const { causes, probability } of belief) {
     if (causes.length === 0) continue;
     const [a, b] = causes;
     const [cureA, cureB] = [cures[a] ?? 0, b === undefined ? 1 : (cures[b] ?? 0)];
-    pass += probability * cureA * cureB;
     same.push({ causes, probability: probability * (1 - cureA) * (b === undefined ? 1 : 1 - cureB) });
     if (b === undefined) continue;
     if (cureA > 0) better.push({ causes: [b], probability: probability * cureA * (1 - cureB) });
     if (cureB > 0) better.push({ causes: [a], probability: probability * cureB * (1 - cureA) });
   }
-  return { pass, better: normal(better), same: normal(same) };
+  return { better: normal(better), same: normal(same) };
 }
 
 function normal(sets: CauseSet[]): { probability: number; belief: Belief } {
@@ -114,7 +108,7 @@ function normal(sets: CauseSet[]): { probability: number; belief: Belief } {
  * @param others - what can be done after it
  */
 export function minutesWith(belief: Belief, change: Weighable, others: readonly Weighable[]): number {
-  const { better, same } = outcomesOf(belief, change.cures);
+  const { better, same } = unfinishedAfter(belief, change.cures);
   const left = others.filter((other) => other !== change);
   return (
     change.minutes +

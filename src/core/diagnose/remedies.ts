@@ -119,6 +119,16 @@ export const REMEDIES = idsOf(REMEDY);
 export const REMEDY_LIST: readonly RemedyFacts[] = rowsOf(REMEDY);
 
 /**
+ * The probability that a change puts a cause right, 0 … 1.
+ *
+ * @example
+ * cureOf('rethread', 'rethread-needed') // => 0.93
+ * cureOf('rethread', 'burr') // => 0
+ */
+export const cureOf = (id: RemedyId, cause: Cause): number =>
+  (REMEDY[id].cures as Partial<Record<Cause, number>>)[cause] ?? 0;
+
+/**
  * What a change asks for, in words.
  *
  * @param id - a change as a line keeps it
