@@ -5,10 +5,12 @@
 import { lineFacts } from '../src/core/card';
 import { type Cloth, FAMILY, type Family } from '../src/core/cloth';
 import {
+  diagnose,
   type DiagnoseInput,
   diagnoseUnanswered,
   lineToGoOnFrom,
   outcomesOf,
+  type QuestionId,
   type RemedyId,
 } from '../src/core/diagnose';
 import { match, matchInputSchema } from '../src/core/match';
@@ -36,6 +38,7 @@ import {
   passes,
   signsToLookFor,
 } from '../src/core/swatch';
+import { answerOf } from './answers';
 
 /** What a strategy does next: a change, the setting it makes, and, for one who knows, the machine it makes. */
 export interface Step {
@@ -172,6 +175,17 @@ const BLOCKED_LINE: Judged<'measures' | 'looked'> & { findings: { sign: 'needle-
 export const advised: Strategy = (input) => {
   const { next } = diagnoseUnanswered(input);
   return next.change === 'nothing' ? null : next;
+};
+
+/** The same, by someone who looks where it asks to look. */
+export const answering: Strategy = (input, seed, machine) => {
+  const answers: NonNullable<DiagnoseInput['answers']> = [];
+  for (;;) {
+    const { next } = diagnose({ ...input, answers });
+    if (next.kind !== 'question') return next.change === 'nothing' ? null : (next as Step);
+    const question = next.change as QuestionId;
+    answers.push({ question, answer: answerOf(question, machine.trouble, seed) });
+  }
 };
 
 /** What is usually tried, in one order. */

@@ -100,4 +100,13 @@ describe('the counted stitch length', () => {
     expect(posterior(counted, 'stitch-too-short')).toBeGreaterThan(posterior(vinyl, 'stitch-too-short'));
     expect(diagnose(counted).next.change).toBe('longer');
   });
+
+  it('are asked at first only where a minute is saved; once the obvious change did not help, for a few seconds', () => {
+    const wavy = { setup: plainSetup({ needle: { point: 'ballpoint', nm: 75 }, pressure: 0.5 }) };
+    expect(diagnose(asked('wavy', wavy)).next.kind).not.toBe('question');
+    const tried = { ...wavy, history: [{ change: 'pressure-down', result: 'same' }] };
+    expect(diagnose(asked('wavy', tried)).next.change).toBe('ask-pulled');
+    // Lint is seen in half a minute and takes three to brush out.
+    expect(diagnose(asked('uneven-length')).next).toMatchObject({ change: 'ask-lint', minutes: 0.5 });
+  });
 });

@@ -5,11 +5,14 @@ import type { DiagnoseInput } from './input';
 import { LIKELIHOOD } from './likelihood';
 import { answerProbability, type Belief } from './network';
 import { bestOf, minutesAhead, shares, type Weighable } from './outlook';
-import { ASK_MIN, QUESTION, type QuestionFacts } from './questions';
+import { askMinutes, QUESTION, type QuestionFacts } from './questions';
 import { cureOf } from './remedies';
 
-/** A question is asked when what is expected to be left falls to this share of it, its own time included (model). */
-const WORTH_ASKING = 0.93;
+/**
+ * A question is asked when it is expected to save so many minutes, its own taken off (model): at first the obvious change is made,
+ * and whoever sees that it did not help looks more closely.
+ */
+const WORTH_ASKING_MIN = { atFirst: 1, later: 0.15 };
 
 /** Nobody asks after what is hardly suspected: its share of what is wrong (model). */
 const SUSPECTED = 0.12;
@@ -77,11 +80,15 @@ export function questionWorthAsking(
     const then = question.answers.map(({ id }) => after(belief, question, id));
     // An answer that leaves the same step best is not worth hearing.
     if (then.every((one) => bestOf(one.belief, changes) === first)) return [];
-    const minutes = then.reduce((sum, one) => sum + one.probability * minutesAhead(one.belief, changes), ASK_MIN);
+    const minutes = then.reduce(
+      (sum, one) => sum + one.probability * minutesAhead(one.belief, changes),
+      askMinutes(question),
+    );
     return [{ question, minutes }];
   });
   const [best] = worth.sort((a, b) => a.minutes - b.minutes);
-  return best && best.minutes < WORTH_ASKING * minutesAhead(belief, changes) ? best.question : null;
+  const least = input.history.length === 0 ? WORTH_ASKING_MIN.atFirst : WORTH_ASKING_MIN.later;
+  return best && minutesAhead(belief, changes) - best.minutes >= least ? best.question : null;
 }
 
 const isKnown = (input: DiagnoseInput, what: NonNullable<QuestionFacts['unlessKnown']>) =>

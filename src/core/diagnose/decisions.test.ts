@@ -186,6 +186,21 @@ describe('the order of changes', () => {
     expect(minutesWith(belief, likely, [likely, other])).toBeLessThan(minutesWith(belief, other, [likely, other]));
   });
 
+  it('needs both changes where both causes are at work, and one that ends half of it leaves a line to sew', () => {
+    const both = [{ causes: ['pulled', 'heat'] as const, probability: 1 }];
+    const [hands, iron] = [
+      { cures: { pulled: 1 }, minutes: 3 },
+      { cures: { heat: 1 }, minutes: 3 },
+    ];
+    expect(minutesAhead(both, [hands, iron])).toBeCloseTo(6, 12);
+    // Eight times in ten the iron's change ends it; what is still wrong after everything costs 40 minutes.
+    const weak = { cures: { heat: 0.8 }, minutes: 3 };
+    expect(minutesAhead(both, [hands, weak])).toBeCloseTo(3 + 3 + 0.2 * 40, 12);
+    // What ends one of the two for certain comes before what ends neither, whatever else is open.
+    const idle = { cures: {}, minutes: 1 };
+    expect(minutesWith(both, hands, [hands, iron, idle])).toBeLessThan(minutesWith(both, idle, [hands, iron, idle]));
+  });
+
   it('counts each of two causes as half of what is wrong', () => {
     const both = [{ causes: ['pulled', 'heat'] as const, probability: 1 }];
     expect(shares(both)).toEqual({ pulled: 0.5, heat: 0.5 });
@@ -206,9 +221,11 @@ describe('the bobbin screw', () => {
 
   it('comes after a bobbin put in again and one wound afresh', () => {
     expect(diagnose(screw([])).next.change).not.toBe('bobbin-tension');
-    const rewound = [same('bobbin-round'), same('rewind-bobbin'), same('rethread'), same('better-thread')];
-    const { next, stop } = diagnose(screw(rewound));
+    const rewound = [same('bobbin-round'), same('rewind-bobbin'), same('rethread'), same('better-thread'), same('tension-down')];
+    const { next, stop } = diagnoseUnanswered(screw(rewound));
     expect(next.change).toBe('bobbin-tension');
+    const unthreaded = rewound.filter(({ change }) => change === 'bobbin-round' || change === 'rewind-bobbin');
+    expect(diagnoseUnanswered(screw(unthreaded)).next.change).not.toBe('bobbin-tension');
     expect(stop).toMatch(/qualified technician/);
   });
 

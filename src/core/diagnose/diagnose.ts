@@ -1,19 +1,18 @@
 import type { Setup } from '../setup';
-import type { Sign } from '../stitch';
 import { LENGTH_OFF, linkedCauses, questionWorthAsking } from './ask';
 import { AT_WORK, CAUSE, type Cause, CAUSES } from './causes';
+import { end, isForTechnician, ofHistory, RETHREADS, STOP, WORTH } from './ends';
 import { factsOf, type Facts } from './facts';
 import type { DiagnoseInput, DiagnoseOutput, NextStep } from './input';
 import { type Belief, beliefOf, marginals } from './network';
 import { type Offer, offersOf } from './offers';
 import { gainOf, minutesWith, shares, type Weighable } from './outlook';
-import { ASK_MIN, NOT_SURE, type QuestionFacts } from './questions';
-import { cureOf, type RemedyFacts, type RemedyId, REMEDY, remedyText } from './remedies';
+import { askMinutes, NOT_SURE, type QuestionFacts } from './questions';
+import { cureOf, type RemedyFacts, type RemedyId, remedyText } from './remedies';
+import { plain, step } from './steps';
 import { timesInTen } from './words';
 
-/** Under this share of what is wrong, nothing on the list is worth another line (model). */
-const WORTH = 0.05;
-/** The bobbin screw is offered only when nothing else puts so much right: usually, and once a fresh bobbin did not help (model). */
+/** The bobbin screw is offered only when nothing else puts so much right: usually, and once threading and a fresh bobbin did not help (model). */
 const BEFORE_BOBBIN = { usual: 0.08, rewound: 0.35 };
 /** So many are looked at two steps ahead. */
 const LOOKED_AHEAD = 6;
@@ -29,7 +28,9 @@ const LOOKED_AHEAD = 6;
  * @param input - checked input
  * @returns causes by probability, the next step, up to three after it, and when to stop
  */
-export const diagnose = (input: DiagnoseInput): DiagnoseOutput => diagnosed(input, true);
+export function diagnose(input: DiagnoseInput): DiagnoseOutput {
+  return diagnosed(input, true);
+}
 
 function diagnosed(input: DiagnoseInput, asks: boolean): DiagnoseOutput {
   const needleBroke = input.findings.some(({ sign, severity }) => sign === 'needle-broke' && severity > 0);
@@ -60,17 +61,9 @@ function diagnosed(input: DiagnoseInput, asks: boolean): DiagnoseOutput {
  * @param input - checked input
  * @returns what `diagnose` says once every question was answered with "not sure"
  */
-export const diagnoseUnanswered = (input: DiagnoseInput) =>
-  diagnosed(input, false) as DiagnoseOutput & { next: { change: RemedyId } };
-
-const STOP = {
-  bobbin:
-    'What is worth trying has been tried. Go back to the last line that was good; if there is none, a qualified technician can set the bobbin case.',
-  technician:
-    'Needle, thread and threading have been tried: what is left is inside the machine, and is for a qualified technician.',
-  nothing:
-    'What is worth trying has been tried. Go back to the last line that was good, or ask Match for the settings again.',
-} as const;
+export function diagnoseUnanswered(input: DiagnoseInput) {
+  return diagnosed(input, false) as DiagnoseOutput & { next: { change: RemedyId } };
+}
 
 /** What is believed of some causes alone: whatever else is at work does not show, and is no reason for another line. */
 function ofCauses(belief: Belief, some: ReadonlySet<Cause>): Belief {
@@ -120,7 +113,8 @@ function rank(offers: readonly Offer[], belief: Belief, { history }: DiagnoseInp
   const isBobbin = ({ change }: Offer) => change.id === 'bobbin-tension';
   const worth = offers.filter((offer) => !isBobbin(offer) && gain(offer) >= WORTH);
   const bobbin = offers.filter((offer) => isBobbin(offer) && gain(offer) >= WORTH / 2);
-  const enough = history.some(({ change }) => change === 'rewind-bobbin') ? BEFORE_BOBBIN.rewound : BEFORE_BOBBIN.usual;
+  const wasTried = (some: readonly RemedyId[]) => history.some(({ change }) => some.includes(change));
+  const enough = wasTried(['rewind-bobbin']) && wasTried(RETHREADS) ? BEFORE_BOBBIN.rewound : BEFORE_BOBBIN.usual;
   const pool = worth.some((offer) => gain(offer) >= enough) ? worth : [...worth, ...bobbin];
   const quick = [...pool].sort((a, b) => a.minutes / gain(a) - b.minutes / gain(b));
   const ahead = quick.slice(0, LOOKED_AHEAD).map((offer) => ({ offer, minutes: minutesWith(belief, offer, offers) }));
@@ -152,95 +146,11 @@ function because({ id, cures }: RemedyFacts, by: Partial<Record<Cause, number>>,
     : `Quickest to try: perhaps ${CAUSE[main].text}. ${works}`;
 }
 
-function step(change: RemedyFacts, setup: Setup, text: string, why: string): NextStep {
-  return {
-    change: change.id,
-    kind: change.kind,
-    ...(change.edit && { setup }),
-    text: change.caution ? `${change.caution} ${text}` : text,
-    minutes: change.minutes,
-    because: why,
-  };
-}
-
-const plain = (id: RemedyId, setup: Setup, why: string) => step(REMEDY[id], setup, REMEDY[id].text, why);
-
-const asStep = ({ id, text, answers }: QuestionFacts): NextStep => ({
-  change: id,
+const asStep = (question: QuestionFacts): NextStep => ({
+  change: question.id,
   kind: 'question',
-  text,
-  minutes: ASK_MIN,
+  text: question.text,
+  minutes: askMinutes(question),
   because: 'The answer decides what to change first.',
-  answers: [...answers.map((a) => ({ id: a.id, text: a.text })), { id: NOT_SURE, text: 'Not sure' }],
+  answers: [...question.answers.map((a) => ({ id: a.id, text: a.text })), { id: NOT_SURE, text: 'Not sure' }],
 });
-
-/** What only a technician mends. */
-const INSIDE: readonly Cause[] = ['hook-timing', 'burr', 'plate-worn', 'dial-off'];
-/** Tried first, whatever is suspected inside: needle, thread, threading. */
-const BEFORE_TECHNICIAN: readonly (readonly RemedyId[])[] = [
-  [
-    'new-needle',
-    'smaller-needle',
-    'larger-needle',
-    'ballpoint-needle',
-    'stretch-needle',
-    'sharp-needle',
-    'clear-fragments',
-  ],
-  ['rethread', 'better-thread', 'finer-thread', 'elastic-thread', 'cotton-thread'],
-];
-/** A technician costs a day: so much likelier has it to be than what can still be tried (model). */
-const TECHNICIAN_LEAST = 0.3;
-
-function insideShare(belief: Belief): number {
-  const by = shares(belief);
-  return INSIDE.reduce((sum, cause) => sum + (by[cause] ?? 0), 0);
-}
-
-const areBasicsTried = ({ history }: Pick<DiagnoseInput, 'history'>): boolean =>
-  BEFORE_TECHNICIAN.every((some) => history.some(({ change }) => some.includes(change)));
-/** Tried before a dial is said to be off inside: where the fabric moves, and where it hardly does. */
-const BEFORE_DIAL: Record<'moving' | 'standing', readonly RemedyId[]> = {
-  moving: ['longer'],
-  standing: ['feed-up', 'length-up'],
-};
-
-/** What turning the needle tension brought, where it put something right. */
-const TRADES: Partial<Record<RemedyId, { right: Sign; brings: readonly Sign[] }>> = {
-  'tension-up': { right: 'loops-below', brings: ['pucker-line', 'tunnel', 'popped', 'loops-above'] },
-  'tension-down': { right: 'loops-above', brings: ['grinning', 'loops-below'] },
-};
-
-function ofHistory(input: DiagnoseInput): { basicsTried: boolean; traded: boolean } {
-  const traded = input.history.some(({ change, signs = {} }) => {
-    const trade = TRADES[change];
-    if (!trade) return false;
-    const isRight = signs[trade.right] === 'gone' || signs[trade.right] === 'better';
-    return isRight && trade.brings.some((sign) => signs[sign] === 'new' || signs[sign] === 'worse');
-  });
-  return { basicsTried: areBasicsTried(input), traded };
-}
-
-/** Whether what comes before a technician has been tried. */
-function isReady(input: DiagnoseInput, belief: Belief): boolean {
-  if (areBasicsTried(input)) return true;
-  const isDial = (shares(belief)['dial-off'] ?? 0) > insideShare(belief) / 2;
-  const stands = input.findings.some(({ sign, severity }) => sign === 'no-feed' && severity > 0);
-  const first = stands ? BEFORE_DIAL.standing : BEFORE_DIAL.moving;
-  return isDial && first.every((change) => input.history.some((tried) => tried.change === change));
-}
-
-function isForTechnician(input: DiagnoseInput, belief: Belief, ranked: readonly Offer[]): boolean {
-  const by = shares(belief);
-  const best = Math.max(0, ...ranked.map(({ cures }) => gainOf(cures, by)));
-  const inside = insideShare(belief);
-  return isReady(input, belief) && inside >= TECHNICIAN_LEAST && inside > best;
-}
-
-/** Nothing on the list is worth another line: a technician where it may be inside the machine, else back to what was good. */
-function end(input: DiagnoseInput, belief: Belief): Pick<DiagnoseOutput, 'next' | 'then' | 'stop'> {
-  const why = 'Nothing else on the list is likely enough to be worth another line.';
-  return isReady(input, belief) && insideShare(belief) >= WORTH
-    ? { next: plain('technician', input.setup, why), then: [], stop: STOP.technician }
-    : { next: plain('nothing', input.setup, why), then: [], stop: STOP.nothing };
-}

@@ -10,5 +10,5 @@ export {
 } from './input';
 export { LIKELIHOOD } from './likelihood';
 export { causePage, CAUSES_SHOWN, signPage } from './pages';
-export { NOT_SURE, QUESTION_IDS } from './questions';
+export { NOT_SURE, QUESTION_IDS, type QuestionId } from './questions';
 export { lineToGoOnFrom, outcomesOf } from './outcomes';

@@ -34,7 +34,7 @@ export const LIKELIHOOD: Readonly<Record<Sign, Partial<Record<Cause, number>>>> 
   shine: { heat: 0.95 },
   'zip-bubble': { 'zip-gap': 0.85, pulled: 0.2, 'zip-stretched': 0.2 },
   'one-needle-missing': { 'rethread-needed': 0.6, 'needle-worn': 0.55, 'needle-inserted-wrong': 0.5, 'hook-timing': 0.3, 'gap-wide': 0.15 },
-  wandering: { 'eyes-on-needle': 0.7, pulled: 0.35, 'foot-drag': 0.2, 'wrong-point': 0.2, 'needle-worn': 0.3, 'sole-sticks': 0.25, 'needle-too-small': 0.2, 'pressure-low': 0.15 },
+  wandering: { 'eyes-on-needle': 0.7, pulled: 0.35, 'foot-drag': 0.2, 'wrong-point': 0.15, 'needle-worn': 0.15, 'sole-sticks': 0.25, 'needle-too-small': 0.2, 'pressure-low': 0.15 },
   'hem-roped': { 'hem-skewed': 0.85, 'foot-drag': 0.5, pulled: 0.35, 'pressure-high': 0.3 },
   'band-gapes': { 'band-too-long': 0.85, 'pressure-high': 0.35, pulled: 0.35 },
   'band-puckers': { 'band-too-short': 0.85, 'upper-tension-high': 0.3, 'foot-drag': 0.2 },

@@ -56,8 +56,8 @@ function paysMost<C extends Weighable>(by: Partial<Record<Cause, number>>, chang
  */
 export function minutesAhead(belief: Belief, changes: readonly Weighable[]): number {
   const left = shares(belief);
-  const wrong = () => Object.values(left).reduce((sum, share) => sum + share, 0);
-  let rest = wrong();
+  const stays: Partial<Record<Cause, number>> = {};
+  let rest = notRight(belief, stays);
   let minutes = 0;
   const open = new Set(changes);
   for (let step = 0; step < AHEAD.steps && rest > 0.01; step += 1) {
@@ -65,11 +65,25 @@ export function minutesAhead(belief: Belief, changes: readonly Weighable[]): num
     if (!best) break;
     minutes += rest * best.minutes;
     open.delete(best);
-    for (const cause of Object.keys(best.cures) as Cause[])
-      if (left[cause] !== undefined) left[cause] *= 1 - best.cures[cause]!;
-    rest = wrong();
+    for (const cause of Object.keys(best.cures) as Cause[]) {
+      if (left[cause] === undefined) continue;
+      left[cause] *= 1 - best.cures[cause]!;
+      stays[cause] = (stays[cause] ?? 1) * (1 - best.cures[cause]!);
+    }
+    rest = notRight(belief, stays);
   }
   return minutes + rest * AHEAD.leftMin;
+}
+
+/** That something is still wrong: with two causes a line passes only when both are gone. `stays` is the chance that a cause does. */
+function notRight(belief: Belief, stays: Partial<Record<Cause, number>>): number {
+  let sum = 0;
+  for (const { causes, probability } of belief) {
+    let right = 1;
+    for (const cause of causes) right *= 1 - (stays[cause] ?? 1);
+    sum += probability * (1 - right);
+  }
+  return sum;
 }
 
 /** A line that did not pass after a change: better by some sign, or the same. */

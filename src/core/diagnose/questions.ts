@@ -17,10 +17,12 @@ interface QuestionRow {
   when?: readonly Condition[];
   /** Not asked when this fact is known: it answers the question. */
   unlessKnown?: 'needleHours' | 'threadCheap';
+  /** To look and to answer; usually `ASK_MIN`. */
+  minutes?: number;
   answers: readonly AnswerFacts[];
 }
 
-/** Time it takes to be asked and to answer, minutes. */
+/** Time it takes to be asked and to answer where nothing has to be opened or tried, minutes (model). */
 export const ASK_MIN = 0.3;
 /** The answer of who does not know: it says nothing. */
 export const NOT_SURE = 'not-sure';
@@ -129,12 +131,68 @@ export const QUESTION = tableOf<QuestionRow>()({
     when: [['strips', '>=', 1]],
     answers: yesNo({ 'same-end-sewn': 0.95 }, 0.3),
   },
+  'ask-lever': {
+    ...ANSWERED,
+    text: 'Turn the handwheel towards you: does the needle thread go up and down with the take-up lever?',
+    answers: yesNo({ 'rethread-needed': 0.45 }, 0.97),
+  },
+  'ask-lint': {
+    ...ANSWERED,
+    text: 'Look down between the feed teeth with a light: is lint packed there?',
+    minutes: 0.5,
+    answers: yesNo({ 'lint-in-feed': 0.88 }, 0.1),
+  },
+  'ask-sole': {
+    ...ANSWERED,
+    text: 'Slide the foot over the fabric by hand: does the sole stick or drag?',
+    minutes: 0.5,
+    answers: yesNo({ 'sole-sticks': 0.9, 'foot-drag': 0.3 }, 0.07),
+  },
+  'ask-stretch-alike': {
+    ...ANSWERED,
+    text: 'Pull the two layers side by side along the seam: does one stretch more than the other?',
+    minutes: 0.5,
+    answers: yesNo({ 'unequal-cloths': 0.93 }, 0.08),
+  },
+  'ask-bobbin-drag': {
+    ...ANSWERED,
+    text: 'Foot up, pull the bobbin thread gently: does it run with a light, even drag?',
+    answers: [
+      {
+        id: 'even',
+        text: 'Light and even',
+        likelihood: { 'bobbin-tension': 0.3, 'bobbin-wound-badly': 0.45, 'bobbin-wrong-way': 0.4 },
+        otherwise: 0.9,
+      },
+      {
+        id: 'free',
+        text: 'It runs freely, or in jerks',
+        likelihood: { 'bobbin-tension': 0.35, 'bobbin-wound-badly': 0.5, 'bobbin-wrong-way': 0.55 },
+        otherwise: 0.05,
+      },
+      {
+        id: 'hard',
+        text: 'It hardly moves',
+        likelihood: { 'bobbin-tension': 0.35, 'bobbin-wound-badly': 0.05, 'bobbin-wrong-way': 0.05 },
+        otherwise: 0.05,
+      },
+    ],
+  },
+  'ask-plate-hole': {
+    ...ANSWERED,
+    text: 'Look at the hole of the needle plate: is it nicked, or worn wide where the needle goes down?',
+    answers: yesNo({ 'plate-worn': 0.9, burr: 0.25 }, 0.05),
+  },
   'ask-burr': {
     ...ANSWERED,
     text: 'Draw a bit of cotton wool over the plate’s hole and the foot. Does it catch?',
+    minutes: 0.6,
     answers: yesNo({ burr: 0.8, 'plate-worn': 0.6 }, 0.05),
   },
 });
 export type QuestionId = keyof typeof QUESTION;
 export type QuestionFacts = (typeof QUESTION)[QuestionId];
 export const QUESTION_IDS = idsOf(QUESTION);
+
+/** Minutes a question takes, with the looking. */
+export const askMinutes = ({ minutes = ASK_MIN }: Pick<QuestionFacts, 'minutes'>): number => minutes;
