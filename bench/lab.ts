@@ -5,6 +5,7 @@ import { seeded } from '../src/core/random';
 import { agreement, inGoodOrder, TRIED } from './agreement';
 import {
   advised,
+  answering,
   atRandom,
   fixedList,
   GIVEN_UP,
@@ -23,6 +24,7 @@ const HURRIED: Observer = { missesSlight: 0.2, invents: 0.01 };
 
 const STRATEGIES: readonly (readonly [string, Strategy])[] = [
   ['advice', advised],
+  ['advice, looked where asked', answering],
   ['fixed list', fixedList],
   ['at random', atRandom],
   ['one who knows', knowing],
@@ -83,7 +85,7 @@ for (const [who, observer] of [
   const columns = STRATEGIES.map(([, strategy]) => pairs.map((pair) => trial({ ...pair, observer }, strategy)));
   row([who, ...columns.map(told)]);
   if (observer !== SEES_ALL) continue;
-  for (const { faults, lines } of columns[3]) {
+  for (const { faults, lines } of columns[STRATEGIES.length - 1]) {
     if (lines === null) hopeless.add(faults);
     if (lines === 1) masked.add(faults);
   }

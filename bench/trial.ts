@@ -71,7 +71,7 @@ export const GIVEN_UP = MOST_LINES + 1;
 const FOR_THE_TECHNICIAN: readonly HiddenFault[] = ['hook-timing', 'dial-short'];
 
 /** A cloth and a seam, with the setting that match itself gives for them. */
-interface Ground {
+export interface Ground {
   name: string;
   cloth: Cloth;
   operation: Operation;

@@ -10,11 +10,8 @@ import {
   type DiagnoseInput,
   diagnoseInputSchema,
   diagnoseUnanswered,
-  causePage,
-  CAUSES_SHOWN,
   lineToGoOnFrom,
   outcomesOf,
-  signPage,
 } from '.';
 import { AT_WORK, priorOf } from './causes';
 import { beliefOf, marginals, toldProbability } from './network';
@@ -284,21 +281,4 @@ describe('how often it works', () => {
     [0.53, '5 times in 10'],
     [0.99, '9 times in 10'],
   ])('%s: %s', (share, said) => expect(timesInTen(share)).toBe(said));
-});
-
-describe('the page of a sign, and of a cause', () => {
-  it('says of each why it happens and what to try', () => {
-    for (const page of SIGNS.map(signPage)) {
-      expect(page.why.length, page.sign).toBeGreaterThan(0);
-      expect(page.tries.length, page.sign).toBeGreaterThan(0);
-      for (const text of page.tries) expect(text, page.sign).not.toMatch(/\{(nm|steps|length)\}/);
-    }
-    for (const page of CAUSES_SHOWN.map(causePage)) expect(page.tries.length, page.cause).toBeGreaterThan(0);
-  });
-
-  it('begins with what is most often behind it', () => {
-    expect(signPage('shine')).toMatchObject({ why: ['heat'] });
-    expect(signPage('nest').why[0]).toBe('rethread-needed');
-    expect(causePage('feed-lowered').showsAs[0]).toBe('no-feed');
-  });
 });

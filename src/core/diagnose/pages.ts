@@ -2,7 +2,7 @@ import { SIGNS, type Sign } from '../stitch';
 import { CAUSE, type Cause, CAUSES } from './causes';
 import { LIKELIHOOD } from './likelihood';
 import { LINE_MIN } from './minutes';
-import { changeText, cureOf, REMEDY_LIST } from './remedies';
+import { changeText, cureOf, REMEDY_LIST, type RemedyId } from './remedies';
 
 /** What a reader is told of a sign: why it happens and what to try, the most usual first. */
 export interface SignPage {
@@ -23,23 +23,48 @@ export interface CausePage {
 const MOST = 6;
 /** A change that puts a cause right more rarely is no advice for it. */
 const CURES_FROM = 0.4;
-
 /** How much less a change counts that is only offered sometimes (model). */
 const ONLY_SOMETIMES = 0.6;
+/** A change for less of all that may be behind it is left out; a technician sooner (model). */
+const LEAST_SHARE = { usual: 0.05, technician: 0.2 };
 
-/** Changes for some causes by how much of them each puts right for its minutes, the best first. */
-function triesFor(weights: readonly (readonly [Cause, number])[]): string[] {
-  const worth = REMEDY_LIST.flatMap(({ id, minutes, when }) => {
-    const most = Math.max(0, ...weights.map(([cause]) => cureOf(id, cause)));
-    const gain = weights.reduce((sum, [cause, weight]) => sum + weight * cureOf(id, cause), 0);
-    // What suits only some fabrics or settings comes after what suits any.
-    const suits = when === undefined ? 1 : ONLY_SOMETIMES;
-    return most >= CURES_FROM ? [{ id, pays: (suits * gain) / (minutes + LINE_MIN) }] : [];
-  });
-  return worth
-    .sort((a, b) => b.pays - a.pays)
-    .slice(0, MOST)
-    .map(({ id }) => changeText(id)!);
+/** Before anything else, whatever is behind the sign. */
+const FIRST: Partial<Record<Sign, RemedyId>> = { 'needle-broke': 'clear-fragments' };
+
+/**
+ * Changes for some causes, the one that pays most for its minutes first; each next one for what the ones before leave, so that four
+ * kinds of needle do not stand for one worn one.
+ */
+function triesFor(weights: readonly (readonly [Cause, number])[], first?: RemedyId): string[] {
+  const left = new Map(weights);
+  const total = weights.reduce((sum, [, weight]) => sum + weight, 0);
+  const open = new Set(REMEDY_LIST.filter(({ id }) => id !== 'clear-fragments'));
+  const gainOf = (id: RemedyId) => [...left].reduce((sum, [cause, weight]) => sum + weight * cureOf(id, cause), 0);
+  const tries: RemedyId[] = [];
+  const make = (id: RemedyId) => {
+    tries.push(id);
+    for (const [cause, weight] of left) left.set(cause, weight * (1 - cureOf(id, cause)));
+  };
+  if (first) make(first);
+  while (tries.length < MOST) {
+    const [best] = [...open]
+      .filter(({ id }) => weights.some(([cause]) => cureOf(id, cause) >= CURES_FROM))
+      .map((remedy) => {
+        const { id, minutes, when } = remedy;
+        const gain = gainOf(id);
+        // What suits only some fabrics or settings comes after what suits any.
+        return { remedy, gain, pays: (gain * (when === undefined ? 1 : ONLY_SOMETIMES)) / (minutes + LINE_MIN) };
+      })
+      .filter(
+        ({ remedy: { id }, gain }) =>
+          gain >= total * (id === 'technician' ? LEAST_SHARE.technician : LEAST_SHARE.usual),
+      )
+      .sort((one, other) => other.pays - one.pays);
+    if (!best) break;
+    open.delete(best.remedy);
+    make(best.remedy.id);
+  }
+  return tries.map((id) => changeText(id)!);
 }
 
 /**
@@ -51,7 +76,7 @@ export function signPage(sign: Sign): SignPage {
   const weights = (Object.entries(LIKELIHOOD[sign]) as [Cause, number][])
     .map(([cause, strength]) => [cause, strength * CAUSE[cause].prior] as const)
     .sort(([, a], [, b]) => b - a);
-  return { sign, why: weights.slice(0, MOST).map(([cause]) => cause), tries: triesFor(weights) };
+  return { sign, why: weights.slice(0, MOST).map(([cause]) => cause), tries: triesFor(weights, FIRST[sign]) };
 }
 
 /**

@@ -29,6 +29,8 @@ describe('a stand-in', () => {
     const faults = STAND_INS.map((seed) => faultsOf(seed));
     expect(new Set(faults.flat()).size).toBeGreaterThanOrEqual(6);
     expect(faults.some((some) => some.length === 0)).toBe(true);
+    // One hides two faults that have nothing to do with each other.
+    expect(STAND_INS.some((seed) => faultsOf(seed).length === 2)).toBe(true);
     expect(faultsOf(99)).toEqual([]);
   });
 

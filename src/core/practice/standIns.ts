@@ -1,6 +1,6 @@
 import type { HiddenFault } from '../standin';
 
-/** Simulated machines a person may choose between, and what each of them hides; one hides nothing. */
+/** Simulated machines a person may choose between, and what each of them hides: one nothing, the last two two faults at once. */
 const HIDES: Readonly<Record<number, readonly HiddenFault[]>> = {
   1: ['pressure-high'],
   2: ['lever-missed'],
@@ -10,6 +10,8 @@ const HIDES: Readonly<Record<number, readonly HiddenFault[]>> = {
   6: [],
   7: ['needle-turned'],
   8: ['blunt-needle'],
+  9: ['blunt-needle', 'tension-high'],
+  10: ['thick-thread', 'lint'],
 };
 
 /** Their numbers. */
