@@ -1,8 +1,8 @@
-import { expect, openDemo, test } from './page';
+import { expect, openDemo, test, unsure } from './page';
 
 test('a line that fails is told the one thing to change, and one press makes it the next line', async ({ page }) => {
   await openDemo(page, '/swatch?id=velvet');
-  const said = page.getByRole('region', { name: 'Change one thing' });
+  const said = page.getByRole('region', { name: /Change one thing|One question first/ });
   // Pile that crept and foot marks: what drags on the upper layer, or presses too hard.
   await expect(said).toContainText(/walking foot|presser pressure one mark lighter/);
   await expect(said).toContainText(/Works (about )?(\d+ times? in \d+|half the time)/);
@@ -16,8 +16,10 @@ test('a line that fails is told the one thing to change, and one press makes it 
   // The same again: what was tried is not proposed a second time.
   await page.getByRole('textbox', { name: /Top layer behind/ }).fill('5');
   await expect(said).toBeVisible();
+  await unsure(said);
   await expect(said.locator('p').first()).not.toHaveText(first!);
   await page.reload();
+  await expect(said.getByRole('button', { name: /^Do it: line/ })).toBeVisible();
   await expect(said.locator('p').first()).not.toHaveText(first!);
 });
 
@@ -27,4 +29,21 @@ test('nothing seen and nothing measured asks for no change', async ({ page }) =>
   await expect(page.getByRole('region', { name: 'Change one thing' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Came out long and wavy: not seen' }).click();
   await expect(page.getByRole('region', { name: 'Change one thing' })).toBeVisible();
+});
+
+test('once the obvious change did not help it asks, the answer is kept, and what comes next follows from it', async ({
+  page,
+}) => {
+  await openDemo(page, '/swatch?id=velvet');
+  const said = page.getByRole('region', { name: 'Change one thing' });
+  await said.getByRole('button', { name: 'Do it: line 2' }).click();
+  await page.getByRole('textbox', { name: /Top layer behind/ }).fill('5');
+  const question = page.getByRole('region', { name: 'One question first' });
+  await expect(question).toBeVisible();
+  const asked = await question.locator('p').first().textContent();
+  await question.getByRole('button').first().click();
+  await expect(page.getByText(asked!)).toHaveCount(0);
+  await page.reload();
+  await expect(page.getByRole('region', { name: /Change one thing|One question first/ })).toBeVisible();
+  await expect(page.getByText(asked!)).toHaveCount(0);
 });

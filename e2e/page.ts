@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { test as base, expect, type Page } from '@playwright/test';
+import { test as base, expect, type Locator, type Page } from '@playwright/test';
 
 /** A test whose page may ask nothing of any other origin, and may log no error. */
 export const test = base.extend<{ page: Page }>({
@@ -107,4 +107,16 @@ export async function ask(page: Page, cloth: string, operation: string) {
   await page.getByRole('link', { name: 'Sew', exact: true }).click();
   await page.getByRole('button', { name: new RegExp(`^${operation}\\s*(?:\\d|with care|instead|not for)`) }).click();
   await expect(page.getByRole('heading', { level: 1, name: operation })).toBeVisible();
+}
+
+/** Answers "Not sure" to whatever is asked, until a change is proposed. */
+export async function unsure(said: Locator) {
+  const question = said.getByRole('button', { name: 'Not sure' });
+  const change = said.getByRole('button', { name: /^Do it: line/ });
+  for (;;) {
+    // While the next step is worked out, the last one is there but cannot be pressed.
+    await expect(question.or(change)).toBeEnabled();
+    if (await change.isVisible()) return;
+    await question.click({ timeout: 2000 }).catch(() => undefined);
+  }
 }

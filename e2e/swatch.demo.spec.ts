@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { answered, expect, openDemo, test } from './page';
+import { answered, expect, openDemo, test, unsure } from './page';
 
 const line = (page: Page, number: number) => page.getByRole('heading', { name: new RegExp(`^Line ${number}:`) });
 
@@ -39,7 +39,9 @@ test('a scrap is planned from what is in doubt, and printed at true scale with i
   await expect(page.getByRole('button', { name: /^Line 2: to come/ })).toBeVisible();
 });
 
-test('a simulated machine with two hidden faults is brought to a card by following only the advice', async ({ page }) => {
+test('a simulated machine with two hidden faults is brought to a card by following only the advice', async ({
+  page,
+}) => {
   await openDemo(page, '/match?cloth=merino');
   await answered(page);
   await page.getByRole('button', { name: 'Test on scrap' }).click();
@@ -57,10 +59,8 @@ test('a simulated machine with two hidden faults is brought to a card by followi
     await page.getByRole('button', { name: 'Let it sew this line' }).click();
     await expect(page.getByText('Sewn by simulated machine 9.')).toBeVisible();
     if (await pass.isEnabled()) break;
-    const question = said.getByRole('button', { name: 'Not sure' });
+    await unsure(said);
     const change = said.getByRole('button', { name: /^Do it: line/ });
-    await expect(question.or(change)).toBeVisible();
-    while (await question.isVisible()) await question.click();
     await change.click();
   }
   console.log(`   lines until the machine with two hidden faults passed: ${lines}`);
