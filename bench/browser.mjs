@@ -32,6 +32,24 @@ export async function answers(base, executablePath) {
   );
 }
 
+/** Round trips to the worker for advice, as the page marks them: a sign of a failed line is said to be there, worse, and gone again. */
+export async function advice(base, executablePath) {
+  const browser = await playwright.launch({ executablePath, args: ARGS });
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  await page.goto(`${base}/swatch?id=merino-side`);
+  for (let i = 0; i < 30; i += 1) {
+    await page.getByRole('button', { name: /^Came out long and wavy: / }).click();
+    await page.waitForTimeout(250);
+  }
+  const times = await page.evaluate(() => performance.getEntriesByName('bobbet.diagnose').map((e) => e.duration));
+  await browser.close();
+  const sorted = [...times].sort((a, b) => a - b);
+  console.log(
+    `advice in the worker, round trip, ${times.length} lines`.padEnd(44),
+    `median ${median(times).toFixed(1)} ms   slowest ${sorted.at(-1).toFixed(1)} ms`,
+  );
+}
+
 /** Lighthouse scores of one page: the median of three. */
 export async function scores(base, executablePath) {
   const port = 9333;

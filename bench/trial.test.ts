@@ -1,7 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import { seeded } from '../src/core/random';
 import { canBeAtOnce, HIDDEN_FAULTS, type HiddenFault, type Observer, SEES_ALL } from '../src/core/standin';
-import { advised, answering, atRandom, fixedList, GIVEN_UP, knowing, SHOWS_NOWHERE, type Strategy, trial } from './trial';
+import {
+  advised,
+  answering,
+  atRandom,
+  fixedList,
+  GIVEN_UP,
+  knowing,
+  SHOWS_NOWHERE,
+  type Strategy,
+  trial,
+} from './trial';
 
 /** A few machines for each fault: docs/trial.md has what 200 say. */
 const SEEDS = 6;

@@ -28,11 +28,12 @@ for (const name of ['match', 'lab', 'jobs', 'variants', 'sequences']) {
 const port = 4330;
 const server = await serve(port, { quiet: true });
 try {
-  const { answers, scores } = await import('../bench/browser.mjs');
+  const { advice, answers, scores } = await import('../bench/browser.mjs');
   const { lists } = await import('../bench/lists.mjs');
   const { hour, ledger } = await import('../bench/ledger.mjs');
   const browser = chromium({ whole: true });
   await answers(`http://localhost:${port}`, browser);
+  await advice(`http://localhost:${port}`, browser);
   await lists(`http://localhost:${port}`, browser);
   await ledger(`http://localhost:${port}`, browser);
   await hour(`http://localhost:${port}`, browser);

@@ -78,8 +78,11 @@ function ofCauses(belief: Belief, some: ReadonlySet<Cause>): Belief {
   return [...sets.values()];
 }
 
+/** Sets less likely than this change no choice, and are most of all there are. */
+const LEAST_SET = 1e-5;
+
 function somethingIs(belief: Belief): Belief {
-  const some = belief.filter(({ causes }) => causes.length > 0);
+  const some = belief.filter(({ causes, probability }) => causes.length > 0 && probability >= LEAST_SET);
   const sum = some.reduce((all, { probability }) => all + probability, 0);
   return some.map((set) => ({ ...set, probability: set.probability / sum }));
 }

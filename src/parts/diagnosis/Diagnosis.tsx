@@ -26,7 +26,12 @@ const ENDS: readonly string[] = ['technician', 'nothing'];
 /** What is behind the signs, and the one thing to change next: why, how long it takes, one press away. */
 export function Diagnosis({ input, takeText, onTake, onAnswer }: Props) {
   const { say } = useUnits();
-  const { value: said, isCurrent } = useFromWorker(JSON.stringify(input), (worker) => worker.diagnose(input));
+  const { value: said, isCurrent } = useFromWorker(JSON.stringify(input), async (worker) => {
+    const start = performance.now();
+    const answer = await worker.diagnose(input);
+    performance.measure('bobbet.diagnose', { start, end: performance.now() });
+    return answer;
+  });
   if (!said) return null;
   const { next, then, stop } = said;
   const question = next.kind === 'question';
