@@ -37,6 +37,7 @@ test('once the obvious change did not help it asks, the answer is kept, and what
   await openDemo(page, '/swatch?id=velvet');
   const said = page.getByRole('region', { name: 'Change one thing' });
   await said.getByRole('button', { name: 'Do it: line 2' }).click();
+  await expect(page.getByRole('heading', { name: /^Line 2/ })).toBeVisible();
   await page.getByRole('textbox', { name: /Top layer behind/ }).fill('5');
   const question = page.getByRole('region', { name: 'One question first' });
   await expect(question).toBeVisible();

@@ -11,10 +11,11 @@ export const DIAGNOSIS_TEXT = {
   causes: 'What is most likely behind it',
   two: (a: string, b: string) => `It may be two things at once: ${a}, and ${b}.`,
   tried: 'What you tried',
-  went: { better: 'it got better', same: 'no change', worse: 'it got worse, so it is put back' } satisfies Record<
-    Result,
-    string
-  >,
+  went: {
+    better: 'It got better.',
+    same: 'It changed nothing.',
+    worse: 'It got worse, so it is put back.',
+  } satisfies Record<Result, string>,
   orChange: 'Or change something now',
   ifNot: 'If that does not help',
   instead: 'Do this instead',
