@@ -29,9 +29,9 @@ const ASKED = 0.2;
  */
 const OBSERVED: readonly (readonly [number, number, number, number])[] = [
   [0.9845, 0.015, 0.0004, 0.0001],
-  [0.165, 0.765, 0.065, 0.005],
-  [0.02, 0.09, 0.78, 0.11],
-  [0.006, 0.014, 0.15, 0.83],
+  [0.165, 0.815, 0.018, 0.002],
+  [0.02, 0.04, 0.9, 0.04],
+  [0.004, 0.006, 0.04, 0.95],
 ];
 
 const strengthOf = (cause: Cause, sign: Sign): number =>
