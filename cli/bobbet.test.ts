@@ -26,7 +26,11 @@ describe('calc answers the contract’s shapes', () => {
       { stitch: 'straight', lengthMm: 2.5, thicknessMm: 0.6, seamMm: 1000 },
       { ratio: 2.48, totalMm: 2480, needleMm: 1240, bobbinMm: 1240 },
     ],
-  ])('calc %s %j', (name, input, wanted) => expect(result(`calc ${name}`, input)).toEqual(wanted));
+  ])('calc %s %j', (name, input, wanted) => {
+    const { provenance, ...answer } = result(`calc ${name}`, input);
+    expect(answer).toEqual(wanted);
+    expect(Object.keys(provenance).length).toBeGreaterThan(0);
+  });
 
   it('converts a thread from any system', () => {
     expect(result('calc thread', { ticket: 75 }).tex).toBe(40);

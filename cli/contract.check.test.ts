@@ -164,7 +164,7 @@ const CHECKS: [name: string, input: object, wanted: object][] = [
   ],
 ];
 
-describe('every calculation of the contract gives its check values', () => {
+describe('own: every calculation of the contract gives its check values', () => {
   it.each(CHECKS)('calc %s %j', (name, input, wanted) => expect(result(name, input)).toMatchObject(wanted));
 
   it('and each is on the calculator page too', () =>

@@ -6,6 +6,7 @@ import { CALCULATIONS } from './calculations';
 import type { Command, TextCommand } from './command';
 import { COMMANDS, LATER, SCHOOL_LIST } from './commands';
 import { type Extreme, extremeNumber } from './extreme';
+import { TOLD, withProvenance, withProvenanceShape } from './provenance';
 import { verifyList } from './verifyList';
 
 /** What a run leaves behind: the exit code and what goes to each stream. */
@@ -61,7 +62,7 @@ export function runCommand(
     const read = found.read(source.text);
     return read.ok ? done(read.value) : refuse(`${read.error.path}: ${read.error.message}`);
   }
-  return answer(found, source.text, png === null ? null : (data) => write(png, data));
+  return answer(named, found, source.text, png === null ? null : (data) => write(png, data));
 }
 
 function sourceOf(
@@ -99,7 +100,7 @@ function unknown(name: string): Outcome {
   );
 }
 
-function answer(command: Command, source: string, keep: ((picture: Uint8Array) => void) | null): Outcome {
+function answer(name: string, command: Command, source: string, keep: ((picture: Uint8Array) => void) | null): Outcome {
   const json = readJson(source, 'input');
   if (!json.ok) return refuse(`${json.error.path}: ${json.error.message}`);
   const input = command.brought ? command.brought(json.value) : json.value;
@@ -108,7 +109,7 @@ function answer(command: Command, source: string, keep: ((picture: Uint8Array) =
     const { path, message } = firstFieldError(parsed.error, input);
     return refuse(`${path}: ${message}`);
   }
-  const result = answered(command, json.value, parsed.data);
+  const result = answered(name, command, json.value, parsed.data);
   if (!result.ok) return refuse(result.error);
   const picture = keep && command.picture?.(parsed.data as never);
   if (keep && picture) {
@@ -127,20 +128,21 @@ function answer(command: Command, source: string, keep: ((picture: Uint8Array) =
  * comes of them is checked, and the number furthest from one is named.
  */
 function answered(
+  name: string,
   command: Command,
   input: unknown,
   parsed: unknown,
 ): { ok: true; value: unknown } | { ok: false; error: string } {
   let value: unknown;
   try {
-    value = command.run(parsed as never);
+    value = withProvenance(TOLD[name] ?? {}, command.run(parsed as never) as object);
   } catch (cause) {
     const extreme = extremeNumber(input);
     // A slip of ours in an ordinary question must not be passed off as the person's.
     if (!extreme || !(cause instanceof Error)) throw cause;
     return { ok: false, error: tooExtreme(extreme) };
   }
-  const checked = command.output.safeParse(value);
+  const checked = withProvenanceShape(command.output).safeParse(value);
   if (checked.success) return { ok: true, value };
   const extreme = extremeNumber(input);
   if (extreme) return { ok: false, error: tooExtreme(extreme) };
@@ -159,7 +161,7 @@ function schema([name, ...more]: string[]): Outcome {
   return done({
     command: named,
     input: shape('input', found.input),
-    output: shape('output', found.output),
+    output: shape('output', 'read' in found ? found.output : withProvenanceShape(found.output)),
     ...(named === 'match' ? { schools: SCHOOL_LIST } : {}),
   });
 }

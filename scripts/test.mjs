@@ -3,6 +3,7 @@
 import { existsSync, mkdtempSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import { sayChecks } from './checks.mjs';
 import { build, environment, install, needNode, runTool, runToolBeside } from './steps.mjs';
 
 needNode();
@@ -63,6 +64,7 @@ async function unitTests() {
   const args = ['run', '--reporter=dot', '--reporter=json', `--outputFile.json=${unitReport}`];
   const ok = await beside(UNIT, 'vitest/vitest.mjs', args);
   countSuite(UNIT, unitReport, ok, (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests + r.numPendingTests }));
+  if (existsSync(unitReport)) count('checks from outside', sayChecks(JSON.parse(readFileSync(unitReport, 'utf8'))));
 }
 
 await Promise.all([sources(), unitTests()]);

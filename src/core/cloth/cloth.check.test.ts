@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { massFrom, shrinkFrom, stretchFromMarks } from '.';
 
-describe('cloth measures agree with their definitions', () => {
+describe('published: cloth measures agree with their definitions', () => {
   it.each([
     [4, 6, 50],
     [4, 8, 100],

@@ -16,7 +16,7 @@ import {
 const AT = '2026-01-01T00:00:00Z';
 const read = (reading: object): ClothReading => readingSchema.parse({ at: AT, ...reading });
 
-describe('each gauge gives the quantity its standard defines', () => {
+describe('published: each gauge gives the quantity its standard defines', () => {
   it('fabric stretch and fabric growth, over the rest length (ASTM D2594)', () => {
     const marks = { rest: 125, stretched: 200, relaxed: 130 };
     const { stretch, growth } = measuredStretch([read({ gauge: 'stretch', direction: 'across', marks })], 'across');
@@ -78,7 +78,7 @@ describe('each gauge gives the quantity its standard defines', () => {
     expect(IRON_STEPS).toEqual([110, 150, 200]));
 });
 
-describe('buying', () => {
+describe('practice: buying', () => {
   it('2 m at 5 % shrink is 2.105 m (definition)', () =>
     expect(clothToBuy({ neededMm: 2000, atWidthMm: 1500, widthMm: 1500, selvedgeMm: 0, shrinkAlong: 5 })).toMatchObject(
       {

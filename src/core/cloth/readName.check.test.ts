@@ -48,7 +48,7 @@ const rows = SIGNED.flatMap(([family, structure, from, to, names]) =>
   names.split(', ').map((name) => [name, family, structure, from, to] as const),
 );
 
-describe('names as they are typed or read on a label', () => {
+describe('practice: names as they are typed or read on a label', () => {
   it('are at least 150', () => expect(new Set(rows.map(([name]) => name)).size).toBeGreaterThanOrEqual(150));
 
   it.each(rows)('%s: %s, %s', (name, family, structure, from, to) => {

@@ -25,8 +25,6 @@ export const shoppingSchema = z.strictObject({
   takenOffMm: within(0, 100, 'a width in mm').default(0),
   /** Pieces that lie end to end along the cloth. */
   endToEnd: within(0, 60, 'a number of pieces').default(1),
-  /** Cut in a single layer: pieces drawn for a fold are traced twice, and narrow cloth is used to its edge. */
-  singleLayer: z.boolean().default(false),
   /** The widest piece as it lies on the cloth (a piece on the fold: twice its half); 0 when not known. */
   widestPieceMm: within(0, 6000, 'a width in mm').default(0),
 });
@@ -49,22 +47,19 @@ export interface Shopping {
 
 /** Shops cut in steps of this, mm. */
 const SHOP_STEP_MM = 100;
-/** A folded lay cannot use more than whole half widths: a little is lost each time the width is narrower (common practice). */
-const FOLD_LOSS = 0.05;
 
 /**
  * How much cloth to buy for a pattern.
  *
- * The pattern's area at its own width is laid out again on the width that is left after selvedges and shrinking. A lay on
- * the fold loses 5 % more when the cloth is narrower than the pattern's (common practice), a single layer does not. Allowances that
- * are taken off make every piece shorter at both its ends; that it gets narrower is not counted. Then come
+ * The pattern's area at its own width is laid out again on the width that is left after selvedges and shrinking: printed charts of
+ * widths go by the area too, rounded to an eighth of a yard. Allowances that are taken off make every piece shorter at both its ends; that it gets narrower is not counted. Then come
  * one-way cutting, matching (one repeat for each matched piece) and the shrinkage along the length.
  *
  * @param given - what the pattern asks for and what the cloth is like
  * @returns the length with every step of the sum, or blocked when the widest piece does not fit across, or nothing would be left of the pattern
  * @example
  * clothToBuy({ neededMm: 2000, atWidthMm: 1500, widthMm: 1500, selvedgeMm: 0, shrinkAlong: 5 }).buyMm // => 2105.263
- * clothToBuy({ neededMm: 2000, atWidthMm: 1500, widthMm: 1100, selvedgeMm: 0, singleLayer: true }).buyMm // => 2727.273
+ * clothToBuy({ neededMm: 2000, atWidthMm: 1500, widthMm: 1100, selvedgeMm: 0 }).buyMm // => 2727.273
  */
 export function clothToBuy(given: ShoppingInput): Shopping | { blocked: Blocked[] } {
   const input = shoppingSchema.parse(given);
@@ -86,7 +81,6 @@ export function clothToBuy(given: ShoppingInput): Shopping | { blocked: Blocked[
     add('allowances taken off', mm - offMm);
   }
   add('another width', (mm * patternMm) / usableWidthMm);
-  if (!input.singleLayer && usableWidthMm < patternMm - 1) add('laid on the fold', mm * (1 + FOLD_LOSS));
   if (input.oneWay) add('all pieces one way', mm * (1 + input.oneWayPercent / 100));
   if (input.repeatMm > 0) add('matching', mm + input.repeatMm * input.matchedPieces);
   add('the wash', mm / (1 - input.shrinkAlong / 100));

@@ -218,7 +218,13 @@ describe('the bobbin screw', () => {
 
   it('comes after a bobbin put in again and one wound afresh', () => {
     expect(diagnose(screw([])).next.change).not.toBe('bobbin-tension');
-    const rewound = [same('bobbin-round'), same('rewind-bobbin'), same('rethread'), same('better-thread'), same('tension-down')];
+    const rewound = [
+      same('bobbin-round'),
+      same('rewind-bobbin'),
+      same('rethread'),
+      same('better-thread'),
+      same('tension-down'),
+    ];
     const { next, stop } = diagnoseUnanswered(screw(rewound));
     expect(next.change).toBe('bobbin-tension');
     const unthreaded = rewound.filter(({ change }) => change === 'bobbin-round' || change === 'rewind-bobbin');

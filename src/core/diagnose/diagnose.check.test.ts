@@ -37,7 +37,7 @@ const first = (sign: string, more: Record<string, unknown> = {}) => ask(sign, mo
 const wovenLine = { cloth: lawn, setup: straight };
 
 // The first answers of the trade, from its table of faults (common practice).
-describe('clean cases get the first answer of the trade', () => {
+describe('practice: clean cases get the first answer of the trade', () => {
   it.each<[string, string, Record<string, unknown>, string[]]>([
     ['skips with a needle of 6 hours: a new needle', 'skipped', { needleHours: 6 }, ['new-needle']],
     [
@@ -121,7 +121,7 @@ describe('clean cases get the first answer of the trade', () => {
   ])('%s', (_, sign, more, expected) => expect(expected).toContain(first(sign, more)));
 });
 
-describe('the rules nobody breaks', () => {
+describe('practice: the rules nobody breaks', () => {
   it('pulls away from the line never lead to the tension', () => {
     const { causes, next, then } = ask('pucker-away', wovenLine);
     expect(

@@ -137,7 +137,7 @@ const askOn = (base: ReturnType<typeof baseOf>, sign: Sign, { setup = {}, ...mor
     }),
   );
 
-describe('the first answer of the trade, on Match’s own setting', () => {
+describe('practice: the first answer of the trade, on Match’s own setting', () => {
   it.each(USUAL.map((row) => [`${row[0]}, ${row[1]}: ${RESTS[row[1]]!.on}`, row] as const))('%s', (_, row) => {
     const [family, sign, ...first] = row;
     const { change } = askOn(baseOf(family, 'join'), sign).next;
@@ -178,7 +178,7 @@ const OWN: readonly (readonly [string, Family, OperationKind, Sign, More, first:
   ['jersey creeps under a standard foot: the walking foot', 'jersey', 'join', 'uneven-layers', { setup: { foot: 'standard' } }, ['walking-foot'], ['new-needle']],
 ];
 
-describe('the first answer of the trade, on a setting of its own', () => {
+describe('practice: the first answer of the trade, on a setting of its own', () => {
   it.each(OWN)('%s', (_, family, kind, sign, more, first, never) => {
     const { change } = askOn(baseOf(family, kind), sign, more).next;
     expect(first).toContain(change);

@@ -35,7 +35,7 @@ const SUSPECTS: [Sign, Cause[]][] = [
   ['zip-bubble', ['zip-gap']],
 ];
 
-describe('the graph knows what the trade suspects', () => {
+describe('practice: the graph knows what the trade suspects', () => {
   it.each(SUSPECTS)('%s', (sign, suspects) => {
     for (const cause of suspects) expect(LIKELIHOOD[sign][cause] ?? 0, cause).toBeGreaterThan(0);
   });

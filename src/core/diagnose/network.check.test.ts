@@ -101,7 +101,7 @@ const graphs = fc
     };
   });
 
-describe('what is believed of small graphs', () => {
+describe('library: what is believed of small graphs', () => {
   it('agrees with a general package for Bayesian networks, with one cause and with two', () => {
     fc.assert(
       fc.property(graphs, (graph) => {

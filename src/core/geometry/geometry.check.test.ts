@@ -5,7 +5,7 @@ const circle = (radius: number) =>
   `M${radius} 0 A${radius} ${radius} 0 1 1 ${-radius} 0 A${radius} ${radius} 0 1 1 ${radius} 0 Z`;
 
 // Exact circle geometry: circumference 2πr, radius the same everywhere, one full turn round a closed outline.
-describe('outlines from SVG paths agree with circle geometry', () => {
+describe('mathematics: outlines from SVG paths agree with circle geometry', () => {
   it.each([12, 60, 150])('a circle of radius %d', (radius) => {
     const found = readSvgOutline(circle(radius))!;
     expect(found.closed).toBe(true);

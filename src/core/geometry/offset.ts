@@ -32,7 +32,45 @@ export function offsetOutline(points: readonly Point[], closed: boolean, offMm: 
   });
   if (kept.length > MOST_CLEANED) return beside;
   const least = Math.abs(offMm) * (1 - 1e-6) - 1e-9;
-  return beside.filter((point) => distanceToOutline(point, kept, closed) >= least);
+  return withoutLoops(
+    beside,
+    beside.map((point) => distanceToOutline(point, kept, closed) >= least),
+    closed,
+  );
+}
+
+/**
+ * A line without what loops back: from the last point before a loop it goes on to where the two stretches that are cut short cross, and
+ * from there to the first point after it.
+ */
+function withoutLoops(line: readonly Point[], isKept: readonly boolean[], closed: boolean): Point[] {
+  const first = isKept.indexOf(true);
+  if (first < 0) return [];
+  const count = line.length;
+  const at = (i: number) => line[i % count];
+  const out: Point[] = [line[first]];
+  let last = first;
+  for (let i = first + 1; i <= (closed ? first + count : count - 1); i += 1) {
+    if (!isKept[i % count]) continue;
+    const cut = i - last > 1 ? crossing(at(last), at(last + 1), at(i - 1 + count), at(i)) : null;
+    if (cut) out.push(cut);
+    if (i < first + count) out.push(at(i));
+    last = i;
+  }
+  return out;
+}
+
+/** Where two stretches cross; null where they do not. */
+function crossing(a: Point, b: Point, c: Point, d: Point): Point | null {
+  const [r, s] = [
+    { x: b.x - a.x, y: b.y - a.y },
+    { x: d.x - c.x, y: d.y - c.y },
+  ];
+  const cross = r.x * s.y - r.y * s.x;
+  if (Math.abs(cross) < 1e-12) return null;
+  const t = ((c.x - a.x) * s.y - (c.y - a.y) * s.x) / cross;
+  const u = ((c.x - a.x) * r.y - (c.y - a.y) * r.x) / cross;
+  return t >= 0 && t <= 1 && u >= 0 && u <= 1 ? { x: a.x + t * r.x, y: a.y + t * r.y } : null;
 }
 
 const moved = (point: Point, by: Point, mm: number): Point => ({ x: point.x + by.x * mm, y: point.y + by.y * mm });

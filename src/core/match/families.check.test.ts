@@ -53,7 +53,7 @@ const JOINS: [Family, Usual][] = [
   ['neoprene', { points: ['jeans'], nm: [90, 100], stitches: ['zigzag', 'bridging'], lengthMm: [3, 3.5] }],
 ];
 
-describe('a plain seam is sewn as the trade would start it', () => {
+describe('practice: a plain seam is sewn as the trade would start it', () => {
   it.each(JOINS)('%s', (family, usual) => {
     const { setup } = ask(plain(family), { kind: 'join' });
     expect(usual.points).toContain(setup!.needle.point);
@@ -85,7 +85,7 @@ describe('a plain seam is sewn as the trade would start it', () => {
   });
 });
 
-describe('pressure', () => {
+describe('practice: pressure', () => {
   it.each(['jersey', 'slinky-jersey', 'rib', 'sweater-knit', 'swim'] as const)('is light on %s', (family) => {
     expect(ask(plain(family), { kind: 'join' }).setup!.pressure).toBeLessThanOrEqual(0.25);
   });
@@ -102,7 +102,7 @@ describe('pressure', () => {
   });
 });
 
-describe('needle size follows weight', () => {
+describe('practice: needle size follows weight', () => {
   it.each(['poplin', 'denim', 'jersey', 'silk', 'wool'] as const)(
     'a heavier %s never gets a thinner needle',
     (family) => {
@@ -117,7 +117,7 @@ describe('needle size follows weight', () => {
   );
 });
 
-describe('schools', () => {
+describe('practice: schools', () => {
   it.each([
     ['zigzag', 'zigzag'],
     ['triple-straight', 'triple-straight'],

@@ -6,7 +6,7 @@ const ask = (cloth: MatchRequest['cloth'], operation: MatchRequest['operation'],
 const sizes = (from: number, to: number) => (nm: number) => nm >= from && nm <= to;
 
 // Starting points of the trade (common practice), family by family.
-describe('jersey', () => {
+describe('practice: jersey', () => {
   const jersey = { structure: 'knit', family: 'jersey', stretchAcross: 50 } as const;
 
   it('is joined with a ballpoint 70–80, polyester, zigzag, light pressure, knots nowhere, starting in from the edge', () => {
@@ -46,7 +46,7 @@ describe('jersey', () => {
   });
 });
 
-describe('denim', () => {
+describe('practice: denim', () => {
   it('is joined with jeans 90–100, straight 2.5–3, normal pressure', () => {
     const { setup } = ask({ structure: 'woven', family: 'denim', massGsm: 340 }, { kind: 'join' });
     expect(setup).toMatchObject({
@@ -77,7 +77,7 @@ describe('denim', () => {
   });
 });
 
-describe('light silk', () => {
+describe('practice: light silk', () => {
   const silk = { structure: 'woven', family: 'silk', massGsm: 50 } as const;
 
   it('is joined with 60–70, fine thread, 1.5–2 mm, tension normal to one down, tails knotted, from a leader', () => {
@@ -109,7 +109,7 @@ describe('light silk', () => {
   });
 });
 
-describe('neoprene', () => {
+describe('practice: neoprene', () => {
   const neoprene = { structure: 'foam', family: 'neoprene', thicknessMm: 2.5 } as const;
 
   it('is abutted with jeans 100/16 and a zigzag of 3.0–3.5 mm, tension up one to three steps, no pins, tails knotted', () => {
@@ -129,7 +129,7 @@ describe('neoprene', () => {
   });
 });
 
-describe('sole-plate ceilings', () => {
+describe('practice: sole-plate ceilings', () => {
   it('stay at one dot on foam and two on silk and knits (ISO 3758:2012: 110, 150, 200 °C)', () => {
     expect(
       ask({ structure: 'foam', family: 'neoprene' }, { kind: 'join' }).plan.press.maxSolePlateC,

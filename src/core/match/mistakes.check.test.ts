@@ -166,7 +166,7 @@ const MISTAKES: Mistake[] = [
   },
 ];
 
-describe('the classic mistakes score high, and the setting match returns does not', () => {
+describe('practice: the classic mistakes score high, and the setting match returns does not', () => {
   it.each(MISTAKES.map((m) => [m.name, m] as const))('%s', (_, { cloth, operation, setup, sign, dials }) => {
     const wrong = level(check(cloth, operation, setup), sign);
     expect(wrong).toBeGreaterThanOrEqual(0.35);
@@ -196,7 +196,7 @@ describe('the classic mistakes score high, and the setting match returns does no
 // What strikes metal is blocked and shown as a broken needle (common practice, and the machine's manual).
 const universal: Setup['needle'] = { point: 'universal', nm: 80 };
 const poplin: Cloth = { structure: 'woven', family: 'poplin' };
-describe('what would strike metal is blocked, and is a sure broken needle', () => {
+describe('practice: what would strike metal is blocked, and is a sure broken needle', () => {
   it.each<[string, object, string]>([
     [
       'a zigzag through the straight-stitch plate',

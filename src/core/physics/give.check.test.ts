@@ -4,7 +4,7 @@ import { type GiveInput, seamGive } from '.';
 const give = (stitch: GiveInput['stitch'], lengthMm: number, widthMm: number, thicknessMm = 0, threadExtension = 0) =>
   seamGive({ stitch, lengthMm, widthMm, thicknessMm, threadExtension });
 
-describe('give agrees with plane geometry worked by hand', () => {
+describe('own: give agrees with plane geometry worked by hand', () => {
   it.each([
     [1.5, 5, 233, 248],
     [2.5, 2, 0, 28],

@@ -32,7 +32,7 @@ function numbers(id: string, answers: Partial<Numbers>, given: Partial<Given> = 
 }
 
 // The trade's own numbers (common practice), in the operations that people run.
-describe('the numbers of the trade come out of the operations', () => {
+describe('practice: the numbers of the trade come out of the operations', () => {
   it('flat-felled: 5/8 in allowance, the under one trimmed to 1/4 in, fits denim of 0.9 mm', () => {
     const n = numbers('flat-felled', { allowance: 15.875, trim: 6.35 }, { thicknessMm: 0.8 });
     expect(n.band).toBeCloseTo(8, 0);

@@ -25,7 +25,7 @@ const made = (id: string, sizes: Record<string, number> = {}): Outline => {
 };
 const mm = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 
-describe('the raw edge lies one allowance from the seam line', () => {
+describe('library: the raw edge lies one allowance from the seam line', () => {
   it('of a circle: a circle so much larger or smaller', () => {
     fc.assert(
       fc.property(mm(20, 300), mm(3, 15), (radius, allowance) => {
@@ -75,7 +75,7 @@ describe('the raw edge lies one allowance from the seam line', () => {
   });
 });
 
-describe('every mark lies on the line', () => {
+describe('library: every mark lies on the line', () => {
   it.each(OUTLINE_SHAPES.map(({ id, name }) => [name, id] as const))('%s', (_, id) => {
     const outline = made(id);
     const answer = outlineSeam({ ...outline, lengthMm: 2.5, toleranceMm: 0.1, allowanceMm: 5 });
@@ -89,7 +89,7 @@ describe('every mark lies on the line', () => {
 });
 
 // Clips: exact circle geometry, an edge a inside a line of radius r opens a slit at spacing s by 2as/r when it is turned.
-describe('cuts are spaced as the curve asks', () => {
+describe('practice: cuts are spaced as the curve asks', () => {
   it('a neckline of 90 mm radius opens no slit by more than 4 mm', () => {
     const outline = made('neckline', { width: 180, depth: 90 });
     const { cuts } = outlineSeam({ ...outline, lengthMm: 2.5, toleranceMm: 0.1, allowanceMm: 10 });
@@ -149,7 +149,7 @@ describe('cuts are spaced as the curve asks', () => {
   });
 });
 
-describe('the stitch follows the line', () => {
+describe('library: the stitch follows the line', () => {
   it('a tight corner is sewn short a little before and after it, not the whole side', () => {
     const pocket = made('pocket', { width: 140, height: 160, radius: 8 });
     const { stretches } = outlineSeam({ ...pocket, lengthMm: 3, toleranceMm: 0.1, allowanceMm: 5, stepMm: 0.5 });

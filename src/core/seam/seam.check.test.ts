@@ -21,7 +21,7 @@ const curve = (radiusMm: number, lengthMm = 2.5) =>
   curveAnswer({ radiusMm, lengthMm, toleranceMm: 0.1, speedSpm: 750, toeMm: 12 });
 
 // Exact circle geometry: a chord of length L lies r − √(r² − L²/4) inside its arc.
-describe('curves (circle geometry, exact)', () => {
+describe('mathematics: curves (circle geometry, exact)', () => {
   it.each([
     [3, 1.54],
     [5, 1.99],
@@ -53,7 +53,7 @@ describe('curves (circle geometry, exact)', () => {
   });
 });
 
-describe('wedges and slits (geometry of the edge, spacing by common practice)', () => {
+describe('practice: wedges and slits (geometry of the edge, spacing by common practice)', () => {
   const clips = (input: { radiusMm: number; turnDeg: number; allowanceMm: number; side: 'convex' | 'concave' }) => {
     const found = clipsFor({ ...input, maxGapMm: 4, notchBaseMm: 5 });
     if ('blocked' in found) throw new Error(found.blocked[0].text);
@@ -88,7 +88,7 @@ describe('wedges and slits (geometry of the edge, spacing by common practice)', 
   });
 });
 
-describe('turn of cloth (half a circle at the middle of the folding layer; our squash)', () => {
+describe('own: turn of cloth (half a circle at the middle of the folding layer; our squash)', () => {
   it('round one layer of 0.5 mm takes 1.41 mm, flat on itself π/2 of its thickness', () => {
     expect(turnOfClothMm(0.5, 1)).toBeCloseTo(1.41, 2);
     expect(turnOfClothMm(0.9, 0)).toBeCloseTo(1.41, 2);
@@ -96,7 +96,7 @@ describe('turn of cloth (half a circle at the middle of the folding layer; our s
 });
 
 // Common practice: about every 25 mm (1 in) on gentle curves, closer the tighter.
-describe('clips (common practice)', () => {
+describe('practice: clips (common practice)', () => {
   const spacing = (radiusMm: number) => {
     const clips = clipsFor({ radiusMm, turnDeg: 90, allowanceMm: 10, side: 'concave', maxGapMm: 4, notchBaseMm: 5 });
     return 'blocked' in clips ? NaN : clips.spacingMm;
@@ -109,7 +109,7 @@ describe('clips (common practice)', () => {
 });
 
 // Common practice: one to three short stitches across a sharp corner, one across a thick one up to 120°.
-describe('corners (common practice)', () => {
+describe('practice: corners (common practice)', () => {
   it('one, two and three stitches across for light, medium and heavy cloth', () => {
     const across = (weight: 'light' | 'medium' | 'heavy', angleDeg: number) =>
       cornerAnswer({ distanceMm: 20, lengthMm: 2.5, angleDeg, weight }).across;
@@ -120,7 +120,7 @@ describe('corners (common practice)', () => {
 });
 
 // Common practice: 15 mm splits 9–10 then 5–6 in thin cloth, 6 then 9 otherwise; trimmed to 3.
-describe('French seam (common practice)', () => {
+describe('practice: French seam (common practice)', () => {
   it('of 15 mm in silk is 9–10 then 5–6', () => {
     const seam = frenchSeam({ allowanceMm: 15, trimMm: 3, thicknessMm: 0.15 });
     expect(seam).toMatchObject({ firstMm: expect.closeTo(9.5, 6), secondMm: expect.closeTo(5.5, 6) });
@@ -131,7 +131,7 @@ describe('French seam (common practice)', () => {
 });
 
 // Common practice: 16 mm, trimmed to 6, band 8; thick denim needs 5 or a wider allowance.
-describe('flat-felled seam (common practice)', () => {
+describe('practice: flat-felled seam (common practice)', () => {
   it('of 16 mm works in 0.9 mm denim, and not in 1.3 mm unless trimmed to 5.5', () => {
     expect(felledSeam({ allowanceMm: 16, trimMm: 6, thicknessMm: 0.9 })).toMatchObject({ bandMm: 8, layers: 4 });
     const thick = felledSeam({ allowanceMm: 16, trimMm: 6, thicknessMm: 1.3 });
@@ -141,7 +141,7 @@ describe('flat-felled seam (common practice)', () => {
 });
 
 // Common practice: a neckband is cut at 80 % of its opening; 20 mm wide on 600 lies flat at 0.79, 10 mm at 0.90.
-describe('bands (common practice, and the circle behind it)', () => {
+describe('practice: bands (common practice, and the circle behind it)', () => {
   it('600 mm at 0.80 is cut 480 and two joins of 10', () => {
     expect(bandFor({ openingMm: 600, ratio: 0.8, joinAllowanceMm: 10 })).toMatchObject({ cutMm: 500, finishedMm: 480 });
   });
@@ -152,7 +152,7 @@ describe('bands (common practice, and the circle behind it)', () => {
 });
 
 // Common practice: 3 → 6 → 9 layers at a mock-felled side seam, 4 → 8 → 12 at a true felled one.
-describe('humps at a jeans hem (common practice)', () => {
+describe('practice: humps at a jeans hem (common practice)', () => {
   it.each([
     [3, 6, 9],
     [4, 8, 12],
@@ -165,7 +165,7 @@ describe('humps at a jeans hem (common practice)', () => {
   });
 });
 
-describe('topstitching round corners (geometry)', () => {
+describe('mathematics: topstitching round corners (geometry)', () => {
   it('a 60 mm edge between square corners, 6 mm in, has a row of 48 mm', () => {
     const edges = [{ mm: 60, startAngleDeg: 90, endAngleDeg: 90 }];
     const found = topstitchRows({ edges, lengthMm: 3, fromEdgeMm: 6, rows: 1, gapMm: 6 });
@@ -174,7 +174,7 @@ describe('topstitching round corners (geometry)', () => {
 });
 
 // Common practice: distance tape edge → raw edge = allowance − (tape edge → coil); never across the metal stop.
-describe('zips (common practice)', () => {
+describe('practice: zips (common practice)', () => {
   it('the coil lands on the seam line, and the bar lies below the stop with an even number of stitches', () => {
     const plan = zipPlan({
       kind: 'centred',
@@ -245,7 +245,7 @@ describe('zips (common practice)', () => {
   });
 });
 
-describe('strips and bobbins (our model; sizes from memory)', () => {
+describe('own: strips and bobbins (our model; sizes from memory)', () => {
   it('1 % over 1 m of 63.5 mm strips bows 19.7 mm, about a tenth of it when ends alternate', () => {
     const bow = (seams: number, alternate: boolean) =>
       stripBow({ strainPercent: 1, stripMm: 63.5, spanMm: 1000, seams, alternate });

@@ -8,7 +8,7 @@ const ratio = (
   thicknessMm: number,
 ) => threadUse({ stitch, lengthMm, widthMm, thicknessMm, seamMm: 100 }).ratio;
 
-describe('thread use agrees with the handbook', () => {
+describe('own: thread use agrees with the handbook', () => {
   it('the plain lockstitch (301) uses about 2.5 times the seam (handbook ratio)', () => {
     expect(ratio('straight', 2.5, 0, 0.6)).toBeCloseTo(2.48, 10);
     expect(ratio('straight', 2.5, 0, 1)).toBeCloseTo(2.8, 10);

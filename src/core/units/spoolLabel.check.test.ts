@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { readSpoolLabel } from './spoolLabel';
 
-describe('numbers as spools are labelled', () => {
+describe('memory: numbers as spools are labelled', () => {
   // Ticket ≈ 3000/Tex, weight ≈ 1000/Tex, cotton count 590.5·p/n, metric count 1000·p/n (ISO 1144; handbook tables, from memory).
   it.each([
     ['120', 25, 'Tkt 120'],

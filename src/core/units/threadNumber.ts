@@ -22,6 +22,9 @@ const SYSTEM: Record<keyof ThreadNumbers, { direct?: number; inverse?: number; w
   cottonTicket: { inverse: 1770, words: ['cotton ticket'] },
 };
 
+/** A tenth of a Tex: printed on some spools, counted in by nobody. */
+const DECITEX = ['dtex', 'decitex'];
+
 /** The names of the thread numbering systems. */
 export const THREAD_SYSTEMS = Object.keys(SYSTEM) as (keyof ThreadNumbers)[];
 
@@ -72,11 +75,13 @@ export function threadNumbers(tex: number): ThreadNumbers {
  * @example
  * parseThreadTex('Tkt 75') // => 40
  * parseThreadTex('40 wt') // => 25
+ * parseThreadTex('270 dtex') // => 27
  */
 export function parseThreadTex(text: string): number | null {
   const read = parseQuantity(text);
   if (!read || read.value <= 0) return null;
   if (read.unit === '') return read.value;
+  if (DECITEX.includes(read.unit)) return read.value / 10;
   const system = THREAD_SYSTEMS.find((name) => SYSTEM[name].words.includes(read.unit));
   return system ? texFrom(system, read.value) : null;
 }

@@ -13,7 +13,7 @@ import {
   threadNumbers,
 } from '.';
 
-describe('conversions agree with their definitions', () => {
+describe('published: conversions agree with their definitions', () => {
   it('an inch is 25.4 mm (international yard and pound agreement, 1959: exact)', () => {
     expect(MM_PER_INCH).toBe(25.4);
   });
@@ -48,7 +48,7 @@ describe('conversions agree with their definitions', () => {
 });
 
 // mathjs, a general library of units, knows nothing of sewing: every length and weight must agree with it.
-describe('lengths and weights agree with a general units library (mathjs)', () => {
+describe('library: lengths and weights agree with a general units library (mathjs)', () => {
   it.each(['16 mm', '1.5 cm', '2 m', '5 in', '2 yd', '3 ft'])('%s', (text) => {
     expect(parseLengthMm(text)).toBeCloseTo(unit(text).toNumber('mm'), 9);
   });
@@ -67,7 +67,7 @@ describe('lengths and weights agree with a general units library (mathjs)', () =
   });
 });
 
-describe('a card to scale a screen by', () => {
+describe('published: a card to scale a screen by', () => {
   it('is 85.60 × 53.98 mm (ISO/IEC 7810, ID-1: 3.370 × 2.125 in, rounded)', () => {
     expect(ID1_CARD_MM.width).toBeCloseTo(3.37 * MM_PER_INCH, 1);
     expect(ID1_CARD_MM.height).toBeCloseTo(2.125 * MM_PER_INCH, 1);

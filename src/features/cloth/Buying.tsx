@@ -11,7 +11,7 @@ import { useBuying } from './useBuying';
 
 /** How much to buy: the pattern's length on this cloth's width, with the wash, the nap, the repeat and the lay in it. */
 export function Buying({ record }: { record: ClothRecord }) {
-  const { draft, fields, asks, napped, oneWay, single, shrink, answer } = useBuying(record);
+  const { draft, fields, asks, napped, oneWay, shrink, answer } = useBuying(record);
   return (
     <section aria-labelledby="buying" className={styles.follows}>
       <h2 id="buying">How much to buy</h2>
@@ -26,11 +26,6 @@ export function Buying({ record }: { record: ClothRecord }) {
           name={`All pieces one way${napped ? ', for its pile' : ''}: 15 % more`}
           checked={oneWay}
           onToggle={(on) => draft.setText('oneWay', on ? 'yes' : 'no')}
-        />
-        <Tick
-          name="Cut in a single layer, not on the fold"
-          checked={single}
-          onToggle={(on) => draft.setText('single', on ? 'yes' : 'no')}
         />
       </div>
       <p className={styles.quiet}>

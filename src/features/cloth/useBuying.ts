@@ -54,13 +54,11 @@ export function useBuying(record: ClothRecord) {
     fields.map((field) => ({ ...field, ask: asks[field.unit] })),
   );
   const oneWay = texts.oneWay ? texts.oneWay === 'yes' : napped;
-  const singleLayer = texts.single ? texts.single === 'yes' : holesStay;
   const input = value && {
     ...value,
     shrinkAlong: shrink.alongPercent,
     shrinkAcross: shrink.acrossPercent,
     oneWay,
-    singleLayer,
   };
   const checked = input && shoppingSchema.safeParse(input);
   if (checked?.success === false) {
@@ -73,7 +71,6 @@ export function useBuying(record: ClothRecord) {
     asks,
     napped,
     oneWay,
-    single: singleLayer,
     shrink: { ...shrink, from: found ? 'measured' : `assumed for ${usualShrinkage(cloth).from}` },
     answer: checked?.success ? clothToBuy(checked.data) : null,
   };

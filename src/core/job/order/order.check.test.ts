@@ -70,7 +70,7 @@ End`;
 }
 
 // Checked against a general solver of mixed-integer programmes from the registry (HiGHS).
-describe('the best order is the one a general solver finds', () => {
+describe('library: the best order is the one a general solver finds', () => {
   it.each([
     [9, 1],
     [10, 2],

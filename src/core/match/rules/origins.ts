@@ -22,9 +22,10 @@ export const PRESSED: RuleOrigin = {
   source: 'What home sewists do, in the steps of the care label (ISO 3758:2012).',
   figures: 'standard',
 };
+/** The standard says how hot each dot is; it gives no fibre its dots. */
 export const CARE_LABEL: RuleOrigin = {
-  provenance: 'standard',
-  source: 'ISO 3758:2012: sole plate 110, 150 or 200 °C by the fibre.',
+  provenance: 'common-practice',
+  source: 'Which dots a fibre takes: care practice. How hot a dot is, 110, 150 or 200 °C: ISO 3758:2012.',
   figures: 'standard',
 };
 /** The person chose this school, by its weight in the search. */

@@ -1,0 +1,106 @@
+import * as z from 'zod';
+import { type Provenance, provenanceSchema } from '../src/core/result';
+
+/** Where the numbers of an answer come from, by path; a path covers everything below it. */
+export type Told = Readonly<Record<string, Provenance>>;
+
+/** What is chosen as sewists choose it, what is foretold by our models, what a machine or a person measured. */
+const SETTING: Told = {
+  setup: 'common-practice',
+  machineReads: 'common-practice',
+  plan: 'common-practice',
+  'give.required': 'common-practice',
+  'give.estimate': 'model',
+  'give.measured': 'measured',
+  risks: 'model',
+  alternatives: 'common-practice',
+  missing: 'model',
+  confidence: 'model',
+};
+const OF_WIDTHS: Provenance = 'common-practice';
+
+/** Every command by name. Exact arithmetic on what was given counts by what it rests on: a definition, practice, or a model of cloth. */
+export const TOLD: Readonly<Record<string, Told>> = {
+  match: SETTING,
+  check: { risks: 'model', needleThread: 'model' },
+  diagnose: { causes: 'model', pairs: 'model', next: 'model', then: 'model' },
+  sew: { '': 'model' },
+  schedule: { '': 'model' },
+  steps: { '': 'common-practice' },
+  'calc stretch': { '': 'standard' },
+  'calc mass': { '': 'standard' },
+  'calc shrink': { '': 'standard' },
+  'calc rigidity': { '': 'standard' },
+  'calc stitch-length': { '': 'standard' },
+  'calc thread': {
+    tex: 'standard',
+    denier: 'standard',
+    cottonCount: 'standard',
+    metricCount: 'standard',
+    ticket: 'handbook',
+    weight: 'handbook',
+    cottonTicket: 'handbook',
+  },
+  'calc thread-needle': { threadMm: 'model', eyeMm: 'memory', fill: 'model', bestNm: 'model' },
+  'calc thread-use': { '': 'model' },
+  'calc give': { '': 'model' },
+  'calc curve': { '': 'model' },
+  'calc clips': { '': OF_WIDTHS },
+  'calc corner': { '': OF_WIDTHS },
+  'calc french': { '': OF_WIDTHS },
+  'calc felled': { '': OF_WIDTHS },
+  'calc band': { '': OF_WIDTHS },
+  'calc zip': { '': OF_WIDTHS },
+  'calc zip-to-buy': { '': OF_WIDTHS },
+  'calc hump': { '': 'model' },
+  'calc bow': { '': 'model' },
+  'calc bobbin': { '': 'model' },
+  'calc topstitch': { '': OF_WIDTHS },
+};
+
+/** What is not a computed number: words, and what was asked for. */
+const NOT_TOLD = ['provenance', 'knowledge'];
+
+const at = (value: unknown, path: string): unknown =>
+  path.split('.').reduce<unknown>((inner, key) => (inner as Record<string, unknown> | undefined)?.[key], value);
+
+const hasNumber = (value: unknown): boolean =>
+  typeof value === 'number' ||
+  (typeof value === 'object' && value !== null && Object.values(value).some((inner) => hasNumber(inner)));
+
+/**
+ * An answer with where its numbers come from: one entry for each number or group of numbers that is in it.
+ *
+ * What can stop a seam is told apart, with its limits: those are sizes of the machine and of what was asked.
+ *
+ * @param told - of this command; the empty path stands for every field of its own
+ * @param answer - what the command worked out; what it tells itself stays
+ */
+export function withProvenance<A extends object>(
+  told: Told,
+  answer: A & { provenance?: Record<string, string> },
+): A & { provenance: Record<string, string> } {
+  const { '': rest, ...named } = told;
+  const own = Object.keys(answer).filter((key) => !NOT_TOLD.includes(key));
+  const all: Record<string, string> = {
+    blocked: 'model',
+    ...(rest && Object.fromEntries(own.map((key) => [key, rest]))),
+    ...named,
+    ...answer.provenance,
+  };
+  const provenance = Object.fromEntries(
+    Object.entries(all).filter(([path]) => answer.provenance?.[path] !== undefined || hasNumber(at(answer, path))),
+  );
+  return { ...answer, provenance };
+}
+
+/**
+ * An answer's schema with `provenance` in it; each of several kinds of answer gets it.
+ *
+ * @param output - an object, or a union of objects
+ */
+export function withProvenanceShape(output: z.ZodType): z.ZodType {
+  if (output instanceof z.ZodUnion) return z.union(output.options.map((one) => withProvenanceShape(one as z.ZodType)));
+  if (output instanceof z.ZodObject) return output.extend({ provenance: z.record(z.string(), provenanceSchema) });
+  throw new Error('withProvenanceShape: expected an object, or a union of objects');
+}

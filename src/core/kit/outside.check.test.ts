@@ -1,0 +1,84 @@
+import { describe, expect, it } from 'vitest';
+import { bobbinCapacity, FIBRE, needleThreadFit, PLAIN_MACHINE, POINT, threadDiameterMm, type ThreadFibre } from '.';
+
+const fits = (tex: number, nm: number) =>
+  needleThreadFit({ fibre: 'polyester', tex }, { point: 'universal', nm }).verdict;
+
+describe('handbook: thread and needle', () => {
+  // Thread makers' tables name a range of needles for each thread; they differ by one size.
+  it.each([
+    [18, 65],
+    [18, 75],
+    [24, 75],
+    [24, 80],
+    [27, 75],
+    [27, 90],
+    [30, 80],
+    [35, 90],
+    [35, 100],
+    [40, 90],
+    [40, 100],
+    [60, 110],
+    [80, 120],
+  ])('Tex %i is sewn with Nm %i', (tex, nm) => expect(['good', 'tight']).toContain(fits(tex, nm)));
+
+  it.each([
+    [40, 65],
+    [60, 80],
+    [80, 90],
+    [105, 100],
+  ])('Tex %i does not go through Nm %i', (tex, nm) => expect(fits(tex, nm)).toBe('shreds'));
+
+  it.each([
+    [18, 110],
+    [18, 120],
+    [24, 120],
+  ])('Tex %i lies loose in Nm %i, which is for thread three times as thick', (tex, nm) =>
+    expect(fits(tex, nm)).toBe('sloppy'),
+  );
+
+  // Diameters that makers print for bonded nylon; soft thread of the same Tex is thicker.
+  it.each([
+    [70, 0.29],
+    [90, 0.34],
+    [135, 0.41],
+  ])('Tex %i of nylon is %f mm thick when bonded, and thicker, by a third at most, when not', (tex, bonded) => {
+    const mm = threadDiameterMm({ fibre: 'nylon', tex });
+    expect(mm).toBeGreaterThanOrEqual(bonded);
+    expect(mm).toBeLessThanOrEqual((bonded * 4) / 3);
+  });
+
+  it.each<[ThreadFibre, number, number]>([
+    ['cotton', 1.52, 1.54],
+    ['silk', 1.25, 1.34],
+    ['polyester', 1.38, 1.38],
+    ['nylon', 1.14, 1.14],
+    ['elastic-polyester', 1.3, 1.38],
+  ])('the density of %s lies between %f and %f g/cm³', (fibre, low, high) => {
+    expect(FIBRE[fibre].densityGCm3).toBeGreaterThanOrEqual(low);
+    expect(FIBRE[fibre].densityGCm3).toBeLessThanOrEqual(high);
+  });
+});
+
+describe('practice: what is sold for home machines', () => {
+  it('a bobbin of class 15 wound with Tex 27 holds 45 to 60 m', () => {
+    const { metres } = bobbinCapacity({
+      outerMm: 20.3,
+      hubMm: 7,
+      widthMm: 9,
+      tex: 27,
+      fibre: 'polyester',
+      packing: 0.65,
+    });
+    expect(metres).toBeGreaterThanOrEqual(45);
+    expect(metres).toBeLessThanOrEqual(60);
+  });
+
+  it.each([1.6, 2, 2.5, 3, 4])('twin needles are sold %f mm apart', (gap) => expect(POINT.twin.gapsMm).toContain(gap));
+  it.each([2.5, 4])('stretch twins are sold %f mm apart, in size 75', (gap) => {
+    expect(POINT['twin-stretch'].gapsMm).toContain(gap);
+    expect(POINT['twin-stretch'].sizes).toEqual([75]);
+  });
+
+  it('a plain home machine swings 5, 7 or 9 mm', () => expect([5, 7, 9]).toContain(PLAIN_MACHINE.maxWidthMm));
+});

@@ -1,0 +1,44 @@
+import { describe, expect, it } from 'vitest';
+import { type Cloth, FAMILIES, FAMILY } from '../cloth';
+import { match, matchInputSchema } from '.';
+import { RULES } from './rules/rules';
+
+const pressOf = (fibres: Cloth['fibres']) =>
+  match(
+    matchInputSchema.parse({ cloth: { structure: 'woven', family: 'poplin', fibres }, operation: { kind: 'join' } }),
+  ).plan.press;
+
+describe('published: what ISO 3758:2012 says of the dots of an iron', () => {
+  it.each(['acetate', 'nylon', 'acrylic'])(
+    'at one dot (%s) the sole plate is 110 °C at most, and steam is advised against',
+    (fibre) => expect(pressOf({ [fibre]: 100 })).toMatchObject({ maxSolePlateC: 110, steam: 'no' }),
+  );
+
+  it('no sole plate is ever hotter than three dots, 200 °C', () => {
+    for (const family of FAMILIES) {
+      const cloth = { structure: FAMILY[family].structure, family };
+      const { plan } = match(matchInputSchema.parse({ cloth, operation: { kind: 'join' } }));
+      expect([0, 110, 150, 200], family).toContain(plan.press.maxSolePlateC);
+    }
+  });
+
+  it('it gives no fabric and no fibre its dots: no rule says so in its name', () => {
+    for (const { id, provenance } of RULES) expect(provenance, id).not.toBe('standard');
+  });
+});
+
+describe('practice: care of fibres', () => {
+  it.each([
+    ['cotton', 200],
+    ['linen', 200],
+    ['wool', 150],
+    ['silk', 150],
+    ['viscose', 150],
+    ['polyester', 150],
+    ['nylon', 110],
+    ['acrylic', 110],
+    ['acetate', 110],
+  ])('%s takes %i °C at most', (fibre, ceiling) =>
+    expect(pressOf({ [fibre]: 100 }).maxSolePlateC).toBeLessThanOrEqual(ceiling),
+  );
+});

@@ -1,0 +1,39 @@
+import { describe, expect, it } from 'vitest';
+import { PAPERS } from '../geometry';
+import { boundEdge, SOLD_MM } from '.';
+
+describe('published: paper', () => {
+  it('A4 is 210 × 297 mm (ISO 216), Letter 8½ × 11 in, 215.9 × 279.4 mm (ANSI Y14.1)', () => {
+    expect(PAPERS.find(({ id }) => id === 'a4')).toMatchObject({ widthMm: 210, heightMm: 297 });
+    expect(PAPERS.find(({ id }) => id === 'letter')).toMatchObject({ widthMm: 215.9, heightMm: 279.4 });
+    expect(PAPERS.find(({ id }) => id === 'letter')!.widthMm / 25.4).toBeCloseTo(8.5, 9);
+  });
+});
+
+describe('practice: what is sold and how it is cut', () => {
+  it.each([7, 9, 12, 22])('zips are sold %i in long', (inches) =>
+    expect(SOLD_MM.inch.some((mm) => Math.abs(mm - inches * 25.4) < 1e-9)).toBe(true),
+  );
+  it.each([180, 300])('zips are sold %i mm long', (mm) => expect(SOLD_MM.metric).toContain(mm));
+
+  // Four finished widths single, six doubled, and the turns; cloth as thin as lawn.
+  it.each([
+    ['single', 4, 6],
+    ['single', 4, 12],
+    ['double', 6, 6],
+    ['double', 6, 9.525],
+  ] as const)(
+    '%s binding is cut %i finished widths wide (%s mm), and a few mm for the turns',
+    (way, widths, finished) => {
+      const found = boundEdge(finished, 0.15, 0.6, way);
+      if (!('cutMm' in found)) throw new Error('expected a width to cut');
+      expect(found.cutMm).toBeGreaterThan(widths * finished);
+      expect(found.cutMm - widths * finished).toBeLessThan(7);
+    },
+  );
+
+  it('a 2½ in strip sewn at ⅜ in binds an edge ⅜ in wide, doubled', () => {
+    const found = boundEdge(0.375 * 25.4, 0.15, 0.6, 'double');
+    expect('cutMm' in found && found.cutMm / 25.4).toBeCloseTo(2.5, 0);
+  });
+});
