@@ -3,6 +3,7 @@ import { type StitchId, STITCHES } from '../stitch';
 import { above0, oneOf, within, wholeWithin, words } from '../result';
 import { calibrationSchema } from './calibration';
 import { FEET, PLATES } from './feet';
+import { SHANKS } from './shanks';
 
 const dialPosition = z.union([z.number(), words('a dial position', 20)], {
   error: 'expected a number or a word printed on the dial',
@@ -41,7 +42,7 @@ export const machineSchema = z.strictObject({
   widthStepMm: above0('a step in mm', 2).default(0.1),
   plates: z.array(oneOf(PLATES)),
   straightHoleMm: within(-5, 5, 'a place in mm').default(0),
-  shank: oneOf(['low', 'high', 'slant', 'built-in']),
+  shank: oneOf(SHANKS),
   pressureDial: pressureDialSchema.nullable(),
   tensionDial: tensionDialSchema,
   footLiftMm: above0('a lift in mm', 20),

@@ -1,5 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import { bobbinCapacity, FIBRE, needleThreadFit, PLAIN_MACHINE, POINT, threadDiameterMm, type ThreadFibre } from '.';
+import {
+  bobbinCapacity,
+  FIBRE,
+  needleThreadFit,
+  PLAIN_MACHINE,
+  POINT,
+  SHANK,
+  threadDiameterMm,
+  type ThreadFibre,
+} from '.';
 
 const fits = (tex: number, nm: number) =>
   needleThreadFit({ fibre: 'polyester', tex }, { point: 'universal', nm }).verdict;
@@ -79,6 +88,15 @@ describe('practice: what is sold for home machines', () => {
     expect(POINT['twin-stretch'].gapsMm).toContain(gap);
     expect(POINT['twin-stretch'].sizes).toEqual([75]);
   });
+
+  // ½, 1 and 1⅛ in from the plate to the screw, foot down.
+  it.each([
+    ['low', 12.7],
+    ['high', 25.4],
+    ['slant', 28.6],
+  ] as const)('a %s shank has its screw %s mm above the plate', (id, mm) =>
+    expect(SHANK[id].plateToScrewMm).toBeCloseTo(mm, 1),
+  );
 
   it('a plain home machine swings 5, 7 or 9 mm', () => expect([5, 7, 9]).toContain(PLAIN_MACHINE.maxWidthMm));
 });

@@ -16,41 +16,49 @@ interface Usual {
 }
 
 const KNIT: Usual = {
-  points: ['ballpoint', 'stretch'],
-  nm: [70, 90],
+  points: ['ballpoint'],
+  nm: [80, 90],
   stitches: ['zigzag', 'triple-straight', 'lightning'],
-  lengthMm: [1.5, 3.5],
+  lengthMm: [2, 2.5],
 };
-const LIGHT: Usual = { points: ['universal', 'sharp'], nm: [60, 75], stitches: ['straight'], lengthMm: [1.5, 2.5] };
-const MEDIUM: Usual = { points: ['universal', 'sharp'], nm: [70, 90], stitches: ['straight'], lengthMm: [2, 3] };
-const STRONG: Usual = { points: ['jeans'], nm: [90, 110], stitches: ['straight'], lengthMm: [2.5, 3.5] };
+const LIGHT: Usual = { points: ['universal', 'sharp'], nm: [60, 70], stitches: ['straight'], lengthMm: [1.5, 2] };
+const MEDIUM: Usual = { points: ['universal', 'sharp'], nm: [70, 80], stitches: ['straight'], lengthMm: [2, 2.6] };
+const STRONG: Usual = { points: ['jeans'], nm: [90, 100], stitches: ['straight'], lengthMm: [2.5, 3] };
 
-// A plain seam in a usual weight of each family (common practice).
+// A plain seam in a usual weight of each family: the range the trade names, two neighbouring sizes or three (common practice).
 const JOINS: [Family, Usual][] = [
-  ['jersey', KNIT],
-  ['slinky-jersey', { ...KNIT, points: ['stretch'], nm: [70, 80] }],
+  ['jersey', { ...KNIT, nm: [70, 80] }],
+  ['slinky-jersey', { ...KNIT, points: ['stretch'], nm: [65, 75] }],
   ['rib', KNIT],
-  ['double-knit', { ...KNIT, nm: [80, 90] }],
-  ['scuba', { ...KNIT, nm: [80, 90] }],
-  ['fleece', { ...KNIT, nm: [75, 90] }],
-  ['sweater-knit', { ...KNIT, nm: [80, 90] }],
+  ['double-knit', KNIT],
+  ['scuba', KNIT],
+  ['fleece', KNIT],
+  ['sweater-knit', KNIT],
   ['swim', { ...KNIT, points: ['stretch'], nm: [75, 90], stitches: ['zigzag', 'three-step-zigzag'], lengthMm: [1, 2] }],
-  ['lawn', LIGHT],
+  ['lace', { ...KNIT, nm: [60, 70] }],
+  ['mesh', { ...KNIT, nm: [60, 70] }],
+  ['lawn', { ...MEDIUM, nm: [70, 75], lengthMm: [2, 2.5] }],
+  ['poplin', MEDIUM],
+  ['viscose-woven', MEDIUM],
+  ['double-gauze', MEDIUM],
   ['silk', LIGHT],
-  ['satin', { ...LIGHT, nm: [60, 75] }],
+  ['satin', LIGHT],
   ['chiffon', LIGHT],
-  ['poplin', { ...MEDIUM, nm: [70, 80] }],
-  ['viscose-woven', { ...MEDIUM, nm: [65, 80] }],
-  ['linen', MEDIUM],
-  ['wool', MEDIUM],
-  ['velvet', { ...MEDIUM, nm: [70, 80] }],
-  ['corduroy', { ...MEDIUM, nm: [75, 90] }],
-  ['hand-woven', { ...MEDIUM, nm: [80, 90] }],
+  ['lining', LIGHT],
+  ['ripstop', { ...LIGHT, points: ['sharp'], lengthMm: [2, 3] }],
+  ['waterproof', { ...MEDIUM, points: ['sharp'], lengthMm: [2.5, 3] }],
+  ['linen', { ...MEDIUM, nm: [80, 90] }],
+  ['wool', { ...MEDIUM, nm: [80, 90] }],
+  ['corduroy', { ...MEDIUM, nm: [80, 90] }],
+  ['velvet', { ...MEDIUM, nm: [70, 80], lengthMm: [2, 2.5] }],
+  ['hand-woven', { ...MEDIUM, points: ['universal'], nm: [90, 90], lengthMm: [2.5, 2.5] }],
   ['denim', STRONG],
   ['canvas', STRONG],
   ['leather', { points: ['leather'], nm: [90, 110], stitches: ['straight'], lengthMm: [3, 4] }],
-  ['vinyl', { points: ['jeans', 'sharp'], nm: [80, 100], stitches: ['straight'], lengthMm: [3, 4] }],
-  ['neoprene', { points: ['jeans'], nm: [90, 100], stitches: ['zigzag', 'bridging'], lengthMm: [3, 3.5] }],
+  ['suede', { points: ['leather'], nm: [90, 110], stitches: ['straight'], lengthMm: [3, 4] }],
+  ['vinyl', { points: ['jeans', 'sharp'], nm: [90, 110], stitches: ['straight'], lengthMm: [3, 4] }],
+  ['neoprene', { points: ['jeans'], nm: [100, 100], stitches: ['zigzag', 'bridging'], lengthMm: [3, 3.5] }],
+  ['quilt-sandwich', { points: ['quilting', 'sharp'], nm: [75, 90], stitches: ['straight'], lengthMm: [2.5, 3.5] }],
 ];
 
 describe('practice: a plain seam is sewn as the trade would start it', () => {

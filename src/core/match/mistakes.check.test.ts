@@ -107,8 +107,8 @@ const MISTAKES: Mistake[] = [
     sign: 'tunnel',
   },
   {
-    name: 'lawn started over the wide slot',
-    cloth: { structure: 'woven', family: 'silk', massGsm: 40 },
+    name: 'thin lawn started over the wide slot',
+    cloth: { structure: 'woven', family: 'lawn', massGsm: 60 },
     operation: join,
     setup: { ...plain, lengthMm: 1.8, needle: { point: 'universal', nm: 60 }, thread: { fibre: 'polyester', tex: 18 } },
     sign: 'chewed',
@@ -147,7 +147,7 @@ const MISTAKES: Mistake[] = [
     name: 'normal pressure on velvet',
     cloth: { structure: 'woven', family: 'velvet' },
     operation: join,
-    setup: { ...plain, pressure: 0.75, needle: { point: 'universal', nm: 75 }, thread: tex27 },
+    setup: { ...plain, pressure: 0.5, needle: { point: 'universal', nm: 75 }, thread: tex27 },
     sign: 'marks',
   },
   {

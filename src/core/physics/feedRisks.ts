@@ -37,7 +37,7 @@ function risksIn(seam: SeamContext, foot: Foot, plate: Plate, stitch: StitchId, 
   const grips = seam.profile.structure === 'knit' ? 0.4 : 1;
   const needs = grips * feedsFromPressure(seam.profile.massGsm.value, seam.layers);
   const pile = seam.profile.traits.includes('napped') && loftOf(seam.profile) > 0;
-  const delicate = pile ? (seam.profile.structure === 'woven' ? 0.3 : 0.5) : 0.62;
+  const delicate = pile ? (seam.profile.structure === 'woven' ? 0.28 : 0.5) : 0.62;
   const slot = plate === 'straight' ? 0.1 : hasSmallHole(foot) ? 0.25 : 0.45;
   return [
     {

@@ -1,7 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { FEET, FOOT, type Machine, machineSchema, PLATE, PLATES } from '@/core/kit';
+import { FEET, FOOT, type Machine, machineSchema, PLATE, PLATES, SHANKS, shankText } from '@/core/kit';
 import { type MachineRecord, machineRecordSchema } from '@/core/file';
 import { STITCH, STITCHES } from '@/core/stitch';
 import { dialMmAsk, lengthAsk, numberAsk, type QuantityAsk, type UnitSystem } from '@/core/units';
@@ -57,17 +57,10 @@ const NUMBERS: { key: NumberKey; label: string; ask: (system: UnitSystem) => Qua
   { key: 'speedSpm', label: 'Top speed', ask: (s) => numberAsk('speed', s, { least: 10, most: 5000, usual: 750 }) },
 ];
 
-const SHANKS: readonly (readonly [Machine['shank'], string])[] = [
-  ['low', 'low'],
-  ['high', 'high'],
-  ['slant', 'slanting'],
-  ['built-in', 'built-in upper feed'],
-];
-
 /** What one machine can do, and its dials as they really are. Its manual has the last word. */
 export function MachineForm({ record }: { record: MachineRecord }) {
   const { machine } = record;
-  const { system } = useUnits();
+  const { system, say } = useUnits();
   const change = (edit: (now: Machine) => Partial<Machine> & { name?: string }) =>
     void machines.change(record.id, (now) => now && { ...now, machine: { ...now.machine, ...edit(now.machine) } });
   const set = (part: Partial<Machine> & { name?: string }) => change(() => part);
@@ -94,11 +87,11 @@ export function MachineForm({ record }: { record: MachineRecord }) {
         ))}
       </div>
       <Select
-        label="Shank"
+        label={TEXT.shank}
         value={machine.shank}
-        options={SHANKS}
+        options={SHANKS.map((id) => [id, say(shankText(id))] as const)}
         onPick={(shank) => set({ shank })}
-        help="height of the presser bar: feet for another shank do not fit"
+        help={TEXT.shankHelp}
       />
       <Abilities machine={machine} set={set} change={change} />
       <StitchLabels record={record} />

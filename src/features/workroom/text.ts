@@ -1,5 +1,8 @@
 /** Texts of the workroom’s machines. */
 export const MACHINE_TEXT = {
+  shank: 'Shank',
+  shankHelp:
+    'Foot down, measure from the needle plate up to the middle of the screw that holds the foot. A foot for another shank does not fit.',
   labels: 'What the machine calls each stitch',
   labelsWhy:
     'The number or letter beside the stitch on the machine, such as 07. It then stands beside the stitch everywhere.',
