@@ -28,10 +28,10 @@ export const SHANKS = idsOf(SHANK);
  * @param id - the shank
  * @returns its name and the height of the screw, its length in braces
  * @example
- * shankText('low') // => 'Low: the screw is {12.7 mm} above the plate'
+ * shankText('low') // => 'Low: the screw is about {12.7 mm} above the plate'
  * shankText('built-in') // => 'For feet of this machine alone'
  */
 export function shankText(id: Shank): string {
   const { name, plateToScrewMm } = SHANK[id];
-  return plateToScrewMm === null ? name : `${name}: the screw is {${plateToScrewMm} mm} above the plate`;
+  return plateToScrewMm === null ? name : `${name}: the screw is about {${plateToScrewMm} mm} above the plate`;
 }
