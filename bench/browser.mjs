@@ -23,12 +23,19 @@ export async function answers(base, executablePath) {
       .click();
     await page.waitForTimeout(400);
   }
-  const times = await page.evaluate(() => performance.getEntriesByName('bobbet.match').map((e) => e.duration));
+  await sayTimes(page, 'match');
   await browser.close();
-  const sorted = [...times].sort((a, b) => a - b);
+}
+
+/** Prints the round trips of one kind that the page marked. */
+async function sayTimes(page, kind) {
+  const times = await page.evaluate(
+    (name) => performance.getEntriesByName(name).map((entry) => entry.duration),
+    `bobbet.${kind}`,
+  );
   console.log(
-    `match in the worker, round trip, ${times.length} questions`.padEnd(44),
-    `median ${median(times).toFixed(1)} ms   slowest ${sorted.at(-1).toFixed(1)} ms`,
+    `${kind} in the worker, ${times.length} round trips`.padEnd(44),
+    `median ${median(times).toFixed(1)} ms   slowest ${Math.max(...times).toFixed(1)} ms`,
   );
 }
 
@@ -41,13 +48,8 @@ export async function advice(base, executablePath) {
     await page.getByRole('button', { name: /^Came out long and wavy: / }).click();
     await page.waitForTimeout(250);
   }
-  const times = await page.evaluate(() => performance.getEntriesByName('bobbet.diagnose').map((e) => e.duration));
+  await sayTimes(page, 'diagnose');
   await browser.close();
-  const sorted = [...times].sort((a, b) => a - b);
-  console.log(
-    `advice in the worker, round trip, ${times.length} lines`.padEnd(44),
-    `median ${median(times).toFixed(1)} ms   slowest ${sorted.at(-1).toFixed(1)} ms`,
-  );
 }
 
 /** Lighthouse scores of one page: the median of three. */

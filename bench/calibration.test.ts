@@ -1,8 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { HIDDEN_FAULTS } from '../src/core/standin';
 import { BASE_RATES, binned, CAUSE_OF, sayings } from './calibration';
-
-const HURRIED = { missesSlight: 0.2, invents: 0.01 };
+import { HURRIED } from './trial';
 
 describe('how likely a cause is said to be', () => {
   it('is known for every fault of the simulated machine, and nothing else is drawn', () => {

@@ -2,7 +2,7 @@
  * Calibration of the diagnosis: of all causes that it gives 30 %, three in ten should be at work. Faults are drawn with the base rates
  * that the diagnosis itself supposes, handed over as a parameter: nothing else is shared between it and the simulated machine.
  */
-import { type Cause, CAUSE, priorOf } from '../src/core/diagnose/causes';
+import { BASE_RATE, type Cause, CAUSE, CAUSES, priorOf } from '../src/core/diagnose/causes';
 import { factsOf } from '../src/core/diagnose/facts';
 import { beliefOf, marginals } from '../src/core/diagnose/network';
 import { lineFacts } from '../src/core/card';
@@ -52,17 +52,17 @@ export const CAUSE_OF: Readonly<Record<HiddenFault, Cause>> = {
 };
 
 const CAUSES_DRAWN = [...new Set(Object.values(CAUSE_OF))];
-/** How often a cause with a prior of 1 is at work: the diagnosis's own. */
-const RATE = 0.06;
 
-/** Base rates of what the simulated machine can have; whatever it cannot have is never at work. */
-export const BASE_RATES = Object.fromEntries(
-  (Object.keys(CAUSE) as Cause[]).map((cause) => [cause, CAUSES_DRAWN.includes(cause) ? RATE * CAUSE[cause].prior : 0]),
-) as Record<Cause, number>;
-/** Every fault as likely as every other. */
-export const EVEN_RATES = Object.fromEntries(
-  (Object.keys(CAUSE) as Cause[]).map((cause) => [cause, CAUSES_DRAWN.includes(cause) ? RATE / 2 : 0]),
-) as Record<Cause, number>;
+/** Whatever the simulated machine cannot have is never at work. */
+const ratesBy = (prior: (cause: Cause) => number) =>
+  Object.fromEntries(
+    CAUSES.map((cause) => [cause, CAUSES_DRAWN.includes(cause) ? BASE_RATE * prior(cause) : 0]),
+  ) as Record<Cause, number>;
+
+/** Base rates as the diagnosis supposes them. */
+export const BASE_RATES = ratesBy((cause) => CAUSE[cause].prior);
+/** Every cause as likely as every other. */
+export const EVEN_RATES = ratesBy(() => 0.5);
 
 /** One cause of one line: what was said of it, and whether it was so. */
 export interface Said {
@@ -70,7 +70,7 @@ export interface Said {
   isSo: boolean;
 }
 
-/** A share of the machines has none, one or two faults; which, by the odds of their causes on that fabric. */
+/** One fault or two, by the odds of their causes on that fabric. Without any a line passes, and nobody asks about it. */
 function drawn({ cloth, operation, setup }: Ground, rates: Record<Cause, number>, next: () => number): HiddenFault[] {
   const facts = factsOf({ cloth, operation, setup });
   const odds = CAUSES_DRAWN.map((cause) => {
@@ -93,10 +93,11 @@ function drawn({ cloth, operation, setup }: Ground, rates: Record<Cause, number>
  * What the diagnosis says of the causes of lines that failed, and what was so.
  *
  * @param lines - lines sewn; those that pass are not asked about
- * @param rates - base rates that faults are drawn with, and that the diagnosis is told
- * @param told - base rates the diagnosis supposes; usually the same
+ * @param rates - base rates that faults are drawn with
+ * @param observer - who looks at the lines
+ * @param supposed - base rates of the diagnosis; usually the same
  */
-export function sayings(lines: number, rates: Record<Cause, number>, observer: Observer, told = rates): Said[] {
+export function sayings(lines: number, rates: Record<Cause, number>, observer: Observer, supposed = rates): Said[] {
   const { next } = seeded(77);
   return Array.from({ length: lines }, (_, i) => i + 1).flatMap((seed): Said[] => {
     const ground = GROUNDS[Math.floor(next() * GROUNDS.length)];
@@ -111,7 +112,7 @@ export function sayings(lines: number, rates: Record<Cause, number>, observer: O
     const findings = findingsOf(seam, { ...looked, setup });
     const trueLengthMm = lineFacts(sewn.measures).lengthMm;
     const input = { cloth, operation, setup, findings, history: [], trueLengthMm };
-    const by = marginals(beliefOf(input, factsOf(input), told));
+    const by = marginals(beliefOf(input, factsOf(input), supposed));
     const atWork = faults.map((fault) => CAUSE_OF[fault]);
     return CAUSES_DRAWN.map((cause) => ({ probability: by[cause], isSo: atWork.includes(cause) }));
   });

@@ -1,10 +1,9 @@
 /** `npx tsx bench/calibrationChart.ts` writes docs/calibration.svg and prints the table beside it in docs/trial.md. */
 import { writeFileSync } from 'node:fs';
 import { BASE_RATES, type Bin, binned, EVEN_RATES, sayings } from './calibration';
+import { HURRIED } from './trial';
 
 const LINES = 4000;
-/** Overlooks one slight sign in five, and imagines one sign in a hundred. */
-const HURRIED = { missesSlight: 0.2, invents: 0.01 };
 const SIDE = 360;
 const EDGE = 56;
 

@@ -1,6 +1,6 @@
 /** The simulated machine: how far match agrees with it, and how the diagnosis does in it. docs/trial.md keeps what it prints. */
 import { FAMILIES } from '../src/core/cloth';
-import { canBeAtOnce, HIDDEN_FAULTS, type HiddenFault, type Observer, SEES_ALL } from '../src/core/standin';
+import { canBeAtOnce, HIDDEN_FAULTS, type HiddenFault, SEES_ALL } from '../src/core/standin';
 import { seeded } from '../src/core/random';
 import { agreement, inGoodOrder, TRIED } from './agreement';
 import {
@@ -8,9 +8,11 @@ import {
   answering,
   atRandom,
   fixedList,
-  GIVEN_UP,
+  HURRIED,
   knowing,
+  meanLines,
   type Outcome,
+  solved,
   type Strategy,
   type Task,
   trial,
@@ -19,9 +21,6 @@ import {
 const SEEDS = Number(process.env.SEEDS ?? 200);
 const PAIRS = 2000;
 const MACHINES = 60;
-/** Overlooks one slight sign in five, and imagines one sign in a hundred. */
-const HURRIED: Observer = { missesSlight: 0.2, invents: 0.01 };
-
 const STRATEGIES: readonly (readonly [string, Strategy])[] = [
   ['advice', advised],
   ['advice, looked where asked', answering],
@@ -30,10 +29,6 @@ const STRATEGIES: readonly (readonly [string, Strategy])[] = [
   ['one who knows', knowing],
 ];
 
-const solved = (outcomes: readonly Outcome[]) =>
-  outcomes.filter(({ lines }) => lines !== null).length / outcomes.length;
-const meanLines = (outcomes: readonly Outcome[]) =>
-  outcomes.reduce((sum, { lines }) => sum + (lines ?? GIVEN_UP), 0) / outcomes.length;
 const told = (outcomes: readonly Outcome[]) =>
   `${(100 * solved(outcomes)).toFixed(0)} %, ${meanLines(outcomes).toFixed(1)}`;
 const row = (cells: readonly string[]) => console.log(`| ${cells.join(' | ')} |`);
@@ -50,7 +45,7 @@ for (const [who, observer] of [
   ['sees everything', SEES_ALL],
   ['is in a hurry', HURRIED],
 ] as const) {
-  console.log(`\nOne fault, ${SEEDS} machines each; whoever looks ${who}: solved, mean lines`);
+  console.log(`\nOne fault, ${SEEDS} machines each; looked at by someone who ${who}: solved, mean lines`);
   head(['hidden fault', ...names]);
   const all: Outcome[][] = names.map(() => []);
   for (const fault of HIDDEN_FAULTS) {
@@ -75,7 +70,7 @@ const pairs = Array.from({ length: PAIRS }, (_, i) => ({
   seed: i + 1,
 }));
 console.log(`\nTwo faults at once, ${PAIRS} drawn pairs: solved, mean lines`);
-head(['whoever looks', ...names]);
+head(['someone who', ...names]);
 const hopeless = new Set<readonly HiddenFault[]>();
 const masked = new Set<readonly HiddenFault[]>();
 for (const [who, observer] of [

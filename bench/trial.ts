@@ -63,9 +63,19 @@ export interface Outcome extends Task {
   ground: string;
 }
 
+/** Overlooks one slight sign in five, and imagines one sign in a hundred. */
+export const HURRIED: Observer = { missesSlight: 0.2, invents: 0.01 };
+
 /** Lines after which a person gives up; giving up counts as one more. */
 export const MOST_LINES = 8;
-export const GIVEN_UP = MOST_LINES + 1;
+const GIVEN_UP = MOST_LINES + 1;
+
+/** The share that was solved, 0 … 1. */
+export const solved = (outcomes: readonly Outcome[]) =>
+  outcomes.filter(({ lines }) => lines !== null).length / outcomes.length;
+/** The mean number of lines. */
+export const meanLines = (outcomes: readonly Outcome[]) =>
+  outcomes.reduce((sum, { lines }) => sum + (lines ?? GIVEN_UP), 0) / outcomes.length;
 
 /** What a technician mends: the hook, and a feed that gives half of what its dial says. */
 const FOR_THE_TECHNICIAN: readonly HiddenFault[] = ['hook-timing', 'dial-short'];

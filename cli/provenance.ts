@@ -4,7 +4,7 @@ import { type Provenance, provenanceSchema } from '../src/core/result';
 /** Where the numbers of an answer come from, by path; a path covers everything below it. */
 export type Told = Readonly<Record<string, Provenance>>;
 
-/** What is chosen as sewists choose it, what is foretold by our models, what a machine or a person measured. */
+/** What is chosen as sewists choose it, what our models expect, and what was measured. */
 const SETTING: Told = {
   setup: 'common-practice',
   machineReads: 'common-practice',
@@ -26,7 +26,8 @@ export const TOLD: Readonly<Record<string, Told>> = {
   diagnose: { causes: 'model', pairs: 'model', next: 'model', then: 'model' },
   sew: { '': 'model' },
   schedule: { '': 'model' },
-  steps: { '': 'common-practice' },
+  // Says it itself, from the table of operations.
+  steps: {},
   'calc stretch': { '': 'standard' },
   'calc mass': { '': 'standard' },
   'calc shrink': { '': 'standard' },
@@ -71,7 +72,7 @@ const hasNumber = (value: unknown): boolean =>
 /**
  * An answer with where its numbers come from: one entry for each number or group of numbers that is in it.
  *
- * What can stop a seam is told apart, with its limits: those are sizes of the machine and of what was asked.
+ * Where a seam is blocked, its limit and what passed it have an entry too: our models of the machine and the fabric say where it is.
  *
  * @param told - of this command; the empty path stands for every field of its own
  * @param answer - what the command worked out; what it tells itself stays

@@ -4,7 +4,7 @@ import { CAUSE } from './diagnose/causes';
 import { QUESTION } from './diagnose/questions';
 import { REMEDY } from './diagnose/remedies';
 import { INTERLOCK } from './interlock/interlocks';
-import { CARE, FIBRE, FOOT, PLATE, POINT } from './kit';
+import { CARE, FIBRE, FOOT, PLATE, POINT, SHANK } from './kit';
 import { RULE } from './match/rules/rules';
 import { PART_RULES } from './match/rules/partRules';
 import { LAST_RULES, PLAN_RULES } from './match/rules/planRules';
@@ -32,6 +32,7 @@ const TABLES = {
   QUESTION,
   INTERLOCK,
   CARE,
+  SHANK,
   FAULT,
   RULE,
   PROCEDURES: Object.fromEntries(PROCEDURES.map((one) => [one.id, one])),

@@ -52,8 +52,8 @@ const SHOP_STEP_MM = 100;
  * How much cloth to buy for a pattern.
  *
  * The pattern's area at its own width is laid out again on the width that is left after selvedges and shrinking: printed charts of
- * widths go by the area too, rounded to an eighth of a yard. Allowances that are taken off make every piece shorter at both its ends; that it gets narrower is not counted. Then come
- * one-way cutting, matching (one repeat for each matched piece) and the shrinkage along the length.
+ * widths go by the area too, rounded to an eighth of a yard. Allowances that are taken off make every piece shorter at both its ends;
+ * that it gets narrower is not counted. Then come one-way cutting, matching (one repeat for each matched piece) and the shrinkage along the length.
  *
  * @param given - what the pattern asks for and what the cloth is like
  * @returns the length with every step of the sum, or blocked when the widest piece does not fit across, or nothing would be left of the pattern

@@ -9,8 +9,8 @@ import { askMinutes, QUESTION, type QuestionFacts } from './questions';
 import { cureOf } from './remedies';
 
 /**
- * A question is asked when it is expected to save so many minutes, its own taken off (model): at first the obvious change is made,
- * and whoever sees that it did not help looks more closely.
+ * A question is asked when it is expected to save so many minutes, its own taken off (model): at first the obvious change is made;
+ * when it did not help it is time to look more closely.
  */
 const WORTH_ASKING_MIN = { atFirst: 1, later: 0.15 };
 

@@ -86,7 +86,7 @@ export const CAUSES = idsOf(CAUSE);
 export const AT_WORK: readonly Cause[] = CAUSES.filter((cause) => cause !== 'nothing');
 
 /** How often a cause with a prior of 1 is at work in a line that somebody asks about (model). */
-const BASE = 0.06;
+export const BASE_RATE = 0.06;
 /** However much speaks for a cause before anything is seen, it is not sure (model). */
 const MOST_PRIOR = 0.6;
 
@@ -101,5 +101,5 @@ const MOST_PRIOR = 0.6;
 export function priorOf(cause: Cause, facts: Facts, base: Partial<Record<Cause, number>> = {}): number {
   const { prior, factors } = CAUSE[cause];
   const moved = factors.reduce((product, { when, factor }) => (holds(facts, when) ? product * factor : product), 1);
-  return Math.min(MOST_PRIOR, (base[cause] ?? BASE * prior) * moved);
+  return Math.min(MOST_PRIOR, (base[cause] ?? BASE_RATE * prior) * moved);
 }

@@ -1,16 +1,13 @@
-import type { Setup } from '../setup';
 import { LENGTH_OFF, linkedCauses, questionWorthAsking } from './ask';
-import { AT_WORK, CAUSE, type Cause, CAUSES } from './causes';
+import { type Cause, CAUSES } from './causes';
 import { end, isForTechnician, ofHistory, RETHREADS, STOP, WORTH } from './ends';
 import { factsOf, type Facts } from './facts';
-import type { DiagnoseInput, DiagnoseOutput, NextStep } from './input';
+import type { DiagnoseInput, DiagnoseOutput } from './input';
 import { type Belief, beliefOf, marginals } from './network';
 import { type Offer, offersOf } from './offers';
 import { gainOf, minutesWith, shares, type Weighable } from './outlook';
-import { askMinutes, NOT_SURE, type QuestionFacts } from './questions';
-import { cureOf, type RemedyFacts, type RemedyId, remedyText } from './remedies';
-import { plain, step } from './steps';
-import { timesInTen } from './words';
+import type { RemedyId } from './remedies';
+import { asStep, plain, stepsOf } from './steps';
 
 /** The bobbin screw is offered only when nothing else puts so much right: usually, and once threading and a fresh bobbin did not help (model). */
 const BEFORE_BOBBIN = { usual: 0.08, rewound: 0.35 };
@@ -90,7 +87,7 @@ function somethingIs(belief: Belief): Belief {
 const isLengthOff = ({ lengthShare }: Facts) =>
   lengthShare !== undefined && (lengthShare < LENGTH_OFF.short || lengthShare >= LENGTH_OFF.long);
 
-/** Pairs that are told, and how likely the likeliest has to be. */
+/** At most so many pairs are named, each at least this likely. */
 const PAIRS = { most: 3, least: 0.05 };
 
 function causesOf(belief: Belief): Pick<DiagnoseOutput, 'causes' | 'pairs'> {
@@ -123,37 +120,3 @@ function rank(offers: readonly Offer[], belief: Belief, { history }: DiagnoseInp
   const ahead = quick.slice(0, LOOKED_AHEAD).map((offer) => ({ offer, minutes: minutesWith(belief, offer, offers) }));
   return [...ahead.sort((a, b) => a.minutes - b.minutes).map(({ offer }) => offer), ...quick.slice(LOOKED_AHEAD)];
 }
-
-const stepsOf = (ranked: readonly Offer[], belief: Belief, from: Setup): NextStep[] => {
-  const by = shares(belief);
-  const likeliest = likeliestOf(belief);
-  return ranked.map((offer) => {
-    const { change, setup } = offer;
-    const text = remedyText(change, from, setup);
-    return step(change, setup, text, because(change, by, likeliest));
-  });
-};
-
-const likeliestOf = (belief: Belief): Cause => {
-  const by = marginals(belief);
-  return AT_WORK.reduce((best, cause) => (by[cause] > by[best] ? cause : best));
-};
-
-/** The likeliest cause it is for, how often that works, and that it is only quick where something else is likelier. */
-function because({ id, cures }: RemedyFacts, by: Partial<Record<Cause, number>>, likeliest: Cause): string {
-  const of = (cause: Cause) => (by[cause] ?? 0) * cureOf(id, cause);
-  const main = (Object.keys(cures) as Cause[]).reduce((best, cause) => (of(cause) > of(best) ? cause : best));
-  const works = `Works about ${timesInTen(gainOf(cures, by))}.`;
-  return main === likeliest
-    ? `Most likely ${CAUSE[main].text}. ${works}`
-    : `Quickest to try: perhaps ${CAUSE[main].text}. ${works}`;
-}
-
-const asStep = (question: QuestionFacts): NextStep => ({
-  change: question.id,
-  kind: 'question',
-  text: question.text,
-  minutes: askMinutes(question),
-  because: 'The answer decides what to change first.',
-  answers: [...question.answers.map((a) => ({ id: a.id, text: a.text })), { id: NOT_SURE, text: 'Not sure' }],
-});

@@ -4,7 +4,7 @@ import { LIKELIHOOD } from './likelihood';
 import { LINE_MIN } from './minutes';
 import { changeText, cureOf, REMEDY_LIST, type RemedyId } from './remedies';
 
-/** What a reader is told of a sign: why it happens and what to try, the most usual first. */
+/** The page of a sign: why it happens and what to try, the most usual first. */
 export interface SignPage {
   sign: Sign;
   why: Cause[];
@@ -12,7 +12,7 @@ export interface SignPage {
   tries: string[];
 }
 
-/** What a reader is told of a cause: how it shows, and what puts it right. */
+/** The page of a cause: how it shows, and what puts it right. */
 export interface CausePage {
   cause: Cause;
   showsAs: Sign[];
@@ -92,4 +92,6 @@ export function causePage(cause: Cause): CausePage {
 }
 
 /** Every cause that has something to show. */
-export const CAUSES_SHOWN: readonly Cause[] = CAUSES.filter((cause) => causePage(cause).showsAs.length > 0);
+export const CAUSES_SHOWN: readonly Cause[] = CAUSES.filter((cause) =>
+  SIGNS.some((sign) => LIKELIHOOD[sign][cause] !== undefined),
+);

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { needleThreadFit, threadDiameterMm, threadNeedle } from '.';
 
-describe('memory: needle and thread agree with the handbook', () => {
+describe('memory: which needle takes which thread', () => {
   it('Tex 27 polyester is 0.204 mm thick (formula of a round, 60 % packed thread; densities from handbooks)', () => {
     expect(threadDiameterMm({ fibre: 'polyester', tex: 27 })).toBeCloseTo(0.204, 3);
   });

@@ -62,7 +62,6 @@ describe('handbook: thread and needle', () => {
     ['silk', 1.25, 1.34],
     ['polyester', 1.38, 1.38],
     ['nylon', 1.14, 1.14],
-    ['elastic-polyester', 1.3, 1.38],
   ])('the density of %s lies between %f and %f g/cm³', (fibre, low, high) => {
     expect(FIBRE[fibre].densityGCm3).toBeGreaterThanOrEqual(low);
     expect(FIBRE[fibre].densityGCm3).toBeLessThanOrEqual(high);

@@ -9,7 +9,7 @@ import { DraftField, StopAlert, Tick } from '@/ui';
 import styles from './Cloth.module.css';
 import { useBuying } from './useBuying';
 
-/** How much to buy: the pattern's length on this cloth's width, with the wash, the nap, the repeat and the lay in it. */
+/** How much to buy: the pattern's length on this cloth's width, with the wash, the nap and the repeat in it. */
 export function Buying({ record }: { record: ClothRecord }) {
   const { draft, fields, asks, napped, oneWay, shrink, answer } = useBuying(record);
   return (

@@ -3,6 +3,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import type { MatchAnswer, MatchInput, MatchSharpening } from '@/core/match';
 import type { Operation } from '@/core/setup';
+import { timed } from '@/parts/asking';
 import { useMatchInput } from '@/parts/learned';
 import { type AskedNow, useUnits } from '@/parts/workspace';
 import { matchWorker } from '@/workers/matchClient';
@@ -40,9 +41,7 @@ export function useMatch(asked: AskedNow | undefined): MatchNow {
     const question = JSON.parse(key) as MatchInput;
     const run = async () => {
       const worker = matchWorker();
-      const started = performance.now();
-      const answer = await worker.answer(question);
-      performance.measure('bobbet.match', { start: started, end: performance.now() });
+      const answer = await timed('match', () => worker.answer(question));
       if (overtaken) return;
       setFailed(null);
       setState({ key, answered: { input: question, answer, sharpening: null } });

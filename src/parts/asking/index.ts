@@ -1,3 +1,4 @@
 export { EyeStop } from './EyeStop';
 export { LazyBarChart, LazyLineChart, LazyPointChart } from './lazyCharts';
+export { timed } from './timed';
 export { currentOf, type FromWorker, outdated, useFromWorker } from './useFromWorker';

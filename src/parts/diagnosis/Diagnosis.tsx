@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import { CAUSE, changeText, type DiagnoseInput, type DiagnoseOutput, type NextStep } from '@/core/diagnose';
 import { formatNumber } from '@/core/units';
 import { CautionAlert } from '@/ui';
-import { outdated, useFromWorker } from '../asking';
+import { outdated, timed, useFromWorker } from '../asking';
 import { useUnits } from '../workspace';
 import styles from './Diagnosis.module.css';
 import { DIAGNOSIS_TEXT as TEXT } from './text';
@@ -26,12 +26,9 @@ const ENDS: readonly string[] = ['technician', 'nothing'];
 /** What is behind the signs, and the one thing to change next: why, how long it takes, one press away. */
 export function Diagnosis({ input, takeText, onTake, onAnswer }: Props) {
   const { say } = useUnits();
-  const { value: said, isCurrent } = useFromWorker(JSON.stringify(input), async (worker) => {
-    const start = performance.now();
-    const answer = await worker.diagnose(input);
-    performance.measure('bobbet.diagnose', { start, end: performance.now() });
-    return answer;
-  });
+  const { value: said, isCurrent } = useFromWorker(JSON.stringify(input), (worker) =>
+    timed('diagnose', () => worker.diagnose(input)),
+  );
   if (!said) return null;
   const { next, then, stop } = said;
   const question = next.kind === 'question';
