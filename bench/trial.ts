@@ -5,6 +5,7 @@
 import { lineFacts } from '../src/core/card';
 import { type Cloth, FAMILY, type Family } from '../src/core/cloth';
 import {
+  answersOf,
   diagnose,
   type DiagnoseInput,
   diagnoseUnanswered,
@@ -45,6 +46,8 @@ export interface Step {
   change?: RemedyId;
   setup?: Setup;
   machine?: StandIn;
+  /** What was asked and answered before it. */
+  answers?: DiagnoseInput['answers'];
 }
 
 /** How a strategy chooses, out of what was seen and tried; null gives up. Only one who knows looks at the machine. */
@@ -77,8 +80,15 @@ export const solved = (outcomes: readonly Outcome[]) =>
 export const meanLines = (outcomes: readonly Outcome[]) =>
   outcomes.reduce((sum, { lines }) => sum + (lines ?? GIVEN_UP), 0) / outcomes.length;
 
-/** What a technician mends: the hook, and a feed that gives half of what its dial says. */
-const FOR_THE_TECHNICIAN: readonly HiddenFault[] = ['hook-timing', 'dial-short'];
+/**
+ * What a technician mends: the hook, a feed that gives half of what its dial says, and a foot that presses too much or too little at the
+ * very end of its dial.
+ */
+const isForTechnician = (fault: HiddenFault, { pressure }: Setup) =>
+  fault === 'hook-timing' ||
+  fault === 'dial-short' ||
+  (fault === 'pressure-low' && pressure >= 1) ||
+  (fault === 'pressure-high' && pressure <= 0);
 
 /** A cloth and a seam, with the setting that match itself gives for them. */
 export interface Ground {
@@ -139,6 +149,16 @@ function groundOf({ faults, seed }: Task): Ground {
   return some[seed % some.length];
 }
 
+/** A line of the trial, as it was sewn and as it was seen. */
+interface TrialLine {
+  change?: RemedyId;
+  findings: Finding[];
+  told: Finding[];
+  setup: Setup;
+  trueLengthMm?: number;
+  answers?: DiagnoseInput['answers'];
+}
+
 /** Sews until a line passes, doing only what the strategy says; a change that made it worse is put back. */
 export function trial(task: Task, strategy: Strategy): Outcome {
   const { faults, seed, observer } = task;
@@ -148,7 +168,7 @@ export function trial(task: Task, strategy: Strategy): Outcome {
   let { setup } = ground;
   let machine = standIn(seed, faults);
   let change: RemedyId | undefined;
-  const lines: { change?: RemedyId; findings: Finding[]; told: Finding[]; setup: Setup; trueLengthMm?: number }[] = [];
+  const lines: TrialLine[] = [];
   for (let number = 1; number <= MOST_LINES; number += 1) {
     const sewn = sewOnStandIn({ seam, cloth, setup, direction: 'across', machine, seed: seed * 100 + number });
     // What would strike is not sewn: the setting goes back, and the line is lost.
@@ -158,17 +178,19 @@ export function trial(task: Task, strategy: Strategy): Outcome {
     const findings = allSigns(seam, looked);
     if (passes(passCriteria(seam, { ...looked, findings }))) return end(number);
     const told = findingsOf(seam, { ...looked, setup });
-    lines.push({ change, findings, told, setup, trueLengthMm: lineFacts(line.measures).lengthMm });
+    const sewnAs: TrialLine = { change, findings, told, setup, trueLengthMm: lineFacts(line.measures).lengthMm };
+    lines.push(sewnAs);
     // A change that made it worse is put back: what is known of the line before it holds again.
     const from = lines[lineToGoOnFrom(lines)];
     setup = from.setup;
     const history = outcomesOf(lines);
     const { told: seen, trueLengthMm } = from;
-    const step = strategy({ cloth, operation, setup, findings: seen, history, trueLengthMm }, seed, machine);
+    const answers = answersOf(lines);
+    const step = strategy({ cloth, operation, setup, findings: seen, history, trueLengthMm, answers }, seed, machine);
     if (!step) return end(null);
-    if (step.change === 'technician')
-      return end(faults.some((fault) => FOR_THE_TECHNICIAN.includes(fault)) ? number : null);
+    if (step.change === 'technician') return end(faults.some((fault) => isForTechnician(fault, setup)) ? number : null);
     change = step.change;
+    sewnAs.answers = step.answers;
     setup = step.setup ?? setup;
     machine = step.machine ?? standInAfter(machine, [change]);
   }
@@ -183,16 +205,16 @@ const BLOCKED_LINE: Judged<'measures' | 'looked'> & { findings: { sign: 'needle-
 
 /** Bobbet's own advice, followed by someone who knows nothing of the machine and answers every question with "not sure". */
 export const advised: Strategy = (input) => {
-  const { next } = diagnoseUnanswered(input);
-  return next.change === 'nothing' ? null : next;
+  const { change, setup } = diagnoseUnanswered(input).next;
+  return change === 'nothing' ? null : { change, setup };
 };
 
 /** The same, by someone who looks where it asks to look. */
 export const answering: Strategy = (input, seed, machine) => {
-  const answers: NonNullable<DiagnoseInput['answers']> = [];
+  const answers = [...(input.answers ?? [])];
   for (;;) {
     const { next } = diagnose({ ...input, answers });
-    if (next.kind !== 'question') return next.change === 'nothing' ? null : (next as Step);
+    if (next.kind !== 'question') return next.change === 'nothing' ? null : { ...(next as Step), answers };
     const question = next.change as QuestionId;
     answers.push({ question, answer: answerOf(question, machine.trouble, seed) });
   }

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { rowsOf } from '../result';
 import { plainSetup } from '../setup/plainSetup.testing';
 import {
+  answersOf,
   CAUSES,
   diagnose,
   type DiagnoseInput,
@@ -100,13 +101,56 @@ describe('the counted stitch length', () => {
     expect(posterior(counted, 'stitch-too-short')).toBeGreaterThan(posterior(vinyl, 'stitch-too-short'));
     expect(diagnose(counted).next.change).toBe('longer');
   });
+});
 
-  it('are asked at first only where a minute is saved; once the obvious change did not help, for a few seconds', () => {
-    const wavy = { setup: plainSetup({ needle: { point: 'ballpoint', nm: 75 }, pressure: 0.5 }) };
+describe('when to ask', () => {
+  const wavy = { setup: plainSetup({ needle: { point: 'ballpoint', nm: 75 }, pressure: 0.5 }) };
+  const uneven = {
+    findings: [
+      { sign: 'wavy', severity: 2 },
+      { sign: 'uneven-length', severity: 2 },
+    ],
+  };
+
+  it('a single sign has its classic first answer, unless a look saves more than a minute', () => {
     expect(diagnose(asked('wavy', wavy)).next.kind).not.toBe('question');
-    const tried = { ...wavy, history: [{ change: 'pressure-down', result: 'same' }] };
-    expect(diagnose(asked('wavy', tried)).next.change).toBe('ask-pulled');
     // Lint is seen in half a minute and takes three to brush out.
     expect(diagnose(asked('uneven-length')).next).toMatchObject({ change: 'ask-lint', minutes: 0.5 });
+  });
+
+  it('several signs at once are worth a look that saves less', () => {
+    expect(diagnose(asked('wavy', { ...wavy, ...uneven })).next.change).toBe('ask-pulled');
+  });
+
+  it('what did not help is followed by a look that saves only a few seconds', () => {
+    const tried = { ...wavy, history: [{ change: 'pressure-down', result: 'same' }] };
+    expect(diagnose(asked('wavy', tried)).next.change).toBe('ask-pulled');
+  });
+});
+
+describe('what was answered', () => {
+  const plate = { question: 'ask-plate-hole', answer: 'no' };
+  const worn = { question: 'ask-needle-age', answer: 'long' };
+
+  it('stands on the lines after it', () => {
+    expect(answersOf([{ answers: [plate] }, { change: 'start-inside' }, { answers: [worn] }])).toEqual([plate, worn]);
+  });
+
+  it('is what was said last', () => {
+    const mended = { ...plate, answer: 'yes' };
+    expect(answersOf([{ answers: [plate] }, { change: 'leader', answers: [mended] }])).toEqual([mended]);
+  });
+
+  it('of something at fault ends when that is changed, however it went; what was in order stays so', () => {
+    expect(answersOf([{ answers: [worn] }, { change: 'new-needle' }])).toEqual([]);
+    const fine = { ...worn, answer: 'new' };
+    expect(answersOf([{ answers: [fine] }, { change: 'new-needle' }])).toEqual([fine]);
+    // A better thread does nothing for the needle.
+    expect(answersOf([{ answers: [worn] }, { change: 'better-thread' }])).toEqual([worn]);
+  });
+
+  it('to a question, or after a change, that is no longer known is left out', () => {
+    expect(answersOf([{ answers: [{ question: 'ask-moon', answer: 'full' }] }])).toEqual([]);
+    expect(answersOf([{ answers: [worn] }, { change: 'a-change-of-old' }])).toEqual([worn]);
   });
 });

@@ -5,14 +5,15 @@ import type { DiagnoseInput } from './input';
 import { LIKELIHOOD } from './likelihood';
 import { answerProbability, type Belief } from './network';
 import { bestOf, minutesAhead, shares, type Weighable } from './outlook';
-import { askMinutes, QUESTION, type QuestionFacts } from './questions';
-import { cureOf } from './remedies';
+import { type AnswerFacts, askMinutes, QUESTION, QUESTION_IDS, type QuestionFacts, type QuestionId } from './questions';
+import { cureOf, REMEDIES } from './remedies';
 
 /**
- * A question is asked when it is expected to save so many minutes, its own taken off (model): at first the obvious change is made;
- * when it did not help it is time to look more closely.
+ * A question is asked when it is expected to save so many minutes, its own taken off (model). A single sign has its classic first
+ * answer, and that is made; several signs at once leave more open, and a look is quicker than a line; once a change did not help it is
+ * time to look more closely.
  */
-const WORTH_ASKING_MIN = { atFirst: 1, later: 0.15 };
+const WORTH_ASKING_MIN = { oneSign: 1, severalSigns: 0.3, later: 0.15 };
 
 /** Nobody asks after what is hardly suspected: its share of what is wrong (model). */
 const SUSPECTED = 0.12;
@@ -35,6 +36,64 @@ export function linkedCauses(
 
 /** A change that cures a cause so surely has answered the question by how it went. */
 const SETTLES = 0.8;
+const isSettledBy = (change: string | undefined, cause: Cause): boolean =>
+  REMEDIES.some((id) => id === change && cureOf(id, cause) >= SETTLES);
+
+/** The causes a question is about. */
+const causesAskedOf = ({ answers }: Pick<QuestionFacts, 'answers'>) => Object.keys(answers[0].likelihood) as Cause[];
+
+/** A line that was sewn, the change it was sewn with, and what was answered about it. */
+interface AnsweredLine {
+  change?: string;
+  answers?: readonly { question: string; answer: string }[];
+}
+
+/** An answer that is so much rarer where a cause is at work clears it (model). */
+const CLEARS = 0.2;
+
+/**
+ * The causes that were looked for and found not to be at work.
+ *
+ * @param answers - what was asked and answered
+ */
+export const clearedBy = (answers: DiagnoseInput['answers'] = []): ReadonlySet<Cause> =>
+  new Set(
+    answers.flatMap(({ question, answer }) => {
+      const facts = QUESTION[question].answers.find(({ id }) => id === answer);
+      if (!facts) return [];
+      const likelihoods: Partial<Record<Cause, number>> = facts.likelihood;
+      return causesAskedOf(QUESTION[question]).filter(
+        (cause) => (likelihoods[cause] ?? facts.otherwise) < CLEARS * facts.otherwise,
+      );
+    }),
+  );
+
+/** Whether an answer found a cause at fault. */
+function accuses(question: QuestionId, answer: string, cause: Cause): boolean {
+  const facts: AnswerFacts | undefined = QUESTION[question].answers.find(({ id }) => id === answer);
+  return facts !== undefined && (facts.likelihood[cause] ?? facts.otherwise) > facts.otherwise;
+}
+
+/**
+ * What was answered on the lines so far. An answer stays true on the lines after it, until it is given anew or until what it found at
+ * fault was changed; what was found in order stays so.
+ *
+ * @param lines - in the order they were sewn
+ * @returns each question once, with its last answer; questions that are no longer asked are left out
+ */
+export function answersOf(lines: readonly AnsweredLine[]): NonNullable<DiagnoseInput['answers']> {
+  const standing = new Map<QuestionId, string>();
+  for (const { change, answers = [] } of lines) {
+    for (const [id, answer] of standing)
+      if (causesAskedOf(QUESTION[id]).some((cause) => accuses(id, answer, cause) && isSettledBy(change, cause)))
+        standing.delete(id);
+    for (const { question, answer } of answers) {
+      const id = QUESTION_IDS.find((known) => known === question);
+      if (id) standing.set(id, answer);
+    }
+  }
+  return [...standing].map(([question, answer]) => ({ question, answer }));
+}
 
 /** What is believed after an answer, and how likely it is to be given. */
 function after(belief: Belief, question: QuestionFacts, answer: string): { probability: number; belief: Belief } {
@@ -64,18 +123,18 @@ export function questionWorthAsking(
   if (changes.length === 0) return null;
   const asked = new Set((input.answers ?? []).map((a) => a.question));
   const linked = linkedCauses(input, facts);
-  const triedFor = (cause: Cause) => input.history.some(({ change }) => cureOf(change, cause) >= SETTLES);
+  const triedFor = (cause: Cause) => input.history.some(({ change }) => isSettledBy(change, cause));
   const open = rowsOf(QUESTION).filter(
     ({ id, when, unlessKnown, answers }) =>
       !asked.has(id) &&
-      (Object.keys(answers[0].likelihood) as Cause[]).some((cause) => linked.has(cause) && !triedFor(cause)) &&
+      causesAskedOf({ answers }).some((cause) => linked.has(cause) && !triedFor(cause)) &&
       holds(facts, when ?? []) &&
       !(unlessKnown && isKnown(input, unlessKnown)),
   );
   const first = bestOf(belief, changes);
   const by = shares(belief);
   const worth = open.flatMap((question) => {
-    const about = (Object.keys(question.answers[0].likelihood) as Cause[]).reduce((sum, c) => sum + (by[c] ?? 0), 0);
+    const about = causesAskedOf(question).reduce((sum, c) => sum + (by[c] ?? 0), 0);
     if (about < SUSPECTED) return [];
     const then = question.answers.map(({ id }) => after(belief, question, id));
     // An answer that leaves the same step best is not worth hearing.
@@ -87,7 +146,9 @@ export function questionWorthAsking(
     return [{ question, minutes }];
   });
   const [best] = worth.sort((a, b) => a.minutes - b.minutes);
-  const least = input.history.length === 0 ? WORTH_ASKING_MIN.atFirst : WORTH_ASKING_MIN.later;
+  const signs = input.findings.filter(({ severity }) => severity > 0).length;
+  const atFirst = WORTH_ASKING_MIN[signs > 1 ? 'severalSigns' : 'oneSign'];
+  const least = input.history.length === 0 ? atFirst : WORTH_ASKING_MIN.later;
   return best && minutesAhead(belief, changes) - best.minutes >= least ? best.question : null;
 }
 

@@ -276,6 +276,28 @@ describe('the technician', () => {
   });
 });
 
+describe('before the technician', () => {
+  it('threading is tried as soon as the inside is likelier than anything else that can be done', () => {
+    const history = [
+      'new-needle',
+      'stretch-needle',
+      'pressure-up',
+      'do-not-pull',
+      'hand-wheel',
+      'larger-needle',
+      'tissue',
+    ].map((change) => ({ change: change as DiagnoseInput['history'][number]['change'], result: 'same' as const }));
+    const skips = (more: Partial<DiagnoseInput>) =>
+      line({ findings: [{ sign: 'skipped', severity: 3 }], needleHours: 0.1, threadQuality: 'good', history, ...more });
+    const asked = skips({ answers: [{ question: 'ask-threaded-foot-up', answer: 'yes' }] });
+    const { causes, next } = diagnoseUnanswered(asked);
+    expect(causes[0].cause).toBe('hook-timing');
+    expect(['rethread', 'better-thread', 'finer-thread']).toContain(next.change);
+    const rethreaded = [...history, { change: 'rethread' as const, result: 'same' as const }];
+    expect(diagnoseUnanswered(skips({ history: rethreaded })).next.change).toBe('technician');
+  });
+});
+
 describe('how often it works', () => {
   it.each([
     [0.074, '1 time in 20'],

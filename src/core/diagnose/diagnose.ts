@@ -1,6 +1,6 @@
-import { LENGTH_OFF, linkedCauses, questionWorthAsking } from './ask';
+import { clearedBy, LENGTH_OFF, linkedCauses, questionWorthAsking } from './ask';
 import { type Cause, CAUSES } from './causes';
-import { end, isForTechnician, ofHistory, RETHREADS, STOP, WORTH } from './ends';
+import { beforeTechnician, end, isForTechnician, ofHistory, RETHREADS, STOP, WORTH } from './ends';
 import { factsOf, type Facts } from './facts';
 import type { DiagnoseInput, DiagnoseOutput } from './input';
 import { type Belief, beliefOf, marginals } from './network';
@@ -39,14 +39,16 @@ function diagnosed(input: DiagnoseInput, asks: boolean): DiagnoseOutput {
   // What was seen has a cause: what to do is chosen among those.
   const belief = somethingIs(ofCauses(seen, linkedCauses(input, facts)));
   const offers = offersOf(input, facts);
-  const ranked = rank(offers, belief, input);
+  const byMinutes = rank(offers, belief, input);
+  const basic = beforeTechnician(input, belief, byMinutes);
+  const ranked = basic ? [basic, ...byMinutes.filter((offer) => offer !== basic)] : byMinutes;
   if (needleBroke && !input.history.some(({ change }) => change === 'clear-fragments')) {
     const first = plain('clear-fragments', input.setup, 'After a broken needle this comes before anything else.');
     return { ...told, next: first, then: stepsOf(ranked, belief, input.setup).slice(0, 3) };
   }
   const steps = stepsOf(ranked, belief, input.setup);
   const [next, ...then] = steps;
-  if (!next || isForTechnician(input, belief, ranked)) return { ...told, ...end(input, belief) };
+  if (!next || isForTechnician(input, belief, ranked)) return { ...told, ...end(input, belief, ranked) };
   const question = asks ? questionWorthAsking(input, facts, belief, ranked) : null;
   if (question) return { ...told, next: asStep(question), then: steps.slice(0, 3) };
   return { ...told, next, then: then.slice(0, 3), ...(next.change === 'bobbin-tension' && { stop: STOP.bobbin }) };
@@ -107,7 +109,7 @@ function causesOf(belief: Belief): Pick<DiagnoseOutput, 'causes' | 'pairs'> {
 }
 
 /** What is worth doing, in the order in which it is expected to be right soonest. */
-function rank(offers: readonly Offer[], belief: Belief, { history }: DiagnoseInput): Offer[] {
+function rank(offers: readonly Offer[], belief: Belief, { history, answers }: DiagnoseInput): Offer[] {
   const by = shares(belief);
   const gain = ({ cures }: Weighable) => gainOf(cures, by);
   const isBobbin = ({ change }: Offer) => change.id === 'bobbin-tension';
@@ -116,7 +118,18 @@ function rank(offers: readonly Offer[], belief: Belief, { history }: DiagnoseInp
   const wasTried = (some: readonly RemedyId[]) => history.some(({ change }) => some.includes(change));
   const enough = wasTried(['rewind-bobbin']) && wasTried(RETHREADS) ? BEFORE_BOBBIN.rewound : BEFORE_BOBBIN.usual;
   const pool = worth.some((offer) => gain(offer) >= enough) ? worth : [...worth, ...bobbin];
-  const quick = [...pool].sort((a, b) => a.minutes / gain(a) - b.minutes / gain(b));
+  const cleared = clearedBy(answers);
+  // Nobody puts right what was just looked at and is in order, as long as anything else may help.
+  const isIdle = ({ cures }: Weighable) =>
+    (Object.keys(cures) as Cause[]).every((cause) => !by[cause] || cleared.has(cause));
+  const quick = [...pool].sort(
+    (a, b) => Number(isIdle(a)) - Number(isIdle(b)) || a.minutes / gain(a) - b.minutes / gain(b),
+  );
   const ahead = quick.slice(0, LOOKED_AHEAD).map((offer) => ({ offer, minutes: minutesWith(belief, offer, offers) }));
-  return [...ahead.sort((a, b) => a.minutes - b.minutes).map(({ offer }) => offer), ...quick.slice(LOOKED_AHEAD)];
+  return [
+    ...ahead
+      .sort((a, b) => Number(isIdle(a.offer)) - Number(isIdle(b.offer)) || a.minutes - b.minutes)
+      .map(({ offer }) => offer),
+    ...quick.slice(LOOKED_AHEAD),
+  ];
 }

@@ -4,7 +4,7 @@ import type { DiagnoseInput, DiagnoseOutput } from './input';
 import type { Belief } from './network';
 import type { Offer } from './offers';
 import { gainOf, shares } from './outlook';
-import type { RemedyId } from './remedies';
+import { cureOf, type RemedyId } from './remedies';
 import { plain } from './steps';
 
 /** Under this share of what is wrong, nothing on the list is worth another line (model). */
@@ -45,9 +45,26 @@ const BEFORE_TECHNICIAN: readonly (readonly RemedyId[])[] = [
 /** A technician costs a day: so much likelier has it to be than what can still be tried (model). */
 const TECHNICIAN_LEAST = 0.3;
 
-function insideShare(belief: Belief): number {
+/** A dial that was turned to its end and still does not reach: what is behind it is a technician's. */
+const AT_END: readonly { cause: Cause; turned: RemedyId; isAtEnd: (pressure: number) => boolean }[] = [
+  { cause: 'pressure-low', turned: 'pressure-up', isAtEnd: (pressure) => pressure >= 1 },
+  { cause: 'pressure-high', turned: 'pressure-down', isAtEnd: (pressure) => pressure <= 0 },
+];
+/** A change that cures a cause at least so well stands in for the dial. */
+const STANDS_IN = 0.3;
+
+/** What is inside the machine, and what its dial does not reach and nothing else stands in for; shares of what is wrong. */
+function insideShares({ setup, history }: DiagnoseInput, belief: Belief, ranked: readonly Offer[]) {
   const by = shares(belief);
-  return INSIDE.reduce((sum, cause) => sum + (by[cause] ?? 0), 0);
+  const beyond = AT_END.filter(
+    ({ cause, turned, isAtEnd }) =>
+      isAtEnd(setup.pressure) &&
+      history.some(({ change }) => change === turned) &&
+      !ranked.some(({ change }) => cureOf(change.id, cause) >= STANDS_IN),
+  );
+  const of = (causes: readonly Cause[]) => causes.reduce((sum, cause) => sum + (by[cause] ?? 0), 0);
+  const [fixed, pressure] = [of(INSIDE), of(beyond.map(({ cause }) => cause))];
+  return { all: fixed + pressure, pressure, dial: by['dial-off'] ?? 0 };
 }
 
 const areBasicsTried = ({ history }: Pick<DiagnoseInput, 'history'>): boolean =>
@@ -80,13 +97,19 @@ export function ofHistory(input: DiagnoseInput): { basicsTried: boolean; traded:
   return { basicsTried: areBasicsTried(input), traded };
 }
 
-/** Whether what comes before a technician has been tried. */
-function isReady(input: DiagnoseInput, belief: Belief): boolean {
-  if (areBasicsTried(input)) return true;
-  const isDial = (shares(belief)['dial-off'] ?? 0) > insideShare(belief) / 2;
+/** Whether what comes before a technician has been tried: for a dial that is off or at its end, something else than for the rest. */
+function isReady(input: DiagnoseInput, inside: ReturnType<typeof insideShares>): boolean {
+  if (areBasicsTried(input) || inside.pressure > inside.all / 2) return true;
   const stands = input.findings.some(({ sign, severity }) => sign === 'no-feed' && severity > 0);
   const first = stands ? BEFORE_DIAL.standing : BEFORE_DIAL.moving;
+  const isDial = inside.dial > inside.all / 2;
   return isDial && first.every((change) => input.history.some((tried) => tried.change === change));
+}
+
+/** Whether what is inside the machine is likelier than anything that can be done at home. */
+function isInside(inside: ReturnType<typeof insideShares>, belief: Belief, ranked: readonly Offer[]): boolean {
+  const by = shares(belief);
+  return inside.all >= TECHNICIAN_LEAST && ranked.every(({ cures }) => gainOf(cures, by) < inside.all);
 }
 
 /**
@@ -98,16 +121,34 @@ function isReady(input: DiagnoseInput, belief: Belief): boolean {
  * @param ranked - what can still be done
  */
 export function isForTechnician(input: DiagnoseInput, belief: Belief, ranked: readonly Offer[]): boolean {
-  const by = shares(belief);
-  const best = Math.max(0, ...ranked.map(({ cures }) => gainOf(cures, by)));
-  const inside = insideShare(belief);
-  return isReady(input, belief) && inside >= TECHNICIAN_LEAST && inside > best;
+  const inside = insideShares(input, belief, ranked);
+  return isReady(input, inside) && isInside(inside, belief, ranked);
+}
+
+/**
+ * What is tried yet before a technician is called, where what is inside the machine is likelier than anything that can be done at home.
+ *
+ * @param input - the line
+ * @param belief - what is believed of it
+ * @param ranked - what can still be done
+ * @returns the first of needle and threading that was not tried, or null where it is not time for it
+ */
+export function beforeTechnician(input: DiagnoseInput, belief: Belief, ranked: readonly Offer[]): Offer | null {
+  const inside = insideShares(input, belief, ranked);
+  if (isReady(input, inside) || !isInside(inside, belief, ranked)) return null;
+  const missing = BEFORE_TECHNICIAN.find((some) => !input.history.some(({ change }) => some.includes(change)));
+  return (missing && ranked.find(({ change }) => missing.includes(change.id))) ?? null;
 }
 
 /** Nothing on the list is worth another line: a technician where it may be inside the machine, else back to what was good. */
-export function end(input: DiagnoseInput, belief: Belief): Pick<DiagnoseOutput, 'next' | 'then' | 'stop'> {
+export function end(
+  input: DiagnoseInput,
+  belief: Belief,
+  ranked: readonly Offer[],
+): Pick<DiagnoseOutput, 'next' | 'then' | 'stop'> {
+  const inside = insideShares(input, belief, ranked);
   const why = 'Nothing else on the list is likely enough to be worth another line.';
-  return isReady(input, belief) && insideShare(belief) >= WORTH
+  return isReady(input, inside) && inside.all >= WORTH
     ? { next: plain('technician', input.setup, why), then: [], stop: STOP.technician }
     : { next: plain('nothing', input.setup, why), then: [], stop: STOP.nothing };
 }

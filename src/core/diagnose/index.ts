@@ -1,3 +1,4 @@
+export { answersOf } from './ask';
 export { CAUSE, type Cause, CAUSES } from './causes';
 export { type RemedyId, REMEDIES, changeText } from './remedies';
 export { diagnose, diagnoseUnanswered } from './diagnose';

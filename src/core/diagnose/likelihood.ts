@@ -18,7 +18,7 @@ export const LIKELIHOOD: Readonly<Record<Sign, Partial<Record<Cause, number>>>> 
   grinning: { 'upper-tension-low': 0.75, 'stitch-too-long': 0.25, 'bobbin-tension': 0.4, 'bobbin-wrong-way': 0.5, 'bobbin-wound-badly': 0.2, 'rethread-needed': 0.4 },
   tunnel: { 'upper-tension-high': 0.6, 'soft-hem': 0.65, 'bobbin-tension': 0.35, 'stitch-too-short': 0.2, 'gap-wide': 0.7 },
   chewed: { 'start-at-edge': 0.75, 'plate-slot-wide': 0.6, 'tails-loose': 0.4, 'needle-worn': 0.25, 'plate-worn': 0.6, 'pressure-low': 0.1 },
-  nest: { 'rethread-needed': 0.85, 'lever-not-up': 0.6, 'tails-loose': 0.6, 'foot-up': 0.8, 'upper-tension-low': 0.25, 'bobbin-wrong-way': 0.15, 'feed-lowered': 0.3, 'length-zero': 0.3 },
+  nest: { 'rethread-needed': 0.85, 'lever-not-up': 0.6, 'tails-loose': 0.6, 'foot-up': 0.8, 'upper-tension-low': 0.12, 'bobbin-wrong-way': 0.15, 'feed-lowered': 0.3, 'length-zero': 0.3 },
   'loops-below': { 'rethread-needed': 0.65, 'upper-tension-low': 0.75, 'bobbin-tension': 0.45, 'thread-too-thick': 0.1, 'foot-up': 0.5, 'bobbin-wrong-way': 0.1 },
   'loops-above': { 'upper-tension-high': 0.8, 'rethread-needed': 0.12, 'bobbin-tension': 0.5, 'bobbin-wrong-way': 0.6, 'bobbin-wound-badly': 0.6 },
   holes: { 'needle-too-big': 0.65, 'wrong-point': 0.65, 'needle-worn': 0.5, 'stitch-too-short': 0.4, 'thread-too-thick': 0.15, 'thread-stronger-than-cloth': 0.45, burr: 0.3, 'hit-metal': 0.2, 'dial-off': 0.2 },

@@ -21,6 +21,7 @@ import { ScrapDrawing } from './ScrapDrawing';
 import styles from './Swatch.module.css';
 import { ThreeStitches } from './ThreeStitches';
 import { type Scrap } from './useScrap';
+import { useWarmAdvice } from './useWarmAdvice';
 
 /** Fetched once there is something to compare. */
 const Compare = dynamic(() => import('./Compare').then((part) => part.Compare), { ssr: false });
@@ -36,6 +37,7 @@ export function ScrapPage({ scrap }: { scrap: Scrap }) {
     lines[0] ??
     null;
   useTarget(scrap, line);
+  useWarmAdvice(scrap);
   const step = async (from: TestLine, taken: NextStep) => setPicked(await anotherLine(scrap, from, taken));
   return (
     <div className={styles.page}>

@@ -3,7 +3,7 @@
 import { nextLineNumber } from '@/core/workroom';
 import { lineFacts } from '@/core/card';
 import { clothOf } from '@/core/cloth';
-import { type DiagnoseInput, lineToGoOnFrom, type NextStep, outcomesOf, QUESTION_IDS } from '@/core/diagnose';
+import { answersOf, type DiagnoseInput, lineToGoOnFrom, type NextStep, outcomesOf } from '@/core/diagnose';
 import { hoursInMachine } from '@/core/file';
 import { sameNeedle } from '@/core/kit';
 import { allSigns, findingsOf, type TestLine, isPlanned } from '@/core/swatch';
@@ -46,7 +46,7 @@ export function WhatNext({ scrap, line, onTake, onSave }: Props) {
       !line.simulated &&
       sameNeedle(on.setup.needle, from.setup.needle) && { needleHours: hoursInMachine(on, stock) }),
     ...(kit.kit && { kit: kit.kit }),
-    answers: knownAnswers(line),
+    answers: answersOf(before),
   };
   const number = nextLineNumber(scrap.lines);
   return (
@@ -61,12 +61,4 @@ export function WhatNext({ scrap, line, onTake, onSave }: Props) {
       }
     />
   );
-}
-
-/** Answers to questions that are still asked. */
-function knownAnswers(line: TestLine): DiagnoseInput['answers'] {
-  return line.answers?.flatMap(({ question, answer }) => {
-    const id = QUESTION_IDS.find((known) => known === question);
-    return id ? [{ question: id, answer }] : [];
-  });
 }
