@@ -38,7 +38,7 @@ describe('one change makes one difference', () => {
     [
       'needles closer together',
       { kind: 'needle-gap' },
-      { needle: { point: 'twin', nm: 80, gapMm: 3 } },
+      { needle: { point: 'twin', nm: 80, gapMm: 2.5 } },
       { setup: { ...straight, needle: { point: 'twin', nm: 80, gapMm: 4 } } },
     ],
     ['cotton thread', { kind: 'thread-cotton' }, { thread: { fibre: 'cotton', tex: 60 } }],

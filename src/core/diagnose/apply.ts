@@ -124,11 +124,12 @@ function otherPoint({ setup, kit }: ApplyTo, point: Setup['needle']['point']): A
   return near ? { setup: { ...setup, needle: near } } : cannot('not-owned');
 }
 
+/** The next gap below, in the same size where it is sold so: one change makes one difference. */
 function closerTwin({ setup, kit }: ApplyTo): Applied {
   const { point, nm, gapMm } = setup.needle;
   if (gapMm === undefined) return cannot('nothing-to-change');
   const closer = kit.needles.filter((n) => n.point === point && n.gapMm !== undefined && n.gapMm < gapMm);
-  const [next] = [...closer].sort((a, b) => b.gapMm! - a.gapMm! || Math.abs(a.nm - nm) - Math.abs(b.nm - nm));
+  const [next] = [...closer].sort((a, b) => Math.abs(a.nm - nm) - Math.abs(b.nm - nm) || b.gapMm! - a.gapMm!);
   return next ? { setup: { ...setup, needle: next } } : cannot('not-owned');
 }
 

@@ -10,8 +10,8 @@ interface PointRow {
   eye: number;
   /** Nm sizes sold. */
   sizes: readonly number[];
-  /** Distances between the needles, for twins. */
-  gapsMm: readonly number[];
+  /** For twins: each distance between the needles that is sold, and in which sizes. */
+  gaps: readonly { mm: number; sizes: readonly number[] }[];
 }
 
 const ON_SALE: Origin = { provenance: 'memory', source: 'Packs on sale: points, sizes and gaps.' };
@@ -20,16 +20,16 @@ const LONG_EYE: Origin = { provenance: 'model', source: 'Sizes on sale; how much
 /** Needle points a home sewist can buy, by their ids. */
 // prettier-ignore
 export const POINT = tableOf<PointRow>()({
-  universal: { ...ON_SALE, name: 'Universal', plain: 'between a sharp and a ballpoint', eye: 1, sizes: [60, 65, 70, 75, 80, 90, 100, 110, 120], gapsMm: [] },
-  ballpoint: { ...ON_SALE, name: 'Ballpoint', plain: 'slips between the loops', eye: 1, sizes: [70, 75, 80, 90, 100], gapsMm: [] },
-  stretch: { ...ON_SALE, name: 'Stretch', plain: 'deeper scarf: the hook catches the loop in elastic cloth', eye: 1, sizes: [65, 75, 90], gapsMm: [] },
-  sharp: { ...ON_SALE, name: 'Sharp', plain: 'pierces where it stands: the straightest line', eye: 1, sizes: [60, 65, 70, 75, 80, 90, 100, 110], gapsMm: [] },
-  jeans: { ...ON_SALE, name: 'Jeans', plain: 'slim, stiff, does not push thick cloth down', eye: 1, sizes: [70, 80, 90, 100, 110], gapsMm: [] },
-  leather: { ...ON_SALE, name: 'Leather', plain: 'cuts its way: real hide only', eye: 1, sizes: [80, 90, 100, 110], gapsMm: [] },
-  topstitch: { ...LONG_EYE, name: 'Topstitch', plain: 'long eye for thick thread', eye: 1.5, sizes: [80, 90, 100, 110], gapsMm: [] },
-  quilting: { ...ON_SALE, name: 'Quilting', plain: 'slim and tapered for many layers', eye: 1, sizes: [75, 90], gapsMm: [] },
-  twin: { ...ON_SALE, name: 'Twin', plain: 'two needles, one bobbin: two rows', eye: 1, sizes: [80, 90], gapsMm: [1.6, 2, 2.5, 3, 4] },
-  'twin-stretch': { ...ON_SALE, name: 'Stretch twin', plain: 'two stretch needles, kinder to knits', eye: 1, sizes: [75], gapsMm: [2.5, 4] },
+  universal: { ...ON_SALE, name: 'Universal', plain: 'between a sharp and a ballpoint', eye: 1, sizes: [60, 65, 70, 75, 80, 90, 100, 110, 120], gaps: [] },
+  ballpoint: { ...ON_SALE, name: 'Ballpoint', plain: 'slips between the loops', eye: 1, sizes: [70, 75, 80, 90, 100], gaps: [] },
+  stretch: { ...ON_SALE, name: 'Stretch', plain: 'deeper scarf: the hook catches the loop in elastic cloth', eye: 1, sizes: [65, 75, 90], gaps: [] },
+  sharp: { ...ON_SALE, name: 'Sharp', plain: 'pierces where it stands: the straightest line', eye: 1, sizes: [60, 65, 70, 75, 80, 90, 100, 110], gaps: [] },
+  jeans: { ...ON_SALE, name: 'Jeans', plain: 'slim, stiff, does not push thick cloth down', eye: 1, sizes: [70, 80, 90, 100, 110], gaps: [] },
+  leather: { ...ON_SALE, name: 'Leather', plain: 'cuts its way: real hide only', eye: 1, sizes: [80, 90, 100, 110], gaps: [] },
+  topstitch: { ...LONG_EYE, name: 'Topstitch', plain: 'long eye for thick thread', eye: 1.5, sizes: [80, 90, 100, 110], gaps: [] },
+  quilting: { ...ON_SALE, name: 'Quilting', plain: 'slim and tapered for many layers', eye: 1, sizes: [75, 90], gaps: [] },
+  twin: { ...ON_SALE, name: 'Twin', plain: 'two needles, one bobbin: two rows', eye: 1, sizes: [70, 80, 90, 100], gaps: [{ mm: 1.6, sizes: [70, 80] }, { mm: 2, sizes: [80] }, { mm: 2.5, sizes: [80] }, { mm: 3, sizes: [90] }, { mm: 4, sizes: [80, 90, 100] }, { mm: 6, sizes: [100] }] },
+  'twin-stretch': { ...ON_SALE, name: 'Stretch twin', plain: 'two stretch needles, kinder to knits', eye: 1, sizes: [75], gaps: [{ mm: 2.5, sizes: [75] }, { mm: 4, sizes: [75] }] },
 });
 export type NeedlePoint = keyof typeof POINT;
 export type PointFacts = (typeof POINT)[NeedlePoint];
@@ -60,7 +60,7 @@ export type Needle = z.infer<typeof needleSchema>;
  * isTwin('twin-stretch') // => true
  */
 export function isTwin(point: NeedlePoint): boolean {
-  return POINT[point].gapsMm.length > 0;
+  return POINT[point].gaps.length > 0;
 }
 
 /**
@@ -77,12 +77,23 @@ export function needleName({ point, nm, gapMm }: Needle): string {
   return gapMm === undefined ? name : `${name}, ${gapMm} mm apart`;
 }
 
-/** Every needle that is sold: points × sizes × gaps. */
-export const ALL_NEEDLES: readonly Needle[] = rowsOf(POINT).flatMap(({ id, sizes, gapsMm }) =>
-  sizes.flatMap((nm): Needle[] =>
-    gapsMm.length === 0 ? [{ point: id, nm }] : gapsMm.map((gapMm) => ({ point: id, nm, gapMm })),
-  ),
+/** Every needle that is sold: points in their sizes, twins in the sizes of each gap. */
+export const ALL_NEEDLES: readonly Needle[] = rowsOf(POINT).flatMap(({ id, sizes, gaps }): Needle[] =>
+  gaps.length === 0
+    ? sizes.map((nm) => ({ point: id, nm }))
+    : gaps.flatMap(({ mm, sizes: made }) => made.map((nm) => ({ point: id, nm, gapMm: mm }))),
 );
+
+/**
+ * The needles of one point that are sold, the nearest in size first.
+ *
+ * @param point - the point
+ * @param nm - the size wanted
+ * @example
+ * soldNearest('twin', 90)[0] // => { point: 'twin', nm: 90, gapMm: 3 }
+ */
+export const soldNearest = (point: NeedlePoint, nm: number): Needle[] =>
+  ALL_NEEDLES.filter((needle) => needle.point === point).sort((a, b) => Math.abs(a.nm - nm) - Math.abs(b.nm - nm));
 
 /**
  * Whether two needles are of one kind: point, size, and for twins the gap.

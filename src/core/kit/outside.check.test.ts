@@ -1,8 +1,11 @@
 import { describe, expect, it } from 'vitest';
+import { rowsOf } from '../result';
 import {
+  ALL_NEEDLES,
   bobbinCapacity,
   FIBRE,
   needleThreadFit,
+  type NeedlePoint,
   PLAIN_MACHINE,
   POINT,
   SHANK,
@@ -82,10 +85,22 @@ describe('practice: what is sold for home machines', () => {
     expect(metres).toBeLessThanOrEqual(60);
   });
 
-  it.each([1.6, 2, 2.5, 3, 4])('twin needles are sold %f mm apart', (gap) => expect(POINT.twin.gapsMm).toContain(gap));
-  it.each([2.5, 4])('stretch twins are sold %f mm apart, in size 75', (gap) => {
-    expect(POINT['twin-stretch'].gapsMm).toContain(gap);
-    expect(POINT['twin-stretch'].sizes).toEqual([75]);
+  it.each<[NeedlePoint, number, number[]]>([
+    ['twin', 1.6, [70, 80]],
+    ['twin', 2, [80]],
+    ['twin', 2.5, [80]],
+    ['twin', 3, [90]],
+    ['twin', 4, [80, 90, 100]],
+    ['twin', 6, [100]],
+    ['twin-stretch', 2.5, [75]],
+    ['twin-stretch', 4, [75]],
+  ])('a %s needle %f mm apart is sold in %j, and in nothing else', (point, gap, sizes) => {
+    expect(ALL_NEEDLES.filter((n) => n.point === point && n.gapMm === gap).map(({ nm }) => nm)).toEqual(sizes);
+  });
+  it('no other twin is sold, and the sizes of a point are those of its gaps', () => {
+    expect(ALL_NEEDLES.filter(({ gapMm }) => gapMm !== undefined)).toHaveLength(11);
+    for (const { id, sizes, gaps } of rowsOf(POINT).filter(({ gaps }) => gaps.length > 0))
+      expect([...new Set(gaps.flatMap((gap) => gap.sizes))].sort((a, b) => a - b), id).toEqual(sizes);
   });
 
   // ½, 1 and 1⅛ in from the plate to the screw, foot down.

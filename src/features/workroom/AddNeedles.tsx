@@ -13,19 +13,20 @@ const COUNT = numberAsk('count', 'metric', { least: 1, most: 200, whole: true, u
 /** The pack being typed: a point brings its own sizes and gaps. */
 function packOf(texts: Record<string, string>) {
   const point = (texts.point || 'universal') as NeedlePoint;
-  const { sizes, gapsMm } = POINT[point];
+  const { gaps } = POINT[point];
+  const gap = gaps.find(({ mm }) => mm === Number(texts.gap)) ?? gaps.at(0);
+  const { sizes } = gap ?? POINT[point];
   const nm = sizes.includes(Number(texts.nm)) ? Number(texts.nm) : (sizes.find((s) => s >= 80) ?? sizes[0]);
-  const gapMm = gapsMm.includes(Number(texts.gap)) ? Number(texts.gap) : gapsMm[0];
-  const needle: Needle = { point, nm, ...(gapMm !== undefined && { gapMm }) };
+  const needle: Needle = { point, nm, ...(gap && { gapMm: gap.mm }) };
   const { soFar, problems, meant } = typedNumbers(texts, [{ key: 'count', ask: COUNT, otherwise: 5 }]);
-  return { needle, sizes, gapsMm, count: soFar.count ?? null, problem: problems.count, meant: meant.count };
+  return { needle, sizes, gaps, count: soFar.count ?? null, problem: problems.count, meant: meant.count };
 }
 
 /** A pack bought: how many of which kind, and where they are kept. */
 export function AddNeedles({ any }: { any: boolean }) {
   const { texts, setText, clear } = useDraft('workroom:needles');
   const say = useSay();
-  const { needle, sizes, gapsMm, count, problem, meant } = packOf(texts);
+  const { needle, sizes, gaps, count, problem, meant } = packOf(texts);
   const add = async () => {
     if (count === null) return;
     const record = { needle, pack: `pack of ${count}`, where: (texts.where ?? '').trim(), addedAt: nowText() };
@@ -52,19 +53,19 @@ export function AddNeedles({ any }: { any: boolean }) {
         needle.point,
         POINTS.map((id) => [id, POINT[id].name] as const),
       )}
+      {gaps.length > 0 &&
+        pick(
+          'gap',
+          'Gap',
+          String(needle.gapMm),
+          gaps.map(({ mm }) => [String(mm), `${mm} mm`] as const),
+        )}
       {pick(
         'nm',
         'Size',
         String(needle.nm),
         sizes.map((size) => [String(size), formatNeedleSize(size)] as const),
       )}
-      {gapsMm.length > 0 &&
-        pick(
-          'gap',
-          'Gap',
-          String(needle.gapMm),
-          gapsMm.map((gap) => [String(gap), `${gap} mm`] as const),
-        )}
       <MeasureField
         label="How many"
         text={texts.count ?? ''}

@@ -1,4 +1,4 @@
-import { FOOT, type Foot, needleName, PLATE, POINT, type NeedlePoint, stitchReading } from '../../kit';
+import { FOOT, type Foot, isTwin, needleName, PLATE, POINT, type NeedlePoint, soldNearest, stitchReading } from '../../kit';
 import { giveOfSetup } from '../../physics';
 import type { Setup } from '../../setup';
 import { SIGN_TEXT, STITCH, stitchFacts, STITCHES } from '../../stitch';
@@ -129,13 +129,11 @@ function rejectedParts({ kit, aims, seam }: Question, found: SearchResult): Reje
 const TELLS = 0.15;
 
 function rejectPoint(point: NeedlePoint, best: Setup, { seam, aims }: Pick<Question, 'seam' | 'aims'>): Rejected {
-  const nm = POINT[point].sizes.reduce((a, b) => (Math.abs(b - best.needle.nm) < Math.abs(a - best.needle.nm) ? b : a));
-  const gapMm = POINT[point].gapsMm[0];
-  const needle = gapMm === undefined ? { point, nm } : { point, nm, gapMm };
+  const [needle] = soldNearest(point, best.needle.nm);
   const answer = (text: string): Rejected => ({ what: needleName(needle), code: `point.${point}`, text });
   const { cost, rule, speaksFor } = aims.point[point];
   if (cost === null && rule) return { ...answer(rule.text), code: rule.id };
-  if (gapMm !== undefined && !seam.operation.twin)
+  if (isTwin(point) && !seam.operation.twin)
     return answer('Two needles make two rows: for hems and topstitching.');
   const [worst] = riskChanges(seam, best, { ...best, needle });
   if (worst && worst.more > TELLS) return answer(`${SIGN_TEXT[worst.sign]}: ${lowerFirst(worst.why)}`);
