@@ -46,6 +46,12 @@ export const ASKED: Record<string, object> = {
   'calc rigidity': { massGsm: 340, overhangMm: 60 },
   'calc stitch-length': { stitches: 40, overMm: 100 },
   'calc thread': { ticket: 120 },
+  'calc seam-strength': {
+    lengthMm: 2.5,
+    thread: { fibre: 'polyester', tex: 27 },
+    fabric: { structure: 'woven', massGsm: 200 },
+    use: 'daily',
+  },
   'calc thread-needle': { tex: 27, fibre: 'polyester', nm: 80 },
   'calc thread-use': { stitch: 'zigzag', lengthMm: 2.5, widthMm: 2, thicknessMm: 0.6, seamMm: 1000 },
   'calc give': { stitch: 'zigzag', lengthMm: 2.5, widthMm: 2, thicknessMm: 1.2, threadExtension: 0.1 },

@@ -23,6 +23,7 @@ const CHECKS: [name: string, input: object, wanted: object][] = [
   ['stitch-length', { lengthMm: 2.5 }, { spi: near(10.16) }],
   ['stitch-length', { lengthMm: 4 }, { spi: near(6.35) }],
   ['thread', { tex: 27 }, { denier: 243, ticket: near(111.1, 1), weight: near(37.04) }],
+  ['seam-strength', { lengthMm: 2.54, thread: { fibre: 'polyester', tex: 27 }, threadN: 10 }, { perInchN: near(150) }],
   ['thread', { tex: 40 }, { ticket: 75, weight: 25 }],
   ['thread', { cottonCount: 50, plies: 2 }, { tex: near(23.62) }],
   ['thread', { cottonCount: 50, plies: 3 }, { tex: near(35.43) }],

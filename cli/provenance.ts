@@ -43,6 +43,13 @@ export const TOLD: Readonly<Record<string, Told>> = {
     cottonTicket: 'handbook',
   },
   'calc thread-needle': { threadMm: 'model', eyeMm: 'memory', fill: 'model', bestNm: 'model' },
+  'calc seam-strength': {
+    threadN: 'memory',
+    perInchN: 'handbook',
+    perInchLbf: 'handbook',
+    use: 'model',
+    fabric: 'model',
+  },
   'calc thread-use': { '': 'model' },
   'calc give': { '': 'model' },
   'calc curve': { '': 'model' },

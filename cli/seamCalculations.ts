@@ -15,6 +15,9 @@ import {
   frenchSeam,
   humpInputSchema,
   humpOver,
+  seamStrength,
+  strengthInputSchema,
+  strengthSchema,
   topstitchInputSchema,
   topstitchRows,
   zipInputSchema,
@@ -62,6 +65,12 @@ export const SEAM_CALCULATIONS: Record<string, Command> = {
     cornerInputSchema,
     z.strictObject({ stitches: number, lengthMm: number, across: number }),
     cornerAnswer,
+  ),
+  'seam-strength': command(
+    'what a seam bears, against its use and its fabric',
+    strengthInputSchema,
+    strengthSchema,
+    seamStrength,
   ),
   french: command(
     'the two passes of a French seam',

@@ -1,5 +1,6 @@
 import { bobbinCapacity, PACKING, POINT, POINTS, THREAD_FIBRES, threadNeedle } from '../kit';
-import { cannot } from '../seam';
+import { type Structure, STRUCTURES } from '../cloth';
+import { cannot, SEAM_USE, SEAM_USES, seamStrength } from '../seam';
 import { threadUse } from '../stitch';
 import { formatNeedleSize, formatNumber, NEEDLE_SIZES, texFrom, THREAD_SYSTEMS, threadNumbers } from '../units';
 import {
@@ -7,11 +8,13 @@ import {
   FIBRE_ASK,
   length,
   number,
+  optional,
   SEWN_THICKNESS,
   STITCH_ASK,
   STITCH_CHOICE,
   STITCH_LENGTH,
   STITCH_WIDTH,
+  stitchMm,
 } from './asks';
 import type { Calculation } from './types';
 
@@ -31,6 +34,20 @@ const VERDICT = {
   tight: 'tight: sew slowly',
   shreds: 'too tight: it will shred',
 } as const;
+
+const FIRST = {
+  thread: 'the thread, as it should: a seam can be sewn again',
+  fabric: 'the fabric: use a finer thread or a longer stitch',
+} as const;
+/** Ways a fabric is built, as they are asked for. */
+const BUILT: Readonly<Record<Structure, string>> = {
+  woven: 'woven',
+  knit: 'knitted',
+  foam: 'foam, such as neoprene',
+  hide: 'leather or suede',
+  coated: 'coated, such as vinyl',
+  layered: 'quilted or layered',
+};
 
 /** Needle and thread. */
 export const THREAD: readonly Calculation[] = [
@@ -131,9 +148,9 @@ export const THREAD: readonly Calculation[] = [
       });
       return {
         results: [
-          { label: 'Both threads together', value: found.totalMm, unit: 'metres', main: true },
-          { label: 'On top', value: found.needleMm, unit: 'metres' },
-          { label: 'Bobbin', value: found.bobbinMm, unit: 'metres' },
+          { label: 'Both threads together', value: found.totalMm, unit: 'thread', main: true },
+          { label: 'On top', value: found.needleMm, unit: 'thread' },
+          { label: 'Bobbin', value: found.bobbinMm, unit: 'thread' },
           { label: 'Times the seam', value: found.ratio, unit: 'count', digits: 2 },
         ],
         notes: ['Tails are not counted: add {150 mm} at each end.'],
@@ -164,8 +181,59 @@ export const THREAD: readonly Calculation[] = [
         packing: PACKING,
       });
       return {
-        results: [{ label: 'A full bobbin holds about', value: metres * 1000, unit: 'metres', main: true }],
+        results: [{ label: 'A full bobbin holds about', value: metres * 1000, unit: 'thread', main: true }],
         notes: ['Plan on nine tenths of it: no bobbin is wound quite full.'],
+      };
+    },
+  },
+  {
+    id: 'seam-strength',
+    name: 'How strong a seam is',
+    group: 'Needle and thread',
+    about: 'What an inch of seam bears, against its use and the fabric.',
+    asks: [
+      stitchMm('lengthMm', 'Stitch length', 2.5, 0.5, 6),
+      number('tex', 'Thread, Tex', 'count', 27, 5, 400),
+      FIBRE_ASK,
+      choice(
+        'use',
+        'The seam is for',
+        SEAM_USES.map((id) => SEAM_USE[id].name),
+        1,
+      ),
+      choice(
+        'structure',
+        'The fabric is',
+        STRUCTURES.map((id) => BUILT[id]),
+      ),
+      optional(number('massGsm', 'It weighs, g/m²', 'count', 150, 10, 1500)),
+    ],
+    work: ({ lengthMm, tex, fibre, use, structure, massGsm }) => {
+      const found = seamStrength({
+        lengthMm: lengthMm!,
+        thread: { fibre: THREAD_FIBRES[fibre!], tex: tex! },
+        hold: 'lockstitch',
+        use: SEAM_USES[use!],
+        ...(massGsm !== undefined && { fabric: { structure: STRUCTURES[structure!], massGsm } }),
+      });
+      return {
+        results: [
+          { label: 'An inch of seam bears', value: found.perInchN, unit: 'newton', main: true },
+          { label: 'That use needs', value: found.use!.needsN, unit: 'newton' },
+          {
+            label: 'So it is',
+            value: found.use!.isEnough ? 'strong enough' : 'too weak: shorter stitches or stronger thread',
+          },
+          ...(found.fabric
+            ? [
+                { label: 'An inch of the fabric bears', value: found.fabric.tearsN, unit: 'newton' as const },
+                { label: 'What breaks first', value: FIRST[found.fabric.breaksFirst] },
+              ]
+            : []),
+        ],
+        notes: [
+          'Thread makers’ rule for a straight stitch: stitches per inch × strength of the thread × 1.5. How strong thread and fabric are is estimated.',
+        ],
       };
     },
   },

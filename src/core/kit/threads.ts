@@ -6,22 +6,46 @@ interface FibreRow {
   name: string;
   densityGCm3: number;
   extension: number;
+  /** Breaking force of sewing thread for each Tex, cN/tex (memory). */
+  tenacityCnPerTex: number;
   /** Tex numbers sold for home machines (memory). */
   texes: readonly number[];
 }
 
 const SPOOL: Origin = {
   provenance: 'model',
-  source: 'Density: fibre tables of handbooks; Tex numbers: spools on sale; usable stretch: set by us.',
+  source:
+    'Density: fibre tables of handbooks; Tex numbers: spools on sale; strength: from memory; usable stretch: set by us.',
 };
 
 /** Every thread fibre by its id. */
 export const FIBRE = tableOf<FibreRow>()({
-  polyester: { ...SPOOL, name: 'Polyester', densityGCm3: 1.38, extension: 0.1, texes: [18, 24, 27, 40, 60, 80] },
-  cotton: { ...SPOOL, name: 'Cotton', densityGCm3: 1.54, extension: 0.05, texes: [20, 25, 30, 40, 60] },
-  silk: { ...SPOOL, name: 'Silk', densityGCm3: 1.33, extension: 0.08, texes: [16, 25] },
-  'elastic-polyester': { ...SPOOL, name: 'Elastic polyester', densityGCm3: 1.38, extension: 0.25, texes: [24, 30] },
-  nylon: { ...SPOOL, name: 'Nylon', densityGCm3: 1.14, extension: 0.15, texes: [24, 45] },
+  polyester: {
+    ...SPOOL,
+    name: 'Polyester',
+    densityGCm3: 1.38,
+    extension: 0.1,
+    tenacityCnPerTex: 36,
+    texes: [18, 24, 27, 40, 60, 80],
+  },
+  cotton: {
+    ...SPOOL,
+    name: 'Cotton',
+    densityGCm3: 1.54,
+    extension: 0.05,
+    tenacityCnPerTex: 24,
+    texes: [20, 25, 30, 40, 60],
+  },
+  silk: { ...SPOOL, name: 'Silk', densityGCm3: 1.33, extension: 0.08, tenacityCnPerTex: 36, texes: [16, 25] },
+  'elastic-polyester': {
+    ...SPOOL,
+    name: 'Elastic polyester',
+    densityGCm3: 1.38,
+    extension: 0.25,
+    tenacityCnPerTex: 24,
+    texes: [24, 30],
+  },
+  nylon: { ...SPOOL, name: 'Nylon', densityGCm3: 1.14, extension: 0.15, tenacityCnPerTex: 48, texes: [24, 45] },
 });
 export type ThreadFibre = keyof typeof FIBRE;
 export type FibreFacts = (typeof FIBRE)[ThreadFibre];

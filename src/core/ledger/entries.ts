@@ -5,7 +5,7 @@ import { procedureName, type Run } from '../procedure';
 import { settingReadings } from '../setup';
 import { type Sign, SIGN_TEXT } from '../stitch';
 import type { TestLine, Swatch } from '../swatch';
-import { formatNumber } from '../units';
+import { formatNumber, sayEstimate } from '../units';
 import { type Entry, ENTRY_TEXT } from './entry';
 import type { KnownCare, KnownCloth, KnownMachine, KnownNeedle } from './known';
 
@@ -116,7 +116,7 @@ function seamEntry(run: Run): Entry {
   const done = run.status === 'done';
   const many = run.pieces > 1 ? `${run.pieces} of them` : '';
   const how = run.outcome ? OUTCOME[run.outcome] : done ? 'sewn' : 'in hand';
-  const minutes = run.needleMinutes > 0 ? `${formatNumber(run.needleMinutes, 1)} min of needle` : '';
+  const minutes = run.needleMinutes > 0 ? `about ${sayEstimate(run.needleMinutes)} of sewing` : '';
   return {
     id: run.id,
     kind: 'seam',

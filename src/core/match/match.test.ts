@@ -223,7 +223,10 @@ describe('what is said beside the setting', () => {
       operation: { kind: 'join', radiusMm: 5 },
     });
     expect(found.setup!.lengthMm).toBeLessThanOrEqual(2);
-    expect(found.reasons.find((r) => r.parameter === 'lengthMm')!.text).toMatch(/curve/);
+    expect(found.reasons.find((r) => r.rule === 'size.curve')).toMatchObject({
+      parameter: 'lengthMm',
+      provenance: 'model',
+    });
   });
 
   it('a chosen school is followed', () => {

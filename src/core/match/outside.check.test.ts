@@ -22,6 +22,15 @@ describe('published: what ISO 3758:2012 says of the dots of an iron', () => {
     }
   });
 
+  it('at one dot or less there is no steam, on any fabric, of a fibre known or not', () => {
+    for (const family of FAMILIES)
+      for (const fibres of [undefined, { elastane: 5, cotton: 95 }, { acrylic: 100 }]) {
+        const cloth = { structure: FAMILY[family].structure, family, fibres };
+        const { press } = match(matchInputSchema.parse({ cloth, operation: { kind: 'join' } })).plan;
+        if (press.maxSolePlateC <= 110) expect(press.steam, family).toBe('no');
+      }
+  });
+
   it('it gives no fabric and no fibre its dots: no rule says so in its name', () => {
     for (const { id, provenance } of RULES) expect(provenance, id).not.toBe('standard');
   });

@@ -6,12 +6,12 @@ export type Provenance = z.infer<typeof provenanceSchema>;
 
 /** Each provenance in words for a screen. */
 export const PROVENANCE_TEXT: Record<Provenance, string> = {
-  measured: 'Measured',
-  standard: 'Published standard',
-  handbook: 'Handbook',
-  'common-practice': 'Common practice',
-  model: 'Estimate from a model',
-  memory: 'From memory',
+  measured: 'measured',
+  standard: 'published standard',
+  handbook: 'handbook',
+  'common-practice': 'common practice',
+  model: 'estimate',
+  memory: 'from memory',
 };
 
 /**

@@ -19,3 +19,4 @@ export * from './turnOfCloth';
 export * from './zip';
 export * from './zipBuying';
 export * from './zipInput';
+export * from './strength';

@@ -1,12 +1,27 @@
 import { describe, expect, it } from 'vitest';
 import { PAPERS } from '../geometry';
-import { boundEdge, SOLD_MM } from '.';
+import { boundEdge, type Hold, N_PER_LBF, seamStrength, SOLD_MM } from '.';
 
 describe('published: paper', () => {
   it('A4 is 210 × 297 mm (ISO 216), Letter 8½ × 11 in, 215.9 × 279.4 mm (ANSI Y14.1)', () => {
     expect(PAPERS.find(({ id }) => id === 'a4')).toMatchObject({ widthMm: 210, heightMm: 297 });
     expect(PAPERS.find(({ id }) => id === 'letter')).toMatchObject({ widthMm: 215.9, heightMm: 279.4 });
     expect(PAPERS.find(({ id }) => id === 'letter')!.widthMm / 25.4).toBeCloseTo(8.5, 9);
+  });
+});
+
+describe('handbook: strength of a seam', () => {
+  // Thread makers' bulletins: stitches per inch × strength of the thread × 1.5 for a lockstitch, × 1.7 for a chain stitch.
+  it.each<[Hold, number, number, number]>([
+    ['lockstitch', 10, 2.2, 33],
+    ['lockstitch', 12, 2.2, 39.6],
+    ['lockstitch', 8, 3, 36],
+    ['chainstitch', 10, 2.2, 37.4],
+  ])('a %s of %f stitches an inch in thread of %f lbf bears %f lbf an inch', (hold, spi, lbf, bears) => {
+    const thread = { fibre: 'polyester' as const, tex: 27 };
+    const { perInchLbf, perInchN } = seamStrength({ lengthMm: 25.4 / spi, thread, threadN: lbf * N_PER_LBF, hold });
+    expect(perInchLbf).toBeCloseTo(bears, 6);
+    expect(perInchN).toBeCloseTo(bears * 4.4482216, 3);
   });
 });
 

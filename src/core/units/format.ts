@@ -102,6 +102,22 @@ const YARD_MM = 914.4;
 export const formatMetres = (mm: number, system: UnitSystem): string =>
   system === 'inch' ? `${inFull(mm / YARD_MM)} yd` : `${inFull(mm / 1000)} m`;
 
+/**
+ * Thread that will be used, by an estimate: to the metre or yard, for nobody knows it better.
+ *
+ * @param mm - millimetres
+ * @param system - metric or inch
+ * @example
+ * formatThread(21_370, 'metric') // => '21 m'
+ * formatThread(480, 'metric') // => 'under 1 m'
+ * formatThread(21_370, 'inch') // => '23 yd'
+ */
+export function formatThread(mm: number, system: UnitSystem): string {
+  const unit = system === 'inch' ? 'yd' : 'm';
+  const value = mm / (system === 'inch' ? YARD_MM : 1000);
+  return value < 1 ? `under 1 ${unit}` : `${Math.round(value)} ${unit}`;
+}
+
 /** Nobody measures a hundredth of a long length. */
 const inFull = (value: number) => formatNumber(value, value < 10 ? 2 : value < 100 ? 1 : 0);
 

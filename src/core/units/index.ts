@@ -1,6 +1,7 @@
 export * from './answer';
 export * from './arealMass';
 export * from './asks';
+export * from './duration';
 export * from './fieldUnit';
 export * from './format';
 export * from './length';

@@ -1,4 +1,4 @@
-import { formatHeat, formatLength, roundInInches, type UnitSystem } from './format';
+import { formatHeat, formatLength, formatThread, roundInInches, type UnitSystem } from './format';
 import { formatMm } from './length';
 
 /**
@@ -14,13 +14,23 @@ import { formatMm } from './length';
  */
 export const mm = (value: number): string => `{= ${Number(value.toFixed(3))} mm}`;
 
+/**
+ * Thread that will be used, inside a sentence of the core: to be printed to the metre or yard.
+ *
+ * @param value - millimetres
+ * @example
+ * `Takes ${threadMm(2130)}.` // => 'Takes {~ 2130 mm}.'
+ */
+export const threadMm = (value: number): string => `{~ ${Math.round(value)} mm}`;
+
 const HEAT = /(\d+) °C(?! \()/g;
-const MARK = /\{(= )?(-?\d+(?:\.\d+)?) mm\}/g;
+const MARK = /\{([=~] )?(-?\d+(?:\.\d+)?) mm\}/g;
 
 /** How lengths are printed in a person's units: as they are, or as the round figure that is said of a rule of thumb. */
 export interface LengthWords {
   length: (mm: number) => string;
   round: (mm: number) => string;
+  thread: (mm: number) => string;
   /** The heat of an iron; as it is written unless said. */
   heat?: (celsius: number) => string;
 }
@@ -34,10 +44,11 @@ export interface LengthWords {
  * @example
  * withLengths('Begin {10 mm} in from the edge.', lengthWords('inch')) // => 'Begin 3/8 in in from the edge.'
  */
-export const withLengths = (text: string, { length, round, heat }: LengthWords): string => {
+export const withLengths = (text: string, { length, round, thread, heat }: LengthWords): string => {
   const said = heat && text.includes('°C') ? text.replace(HEAT, (_, value: string) => heat(Number(value))) : text;
   if (!said.includes('{')) return said;
-  return said.replace(MARK, (_, exact: string | undefined, value: string) => (exact ? length : round)(Number(value)));
+  const by: Record<string, (mm: number) => string> = { '= ': length, '~ ': thread };
+  return said.replace(MARK, (_, mark: string | undefined, value: string) => (by[mark ?? ''] ?? round)(Number(value)));
 };
 
 /**
@@ -48,11 +59,16 @@ export const withLengths = (text: string, { length, round, heat }: LengthWords):
 export const lengthWords = (system: UnitSystem): LengthWords => ({
   length: (mm) => formatLength(mm, system),
   round: (mm) => formatLength(system === 'inch' ? roundInInches(mm) : mm, system),
+  thread: (mm) => formatThread(mm, system),
   ...(system === 'inch' && { heat: (celsius: number) => formatHeat(celsius, system) }),
 });
 
 /** For readers that are programs, and for pages that go with the sources: mm throughout. */
-export const IN_MM: LengthWords = { length: formatMm, round: formatMm };
+export const IN_MM: LengthWords = {
+  length: formatMm,
+  round: formatMm,
+  thread: (mm) => formatThread(mm, 'metric'),
+};
 
 /**
  * The same value with the marked lengths of every text in it printed.

@@ -1,9 +1,11 @@
 import type { Result } from '@/core/calculator';
+import { N_PER_LBF } from '@/core/seam';
 import { formatNumber, type Printing } from '@/core/units';
 import { TEXT } from './text';
 
 interface Units extends Printing {
   metres: (mm: number) => string;
+  thread: (mm: number) => string;
   say: (text: string) => string;
 }
 
@@ -17,6 +19,10 @@ export function resultText({ value, unit, digits = 0 }: Result, units: Units): s
       return units.length(value);
     case 'metres':
       return units.metres(value);
+    case 'thread':
+      return units.thread(value);
+    case 'newton':
+      return `${plain} N (${formatNumber(value / N_PER_LBF, 0)} lbf)`;
     case 'stitch-mm':
       return `${plain} mm`;
     case 'percent':

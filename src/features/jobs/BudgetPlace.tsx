@@ -3,8 +3,8 @@
 import Link from 'next/link';
 import { type BobbinPlan, type NeedleNeed, seamName, type ThreadNeed } from '@/core/job';
 import { threadName } from '@/core/kit';
-import { formatNumber } from '@/core/units';
-import { type JobNow, sayMinutes } from '@/parts/jobs';
+import { formatNumber, sayEstimate, sayMinutes } from '@/core/units';
+import { type JobNow } from '@/parts/jobs';
 import { useUnits } from '@/parts/workspace';
 import styles from './Jobs.module.css';
 import { NotionList } from './NotionList';
@@ -45,7 +45,7 @@ export function BudgetPlace({ now }: { now: JobNow }) {
 }
 
 function Threads({ threads }: { threads: ThreadNeed[] }) {
-  const { metres } = useUnits();
+  const { metres, thread } = useUnits();
   return (
     <section aria-labelledby="threads">
       <h2 id="threads">Thread</h2>
@@ -67,12 +67,12 @@ function Threads({ threads }: { threads: ThreadNeed[] }) {
               <th scope="row">
                 {need.colour || 'any colour'} <small>{threadName(need.thread)}</small>
               </th>
-              <td>{metres(need.needleMm)}</td>
-              <td>{metres(need.bobbinMm)}</td>
-              <td>{need.handMm > 0 ? metres(need.handMm) : '–'}</td>
-              <td>{metres(need.unpickMm)}</td>
+              <td>{thread(need.needleMm)}</td>
+              <td>{thread(need.bobbinMm)}</td>
+              <td>{need.handMm > 0 ? thread(need.handMm) : '–'}</td>
+              <td>{thread(need.unpickMm)}</td>
               <td>
-                <strong>{metres(need.totalMm)}</strong>
+                <strong>{thread(need.totalMm)}</strong>
               </td>
               <td data-short={need.buyMm > 0 || undefined}>
                 {need.ownedMm === null ? <Link href={SPOOLS}>{BUDGET_TEXT.howMuchLeft}</Link> : metres(need.ownedMm)}
@@ -86,7 +86,7 @@ function Threads({ threads }: { threads: ThreadNeed[] }) {
 }
 
 function Bobbins({ now, plans }: { now: JobNow; plans: BobbinPlan[] }) {
-  const { metres } = useUnits();
+  const { thread: used } = useUnits();
   const nameOf = (id: string) => seamName(now.job, id);
   return (
     <section aria-labelledby="bobbins">
@@ -94,7 +94,7 @@ function Bobbins({ now, plans }: { now: JobNow; plans: BobbinPlan[] }) {
       <ul className={styles.bobbins}>
         {plans.map(({ thread, totalMm, bobbins }) => (
           <li key={thread}>
-            <strong>{bobbins.length}</strong> of {thread}, {metres(totalMm)}
+            <strong>{bobbins.length}</strong> of {thread}, {used(totalMm)}
             <ol>
               {bobbins.map((bobbin, i) => (
                 <li key={bobbin.from + i}>
@@ -102,7 +102,7 @@ function Bobbins({ now, plans }: { now: JobNow; plans: BobbinPlan[] }) {
                   {bobbin.runsOut &&
                     `; it runs out in “${nameOf(bobbin.runsOut.seamId)}”, ${formatNumber(100 * bobbin.runsOut.share, 0)} % into it`}
                   {bobbin.setAsideMm > 0 &&
-                    `; taken out with ${metres(bobbin.setAsideMm)} left, so that no visible line has a join`}
+                    `; taken out with ${used(bobbin.setAsideMm)} left, so that no visible line has a join`}
                   {bobbin.usedUpIn.length > 0 &&
                     `; put in again for ${bobbin.usedUpIn.map((id) => `“${nameOf(id)}”`).join(', ')}`}
                   .
@@ -125,7 +125,7 @@ function Needles({ needles }: { needles: NeedleNeed[] }) {
           {needles.map(({ name, hours, ownedHours, buy }) => (
             <tr key={name}>
               <th scope="row">{name}</th>
-              <td>{sayMinutes(hours * 60)} of its hours</td>
+              <td>{sayEstimate(hours * 60)} of its hours</td>
               <td>
                 {ownedHours === null ? 'hours do not decide' : `${formatNumber(ownedHours, 1)} h left in the tin`}
               </td>
@@ -149,18 +149,18 @@ function Time({ now: { left, weighed, needleMin, items, pace, tookMin } }: { now
             <strong>{sayMinutes(tookMin)}</strong> in front of it
           </p>
         )}
-        <p className={styles.quiet}>Everything is sewn. The needle ran {sayMinutes(needleMin)}.</p>
+        <p className={styles.quiet}>Everything is sewn. The needle ran {sayEstimate(needleMin)}.</p>
       </section>
     );
   return (
     <section aria-labelledby="time">
       <h2 id="time">Time</h2>
       <p className={styles.big}>
-        <strong>{sayMinutes(left.minutes)}</strong> left
+        <strong>{sayEstimate(left.minutes)}</strong> left
       </p>
       <p className={styles.quiet}>
-        Eight times in ten it takes {sayMinutes(left.low)} to {sayMinutes(left.high)}. Changes on the machine:{' '}
-        {sayMinutes(weighed.cost)}. The needle runs {sayMinutes(needleMin)} in the whole job. You take{' '}
+        Eight times in ten it takes {sayEstimate(left.low)} to {sayEstimate(left.high)}. Changes on the machine:{' '}
+        {sayEstimate(weighed.cost)}. The needle runs {sayEstimate(needleMin)} in the whole job. You take{' '}
         {formatNumber(pace.factor, 2)} times the estimate. {took}
       </p>
     </section>
@@ -169,12 +169,12 @@ function Time({ now: { left, weighed, needleMin, items, pace, tookMin } }: { now
 
 /** What is missing for what is still to be sewn. */
 function Shopping({ now: { restBudget: budget, items } }: { now: JobNow }) {
-  const { metres, length, say } = useUnits();
+  const { metres, thread, length, say } = useUnits();
   if (items.length === 0) return null;
   const named = ({ thread, colour }: ThreadNeed) => `${threadName(thread)}${colour ? `, ${colour}` : ''}`;
   const toCheck = budget.threads.filter(({ ownedMm }) => ownedMm === null);
   const lines = [
-    ...budget.threads.flatMap((t) => (t.buyMm > 0 ? [`${metres(t.buyMm)} of ${named(t)}`] : [])),
+    ...budget.threads.flatMap((t) => (t.buyMm > 0 ? [`${thread(t.buyMm)} of ${named(t)}`] : [])),
     ...budget.needles.flatMap((n) => (n.buy > 0 ? [`${n.buy} × ${n.name}`] : [])),
     ...budget.notions.flatMap(({ label, unit, buy }) => {
       if (buy <= 0) return [];
@@ -193,7 +193,7 @@ function Shopping({ now: { restBudget: budget, items } }: { now: JobNow }) {
           ))}
           {toCheck.map((t) => (
             <li key={named(t)}>
-              {BUDGET_TEXT.checkSpool(named(t), metres(t.totalMm))} <Link href={SPOOLS}>{BUDGET_TEXT.noteIt}</Link>
+              {BUDGET_TEXT.checkSpool(named(t), thread(t.totalMm))} <Link href={SPOOLS}>{BUDGET_TEXT.noteIt}</Link>
             </li>
           ))}
         </ul>

@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import { writePreference } from '@/data';
-import { type JobNow, useJobNow, sayMinutes } from '@/parts/jobs';
+import { type JobNow, useJobNow } from '@/parts/jobs';
 import { Tabs, ProgressBar } from '@/ui';
 import { About } from './About';
 import { BudgetPlace } from './BudgetPlace';
@@ -12,6 +12,7 @@ import { JobActions } from './JobActions';
 import styles from './Jobs.module.css';
 import { SeamsPlace } from './SeamsPlace';
 import { WorkPlace } from './WorkPlace';
+import { sayEstimate } from '@/core/units';
 
 const PLACES = [
   { id: 'work', name: 'Order of work' },
@@ -74,9 +75,9 @@ function Head({ now }: { now: JobNow }) {
           seams
           {items.length > 0 && (
             <>
-              , <strong>{sayMinutes(left.minutes)}</strong> left{' '}
+              , <strong>{sayEstimate(left.minutes)}</strong> left{' '}
               <span className={styles.quiet}>
-                ({sayMinutes(left.low)} to {sayMinutes(left.high)})
+                ({sayEstimate(left.low)} to {sayEstimate(left.high)})
               </span>
             </>
           )}

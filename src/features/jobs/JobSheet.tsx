@@ -2,7 +2,8 @@ import type { MachineRecord } from '@/core/file';
 import { rowName, type ScheduleChange, setupOfRow, type WorkItem } from '@/core/job';
 import { threadName } from '@/core/kit';
 import type { Setup } from '@/core/setup';
-import { type JobNow, sayMinutes } from '@/parts/jobs';
+import { sayEstimate } from '@/core/units';
+import { type JobNow } from '@/parts/jobs';
 import { useUnits } from '@/parts/workspace';
 import styles from './Print.module.css';
 import { sayChange } from './sayChange';
@@ -37,13 +38,13 @@ interface ChangesProps {
 /** The job on paper: its timeline, its order to be ticked off, and what it takes. */
 export function JobSheet({ now }: { now: JobNow }) {
   const { job, timeline, machine, left, budget } = now;
-  const { metres } = useUnits();
+  const { thread } = useUnits();
   return (
     <section className={styles.sheet}>
       <h1>{job.name}</h1>
       <p>
-        On {machine?.machine.name ?? 'a machine to be chosen'}; {sayMinutes(left.minutes)} left, {sayMinutes(left.low)}{' '}
-        to {sayMinutes(left.high)}. {job.notes}
+        On {machine?.machine.name ?? 'a machine to be chosen'}; {sayEstimate(left.minutes)} left,{' '}
+        {sayEstimate(left.low)} to {sayEstimate(left.high)}. {job.notes}
       </p>
       <TimelineDrawing timeline={timeline} />
       <ol>
@@ -60,15 +61,15 @@ export function JobSheet({ now }: { now: JobNow }) {
               ))}
             </span>
             <span>
-              {sayMinutes(toMin - sewMin)}
-              <small> from {sayMinutes(fromMin)}</small>
+              {sayEstimate(toMin - sewMin)}
+              <small> from {sayEstimate(fromMin)}</small>
             </span>
           </li>
         ))}
       </ol>
       <p>
         {budget.threads
-          .map((t) => `${metres(t.totalMm)} of ${threadName(t.thread)}${t.colour ? `, ${t.colour}` : ''}`)
+          .map((t) => `${thread(t.totalMm)} of ${threadName(t.thread)}${t.colour ? `, ${t.colour}` : ''}`)
           .join('; ')}
         . Bobbins: {budget.bobbins.map((b) => `${b.bobbins.length} × ${b.thread}`).join('; ')}.
       </p>

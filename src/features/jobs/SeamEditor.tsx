@@ -16,7 +16,7 @@ import {
 } from '@/core/job';
 import { givenOf, PROCEDURE_GROUPS, PROCEDURES, usualOf, procedureOf } from '@/core/procedure';
 import { clothOf, UNKNOWN_CLOTH } from '@/core/cloth';
-import { formatNumber, numberAsk } from '@/core/units';
+import { numberAsk, sayEstimate } from '@/core/units';
 import { jobs, usePreference } from '@/data';
 import { type JobNow, useWorkActions } from '@/parts/jobs';
 import { AskField } from '@/parts/asks';
@@ -118,7 +118,7 @@ function Colours({ now: { job }, seam, edit }: PartProps) {
 
 /** The questions of its operation: the first says how long it is, the others are there when they are wanted. */
 function Asks({ now, seam, state, edit }: PartProps & { state: SeamNow }) {
-  const { metres, system } = useUnits();
+  const { thread, system } = useUnits();
   const schools = usePreference('schools');
   const procedure = procedureOf(seam.procedureId);
   const cloth = now.cloths.find((c) => c.id === seam.clothId);
@@ -152,8 +152,8 @@ function Asks({ now, seam, state, edit }: PartProps & { state: SeamNow }) {
       )}
       {!state.work.problem && (
         <p className={`${styles.quiet} ${styles.wide}`}>
-          {formatNumber(minutesAtPace(state.work, now.pace), 0)} min at your pace, {metres(threadInAllMm(state.work))}{' '}
-          of thread.
+          {sayEstimate(minutesAtPace(state.work, now.pace))} at your pace, {thread(threadInAllMm(state.work))} of
+          thread.
         </p>
       )}
     </>

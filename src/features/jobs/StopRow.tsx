@@ -4,7 +4,8 @@ import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import Button from '@mui/material/Button';
 import { rowName, type ScheduleChange, setupOfRow, type Stop, type WorkItem } from '@/core/job';
-import { type JobNow, useWorkActions, sayMinutes } from '@/parts/jobs';
+import { sayEstimate } from '@/core/units';
+import { type JobNow, useWorkActions } from '@/parts/jobs';
 import { ClothSwatch } from '@/ui';
 import styles from './Jobs.module.css';
 import { isDial, sayChange } from './sayChange';
@@ -58,7 +59,7 @@ export function StopRow({ now, stop, number, firstAfter }: Props) {
           <strong>{item.name}</strong>
           <span className={styles.quiet}>{standing(now, stop)}</span>
         </span>
-        <span className={styles.stopTime}>{sayMinutes(toMin - sewMin)}</span>
+        <span className={styles.stopTime}>{sayEstimate(toMin - sewMin)}</span>
         <Ways now={now} stop={stop} />
       </div>
       {stop.inside.map(({ row, changes }, i) => (

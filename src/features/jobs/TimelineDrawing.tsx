@@ -1,7 +1,8 @@
 'use client';
 
 import type { Span, Timeline } from '@/core/job';
-import { sayMinutes } from '@/parts/jobs';
+import { sayEstimate } from '@/core/units';
+
 import styles from './Timeline.module.css';
 
 /** Steps of the ruler along the time, minutes; the first that gives at most twelve of them is taken. */
@@ -18,7 +19,7 @@ export function TimelineDrawing({ timeline }: { timeline: Timeline }) {
   // Where there is no room behind the last mark for what it says, the end of the bands says it.
   const fits = (mark: number) => mark === 0 || totalMin - mark > 0.6 * step;
   return (
-    <figure className={styles.timeline} aria-label={`Timeline of ${sayMinutes(totalMin)}`}>
+    <figure className={styles.timeline} aria-label={`Timeline of ${sayEstimate(totalMin)}`}>
       <div className={styles.row}>
         <span className={styles.name}>Seams</span>
         <span className={styles.lane}>
@@ -27,7 +28,7 @@ export function TimelineDrawing({ timeline }: { timeline: Timeline }) {
               key={item.id}
               className={item.kind === 'scrap' ? styles.scrap : styles.seam}
               style={{ left: share(sewMin, totalMin), width: share(toMin - sewMin, totalMin) }}
-              title={`${i + 1}. ${item.name}, ${sayMinutes(toMin - sewMin)}`}
+              title={`${i + 1}. ${item.name}, ${sayEstimate(toMin - sewMin)}`}
             >
               {(toMin - sewMin) / totalMin > 0.022 && i + 1}
               {changes.length > 0 && (
@@ -58,7 +59,7 @@ export function TimelineDrawing({ timeline }: { timeline: Timeline }) {
         <span className={styles.ruler}>
           {marks.filter(fits).map((mark) => (
             <span key={mark} style={{ left: share(mark, totalMin) }}>
-              {mark === 0 ? 'now' : sayMinutes(mark)}
+              {mark === 0 ? 'now' : sayEstimate(mark)}
             </span>
           ))}
         </span>

@@ -80,7 +80,9 @@ export function Why({ clothId, answered, input, setup, reasons, risks, isCurrent
       <OtherWays answered={answered} input={input} setup={setup} onPick={onPick} />
       <Next answered={answered} clothId={clothId} />
       <section>
-        <h2>How sure</h2>
+        <h2>
+          How sure <Estimated />
+        </h2>
         <p>
           <strong>{formatNumber(answer.confidence * 100, 0)} of 100</strong>: {answer.confidenceDrivers.join('; ')}.
         </p>
@@ -100,6 +102,9 @@ export function Why({ clothId, answered, input, setup, reasons, risks, isCurrent
   );
 }
 
+/** Where the numbers of a part come from. */
+const Estimated = () => <small>{PROVENANCE_TEXT.model}</small>;
+
 /** From this level a risk is worth a line. */
 const TOLD_FROM = 0.1;
 
@@ -108,7 +113,9 @@ function Remains({ risks }: { risks: Risk[] }) {
   const told = risks.filter(({ level }) => level >= TOLD_FROM).slice(0, 4);
   return (
     <section>
-      <h2>What remains</h2>
+      <h2>
+        What remains <Estimated />
+      </h2>
       {told.length === 0 ? (
         <p>No risk above slight, by the estimate.</p>
       ) : (
@@ -138,12 +145,16 @@ function Remains({ risks }: { risks: Risk[] }) {
 function Reasons({ reasons }: { reasons: Reason[] }) {
   return (
     <dl className={styles.reasons}>
-      {reasons.map(({ parameter, text, provenance }) => (
-        <div key={parameter + text}>
+      {[...new Set(reasons.map(({ parameter }) => parameter))].map((parameter) => (
+        <div key={parameter}>
           <dt>{NAMES[parameter] ?? parameter}</dt>
-          <dd>
-            {text} <small>{PROVENANCE_TEXT[provenance]}</small>
-          </dd>
+          {reasons
+            .filter((reason) => reason.parameter === parameter)
+            .map(({ text, provenance }) => (
+              <dd key={text}>
+                {text} <small>{PROVENANCE_TEXT[provenance]}</small>
+              </dd>
+            ))}
         </div>
       ))}
     </dl>
@@ -157,7 +168,9 @@ function OtherWays({ answered, input, setup, onPick }: Pick<Props, 'answered' | 
   const required = seam.required.percent;
   return (
     <section>
-      <h2>Other ways</h2>
+      <h2>
+        Other ways <Estimated />
+      </h2>
       <ul className={styles.ways}>
         {alternatives.slice(0, 6).map(({ setup: other, why, loses }) => {
           const low = Math.floor(giveOfSetup(seam, other)[0]);

@@ -1,7 +1,7 @@
 import Typography from '@mui/material/Typography';
 import { MAIN_ROW, type Numbers, planOfRow, readyFor, sewnByMachine, takesInAll } from '@/core/procedure';
 import { BLADE, bladeStanding } from '@/core/kit';
-import { formatNumber } from '@/core/units';
+import { sayEstimate } from '@/core/units';
 import { useKitRecord } from '@/data';
 import { useUnits } from '@/parts/workspace';
 import styles from './Sew.module.css';
@@ -22,7 +22,7 @@ function BladesDue() {
 /** What to have at hand, and what it takes of thread and time. */
 export function Needed({ now, numbers }: { now: RunNow; numbers: Numbers }) {
   const { procedure, steps, given, how, run, rows } = now;
-  const { metres } = useUnits();
+  const { thread } = useUnits();
   const { fill } = usePrinter(now, numbers);
   const main = rows?.answers[MAIN_ROW];
   const takes = takesInAll(steps, numbers, given, how, run.pieces);
@@ -37,8 +37,8 @@ export function Needed({ now, numbers }: { now: RunNow; numbers: Numbers }) {
       </ul>
       <Typography>
         {TEXT.takes({
-          thread: metres(takes.threadMm),
-          minutes: sewnByMachine(procedure) ? formatNumber(takes.minutes, 1) : null,
+          thread: thread(takes.threadMm),
+          time: sewnByMachine(procedure) ? sayEstimate(takes.minutes) : null,
           steps: steps.length,
           pieces: run.pieces,
         })}

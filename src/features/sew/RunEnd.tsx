@@ -4,12 +4,13 @@ import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { OUTCOMES, runSchema, sewnByMachine } from '@/core/procedure';
 import { runAgain } from '@/core/workroom';
-import { formatNumber } from '@/core/units';
+import { formatNumber, sayEstimate } from '@/core/units';
 import { runs as store } from '@/data';
 import { newId, nowText, useAct } from '@/parts/workspace';
 import { Field, Tabs, wordsBy } from '@/ui';
 import { CutWith } from './CutWith';
 import styles from './Sew.module.css';
+import { TEXT } from './text';
 import type { RunNow } from './useRunNow';
 
 const OUTCOME_TEXT: Readonly<Record<(typeof OUTCOMES)[number], string>> = {
@@ -28,8 +29,8 @@ export function RunEnd({ now }: { now: RunNow }) {
     <div className={styles.list}>
       <h1>{procedure.name}: sewn</h1>
       <p>
-        On {run.clothName}, with {run.machineName}; {formatNumber(run.atItSeconds / 60, 0)} min in front of it
-        {sewnByMachine(procedure) && `, ${formatNumber(run.needleMinutes, 1)} min of needle`}
+        On {run.clothName}, with {run.machineName}; {formatNumber(run.atItSeconds / 60, 0)} min at it
+        {sewnByMachine(procedure) && TEXT.needleTime(sayEstimate(run.needleMinutes))}
         {run.pieces > 1 ? `, ${run.pieces} in a row` : ''}.
       </p>
       <h2>How did it go?</h2>

@@ -7,7 +7,7 @@ import { useEffect, useState } from 'react';
 import { stitchAndSize } from '@/core/kit';
 import { type Numbers, sewnByMachine } from '@/core/procedure';
 import { isOfOldTables } from '@/core/workroom';
-import { formatNumber } from '@/core/units';
+import { sayEstimate } from '@/core/units';
 import { CautionAlert } from '@/ui';
 import { Clashes, clashesOf } from './Clashes';
 import { Drawings } from './Drawings';
@@ -73,7 +73,7 @@ export function Runner({ now, numbers }: { now: RunNow; numbers: Numbers }) {
         <p className={styles.quiet}>
           <Timer now={now} />
           {TEXT.inFront}
-          {sewnByMachine(now.procedure) && TEXT.needleTime(formatNumber(run.needleMinutes, 1))}
+          {sewnByMachine(now.procedure) && TEXT.needleTime(sayEstimate(run.needleMinutes))}
           {TEXT.soFar} <Link href="/sew">{TEXT.leave}</Link>
           {TEXT.leaveMeans}
         </p>

@@ -11,7 +11,7 @@ interface Reads {
 
 interface Takes {
   thread: string;
-  minutes: string | null;
+  time: string | null;
   steps: number;
   pieces: number;
 }
@@ -83,7 +83,7 @@ export const TEXT = {
   back: 'Back a step',
   keys: 'Space, →, or a foot switch; ← goes back',
   inFront: ' in front of it',
-  needleTime: (minutes: string) => `, ${minutes} min of needle`,
+  needleTime: (time: string) => `, about ${time} of sewing`,
   soFar: ' so far.',
   leave: 'Leave it here',
   leaveMeans: ': it goes on at this step.',
@@ -104,8 +104,8 @@ export const TEXT = {
   bandFabric: 'The band is cut from',
   pieces: 'How many of these, one after the other',
   haveReady: 'Have ready',
-  takes: ({ thread, minutes, steps, pieces }: Takes) =>
-    `${thread} of thread${minutes === null ? '' : `, needle and bobbin together; ${minutes} min of needle time`}, in ${steps} steps${pieces > 1 ? `, ${pieces} times over` : ''}.`,
+  takes: ({ thread, time, steps, pieces }: Takes) =>
+    `${thread} of thread${time === null ? '' : `, needle and bobbin together; about ${time} of sewing`}, in ${steps} steps${pieces > 1 ? `, ${pieces} times over` : ''}.`,
 
   sewnWith: 'Sewn with',
   reads: ({ stitch, length, width, needle, thread, foot }: Reads) =>

@@ -5,8 +5,9 @@ import Link from 'next/link';
 import { useEffect } from 'react';
 import { setupChanges } from '@/core/setup';
 import { READING_TEXT } from '@/core/setup';
+import { sayMinutes } from '@/core/units';
 import { useOnMachine, writePreference } from '@/data';
-import { type JobNow, sayMinutes, useWorkActions } from '@/parts/jobs';
+import { type JobNow, useWorkActions } from '@/parts/jobs';
 import { ClothSwatch, ProgressBar } from '@/ui';
 import styles from './Today.module.css';
 

@@ -1,3 +1,2 @@
 export { type JobNow, useJobNow } from './useJobNow';
 export { useWorkActions } from './useWorkActions';
-export { sayMinutes } from './sayMinutes';

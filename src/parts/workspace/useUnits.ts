@@ -27,6 +27,8 @@ const metricOrInch = (system: UnitSystem) => {
     /** The same with every text inside. */
     printed: <T>(value: T): T => printLengths(value, words),
     metres: (mm: number) => formatMetres(mm, system),
+    /** Thread that will be used, by an estimate. */
+    thread: words.thread,
     perInch: (lengthMm: number) => `${formatNumber(spiFromLength(lengthMm), 1)} per inch`,
   };
 };

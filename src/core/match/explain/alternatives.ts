@@ -1,4 +1,14 @@
-import { FOOT, type Foot, isTwin, needleName, PLATE, POINT, type NeedlePoint, soldNearest, stitchReading } from '../../kit';
+import {
+  FOOT,
+  type Foot,
+  isTwin,
+  needleName,
+  PLATE,
+  POINT,
+  type NeedlePoint,
+  soldNearest,
+  stitchReading,
+} from '../../kit';
 import { giveOfSetup } from '../../physics';
 import type { Setup } from '../../setup';
 import { SIGN_TEXT, STITCH, stitchFacts, STITCHES } from '../../stitch';
@@ -133,8 +143,7 @@ function rejectPoint(point: NeedlePoint, best: Setup, { seam, aims }: Pick<Quest
   const answer = (text: string): Rejected => ({ what: needleName(needle), code: `point.${point}`, text });
   const { cost, rule, speaksFor } = aims.point[point];
   if (cost === null && rule) return { ...answer(rule.text), code: rule.id };
-  if (isTwin(point) && !seam.operation.twin)
-    return answer('Two needles make two rows: for hems and topstitching.');
+  if (isTwin(point) && !seam.operation.twin) return answer('Two needles make two rows: for hems and topstitching.');
   const [worst] = riskChanges(seam, best, { ...best, needle });
   if (worst && worst.more > TELLS) return answer(`${SIGN_TEXT[worst.sign]}: ${lowerFirst(worst.why)}`);
   const chosen = aims.point[best.needle.point].speaksFor;

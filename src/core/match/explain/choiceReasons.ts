@@ -32,24 +32,23 @@ interface Choice<T extends string> {
 const SAME_COST = 0.01;
 
 /** What speaks for a choice; where another would be usual, what was traded. */
-function choiceReason<T extends string>(choice: Choice<T>, more = ''): Reason {
+function choiceReason<T extends string>(choice: Choice<T>): Reason {
   const { parameter, chosen, table, name, plain } = choice;
   const { cost, speaksFor } = table[chosen];
-  const add = (text: string) => (more ? `${text} ${more}` : text);
-  if (speaksFor) return { parameter, rule: speaksFor.id, text: add(speaksFor.text), provenance: speaksFor.provenance };
+  if (speaksFor) return { parameter, rule: speaksFor.id, text: speaksFor.text, provenance: speaksFor.provenance };
   const cheaper = (Object.keys(table) as T[])
     .filter((other) => !choice.beyond?.(other))
     .filter((other) => (table[other].cost ?? Infinity) < (cost ?? Infinity) - SAME_COST)
     .sort((a, b) => table[a].cost! - table[b].cost!);
   const [usual] = cheaper;
-  if (usual === undefined) return workedOut(parameter, 'choice.plain', add(`${name(chosen)}: ${plain}.`));
+  if (usual === undefined) return workedOut(parameter, 'choice.plain', `${name(chosen)}: ${plain}.`);
   if (choice.by === 'by-hand')
-    return workedOut(parameter, 'choice.by-hand', add(`Set by hand: ${lowerFirst(name(usual))} would be usual here.`));
+    return workedOut(parameter, 'choice.by-hand', `Set by hand: ${lowerFirst(name(usual))} would be usual here.`);
   const why = choice.lacking(usual) ?? choice.against(usual) ?? 'this does as well';
   return workedOut(
     parameter,
     'choice.traded',
-    add(`${name(usual)} is usual here, but ${why}; so ${lowerFirst(name(chosen))}.`),
+    `${name(usual)} is usual here, but ${why}; so ${lowerFirst(name(chosen))}.`,
   );
 }
 
@@ -120,39 +119,42 @@ export function footReason(question: Question, setup: Setup, by: ChosenBy): Reas
   });
 }
 
-/** Why this stitch, with what it gives. */
+/** What the seam gives here, against what it has to; nothing where it need not give. */
+export function giveReasons({ seam }: Question, setup: Setup): Reason[] {
+  const needs = seam.required.percent;
+  if (needs === 0) return [];
+  const [low, high] = giveOfSetup(seam, setup).map(Math.floor);
+  return [workedOut('stitch', 'stitch.give', `It gives ${low} to ${high} % here; the seam needs ${needs} %.`)];
+}
+
+/** Why this stitch. */
 export function stitchReason(question: Question, setup: Setup, by: ChosenBy): Reason {
   const { seam, machine, aims } = question;
-  const [low, high] = giveOfSetup(seam, setup).map(Math.floor);
   const needs = seam.required.percent;
-  const give = needs > 0 ? `It gives ${low} to ${high} % here; the seam needs ${needs} %.` : '';
   const twin = isTwin(setup.needle.point);
   if (setup.stitch === 'straight' && seam.profile.structure === 'knit' && seam.operation.twin) {
     const rows = twin
       ? 'Two rows above and a zigzag below: a line that gives.'
       : 'One line is enough here: it need hardly give.';
-    return workedOut('stitch', 'stitch.rows', give ? `${rows} ${give}` : rows);
+    return workedOut('stitch', 'stitch.rows', rows);
   }
   if (setup.stitch === 'zigzag' && by === 'best' && seam.profile.structure === 'knit' && seam.operation.twin) {
     const owned = question.kit.needles.some(({ point }) => isTwin(point));
     const why = owned ? 'but they give too little here' : 'but no twin needle is owned';
-    return workedOut('stitch', 'stitch.rows', `Two rows are usual here, ${why}; so a narrow zigzag. ${give}`.trim());
+    return workedOut('stitch', 'stitch.rows', `Two rows are usual here, ${why}; so a narrow zigzag.`);
   }
-  return choiceReason(
-    {
-      parameter: 'stitch',
-      chosen: setup.stitch,
-      table: aims.stitch,
-      name: (stitch: StitchId) => STITCH[stitch].name,
-      by,
-      plain: STITCH[setup.stitch].plain,
-      lacking: (stitch) => (machine.stitches.includes(stitch) ? null : 'this machine does not have it'),
-      against: (stitch) => {
-        const gives = usualGive(question, stitch);
-        if (gives < needs) return `it gives only about ${Math.floor(gives)} %`;
-        return worseWith(question, setup, { ...setup, stitch }) ?? 'foot, plate or needle do not let it pass here';
-      },
+  return choiceReason({
+    parameter: 'stitch',
+    chosen: setup.stitch,
+    table: aims.stitch,
+    name: (stitch: StitchId) => STITCH[stitch].name,
+    by,
+    plain: STITCH[setup.stitch].plain,
+    lacking: (stitch) => (machine.stitches.includes(stitch) ? null : 'this machine does not have it'),
+    against: (stitch) => {
+      const gives = usualGive(question, stitch);
+      if (gives < needs) return `it gives only about ${Math.floor(gives)} %`;
+      return worseWith(question, setup, { ...setup, stitch }) ?? 'foot, plate or needle do not let it pass here';
     },
-    give,
-  );
+  });
 }

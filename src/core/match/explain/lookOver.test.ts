@@ -44,7 +44,7 @@ describe('a setting moved by hand', () => {
     });
     expect(blocked).toEqual([]);
     expect(reasons.find((r) => r.parameter === 'foot')!.text).toMatch(/Set by hand: .* would be usual here/);
-    expect(lookOver(jersey, { ...best, widthMm: 4 }).reasons.find((r) => r.parameter === 'widthMm')!.text).toMatch(
+    expect(lookOver(jersey, { ...best, widthMm: 4 }).reasons.find((r) => r.rule === 'size.by-hand')!.text).toMatch(
       /Moved by hand/,
     );
   });

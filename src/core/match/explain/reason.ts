@@ -1,7 +1,8 @@
 import * as z from 'zod';
 import { idsOf, oneOf, type Origin, provenanceSchema, tableOf } from '../../result';
 import { PRACTICE } from '../rules/origins';
-import { RULE } from '../rules/rules';
+import type { Rule } from '../rules/ruleTypes';
+import { RULE, type RuleId } from '../rules/rules';
 
 const model = (source: string): Origin => ({ provenance: 'model', source });
 const CARDS: Origin = { provenance: 'measured', source: 'The settings cards of the person.' };
@@ -21,6 +22,17 @@ export const WORKED_OUT = tableOf<Origin>()({
   'tension.loose': model('Loose rows are pulled up or out again; how many steps is set by us.'),
   'tension.balance': model('Where the threads cross, by fibre and tension: core/physics.'),
   'stitch.rows': { provenance: PRACTICE.provenance, source: PRACTICE.source },
+  'stitch.give': model('How far a seam of this stitch, length and width stretches: core/physics.'),
+  'size.moved': model(
+    'Moved from the usual size by the search, to what the models say of give and density: core/match/search.',
+  ),
+  'size.by-hand': { provenance: PRACTICE.provenance, source: PRACTICE.source },
+  'size.curve': model('A stitch and a width that follow a curve of this radius: core/match/rules.'),
+  'size.dial': { provenance: PRACTICE.provenance, source: 'What this machine’s dial can be set to.' },
+  'position.fixed': { provenance: PRACTICE.provenance, source: 'How many needle positions the machine has.' },
+  'pressure.fixed': { provenance: PRACTICE.provenance, source: PRACTICE.source },
+  'pressure.growth': model('How far a seam comes out longer, by foot, pressure and fabric: core/physics.'),
+  'press.lowered': { provenance: PRACTICE.provenance, source: 'Which dots a fibre takes: care practice.' },
   'choice.plain': { provenance: PRACTICE.provenance, source: PRACTICE.source },
   'choice.by-hand': { provenance: PRACTICE.provenance, source: PRACTICE.source },
   'choice.traded': model('What is usual: common practice; what speaks against it here: the models of core/physics.'),
@@ -48,4 +60,12 @@ export const workedOut = (parameter: string, rule: WorkedOut, text: string): Rea
   rule,
   text,
   provenance: WORKED_OUT[rule].provenance,
+});
+
+/** A reason that is a rule's, in the rule's words. */
+export const fromRule = (parameter: string, { id, text, provenance }: Rule<RuleId>): Reason => ({
+  parameter,
+  rule: id,
+  text,
+  provenance,
 });

@@ -13,19 +13,10 @@ import { FEED_TOLERANCE, growthPercent, layerShiftMm, seamNm, threadsCross, thic
 import type { Setup } from '../../setup';
 import { formatNeedleSize, formatNumber, mm } from '../../units';
 import { loweringFibre } from '../plan/planFor';
-import { type ChosenBy, fibreReason, footReason, pointReason, stitchReason } from './choiceReasons';
+import { type ChosenBy, fibreReason, footReason, pointReason } from './choiceReasons';
 import type { Question } from '../question';
-import type { Sized } from '../rules/aimTypes';
-import type { Rule } from '../rules/ruleTypes';
-import type { RuleId } from '../rules/rules';
-import { type Reason, workedOut } from './reason';
-
-const fromRule = (parameter: string, rule: Rule<RuleId>, more = ''): Reason => ({
-  parameter,
-  rule: rule.id,
-  text: more ? `${rule.text} ${more}` : rule.text,
-  provenance: rule.provenance,
-});
+import { fromRule, type Reason, workedOut } from './reason';
+import { stitchReasons } from './sizeReasons';
 
 /**
  * Why each parameter of a setting and its plan is what it is.
@@ -166,34 +157,6 @@ function texReason({ tex }: Question['aims'], { thread }: Setup): Reason {
   );
 }
 
-function stitchReasons(question: Question, setup: Setup, chosen: ChosenBy): Reason[] {
-  const { seam, aims, wanted } = question;
-  const { stitch, lengthMm, widthMm } = setup;
-  const moved = (value: number, ideal: number) => Math.abs(value - ideal) > 0.15;
-  const movedText = (ideal: number, why: string) =>
-    chosen === 'best'
-      ? `Moved from ${formatNumber(ideal)} mm ${why}.`
-      : `Moved by hand; usual here is ${formatNumber(ideal)} mm.`;
-  const why = (sized: Sized, value: number, asked: number, more: string, onCurve: string) => {
-    if (moved(value, sized.aim.ideal)) return movedText(sized.aim.ideal, more);
-    if (sized.moved === 'curve') return `${onCurve} for a curve of ${mm(seam.asked.radiusMm ?? 0)}.`;
-    return sized.moved === 'dial' ? `The nearest mark of this dial to ${formatNumber(asked)} mm.` : '';
-  };
-  const length = aims.length[stitch];
-  const width = aims.width[stitch];
-  const steered = 'Shortened so that it stays on the line and can be steered,';
-  const lengthWhy = why(length, lengthMm, wanted.length[stitch].aim.ideal, 'for give and density', steered);
-  const widthWhy = () =>
-    why(width, widthMm, wanted.width[stitch].aim.ideal, 'so that it gives enough', 'Narrowed to half the radius');
-  return [
-    stitchReason(question, setup, chosen),
-    fromRule('lengthMm', length.rule, lengthWhy),
-    widthMm === 0
-      ? workedOut('widthMm', 'width.none', 'Width 0: on some machines anything else moves the needle to the side.')
-      : fromRule('widthMm', width.rule, widthWhy()),
-  ];
-}
-
 function carriageReasons(question: Question, setup: Setup, chosen: ChosenBy): Reason[] {
   const { seam, aims, machine } = question;
   const { foot, plate, pressure } = setup;
@@ -215,32 +178,30 @@ function carriageReasons(question: Question, setup: Setup, chosen: ChosenBy): Re
         )
       : footReason(question, setup, chosen),
     { ...fromRule('plate', aims.plate[plate].rule!), text: plateText },
-    positionReason({ aims, machine }, foot, plate),
+    ...positionReasons({ aims, machine }, foot, plate),
   ];
 }
 
-function positionReason({ aims, machine }: Pick<Question, 'aims' | 'machine'>, foot: Foot, plate: Plate): Reason {
+function positionReasons({ aims, machine }: Pick<Question, 'aims' | 'machine'>, foot: Foot, plate: Plate): Reason[] {
   const wanted = aims.position[foot];
+  const parameter = 'needlePositionMm';
   if (plate === 'straight' || !wanted) {
     const text =
       plate === 'straight' && machine.straightHoleMm !== 0
         ? 'Over the hole of the straight-stitch plate: anywhere else the needle strikes it.'
         : 'In the centre, where feed teeth hold the cloth on both sides.';
-    return workedOut('needlePositionMm', 'needle.position', text);
+    return [workedOut(parameter, 'needle.position', text)];
   }
-  const fixed =
-    machine.needlePositions === 1 ? 'This machine’s needle stands in the centre only: move the foot instead.' : '';
-  return fromRule('needlePositionMm', wanted.rule, fixed);
+  const reason = fromRule(parameter, wanted.rule);
+  if (machine.needlePositions > 1) return [reason];
+  const fixed = 'This machine’s needle stands in the centre only: move the foot instead.';
+  return [reason, workedOut(parameter, 'position.fixed', fixed)];
 }
 
 function dialReasons({ seam, aims, machine }: Question, { foot, thread, pressure, tensionSteps }: Setup): Reason[] {
   const here = growthPercent(seam, foot, pressure);
   const normal = growthPercent(seam, foot, 0.5);
   const grows = pressure < 0.5 && normal - here > 0.5;
-  const fixed =
-    machine.pressureDial === null
-      ? 'This machine’s pressure is fixed: a walking or glide-soled foot, tissue or starch stand in for it.'
-      : '';
   const own = seam.operation.tensionSteps;
   const depth = threadsCross(seam, thread, tensionSteps);
   const where =
@@ -253,25 +214,36 @@ function dialReasons({ seam, aims, machine }: Question, { foot, thread, pressure
     own < 0
       ? workedOut('tensionSteps', 'tension.loose', `${steps}: ${seam.operation.name} is sewn a little loose.`)
       : workedOut('tensionSteps', 'tension.balance', `${steps}: by the estimate the threads cross ${where}.`),
-    pressureReason(
-      aims,
-      pressure,
-      fixed ||
-        (grows
-          ? `At normal the seam would come out about ${formatNumber(normal)} % longer than it was cut; here about ${formatNumber(here)} %.`
-          : ''),
-    ),
+    pressureReason(aims, pressure),
+    ...(machine.pressureDial === null
+      ? [
+          workedOut(
+            'pressure',
+            'pressure.fixed',
+            'This machine’s pressure is fixed: a walking or glide-soled foot, tissue or starch stand in for it.',
+          ),
+        ]
+      : []),
+    ...(machine.pressureDial !== null && grows
+      ? [
+          workedOut(
+            'pressure',
+            'pressure.growth',
+            `At normal the seam would come out about ${formatNumber(normal)} % longer than it was cut; here about ${formatNumber(here)} %.`,
+          ),
+        ]
+      : []),
   ];
 }
 
 /** A pressure this far from what is wanted is the nearest mark the dial has, a share. */
 const FAR_PRESSURE = 0.13;
 
-function pressureReason({ pressure: { ideal, rule } }: Question['aims'], pressure: number, more: string): Reason {
-  if (Math.abs(pressure - ideal) <= FAR_PRESSURE) return fromRule('pressure', rule, more);
+function pressureReason({ pressure: { ideal, rule } }: Question['aims'], pressure: number): Reason {
+  if (Math.abs(pressure - ideal) <= FAR_PRESSURE) return fromRule('pressure', rule);
   const wanted = ideal < 0.5 ? 'A little less than normal' : ideal > 0.5 ? 'A little more than normal' : 'Normal';
   const text = `${wanted} would be usual here; this is the nearest this machine has.`;
-  return workedOut('pressure', 'pressure.nearest', more ? `${text} ${more}` : text);
+  return workedOut('pressure', 'pressure.nearest', text);
 }
 
 function planReasons(question: Question): Reason[] {
@@ -280,8 +252,10 @@ function planReasons(question: Question): Reason[] {
   // Which pins: said where there are pins, and not just any.
   const silent = plan.pins === 'standard' || !plan.hold.includes('pins');
   const told = Object.entries(planRules).filter(([key]) => key !== 'pins' || !silent);
-  return told.map(([key, rule]) => {
-    const more = key === 'press' && lowering ? `Its ${lowering.fibre} takes ${lowering.ceilingC} °C at most.` : '';
-    return fromRule(`plan.${key}`, rule, more);
-  });
+  return told.flatMap(([key, rule]) => [
+    fromRule(`plan.${key}`, rule),
+    ...(key === 'press' && lowering
+      ? [workedOut('plan.press', 'press.lowered', `Its ${lowering.fibre} takes ${lowering.ceilingC} °C at most.`)]
+      : []),
+  ]);
 }

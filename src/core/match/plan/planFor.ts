@@ -3,7 +3,7 @@ import { PIN, sameThread } from '../../kit';
 import { ALIKE_STRETCH } from '../../physics';
 import type { Setup } from '../../setup';
 import { threadUse } from '../../stitch';
-import { formatNumber, mm } from '../../units';
+import { threadMm, mm } from '../../units';
 import { pairNames } from './joinPlans';
 import {
   FUSES_FROM_C,
@@ -74,13 +74,20 @@ function startFor({ start, secure }: SewingPlan): string[] {
   return [...onTissue, HELD[secure]];
 }
 
+/** At one dot steam is advised against (ISO 3758:2012): a plate so cool drips, and what takes no more heat may take no steam. */
+const DRY_UP_TO_C = 110;
+
 /** The iron follows the most delicate fibre as well as the family. */
 function pressFor({ aims, seam }: Question): SewingPlan['press'] {
   const { press } = aims.plan;
   const { ceilingC, from } = seam.profile.heat;
   const maxSolePlateC = Math.min(press.maxSolePlateC, ceilingC);
-  // A fibre that nobody knows is ironed through a cloth, whatever its family would take.
-  return { ...press, maxSolePlateC, pressCloth: press.pressCloth || (from === 'unknown' && maxSolePlateC > 0) };
+  return {
+    maxSolePlateC,
+    // A fibre that nobody knows is ironed through a cloth, whatever its family would take.
+    pressCloth: press.pressCloth || (from === 'unknown' && maxSolePlateC > 0),
+    steam: maxSolePlateC <= DRY_UP_TO_C ? 'no' : press.steam,
+  };
 }
 
 /**
@@ -105,9 +112,7 @@ function notesFor({ seam, machine, aims, lacksPins }: Question, setup: Setup): s
   const seamMm = seam.asked.lengthMm;
   if (seamMm !== undefined) {
     const use = threadUse({ ...setup, thicknessMm: seam.thicknessMm, seamMm });
-    notes.push(
-      `About ${formatNumber(use.needleMm / 1000)} m of needle thread and as much in the bobbin, tails not counted.`,
-    );
+    notes.push(`Needle thread, by estimate: ${threadMm(use.needleMm)}, and as much in the bobbin; tails come on top.`);
   }
   if (setup.bobbin && !sameThread(setup.thread, setup.bobbin))
     notes.push(

@@ -54,8 +54,8 @@ describe('a curve', () => {
   it('that can be steered is not turned on the needle; the reason of the length names the radius', () => {
     const { plan, reasons } = on('poplin', 15);
     expect(plan.notes.join(' ')).not.toContain('needle down, lift');
-    expect(reasons.find((r) => r.parameter === 'lengthMm')?.text).toContain('a curve of {= 15 mm}');
-    expect(on('poplin', 60).reasons.find((r) => r.parameter === 'lengthMm')?.text).not.toContain('curve');
+    expect(reasons.find((r) => r.rule === 'size.curve')?.text).toContain('a curve of {= 15 mm}');
+    expect(on('poplin', 60).reasons.map((r) => r.rule)).not.toContain('size.curve');
   });
 
   it('is never turned more than 8° a stitch where the least length allows it', () => {
@@ -154,10 +154,10 @@ describe('a dial that clicks', () => {
   });
 
   it('says so where its nearest mark is not what is wanted', () => {
-    const text = (lengthStepMm: number) =>
-      ask(clothOf('poplin'), { kind: 'join' }, { lengthStepMm }).reasons.find((r) => r.parameter === 'lengthMm')?.text;
-    expect(text(1)).toContain('The nearest mark of this dial to 2.6 mm');
-    expect(text(0.1)).not.toContain('nearest mark');
+    const said = (lengthStepMm: number) =>
+      ask(clothOf('poplin'), { kind: 'join' }, { lengthStepMm }).reasons.find((r) => r.rule === 'size.dial')?.text;
+    expect(said(1)).toBe('The nearest mark of this dial to 2.6 mm.');
+    expect(said(0.1)).toBeUndefined();
   });
 
   it('never turns the kind of stitch, on any cloth, in any usual seam, on any curve', () => {

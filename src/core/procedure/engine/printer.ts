@@ -32,7 +32,8 @@ export function procedurePrinter(
     sets.flatMap(({ parts, whole }) => [...parts, whole]),
     sets,
   );
-  const words = { length: printed, round: lengthWords(system).round };
+  const { round, thread } = lengthWords(system);
+  const words = { length: printed, round, thread };
   return {
     length: printed,
     fill: (text) =>
