@@ -74,7 +74,7 @@ export interface Standing {
   restBudget: Budget;
   /** Minutes the needle runs in the whole job. */
   needleMin: number;
-  /** Minutes in front of it so far, as the timer counted them. */
+  /** Minutes spent so far, as the timer counted them. */
   tookMin: number;
   /** Settings are still being worked out. */
   waiting: boolean;

@@ -139,14 +139,14 @@ function Needles({ needles }: { needles: NeedleNeed[] }) {
 }
 
 function Time({ now: { left, weighed, needleMin, items, pace, tookMin } }: { now: JobNow }) {
-  const took = tookMin >= 1 && `${sayMinutes(tookMin)} in front of it so far, as the timer counted. `;
+  const took = tookMin >= 1 && `${sayMinutes(tookMin)} so far, by the timer. `;
   if (items.length === 0)
     return (
       <section aria-labelledby="time">
         <h2 id="time">Time</h2>
         {tookMin >= 1 && (
           <p className={styles.big}>
-            <strong>{sayMinutes(tookMin)}</strong> in front of it
+            <strong>{sayMinutes(tookMin)}</strong> in all, by the timer
           </p>
         )}
         <p className={styles.quiet}>Everything is sewn. The needle ran {sayEstimate(needleMin)}.</p>

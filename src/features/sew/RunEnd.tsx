@@ -29,7 +29,7 @@ export function RunEnd({ now }: { now: RunNow }) {
     <div className={styles.list}>
       <h1>{procedure.name}: sewn</h1>
       <p>
-        On {run.clothName}, with {run.machineName}; {formatNumber(run.atItSeconds / 60, 0)} min at it
+        On {run.clothName}, with {run.machineName}; {formatNumber(run.atItSeconds / 60, 0)} min in all
         {sewnByMachine(procedure) && TEXT.needleTime(sayEstimate(run.needleMinutes))}
         {run.pieces > 1 ? `, ${run.pieces} in a row` : ''}.
       </p>

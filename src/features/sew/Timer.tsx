@@ -40,7 +40,7 @@ export function Timer({ now: { run, save } }: { now: RunNow }) {
     };
   }, []);
   return (
-    <span role="timer" aria-label="Time in front of it">
+    <span role="timer" aria-label="Time so far">
       {clock(run.atItSeconds + passed)}
     </span>
   );

@@ -82,7 +82,7 @@ export const TEXT = {
   backToStep: (step: number) => `Back to step ${step}`,
   back: 'Back a step',
   keys: 'Space, →, or a foot switch; ← goes back',
-  inFront: ' in front of it',
+  inFront: ' so far',
   needleTime: (time: string) => `, about ${time} of sewing`,
   soFar: ' so far.',
   leave: 'Leave it here',

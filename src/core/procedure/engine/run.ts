@@ -47,7 +47,7 @@ export const runSchema = z.strictObject({
   /** The version of the tables it is sewn by; empty where that is not known. */
   knowledge: z.string().max(60, 'expected at most 60 letters').default(''),
   needleMinutes: within(0, 10000, 'minutes').default(0),
-  /** Time in front of it, whatever the hands did. */
+  /** Time the run was open, whatever the hands did. */
   atItSeconds: within(0, 10_000_000, 'seconds').default(0),
   startedAt: momentSchema,
   doneAt: momentSchema.optional(),
