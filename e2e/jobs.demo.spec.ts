@@ -239,7 +239,7 @@ test('what a job takes stands there with what has to be got', async ({ page }) =
   await expect(page.getByLabel(/^stretch tape for the hem: there is/)).toHaveValue('1500');
   // What is done has nothing to get, and says how long it took.
   await page.goto('/jobs?id=cushion&place=budget');
-  await expect(page.getByText(/ in front of it$/)).toBeVisible();
+  await expect(page.getByText(/ in all, by the timer$/)).toBeVisible();
   await expect(page.getByRole('heading', { name: 'To get' })).toHaveCount(0);
 });
 

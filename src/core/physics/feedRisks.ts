@@ -1,4 +1,4 @@
-import { mm } from '../units';
+import { aboutMm } from '../units';
 import { loftOf } from '../cloth';
 import { FOOT, type Foot, type Plate } from '../kit';
 import { stitchFacts, type StitchId } from '../stitch';
@@ -48,7 +48,7 @@ function risksIn(seam: SeamContext, foot: Foot, plate: Plate, stitch: StitchId, 
     {
       sign: 'uneven-layers',
       level: riskLevel((shift - FEED_TOLERANCE.shiftMm) / 6),
-      why: () => `The top layer would end about ${mm(shift)} behind over {300 mm}.`,
+      why: () => `The top layer would end about ${aboutMm(shift)} behind over {300 mm}.`,
     },
     {
       sign: 'uneven-length',

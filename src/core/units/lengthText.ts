@@ -15,6 +15,15 @@ import { formatMm } from './length';
 export const mm = (value: number): string => `{= ${Number(value.toFixed(3))} mm}`;
 
 /**
+ * A small length that a model expects, inside a sentence of the core: to the tenth of a millimetre.
+ *
+ * @param value - millimetres
+ * @example
+ * `About ${aboutMm(0.537)} apart.` // => 'About {= 0.5 mm} apart.'
+ */
+export const aboutMm = (value: number): string => mm(Math.round(10 * value) / 10);
+
+/**
  * Thread that will be used, inside a sentence of the core: to be printed to the metre or yard.
  *
  * @param value - millimetres

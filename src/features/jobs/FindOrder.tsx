@@ -20,7 +20,7 @@ export function FindOrder({ now }: { now: JobNow }) {
     <section aria-labelledby="changes" className={styles.form}>
       <h2 id="changes">Changes on the machine</h2>
       <p className={styles.big}>
-        <strong>{formatNumber(weighed.cost, 1)}</strong> min
+        <strong>{formatNumber(weighed.cost, 0)}</strong> min
       </p>
       <p className={styles.quiet}>{sayFound(here, weighed.changes.length)}</p>
       {failed && <p role="alert">{failed}</p>}

@@ -5,7 +5,7 @@ import { matchWorker } from '@/workers/matchClient';
 import type { Scrap } from './useScrap';
 
 /** Once the page stands still, and as many answers as it takes until the next comes as quickly as any later one. */
-const WARM = { afterMs: 400, answers: 5 };
+const WARM = { afterMs: 400, answers: 10 };
 
 /**
  * Asks the worker for advice that nobody waits for, one sign after the other: the browser compiles it meanwhile, so that the first advice

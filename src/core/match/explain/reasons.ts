@@ -11,7 +11,7 @@ import {
 } from '../../kit';
 import { FEED_TOLERANCE, growthPercent, layerShiftMm, seamNm, threadsCross, thickSeamNm } from '../../physics';
 import type { Setup } from '../../setup';
-import { formatNeedleSize, formatNumber, mm } from '../../units';
+import { aboutMm, formatNeedleSize, formatNumber, mm } from '../../units';
 import { loweringFibre } from '../plan/planFor';
 import { type ChosenBy, fibreReason, footReason, pointReason } from './choiceReasons';
 import type { Question } from '../question';
@@ -174,7 +174,7 @@ function carriageReasons(question: Question, setup: Setup, chosen: ChosenBy): Re
       ? workedOut(
           'foot',
           'foot.layer-shift',
-          `Under the standard foot the top layer would end about ${mm(shift)} behind over {300 mm}; this foot holds that to ${mm(layerShiftMm(seam, foot, pressure))}.`,
+          `Under the standard foot the top layer would end about ${aboutMm(shift)} behind over {300 mm}; this foot holds that to ${aboutMm(layerShiftMm(seam, foot, pressure))}.`,
         )
       : footReason(question, setup, chosen),
     { ...fromRule('plate', aims.plate[plate].rule!), text: plateText },
