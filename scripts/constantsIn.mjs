@@ -34,6 +34,10 @@ function isIdle(node) {
   return false;
 }
 
+/** Whether a file of the core holds rows of a knowledge table. */
+export const isTable = (file) =>
+  file.startsWith('src/core/') && /\b(tableOf|rulesOf)[<(]/.test(readFileSync(path.join(root, file), 'utf8'));
+
 /** Every constant and comparison of the core that decides something. */
 export function candidatesIn(files) {
   const core = files.filter((file) => file.startsWith('src/core/') && !/\.(test|testing)\.ts$|\/index\.ts$/.test(file));

@@ -19,6 +19,7 @@ export { StitchPath } from './StitchPath';
 export { StretchRuler } from './StretchRuler';
 export { theme } from './theme';
 export { Tick, Ticks, withTick } from './Ticks';
+export { More } from './More';
 export { ProgressBar } from './ProgressBar';
 export { MeasureField } from './MeasureField';
 export { OptionalQuantityField, QuantityField } from './QuantityField';

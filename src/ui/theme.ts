@@ -88,6 +88,28 @@ export const theme = createTheme({
         },
       },
     },
+    // A line that opens, on the page itself: no plate round it.
+    MuiAccordion: {
+      defaultProps: { elevation: 0, square: true },
+      styleOverrides: { root: { background: 'none', '&::before': { display: 'none' } } },
+    },
+    MuiAccordionSummary: {
+      styleOverrides: {
+        root: {
+          minHeight: 44,
+          paddingInline: 0,
+          flexDirection: 'row-reverse',
+          justifyContent: 'flex-end',
+          gap: 4,
+          fontFamily: DISPLAY,
+          fontWeight: 650,
+          '&.Mui-focusVisible': { background: 'none', outline: '3px solid var(--green)', outlineOffset: 2 },
+        },
+        content: { marginBlock: 8 },
+        expandIconWrapper: { color: 'var(--ink)' },
+      },
+    },
+    MuiAccordionDetails: { styleOverrides: { root: { padding: '0 0 8px' } } },
     MuiCheckbox: { defaultProps: { color: 'secondary' } },
     MuiPaper: { styleOverrides: { root: { backgroundImage: 'none' } } },
     MuiPopover: { styleOverrides: { paper: { border: '2px solid var(--ink)', background: 'var(--sheet)' } } },

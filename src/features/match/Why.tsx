@@ -1,5 +1,7 @@
 'use client';
 
+import ButtonBase from '@mui/material/ButtonBase';
+import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import { useMemo } from 'react';
 import { MEASURABLE_TEXT } from '@/core/cloth';
@@ -12,42 +14,14 @@ import type { Setup } from '@/core/setup';
 import { SIGN_TEXT } from '@/core/stitch';
 import { formatNumber } from '@/core/units';
 import { outdated } from '@/parts/asking';
+import { More } from '@/ui';
 import { Evidence } from './Evidence';
 import styles from './Match.module.css';
+import { PART_NAMES, WHY_TEXT as TEXT } from './text';
 import type { Answered } from './useMatch';
 
 /** Which reasons are said at once; the others stay one step away. */
 const FIRST = ['tested', 'needle.point', 'stitch', 'foot', 'pressure', 'widthMm'];
-
-const NAMES: Record<string, string> = {
-  tested: 'Your own proof',
-  'needle.point': 'Point',
-  'needle.nm': 'Needle size',
-  'needle.gapMm': 'Needle gap',
-  'thread.fibre': 'Thread',
-  'thread.tex': 'Thread size',
-  bobbin: 'Bobbin',
-  foot: 'Foot',
-  plate: 'Plate',
-  stitch: 'Stitch',
-  lengthMm: 'Length',
-  widthMm: 'Width',
-  needlePositionMm: 'Needle position',
-  tensionSteps: 'Tension',
-  pressure: 'Pressure',
-  'plan.seam': 'Seam',
-  'plan.start': 'Start',
-  'plan.secure': 'Ends',
-  'plan.hold': 'Holding',
-  'plan.pins': 'Pins',
-  'plan.leader': 'Leader scrap',
-  'plan.tissue': 'Tissue',
-  'plan.cut': 'Cutting',
-  'plan.mark': 'Marking',
-  'plan.press': 'Pressing',
-  'plan.speed': 'Speed',
-  'plan.notes': 'First of all',
-};
 
 interface Props {
   clothId: string;
@@ -66,29 +40,28 @@ export function Why({ clothId, answered, input, setup, reasons, risks, isCurrent
   const first = reasons.filter((r) => FIRST.includes(r.parameter));
   const rest = reasons.filter((r) => !FIRST.includes(r.parameter));
   return (
-    <aside className={styles.why} aria-label="Why, and other ways" {...outdated(isCurrent)}>
+    <aside className={styles.why} aria-label={TEXT.label} {...outdated(isCurrent)}>
       <section>
-        <h2>Why</h2>
+        <Typography variant="h2">{TEXT.why}</Typography>
         <Reasons reasons={first} />
-        <details>
-          <summary>Every other reason ({rest.length})</summary>
+        <More summary={TEXT.more(rest.length)}>
           <Reasons reasons={rest} />
-        </details>
+        </More>
       </section>
       <Evidence input={input} />
       <Remains risks={risks} />
       <OtherWays answered={answered} input={input} setup={setup} onPick={onPick} />
       <Next answered={answered} clothId={clothId} />
       <section>
-        <h2>
-          How sure <Estimated />
-        </h2>
+        <Typography variant="h2">
+          {TEXT.sure} <Estimated />
+        </Typography>
         <p>
-          <strong>{formatNumber(answer.confidence * 100, 0)} of 100</strong>: {answer.confidenceDrivers.join('; ')}.
+          <strong>{TEXT.of100(formatNumber(answer.confidence * 100, 0))}</strong>: {answer.confidenceDrivers.join('; ')}
+          .
         </p>
       </section>
-      <details>
-        <summary>Ruled out, and why ({answer.rejected.length})</summary>
+      <More summary={TEXT.ruledOut(answer.rejected.length)}>
         <dl className={styles.reasons}>
           {answer.rejected.map(({ what, code, text }) => (
             <div key={what + code}>
@@ -97,7 +70,7 @@ export function Why({ clothId, answered, input, setup, reasons, risks, isCurrent
             </div>
           ))}
         </dl>
-      </details>
+      </More>
     </aside>
   );
 }
@@ -113,26 +86,18 @@ function Remains({ risks }: { risks: Risk[] }) {
   const told = risks.filter(({ level }) => level >= TOLD_FROM).slice(0, 4);
   return (
     <section>
-      <h2>
-        What remains <Estimated />
-      </h2>
+      <Typography variant="h2">
+        {TEXT.remains} <Estimated />
+      </Typography>
       {told.length === 0 ? (
-        <p>No risk above slight, by the estimate.</p>
+        <p>{TEXT.allLow}</p>
       ) : (
         <ul className={styles.risks}>
           {told.map(({ sign, level, why }) => (
             <li key={sign}>
               <strong>{SIGN_TEXT[sign]}</strong>
-              <meter
-                min={0}
-                max={1}
-                low={0.3}
-                high={0.6}
-                optimum={0}
-                value={level}
-                aria-label={`${Math.round(100 * level)} of 100`}
-              />
-              <b>{level < 0.3 ? 'slight' : level < 0.6 ? 'plain' : 'likely'}</b>
+              <meter min={0} max={1} low={0.3} high={0.6} optimum={0} value={level} aria-label={TEXT.level(level)} />
+              <b>{TEXT.levels[level < 0.3 ? 'slight' : level < 0.6 ? 'plain' : 'likely']}</b>
               <small>{why}</small>
             </li>
           ))}
@@ -147,7 +112,7 @@ function Reasons({ reasons }: { reasons: Reason[] }) {
     <dl className={styles.reasons}>
       {[...new Set(reasons.map(({ parameter }) => parameter))].map((parameter) => (
         <div key={parameter}>
-          <dt>{NAMES[parameter] ?? parameter}</dt>
+          <dt>{PART_NAMES[parameter] ?? parameter}</dt>
           {reasons
             .filter((reason) => reason.parameter === parameter)
             .map(({ text, provenance }) => (
@@ -168,9 +133,9 @@ function OtherWays({ answered, input, setup, onPick }: Pick<Props, 'answered' | 
   const required = seam.required.percent;
   return (
     <section>
-      <h2>
-        Other ways <Estimated />
-      </h2>
+      <Typography variant="h2">
+        {TEXT.otherWays} <Estimated />
+      </Typography>
       <ul className={styles.ways}>
         {alternatives.slice(0, 6).map(({ setup: other, why, loses }) => {
           const low = Math.floor(giveOfSetup(seam, other)[0]);
@@ -178,11 +143,11 @@ function OtherWays({ answered, input, setup, onPick }: Pick<Props, 'answered' | 
           const name = newStitch ? stitchAndSize(input.machine, other) : why.split(':')[0];
           return (
             <li key={JSON.stringify(other)}>
-              <button type="button" onClick={() => onPick(other)} aria-pressed={other === setup}>
+              <ButtonBase onClick={() => onPick(other)} aria-pressed={other === setup}>
                 <span>{name}</span>
-                {required > 0 && <b>gives {low} %</b>}
+                {required > 0 && <b>{TEXT.gives(low)}</b>}
                 <small>{loses}</small>
-              </button>
+              </ButtonBase>
             </li>
           );
         })}
@@ -198,19 +163,19 @@ function Next({ answered: { sharpening }, clothId }: { answered: Answered; cloth
     <>
       {measure && (
         <section>
-          <h2>Measure next</h2>
+          <Typography variant="h2">{TEXT.measureNext}</Typography>
           <p>
             <strong>{MEASURABLE_TEXT[measure.measure]}.</strong> {measure.why}{' '}
-            <Link href={`/cloth?id=${clothId}`}>Measure it</Link>
+            <Link href={`/cloth?id=${clothId}`}>{TEXT.measureIt}</Link>
             {others.length > 0 && (
-              <small> Then: {others.map((m) => MEASURABLE_TEXT[m.measure].toLowerCase()).join(', ')}.</small>
+              <small> {TEXT.then(others.map((m) => MEASURABLE_TEXT[m.measure].toLowerCase()))}</small>
             )}
           </p>
         </section>
       )}
       {sharpening.missing.length > 0 && (
         <section>
-          <h2>One thing more</h2>
+          <Typography variant="h2">{TEXT.oneMore}</Typography>
           <ul className={styles.plain}>
             {sharpening.missing.slice(0, 3).map(({ what, gains }) => (
               <li key={what}>
