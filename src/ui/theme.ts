@@ -110,6 +110,21 @@ export const theme = createTheme({
       },
     },
     MuiAccordionDetails: { styleOverrides: { root: { padding: '0 0 8px' } } },
+    // Ruled lines, figures to the right, no plate.
+    MuiTableCell: {
+      styleOverrides: {
+        root: {
+          paddingBlock: 9,
+          paddingInline: 10,
+          '&:first-of-type': { paddingLeft: 0 },
+          '&:last-of-type': { paddingRight: 0 },
+          borderColor: 'var(--rule)',
+          fontSize: 'inherit',
+          lineHeight: 'inherit',
+        },
+        head: { color: 'var(--ink-2)', fontSize: 13.5, fontWeight: 450 },
+      },
+    },
     MuiCheckbox: { defaultProps: { color: 'secondary' } },
     MuiPaper: { styleOverrides: { root: { backgroundImage: 'none' } } },
     MuiPopover: { styleOverrides: { paper: { border: '2px solid var(--ink)', background: 'var(--sheet)' } } },

@@ -1,14 +1,21 @@
 'use client';
 
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableContainer from '@mui/material/TableContainer';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import { type BobbinPlan, type NeedleNeed, seamName, type ThreadNeed } from '@/core/job';
 import { threadName } from '@/core/kit';
 import { formatNumber, sayEstimate, sayMinutes } from '@/core/units';
-import { type JobNow } from '@/parts/jobs';
+import type { JobNow } from '@/parts/jobs';
 import { useUnits } from '@/parts/workspace';
 import styles from './Jobs.module.css';
 import { NotionList } from './NotionList';
-import { BUDGET_TEXT } from './text';
+import { BUDGET_TEXT as TEXT } from './text';
 
 /** Where spools are kept. */
 const SPOOLS = '/workroom?place=threads';
@@ -16,12 +23,12 @@ const SPOOLS = '/workroom?place=threads';
 /** What the job takes: thread, bobbins, needles, time, notions; and what of it has to be bought. */
 export function BudgetPlace({ now }: { now: JobNow }) {
   const { budget } = now;
-  if (now.seams.length === 0) return <p className={styles.quiet}>No seam yet, so it takes nothing.</p>;
+  if (now.seams.length === 0) return <p className={styles.quiet}>{TEXT.none}</p>;
   return (
     <div className={styles.two}>
       <div className={styles.main}>
         {budget.threads.length === 0 ? (
-          <p>Thread, bobbins and needles are counted once a seam has its cloth and a setting is found for it.</p>
+          <p>{TEXT.notYet}</p>
         ) : (
           <>
             <Threads threads={budget.threads} />
@@ -29,11 +36,7 @@ export function BudgetPlace({ now }: { now: JobNow }) {
             <Needles needles={budget.needles} />
           </>
         )}
-        <p className={styles.quiet}>
-          Thread is counted from the stitch itself, with its tails and one tenth for what is unpicked. Times and hands
-          are an estimate at your own pace, from {now.pace.count} {now.pace.count === 1 ? 'operation' : 'operations'}{' '}
-          sewn step by step.
-        </p>
+        <p className={styles.quiet}>{TEXT.how(now.pace.count)}</p>
       </div>
       <aside className={styles.side}>
         <Time now={now} />
@@ -46,41 +49,46 @@ export function BudgetPlace({ now }: { now: JobNow }) {
 
 function Threads({ threads }: { threads: ThreadNeed[] }) {
   const { metres, thread } = useUnits();
+  const { columns } = TEXT;
+  const heads = [columns.needle, columns.bobbin, columns.hand, columns.unpick, columns.total, columns.owned];
   return (
     <section aria-labelledby="threads">
-      <h2 id="threads">Thread</h2>
-      <table className={styles.table}>
-        <thead>
-          <tr>
-            <th>Colour</th>
-            <th>On top</th>
-            <th>Bobbin</th>
-            <th>By hand</th>
-            <th>Unpicking</th>
-            <th>In all</th>
-            <th>There is</th>
-          </tr>
-        </thead>
-        <tbody>
-          {threads.map((need) => (
-            <tr key={need.colour + threadName(need.thread)}>
-              <th scope="row">
-                {need.colour || 'any colour'} <small>{threadName(need.thread)}</small>
-              </th>
-              <td>{thread(need.needleMm)}</td>
-              <td>{thread(need.bobbinMm)}</td>
-              <td>{need.handMm > 0 ? thread(need.handMm) : '–'}</td>
-              <td>{thread(need.unpickMm)}</td>
-              <td>
-                <strong>{thread(need.totalMm)}</strong>
-              </td>
-              <td data-short={need.buyMm > 0 || undefined}>
-                {need.ownedMm === null ? <Link href={SPOOLS}>{BUDGET_TEXT.howMuchLeft}</Link> : metres(need.ownedMm)}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Typography variant="h2" id="threads">
+        {TEXT.thread}
+      </Typography>
+      <TableContainer>
+        <Table className={styles.table}>
+          <TableHead>
+            <TableRow>
+              <TableCell>{columns.colour}</TableCell>
+              {heads.map((head) => (
+                <TableCell key={head} align="right">
+                  {head}
+                </TableCell>
+              ))}
+            </TableRow>
+          </TableHead>
+          <TableBody>
+            {threads.map((need) => (
+              <TableRow key={need.colour + threadName(need.thread)}>
+                <TableCell component="th" scope="row">
+                  {need.colour || TEXT.anyColour} <small>{threadName(need.thread)}</small>
+                </TableCell>
+                <TableCell align="right">{thread(need.needleMm)}</TableCell>
+                <TableCell align="right">{thread(need.bobbinMm)}</TableCell>
+                <TableCell align="right">{need.handMm > 0 ? thread(need.handMm) : TEXT.byHandNone}</TableCell>
+                <TableCell align="right">{thread(need.unpickMm)}</TableCell>
+                <TableCell align="right">
+                  <strong>{thread(need.totalMm)}</strong>
+                </TableCell>
+                <TableCell align="right" data-short={need.buyMm > 0 || undefined}>
+                  {need.ownedMm === null ? <Link href={SPOOLS}>{TEXT.howMuchLeft}</Link> : metres(need.ownedMm)}
+                </TableCell>
+              </TableRow>
+            ))}
+          </TableBody>
+        </Table>
+      </TableContainer>
     </section>
   );
 }
@@ -90,22 +98,20 @@ function Bobbins({ now, plans }: { now: JobNow; plans: BobbinPlan[] }) {
   const nameOf = (id: string) => seamName(now.job, id);
   return (
     <section aria-labelledby="bobbins">
-      <h2 id="bobbins">Bobbins</h2>
+      <Typography variant="h2" id="bobbins">
+        {TEXT.bobbins}
+      </Typography>
       <ul className={styles.bobbins}>
         {plans.map(({ thread, totalMm, bobbins }) => (
           <li key={thread}>
-            <strong>{bobbins.length}</strong> of {thread}, {used(totalMm)}
+            <strong>{bobbins.length}</strong> {TEXT.full(thread, used(totalMm))}
             <ol>
-              {bobbins.map((bobbin, i) => (
-                <li key={bobbin.from + i}>
-                  {i === 0 ? 'Wind one before' : 'The next one goes in before'} “{nameOf(bobbin.from)}”
-                  {bobbin.runsOut &&
-                    `; it runs out in “${nameOf(bobbin.runsOut.seamId)}”, ${formatNumber(100 * bobbin.runsOut.share, 0)} % into it`}
-                  {bobbin.setAsideMm > 0 &&
-                    `; taken out with ${used(bobbin.setAsideMm)} left, so that no visible line has a join`}
-                  {bobbin.usedUpIn.length > 0 &&
-                    `; put in again for ${bobbin.usedUpIn.map((id) => `“${nameOf(id)}”`).join(', ')}`}
-                  .
+              {bobbins.map(({ from, runsOut, setAsideMm, usedUpIn }, i) => (
+                <li key={from + i}>
+                  {(i === 0 ? TEXT.first : TEXT.next)(nameOf(from))}
+                  {runsOut && TEXT.runsOut(nameOf(runsOut.seamId), formatNumber(100 * runsOut.share, 0))}
+                  {setAsideMm > 0 && TEXT.setAside(used(setAsideMm))}
+                  {usedUpIn.length > 0 && TEXT.usedUpIn(usedUpIn.map(nameOf))}.
                 </li>
               ))}
             </ol>
@@ -119,50 +125,59 @@ function Bobbins({ now, plans }: { now: JobNow; plans: BobbinPlan[] }) {
 function Needles({ needles }: { needles: NeedleNeed[] }) {
   return (
     <section aria-labelledby="needles">
-      <h2 id="needles">Needles</h2>
-      <table className={styles.table}>
-        <tbody>
-          {needles.map(({ name, hours, ownedHours, buy }) => (
-            <tr key={name}>
-              <th scope="row">{name}</th>
-              <td>{sayEstimate(hours * 60)} of its hours</td>
-              <td>
-                {ownedHours === null ? 'hours do not decide' : `${formatNumber(ownedHours, 1)} h left in the tin`}
-              </td>
-              <td data-short={buy > 0 || undefined}>{buy > 0 ? `get ${buy}` : 'enough'}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Typography variant="h2" id="needles">
+        {TEXT.needles}
+      </Typography>
+      <TableContainer>
+        <Table className={`${styles.table} ${styles.wordy}`}>
+          <TableBody>
+            {needles.map(({ name, hours, ownedHours, buy }) => (
+              <TableRow key={name}>
+                <TableCell component="th" scope="row">
+                  {name}
+                </TableCell>
+                <TableCell align="right">{TEXT.takes(sayEstimate(hours * 60))}</TableCell>
+                <TableCell align="right">
+                  {ownedHours === null ? TEXT.hoursIdle : TEXT.hoursLeft(formatNumber(ownedHours, 1))}
+                </TableCell>
+                <TableCell align="right" data-short={buy > 0 || undefined}>
+                  {buy > 0 ? TEXT.get(buy) : TEXT.enough}
+                </TableCell>
+              </TableRow>
+            ))}
+          </TableBody>
+        </Table>
+      </TableContainer>
     </section>
   );
 }
 
 function Time({ now: { left, weighed, needleMin, items, pace, tookMin } }: { now: JobNow }) {
-  const took = tookMin >= 1 && `${sayMinutes(tookMin)} so far, by the timer. `;
-  if (items.length === 0)
-    return (
-      <section aria-labelledby="time">
-        <h2 id="time">Time</h2>
-        {tookMin >= 1 && (
-          <p className={styles.big}>
-            <strong>{sayMinutes(tookMin)}</strong> in all, by the timer
-          </p>
-        )}
-        <p className={styles.quiet}>Everything is sewn. The needle ran {sayEstimate(needleMin)}.</p>
-      </section>
-    );
+  const isSewn = items.length === 0;
   return (
     <section aria-labelledby="time">
-      <h2 id="time">Time</h2>
-      <p className={styles.big}>
-        <strong>{sayEstimate(left.minutes)}</strong> left
-      </p>
-      <p className={styles.quiet}>
-        Eight times in ten it takes {sayEstimate(left.low)} to {sayEstimate(left.high)}. Changes on the machine:{' '}
-        {sayEstimate(weighed.cost)}. The needle runs {sayEstimate(needleMin)} in the whole job. You take{' '}
-        {formatNumber(pace.factor, 2)} times the estimate. {took}
-      </p>
+      <Typography variant="h2" id="time">
+        {TEXT.time}
+      </Typography>
+      {isSewn && tookMin >= 1 && (
+        <p className={styles.big}>
+          <strong>{sayMinutes(tookMin)}</strong> {TEXT.byTimer}
+        </p>
+      )}
+      {isSewn ? (
+        <p className={styles.quiet}>{TEXT.allSewn(sayEstimate(needleMin))}</p>
+      ) : (
+        <>
+          <p className={styles.big}>
+            <strong>{sayEstimate(left.minutes)}</strong> {TEXT.left}
+          </p>
+          <p className={styles.quiet}>
+            {TEXT.likely(sayEstimate(left.low), sayEstimate(left.high))}{' '}
+            {TEXT.parts(sayEstimate(weighed.cost), sayEstimate(needleMin))}{' '}
+            {TEXT.pace(formatNumber(pace.factor, 2), pace.count)} {tookMin >= 1 && TEXT.soFar(sayMinutes(tookMin))}
+          </p>
+        </>
+      )}
     </section>
   );
 }
@@ -174,18 +189,22 @@ function Shopping({ now: { restBudget: budget, items } }: { now: JobNow }) {
   const named = ({ thread, colour }: ThreadNeed) => `${threadName(thread)}${colour ? `, ${colour}` : ''}`;
   const toCheck = budget.threads.filter(({ ownedMm }) => ownedMm === null);
   const lines = [
-    ...budget.threads.flatMap((t) => (t.buyMm > 0 ? [`${thread(t.buyMm)} of ${named(t)}`] : [])),
-    ...budget.needles.flatMap((n) => (n.buy > 0 ? [`${n.buy} × ${n.name}`] : [])),
+    ...budget.threads.flatMap((t) => (t.buyMm > 0 ? [TEXT.amount(thread(t.buyMm), named(t))] : [])),
+    ...budget.needles.flatMap((n) => (n.buy > 0 ? [TEXT.pieces(n.buy, n.name)] : [])),
     ...budget.notions.flatMap(({ label, unit, buy }) => {
       if (buy <= 0) return [];
-      return [unit === 'mm' ? `${buy >= 1000 ? metres(buy) : length(buy)} of ${say(label)}` : `${buy} × ${say(label)}`];
+      return [
+        unit === 'mm' ? TEXT.amount(buy >= 1000 ? metres(buy) : length(buy), say(label)) : TEXT.pieces(buy, say(label)),
+      ];
     }),
   ];
   return (
     <section aria-labelledby="shopping">
-      <h2 id="shopping">To get</h2>
+      <Typography variant="h2" id="shopping">
+        {TEXT.toGet}
+      </Typography>
       {lines.length + toCheck.length === 0 ? (
-        <p>✓ Everything is there.</p>
+        <p>{TEXT.complete}</p>
       ) : (
         <ul className={styles.shopping}>
           {lines.map((line) => (
@@ -193,7 +212,7 @@ function Shopping({ now: { restBudget: budget, items } }: { now: JobNow }) {
           ))}
           {toCheck.map((t) => (
             <li key={named(t)}>
-              {BUDGET_TEXT.checkSpool(named(t), thread(t.totalMm))} <Link href={SPOOLS}>{BUDGET_TEXT.noteIt}</Link>
+              {TEXT.checkSpool(named(t), thread(t.totalMm))} <Link href={SPOOLS}>{TEXT.noteIt}</Link>
             </li>
           ))}
         </ul>
