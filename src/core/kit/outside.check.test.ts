@@ -100,7 +100,10 @@ describe('practice: what is sold for home machines', () => {
   it('no other twin is sold, and the sizes of a point are those of its gaps', () => {
     expect(ALL_NEEDLES.filter(({ gapMm }) => gapMm !== undefined)).toHaveLength(11);
     for (const { id, sizes, gaps } of rowsOf(POINT).filter(({ gaps }) => gaps.length > 0))
-      expect([...new Set(gaps.flatMap((gap) => gap.sizes))].sort((a, b) => a - b), id).toEqual(sizes);
+      expect(
+        [...new Set(gaps.flatMap((gap) => gap.sizes))].sort((a, b) => a - b),
+        id,
+      ).toEqual(sizes);
   });
 
   // ½, 1 and 1⅛ in from the plate to the screw, foot down.

@@ -66,3 +66,14 @@ export const TOOL_TEXT = {
   delete: 'Delete',
   deleteOf: (name: string) => `Delete ${name.toLowerCase()}`,
 } as const;
+
+/** A pack of needles that was bought. */
+export const NEEDLES_TEXT = {
+  form: 'A pack of needles',
+  fields: { point: 'Point', gap: 'Gap', nm: 'Size', count: 'How many', where: 'Where they are kept' },
+  usual: (count: number) => `${count} if left empty`,
+  tooLong: 'At most 120 letters here.',
+  packOf: (count: number) => `pack of ${count}`,
+  add: 'Into the tin',
+  added: (count: number, needle: string) => `${count} × ${needle} ${count === 1 ? 'is' : 'are'} in the tin.`,
+} as const;

@@ -1,0 +1,105 @@
+// @vitest-environment jsdom
+import { act, cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import * as z from 'zod';
+import { numberAsk } from '@/core/units';
+import { ErrorSummary, FormSelect, FormText, numberText, useDraftForm } from '.';
+
+const COUNT = numberAsk('count', 'metric', { least: 1, most: 20, whole: true });
+const schema = z.object({
+  kind: z.string(),
+  count: numberText(COUNT),
+  where: z.string().trim().min(1, 'Say where.'),
+});
+const START = { kind: 'spool', count: '', where: '' };
+let kept: unknown[] = [];
+
+function Shelf() {
+  const form = useDraftForm('shelf', schema, START);
+  const { control, handleSubmit, clear } = form;
+  return (
+    <form
+      noValidate
+      aria-label="Shelf"
+      onSubmit={(event) =>
+        void handleSubmit((value) => {
+          kept.push(value);
+          clear({ where: value.where });
+        })(event)
+      }
+    >
+      <ErrorSummary form={form} labels={{ count: 'How many', where: 'Where' }} />
+      <FormSelect
+        control={control}
+        name="kind"
+        label="Kind"
+        options={[
+          ['cone', 'Cone'],
+          ['spool', 'Spool'],
+        ]}
+      />
+      <FormText control={control} name="count" label="How many" ask={COUNT} />
+      <FormText control={control} name="where" label="Where" />
+      <button type="submit">Keep</button>
+    </form>
+  );
+}
+
+const type = async (label: string, value: string) => {
+  await act(async () => {
+    fireEvent.change(screen.getByRole('textbox', { name: label }), { target: { value } });
+    await Promise.resolve();
+  });
+};
+const press = async (name: string) => {
+  await act(async () => {
+    fireEvent.click(screen.getByRole('button', { name }));
+    await Promise.resolve();
+  });
+};
+
+describe('a form that keeps its draft', () => {
+  beforeEach(() => {
+    localStorage.clear();
+    kept = [];
+  });
+  afterEach(cleanup);
+
+  it('hands out what the texts are worth, and starts again with what the next one begins with', async () => {
+    render(<Shelf />);
+    await type('How many', 'about three');
+    await type('Where', ' top drawer ');
+    await press('Keep');
+    await waitFor(() => expect(kept).toEqual([{ kind: 'spool', count: 3, where: 'top drawer' }]));
+    await waitFor(() => expect(screen.getByRole<HTMLInputElement>('textbox', { name: 'How many' }).value).toBe(''));
+    expect(screen.getByRole<HTMLInputElement>('textbox', { name: 'Where' }).value).toBe('top drawer');
+  });
+
+  it('says beside a field what is wrong as soon as it is typed, and what may have been meant', async () => {
+    render(<Shelf />);
+    await type('How many', '21');
+    expect(await screen.findByText(/^At most 20 here/)).toBeTruthy();
+    expect(screen.queryByRole('alert')).toBeNull();
+  });
+
+  it('stores nothing until it is right: the summary takes the focus and leads to each field', async () => {
+    render(<Shelf />);
+    await press('Keep');
+    const summary = await screen.findByRole('alert');
+    await waitFor(() => expect(document.activeElement).toBe(summary));
+    expect(summary.textContent).toContain('2 things to put right');
+    expect(kept).toEqual([]);
+    await press('Where');
+    await waitFor(() => expect(document.activeElement).toBe(screen.getByRole('textbox', { name: 'Where' })));
+    await type('Where', 'shelf');
+    await waitFor(() => expect(screen.getByRole('alert').textContent).toContain('One thing to put right'));
+  });
+
+  it('what was typed is there again after the page was left', async () => {
+    const { unmount } = render(<Shelf />);
+    await type('Where', 'attic');
+    unmount();
+    render(<Shelf />);
+    await waitFor(() => expect(screen.getByRole<HTMLInputElement>('textbox', { name: 'Where' }).value).toBe('attic'));
+  });
+});

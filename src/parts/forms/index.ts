@@ -1,0 +1,4 @@
+export { ErrorSummary } from './ErrorSummary';
+export { FormSelect, FormText } from './fields';
+export { numberText } from './numberText';
+export { type DraftForm, useDraftForm } from './useDraftForm';

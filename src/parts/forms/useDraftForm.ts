@@ -1,0 +1,65 @@
+'use client';
+
+import { zodResolver } from '@hookform/resolvers/zod';
+import { useCallback, useEffect } from 'react';
+import { type DefaultValues, useForm, type UseFormReturn } from 'react-hook-form';
+import type * as z from 'zod';
+import { readDraft, reportTrouble, writeDraft } from '@/data';
+
+/** What is typed into a form: texts, by field. */
+export type Typed = Record<string, string>;
+
+/** A form, what it is worth once it is right, and a way to forget what was typed. */
+export interface DraftForm<T extends Typed, V> extends UseFormReturn<T, unknown, V> {
+  /** Forgets what was typed, but for what the next one begins with. */
+  clear: (keep?: Partial<T>) => void;
+}
+
+/** A draft that finds no room is still on the screen; any other trouble is a slip of ours. */
+function keepDraft(key: string, texts: Typed): void {
+  try {
+    writeDraft(key, texts);
+  } catch (cause) {
+    if (!reportTrouble(cause)) throw cause;
+  }
+}
+
+/**
+ * A form of several fields that are checked while they are typed, and whose texts survive a reload.
+ *
+ * Nothing is stored before all of it is right: `handleSubmit` hands out what the schema makes of the texts.
+ *
+ * @param key - what is being filled in; each has its own draft
+ * @param schema - from texts to what they are worth
+ * @param start - texts of an empty form
+ */
+export function useDraftForm<T extends Typed, V>(key: string, schema: z.ZodType<V, T>, start: T): DraftForm<T, V> {
+  const form = useForm<T, unknown, V>({
+    mode: 'onChange',
+    defaultValues: start as DefaultValues<T>,
+    resolver: zodResolver<T, unknown, V>(schema),
+    // The summary takes the focus: it says all there is to put right.
+    shouldFocusError: false,
+  });
+  const { reset, subscribe } = form;
+  useEffect(() => {
+    // Read after the page is there: the server has no drafts, and both must draw the same at first.
+    reset({ ...start, ...readDraft(key) });
+    return subscribe({
+      formState: { values: true },
+      callback: ({ values }) => keepDraft(key, values as Typed),
+    });
+    // Another draft is another form; what it starts from never changes while it is filled in.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [key, reset, subscribe]);
+  const clear = useCallback(
+    (keep: Partial<T> = {}) => {
+      reset({ ...start, ...keep });
+      keepDraft(key, keep as Typed);
+    },
+    // As above.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [key, reset],
+  );
+  return { ...form, clear };
+}
