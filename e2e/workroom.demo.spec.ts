@@ -97,7 +97,7 @@ test('needles come in packs, are found, and are spent with the caution that belo
   await typed(page, 'How many').fill('0');
   await expect(page.getByText('At least 1 here.')).toBeVisible();
   await typed(page, 'How many').fill('3');
-  await typed(page, 'Where they are kept').fill('sail locker');
+  await typed(page, 'Kept in').fill('sail locker');
   await page.getByRole('button', { name: 'Into the tin' }).click();
   await expect(page.getByText('26 of 26 needles')).toBeVisible();
   await typed(page, 'Find a needle').fill('sail loc');

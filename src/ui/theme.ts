@@ -110,6 +110,13 @@ export const theme = createTheme({
       },
     },
     MuiAccordionDetails: { styleOverrides: { root: { padding: '0 0 8px' } } },
+    MuiAlert: {
+      styleOverrides: {
+        root: { background: 'var(--sheet)', color: 'var(--ink)', border: '2px solid var(--red)' },
+        icon: { color: 'var(--red)' },
+      },
+    },
+    MuiAlertTitle: { styleOverrides: { root: { ...HEADING, fontSize: 16 } } },
     // Ruled lines, figures to the right, no plate.
     MuiTableCell: {
       styleOverrides: {

@@ -70,7 +70,7 @@ export const TOOL_TEXT = {
 /** A pack of needles that was bought. */
 export const NEEDLES_TEXT = {
   form: 'A pack of needles',
-  fields: { point: 'Point', gap: 'Gap', nm: 'Size', count: 'How many', where: 'Where they are kept' },
+  fields: { point: 'Point', gap: 'Gap', nm: 'Size', count: 'How many', where: 'Kept in' },
   usual: (count: number) => `${count} if left empty`,
   tooLong: 'At most 120 letters here.',
   packOf: (count: number) => `pack of ${count}`,
