@@ -11,6 +11,7 @@ import {
   type ClothReading,
   rigidityFrom,
   shrinkFinding,
+  usualShrinkage,
 } from '.';
 
 const AT = '2026-01-01T00:00:00Z';
@@ -96,5 +97,30 @@ describe('practice: buying', () => {
       selvedgeMm: 0,
     });
     expect('buyMm' in answer && unit(answer.buyMm, 'mm').toNumber('yard')).toBeCloseTo(2.25, 10);
+  });
+});
+
+// What dressmakers allow for before anything was washed, along the grain more than across; a knit more than a woven fabric.
+describe('practice: shrinkage to allow for, percent across and along', () => {
+  it.each<[string, [number, number], [number, number]]>([
+    ['cotton', [3, 5], [5, 8]],
+    ['linen', [4, 6], [5, 8]],
+    ['viscose', [4, 8], [6, 10]],
+    ['wool', [3, 5], [5, 8]],
+    ['silk', [2, 4], [3, 5]],
+    ['polyester', [0, 1], [1, 2]],
+  ])('%s: woven %j, knitted %j', (fibre, woven, knit) => {
+    const allowed = (structure: 'woven' | 'knit') => {
+      const family = structure === 'knit' ? 'jersey' : 'poplin';
+      const { acrossPercent, alongPercent } = usualShrinkage({
+        structure,
+        family,
+        traits: [],
+        fibres: { [fibre]: 100 },
+      });
+      return [acrossPercent, alongPercent];
+    };
+    expect(allowed('woven')).toEqual(woven);
+    expect(allowed('knit')).toEqual(knit);
   });
 });
