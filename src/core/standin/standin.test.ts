@@ -48,7 +48,9 @@ describe('the simulated machine', () => {
 
   it('knows every foot, point and stitch that is sold', () => {
     for (const needle of FULL_KIT.needles) {
-      const { ridgeMm } = sewn(asked({ ...ON_JERSEY, needle })).measures;
+      // Six apart fills the slot: nothing may swing then.
+      const straight = needle.gapMm === 6 && { stitch: 'straight' as const, widthMm: 0 };
+      const { ridgeMm } = sewn(asked({ ...ON_JERSEY, needle, ...straight })).measures;
       expect(Number.isFinite(ridgeMm)).toBe(true);
     }
     for (const foot of FULL_KIT.feet) {
@@ -67,6 +69,11 @@ describe('the simulated machine', () => {
 describe('what would strike is not sewn', () => {
   it.each<[string, Partial<Setup>, string]>([
     ['zigzag through the small hole', { plate: 'straight', stitch: 'zigzag', widthMm: 3 }, 'standin.strikes-plate'],
+    [
+      'twins six apart that swing',
+      { needle: { point: 'twin', nm: 100, gapMm: 6 }, stitch: 'zigzag', widthMm: 2 },
+      'standin.strikes-plate',
+    ],
     ['a needle off the small hole', { plate: 'straight', needlePositionMm: -1 }, 'standin.strikes-plate'],
     ['triple straight in the small hole', { plate: 'straight', stitch: 'triple-straight' }, 'standin.strikes-plate'],
     [
