@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import { WHY_TEXT } from '../src/features/match/text';
 import { OPERATION, OPERATION_GROUPS } from '../src/core/setup';
 import { answered, axeFindingsInBoth, expect, openDemo, reading, test } from './page';
 
@@ -35,7 +36,7 @@ test('a dial moved by hand: risks, give, reasons and the machine bar follow, and
   await expect(page.getByRole('listitem').filter({ hasText: 'Thread popped' })).toContainText('likely');
   await page.getByRole('button', { name: 'Back to the best' }).click();
   await expect(width).toContainText('2');
-  await expect(page.getByText('No risk above slight, by the estimate.')).toBeVisible();
+  await expect(page.getByText(WHY_TEXT.allLow)).toBeVisible();
   await page.getByRole('region', { name: 'Width by hand' }).getByRole('button', { name: 'Done' }).click();
   await expect(chart).toHaveCount(0);
 });
