@@ -22,8 +22,8 @@ describe('published: what ISO 3758:2012 says of the dots of an iron', () => {
     }
   });
 
-  it('at one dot or less there is no steam, on any fabric, of a fibre known or not', () => {
-    for (const family of FAMILIES)
+  it('at one dot or less nothing is ironed with steam, of a fibre known or not; a pile is not ironed at all', () => {
+    for (const family of FAMILIES.filter((one) => !FAMILY[one].pile))
       for (const fibres of [undefined, { elastane: 5, cotton: 95 }, { acrylic: 100 }]) {
         const cloth = { structure: FAMILY[family].structure, family, fibres };
         const { press } = match(matchInputSchema.parse({ cloth, operation: { kind: 'join' } })).plan;

@@ -1,3 +1,4 @@
+import { FAMILY } from '../../cloth';
 import { pivotEvery } from '../../geometry';
 import { PIN, sameThread } from '../../kit';
 import { ALIKE_STRETCH } from '../../physics';
@@ -78,7 +79,7 @@ function startFor({ start, secure }: SewingPlan): string[] {
 const DRY_UP_TO_C = 110;
 
 /** The iron follows the most delicate fibre as well as the family. */
-function pressFor({ aims, seam }: Question): SewingPlan['press'] {
+function pressFor({ aims, seam, input }: Question): SewingPlan['press'] {
   const { press } = aims.plan;
   const { ceilingC, from } = seam.profile.heat;
   const maxSolePlateC = Math.min(press.maxSolePlateC, ceilingC);
@@ -86,7 +87,8 @@ function pressFor({ aims, seam }: Question): SewingPlan['press'] {
     maxSolePlateC,
     // A fibre that nobody knows is ironed through a cloth, whatever its family would take.
     pressCloth: press.pressCloth || (from === 'unknown' && maxSolePlateC > 0),
-    steam: maxSolePlateC <= DRY_UP_TO_C ? 'no' : press.steam,
+    // A pile is never ironed: steam held above it touches nothing.
+    steam: maxSolePlateC <= DRY_UP_TO_C && !FAMILY[input.cloth.family].pile ? 'no' : press.steam,
   };
 }
 
