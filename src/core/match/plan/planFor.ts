@@ -83,12 +83,13 @@ function pressFor({ aims, seam, input }: Question): SewingPlan['press'] {
   const { press } = aims.plan;
   const { ceilingC, from } = seam.profile.heat;
   const maxSolePlateC = Math.min(press.maxSolePlateC, ceilingC);
+  // A pile is never ironed, nor what is sewn to it: steam held above touches nothing.
+  const hasPile = [input.cloth, input.operation.second].some((cloth) => cloth && FAMILY[cloth.family].pile);
   return {
     maxSolePlateC,
     // A fibre that nobody knows is ironed through a cloth, whatever its family would take.
     pressCloth: press.pressCloth || (from === 'unknown' && maxSolePlateC > 0),
-    // A pile is never ironed: steam held above it touches nothing.
-    steam: maxSolePlateC <= DRY_UP_TO_C && !FAMILY[input.cloth.family].pile ? 'no' : press.steam,
+    steam: maxSolePlateC <= DRY_UP_TO_C && !hasPile ? 'no' : press.steam,
   };
 }
 
