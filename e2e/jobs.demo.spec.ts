@@ -249,7 +249,7 @@ test('Today opens with what is next and leads the machine to it', async ({ page 
   await expect(page.getByRole('heading', { name: 'Needles near their hours' })).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Cards out of date' })).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Care due' })).toBeVisible();
-  await expect(page.getByRole('link', { name: /Merino jersey.*scrap half tested, line 3 in hand/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Merino jersey.*scrap half tested, line 3 started/ })).toBeVisible();
   await expect(page.getByRole('link', { name: /Velvet cushion.*scrap half tested, one line failed/ })).toBeVisible();
   await expect(page.getByRole('complementary', { name: 'On the machine' })).toContainText('to change');
   await page.getByRole('link', { name: /Lawn for the curtains, a hem/ }).click();

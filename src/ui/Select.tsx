@@ -2,6 +2,7 @@
 
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
+import type { Ref } from 'react';
 
 interface Props<T extends string> {
   label: string;
@@ -9,10 +10,25 @@ interface Props<T extends string> {
   options: readonly (readonly [id: T, name: string])[];
   onPick: (id: T) => void;
   help?: string;
+  problem?: string;
+  /** Where a form keeps hold of it: its name, and what takes the focus. */
+  name?: string;
+  inputRef?: Ref<HTMLInputElement>;
+  onBlur?: () => void;
 }
 
 /** One of a list, in a form. */
-export function Select<T extends string>({ label, value, options, onPick, help }: Props<T>) {
+export function Select<T extends string>({
+  label,
+  value,
+  options,
+  onPick,
+  help,
+  problem,
+  name,
+  inputRef,
+  onBlur,
+}: Props<T>) {
   return (
     <TextField
       select
@@ -21,7 +37,11 @@ export function Select<T extends string>({ label, value, options, onPick, help }
       label={label}
       value={value}
       onChange={(event) => onPick(event.target.value as T)}
-      helperText={help}
+      name={name}
+      inputRef={inputRef}
+      onBlur={onBlur}
+      error={problem !== undefined}
+      helperText={problem ?? help}
     >
       {options.map(([id, name]) => (
         <MenuItem key={id} value={id}>

@@ -21,7 +21,6 @@ export { theme } from './theme';
 export { Tick, Ticks, withTick } from './Ticks';
 export { More } from './More';
 export { ProgressBar } from './ProgressBar';
-export { MeantButtons } from './MeantButtons';
 export { MeasureField } from './MeasureField';
 export { OptionalQuantityField, QuantityField } from './QuantityField';
 export { Tabs } from './Tabs';

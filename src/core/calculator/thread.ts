@@ -1,5 +1,5 @@
-import { bobbinCapacity, PACKING, POINT, POINTS, THREAD_FIBRES, threadNeedle } from '../kit';
 import { type Structure, STRUCTURES } from '../cloth';
+import { bobbinCapacity, PACKING, POINT, POINTS, THREAD_FIBRES, threadNeedle } from '../kit';
 import { cannot, SEAM_USE, SEAM_USES, seamStrength } from '../seam';
 import { threadUse } from '../stitch';
 import { formatNeedleSize, formatNumber, NEEDLE_SIZES, texFrom, THREAD_SYSTEMS, threadNumbers } from '../units';
@@ -35,6 +35,7 @@ const VERDICT = {
   shreds: 'too tight: it will shred',
 } as const;
 
+/** What is said of which breaks first. */
 const FIRST = {
   thread: 'the thread, as it should: a seam can be sewn again',
   fabric: 'the fabric: use a finer thread or a longer stitch',
@@ -206,7 +207,7 @@ export const THREAD: readonly Calculation[] = [
         'The fabric is',
         STRUCTURES.map((id) => BUILT[id]),
       ),
-      optional(number('massGsm', 'It weighs, g/m²', 'count', 150, 10, 1500)),
+      optional(number('massGsm', 'Weight of the fabric', 'gsm', 150, 10, 1500)),
     ],
     work: ({ lengthMm, tex, fibre, use, structure, massGsm }) => {
       const found = seamStrength({
@@ -218,7 +219,7 @@ export const THREAD: readonly Calculation[] = [
       });
       return {
         results: [
-          { label: 'An inch of seam bears', value: found.perInchN, unit: 'newton', main: true },
+          { label: 'An inch (2.5 cm) of seam bears', value: found.perInchN, unit: 'newton', main: true },
           { label: 'That use needs', value: found.use!.needsN, unit: 'newton' },
           {
             label: 'So it is',

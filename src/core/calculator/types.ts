@@ -14,7 +14,10 @@ export interface CalculationAsk extends Omit<Ask, 'usual'> {
 /** What is typed, by question; an optional one may be missing. */
 export type Answers = Readonly<Record<string, number | undefined>>;
 
-/** One thing that comes out. `thread` is an estimate and printed as one; `mm` follows the person's units, `stitch-mm` stays in mm, and `null` is not known. */
+/**
+ * One thing that comes out. `mm` follows the person's units, `stitch-mm` stays in mm; `thread` is an estimate and printed as one; `null` is
+ * not known.
+ */
 export interface Result {
   label: string;
   value: number | null | string;

@@ -75,7 +75,7 @@ function accuses(question: QuestionId, answer: string, cause: Cause): boolean {
 }
 
 /**
- * What was answered on the lines so far. An answer stays true on the lines after it, until it is given anew or until what it found at
+ * What was answered on the lines so far. An answer stays true on the lines after it, until it is given again or until what it found at
  * fault was changed; what was found in order stays so.
  *
  * @param lines - in the order they were sewn

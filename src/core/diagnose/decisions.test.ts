@@ -298,6 +298,53 @@ describe('before the technician', () => {
   });
 });
 
+describe('a pressure dial at its end', () => {
+  const fine = {
+    'ask-feed-teeth': 'yes',
+    'ask-length-dial': 'yes',
+    'ask-lint': 'no',
+    'ask-sole': 'no',
+    'ask-pulled': 'no',
+  };
+  const light = (pressure: number, more: object = {}) =>
+    line({
+      cloth: { structure: 'knit', family: 'jersey', massGsm: 170 },
+      setup: plainSetup({ needle: { point: 'ballpoint', nm: 75 }, stitch: 'zigzag', widthMm: 2, pressure }),
+      findings: [
+        { sign: 'no-feed', severity: 2 },
+        { sign: 'skipped', severity: 3 },
+        { sign: 'uneven-length', severity: 3 },
+      ],
+      answers: Object.entries(fine).map(([question, answer]) => ({ question, answer })),
+      history: [{ change: 'pressure-up', result: 'better' }],
+      ...more,
+    });
+
+  it('that still does not reach is a technician’s, and says why', () => {
+    const { causes, next, stop } = diagnoseUnanswered(light(1));
+    expect(causes[0].cause).toBe('pressure-low');
+    expect(next.change).toBe('technician');
+    expect(stop).toMatch(/pressure dial is at its end/);
+  });
+
+  it('is not at its end one mark before it, nor where the dial was never turned', () => {
+    expect(diagnoseUnanswered(light(0.75)).next.change).toBe('pressure-up');
+    expect(diagnoseUnanswered(light(1, { history: [] })).next.change).not.toBe('technician');
+  });
+});
+
+describe('what was looked at and is in order', () => {
+  const signs: DiagnoseInput['findings'] = [{ sign: 'no-feed', severity: 3 }];
+  const seen = (answer: string) =>
+    diagnoseUnanswered(line({ findings: signs, answers: [{ question: 'ask-feed-teeth', answer }] }));
+
+  it('is not put right while anything else may help; who is not sure may put it right at once', () => {
+    const order = ({ next, then }: ReturnType<typeof seen>) => [next, ...then].map(({ change }) => change);
+    expect(order(seen('not-sure'))[0]).toBe('feed-up');
+    expect(order(seen('yes'))).not.toContain('feed-up');
+  });
+});
+
 describe('how often it works', () => {
   it.each([
     [0.074, '1 time in 20'],

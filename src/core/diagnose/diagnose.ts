@@ -122,14 +122,10 @@ function rank(offers: readonly Offer[], belief: Belief, { history, answers }: Di
   // Nobody puts right what was just looked at and is in order, as long as anything else may help.
   const isIdle = ({ cures }: Weighable) =>
     (Object.keys(cures) as Cause[]).every((cause) => !by[cause] || cleared.has(cause));
-  const quick = [...pool].sort(
-    (a, b) => Number(isIdle(a)) - Number(isIdle(b)) || a.minutes / gain(a) - b.minutes / gain(b),
-  );
-  const ahead = quick.slice(0, LOOKED_AHEAD).map((offer) => ({ offer, minutes: minutesWith(belief, offer, offers) }));
-  return [
-    ...ahead
-      .sort((a, b) => Number(isIdle(a.offer)) - Number(isIdle(b.offer)) || a.minutes - b.minutes)
-      .map(({ offer }) => offer),
-    ...quick.slice(LOOKED_AHEAD),
-  ];
+  const soonest = (some: readonly Offer[]): Offer[] => {
+    const quick = [...some].sort((a, b) => a.minutes / gain(a) - b.minutes / gain(b));
+    const ahead = quick.slice(0, LOOKED_AHEAD).map((offer) => ({ offer, minutes: minutesWith(belief, offer, offers) }));
+    return [...ahead.sort((a, b) => a.minutes - b.minutes).map(({ offer }) => offer), ...quick.slice(LOOKED_AHEAD)];
+  };
+  return [...soonest(pool.filter((offer) => !isIdle(offer))), ...soonest(pool.filter(isIdle))];
 }

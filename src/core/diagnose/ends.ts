@@ -15,6 +15,8 @@ export const STOP = {
     'What is worth trying has been tried. Go back to the last line that was good; if there is none, a qualified technician can set the bobbin case.',
   technician:
     'Needle, thread and threading have been tried: what is left is inside the machine, and is for a qualified technician.',
+  pressure:
+    'The pressure dial is at its end and the foot still does not press as it should: the spring above it is for a qualified technician.',
   nothing:
     'What is worth trying has been tried. Go back to the last line that was good, or ask Match for the settings again.',
 } as const;
@@ -149,6 +151,10 @@ export function end(
   const inside = insideShares(input, belief, ranked);
   const why = 'Nothing else on the list is likely enough to be worth another line.';
   return isReady(input, inside) && inside.all >= WORTH
-    ? { next: plain('technician', input.setup, why), then: [], stop: STOP.technician }
+    ? {
+        next: plain('technician', input.setup, why),
+        then: [],
+        stop: inside.pressure > inside.all / 2 ? STOP.pressure : STOP.technician,
+      }
     : { next: plain('nothing', input.setup, why), then: [], stop: STOP.nothing };
 }

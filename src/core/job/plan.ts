@@ -36,7 +36,7 @@ export interface SeamNow {
   cardId: string | null;
   /** A scrap that was begun for it. */
   scrapId: string | null;
-  state: 'to do' | 'in hand' | 'done';
+  state: 'to do' | 'begun' | 'done';
   /** Its run, begun or done. */
   runId: string | null;
 }

@@ -92,7 +92,7 @@ describe('where a job stands', () => {
     expect(jobStanding(job, around({ runs: [run] })).progress.done).toHaveLength(1);
     expect(jobStanding(job, around({ runs: [{ ...run, outcome: 'unpick' }] })).progress.done).toHaveLength(0);
     const [first] = jobStanding(job, around({ runs: [{ ...run, status: 'sewing' }] })).seams;
-    expect(first).toMatchObject({ state: 'in hand', runId: 'r' });
+    expect(first).toMatchObject({ state: 'begun', runId: 'r' });
   });
 
   it('asks to get only what the rest of it takes, and knows how long it has taken', () => {

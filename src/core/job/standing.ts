@@ -148,7 +148,7 @@ function seamNow(job: Job, seam: JobSeam, around: Surroundings): SeamNow {
     proof,
     cardId,
     scrapId: scrap?.id ?? null,
-    state: isSewn(job, seam, own) ? 'done' : begun ? 'in hand' : 'to do',
+    state: isSewn(job, seam, own) ? 'done' : begun ? 'begun' : 'to do',
     runId: begun?.id ?? sewn?.id ?? null,
   };
 }

@@ -3,13 +3,13 @@ import { idsOf, type Origin, tableOf } from '../result';
 /** How a presser bar ends, which decides what feet fit. */
 interface ShankRow {
   name: string;
-  /** From the needle plate to the middle of the screw that holds the foot, foot down, mm; null where it tells nothing. */
+  /** From the needle plate to the middle of the screw that holds the foot, foot down, mm; null where it says nothing. */
   plateToScrewMm: number | null;
 }
 
 const MEASURED_UP: Origin = {
   provenance: 'common-practice',
-  source: 'How shanks are told apart: the height of the screw above the plate, foot down.',
+  source: 'Shanks differ in the height of the screw above the plate, foot down.',
 };
 
 /** Every shank by its id. */
@@ -23,7 +23,7 @@ export type Shank = keyof typeof SHANK;
 export const SHANKS = idsOf(SHANK);
 
 /**
- * A shank as it is told apart at the machine.
+ * A shank in words, with what can be measured at the machine.
  *
  * @param id - the shank
  * @returns its name and the height of the screw, its length in braces

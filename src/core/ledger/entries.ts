@@ -94,7 +94,7 @@ const signName = (sign: Sign) => SIGN_TEXT[sign].toLowerCase();
 function lineEntry(line: ToldLine, scrap: Swatch | undefined, { cloth, machine }: Names): Entry[] {
   if (!scrap || line.status === 'planned') return [];
   const signs = line.findings.map(({ sign }) => signName(sign));
-  const said = line.status === 'sewing' ? 'in hand' : line.status;
+  const said = line.status === 'sewing' ? 'started' : line.status;
   return [
     {
       id: line.id,
@@ -115,7 +115,7 @@ const OUTCOME: Readonly<Record<string, string>> = { good: 'good', 'will-do': 'it
 function seamEntry(run: Run): Entry {
   const done = run.status === 'done';
   const many = run.pieces > 1 ? `${run.pieces} of them` : '';
-  const how = run.outcome ? OUTCOME[run.outcome] : done ? 'sewn' : 'in hand';
+  const how = run.outcome ? OUTCOME[run.outcome] : done ? 'sewn' : 'started';
   const minutes = run.needleMinutes > 0 ? `about ${sayEstimate(run.needleMinutes)} of sewing` : '';
   return {
     id: run.id,

@@ -31,6 +31,18 @@ describe('published: what ISO 3758:2012 says of the dots of an iron', () => {
       }
   });
 
+  it('nor is a pile steamed whose fibre is known to take one dot; of a fibre nobody knows it is steamed from above', () => {
+    const steam = (fibres?: Cloth['fibres']) =>
+      match(
+        matchInputSchema.parse({
+          cloth: { structure: 'woven', family: 'velvet', fibres },
+          operation: { kind: 'join' },
+        }),
+      ).plan.press;
+    expect(steam({ acrylic: 100 })).toMatchObject({ maxSolePlateC: 110, steam: 'no' });
+    expect(steam()).toMatchObject({ maxSolePlateC: 110, steam: 'little' });
+  });
+
   it('it gives no fabric and no fibre its dots: no rule says so in its name', () => {
     for (const { id, provenance } of RULES) expect(provenance, id).not.toBe('standard');
   });

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { PAPERS } from '../geometry';
-import { boundEdge, type Hold, N_PER_LBF, seamStrength, SOLD_MM } from '.';
+import { N_PER_LBF } from '../units';
+import { boundEdge, type Hold, seamStrength, SOLD_MM } from '.';
 
 describe('published: paper', () => {
   it('A4 is 210 × 297 mm (ISO 216), Letter 8½ × 11 in, 215.9 × 279.4 mm (ANSI Y14.1)', () => {

@@ -2,14 +2,10 @@ import * as z from 'zod';
 import { STRUCTURES, type Structure } from '../cloth';
 import { FIBRE, threadSchema } from '../kit';
 import { above0, idsOf, oneOf, type Origin, tableOf } from '../result';
-import { MM_PER_INCH } from '../units';
-
-/** Newton in a pound of force. */
-export const N_PER_LBF = 4.448222;
+import { MM_PER_INCH, N_PER_LBF } from '../units';
 
 /** How much a row of one stitch bears: two threads hold each stitch, and the loops weaken both. */
 interface HoldRow {
-  name: string;
   /** Times the strength of the thread, for each stitch. */
   factor: number;
 }
@@ -19,10 +15,10 @@ const BULLETIN: Origin = {
   source: 'Thread makers’ bulletins: stitches per inch × strength of the thread × this.',
 };
 
-/** Rows whose strength thread makers give a rule for, by their ids: the numbers of ISO 4915. */
+/** Rows whose strength thread makers give a rule for, by their ids: 301 and 401 of ISO 4915. */
 export const HOLD = tableOf<HoldRow>()({
-  lockstitch: { ...BULLETIN, name: 'Straight (lockstitch, 301)', factor: 1.5 },
-  chainstitch: { ...BULLETIN, name: 'Chain stitch (401)', factor: 1.7 },
+  lockstitch: { ...BULLETIN, factor: 1.5 },
+  chainstitch: { ...BULLETIN, factor: 1.7 },
 });
 export type Hold = keyof typeof HOLD;
 export const HOLDS = idsOf(HOLD);

@@ -9,14 +9,14 @@ describe('how far a scrap is tested', () => {
   it.each<[State[], object, boolean]>([
     [[], { state: 'not begun' }, true],
     [['planned', 'planned'], { state: 'not begun' }, true],
-    [['sewing', 'planned'], { state: 'in hand', number: 1 }, true],
-    [['failed', 'failed', 'sewing'], { state: 'in hand', number: 3 }, true],
+    [['sewing', 'planned'], { state: 'begun', number: 1 }, true],
+    [['failed', 'failed', 'sewing'], { state: 'begun', number: 3 }, true],
     [['failed'], { state: 'none passed', sewn: 1 }, true],
     [['failed', 'failed', 'planned'], { state: 'none passed', sewn: 2 }, true],
     [['abandoned', 'failed'], { state: 'none passed', sewn: 1 }, true],
     [['failed', 'passed'], { state: 'passed' }, false],
     [['passed', 'abandoned'], { state: 'passed' }, false],
-    [['passed', 'sewing'], { state: 'in hand', number: 2 }, true],
+    [['passed', 'sewing'], { state: 'begun', number: 2 }, true],
     [['failed', 'abandoned'], { state: 'given up' }, false],
   ])('%j', (states, standing, half) => {
     expect(scrapStanding(lines(...states))).toEqual(standing);

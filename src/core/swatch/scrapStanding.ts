@@ -5,7 +5,7 @@ export type ScrapStanding =
   /** Nothing is sewn on it yet. */
   | { state: 'not begun' }
   /** One of its lines is under the needle, or sewn and not yet judged. */
-  | { state: 'in hand'; number: number }
+  | { state: 'begun'; number: number }
   /** Lines are sewn, none of them passed, and the last word is not said. */
   | { state: 'none passed'; sewn: number }
   | { state: 'passed' }
@@ -23,7 +23,7 @@ export type ScrapStanding =
 export function scrapStanding(lines: readonly Pick<TestLine, 'number' | 'status'>[]): ScrapStanding {
   const count = (status: TestLine['status']) => lines.filter((line) => line.status === status).length;
   const inHand = lines.find(({ status }) => status === 'sewing');
-  if (inHand) return { state: 'in hand', number: inHand.number };
+  if (inHand) return { state: 'begun', number: inHand.number };
   if (count('passed') > 0) return { state: 'passed' };
   const last = [...lines].sort((a, b) => a.number - b.number).at(-1);
   if (last?.status === 'abandoned') return { state: 'given up' };

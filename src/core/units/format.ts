@@ -28,9 +28,9 @@ export function formatNumber(value: number, decimals = 1): string {
   return String(rounded === 0 ? 0 : rounded);
 }
 
-/** Below this a length is told in mm in both systems: a sixteenth of an inch says nothing of it. */
+/** Below this a length is printed in mm in both systems: a sixteenth of an inch says nothing of it. */
 const LEAST_INCHES_MM = 1.5;
-/** Up to 1 cm is told in mm; from so many metres or inches on, in metres or yards. */
+/** Up to 1 cm is printed in mm; from so many metres or inches on, in metres or yards. */
 const MOST_MM = 10;
 const MOST_CM_MM = 2000;
 const MOST_INCHES_MM = 120 * MM_PER_INCH;

@@ -3,6 +3,7 @@ export * from './arealMass';
 export * from './asks';
 export * from './duration';
 export * from './fieldUnit';
+export * from './force';
 export * from './format';
 export * from './length';
 export * from './lengthPrinter';

@@ -4,7 +4,7 @@ import { formatMm } from './length';
 /**
  * A length that was worked out, inside a sentence of the core: still to be printed in the person's units.
  *
- * Sentences are written once; whoever shows them fills the lengths in with `withLengths`. A rule of thumb is written out as `{10 mm}` and
+ * Sentences are written once; the screen that shows them fills the lengths in with `withLengths`. A rule of thumb is written out as `{10 mm}` and
  * printed as a round figure in inches too. Stitch lengths and widths are not marked: dials are in millimetres everywhere.
  *
  * @param value - millimetres

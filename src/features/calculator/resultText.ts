@@ -1,6 +1,5 @@
 import type { Result } from '@/core/calculator';
-import { N_PER_LBF } from '@/core/seam';
-import { formatNumber, type Printing } from '@/core/units';
+import { formatForce, formatNumber, type Printing } from '@/core/units';
 import { TEXT } from './text';
 
 interface Units extends Printing {
@@ -22,7 +21,7 @@ export function resultText({ value, unit, digits = 0 }: Result, units: Units): s
     case 'thread':
       return units.thread(value);
     case 'newton':
-      return `${plain} N (${formatNumber(value / N_PER_LBF, 0)} lbf)`;
+      return formatForce(value);
     case 'stitch-mm':
       return `${plain} mm`;
     case 'percent':

@@ -173,7 +173,7 @@ function Time({ now: { left, weighed, needleMin, items, pace, tookMin } }: { now
           </p>
           <p className={styles.quiet}>
             {TEXT.likely(sayEstimate(left.low), sayEstimate(left.high))}{' '}
-            {TEXT.parts(sayEstimate(weighed.cost), sayEstimate(needleMin))}{' '}
+            {TEXT.parts(sayMinutes(weighed.cost), sayEstimate(needleMin))}{' '}
             {TEXT.pace(formatNumber(pace.factor, 2), pace.count)} {tookMin >= 1 && TEXT.soFar(sayMinutes(tookMin))}
           </p>
         </>

@@ -3,7 +3,7 @@
 import { type SearchedOrder, isAboutOrder } from '@/core/job';
 import Button from '@mui/material/Button';
 import { useEffect, useRef, useState } from 'react';
-import { formatNumber } from '@/core/units';
+import { sayMinutes } from '@/core/units';
 import { jobs } from '@/data';
 import type { JobNow } from '@/parts/jobs';
 import { useAct, useSay } from '@/parts/workspace';
@@ -20,7 +20,7 @@ export function FindOrder({ now }: { now: JobNow }) {
     <section aria-labelledby="changes" className={styles.form}>
       <h2 id="changes">Changes on the machine</h2>
       <p className={styles.big}>
-        <strong>{formatNumber(weighed.cost, 0)}</strong> min
+        <strong>{sayMinutes(weighed.cost)}</strong>
       </p>
       <p className={styles.quiet}>{sayFound(here, weighed.changes.length)}</p>
       {failed && <p role="alert">{failed}</p>}

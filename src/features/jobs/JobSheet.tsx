@@ -11,7 +11,7 @@ import { WORK_TEXT } from './text';
 import { TimelineDrawing } from './TimelineDrawing';
 
 const said = (change: ScheduleChange, setup: Setup | null, machine: MachineRecord | null) => {
-  if (change.change === 'iron') return 'press what lies unpressed';
+  if (change.change === 'iron') return 'press what is sewn so far';
   const { part, becomes } = sayChange(change, setup, machine?.machine);
   return `${part} ${becomes}`;
 };

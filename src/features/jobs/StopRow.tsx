@@ -82,7 +82,7 @@ function Ways({ now, stop: { item } }: { now: JobNow; stop: Stop }) {
   return (
     <span className={styles.ways}>
       <Button variant="outlined" disabled={!item.now.seam.clothId || !now.machine} onClick={() => void sew(item.now)}>
-        {item.now.state === 'in hand' ? 'Go on' : 'Sew it'}
+        {item.now.state === 'begun' ? 'Go on' : 'Sew it'}
       </Button>
       <Button onClick={() => void tick(item.now)}>Done</Button>
     </span>
@@ -126,7 +126,7 @@ function standing(now: JobNow, { item }: Stop): string {
   } else {
     const { seam, work, proof, state } = item.now;
     if (seam.count > 1) words.push(`${seam.count} of them`);
-    if (state === 'in hand') words.push('in hand');
+    if (state === 'begun') words.push('started');
     if (work.problem) words.push(work.problem);
     else if (proof === 'proven') words.push('✓ proven');
     else if (proof === 'stitch') words.push('stitch tested');

@@ -49,5 +49,5 @@ function standing(lines: TestLine[]): string {
   const count = `${lines.length} ${lines.length === 1 ? 'line' : 'lines'}`;
   const { state } = scrapStanding(lines);
   if (state === 'not begun') return 'nothing sewn yet';
-  return `${count}, ${state === 'in hand' ? 'half tested' : state}`;
+  return `${count}, ${state === 'begun' ? 'half tested' : state}`;
 }

@@ -5,7 +5,7 @@ import Link from 'next/link';
 import { useEffect } from 'react';
 import { setupChanges } from '@/core/setup';
 import { READING_TEXT } from '@/core/setup';
-import { sayMinutes } from '@/core/units';
+import { sayEstimate } from '@/core/units';
 import { useOnMachine, writePreference } from '@/data';
 import { type JobNow, useWorkActions } from '@/parts/jobs';
 import { ClothSwatch, ProgressBar } from '@/ui';
@@ -29,8 +29,8 @@ export function NextUp({ now }: { now: JobNow }) {
       <div className={styles.what}>
         {cloth && <ClothSwatch look={{ ...cloth.cloth, colour: cloth.colour }} className={styles.swatch} />}
         <p className={styles.minutes}>
-          <strong>{sayMinutes(stop.toMin - stop.sewMin)}</strong>
-          {stop.sewMin > stop.fromMin && <span>and {sayMinutes(stop.sewMin - stop.fromMin)} to set the machine</span>}
+          <strong>{sayEstimate(stop.toMin - stop.sewMin)}</strong>
+          {stop.sewMin > stop.fromMin && <span>and {sayEstimate(stop.sewMin - stop.fromMin)} to set the machine</span>}
         </p>
       </div>
       <Ways now={now} hasCloth={cloth !== undefined} />
@@ -38,13 +38,13 @@ export function NextUp({ now }: { now: JobNow }) {
       <div className={styles.progress}>
         <ProgressBar done={progress.done.length} of={seams.length} what="seams" />
         <p>
-          {progress.done.length} of {seams.length} seams, {sayMinutes(left.minutes)} left. Today there is time for{' '}
+          {progress.done.length} of {seams.length} seams, {sayEstimate(left.minutes)} left. Today there is time for{' '}
           <strong>{progress.today.length}</strong> of {timeline.stops.length}:
         </p>
         <ol className={styles.then}>
           {progress.today.map(({ item: one, toMin, sewMin }) => (
             <li key={one.id}>
-              {one.name} <span>{sayMinutes(toMin - sewMin)}</span>
+              {one.name} <span>{sayEstimate(toMin - sewMin)}</span>
             </li>
           ))}
         </ol>
@@ -66,7 +66,7 @@ function Ways({ now, hasCloth }: { now: JobNow; hasCloth: boolean }) {
   } = now;
   const { prove, sew, tick } = useWorkActions(now);
   const go = item.kind === 'scrap' ? prove : sew;
-  const word = item.kind === 'scrap' ? 'Prove it on scrap' : item.now.state === 'in hand' ? 'Go on sewing' : 'Sew it';
+  const word = item.kind === 'scrap' ? 'Prove it on scrap' : item.now.state === 'begun' ? 'Go on sewing' : 'Sew it';
   const missing = hasCloth ? (machine ? null : 'machine') : 'cloth';
   const place = `/jobs?id=${job.id}${missing === 'machine' ? '&place=about' : ''}`;
   return (

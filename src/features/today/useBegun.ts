@@ -38,7 +38,7 @@ export function useBegun(): Waiting | undefined {
 
 function sayTested(lines: readonly TestLine[]): string {
   const standing = scrapStanding(lines);
-  if (standing.state === 'in hand') return `scrap half tested, line ${standing.number} in hand`;
+  if (standing.state === 'begun') return `scrap half tested, line ${standing.number} started`;
   if (standing.state !== 'none passed') return 'scrap planned, nothing sewn yet';
   return `scrap half tested, ${standing.sewn === 1 ? 'one line' : `${standing.sewn} lines`} failed`;
 }

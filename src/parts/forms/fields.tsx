@@ -1,11 +1,8 @@
 'use client';
 
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import { type Control, type FieldPathByValue, useController } from 'react-hook-form';
-import type { QuantityAsk } from '@/core/units';
-import { readAnswer } from '@/core/units';
-import { MeantButtons } from '@/ui';
+import { type QuantityAsk, readAnswer } from '@/core/units';
+import { MeasureField, Select } from '@/ui';
 import type { Typed } from './useDraftForm';
 
 interface FieldProps<T extends Typed, V> {
@@ -15,65 +12,32 @@ interface FieldProps<T extends Typed, V> {
   help?: string;
 }
 
-/** A text of a form, and beside it what is wrong with it. */
+/** What a form holds of one field, as a part of the interface takes it. */
+function useHeld<T extends Typed, V>({ control, name }: Pick<FieldProps<T, V>, 'control' | 'name'>) {
+  const { field, fieldState } = useController({ control, name });
+  const { value, onChange, onBlur, ref: inputRef } = field;
+  return { value, onChange, problem: fieldState.error?.message, held: { name: field.name, onBlur, inputRef } };
+}
+
+/** A text of a form, and beside it what is wrong with it; with `ask` also what a number may have meant. */
 export function FormText<T extends Typed, V>({
   control,
   name,
-  label,
-  help,
   ask,
+  ...shown
 }: FieldProps<T, V> & { ask?: QuantityAsk }) {
-  const { field, fieldState } = useController({ control, name });
-  const problem = fieldState.error?.message;
-  const answer = ask && problem !== undefined ? readAnswer(field.value, ask) : null;
-  return (
-    <div>
-      <TextField
-        label={label}
-        value={field.value}
-        name={field.name}
-        inputRef={field.ref}
-        onChange={field.onChange}
-        onBlur={field.onBlur}
-        size="small"
-        fullWidth
-        autoComplete="off"
-        error={problem !== undefined}
-        helperText={problem ?? help}
-      />
-      {answer?.kind === 'unclear' && <MeantButtons meant={answer.meant} onTake={(one) => field.onChange(one.typed)} />}
-    </div>
-  );
+  const { value, onChange, problem, held } = useHeld({ control, name });
+  const answer = ask && problem !== undefined ? readAnswer(value, ask) : null;
+  const meant = answer?.kind === 'unclear' ? answer.meant : [];
+  return <MeasureField {...shown} {...held} text={value} onText={onChange} problem={problem} meant={meant} />;
 }
 
 /** One of a list, in a form. */
 export function FormSelect<T extends Typed, V>({
   control,
   name,
-  label,
-  help,
-  options,
+  ...shown
 }: FieldProps<T, V> & { options: readonly (readonly [id: string, name: string])[] }) {
-  const { field, fieldState } = useController({ control, name });
-  return (
-    <TextField
-      select
-      size="small"
-      fullWidth
-      label={label}
-      value={field.value}
-      name={field.name}
-      inputRef={field.ref}
-      onChange={field.onChange}
-      onBlur={field.onBlur}
-      error={fieldState.error !== undefined}
-      helperText={fieldState.error?.message ?? help}
-    >
-      {options.map(([id, text]) => (
-        <MenuItem key={id} value={id}>
-          {text}
-        </MenuItem>
-      ))}
-    </TextField>
-  );
+  const { value, onChange, problem, held } = useHeld({ control, name });
+  return <Select<string> {...shown} {...held} value={value} onPick={onChange} problem={problem} />;
 }

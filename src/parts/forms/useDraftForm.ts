@@ -1,7 +1,7 @@
 'use client';
 
 import { zodResolver } from '@hookform/resolvers/zod';
-import { useCallback, useEffect } from 'react';
+import { useEffect } from 'react';
 import { type DefaultValues, useForm, type UseFormReturn } from 'react-hook-form';
 import type * as z from 'zod';
 import { readDraft, reportTrouble, writeDraft } from '@/data';
@@ -52,14 +52,9 @@ export function useDraftForm<T extends Typed, V>(key: string, schema: z.ZodType<
     // Another draft is another form; what it starts from never changes while it is filled in.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key, reset, subscribe]);
-  const clear = useCallback(
-    (keep: Partial<T> = {}) => {
-      reset({ ...start, ...keep });
-      keepDraft(key, keep as Typed);
-    },
-    // As above.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [key, reset],
-  );
+  const clear = (keep: Partial<T> = {}) => {
+    reset({ ...start, ...keep });
+    keepDraft(key, keep as Typed);
+  };
   return { ...form, clear };
 }

@@ -46,7 +46,7 @@ export function useWorkActions({ job, machine, cloths }: JobNow) {
 
   const sew = async ({ seam, state, runId }: SeamNow) => {
     const cloth = clothOfSeam(seam.clothId);
-    if (state === 'in hand' && runId) return router.push(`/sew?run=${runId}`);
+    if (state === 'begun' && runId) return router.push(`/sew?run=${runId}`);
     if (!cloth || !machine) return void say('Choose a cloth and a machine for it first.');
     const run = runOfSeam(job, seam, { cloth, machine }, { id: newId(), at: nowText() });
     await edit(`“${seam.name}” started`, async () => {

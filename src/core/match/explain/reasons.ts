@@ -202,6 +202,23 @@ function dialReasons({ seam, aims, machine }: Question, { foot, thread, pressure
   const here = growthPercent(seam, foot, pressure);
   const normal = growthPercent(seam, foot, 0.5);
   const grows = pressure < 0.5 && normal - here > 0.5;
+  const more: Reason[] = [];
+  if (machine.pressureDial === null)
+    more.push(
+      workedOut(
+        'pressure',
+        'pressure.fixed',
+        'This machine’s pressure is fixed: a walking or glide-soled foot, tissue or starch stand in for it.',
+      ),
+    );
+  else if (grows)
+    more.push(
+      workedOut(
+        'pressure',
+        'pressure.growth',
+        `At normal the seam would come out about ${formatNumber(normal)} % longer than it was cut; here about ${formatNumber(here)} %.`,
+      ),
+    );
   const own = seam.operation.tensionSteps;
   const depth = threadsCross(seam, thread, tensionSteps);
   const where =
@@ -215,24 +232,7 @@ function dialReasons({ seam, aims, machine }: Question, { foot, thread, pressure
       ? workedOut('tensionSteps', 'tension.loose', `${steps}: ${seam.operation.name} is sewn a little loose.`)
       : workedOut('tensionSteps', 'tension.balance', `${steps}: by the estimate the threads cross ${where}.`),
     pressureReason(aims, pressure),
-    ...(machine.pressureDial === null
-      ? [
-          workedOut(
-            'pressure',
-            'pressure.fixed',
-            'This machine’s pressure is fixed: a walking or glide-soled foot, tissue or starch stand in for it.',
-          ),
-        ]
-      : []),
-    ...(machine.pressureDial !== null && grows
-      ? [
-          workedOut(
-            'pressure',
-            'pressure.growth',
-            `At normal the seam would come out about ${formatNumber(normal)} % longer than it was cut; here about ${formatNumber(here)} %.`,
-          ),
-        ]
-      : []),
+    ...more,
   ];
 }
 

@@ -1,10 +1,10 @@
-import { FAMILY } from '../../cloth';
+import { FAMILY, IRON_STEPS } from '../../cloth';
 import { pivotEvery } from '../../geometry';
 import { PIN, sameThread } from '../../kit';
 import { ALIKE_STRETCH } from '../../physics';
 import type { Setup } from '../../setup';
 import { threadUse } from '../../stitch';
-import { threadMm, mm } from '../../units';
+import { mm, threadMm } from '../../units';
 import { pairNames } from './joinPlans';
 import {
   FUSES_FROM_C,
@@ -76,20 +76,21 @@ function startFor({ start, secure }: SewingPlan): string[] {
 }
 
 /** At one dot steam is advised against (ISO 3758:2012): a plate so cool drips, and what takes no more heat may take no steam. */
-const DRY_UP_TO_C = 110;
+const [DRY_UP_TO_C] = IRON_STEPS;
 
 /** The iron follows the most delicate fibre as well as the family. */
 function pressFor({ aims, seam, input }: Question): SewingPlan['press'] {
   const { press } = aims.plan;
   const { ceilingC, from } = seam.profile.heat;
   const maxSolePlateC = Math.min(press.maxSolePlateC, ceilingC);
-  // A pile is never ironed, nor what is sewn to it: steam held above touches nothing.
+  // A pile is never ironed, nor what is sewn to it: steam is held above, unless its fibre is known to stand none.
   const hasPile = [input.cloth, input.operation.second].some((cloth) => cloth && FAMILY[cloth.family].pile);
+  const isHeldAbove = hasPile && from === 'unknown';
   return {
     maxSolePlateC,
     // A fibre that nobody knows is ironed through a cloth, whatever its family would take.
     pressCloth: press.pressCloth || (from === 'unknown' && maxSolePlateC > 0),
-    steam: maxSolePlateC <= DRY_UP_TO_C && !hasPile ? 'no' : press.steam,
+    steam: maxSolePlateC <= DRY_UP_TO_C && !isHeldAbove ? 'no' : press.steam,
   };
 }
 

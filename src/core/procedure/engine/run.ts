@@ -37,9 +37,9 @@ export const runSchema = z.strictObject({
     .array(z.strictObject({ sign: words('a sign', 40), change: words('a change', 60) }))
     .max(200, 'expected at most 200 changes')
     .default([]),
-  /** The step in hand, from 0. */
+  /** The step that comes now, from 0. */
   step: wholeWithin(0, 99, 'a step').default(0),
-  /** How many of these are sewn one after the other, and which is in hand, from 1. */
+  /** How many of these are sewn one after the other, and which of them it is now, from 1. */
   pieces: wholeWithin(1, 99, 'a number of pieces').default(1),
   piece: wholeWithin(1, 99, 'a piece').default(1),
   /** Steps whose needle time was counted. */
