@@ -19,6 +19,21 @@ const config = [
   { files: ['**/*.test.{ts,tsx}', 'e2e/**'], rules: { 'max-lines-per-function': 'off' } },
   { files: ['scripts/**', 'cli/**', 'bench/**', 'e2e/**', 'demo/**'], rules: { 'no-console': 'off' } },
   {
+    // A control is a part of MUI's, in our theme; a drawing that is itself the control makes its own out of shapes.
+    files: ['src/features/**/*.tsx', 'src/parts/**/*.tsx'],
+    ignores: ['**/*.test.tsx'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector:
+            'JSXOpeningElement[name.name=/^(button|input|select|textarea|option|dialog|table|thead|tbody|tr|th|td|details|summary|progress)$/]',
+          message: 'A raw control: take the part of MUI or of src/ui that stands for it.',
+        },
+      ],
+    },
+  },
+  {
     files: ['src/core/**'],
     ignores: ['src/core/**/*.test.ts'],
     rules: {

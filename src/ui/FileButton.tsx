@@ -3,22 +3,21 @@
 import Button, { type ButtonProps } from '@mui/material/Button';
 import { useRef } from 'react';
 
-interface Props {
+interface Props extends Pick<ButtonProps, 'variant' | 'size' | 'disabled'> {
   /** What the button says. */
   text: string;
   /** What the file is, for those who do not see the button beside it. */
   label: string;
   accept: string;
   onFile: (file: File) => void;
-  variant?: ButtonProps['variant'];
 }
 
 /** A button that asks for one file; the same file can be chosen again. */
-export function FileButton({ text, label, accept, onFile, variant }: Props) {
+export function FileButton({ text, label, accept, onFile, ...button }: Props) {
   const picker = useRef<HTMLInputElement>(null);
   return (
     <>
-      <Button variant={variant} onClick={() => picker.current?.click()}>
+      <Button {...button} onClick={() => picker.current?.click()}>
         {text}
       </Button>
       <input

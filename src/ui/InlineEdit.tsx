@@ -1,7 +1,10 @@
 'use client';
 
+import MenuItem from '@mui/material/MenuItem';
+import MenuList from '@mui/material/MenuList';
 import Popover from '@mui/material/Popover';
 import { type ReactNode, useId, useState } from 'react';
+import { Pressable } from './Pressable';
 import styles from './InlineEdit.module.css';
 
 /** A part of the sentence that is edited in place: underlined, and opening a small editor under it. */
@@ -19,8 +22,7 @@ export function InlineEdit({
   const close = () => setAnchor(null);
   return (
     <>
-      <button
-        type="button"
+      <Pressable
         className={styles.choice}
         aria-haspopup="dialog"
         aria-expanded={anchor !== null}
@@ -29,7 +31,7 @@ export function InlineEdit({
         onClick={(event) => setAnchor(event.currentTarget)}
       >
         {text}
-      </button>
+      </Pressable>
       <Popover
         id={id}
         open={anchor !== null}
@@ -44,7 +46,7 @@ export function InlineEdit({
   );
 }
 
-/** A list of answers in such an editor, the one that holds marked with a word for those who cannot see the tick. */
+/** A list of answers in such an editor; arrow keys go along it, and the one that holds is marked. */
 export function OptionList<T extends string>({
   value,
   options,
@@ -57,26 +59,25 @@ export function OptionList<T extends string>({
   focus?: boolean;
 }) {
   return (
-    <ul className={styles.list}>
+    <MenuList className={styles.list} autoFocusItem={focus && options.some(({ id }) => id === value)}>
       {options.map(({ id, name, note }) => (
-        <li key={id}>
-          <button
-            type="button"
-            className={styles.option}
-            aria-pressed={id === value}
-            onClick={() => onPick(id)}
-            autoFocus={focus && id === value}
-          >
-            <span aria-hidden className={styles.tick}>
-              {id === value ? '✓' : ''}
-            </span>
-            <span>
-              {name}
-              {note && <small>{note}</small>}
-            </span>
-          </button>
-        </li>
+        <MenuItem
+          key={id}
+          role="menuitemradio"
+          aria-checked={id === value}
+          selected={id === value}
+          className={styles.option}
+          onClick={() => onPick(id)}
+        >
+          <span aria-hidden className={styles.tick}>
+            {id === value ? '✓' : ''}
+          </span>
+          <span>
+            {name}
+            {note && <small>{note}</small>}
+          </span>
+        </MenuItem>
       ))}
-    </ul>
+    </MenuList>
   );
 }

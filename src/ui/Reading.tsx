@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { Pressable } from './Pressable';
 import styles from './Reading.module.css';
 
 interface Props {
@@ -41,14 +42,13 @@ function Turn({
   pressed,
 }: Pick<Props, 'label' | 'value' | 'unit' | 'onPress' | 'pressed'>) {
   return (
-    <button
-      type="button"
+    <Pressable
       className={styles.turn}
       aria-expanded={pressed}
       aria-label={`${label} ${value}${unit ? ` ${unit}` : ''}, turn by hand`}
       onClick={onPress}
     >
       {value}
-    </button>
+    </Pressable>
   );
 }

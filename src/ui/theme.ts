@@ -27,6 +27,10 @@ const DISPLAY = 'var(--display)';
 
 const HEADING = { fontFamily: DISPLAY, fontWeight: 650, letterSpacing: '-0.012em', lineHeight: 1.2 };
 
+/** What holds in a list, and what the arrow keys stand on. */
+const CHOSEN = { backgroundColor: 'var(--green-pale) !important', fontWeight: 650 };
+const FOCUSED = { outline: '3px solid var(--green)', outlineOffset: -3, backgroundColor: 'transparent' };
+
 /** Bobbet's own hand on MUI: ruled paper, flat plates, no shadows, no capitals, no ripples. */
 export const theme = createTheme({
   cssVariables: { colorSchemeSelector: 'data' },
@@ -110,6 +114,57 @@ export const theme = createTheme({
       },
     },
     MuiAccordionDetails: { styleOverrides: { root: { padding: '0 0 8px' } } },
+    // Plain words on the line of the page; the open one carries a line of ink.
+    MuiTabs: {
+      styleOverrides: {
+        root: { minHeight: 44, borderBottom: '2px solid var(--ink)' },
+        indicator: { height: 5, backgroundColor: 'var(--red)', transition: 'none' },
+      },
+    },
+    MuiTab: {
+      styleOverrides: {
+        root: {
+          minHeight: 44,
+          minWidth: 0,
+          maxWidth: 'none',
+          padding: '6px 0',
+          marginRight: 28,
+          textTransform: 'none',
+          textAlign: 'left',
+          fontFamily: DISPLAY,
+          fontSize: 17,
+          fontWeight: 600,
+          letterSpacing: 0,
+          color: 'var(--ink-2)',
+          '@media (max-width: 640px)': { marginRight: 14, fontSize: 15.5 },
+          '&:hover, &.Mui-selected': { color: 'var(--ink)' },
+          '& small': { marginLeft: 7, color: 'var(--ink-2)', fontFamily: 'var(--text)', fontSize: 13, fontWeight: 450 },
+          '&.Mui-focusVisible': { outlineOffset: -3 },
+        },
+      },
+    },
+    MuiToggleButtonGroup: { styleOverrides: { root: { flexWrap: 'wrap' } } },
+    // Chosen is ink on paper turned round, not a shade.
+    MuiToggleButton: {
+      styleOverrides: {
+        root: {
+          minHeight: 44,
+          paddingBlock: 4,
+          textTransform: 'none',
+          fontSize: 15,
+          fontWeight: 450,
+          letterSpacing: 0,
+          lineHeight: 1.3,
+          color: 'var(--ink)',
+          borderColor: 'var(--ink-2)',
+          '&.Mui-selected, &.Mui-selected:hover': {
+            background: 'var(--ink)',
+            color: 'var(--paper)',
+            fontWeight: 650,
+          },
+        },
+      },
+    },
     MuiAlert: {
       styleOverrides: {
         root: { background: 'var(--sheet)', color: 'var(--ink)', border: '2px solid var(--red)' },
@@ -137,7 +192,17 @@ export const theme = createTheme({
     MuiPopover: { styleOverrides: { paper: { border: '2px solid var(--ink)', background: 'var(--sheet)' } } },
     MuiDialog: { styleOverrides: { paper: { border: '2px solid var(--ink)', background: 'var(--sheet)' } } },
     MuiDialogTitle: { styleOverrides: { root: { ...HEADING, fontSize: 20 } } },
-    MuiMenuItem: { styleOverrides: { root: { minHeight: 44, whiteSpace: 'normal' } } },
+    MuiMenuItem: {
+      styleOverrides: {
+        root: { minHeight: 44, whiteSpace: 'normal', '&.Mui-selected, &.Mui-selected:hover': CHOSEN },
+      },
+    },
+    MuiAutocomplete: {
+      styleOverrides: {
+        paper: { border: '2px solid var(--ink)', background: 'var(--sheet)' },
+        option: { minHeight: '44px !important', '&[aria-selected="true"]': CHOSEN, '&.Mui-focused': FOCUSED },
+      },
+    },
     MuiOutlinedInput: {
       styleOverrides: {
         root: {

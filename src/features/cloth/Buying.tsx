@@ -1,5 +1,9 @@
 'use client';
 
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableRow from '@mui/material/TableRow';
 import type { Shopping } from '@/core/cloth';
 import type { ClothRecord } from '@/core/file';
 import type { Blocked } from '@/core/result';
@@ -57,25 +61,25 @@ function Sum({ answer }: { answer: Shopping }) {
       <p className={styles.buy}>
         Ask for <strong>{metres(answer.askForMm)}</strong>
       </p>
-      <table className={styles.sum}>
-        <tbody>
+      <Table className={styles.sum}>
+        <TableBody>
           {answer.steps.map(({ what, mm }, i) => (
-            <tr key={what}>
-              <td>{what}</td>
-              <td>
+            <TableRow key={what}>
+              <TableCell>{what}</TableCell>
+              <TableCell>
                 {i === 0 ? '' : mm > 0 ? '+ ' : '− '}
                 {metres(Math.abs(mm))}
-              </td>
-            </tr>
+              </TableCell>
+            </TableRow>
           ))}
-          <tr>
-            <td>all in all, on {length(Math.floor(answer.usableWidthMm))} of usable width</td>
-            <td>
+          <TableRow>
+            <TableCell>all in all, on {length(Math.floor(answer.usableWidthMm))} of usable width</TableCell>
+            <TableCell>
               <strong>{metres(answer.buyMm)}</strong>
-            </td>
-          </tr>
-        </tbody>
-      </table>
+            </TableCell>
+          </TableRow>
+        </TableBody>
+      </Table>
       <p className={styles.quiet}>
         Widths are exchanged by area. Lay the pieces out once before you buy much less than the pattern says: long
         pieces do not get shorter on a wide cloth.

@@ -66,16 +66,19 @@ export function ClothPage({ record }: { record: ClothRecord }) {
       </div>
       <div className={styles.columns}>
         <div className={styles.bench}>
-          <Tabs label="About this cloth" value={view} options={VIEWS} onPick={setView} />
-          {view === 'measure' && (
-            <>
-              <GaugeRow record={record} value={gauge} onPick={setGauge} />
-              <Instrument key={gauge} record={record} onSave={save} />
-            </>
-          )}
-          {view === 'follows' && <Follows record={record} machine={asked?.machine ?? null} kit={asked?.kit ?? null} />}
-          {view === 'buying' && <Buying record={record} />}
-          {view === 'identity' && <Identity record={record} onSave={save} />}
+          <Tabs label="About this cloth" value={view} options={VIEWS} onPick={setView}>
+            {view === 'measure' && (
+              <>
+                <GaugeRow record={record} value={gauge} onPick={setGauge} />
+                <Instrument key={gauge} record={record} onSave={save} />
+              </>
+            )}
+            {view === 'follows' && (
+              <Follows record={record} machine={asked?.machine ?? null} kit={asked?.kit ?? null} />
+            )}
+            {view === 'buying' && <Buying record={record} />}
+            {view === 'identity' && <Identity record={record} onSave={save} />}
+          </Tabs>
         </div>
         <Facts
           record={record}

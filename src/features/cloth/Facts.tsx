@@ -1,5 +1,6 @@
 'use client';
 
+import { Pressable } from '@/ui';
 import { outdated } from '@/parts/asking';
 import { type Known, type KnownProperty, knownOf, PROPERTY } from '@/core/cloth';
 import type { ClothRecord, MachineRecord } from '@/core/file';
@@ -29,9 +30,7 @@ export function Facts({ record, machine, onGauge }: Props) {
         <section className={styles.next} aria-labelledby="next" {...outdated(isCurrent)}>
           <h2 id="next">Measure next</h2>
           <p>{next.why}</p>
-          <button type="button" onClick={() => onGauge(next.measure)}>
-            {PROPERTY[next.measure].name}
-          </button>
+          <Pressable onClick={() => onGauge(next.measure)}>{PROPERTY[next.measure].name}</Pressable>
         </section>
       )}
       <h2 id="facts">What is known</h2>
@@ -50,12 +49,12 @@ function Fact({ known, onPress }: { known: Known; onPress: () => void }) {
   const value = known.words ?? print(known.property, known.value ?? 0);
   return (
     <li>
-      <button type="button" onClick={onPress} aria-label={`${name}: ${value}. Measure it`}>
+      <Pressable onClick={onPress} aria-label={`${name}: ${value}. Measure it`}>
         <span className={styles.factName}>{name}</span>
         <strong className={known.source === 'measured' ? styles.measured : undefined}>{value}</strong>
         <span>{sourceText(known, print)}</span>
         <small>decides {decides}</small>
-      </button>
+      </Pressable>
     </li>
   );
 }

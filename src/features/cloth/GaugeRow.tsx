@@ -1,5 +1,7 @@
 'use client';
 
+import Tab from '@mui/material/Tab';
+import Tabs from '@mui/material/Tabs';
 import { type Gauge, GAUGES, readingsOf } from '@/core/cloth';
 import type { ClothRecord } from '@/core/file';
 import styles from './Cloth.module.css';
@@ -22,19 +24,31 @@ interface Props {
   onPick: (gauge: Gauge) => void;
 }
 
-/** The instruments side by side, each with how often it was read. */
+/** The instruments side by side, each with how often it was read. Arrow keys go along them. */
 export function GaugeRow({ record, value, onPick }: Props) {
   return (
-    <div role="group" aria-label="Instruments" className={styles.gaugeRow}>
+    <Tabs
+      value={value}
+      aria-label="Instruments"
+      className={styles.gaugeRow}
+      slotProps={{ indicator: { hidden: true } }}
+      onChange={(_, gauge: Gauge) => onPick(gauge)}
+    >
       {GAUGES.map((gauge) => {
         const n = readingsOf(record.readings, gauge).length;
         return (
-          <button key={gauge} type="button" aria-pressed={gauge === value} onClick={() => onPick(gauge)}>
-            {NAMES[gauge]}
-            <small>{n === 0 ? 'not yet' : n === 1 ? '✓ once' : `✓ ${n} times`}</small>
-          </button>
+          <Tab
+            key={gauge}
+            value={gauge}
+            label={
+              <span>
+                {NAMES[gauge]}
+                <small>{n === 0 ? 'not yet' : n === 1 ? '✓ once' : `✓ ${n} times`}</small>
+              </span>
+            }
+          />
         );
       })}
-    </div>
+    </Tabs>
   );
 }

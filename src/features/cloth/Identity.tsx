@@ -17,7 +17,7 @@ import {
 import { type ClothRecord, clothRecordSchema } from '@/core/file';
 import { lengthAsk, massAsk, numberAsk } from '@/core/units';
 import { useUnits } from '@/parts/workspace';
-import { checkedBy, Field, OptionalQuantityField, Select, Ticks, withTick, wordsBy } from '@/ui';
+import { ColourPicker, Field, OptionalQuantityField, Select, Ticks, checkedBy, withTick, wordsBy } from '@/ui';
 import styles from './Cloth.module.css';
 import type { SaveCloth } from './saveCloth';
 import { readFibres } from './fibres';
@@ -98,11 +98,7 @@ export function Identity({ record, onSave }: Props) {
 }
 
 function Colour({ record, onSave }: Props) {
-  return (
-    <label className={styles.colour}>
-      Colour <input type="color" value={record.colour} onChange={(e) => onSave(() => ({ colour: e.target.value }))} />
-    </label>
-  );
+  return <ColourPicker label="Colour" value={record.colour} onValue={(colour) => onSave(() => ({ colour }))} />;
 }
 
 function MeasureFields({ record, onSave }: Props) {

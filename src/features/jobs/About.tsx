@@ -6,7 +6,7 @@ import { lengthAsk, numberAsk } from '@/core/units';
 import { jobs } from '@/data';
 import type { JobNow } from '@/parts/jobs';
 import { newId, useAct, useQuestion, useUnits } from '@/parts/workspace';
-import { Field, OptionalQuantityField, QuantityField, Select, wordsBy } from '@/ui';
+import { Field, OptionalQuantityField, Pick, QuantityField, wordsBy } from '@/ui';
 import { ColourField } from './ColourField';
 import { JobCloths } from './JobCloths';
 import styles from './Jobs.module.css';
@@ -47,7 +47,7 @@ export function About({ now }: { now: JobNow }) {
         <section aria-labelledby="what" className={styles.form}>
           <h2 id="what">The job</h2>
           <Field label="Name" text={job.name} read={NAME} onValue={(name) => void edit({ name })} />
-          <Select
+          <Pick
             label="Machine"
             value={job.machineId ?? ''}
             options={[
@@ -111,7 +111,7 @@ function PieceRow({ now: { job, cloths }, piece }: { now: JobNow; piece: JobPiec
         value={piece.count}
         onValue={(count) => void edit({ count })}
       />
-      <Select
+      <Pick
         label="Cloth"
         value={piece.clothId ?? ''}
         options={[['', 'choose later'] as const, ...cloths.map((c) => [c.id, c.cloth.name] as const)]}

@@ -5,7 +5,7 @@ import { numberAsk } from '@/core/units';
 import { jobs, usePreference, writePreference } from '@/data';
 import type { JobNow } from '@/parts/jobs';
 import { useUnits } from '@/parts/workspace';
-import { QuantityField } from '@/ui';
+import { More, QuantityField } from '@/ui';
 import styles from './Jobs.module.css';
 
 const PRICES: readonly (readonly [key: keyof Prices, name: string])[] = [
@@ -33,8 +33,7 @@ export function Costs({ now: { job } }: { now: JobNow }) {
           onValue={(value) => void writePreference('todayMinutes', value)}
         />
       )}
-      <details>
-        <summary>What each change takes you</summary>
+      <More summary="What each change takes you">
         <div className={styles.prices}>
           {PRICES.map(([key, name]) => (
             <QuantityField
@@ -47,7 +46,7 @@ export function Costs({ now: { job } }: { now: JobNow }) {
             />
           ))}
         </div>
-      </details>
+      </More>
     </section>
   );
 }

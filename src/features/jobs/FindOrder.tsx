@@ -2,6 +2,7 @@
 
 import { type SearchedOrder, isAboutOrder } from '@/core/job';
 import Button from '@mui/material/Button';
+import LinearProgress from '@mui/material/LinearProgress';
 import { useEffect, useRef, useState } from 'react';
 import { sayMinutes } from '@/core/units';
 import { jobs } from '@/data';
@@ -32,7 +33,7 @@ export function FindOrder({ now }: { now: JobNow }) {
         </div>
       ) : (
         <div className={styles.actions}>
-          <progress max={1} value={share} aria-label="Searching" />
+          <LinearProgress variant="determinate" value={100 * share} aria-label="Searching" sx={{ flex: 1 }} />
           <Button variant="outlined" onClick={stop}>
             Stop
           </Button>

@@ -5,7 +5,7 @@ import { clothsOf, type ClothUse, withCloth } from '@/core/job';
 import { jobs } from '@/data';
 import type { JobNow } from '@/parts/jobs';
 import { useAct } from '@/parts/workspace';
-import { CautionAlert, Select } from '@/ui';
+import { CautionAlert, Pick } from '@/ui';
 import styles from './Jobs.module.css';
 
 /** The cloths of a job, each changed for all of it at once. */
@@ -58,7 +58,7 @@ function ClothPick({ now: { job, cloths }, use }: { now: JobNow; use: ClothUse }
     );
   }
   return (
-    <Select
+    <Pick
       label={use.clothId === null ? `Cloth for ${hangs}` : `Cloth of ${hangs}`}
       value={use.clothId ?? ''}
       options={gone ? [[use.clothId!, 'not in the drawer'] as const, ...known] : known}

@@ -46,11 +46,12 @@ function Opened({ now, place }: { now: JobNow; place: string | null }) {
         value={here}
         options={PLACES.map((one) => (one.id === 'seams' ? { ...one, note: String(now.job.seams.length) } : one))}
         onPick={(to) => router.replace(`/jobs?id=${id}&place=${to}`, { scroll: false })}
-      />
-      {here === 'work' && <WorkPlace now={now} />}
-      {here === 'seams' && <SeamsPlace now={now} />}
-      {here === 'budget' && <BudgetPlace now={now} />}
-      {here === 'about' && <About now={now} />}
+      >
+        {here === 'work' && <WorkPlace now={now} />}
+        {here === 'seams' && <SeamsPlace now={now} />}
+        {here === 'budget' && <BudgetPlace now={now} />}
+        {here === 'about' && <About now={now} />}
+      </Tabs>
     </div>
   );
 }

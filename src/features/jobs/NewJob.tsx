@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { emptyJob, jobFromTemplate, jobSchema, TEMPLATES } from '@/core/job';
 import { edit, jobs, writePreference } from '@/data';
 import { type AskedNow, type Draft, newId, nowText, useDraft, useQuestion } from '@/parts/workspace';
-import { Field, Select, wordsBy } from '@/ui';
+import { Field, Pick, Select, wordsBy } from '@/ui';
 import { ColourField } from './ColourField';
 import { ImportJob } from './ImportJob';
 import styles from './Jobs.module.css';
@@ -67,7 +67,7 @@ function Materials({ asked, draft, second }: { asked: AskedNow; draft: Draft; se
   const drawer = [['', 'choose later'] as const, ...asked.cloths.map((c) => [c.id, c.cloth.name] as const)];
   return (
     <>
-      <Select
+      <Pick
         label="Cloth"
         value={clothIn(texts, asked)}
         options={drawer}
@@ -75,14 +75,14 @@ function Materials({ asked, draft, second }: { asked: AskedNow; draft: Draft; se
         help={asked.cloths.length === 0 ? 'None is in the drawer yet; it can be chosen later' : undefined}
       />
       {second && (
-        <Select
+        <Pick
           label={`Second cloth, for ${second}`}
           value={texts.second ?? ''}
           options={drawer}
           onPick={(id) => setText('second', id)}
         />
       )}
-      <Select
+      <Pick
         label="Machine"
         value={texts.machine ?? asked.machine?.id ?? ''}
         options={asked.machines.map((m) => [m.id, m.machine.name] as const)}

@@ -22,7 +22,7 @@ import { type JobNow, useWorkActions } from '@/parts/jobs';
 import { AskField } from '@/parts/asks';
 import { FitsFabric } from '@/parts/sewing';
 import { useAct, useUnits } from '@/parts/workspace';
-import { Field, QuantityField, Select, wordsBy } from '@/ui';
+import { Field, More, Pick, QuantityField, Select, Tick, wordsBy } from '@/ui';
 import { ColourField } from './ColourField';
 import styles from './Jobs.module.css';
 
@@ -51,14 +51,14 @@ export function SeamEditor({ now, seam, state }: Props) {
   return (
     <div className={styles.editor}>
       <Field label="Name" text={seam.name} read={NAME} onValue={(name) => void edit({ name })} />
-      <Select label="Operation" value={seam.procedureId} options={OPERATIONS} onPick={(id) => void sewAs(id)} />
-      <Select
+      <Pick label="Operation" value={seam.procedureId} options={OPERATIONS} onPick={(id) => void sewAs(id)} />
+      <Pick
         label="Cloth"
         value={seam.clothId ?? ''}
         options={drawer}
         onPick={(id) => void edit({ clothId: id || null })}
       />
-      <Select
+      <Pick
         label="Second cloth"
         value={seam.secondClothId ?? ''}
         options={[['', 'none'] as const, ...drawer.slice(1)]}
@@ -140,10 +140,9 @@ function Asks({ now, seam, state, edit }: PartProps & { state: SeamNow }) {
     <>
       {field(first)}
       {others.length > 0 && (
-        <details className={styles.wide}>
-          <summary>The other questions of this operation ({others.length})</summary>
+        <More summary={<>The other questions of this operation ({others.length})</>}>
           <div className={styles.editor}>{others.map(field)}</div>
-        </details>
+        </More>
       )}
       {state.work.problem && (
         <p role="alert" className={styles.wide}>
@@ -168,10 +167,12 @@ function PiecesOf({ now: { job }, seam, edit }: PartProps) {
     <fieldset className={styles.checks}>
       <legend>Pieces it touches</legend>
       {job.pieces.map((piece) => (
-        <label key={piece.id}>
-          <input type="checkbox" checked={seam.pieces.includes(piece.id)} onChange={() => void toggle(piece.id)} />
-          {piece.name}
-        </label>
+        <Tick
+          key={piece.id}
+          name={piece.name}
+          checked={seam.pieces.includes(piece.id)}
+          onToggle={() => void toggle(piece.id)}
+        />
       ))}
     </fieldset>
   );
@@ -205,7 +206,7 @@ function Before({ now: { job }, seam, edit }: PartProps) {
         ))}
       </ul>
       {free.length > 0 && (
-        <Select
+        <Pick
           label="It waits for"
           value=""
           options={free.map((s) => [s.id, s.name] as const)}

@@ -16,7 +16,7 @@ import { procedureName } from '@/core/procedure';
 import { jobs } from '@/data';
 import type { JobNow } from '@/parts/jobs';
 import { newId, useAct } from '@/parts/workspace';
-import { CautionAlert, StopAlert } from '@/ui';
+import { CautionAlert, Pressable, StopAlert } from '@/ui';
 import styles from './Jobs.module.css';
 import { SeamCsv } from './SeamCsv';
 import { SeamEditor } from './SeamEditor';
@@ -101,7 +101,7 @@ function SeamHead({ now, seam, open, onOpen }: HeadProps) {
   const second = now.cloths.find((c) => c.id === seam.secondClothId);
   const before = seam.after.map(({ seamId }) => seamName(now.job, seamId));
   return (
-    <button type="button" className={styles.seamHead} aria-expanded={open} onClick={onOpen}>
+    <Pressable className={styles.seamHead} aria-expanded={open} onClick={onOpen}>
       <span>
         <strong>{seam.name}</strong>
         <small>
@@ -115,7 +115,7 @@ function SeamHead({ now, seam, open, onOpen }: HeadProps) {
         <small data-proof={state.proof}>{state.state === 'done' ? sewnSo(state.proof) : PROOF[state.proof]}</small>
       </span>
       <small>{before.length > 0 ? `after ${before.join(', ').toLowerCase()}` : 'waits for nothing'}</small>
-    </button>
+    </Pressable>
   );
 }
 

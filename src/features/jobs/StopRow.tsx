@@ -6,7 +6,7 @@ import Button from '@mui/material/Button';
 import { rowName, type ScheduleChange, setupOfRow, type Stop, type WorkItem } from '@/core/job';
 import { sayEstimate } from '@/core/units';
 import { type JobNow, useWorkActions } from '@/parts/jobs';
-import { ClothSwatch } from '@/ui';
+import { ClothSwatch, Pressable } from '@/ui';
 import styles from './Jobs.module.css';
 import { isDial, sayChange } from './sayChange';
 import { WORK_TEXT } from './text';
@@ -37,8 +37,7 @@ export function StopRow({ now, stop, number, firstAfter }: Props) {
       {firstAfter && <p className={styles.enough}>Enough for today. What follows is for another day.</p>}
       <Changes now={now} item={item} changes={stop.changes} />
       <div className={styles.stopRow}>
-        <button
-          type="button"
+        <Pressable
           ref={setActivatorNodeRef}
           className={styles.handle}
           {...attributes}
@@ -48,7 +47,7 @@ export function StopRow({ now, stop, number, firstAfter }: Props) {
           <svg viewBox="0 0 12 20" aria-hidden>
             <path d="M2 4h8M2 10h8M2 16h8" stroke="currentColor" strokeWidth="2" />
           </svg>
-        </button>
+        </Pressable>
         <span className={styles.number}>{number}</span>
         {cloth ? (
           <ClothSwatch look={{ ...cloth.cloth, colour: cloth.colour }} className={styles.swatch} />

@@ -1,5 +1,7 @@
 'use client';
 
+import Checkbox from '@mui/material/Checkbox';
+
 import TextField from '@mui/material/TextField';
 import Link from 'next/link';
 import { useState } from 'react';
@@ -87,9 +89,12 @@ function CardRow({ card, reasons, picked, onPick }: RowProps) {
   const colour = cloths?.find((c) => c.id === card.clothId)?.colour ?? '#b9c0b0';
   return (
     <div className={styles.cardRow}>
-      <label className={styles.pick}>
-        <input type="checkbox" checked={picked} onChange={onPick} aria-label={`Pick ${card.name}`} />
-      </label>
+      <Checkbox
+        checked={picked}
+        onChange={onPick}
+        slotProps={{ input: { 'aria-label': `Pick ${card.name}` } }}
+        className={styles.pick}
+      />
       <Link href={`/ledger?id=${card.id}`}>
         <ClothSwatch look={{ ...card.cloth, colour }} className={styles.swatch} />
         <span className={styles.name}>

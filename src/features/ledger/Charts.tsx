@@ -7,7 +7,7 @@ import { SIGN_TEXT } from '@/core/stitch';
 import { formatNumber } from '@/core/units';
 import { useCards, useCloths, useLines, useMachines, useNeedles, useSwatches } from '@/data';
 import { LazyBarChart, LazyPointChart } from '@/parts/asking';
-import { Select } from '@/ui';
+import { Pick } from '@/ui';
 import { useUnits } from '@/parts/workspace';
 import styles from './Ledger.module.css';
 
@@ -141,7 +141,7 @@ function Tension() {
       empty={machine ? null : 'There is no machine in the workroom.'}
     >
       <div className={styles.chooser}>
-        <Select
+        <Pick
           label="Machine"
           value={machine?.id ?? ''}
           options={machines.map((m) => [m.id, m.machine.name] as const)}

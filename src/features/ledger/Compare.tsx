@@ -1,3 +1,8 @@
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import type { Card } from '@/core/card';
 import { compareCards } from '@/core/ledger';
 import { useUnits } from '@/parts/workspace';
@@ -8,31 +13,31 @@ export function Compare({ cards }: { cards: Card[] }) {
   const units = useUnits();
   return (
     <div className={styles.compare}>
-      <table>
-        <thead>
-          <tr>
-            <td />
+      <Table>
+        <TableHead>
+          <TableRow>
+            <TableCell />
             {cards.map((card) => (
-              <th key={card.id} scope="col">
+              <TableCell component="th" key={card.id} scope="col">
                 {card.name}
-              </th>
+              </TableCell>
             ))}
-          </tr>
-        </thead>
-        <tbody>
+          </TableRow>
+        </TableHead>
+        <TableBody>
           {compareCards(cards, units).map(({ name, values, differs }) => (
-            <tr key={name} data-differs={differs || undefined}>
-              <th scope="row">
+            <TableRow key={name} data-differs={differs || undefined}>
+              <TableCell component="th" scope="row">
                 {name}
                 {differs && <span className="unseen">, differs</span>}
-              </th>
+              </TableCell>
               {values.map((value, i) => (
-                <td key={cards[i].id}>{value}</td>
+                <TableCell key={cards[i].id}>{value}</TableCell>
               ))}
-            </tr>
+            </TableRow>
           ))}
-        </tbody>
-      </table>
+        </TableBody>
+      </Table>
     </div>
   );
 }

@@ -3,7 +3,7 @@
 import TextField from '@mui/material/TextField';
 import { useMemo } from 'react';
 import { type Entry, ENTRY_KINDS, ENTRY_TEXT, type Filter } from '@/core/ledger';
-import { Select } from '@/ui';
+import { Pick, Pressable, Select } from '@/ui';
 import styles from './Ledger.module.css';
 
 interface Props {
@@ -50,8 +50,8 @@ export function Filters({ filter, entries, onFilter }: Props) {
         autoComplete="off"
         className={styles.find}
       />
-      <Select label="Cloth" value={filter.cloth} options={names.cloth} onPick={(cloth) => set({ cloth })} />
-      <Select label="Machine" value={filter.machine} options={names.machine} onPick={(machine) => set({ machine })} />
+      <Pick label="Cloth" value={filter.cloth} options={names.cloth} onPick={(cloth) => set({ cloth })} />
+      <Pick label="Machine" value={filter.machine} options={names.machine} onPick={(machine) => set({ machine })} />
       <Select
         label="How it went"
         value={filter.outcome}
@@ -66,9 +66,9 @@ export function Filters({ filter, entries, onFilter }: Props) {
       <Day label="Until" value={filter.until} onValue={(until) => set({ until })} />
       <div role="group" aria-label="Kinds" className={styles.kinds}>
         {ENTRY_KINDS.map((kind) => (
-          <button key={kind} type="button" aria-pressed={filter.kinds.includes(kind)} onClick={() => toggle(kind)}>
+          <Pressable key={kind} aria-pressed={filter.kinds.includes(kind)} onClick={() => toggle(kind)}>
             {ENTRY_TEXT[kind]}
-          </button>
+          </Pressable>
         ))}
       </div>
     </div>

@@ -47,10 +47,11 @@ export function LedgerStation() {
         value={place}
         options={PLACES.map((one) => (one.id === 'cards' ? { ...one, note: String(cards.length) } : one))}
         onPick={(to) => router.replace(`/ledger?place=${to}`, { scroll: false })}
-      />
-      {place === 'everything' && <Everything />}
-      {place === 'cards' && <CardList cards={cards} />}
-      {place === 'charts' && <Charts />}
+      >
+        {place === 'everything' && <Everything />}
+        {place === 'cards' && <CardList cards={cards} />}
+        {place === 'charts' && <Charts />}
+      </Tabs>
     </div>
   );
 }

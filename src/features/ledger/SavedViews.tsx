@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { ALL, type Filter, viewSchema } from '@/core/ledger';
 import { useViews, views } from '@/data';
 import { newId, useAct } from '@/parts/workspace';
-import { Field, wordsBy } from '@/ui';
+import { Field, Pressable, wordsBy } from '@/ui';
 import styles from './Ledger.module.css';
 
 const NAME = wordsBy(viewSchema.shape.name);
@@ -31,13 +31,13 @@ export function SavedViews({ filter, onFilter }: { filter: Filter; onFilter: (fi
   return (
     <div className={styles.views}>
       <div role="group" aria-label="Saved views" className={styles.kinds}>
-        <button type="button" aria-pressed={same(filter, ALL)} onClick={() => onFilter(ALL)}>
+        <Pressable aria-pressed={same(filter, ALL)} onClick={() => onFilter(ALL)}>
           Everything
-        </button>
+        </Pressable>
         {all.map((view) => (
-          <button key={view.id} type="button" aria-pressed={view.id === here?.id} onClick={() => onFilter(view.filter)}>
+          <Pressable key={view.id} aria-pressed={view.id === here?.id} onClick={() => onFilter(view.filter)}>
             {view.name}
-          </button>
+          </Pressable>
         ))}
       </div>
       {naming === null ? (

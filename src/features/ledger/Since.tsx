@@ -1,5 +1,10 @@
 'use client';
 
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import type { Card, StaleReason } from '@/core/card';
 import { changedSince } from '@/core/ledger';
 import { useCare, useOnMachine } from '@/data';
@@ -17,24 +22,30 @@ export function Since({ card, reasons }: { card: Card; reasons: StaleReason[] })
       {changed.length === 0 ? (
         <p>✓ Nothing: the machine stands as it did.</p>
       ) : (
-        <table className={styles.since}>
-          <thead>
-            <tr>
-              <td />
-              <th scope="col">Then</th>
-              <th scope="col">Now</th>
-            </tr>
-          </thead>
-          <tbody>
+        <Table className={styles.since}>
+          <TableHead>
+            <TableRow>
+              <TableCell />
+              <TableCell component="th" scope="col">
+                Then
+              </TableCell>
+              <TableCell component="th" scope="col">
+                Now
+              </TableCell>
+            </TableRow>
+          </TableHead>
+          <TableBody>
             {changed.map(({ what, then, now }, i) => (
-              <tr key={what + i}>
-                <th scope="row">{what}</th>
-                <td>{then}</td>
-                <td>{now}</td>
-              </tr>
+              <TableRow key={what + i}>
+                <TableCell component="th" scope="row">
+                  {what}
+                </TableCell>
+                <TableCell>{then}</TableCell>
+                <TableCell>{now}</TableCell>
+              </TableRow>
             ))}
-          </tbody>
-        </table>
+          </TableBody>
+        </Table>
       )}
     </section>
   );

@@ -1,5 +1,10 @@
 'use client';
 
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import Button from '@mui/material/Button';
 import type { Machine } from '@/core/kit';
 import type { LookedOver, MatchInput } from '@/core/match';
@@ -54,25 +59,25 @@ export function Compare({
   const known = looks && looks.length === columns.length ? looks : null;
   return (
     <div className={styles.compare} role="region" aria-label={label} tabIndex={0}>
-      <table>
-        <thead>
-          <tr>
-            <td />
+      <Table>
+        <TableHead>
+          <TableRow>
+            <TableCell />
             {columns.map(({ title }) => (
-              <th key={title} scope="col">
+              <TableCell component="th" key={title} scope="col">
                 {title}
-              </th>
+              </TableCell>
             ))}
-          </tr>
-        </thead>
-        <tbody>
+          </TableRow>
+        </TableHead>
+        <TableBody>
           {ORDER.map((reading) => (
             <Row key={reading} name={READING_TEXT[reading]} cells={shown.map((s) => s[reading])} />
           ))}
           {known && <Looks looks={known} isCurrent={isCurrent} />}
           <Takes columns={columns} onTake={onTake} />
-        </tbody>
-      </table>
+        </TableBody>
+      </Table>
     </div>
   );
 }
@@ -108,10 +113,10 @@ function Looks({ looks, isCurrent }: { looks: LookedOver[]; isCurrent: boolean }
 
 function Takes({ columns, onTake }: { columns: Compared[]; onTake: (setup: Setup) => void }) {
   return (
-    <tr>
-      <td />
+    <TableRow>
+      <TableCell />
       {columns.map(({ title, setup, onRemove }) => (
-        <td key={title}>
+        <TableCell key={title}>
           <Button onClick={() => onTake(setup)} aria-label={`Take ${title}`}>
             Take this
           </Button>
@@ -120,23 +125,23 @@ function Takes({ columns, onTake }: { columns: Compared[]; onTake: (setup: Setup
               Put away
             </Button>
           )}
-        </td>
+        </TableCell>
       ))}
-    </tr>
+    </TableRow>
   );
 }
 
 function Row({ name, cells, isCurrent = true }: { name: string; cells: string[]; isCurrent?: boolean }) {
   const differ = new Set(cells).size > 1;
   return (
-    <tr className={differ ? styles.differs : undefined} {...outdated(isCurrent)}>
-      <th scope="row">
+    <TableRow className={differ ? styles.differs : undefined} {...outdated(isCurrent)}>
+      <TableCell component="th" scope="row">
         {name}
         {differ && <span className="unseen"> (they differ)</span>}
-      </th>
+      </TableCell>
       {cells.map((cell, i) => (
-        <td key={i}>{cell}</td>
+        <TableCell key={i}>{cell}</TableCell>
       ))}
-    </tr>
+    </TableRow>
   );
 }

@@ -1,11 +1,11 @@
 'use client';
 
+import { More } from '@/ui';
 import { useState } from 'react';
 import type { MatchInput } from '@/core/match';
 import { nearestIndex, type Setup } from '@/core/setup';
 import { formatNumber } from '@/core/units';
 import { LazyLineChart, outdated, useFromWorker } from '@/parts/asking';
-import styles from './Match.module.css';
 
 const DASHES = [[2, 3], [5, 4], [9, 4], [], [12, 3, 2, 3], [3, 2, 3, 6]];
 
@@ -19,8 +19,7 @@ export function GiveChart({ input, setup, required }: { input: MatchInput; setup
   const lengths = map?.lines.map(({ lengthMm }) => lengthMm ?? setup.lengthMm) ?? [];
   const mine = nearestIndex(lengths, setup.lengthMm);
   return (
-    <details className={styles.chart} onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary>Give at other widths and lengths</summary>
+    <More summary="Give at other widths and lengths" onToggle={setOpen}>
       {map && (
         <div {...outdated(isCurrent)}>
           <LazyLineChart
@@ -40,6 +39,6 @@ export function GiveChart({ input, setup, required }: { input: MatchInput; setup
           />
         </div>
       )}
-    </details>
+    </More>
   );
 }

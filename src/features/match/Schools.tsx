@@ -5,7 +5,7 @@ import type { Machine } from '@/core/kit';
 import type { MatchInput, SchoolMatters } from '@/core/match';
 import { schoolName, SCHOOLS, type Setup } from '@/core/setup';
 import { readPreference, writePreference } from '@/data';
-import { InlineEdit, OptionList } from '@/ui';
+import { InlineEdit, More, OptionList, Pressable } from '@/ui';
 import { Compare } from './Compare';
 import styles from './Match.module.css';
 import { outdated, useFromWorker } from '@/parts/asking';
@@ -24,15 +24,14 @@ export function Schools({ input, machine, onTake }: Props) {
     worker.schoolsThatMatter(input),
   );
   return (
-    <details className={styles.schools} onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary>Where good sewists differ</summary>
+    <More summary="Where good sewists differ" onToggle={setOpen}>
       {open && !matters && <p role="status">Asking every school …</p>}
       <div {...outdated(isCurrent || !matters)}>
         {matters?.map((question) => (
           <School key={question.question} matters={question} input={input} machine={machine} onTake={onTake} />
         ))}
       </div>
-    </details>
+    </More>
   );
 }
 
@@ -74,14 +73,13 @@ function School({ matters, input, machine, onTake }: Props & { matters: SchoolMa
       <p className={styles.beside}>
         Beside:{' '}
         {others.map(({ name }) => (
-          <button
+          <Pressable
             key={name}
-            type="button"
             aria-pressed={against === name}
             onClick={() => setAgainst(against === name ? null : name)}
           >
             {schoolName(name)}
-          </button>
+          </Pressable>
         ))}
       </p>
       {mine && other && <Difference mine={mine} other={other} input={input} machine={machine} onTake={onTake} />}

@@ -14,6 +14,9 @@ import styles from './Match.module.css';
 /** Comes with everything that reads numbers, once it is opened. */
 const GiveEditor = dynamic(() => import('./GiveEditor').then((part) => part.GiveEditor), { ssr: false });
 
+/** So does the search through the drawer. */
+const Pick = dynamic(() => import('@/ui/Pick').then((part) => part.Pick<string>), { ssr: false });
+
 const COUNT = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine', 'Ten', 'Eleven', 'Twelve'];
 
 interface Props {
@@ -107,9 +110,11 @@ function MachineChoice({ asked }: { asked: AskedNow }) {
 function ClothEditor({ asked, cloth, close }: { asked: AskedNow; cloth: ClothRecord; close: () => void }) {
   return (
     <>
-      <OptionList
+      <Pick
+        label="Find a fabric"
+        autoFocus
         value={cloth.id}
-        options={asked.cloths.map(({ id, cloth: c }) => ({ id, name: c.name }))}
+        options={asked.cloths.map(({ id, cloth: c }) => [id, c.name] as const)}
         onPick={(clothId) => {
           void askAbout({ clothId });
           close();

@@ -16,7 +16,7 @@ import {
   withDial,
 } from '@/core/setup';
 import { SIGN_TEXT } from '@/core/stitch';
-import { LockstitchSection } from '@/ui';
+import { LockstitchSection, Pressable } from '@/ui';
 import { LazyLineChart, outdated, useFromWorker } from '@/parts/asking';
 import styles from './Match.module.css';
 
@@ -51,14 +51,13 @@ export function TurnDial({ dial, setup, seam, input, machine, onTake, onDone }: 
   const step = (way: -1 | 1) => {
     const next = turnDial(machine, setup, dial, way * 0.1);
     return (
-      <button
-        type="button"
+      <Pressable
         disabled={!next}
         onClick={() => next && onTake(next)}
         aria-label={`${READING_TEXT[dial]} ${way < 0 ? 'down' : 'up'}`}
       >
         {way < 0 ? '−' : '+'}
-      </button>
+      </Pressable>
     );
   };
   return (

@@ -7,7 +7,7 @@ import { calculationsFor } from '@/core/calculator';
 import { type Ask, usualOf, type WorkedOut } from '@/core/procedure';
 import { AskField } from '@/parts/asks';
 import { useUnits } from '@/parts/workspace';
-import { SceneDrawing, StopAlert, ZipKinds } from '@/ui';
+import { More, SceneDrawing, StopAlert, ZipKinds } from '@/ui';
 import { BandAsk } from './BandAsk';
 import { Clashes } from './Clashes';
 import { Needed } from './Needed';
@@ -75,10 +75,9 @@ const isAboutAZip = ({ key }: Ask) => key === 'zip' || key === 'bought';
 /** For somebody with a zip in hand that has no label any more. */
 function WhichZip() {
   return (
-    <details className={styles.more}>
-      <summary>{TEXT.whichZip}</summary>
+    <More summary={TEXT.whichZip}>
       <ZipKinds />
-    </details>
+    </More>
   );
 }
 

@@ -2,7 +2,7 @@
 
 import { rowsOfProcedure } from '@/core/procedure';
 import { useCloths } from '@/data';
-import { Select } from '@/ui';
+import { Pick } from '@/ui';
 import { TEXT } from './text';
 import type { RunNow } from './useRunNow';
 
@@ -15,7 +15,7 @@ export function BandAsk({ now: { run, procedure, save } }: { now: RunNow }) {
     .filter(({ archivedAt, id }) => archivedAt === undefined || id === run.bandClothId)
     .map(({ id, cloth }) => [id, cloth.name] as const);
   return (
-    <Select
+    <Pick
       label={TEXT.bandFabric}
       value={run.bandClothId ?? run.clothId}
       options={options}

@@ -7,7 +7,7 @@ import { runAgain } from '@/core/workroom';
 import { formatNumber, sayEstimate } from '@/core/units';
 import { runs as store } from '@/data';
 import { newId, nowText, useAct } from '@/parts/workspace';
-import { Field, Tabs, wordsBy } from '@/ui';
+import { Field, Choice, wordsBy } from '@/ui';
 import { CutWith } from './CutWith';
 import styles from './Sew.module.css';
 import { TEXT } from './text';
@@ -34,11 +34,11 @@ export function RunEnd({ now }: { now: RunNow }) {
         {run.pieces > 1 ? `, ${run.pieces} in a row` : ''}.
       </p>
       <h2>How did it go?</h2>
-      <Tabs
+      <Choice
         label="How did it go?"
-        value={run.outcome ?? ''}
+        value={run.outcome ?? null}
         options={OUTCOMES.map((id) => ({ id, name: OUTCOME_TEXT[id] }))}
-        onPick={(outcome) => void save(() => ({ outcome: OUTCOMES.find((o) => o === outcome) }))}
+        onPick={(outcome) => void save(() => ({ outcome }))}
       />
       <div className={styles.notes}>
         <CutWith now={now} />

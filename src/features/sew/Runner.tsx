@@ -8,7 +8,7 @@ import { stitchAndSize } from '@/core/kit';
 import { type Numbers, sewnByMachine } from '@/core/procedure';
 import { isOfOldTables } from '@/core/workroom';
 import { sayEstimate } from '@/core/units';
-import { CautionAlert } from '@/ui';
+import { CautionAlert, More } from '@/ui';
 import { Clashes, clashesOf } from './Clashes';
 import { Drawings } from './Drawings';
 import { Printing } from './print';
@@ -66,10 +66,9 @@ export function Runner({ now, numbers }: { now: RunNow; numbers: Numbers }) {
           <Actions now={now} onNext={next} onBack={back} onWrong={() => setWrong(true)} />
         )}
         <Spoken text={fill(text.does)} />
-        <details className={styles.more}>
-          <summary>{TEXT.print}</summary>
+        <More summary={TEXT.print}>
           <Printing now={now} numbers={numbers} />
-        </details>
+        </More>
         <p className={styles.quiet}>
           <Timer now={now} />
           {TEXT.inFront}

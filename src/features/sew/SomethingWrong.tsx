@@ -13,7 +13,7 @@ import { type Sign, SIGN_TEXT, SIGNS } from '@/core/stitch';
 import { useKit, useNeedles, useOnMachine, useThreads } from '@/data';
 import { Diagnosis, threadQuality } from '@/parts/diagnosis';
 import { useSay, useUnits } from '@/parts/workspace';
-import { SignPicture } from '@/ui';
+import { More, Pressable, SignPicture } from '@/ui';
 import styles from './Sew.module.css';
 import { TEXT } from './text';
 import type { RunNow } from './useRunNow';
@@ -117,16 +117,15 @@ function SignChoice({
   const wanted = find.trim().toLowerCase();
   const others = SIGNS.filter((one) => !likely.includes(one) && SIGN_TEXT[one].toLowerCase().includes(wanted));
   const button = (one: Sign) => (
-    <button key={one} type="button" aria-pressed={one === sign} onClick={() => onSign(one)}>
+    <Pressable key={one} aria-pressed={one === sign} onClick={() => onSign(one)}>
       <SignPicture sign={one} />
       {SIGN_TEXT[one]}
-    </button>
+    </Pressable>
   );
   return (
     <>
       <div className={styles.signs}>{likely.map(button)}</div>
-      <details className={styles.more}>
-        <summary>{TEXT.otherSigns}</summary>
+      <More summary={TEXT.otherSigns}>
         <TextField
           size="small"
           label={TEXT.findSign}
@@ -135,7 +134,7 @@ function SignChoice({
           sx={{ my: 1 }}
         />
         {others.length > 0 ? <div className={styles.signs}>{others.map(button)}</div> : <p>{TEXT.noSign}</p>}
-      </details>
+      </More>
     </>
   );
 }
@@ -144,8 +143,7 @@ function SignChoice({
 function SomethingElse({ onKeep }: { onKeep: (text: string) => void }) {
   const [text, setText] = useState('');
   return (
-    <details className={styles.more}>
-      <summary>{TEXT.somethingElse}</summary>
+    <More summary={TEXT.somethingElse}>
       <TextField
         multiline
         minRows={2}
@@ -158,7 +156,7 @@ function SomethingElse({ onKeep }: { onKeep: (text: string) => void }) {
       <Button variant="outlined" disabled={text.trim() === ''} onClick={() => onKeep(text.trim())}>
         {TEXT.keepNote}
       </Button>
-    </details>
+    </More>
   );
 }
 

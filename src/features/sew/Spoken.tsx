@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from 'react';
 import { usePreference, writePreference } from '@/data';
-import styles from './Sew.module.css';
+import { Tick } from '@/ui';
 
 /** Reads each step aloud, if it is wanted and the browser has a voice; off at first, absent where there is none. */
 export function Spoken({ text }: { text: string }) {
@@ -20,10 +20,5 @@ export function Spoken({ text }: { text: string }) {
     return () => speechSynthesis.cancel();
   }, [on, able, text]);
   if (!able) return null;
-  return (
-    <label className={styles.spoken}>
-      <input type="checkbox" checked={on} onChange={(event) => void writePreference('spoken', event.target.checked)} />{' '}
-      Read the steps aloud
-    </label>
-  );
+  return <Tick name="Read the steps aloud" checked={on} onToggle={(now) => void writePreference('spoken', now)} />;
 }

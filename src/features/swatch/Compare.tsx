@@ -1,11 +1,16 @@
 'use client';
 
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import { useState } from 'react';
 import { type TestLine, type ComparedRow, compareLines, trendsOf, isPlanned } from '@/core/swatch';
 import { LazyLineChart } from '@/parts/asking';
 import { READING_TEXT, settingReadings } from '@/core/setup';
 import { formatNumber } from '@/core/units';
-import { Select } from '@/ui';
+import { More, Select } from '@/ui';
 import { useUnits } from '@/parts/workspace';
 import styles from './Swatch.module.css';
 import type { Scrap } from './useScrap';
@@ -15,11 +20,10 @@ export function Compare({ scrap }: { scrap: Scrap }) {
   const sewn = scrap.lines.filter((line) => !isPlanned(line));
   if (sewn.length < 2) return null;
   return (
-    <details className={styles.more}>
-      <summary>Compare lines</summary>
+    <More summary="Compare lines">
       <SideBySide scrap={scrap} sewn={sewn} />
       <Trends scrap={scrap} />
-    </details>
+    </More>
   );
 }
 
@@ -36,37 +40,41 @@ function SideBySide({ scrap, sewn }: { scrap: Scrap; sewn: TestLine[] }) {
         <Select label="One line" value={a.id} options={options} onPick={(id) => setPicked([id, b.id])} />
         <Select label="The other" value={b.id} options={options} onPick={(id) => setPicked([a.id, id])} />
       </div>
-      <table className={styles.compared}>
+      <Table className={styles.compared}>
         <caption className="unseen">Two lines side by side</caption>
-        <thead>
-          <tr>
-            <th scope="col">
+        <TableHead>
+          <TableRow>
+            <TableCell component="th" scope="col">
               <span className="unseen">What</span>
-            </th>
-            <th scope="col">Line {a.number}</th>
-            <th scope="col">Line {b.number}</th>
-          </tr>
-        </thead>
-        <tbody>
+            </TableCell>
+            <TableCell component="th" scope="col">
+              Line {a.number}
+            </TableCell>
+            <TableCell component="th" scope="col">
+              Line {b.number}
+            </TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
           {[...setting, ...outcome].map((row) => (
             <Row key={row.name} row={row} />
           ))}
-        </tbody>
-      </table>
+        </TableBody>
+      </Table>
     </>
   );
 }
 
 function Row({ row: { name, a, b, differs } }: { row: ComparedRow }) {
   return (
-    <tr data-differs={differs || undefined}>
-      <th scope="row">
+    <TableRow data-differs={differs || undefined}>
+      <TableCell component="th" scope="row">
         {name}
         {differs && <span className={styles.differs}>≠ differs</span>}
-      </th>
-      <td>{a}</td>
-      <td>{b}</td>
-    </tr>
+      </TableCell>
+      <TableCell>{a}</TableCell>
+      <TableCell>{b}</TableCell>
+    </TableRow>
   );
 }
 

@@ -13,7 +13,7 @@ import {
   type UnitSystem,
 } from '@/core/units';
 import { useUnits } from '@/parts/workspace';
-import { checkedBy, Field, optionalQuantity, sentence, type Typed } from '@/ui';
+import { Field, Tick, checkedBy, optionalQuantity, sentence, type Typed } from '@/ui';
 import styles from './Swatch.module.css';
 import type { SaveLine, Scrap } from './useScrap';
 
@@ -129,9 +129,7 @@ function Pulled({ measures, facts, set, needed }: PartProps & { needed: number }
         onValue={(mm) => keep(mm, popped)}
         help={facts.give ? `${formatNumber(facts.give.percent, 0)} %` : open}
       />
-      <label className={styles.check}>
-        <input type="checkbox" checked={popped} onChange={(event) => toggle(event.target.checked)} /> the thread popped
-      </label>
+      <Tick name="the thread popped" checked={popped} onToggle={toggle} />
     </div>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { Pressable } from '@/ui';
 import { changeText } from '@/core/diagnose';
 import { checkInterlocks } from '@/core/interlock';
 import { DIALS, READING_TEXT, settingReadings, turnDial } from '@/core/setup';
@@ -36,16 +37,15 @@ export function OneChange({ scrap, line, onSave }: { scrap: Scrap; line: TestLin
                 ? checkInterlocks({ setup: next, machine, thicknessMm: scrap.seam.underFootMm })[0]
                 : null;
               return (
-                <button
+                <Pressable
                   key={way}
-                  type="button"
                   disabled={!next || closed !== undefined}
                   title={closed?.text}
                   onClick={() => next && onSave(() => ({ setup: next }))}
                   aria-label={`${READING_TEXT[dial]} ${way < 0 ? 'down' : 'up'}`}
                 >
                   {way < 0 ? '−' : '+'}
-                </button>
+                </Pressable>
               );
             })}
           </span>

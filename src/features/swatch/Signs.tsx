@@ -2,7 +2,7 @@
 
 import { type Sign, SIGN_TEXT } from '@/core/stitch';
 import { type Finding, keptFinding, type TestLine, PLACES, SEVERITY_TEXT, signsToLookFor } from '@/core/swatch';
-import { Select, SignPicture } from '@/ui';
+import { More, Pressable, Select, SignPicture } from '@/ui';
 import Link from 'next/link';
 import styles from './Swatch.module.css';
 import type { SaveLine, Scrap } from './useScrap';
@@ -27,17 +27,16 @@ export function Signs({ scrap, line, onSave }: Props) {
         <Link href="/swatch/signs">What they mean</Link>
       </p>
       <div className={styles.signGrid}>
-        <button type="button" aria-pressed={nothing} onClick={() => onSave(() => ({ findings: [], looked: !nothing }))}>
+        <Pressable aria-pressed={nothing} onClick={() => onSave(() => ({ findings: [], looked: !nothing }))}>
           <SignPicture sign="none" />
           Nothing wrong
           <small>{nothing ? '✓ looked' : ' '}</small>
-        </button>
+        </Pressable>
         {[...usual, ...seen].map(button)}
       </div>
-      <details className={styles.more}>
-        <summary>Other signs ({others.length - seen.length})</summary>
+      <More summary={<>Other signs ({others.length - seen.length})</>}>
         <div className={styles.signGrid}>{others.filter((sign) => !seen.includes(sign)).map(button)}</div>
-      </details>
+      </More>
       {line.findings.length > 0 && (
         <ul className={styles.found} aria-label="Where">
           {line.findings.map((finding) => (
@@ -62,16 +61,11 @@ function SignButton({ sign, line, onSave }: { sign: Sign; line: TestLine; onSave
       };
     });
   return (
-    <button
-      type="button"
-      aria-pressed={level > 0}
-      onClick={press}
-      aria-label={`${SIGN_TEXT[sign]}: ${SEVERITY_TEXT[level]}`}
-    >
+    <Pressable aria-pressed={level > 0} onClick={press} aria-label={`${SIGN_TEXT[sign]}: ${SEVERITY_TEXT[level]}`}>
       <SignPicture sign={sign} />
       {SIGN_TEXT[sign]}
       <small>{level > 0 ? `${'●'.repeat(level)} ${SEVERITY_TEXT[level]}` : ' '}</small>
-    </button>
+    </Pressable>
   );
 }
 

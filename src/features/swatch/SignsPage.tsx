@@ -9,7 +9,7 @@ import { CAUSE, causePage, CAUSES_SHOWN, signPage } from '@/core/diagnose';
 import { SIGN_TEXT, SIGNS } from '@/core/stitch';
 import { upperFirst } from '@/core/units';
 import { useUnits } from '@/parts/workspace';
-import { SignPicture } from '@/ui';
+import { More, SignPicture } from '@/ui';
 import styles from './Swatch.module.css';
 import { SIGNS_TEXT as TEXT } from './text';
 
@@ -34,11 +34,10 @@ export function SignsPage() {
             <SignPicture sign={sign} />
             <Box component="span" sx={{ minWidth: 0 }}>
               <strong>{SIGN_TEXT[sign]}</strong>
-              <details>
-                <summary>{upperFirst(CAUSE[why[0]].text)}</summary>
+              <More summary={upperFirst(CAUSE[why[0]].text)}>
                 <Listed title={TEXT.why} lines={why.map((cause) => `${upperFirst(CAUSE[cause].text)}.`)} />
                 <Listed title={TEXT.tries} lines={tries} />
-              </details>
+              </More>
             </Box>
           </li>
         ))}
@@ -48,11 +47,10 @@ export function SignsPage() {
       </Typography>
       <Box sx={{ maxWidth: 820 }}>
         {causes.map(({ cause, showsAs, tries }) => (
-          <details key={cause} id={cause}>
-            <summary>{upperFirst(CAUSE[cause].text)}</summary>
+          <More key={cause} id={cause} summary={upperFirst(CAUSE[cause].text)}>
             <Listed title={TEXT.showsAs} lines={showsAs.map((sign) => `${SIGN_TEXT[sign]}.`)} />
             <Listed title={TEXT.tries} lines={tries} />
-          </details>
+          </More>
         ))}
       </Box>
     </div>

@@ -6,7 +6,7 @@ import { STAND_INS, type StandInTask } from '@/core/practice';
 import { keptFinding, type TestLine } from '@/core/swatch';
 import { usePreference, writePreference } from '@/data';
 import { useSay } from '@/parts/workspace';
-import { Select } from '@/ui';
+import { More, Select } from '@/ui';
 import { matchWorker } from '@/workers/matchClient';
 import styles from './Swatch.module.css';
 import { SIMULATED_TEXT as TEXT } from './text';
@@ -43,8 +43,7 @@ export function StandIn({ scrap, line, onSave }: { scrap: Scrap; line: TestLine;
     onSave(() => ({ ...sewn, findings: sewn.findings.map(keptFinding), simulated: { seed } }));
   };
   return (
-    <details className={styles.more} open={scrap.lines.some((l) => l.simulated)}>
-      <summary>{TEXT.ask}</summary>
+    <More summary={TEXT.ask} open={scrap.lines.some((l) => l.simulated)}>
       <p className={styles.quiet}>{TEXT.about}</p>
       <div className={styles.standIn}>
         <Select
@@ -57,6 +56,6 @@ export function StandIn({ scrap, line, onSave }: { scrap: Scrap; line: TestLine;
           {TEXT.sew}
         </Button>
       </div>
-    </details>
+    </More>
   );
 }

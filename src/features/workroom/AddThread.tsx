@@ -7,7 +7,7 @@ import { FIBRE, THREAD_FIBRES } from '@/core/kit';
 import { type QuantityAsk, readSpoolLabel, type UnitSystem } from '@/core/units';
 import { changeKit, threads as store } from '@/data';
 import { newId, nowText, useDraft, useSay, useUnits } from '@/parts/workspace';
-import { DraftField, fieldProblem, Select, typedNumbers } from '@/ui';
+import { ColourPicker, DraftField, Select, fieldProblem, typedNumbers } from '@/ui';
 import { PURPOSE_TEXT, QUALITY_TEXT } from './purposeText';
 import { SPOOL_TEXT } from './text';
 import { threadLeftAsk } from './threadLeft';
@@ -101,10 +101,7 @@ export function AddThread({ any }: { any: boolean }) {
         ))}
       </div>
       {field('colourName', 'Colour in words')}
-      <label className={styles.colour}>
-        Colour{' '}
-        <input type="color" value={texts.colour || '#8a929b'} onChange={(e) => setText('colour', e.target.value)} />
-      </label>
+      <ColourPicker label="Colour" value={texts.colour || '#8a929b'} onValue={(colour) => setText('colour', colour)} />
       {pick(
         'purpose',
         'For',

@@ -6,7 +6,7 @@ import { CARE, type CareKind, careStandings, type CareStanding, shareOfHours } f
 import { formatNumber, numberAsk } from '@/core/units';
 import { care as store, machines as machineStore, useCare } from '@/data';
 import { newId, nowText, sayWhen, useAct, useQuestion } from '@/parts/workspace';
-import { CautionAlert, OptionalQuantityField } from '@/ui';
+import { CautionAlert, More, OptionalQuantityField } from '@/ui';
 import styles from './Workroom.module.css';
 
 /** Care: what each machine wants and when, by its own sewing hours; what was done. */
@@ -47,8 +47,7 @@ function MachineCare({ record, log }: { record: MachineRecord; log: CareRecord[]
         ))}
       </ul>
       {log.length > 0 && (
-        <details>
-          <summary>Done so far: {log.length}</summary>
+        <More summary={<>Done so far: {log.length}</>}>
           <ul className={styles.log}>
             {log.map((entry) => (
               <li key={entry.id}>
@@ -57,7 +56,7 @@ function MachineCare({ record, log }: { record: MachineRecord; log: CareRecord[]
               </li>
             ))}
           </ul>
-        </details>
+        </More>
       )}
     </section>
   );

@@ -8,7 +8,7 @@ import { PLAIN_MACHINE } from '@/core/kit';
 import { formatNumber } from '@/core/units';
 import { machines as store } from '@/data';
 import { askAbout, newId, nowText, useQuestion } from '@/parts/workspace';
-import { Tabs } from '@/ui';
+import { Pressable, Tabs } from '@/ui';
 import { DialFaces } from './DialFaces';
 import { MachineForm } from './MachineForm';
 import { PutMachineAway } from './PutMachineAway';
@@ -35,15 +35,10 @@ export function Machines() {
     <div className={styles.machines}>
       <div role="group" aria-label="Which machine" className={styles.which}>
         {machines.map(({ id, machine: m, sewn }) => (
-          <button
-            key={id}
-            type="button"
-            aria-pressed={id === machine?.id}
-            onClick={() => void askAbout({ machineId: id })}
-          >
+          <Pressable key={id} aria-pressed={id === machine?.id} onClick={() => void askAbout({ machineId: id })}>
             {m.name}
             <small>{formatNumber(sewnHours({ sewn }), 1)} h sewn</small>
-          </button>
+          </Pressable>
         ))}
         <Button onClick={() => void add()}>Another machine</Button>
       </div>
@@ -59,12 +54,13 @@ export function Machines() {
               { id: 'about', name: 'What it can do' },
             ]}
             onPick={setView}
-          />
-          {view === 'calibrate' ? (
-            <Calibrate key={machine.id} record={machine} />
-          ) : (
-            <MachineForm key={machine.id} record={machine} />
-          )}
+          >
+            {view === 'calibrate' ? (
+              <Calibrate key={machine.id} record={machine} />
+            ) : (
+              <MachineForm key={machine.id} record={machine} />
+            )}
+          </Tabs>
           {machines.length > 1 && <PutMachineAway record={machine} />}
         </>
       ) : (

@@ -18,7 +18,7 @@ import { formatNumber, numberAsk } from '@/core/units';
 import { amountId, deleteNeedle, needles as store, useNeedles } from '@/data';
 import { LongList, useFound } from '@/parts/longList';
 import { useAct, useNeedleLife } from '@/parts/workspace';
-import { CautionAlert, Field, MeasureField, QuantityField, wordsBy } from '@/ui';
+import { CautionAlert, Field, MeasureField, Pressable, QuantityField, wordsBy } from '@/ui';
 import { AddNeedles } from './AddNeedles';
 import { Owned } from './Owned';
 import styles from './Workroom.module.css';
@@ -87,7 +87,7 @@ function NeedleRow({ record, life, open, onOpen }: RowProps) {
   const said = spent ? `spent: ${SPENT_TEXT[spent]}` : STATE_TEXT[state];
   return (
     <div className={styles.needle} data-state={state}>
-      <button type="button" aria-expanded={open} onClick={onOpen}>
+      <Pressable aria-expanded={open} onClick={onOpen}>
         <strong>{needleName(needle)}</strong>
         <span className={styles.life}>
           <svg viewBox="0 0 120 12" aria-hidden>
@@ -97,7 +97,7 @@ function NeedleRow({ record, life, open, onOpen }: RowProps) {
           {formatNumber(hours, 1)} h {said && <em>{said}</em>}
         </span>
         <span className={styles.quiet}>{[sewed[0]?.what, pack, where].filter(Boolean).join(', ') || 'no notes'}</span>
-      </button>
+      </Pressable>
       {open && <NeedleDetail record={record} />}
     </div>
   );

@@ -7,7 +7,7 @@ import { setAmount } from '@/core/result';
 import { readSpoolLabel } from '@/core/units';
 import { amountId, threads as store } from '@/data';
 import { useUnits } from '@/parts/workspace';
-import { Field, OptionalQuantityField, Select, wordsBy } from '@/ui';
+import { ColourPicker, Field, OptionalQuantityField, Select, wordsBy } from '@/ui';
 import { threadLeftAsk } from './threadLeft';
 import { PURPOSE_TEXT, QUALITY_TEXT } from './purposeText';
 import { SPOOL_TEXT } from './text';
@@ -61,9 +61,7 @@ export function SpoolDetail({ record, onRemove }: { record: ThreadRecord; onRemo
           options={QUALITIES.map((id) => [id, QUALITY_TEXT[id]] as const)}
           onPick={(quality) => set({ quality })}
         />
-        <label className={styles.colour}>
-          Colour <input type="color" value={record.colour} onChange={(event) => set({ colour: event.target.value })} />
-        </label>
+        <ColourPicker label="Colour" value={record.colour} onValue={(colour) => set({ colour })} />
       </div>
       <Button size="small" onClick={onRemove}>
         Remove this spool

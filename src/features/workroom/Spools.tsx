@@ -7,7 +7,7 @@ import { formatNumber } from '@/core/units';
 import { threads as store, useThreads } from '@/data';
 import { LongList, useFound } from '@/parts/longList';
 import { useAct } from '@/parts/workspace';
-import { MeasureField } from '@/ui';
+import { MeasureField, Pressable } from '@/ui';
 import { AddThread } from './AddThread';
 import { Owned } from './Owned';
 import { PURPOSE_TEXT } from './purposeText';
@@ -70,7 +70,7 @@ function Spool({ record, open, onOpen }: SpoolProps) {
     act(colourName ? `Thread “${colourName}” deleted` : 'Thread deleted', () => store.remove(record.id));
   return (
     <div className={styles.spool}>
-      <button type="button" aria-expanded={open} onClick={onOpen}>
+      <Pressable aria-expanded={open} onClick={onOpen}>
         <svg viewBox="0 0 40 44" width="40" height="44" aria-hidden>
           <path d="M6 4 H34 V9 H6 Z M6 35 H34 V40 H6 Z" fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1.4" />
           <rect x="9" y="9" width="22" height="26" fill={colour} stroke="var(--ink)" strokeWidth="1.2" />
@@ -95,7 +95,7 @@ function Spool({ record, open, onOpen }: SpoolProps) {
         <span className={styles.quiet}>
           {[left !== undefined && `${formatNumber(left, 0)} m left`, where].filter(Boolean).join(', ')}
         </span>
-      </button>
+      </Pressable>
       {open && <SpoolDetail record={record} onRemove={() => void remove()} />}
     </div>
   );

@@ -41,22 +41,23 @@ export function WorkroomStation() {
         value={place}
         options={PLACES.map((one) => (one.id === 'care' && due > 0 ? { ...one, note: `${due} due` } : one))}
         onPick={(id) => router.replace(`/workroom?place=${id}`, { scroll: false })}
-      />
-      {place === 'machines' && <Machines />}
-      {place === 'care' && <Care />}
-      {place === 'kit' && <Kit />}
-      {place === 'needles' && <Tin />}
-      {place === 'threads' && <Spools />}
-      {place === 'files' && (
-        <div className={styles.columns}>
-          <div>
-            <Attention />
-            <Files />
-            <CsvFiles />
+      >
+        {place === 'machines' && <Machines />}
+        {place === 'care' && <Care />}
+        {place === 'kit' && <Kit />}
+        {place === 'needles' && <Tin />}
+        {place === 'threads' && <Spools />}
+        {place === 'files' && (
+          <div className={styles.columns}>
+            <div>
+              <Attention />
+              <Files />
+              <CsvFiles />
+            </div>
+            <Backups />
           </div>
-          <Backups />
-        </div>
-      )}
+        )}
+      </Tabs>
     </div>
   );
 }

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { CAUSE, changeText, type DiagnoseInput, type DiagnoseOutput, type NextStep } from '@/core/diagnose';
 import { formatNumber } from '@/core/units';
-import { CautionAlert } from '@/ui';
+import { CautionAlert, More } from '@/ui';
 import { outdated, timed, useFromWorker } from '../asking';
 import { useUnits } from '../workspace';
 import styles from './Diagnosis.module.css';
@@ -62,8 +62,7 @@ export function Diagnosis({ input, takeText, onTake, onAnswer }: Props) {
       <Causes said={said} />
       <Tried history={input.history} />
       {then.length > 0 && (
-        <details>
-          <summary>{question ? TEXT.orChange : TEXT.ifNot}</summary>
+        <More summary={question ? TEXT.orChange : TEXT.ifNot}>
           <ol>
             {then.map((step) => (
               <li key={step.change}>
@@ -74,7 +73,7 @@ export function Diagnosis({ input, takeText, onTake, onAnswer }: Props) {
               </li>
             ))}
           </ol>
-        </details>
+        </More>
       )}
     </section>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { Pressable } from '@/ui';
 import { useColorScheme } from '@mui/material/styles';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
@@ -92,12 +93,12 @@ function Switches() {
   return (
     <div className={styles.switches}>
       <HistoryButton />
-      <button type="button" onClick={toggle} aria-label={`Units: ${system === 'inch' ? 'inch' : 'mm'}. Change`}>
+      <Pressable onClick={toggle} aria-label={`Units: ${system === 'inch' ? 'inch' : 'mm'}. Change`}>
         {system === 'inch' ? 'inch' : 'mm'}
-      </button>
-      <button type="button" onClick={() => setMode(evening ? 'light' : 'dark')} suppressHydrationWarning>
+      </Pressable>
+      <Pressable onClick={() => setMode(evening ? 'light' : 'dark')} suppressHydrationWarning>
         {evening ? 'Daylight' : 'Evening'}
-      </button>
+      </Pressable>
     </div>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { Pressable } from '@/ui';
 import Popover from '@mui/material/Popover';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
@@ -16,9 +17,9 @@ export function HistoryButton() {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   return (
     <>
-      <button type="button" aria-haspopup="dialog" onClick={(event) => setAnchor(event.currentTarget)}>
+      <Pressable aria-haspopup="dialog" onClick={(event) => setAnchor(event.currentTarget)}>
         {TEXT.button}
-      </button>
+      </Pressable>
       <Popover
         open={anchor !== null}
         anchorEl={anchor}

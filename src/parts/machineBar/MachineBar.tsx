@@ -1,5 +1,6 @@
 'use client';
 
+import { Pressable } from '@/ui';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { type FittedFoot, isFitted } from '@/core/kit';
@@ -26,11 +27,11 @@ export function MachineBar() {
   const count = bar.changes.length;
   return (
     <aside className={styles.strip} aria-label="On the machine" data-open={open || undefined}>
-      <button type="button" className={styles.fold} aria-expanded={open} onClick={() => setOpen(!open)}>
+      <Pressable className={styles.fold} aria-expanded={open} onClick={() => setOpen(!open)}>
         <span>{bar.machine.machine.name}</span>
         <strong>{count > 0 ? `${count} to change` : bar.on ? 'all set' : 'nothing noted yet'}</strong>
         <span aria-hidden>{open ? '▾' : '▴'}</span>
-      </button>
+      </Pressable>
       <div className={styles.body}>
         <Summary bar={bar} />
         {bar.readings || count > 0 ? (
@@ -57,9 +58,9 @@ function Summary({ bar }: { bar: MachineBarState }) {
             {leftOver ? `Still set for ${leftOver}, ${sayWhen(on!.since)}: ` : ''}
             {changes.length} to change{powerOff ? ', power off first' : ''}
           </span>
-          <button type="button" className={styles.all} onClick={tickAll}>
+          <Pressable className={styles.all} onClick={tickAll}>
             All set
-          </button>
+          </Pressable>
         </>
       ) : (
         on && (
@@ -69,9 +70,9 @@ function Summary({ bar }: { bar: MachineBarState }) {
                 ? `${leftOver ? 'Still set' : 'Set'} for ${clothName}, ${sayWhen(on.since)}`
                 : `Set ${sayWhen(on.since)}`}
             </span>
-            <button type="button" className={styles.all} aria-pressed={running} onClick={running ? stop : start}>
+            <Pressable className={styles.all} aria-pressed={running} onClick={running ? stop : start}>
               {running ? 'Stop sewing' : 'I am sewing'}
-            </button>
+            </Pressable>
           </>
         )
       )}
@@ -122,8 +123,7 @@ function ToChange({ change, onTick }: { change: ReadingChange; onTick: () => voi
   const name = READING_TEXT[change.reading];
   const from = change.from ?? 'not known';
   return (
-    <button
-      type="button"
+    <Pressable
       className={styles.column}
       onClick={onTick}
       aria-label={`${name}: change from ${from} to ${change.to}. Tick off when done`}
@@ -134,7 +134,7 @@ function ToChange({ change, onTick }: { change: ReadingChange; onTick: () => voi
       </span>
       <s className={styles.from}>{from}</s>
       <span className={styles.to}>{change.to}</span>
-    </button>
+    </Pressable>
   );
 }
 
@@ -143,9 +143,9 @@ function HowToFit({ foot, onFitted }: { foot: FittedFoot; onFitted: () => void }
   const [open, setOpen] = useState(false);
   return (
     <>
-      <button type="button" className={styles.fit} aria-haspopup="dialog" onClick={() => setOpen(true)}>
+      <Pressable className={styles.fit} aria-haspopup="dialog" onClick={() => setOpen(true)}>
         {BAR_TEXT.fit.how}
-      </button>
+      </Pressable>
       {open && <FitFoot foot={foot} onFitted={onFitted} onClose={() => setOpen(false)} />}
     </>
   );

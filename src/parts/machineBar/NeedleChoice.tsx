@@ -1,5 +1,6 @@
 'use client';
 
+import { Pressable } from '@/ui';
 import Popover from '@mui/material/Popover';
 import { type ReactNode, useState } from 'react';
 import type { NeedleRecord } from '@/core/file';
@@ -28,15 +29,14 @@ export function NeedleChoice({ needle, onPut, children }: Props) {
   const [fresh] = needle.others.filter((n) => needleHours(n) < 0.02);
   return (
     <>
-      <button
-        type="button"
+      <Pressable
         className={styles.life}
         aria-haspopup="dialog"
         aria-label="Another needle like it"
         onClick={(event) => setAnchor(event.currentTarget)}
       >
         {children}
-      </button>
+      </Pressable>
       <Popover
         open={anchor !== null}
         anchorEl={anchor}
@@ -51,22 +51,20 @@ export function NeedleChoice({ needle, onPut, children }: Props) {
           <ul>
             {fresh && (
               <li>
-                <button type="button" autoFocus onClick={() => put(fresh)}>
+                <Pressable autoFocus onClick={() => put(fresh)}>
                   a new one{fresh.where && `, from the ${fresh.where}`}
-                </button>
+                </Pressable>
               </li>
             )}
             {begun.slice(0, OFFERED).map((record) => (
               <li key={record.id}>
-                <button type="button" onClick={() => put(record)}>
+                <Pressable onClick={() => put(record)}>
                   the one with {formatNumber(needleHours(record), 1)} h{record.where && `, from the ${record.where}`}
-                </button>
+                </Pressable>
               </li>
             ))}
             <li>
-              <button type="button" onClick={() => put(null)}>
-                a new one that is not in the tin
-              </button>
+              <Pressable onClick={() => put(null)}>a new one that is not in the tin</Pressable>
             </li>
           </ul>
         </div>

@@ -1,8 +1,8 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import { useRef } from 'react';
 import type { PhotoOwner } from '@/data';
+import { FileButton } from '@/ui';
 import { useTakePhoto } from './useTakePhoto';
 
 interface Props {
@@ -17,24 +17,17 @@ interface Props {
 
 /** Adds a photo, changes it, or takes it away. */
 export function PhotoButtons({ owner, id, label, has, dropText }: Props) {
-  const picker = useRef<HTMLInputElement>(null);
   const { busy, take, drop } = useTakePhoto(owner, id);
   return (
     <>
-      <input
-        ref={picker}
-        type="file"
-        hidden
+      <FileButton
+        size="small"
+        disabled={busy}
         accept="image/jpeg,image/png,image/webp"
-        aria-label={label}
-        onChange={(event) => {
-          void take(event.target.files?.[0]);
-          event.target.value = '';
-        }}
+        label={label}
+        text={busy ? 'Shrinking it…' : has ? 'Another photo' : 'Add a photo'}
+        onFile={(file) => void take(file)}
       />
-      <Button size="small" disabled={busy} onClick={() => picker.current?.click()}>
-        {busy ? 'Shrinking it…' : has ? 'Another photo' : 'Add a photo'}
-      </Button>
       {has && (
         <Button size="small" onClick={() => void drop()}>
           {dropText}

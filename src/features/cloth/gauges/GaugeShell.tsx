@@ -1,5 +1,9 @@
 'use client';
 
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableRow from '@mui/material/TableRow';
 import Button from '@mui/material/Button';
 import type { ReactNode } from 'react';
 import type { ClothReading, Gauge, KeptReading } from '@/core/cloth';
@@ -61,19 +65,19 @@ function Readings({ gauge, record, onSave }: GaugeProps & { gauge: Gauge }) {
   const setAside = (id: string) =>
     onSave((now) => ({ readings: now.readings.map((r) => (r.id === id ? turned(r) : r)) }));
   return (
-    <table className={styles.readings}>
+    <Table className={styles.readings}>
       <caption>Readings so far</caption>
-      <tbody>
+      <TableBody>
         {own.map((reading, i) => {
           const [what, result] = sayReading(reading, units);
           return (
-            <tr key={reading.id} data-aside={reading.aside}>
-              <td>{what}</td>
-              <td>
+            <TableRow key={reading.id} data-aside={reading.aside}>
+              <TableCell>{what}</TableCell>
+              <TableCell>
                 <strong>{result}</strong>
-              </td>
-              <td className={styles.when}>{reading.aside ? 'set aside' : sayWhen(reading.at)}</td>
-              <td className={styles.does}>
+              </TableCell>
+              <TableCell className={styles.when}>{reading.aside ? 'set aside' : sayWhen(reading.at)}</TableCell>
+              <TableCell className={styles.does}>
                 <Button
                   size="small"
                   onClick={() => setAside(reading.id)}
@@ -84,12 +88,12 @@ function Readings({ gauge, record, onSave }: GaugeProps & { gauge: Gauge }) {
                 <Button size="small" onClick={() => drop(reading.id)} aria-label={`Remove reading ${i + 1}`}>
                   Remove
                 </Button>
-              </td>
-            </tr>
+              </TableCell>
+            </TableRow>
           );
         })}
-      </tbody>
-    </table>
+      </TableBody>
+    </Table>
   );
 }
 

@@ -10,7 +10,7 @@ import {
   readingsOf,
 } from '@/core/cloth';
 import { useUnits } from '@/parts/workspace';
-import { CautionAlert, IronDrawing } from '@/ui';
+import { CautionAlert, IronDrawing, Pressable } from '@/ui';
 import styles from './Gauges.module.css';
 import type { GaugeProps } from './GaugeProps';
 import { GaugeShell } from './GaugeShell';
@@ -96,9 +96,9 @@ function Step({ step, dots, seen, open, stoppedAt, onSeen }: StepProps) {
         {asks && (
           <span className={styles.picks}>
             {HEAT_SIGNS.map((sign) => (
-              <button key={sign} type="button" className={styles.pick} onClick={() => onSeen(sign)}>
+              <Pressable key={sign} className={styles.pick} onClick={() => onSeen(sign)}>
                 {HEAT_NAMES[sign]}
-              </button>
+              </Pressable>
             ))}
           </span>
         )}

@@ -4,7 +4,7 @@ import Slider from '@mui/material/Slider';
 import { measuredFray, readingsOf } from '@/core/cloth';
 import { formatNumber, lengthAsk } from '@/core/units';
 import { useUnits } from '@/parts/workspace';
-import { DraftField, FrayDrawing, PinHoleDrawing, RagDrawing } from '@/ui';
+import { DraftField, FrayDrawing, PinHoleDrawing, Pressable, RagDrawing } from '@/ui';
 import styles from './Gauges.module.css';
 import type { GaugeProps } from './GaugeProps';
 import { GaugeShell } from './GaugeShell';
@@ -84,16 +84,15 @@ export function PinHoleGauge(props: GaugeProps) {
       }
     >
       {([false, true] as const).map((stays) => (
-        <button
+        <Pressable
           key={String(stays)}
-          type="button"
           className={styles.picture}
           aria-pressed={last?.stays === stays}
           onClick={() => keep({ gauge: 'pin-hole', stays })}
         >
           <PinHoleDrawing look={look(props)} stays={stays} />
           {stays ? 'The hole stays' : 'The hole closes'}
-        </button>
+        </Pressable>
       ))}
     </GaugeShell>
   );
@@ -128,16 +127,15 @@ export function BleedGauge(props: GaugeProps) {
       }
     >
       {RAGS.map(([shows, name, amount]) => (
-        <button
+        <Pressable
           key={shows}
-          type="button"
           className={styles.picture}
           aria-label={`Rinse ${next}: ${name}`}
           onClick={() => keep({ gauge: 'bleed', rinse: next, shows })}
         >
           <RagDrawing colour={props.record.colour} amount={amount} />
           {name}
-        </button>
+        </Pressable>
       ))}
     </GaugeShell>
   );

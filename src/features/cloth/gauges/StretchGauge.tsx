@@ -3,10 +3,10 @@
 import { measuredStretch, stretchFromMarks, type StretchMarks } from '@/core/cloth';
 import { formatNumber, lengthAsk } from '@/core/units';
 import { useScreenScale, useUnits } from '@/parts/workspace';
-import { DraftField, StretchRuler } from '@/ui';
+import { Choice, DraftField, StretchRuler } from '@/ui';
 import type { GaugeProps } from './GaugeProps';
 import { GaugeShell } from './GaugeShell';
-import { Toggle, WAYS } from './Toggle';
+import { WAYS } from './ways';
 import { TrueScale } from './TrueScale';
 import { useGauge } from './useGauge';
 
@@ -62,7 +62,7 @@ export function StretchGauge(props: GaugeProps) {
       onKeep={gauge.keep}
       canKeep={gauge.reading !== null}
     >
-      <Toggle
+      <Choice
         label="Which way it is pulled"
         value={direction}
         options={WAYS}

@@ -11,10 +11,10 @@ import {
 } from '@/core/cloth';
 import { formatNumber, lengthAsk, numberAsk, type QuantityAsk } from '@/core/units';
 import { useUnits } from '@/parts/workspace';
-import { DraftField, OverhangDrawing, ShrinkDrawing, StackDrawing } from '@/ui';
+import { Choice, DraftField, OverhangDrawing, ShrinkDrawing, StackDrawing } from '@/ui';
 import type { GaugeProps } from './GaugeProps';
 import { GaugeShell } from './GaugeShell';
-import { Toggle, WAYS } from './Toggle';
+import { WAYS } from './ways';
 import { useGauge } from './useGauge';
 
 const measure = (key: string, ask: QuantityAsk) => ({ key, path: `${key}Mm`, ask });
@@ -161,7 +161,7 @@ export function StiffnessGauge(props: GaugeProps) {
       onKeep={gauge.keep}
       canKeep={gauge.reading !== null}
     >
-      <Toggle
+      <Choice
         label="Which way the strip was cut"
         value={direction}
         options={WAYS}

@@ -6,11 +6,10 @@ import { gsmOf, measuredMass, pieceAreaMm2 } from '@/core/cloth';
 import { crossesItself, type Point } from '@/core/geometry';
 import { formatNumber, lengthAsk, lengthInUnit, numberAsk, parseLengthMm } from '@/core/units';
 import { useScreenScale, useUnits } from '@/parts/workspace';
-import { DraftField, MeasureField, TraceBoard, WeightDrawing } from '@/ui';
+import { Choice, DraftField, MeasureField, TraceBoard, WeightDrawing } from '@/ui';
 import styles from './Gauges.module.css';
 import type { GaugeProps } from './GaugeProps';
 import { GaugeShell } from './GaugeShell';
-import { Toggle } from './Toggle';
 import { TrueScale } from './TrueScale';
 import { useGauge } from './useGauge';
 
@@ -107,7 +106,7 @@ export function WeightGauge(props: GaugeProps) {
       onKeep={gauge.keep}
       canKeep={gauge.reading !== null}
     >
-      <Toggle
+      <Choice
         label="How the piece is measured"
         value={way}
         options={WAYS_TO_MEASURE}

@@ -1,7 +1,7 @@
 'use client';
 
 import type { OutlineSpec } from '@/core/seam';
-import { Tabs, Tick } from '@/ui';
+import { Choice, Tick } from '@/ui';
 import styles from '../Sew.module.css';
 import type { RunNow } from '../useRunNow';
 import { DrawnAsk } from './DrawnAsk';
@@ -35,7 +35,7 @@ export function OutlineAsk({ now }: { now: RunNow }) {
   return (
     <div className={styles.outline}>
       <h3>The line</h3>
-      <Tabs
+      <Choice
         label="The line"
         value={spec.from}
         options={WAYS}

@@ -1,5 +1,9 @@
 'use client';
 
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableRow from '@mui/material/TableRow';
 import Button from '@mui/material/Button';
 import { sayWhen } from '@/parts/workspace';
 import styles from '../Workroom.module.css';
@@ -14,24 +18,24 @@ export function MeasureList({
 }) {
   if (rows.length === 0) return null;
   return (
-    <table className={styles.measures}>
+    <Table className={styles.measures}>
       <caption>Measured so far</caption>
-      <tbody>
+      <TableBody>
         {rows.map(([id, what, result, at], i) => (
-          <tr key={id}>
-            <td>{what}</td>
-            <td>
+          <TableRow key={id}>
+            <TableCell>{what}</TableCell>
+            <TableCell>
               <strong>{result}</strong>
-            </td>
-            <td className={styles.quiet}>{sayWhen(at)}</td>
-            <td>
+            </TableCell>
+            <TableCell className={styles.quiet}>{sayWhen(at)}</TableCell>
+            <TableCell>
               <Button size="small" onClick={() => onDrop(id)} aria-label={`Remove measure ${i + 1}`}>
                 Remove
               </Button>
-            </td>
-          </tr>
+            </TableCell>
+          </TableRow>
         ))}
-      </tbody>
-    </table>
+      </TableBody>
+    </Table>
   );
 }

@@ -1,0 +1,30 @@
+'use client';
+
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+
+interface Props<T extends string> {
+  label: string;
+  /** Null while nothing is chosen yet. */
+  value: T | null;
+  options: readonly { id: T; name: string }[];
+  onPick: (id: T) => void;
+}
+
+/** One of a few, side by side, every name in sight. */
+export function Choice<T extends string>({ label, value, options, onPick }: Props<T>) {
+  return (
+    <ToggleButtonGroup
+      exclusive
+      aria-label={label}
+      value={value}
+      onChange={(_, id: T | null) => id !== null && onPick(id)}
+    >
+      {options.map(({ id, name }) => (
+        <ToggleButton key={id} value={id}>
+          {name}
+        </ToggleButton>
+      ))}
+    </ToggleButtonGroup>
+  );
+}

@@ -1,0 +1,42 @@
+'use client';
+
+import Autocomplete from '@mui/material/Autocomplete';
+import TextField from '@mui/material/TextField';
+
+interface Props<T extends string> {
+  label: string;
+  value: T;
+  options: readonly (readonly [id: T, name: string])[];
+  onPick: (id: T) => void;
+  help?: string;
+  problem?: string;
+  autoFocus?: boolean;
+}
+
+/** One of many, found by a few of its letters. */
+export function Pick<T extends string>({ label, value, options, onPick, help, problem, autoFocus }: Props<T>) {
+  return (
+    <Autocomplete
+      size="small"
+      fullWidth
+      disableClearable
+      autoHighlight
+      openOnFocus={autoFocus}
+      options={options}
+      value={options.find(([id]) => id === value)}
+      getOptionLabel={([, name]) => name}
+      getOptionKey={([id]) => id}
+      isOptionEqualToValue={(one, other) => one[0] === other[0]}
+      onChange={(_, [id]) => onPick(id)}
+      renderInput={(input) => (
+        <TextField
+          {...input}
+          label={label}
+          autoFocus={autoFocus}
+          error={problem !== undefined}
+          helperText={problem ?? help}
+        />
+      )}
+    />
+  );
+}
