@@ -1,6 +1,19 @@
 import next from 'eslint-config-next/core-web-vitals';
 import typescript from 'eslint-config-next/typescript';
 
+/** What a person reads stands in a text.ts or in a table of the core, never in a component. */
+const WORDS = '/[A-Za-z]{2,}[,.:;?!]? [A-Za-z]{2,}/';
+const CSS = '/var\\(|\\d(px|fr|vw|vh|em|s)\\b|^(min|max)-|^use client$|color-mix|@page|margin: |xMidYMid|\\[role/';
+const said = { message: 'A sentence: it stands in the text.ts of its station.' };
+const SENTENCES = [
+  { selector: 'JSXText[value=/[A-Za-z]/]', ...said },
+  {
+    selector: `Literal[value=${WORDS}]:not([value=${CSS}]):not(BinaryExpression > Literal):not(Property > Literal.key)`,
+    ...said,
+  },
+  { selector: `TemplateElement[value.raw=${WORDS}]:not([value.raw=${CSS}])`, ...said },
+];
+
 const size = { skipBlankLines: true, skipComments: true };
 
 const config = [
@@ -30,9 +43,17 @@ const config = [
             'JSXOpeningElement[name.name=/^(button|input|select|textarea|option|dialog|table|thead|tbody|tr|th|td|details|summary|progress)$/]',
           message: 'A raw control: take the part of MUI or of src/ui that stands for it.',
         },
+        ...SENTENCES,
       ],
     },
   },
+  {
+    files: ['src/ui/**/*.tsx', 'src/features/**/use*.ts', 'src/parts/**/use*.ts'],
+    ignores: ['**/*.test.*'],
+    rules: { 'no-restricted-syntax': ['error', ...SENTENCES] },
+  },
+  // Texts are data: a station's stand in one file, however many they are.
+  { files: ['**/text.ts'], rules: { 'max-lines': 'off' } },
   {
     files: ['src/core/**'],
     ignores: ['src/core/**/*.test.ts'],

@@ -1,9 +1,15 @@
 import type { Page } from '@playwright/test';
 import { answered, expect, test } from './page';
+import { BACKUP_TEXT } from '@/features/workroom/files/text';
+import { DOWNLOAD_TEXT } from '@/parts/frame/downloadText';
+import { FRAME_TEXT } from '@/parts/frame/text';
+import { NEW_JOB_TEXT } from '@/features/jobs/text';
+import { PUT_AWAY_TEXT } from '@/features/cloth/text';
+import { START_TEXT } from '@/features/match/text';
 
 async function firstCloth(page: Page, name: string) {
   await page.goto('/match');
-  await page.getByLabel('What it is called').fill(name);
+  await page.getByLabel(START_TEXT.name).fill(name);
   await page.getByLabel(/how far does it reach/).fill('15');
   await page.keyboard.press('Enter');
   await answered(page);
@@ -16,20 +22,20 @@ test('a copy is kept on each day of use, and yesterday can be gone back to', asy
   await page.clock.setFixedTime(new Date('2026-03-29T09:00:00'));
   await page.goto('/today');
   await page.goto('/workroom?place=files');
-  const backups = page.getByRole('region', { name: 'Backups' });
-  await expect(backups.getByText('As it was when you opened Bobbet today')).toBeVisible();
+  const backups = page.getByRole('region', { name: BACKUP_TEXT.title });
+  await expect(backups.getByText(BACKUP_TEXT.day('today'))).toBeVisible();
   await expect(backups.getByText('1 fabric').first()).toBeVisible();
 
   await page.getByRole('link', { name: 'Cloth', exact: true }).click();
   await page.getByRole('link', { name: /^cotton jersey/ }).click();
-  await page.getByRole('button', { name: 'Delete this fabric' }).click();
+  await page.getByRole('button', { name: PUT_AWAY_TEXT.deleteThisFabric }).click();
   await expect(page.getByText('cotton jersey deleted.')).toBeVisible();
   await page.clock.setFixedTime(new Date('2026-03-30T09:00:00'));
   await page.goto('/workroom?place=files');
   await backups.getByRole('button', { name: 'Go back to this: As it was when you opened Bobbet yesterday' }).click();
   const dialog = page.getByRole('dialog');
   await expect(dialog).toContainText('bring back 1 fabric');
-  await dialog.getByRole('button', { name: 'Go back' }).click();
+  await dialog.getByRole('button', { name: BACKUP_TEXT.goBack }).click();
   await page.getByRole('link', { name: 'Cloth', exact: true }).click();
   await expect(page.getByRole('link', { name: /^cotton jersey/ })).toBeVisible();
 });
@@ -41,10 +47,10 @@ test('a copy is written into the folder that was picked, and what the browser pr
   });
   await firstCloth(page, 'cotton jersey');
   await page.goto('/workroom?place=files');
-  await expect(page.getByText('There is no copy outside this browser yet.')).toBeVisible();
-  await page.getByRole('button', { name: 'Pick a folder' }).click();
+  await expect(page.getByText(BACKUP_TEXT.never)).toBeVisible();
+  await page.getByRole('button', { name: BACKUP_TEXT.pick }).click();
   await expect(page.getByText(/^bobbet-workroom-\d{4}-\d{2}-\d{2}\.json is written\.$/)).toBeVisible();
-  await expect(page.getByText('Last copy outside this browser: today.')).toBeVisible();
+  await expect(page.getByText(BACKUP_TEXT.last('today'))).toBeVisible();
   await expect(page.getByText(/^This browser (has promised|may clear)/)).toBeVisible();
   const text = await page.evaluate(async () => {
     const folder = await navigator.storage.getDirectory();
@@ -61,14 +67,14 @@ test('after a month without a copy elsewhere one is asked for, and can be put of
   await firstCloth(page, 'cotton jersey');
   await page.clock.setFixedTime(new Date('2026-04-02T09:00:00'));
   await page.goto('/today');
-  const banner = page.getByRole('region', { name: 'A copy outside this browser' });
+  const banner = page.getByRole('region', { name: DOWNLOAD_TEXT.downloadLabel });
   await expect(banner).toBeVisible();
-  await banner.getByRole('button', { name: 'Later' }).click();
+  await banner.getByRole('button', { name: DOWNLOAD_TEXT.later }).click();
   await expect(banner).toBeHidden();
   await page.clock.setFixedTime(new Date('2026-04-10T09:00:00'));
   await page.goto('/today');
   const download = page.waitForEvent('download');
-  await banner.getByRole('button', { name: 'Download a copy' }).click();
+  await banner.getByRole('button', { name: DOWNLOAD_TEXT.downloadNow }).click();
   await download;
   await expect(banner).toBeHidden();
 });
@@ -86,18 +92,18 @@ test('a clock set back a year is told, and what is done later still comes later'
     window.Date = Old as DateConstructor;
   }, 366 * 864e5);
   await page.goto('/jobs');
-  await page.getByRole('button', { name: 'Begin', exact: true }).click();
-  const banner = page.getByRole('region', { name: 'The clock of this computer' });
+  await page.getByRole('button', { name: NEW_JOB_TEXT.begin, exact: true }).click();
+  const banner = page.getByRole('region', { name: FRAME_TEXT.clockLabel });
   await expect(banner).toContainText('earlier than your newest entry');
   await page.goto('/cloth');
   await page.goto('/jobs');
   await page.getByLabel('Name', { exact: true }).fill('Second');
-  await page.getByRole('button', { name: 'Begin', exact: true }).click();
+  await page.getByRole('button', { name: NEW_JOB_TEXT.begin, exact: true }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Second' })).toBeVisible();
   await page.goto('/jobs');
   // The newest comes first, as ever.
   await expect(page.getByRole('main').getByRole('link').first()).toContainText('Second');
-  await page.getByRole('button', { name: 'Begin', exact: true }).click();
-  await banner.getByRole('button', { name: 'The clock is right' }).click();
+  await page.getByRole('button', { name: NEW_JOB_TEXT.begin, exact: true }).click();
+  await banner.getByRole('button', { name: FRAME_TEXT.clockRight }).click();
   await expect(banner).toBeHidden();
 });

@@ -1,6 +1,11 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
 import { axeFindings, expect, openDemo, test } from './page';
+import { BOUNDARY_TEXT } from '@/parts/boundary/text';
+import { FILES_TEXT } from '@/features/workroom/files/text';
+import { FRAME_TEXT, TAPE_TEXT } from '@/parts/frame/text';
+import { IMPORT_JOB_TEXT } from '@/features/jobs/text';
+import { START_TEXT } from '@/features/match/text';
 
 /** Changes a stored row behind the back of the program, as a failing disk or a slip would. */
 const damage = (page: Page, table: string, id: string, change: object | null) =>
@@ -21,7 +26,7 @@ const damage = (page: Page, table: string, id: string, change: object | null) =>
       }),
     [table, id, change] as const,
   );
-const banner = (page: Page) => page.getByRole('region', { name: 'Something needs attention' });
+const banner = (page: Page) => page.getByRole('region', { name: FRAME_TEXT.wrongLabel });
 
 test('a damaged record and a line in the air are told, exported apart, and repaired or set aside', async ({ page }) => {
   await openDemo(page);
@@ -29,7 +34,7 @@ test('a damaged record and a line in the air are told, exported apart, and repai
   await damage(page, 'swatches', 'canvas-seam', null);
   await page.reload();
   await expect(banner(page)).toContainText(/\d saved entries cannot be used as they are/);
-  await banner(page).getByRole('link', { name: 'Look at them' }).click();
+  await banner(page).getByRole('link', { name: FRAME_TEXT.lookAtThem }).click();
   await expect(page.getByRole('button', { name: 'Repair: fabric “Neoprene for the tiller grip”' })).toBeVisible();
   expect(await axeFindings(page)).toEqual([]);
 
@@ -59,8 +64,8 @@ test('emptying and bringing back keeps a damaged record, and undo says so when i
   await damage(page, 'cloths', 'neoprene', { colour: 'blue' });
   await page.reload();
   await expect(banner(page)).toContainText('1 saved entry');
-  await page.getByRole('button', { name: 'Start my own workroom' }).click();
-  await expect(page.getByRole('heading', { name: 'What cloth is it?' })).toBeVisible();
+  await page.getByRole('button', { name: FRAME_TEXT.startMyOwnWorkroom }).click();
+  await expect(page.getByRole('heading', { name: START_TEXT.title })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByText('This is a demo workroom')).toBeVisible();
   await expect(banner(page)).toContainText('1 saved entry');
@@ -85,12 +90,12 @@ test('a project whose seams wait for themselves is out of reach alone: saved, re
   );
   await damage(page, 'jobs', 'apron', { seams });
   await page.goto('/jobs?id=apron');
-  const plate = page.getByRole('alert').filter({ hasText: 'This project cannot be shown' });
+  const plate = page.getByRole('alert').filter({ hasText: BOUNDARY_TEXT.part('This project') });
   await expect(plate).toContainText('seams[2].after[0]: waits for itself');
-  await page.getByRole('link', { name: 'Today', exact: true }).click();
+  await page.getByRole('link', { name: TAPE_TEXT.today, exact: true }).click();
   await expect(page.locator('h1#next')).toBeVisible();
   await page.goto('/jobs?id=apron');
-  await plate.getByRole('button', { name: 'Repair it' }).click();
+  await plate.getByRole('button', { name: BOUNDARY_TEXT.repair }).click();
   await expect(page.getByRole('heading', { level: 1, name: /^Work apron/ })).toBeVisible();
 });
 
@@ -117,15 +122,15 @@ test('a project file with a ring is refused by path, and the others of a workroo
     mimeType: 'application/json',
     buffer: Buffer.from(JSON.stringify(value)),
   });
-  await page.getByLabel('Import a job').setInputFiles(json('ring.json', job));
+  await page.getByLabel(IMPORT_JOB_TEXT.importAJob).setInputFiles(json('ring.json', job));
   await expect(page.getByText('job.seams[2].after[0]: waits for itself')).toBeVisible();
 
   expect(cloths.length + machines.length).toBeGreaterThan(0);
   await page.goto('/workroom?place=files');
-  await page.getByLabel('Import a file').setInputFiles(json('broken.json', demo));
+  await page.getByLabel(FILES_TEXT.importOne).setInputFiles(json('broken.json', demo));
   await expect(page.getByText('jobs[0].seams[2].after[0]: waits for itself')).toBeVisible();
-  await page.getByRole('button', { name: 'Replace everything' }).click();
-  await expect(page.getByText('The file is imported.')).toBeVisible();
+  await page.getByRole('button', { name: FILES_TEXT.replace }).click();
+  await expect(page.getByText(FILES_TEXT.imported)).toBeVisible();
   await expect(page.getByRole('button', { name: /^Put it back: project “/ })).toBeVisible();
   await page.getByRole('button', { name: /^Put it back: project “/ }).click();
   await expect(page.getByText('It is back. Left out: seams[2].after[0].')).toBeVisible();
@@ -157,6 +162,6 @@ test('a project with an operation nobody knows, and a card of another world, tak
   for (const station of ['Today', 'Sew', 'Ledger', 'Jobs']) {
     await page.getByRole('link', { name: station, exact: true }).click();
     await expect(page.getByRole('heading').first()).toBeVisible();
-    await expect(page.getByText('This page cannot be shown')).toHaveCount(0);
+    await expect(page.getByText(BOUNDARY_TEXT.page)).toHaveCount(0);
   }
 });

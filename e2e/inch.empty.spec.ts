@@ -1,5 +1,10 @@
 import type { Page } from '@playwright/test';
 import { answered, expect, test } from './page';
+import { IDENTITY_TEXT } from '@/features/cloth/text';
+import { MEASURES_TEXT, SIGNS_TEXT, SIMULATED_TEXT } from '@/features/swatch/text';
+import { SEW_LIKE_THIS_TEXT, START_TEXT } from '@/features/match/text';
+import { TEXT as CALCULATOR_TEXT } from '@/features/calculator/text';
+import { TEXT as SEW_TEXT } from '@/features/sew/text';
 
 /** Fractions a tape measure has a mark for. */
 const MARKED = ['2', '4', '8', '16', '32'];
@@ -28,23 +33,23 @@ async function fieldsInInches(page: Page) {
 test('a beginner’s path wholly in inches: question, settings, test, card, a neckband and a zip', async ({ page }) => {
   await page.goto('/match');
   await page.getByRole('button', { name: /^Units: mm/ }).click();
-  await page.getByLabel('What it is called').fill('cotton jersey');
+  await page.getByLabel(START_TEXT.name).fill('cotton jersey');
   await page.getByLabel(/4 inches pulled/).fill('6');
-  await page.getByRole('button', { name: 'Find my setting' }).click();
+  await page.getByRole('button', { name: START_TEXT.find }).click();
   await answered(page);
   await inInches(page);
 
   await page.getByRole('button', { name: 'All set' }).click();
-  await page.getByRole('button', { name: 'Test on scrap' }).click();
+  await page.getByRole('button', { name: SEW_LIKE_THIS_TEXT.testOnScrap }).click();
   await expect(page.getByRole('heading', { name: /Line 1/ })).toBeVisible();
   await inInches(page);
   await fieldsInInches(page);
-  await page.getByLabel('Stitches in 4 in').fill('41');
-  await page.getByLabel('After sewing, in').fill('4 1/16');
-  await page.getByLabel('Pulled to, held, in').fill('5 1/2');
-  await page.getByRole('button', { name: 'Nothing wrong' }).click();
+  await page.getByLabel(MEASURES_TEXT.stitchesIn('4 in')).fill('41');
+  await page.getByLabel(`${MEASURES_TEXT.afterSewing}, in`).fill('4 1/16');
+  await page.getByLabel(`${MEASURES_TEXT.pulledToHeld}, in`).fill('5 1/2');
+  await page.getByRole('button', { name: SIGNS_TEXT.nothingWrong }).click();
   await inInches(page);
-  await page.getByRole('button', { name: 'Pass: keep it as a card' }).click();
+  await page.getByRole('button', { name: SIMULATED_TEXT.passKeepItAs }).click();
   await expect(page.getByRole('link', { name: /This line is a card/ })).toBeVisible();
 
   for (const operation of ['Neckband', 'Centred zip']) {
@@ -54,7 +59,7 @@ test('a beginner’s path wholly in inches: question, settings, test, card, a ne
     await fieldsInInches(page);
     await inInches(page);
     if (operation === 'Neckband') await page.getByLabel('Round the head it has to pass, in').fill('22');
-    const begin = page.getByRole('button', { name: 'Begin' });
+    const begin = page.getByRole('button', { name: SEW_TEXT.begin });
     await expect(begin).toBeEnabled();
     await begin.click();
     const sewn = page.getByRole('heading', { name: `${operation}: sewn` });
@@ -73,13 +78,13 @@ test('half an inch, a fraction, a comma and a unit are all understood; what cann
 }) => {
   await page.goto('/calculator?name=french');
   const allowance = page.getByRole('textbox', { name: /Seam allowance of the pattern/ });
-  const comesOut = page.getByRole('region', { name: 'What comes out' });
+  const comesOut = page.getByRole('region', { name: CALCULATOR_TEXT.answers });
   await expect(allowance).toHaveValue('1.5');
   for (const typed of ['5/8', '1,6 cm', '16 mm', 'five eighths of an inch', 'about 1.6']) {
     await allowance.fill(typed);
     await expect(comesOut).toContainText('First row, wrong sides together');
   }
-  await page.getByLabel('Thickness of one layer, mm').fill('0.3');
+  await page.getByLabel(`${IDENTITY_TEXT.thicknessOfOneLayer}, mm`).fill('0.3');
   await allowance.fill('15');
   await expect(page.getByText('At most 6 cm here. Did you mean this?')).toBeVisible();
   await expect(comesOut).not.toContainText('First row');

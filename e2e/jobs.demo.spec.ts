@@ -2,28 +2,53 @@ import { readFile } from 'node:fs/promises';
 import path from 'node:path';
 import type { Page } from '@playwright/test';
 import { axeFindings, expect, openDemo, settled, test } from './page';
+import { ATTENTION_TEXT, NEXT_UP_TEXT } from '@/features/today/text';
+import { BAR_TEXT } from '@/parts/machineBar/text';
+import {
+  BROKEN_PLATE_TEXT,
+  BUDGET_TEXT,
+  COSTS_TEXT,
+  FIND_ORDER_TEXT,
+  IMPORT_JOB_TEXT,
+  JOB_ACTIONS_TEXT,
+  JOB_CLOTHS_TEXT,
+  JOB_LIST_TEXT,
+  JOB_PAGE_TEXT,
+  NEW_JOB_TEXT,
+  NOTION_LIST_TEXT,
+  SEAMS_PLACE_TEXT,
+  SEAM_CSV_TEXT,
+  SEAM_EDITOR_TEXT,
+  STOP_LIST_TEXT,
+  WORK_PLACE_TEXT,
+  WORK_TEXT,
+} from '@/features/jobs/text';
+import { FILTERS_TEXT, STALENESS_TEXT } from '@/features/ledger/text';
+import { MEASURES_TEXT, SIGNS_TEXT, SIMULATED_TEXT } from '@/features/swatch/text';
+import { TAPE_TEXT } from '@/parts/frame/text';
+import { TEXT as SEW_TEXT } from '@/features/sew/text';
 
 const pick = async (page: Page, label: string, option: string | RegExp) => {
   await page.getByLabel(label, { exact: true }).click();
   await page.getByRole('option', { name: option }).first().click();
 };
 const seam = async (page: Page, name: string, operation: string, cloth: string) => {
-  await page.getByRole('button', { name: 'Add a seam' }).click();
+  await page.getByRole('button', { name: SEAMS_PLACE_TEXT.addASeam }).click();
   await page.getByLabel('Name', { exact: true }).fill(name);
-  await pick(page, 'Operation', operation);
+  await pick(page, SEAM_EDITOR_TEXT.operation, operation);
   await pick(page, 'Cloth', cloth);
   await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
 };
 
 test('from a new job over its order, a scrap and the seams to the last tick', async ({ page }) => {
   await openDemo(page);
-  await page.getByRole('link', { name: 'Jobs', exact: true }).click();
-  await pick(page, 'What is made', 'Something else, from nothing');
+  await page.getByRole('link', { name: JOB_LIST_TEXT.jobs, exact: true }).click();
+  await pick(page, NEW_JOB_TEXT.whatIsMade, NEW_JOB_TEXT.somethingElseFromNothing);
   await page.getByLabel('Name', { exact: true }).fill('Mooring line bag');
   // Half typed, and the tab goes: it is there again.
   await page.reload();
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Mooring line bag');
-  await page.getByRole('button', { name: 'Begin', exact: true }).click();
+  await page.getByRole('button', { name: NEW_JOB_TEXT.begin, exact: true }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Mooring line bag' })).toBeVisible();
 
   await seam(page, 'Sides', 'Plain seam, pressed open', 'Deck canvas');
@@ -33,8 +58,8 @@ test('from a new job over its order, a scrap and the seams to the last tick', as
   await expect(page.getByRole('button', { name: /Rim.*needs a swatch.*after sides/ })).toBeVisible();
   await expect(page.getByRole('button', { name: /Sides.*stitch tested/ })).toBeVisible();
 
-  await page.getByRole('button', { name: 'Order of work' }).click();
-  await page.getByRole('button', { name: 'Find the best order' }).click();
+  await page.getByRole('button', { name: JOB_PAGE_TEXT.orderOfWork }).click();
+  await page.getByRole('button', { name: FIND_ORDER_TEXT.findTheBestOrder }).click();
   await expect(page.getByText('Proven: no order costs less.')).toBeVisible();
   const rows = page
     .getByRole('main')
@@ -42,85 +67,85 @@ test('from a new job over its order, a scrap and the seams to the last tick', as
     .filter({ hasText: /Sides|Rim|Prove a hem/ });
   await expect(rows).toHaveText([/^(Sides|Prove a hem)$/, /^(Sides|Prove a hem)$/, 'Rim']);
 
-  await page.getByRole('button', { name: 'Prove it' }).click();
+  await page.getByRole('button', { name: WORK_TEXT.proveIt }).click();
   await expect(page.getByRole('heading', { name: /^Line 1/ })).toBeVisible();
-  await page.getByLabel('Stitches in 10 cm').fill('36');
-  await page.getByRole('button', { name: 'Nothing wrong' }).click();
-  const pass = page.getByRole('button', { name: 'Pass: keep it as a card' });
+  await page.getByLabel(MEASURES_TEXT.stitchesIn('10 cm')).fill('36');
+  await page.getByRole('button', { name: SIGNS_TEXT.nothingWrong }).click();
+  const pass = page.getByRole('button', { name: SIMULATED_TEXT.passKeepItAs });
   await expect(pass).toBeEnabled();
   await pass.click();
   await expect(page.getByRole('link', { name: /This line is a card/ })).toBeVisible();
 
-  await page.getByRole('link', { name: 'Today', exact: true }).click();
+  await page.getByRole('link', { name: TAPE_TEXT.today, exact: true }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Sides' })).toBeVisible();
-  await page.getByRole('button', { name: 'Sew it' }).click();
+  await page.getByRole('button', { name: WORK_TEXT.sewIt }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Plain seam, pressed open' })).toBeVisible();
   await expect(page.getByText(/This stitch is tested on this fabric/)).toBeVisible();
-  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.getByRole('button', { name: NEW_JOB_TEXT.begin }).click();
   for (let i = 1; i <= 4; i += 1) {
     await expect(page.getByText(`step ${i} of 4`)).toBeVisible();
     if (i === 2) {
       // The tab goes in the middle of the seam: Today leads back into it.
       await page.goto('/today');
-      await page.getByRole('button', { name: 'Go on sewing' }).click();
+      await page.getByRole('button', { name: NEXT_UP_TEXT.goOnSewing }).click();
       await expect(page.getByText('step 2 of 4')).toBeVisible();
     }
     await page.locator('body').press('Space');
   }
   await page.getByRole('button', { name: 'Good', exact: true }).click();
-  await page.getByRole('button', { name: 'Log it, and back to the job' }).click();
+  await page.getByRole('button', { name: SEW_TEXT.logItAndBack }).click();
 
-  await expect(page.getByRole('img', { name: '1 of 2 seams', exact: true })).toBeVisible();
+  await expect(page.getByRole('img', { name: JOB_LIST_TEXT.ofSeams(1, 2), exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Done', exact: true }).click();
-  await expect(page.getByText('✓ Everything is sewn.')).toBeVisible();
-  await page.getByRole('button', { name: 'Call it done' }).click();
-  await page.getByRole('link', { name: 'All jobs' }).click();
+  await expect(page.getByText(WORK_PLACE_TEXT.everythingIsSewn)).toBeVisible();
+  await page.getByRole('button', { name: JOB_ACTIONS_TEXT.callItDone }).click();
+  await page.getByRole('link', { name: JOB_PAGE_TEXT.allJobs }).click();
   await expect(page.getByRole('link', { name: /Mooring line bag.*done today/ })).toBeVisible();
 
   await page.getByRole('link', { name: 'Ledger', exact: true }).click();
-  await page.getByLabel('Find').fill('morring lin');
+  await page.getByLabel(FILTERS_TEXT.find).fill('morring lin');
   await expect(page.getByRole('link', { name: /Mooring line bag/ })).toBeVisible();
 });
 
 test('a job begun without a cloth says so, and gets one for all of its seams at once', async ({ page }) => {
   await openDemo(page);
   await page.getByRole('link', { name: 'Jobs', exact: true }).click();
-  await pick(page, 'What is made', 'Work apron');
+  await pick(page, NEW_JOB_TEXT.whatIsMade, 'Work apron');
   await pick(page, 'Cloth', 'choose later');
   // A colour no spool has yet.
   await page.getByLabel('Thread colour', { exact: true }).fill('lichen');
   await page.getByRole('button', { name: 'Begin', exact: true }).click();
   await expect(page.getByText(/^\d seams without a cloth\.$/)).toBeVisible();
 
-  await page.getByRole('link', { name: 'Today', exact: true }).click();
-  const choose = page.getByRole('link', { name: 'Choose its cloth' });
+  await page.getByRole('link', { name: TAPE_TEXT.today, exact: true }).click();
+  const choose = page.getByRole('link', { name: NEXT_UP_TEXT.chooseIts('cloth') });
   await expect(choose).toBeFocused();
   await page.keyboard.press('Enter');
   // The settings of all seams are worked out meanwhile.
   await settled(page);
   await page.getByLabel(/^Cloth for \d seams, \d pieces?$/).click();
   await page.getByRole('option', { name: 'Deck canvas' }).click();
-  await expect(page.getByText('Deck canvas instead of no cloth.')).toBeVisible();
+  await expect(page.getByText(JOB_CLOTHS_TEXT.insteadOf('Deck canvas', 'no cloth.'))).toBeVisible();
   await expect(page.getByText('without a cloth')).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByLabel(/^Cloth for/).click();
   await page.getByRole('option', { name: 'Deck canvas' }).click();
 
   // One cloth for another, later on.
-  await page.getByRole('button', { name: 'Pieces and notes' }).click();
+  await page.getByRole('button', { name: JOB_PAGE_TEXT.piecesAndNotes }).click();
   await page.getByLabel(/^Cloth of \d seams/).click();
   await page.getByRole('option', { name: 'Apron denim' }).click();
-  await expect(page.getByText('Apron denim instead of Deck canvas.')).toBeVisible();
+  await expect(page.getByText(JOB_CLOTHS_TEXT.insteadOf('Apron denim', 'Deck canvas.'))).toBeVisible();
   await page.getByRole('button', { name: /^Seams/ }).click();
   await expect(page.getByRole('button', { name: /Apron denim/ }).first()).toBeVisible();
   await expect(page.getByRole('button', { name: /Deck canvas|no cloth yet/ })).toHaveCount(0);
-  await page.getByRole('button', { name: 'What it takes' }).click();
+  await page.getByRole('button', { name: JOB_PAGE_TEXT.whatItTakes }).click();
   await expect(page.getByText(/, lichen/).first()).toBeVisible();
 });
 
 test('a seam is moved by keys, its cost said on the way; what it waits for explains itself', async ({ page }) => {
   await openDemo(page, '/jobs?id=top');
-  await expect(page.getByText('Settings are being worked out.')).toBeHidden();
+  await expect(page.getByText(WORK_PLACE_TEXT.settingsAreBeingWorked)).toBeHidden();
   const handle = page.getByRole('button', { name: 'Move Bottom hem' });
   await handle.focus();
   await page.keyboard.press('Space');
@@ -130,13 +155,13 @@ test('a seam is moved by keys, its cost said on the way; what it waits for expla
     await page.keyboard.press('ArrowUp');
     await page.waitForTimeout(250);
   }
-  await expect(page.getByText('Here it would come before something it has to wait for.')).toBeVisible();
+  await expect(page.getByText(STOP_LIST_TEXT.hereItWouldCome)).toBeVisible();
   await page.keyboard.press('Space');
   await expect(
     page.getByText(/“Bottom hem” waits for “Prove a hem”: its setting is proven on scrap first/),
   ).toBeVisible();
-  await page.getByRole('button', { name: 'Leave it where it was' }).click();
-  await expect(page.getByText('It cannot go there')).toBeHidden();
+  await page.getByRole('button', { name: BROKEN_PLATE_TEXT.leaveItWhereIt }).click();
+  await expect(page.getByText(BROKEN_PLATE_TEXT.itCannotGoThere)).toBeHidden();
   await expect(handle).toBeVisible();
 });
 
@@ -165,14 +190,16 @@ async function sixtySeams() {
 test('a search for a better order can be stopped, and another order be taken back', async ({ page }) => {
   await openDemo(page, '/jobs');
   const buffer = await sixtySeams();
-  await page.getByLabel('Import a job').setInputFiles({ name: 'ten.json', mimeType: 'application/json', buffer });
+  await page
+    .getByLabel(IMPORT_JOB_TEXT.importAJob)
+    .setInputFiles({ name: 'ten.json', mimeType: 'application/json', buffer });
   await expect(page.getByRole('heading', { level: 1, name: 'Ten aprons' })).toBeVisible();
-  const look = page.getByRole('button', { name: 'Find the best order' });
+  const look = page.getByRole('button', { name: FIND_ORDER_TEXT.findTheBestOrder });
   await expect(look).toBeEnabled();
   await look.click();
-  await page.getByRole('button', { name: 'Stop' }).click();
-  await expect(page.getByText('Stopped. The order is as it was.')).toBeVisible();
-  await page.getByText('What each change takes you').click();
+  await page.getByRole('button', { name: FIND_ORDER_TEXT.stop }).click();
+  await expect(page.getByText(FIND_ORDER_TEXT.stoppedTheOrderIs)).toBeVisible();
+  await page.getByText(COSTS_TEXT.whatEachChangeTakes).click();
   await page.getByLabel('Foot, min').fill('20');
   await page.getByLabel('Walk to the iron, min').fill('many');
   await expect(page.getByText(/“many” is not a time/)).toBeVisible();
@@ -202,30 +229,30 @@ test('a job goes out as a file and as a table, comes back, and is made again', a
   const ringed = table.replace(/(\r\nPocket,[^\r]*?,attach,)Lay and cut,/, '$1"Hem",');
   expect(ringed).not.toBe(table);
   await page
-    .getByLabel('Import seams as CSV')
+    .getByLabel(SEAM_CSV_TEXT.importSeamsAsCsv)
     .setInputFiles({ name: 'ring.csv', mimeType: 'text/csv', buffer: Buffer.from(ringed) });
   // Seams that wait for each other could never be sewn: the row is named, and nothing is read.
   await expect(page.getByText(/^Row \d, After: waits in a ring: “.*” after “.*”\.$/)).toBeVisible();
-  await expect(page.getByText('These wait for each other in a ring')).toBeHidden();
+  await expect(page.getByText(SEAMS_PLACE_TEXT.theseWaitForEach)).toBeHidden();
 
   const wrong = table.replace('Apron denim', 'Moon silk');
   await page
-    .getByLabel('Import seams as CSV')
+    .getByLabel(SEAM_CSV_TEXT.importSeamsAsCsv)
     .setInputFiles({ name: 'wrong.csv', mimeType: 'text/csv', buffer: Buffer.from(wrong) });
   await expect(
     page.getByText(/^Row 2, Cloth: expected one cloth of the drawer, by its name or, .* got "Moon silk"\.$/),
   ).toBeVisible();
 
-  await page.getByRole('button', { name: 'Make it again' }).click();
+  await page.getByRole('button', { name: JOB_ACTIONS_TEXT.makeItAgain }).click();
   await expect(page.getByRole('heading', { level: 1, name: /, again$/ })).toBeVisible();
-  await expect(page.getByRole('img', { name: '0 of 7 seams', exact: true })).toBeVisible();
+  await expect(page.getByRole('img', { name: JOB_LIST_TEXT.ofSeams(0, 7), exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Delete', exact: true }).click();
-  await page.getByLabel('Import a job').setInputFiles(json);
+  await page.getByLabel(IMPORT_JOB_TEXT.importAJob).setInputFiles(json);
   await expect(page.getByRole('heading', { level: 1, name: 'Work apron for the engine hold' })).toBeVisible();
   await page.goto('/jobs');
   await expect(page.getByRole('link', { name: /Work apron/ })).toHaveCount(2);
   await page
-    .getByLabel('Import a job')
+    .getByLabel(IMPORT_JOB_TEXT.importAJob)
     .setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{"format":"other"}') });
   await expect(page.getByText(/x\.json: format: expected "bobbet-job"/)).toBeVisible();
 });
@@ -240,28 +267,28 @@ test('what a job takes stands there with what has to be got', async ({ page }) =
   // What is done has nothing to get, and says how long it took.
   await page.goto('/jobs?id=cushion&place=budget');
   await expect(page.getByText(/ in all, by the timer$/)).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'To get' })).toHaveCount(0);
+  await expect(page.getByRole('heading', { name: BUDGET_TEXT.toGet })).toHaveCount(0);
 });
 
 test('Today opens with what is next and leads the machine to it', async ({ page }) => {
   await page.goto('/');
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'Needles near their hours' })).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'Cards out of date' })).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'Care due' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: ATTENTION_TEXT.needlesNearTheirHours })).toBeVisible();
+  await expect(page.getByRole('heading', { name: ATTENTION_TEXT.cardsOutOfDate })).toBeVisible();
+  await expect(page.getByRole('heading', { name: ATTENTION_TEXT.careDue })).toBeVisible();
   await expect(page.getByRole('link', { name: /Merino jersey.*scrap half tested, line 3 started/ })).toBeVisible();
   await expect(page.getByRole('link', { name: /Velvet cushion.*scrap half tested, one line failed/ })).toBeVisible();
-  await expect(page.getByRole('complementary', { name: 'On the machine' })).toContainText('to change');
+  await expect(page.getByRole('complementary', { name: BAR_TEXT.onTheMachine })).toContainText('to change');
   await page.getByRole('link', { name: /Lawn for the curtains, a hem/ }).click();
-  await expect(page.getByRole('button', { name: 'Test it again with one line' })).toBeVisible();
+  await expect(page.getByRole('button', { name: STALENESS_TEXT.testItAgainWith })).toBeVisible();
 });
 
 test('a job goes on paper with its timeline and its order to be ticked off', async ({ page }) => {
   // A browser without a window has nothing to print on, and is through with it at once.
   await page.addInitScript(() => (window.print = () => undefined));
   await openDemo(page, '/jobs?id=top');
-  await expect(page.getByText('Settings are being worked out.')).toBeHidden();
-  await page.getByRole('button', { name: 'Print', exact: true }).click();
+  await expect(page.getByText(WORK_PLACE_TEXT.settingsAreBeingWorked)).toBeHidden();
+  await page.getByRole('button', { name: JOB_ACTIONS_TEXT.print, exact: true }).click();
   const sheet = page.locator('[data-sheet] section');
   await page.emulateMedia({ media: 'print' });
   await expect(sheet).toBeVisible();
@@ -278,15 +305,15 @@ test('axe finds nothing wrong with what opens on a job', async ({ page }) => {
   await openDemo(page, '/jobs?id=top&place=seams');
   await page.getByRole('button', { name: /^Side and sleeve in one/ }).click();
   await page.getByText('The other questions of this operation').click();
-  await page.getByText('The columns of this table').click();
+  await page.getByText(SEAM_CSV_TEXT.theColumnsOfThis).click();
   expect(await axeFindings(page)).toEqual([]);
   await page.goto('/jobs?id=top&place=budget');
-  await page.getByRole('button', { name: 'Add something to the list' }).click();
-  await expect(page.getByLabel('Counted in')).toBeVisible();
+  await page.getByRole('button', { name: NOTION_LIST_TEXT.addSomethingToThe }).click();
+  await expect(page.getByLabel(NOTION_LIST_TEXT.countedIn)).toBeVisible();
   expect(await axeFindings(page)).toEqual([]);
   await page.goto('/jobs?id=apron');
-  await page.getByText('What each change takes you').click();
-  await page.getByRole('button', { name: 'Print', exact: true }).click();
+  await page.getByText(COSTS_TEXT.whatEachChangeTakes).click();
+  await page.getByRole('button', { name: JOB_ACTIONS_TEXT.print, exact: true }).click();
   expect(await axeFindings(page)).toEqual([]);
 });
 
@@ -296,7 +323,7 @@ test('a seam whose operation is not for its fabric says so, and another is one p
     .getByRole('button', { name: /^Pocket/ })
     .first()
     .click();
-  await page.getByLabel('Operation').click();
+  await page.getByLabel(SEAM_EDITOR_TEXT.operation).click();
   await page.getByRole('option', { name: 'French seam' }).click();
   const stop = page.getByRole('alert').filter({ hasText: 'French seam is not for' });
   await expect(stop).toContainText('A French seam is for thin fabric');

@@ -3,6 +3,8 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { chromium, expect, type Page, test, type TestInfo } from '@playwright/test';
+import { ABOUT_TEXT, JOB_PAGE_TEXT, SEAM_EDITOR_TEXT } from '@/features/jobs/text';
+import { MEASURES_TEXT, NOTES_TEXT } from '@/features/swatch/text';
 
 // A power cut, a flat battery: nobody gets to say goodbye. The whole browser is killed while something is being filled in.
 interface Kill {
@@ -36,18 +38,18 @@ test('nothing is lost when the browser is killed in the middle of a line', async
   await killed(baseURL, info, {
     fill: async (page) => {
       await page.goto('/swatch?id=merino-side');
-      await page.getByLabel('After sewing, cm').fill('10.3');
-      await page.getByLabel('Pucker grade').fill('4.5');
+      await page.getByLabel(`${MEASURES_TEXT.afterSewing}, cm`).fill('10.3');
+      await page.getByLabel(MEASURES_TEXT.puckerGrade).fill('4.5');
       await page.getByRole('button', { name: 'Skipped stitches: not seen' }).click();
-      await page.getByRole('textbox', { name: 'Notes' }).pressSequentially('Skipped twice near the st');
+      await page.getByRole('textbox', { name: NOTES_TEXT.notes }).pressSequentially('Skipped twice near the st');
     },
     check: async (page) => {
       await page.goto('/swatch?id=merino-side');
-      await expect(page.getByLabel('After sewing, cm')).toHaveValue('10.3');
-      await expect(page.getByLabel('Pucker grade')).toHaveValue('4.5');
+      await expect(page.getByLabel(`${MEASURES_TEXT.afterSewing}, cm`)).toHaveValue('10.3');
+      await expect(page.getByLabel(MEASURES_TEXT.puckerGrade)).toHaveValue('4.5');
       await expect(page.getByRole('button', { name: 'Skipped stitches: slight' })).toBeVisible();
-      await expect(page.getByRole('textbox', { name: 'Notes' })).toHaveValue('Skipped twice near the st');
-      await expect(page.getByLabel('Stitches in 10 cm')).toHaveValue('41');
+      await expect(page.getByRole('textbox', { name: NOTES_TEXT.notes })).toHaveValue('Skipped twice near the st');
+      await expect(page.getByLabel(MEASURES_TEXT.stitchesIn('10 cm'))).toHaveValue('41');
     },
   });
 });
@@ -57,20 +59,20 @@ test('nothing is lost when the browser is killed in the middle of a job', async 
     fill: async (page) => {
       await page.goto('/jobs?id=top&place=seams');
       await page.getByRole('button', { name: /^Neckband/ }).click();
-      await page.getByLabel('How many alike').fill('2');
+      await page.getByLabel(SEAM_EDITOR_TEXT.howManyAlike).fill('2');
       await page.getByLabel('Round the neckline, at the seam line, cm').fill('58');
-      await page.getByRole('button', { name: 'It need not wait for Shoulders' }).click();
-      await page.getByRole('button', { name: 'It need not wait for Lay and cut' }).click();
-      await page.getByRole('button', { name: 'Pieces and notes' }).click();
-      await page.getByRole('textbox', { name: 'Notes' }).pressSequentially('Cut the band acr');
+      await page.getByRole('button', { name: SEAM_EDITOR_TEXT.itNeedNotWait('Shoulders') }).click();
+      await page.getByRole('button', { name: SEAM_EDITOR_TEXT.itNeedNotWait('Lay and cut') }).click();
+      await page.getByRole('button', { name: JOB_PAGE_TEXT.piecesAndNotes }).click();
+      await page.getByRole('textbox', { name: ABOUT_TEXT.notes }).pressSequentially('Cut the band acr');
     },
     check: async (page) => {
       await page.goto('/jobs?id=top&place=seams');
       await page.getByRole('button', { name: /^Neckband.*2 of them/ }).click();
       await expect(page.getByLabel('Round the neckline, at the seam line, cm')).toHaveValue('58');
-      await expect(page.getByText('It waits for nothing.')).toBeVisible();
-      await page.getByRole('button', { name: 'Pieces and notes' }).click();
-      await expect(page.getByRole('textbox', { name: 'Notes' })).toHaveValue('Cut the band acr');
+      await expect(page.getByText(SEAM_EDITOR_TEXT.itWaitsForNothing)).toBeVisible();
+      await page.getByRole('button', { name: JOB_PAGE_TEXT.piecesAndNotes }).click();
+      await expect(page.getByRole('textbox', { name: ABOUT_TEXT.notes })).toHaveValue('Cut the band acr');
     },
   });
 });

@@ -1,22 +1,31 @@
 import { readFile } from 'node:fs/promises';
 import { expect, openDemo, reading, test } from './page';
+import {
+  EVERYTHING_TEXT,
+  FILTERS_TEXT,
+  KNOWLEDGE_TEXT,
+  SAVED_VIEWS_TEXT,
+  WITH_PICKED_TEXT,
+} from '@/features/ledger/text';
+import { FILES_TEXT } from '@/features/workroom/files/text';
+import { TAPE_TEXT } from '@/parts/frame/text';
 
 test('everything that happened is found by a few letters, filtered, and the view kept', async ({ page }, info) => {
   await openDemo(page, '/ledger');
-  await page.getByLabel('Find').fill('velvt');
+  await page.getByLabel(FILTERS_TEXT.find).fill('velvt');
   await expect(page.getByRole('link', { name: /Line 1 on Velvet cushion/ })).toBeVisible();
-  await page.getByLabel('Find').fill('');
+  await page.getByLabel(FILTERS_TEXT.find).fill('');
   await page.getByRole('button', { name: 'What failed on scrap' }).click();
-  const list = page.getByRole('list', { name: 'What happened' });
+  const list = page.getByRole('list', { name: EVERYTHING_TEXT.whatHappened });
   await expect(list.getByRole('listitem').first()).toContainText('✗');
 
   await page.getByRole('button', { name: 'Everything', exact: true }).last().click();
   await page.getByRole('button', { name: 'Machine care' }).click();
-  await page.getByLabel('From').fill('2026-11-15');
+  await page.getByLabel(FILTERS_TEXT.from).fill('2026-11-15');
   await expect(page.getByText(/^1 of \d+$/)).toBeVisible();
-  await page.getByRole('button', { name: 'Keep this view' }).click();
-  await page.getByLabel('Name of this view').fill('Care lately');
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: SAVED_VIEWS_TEXT.keepThisView }).click();
+  await page.getByLabel(SAVED_VIEWS_TEXT.nameOfThisView).fill('Care lately');
+  await page.getByRole('button', { name: SAVED_VIEWS_TEXT.keepIt }).click();
   // It stands among the views as soon as it is kept, and not before.
   await expect(page.getByRole('button', { name: 'Care lately' })).toBeVisible();
   await page.reload();
@@ -24,14 +33,14 @@ test('everything that happened is found by a few letters, filtered, and the view
   await expect(page.getByRole('link', { name: /Service by a technician, the boat machine/ })).toBeVisible();
 
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Export as CSV' }).click();
+  await page.getByRole('button', { name: EVERYTHING_TEXT.exportAsCsv }).click();
   const file = info.outputPath('ledger.csv');
   await (await download).saveAs(file);
   const lines = (await readFile(file, 'utf8')).trim().split('\r\n');
   expect(lines).toHaveLength(2);
   expect(lines[1]).toContain('Service by a technician');
 
-  await page.getByRole('button', { name: 'Forget this view' }).click();
+  await page.getByRole('button', { name: SAVED_VIEWS_TEXT.forgetThisView }).click();
   await expect(page.getByRole('button', { name: 'Care lately' })).toBeHidden();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('button', { name: 'Care lately' })).toBeVisible();
@@ -41,7 +50,7 @@ test('cards are compared, and go on paper as a file', async ({ page }, info) => 
   await openDemo(page, '/ledger?place=cards');
   await page.getByLabel('Pick Deck canvas, a plain seam').check();
   await page.getByLabel('Pick Polar fleece hat, a plain seam').check();
-  await page.getByRole('button', { name: 'Compare 2' }).click();
+  await page.getByRole('button', { name: WITH_PICKED_TEXT.compare(2) }).click();
   await expect(page.getByRole('row', { name: /^Stitch ?, differs .*Zigzag/ })).toBeVisible();
   await expect(page.getByRole('row', { name: /^Machine the green machine the green machine$/ })).toBeVisible();
   for (const what of ['Cards', 'Labels']) {
@@ -75,22 +84,22 @@ test('a card made with older tables says once what would start elsewhere now, an
   const [card] = demo.cards;
   card.knowledge = '2020-01-01';
   card.answered = { ...(card.setup as object), lengthMm: 4.2 };
-  await page.getByLabel('Import a file').setInputFiles({
+  await page.getByLabel(FILES_TEXT.importOne).setInputFiles({
     name: 'older.json',
     mimeType: 'application/json',
     buffer: Buffer.from(JSON.stringify(demo)),
   });
-  await page.getByRole('button', { name: 'Replace everything' }).click();
-  await expect(page.getByText('The file is imported.')).toBeVisible();
-  await page.getByRole('link', { name: 'Today', exact: true }).click();
+  await page.getByRole('button', { name: FILES_TEXT.replace }).click();
+  await expect(page.getByText(FILES_TEXT.imported)).toBeVisible();
+  await page.getByRole('link', { name: TAPE_TEXT.today, exact: true }).click();
   const waiting = page.getByRole('region', { name: 'Bobbet would recommend something else now' });
   await expect(waiting).toContainText(/Length: [\d.]+ mm instead of 4.2 mm/);
   await waiting.getByRole('link').click();
   const told = page.getByRole('region', { name: 'Bobbet would recommend something else now' });
   await expect(told).toContainText('Your tested setting stays as it is.');
   await expect(reading(page, 'Length')).toContainText('2.8');
-  await told.getByRole('button', { name: 'Got it, do not show again' }).click();
+  await told.getByRole('button', { name: KNOWLEDGE_TEXT.understood }).click();
   await expect(told).toHaveCount(0);
-  await page.getByRole('link', { name: 'Today', exact: true }).click();
+  await page.getByRole('link', { name: TAPE_TEXT.today, exact: true }).click();
   await expect(page.getByText('Bobbet would recommend something else now')).toHaveCount(0);
 });

@@ -2,6 +2,19 @@ import type { Page } from '@playwright/test';
 import { WHY_TEXT } from '../src/features/match/text';
 import { OPERATION, OPERATION_GROUPS } from '../src/core/setup';
 import { answered, axeFindingsInBoth, expect, openDemo, reading, test } from './page';
+import {
+  ANSWER_TEXT,
+  CONTRAST_TEXT,
+  GIVE_CHART_TEXT,
+  IMPOSSIBLE_TEXT,
+  REFUSAL_TEXT,
+  SCHOOLS_TEXT,
+  SEW_LIKE_THIS_TEXT,
+  TURN_DIAL_TEXT,
+} from '@/features/match/text';
+import { BAR_TEXT } from '@/parts/machineBar/text';
+import { INLINE_EDIT_TEXT } from '@/ui/text';
+import { JOB_CLOTHS_TEXT } from '@/features/jobs/text';
 
 async function openMerino(page: Page) {
   await openDemo(page, '/match?cloth=merino');
@@ -12,7 +25,7 @@ test('a dial moved by hand: risks, give, reasons and the machine bar follow, and
   page,
 }) => {
   await openMerino(page);
-  const strip = page.getByRole('complementary', { name: 'On the machine' });
+  const strip = page.getByRole('complementary', { name: BAR_TEXT.onTheMachine });
   const width = reading(page, 'Width');
   await expect(width).toContainText('2');
   // What stands behind a rule stands clear of it.
@@ -25,8 +38,8 @@ test('a dial moved by hand: risks, give, reasons and the machine bar follow, and
   await expect(width).toContainText('2.5');
   await expect(strip).toContainText('2.5 mm');
   await expect(page.getByText('Moved by hand; usual here is 2 mm.')).toBeVisible();
-  const contrast = page.getByRole('region', { name: 'Width: 2.5 mm instead of 2 mm' });
-  await expect(contrast).toContainText('Why not');
+  const contrast = page.getByRole('region', { name: JOB_CLOTHS_TEXT.insteadOf('Width: 2.5 mm', '2 mm') });
+  await expect(contrast).toContainText(CONTRAST_TEXT.why);
   await expect(contrast).toContainText('Sew 10 cm with each, side by side on one scrap of 2 layers');
   await expect(page.getByText(/estimate 4\d–50 %/)).toBeVisible();
   const slider = page.getByRole('slider', { name: 'Width' });
@@ -34,31 +47,34 @@ test('a dial moved by hand: risks, give, reasons and the machine bar follow, and
   await page.keyboard.press('Home');
   await expect(page.getByText('Thread popped').first()).toBeVisible();
   await expect(page.getByRole('listitem').filter({ hasText: 'Thread popped' })).toContainText('likely');
-  await page.getByRole('button', { name: 'Back to the best' }).click();
+  await page.getByRole('button', { name: ANSWER_TEXT.backToTheBest }).click();
   await expect(width).toContainText('2');
   await expect(page.getByText(WHY_TEXT.allLow)).toBeVisible();
-  await page.getByRole('region', { name: 'Width by hand' }).getByRole('button', { name: 'Done' }).click();
+  await page
+    .getByRole('region', { name: TURN_DIAL_TEXT.byHand('Width') })
+    .getByRole('button', { name: TURN_DIAL_TEXT.done })
+    .click();
   await expect(chart).toHaveCount(0);
 });
 
 test('what would strike metal is refused with a drawing, and nothing changes', async ({ page }) => {
   await openMerino(page);
-  await page.getByRole('button', { name: 'Standard, change plate' }).click();
+  await page.getByRole('button', { name: INLINE_EDIT_TEXT.change('Standard', 'plate') }).click();
   await page.getByRole('button', { name: /Straight-stitch.*would strike/ }).click();
-  await expect(page.getByRole('heading', { name: 'That would break a needle' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: REFUSAL_TEXT.thatWouldBreakA })).toBeVisible();
   await expect(page.getByRole('img', { name: /The needle reaches from -1.4 to 1.4 mm/ })).toBeVisible();
   await expect(reading(page, 'Plate')).toContainText('Standard');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('heading', { name: 'That would break a needle' })).toHaveCount(0);
+  await expect(page.getByRole('heading', { name: REFUSAL_TEXT.thatWouldBreakA })).toHaveCount(0);
 });
 
 test('up to three settings stand side by side, and any of them is taken', async ({ page }) => {
   await openMerino(page);
-  await page.getByRole('button', { name: 'Keep to compare' }).click();
+  await page.getByRole('button', { name: SEW_LIKE_THIS_TEXT.keepToCompare }).click();
   await page.getByRole('button', { name: /^Triple straight.*gives/ }).click();
-  const table = page.getByRole('region', { name: 'Settings side by side' });
+  const table = page.getByRole('region', { name: ANSWER_TEXT.settingsSideBySide });
   await expect(table.getByRole('columnheader')).toHaveCount(2);
-  await page.getByRole('button', { name: 'Keep to compare' }).click();
+  await page.getByRole('button', { name: SEW_LIKE_THIS_TEXT.keepToCompare }).click();
   await page.getByRole('button', { name: /^Three-step zigzag.*gives/ }).click();
   await expect(table.getByRole('columnheader')).toHaveCount(3);
   await expect(table.getByRole('row', { name: /Stitch \(they differ\)/ })).toBeVisible();
@@ -72,7 +88,7 @@ test('up to three settings stand side by side, and any of them is taken', async 
 
 test('two schools side by side, and the one chosen is followed from then on', async ({ page }) => {
   await openMerino(page);
-  await page.getByText('Where good sewists differ').click();
+  await page.getByText(SCHOOLS_TEXT.whereGoodSewistsDiffer).click();
   const school = page.getByRole('region', { name: 'Construction stitch on knits' });
   await school.getByRole('button', { name: 'wide zigzag' }).click();
   await expect(school.getByRole('columnheader', { name: 'wide zigzag' })).toBeVisible();
@@ -87,7 +103,7 @@ test('two schools side by side, and the one chosen is followed from then on', as
 
 test('give at other widths and lengths is drawn against what the seam needs', async ({ page }) => {
   await openMerino(page);
-  await page.getByText('Give at other widths and lengths').click();
+  await page.getByText(GIVE_CHART_TEXT.giveAtOtherWidths).click();
   await expect(
     page.getByRole('img', { name: /the seam needs 25 percent; this setting gives 3\d percent/ }),
   ).toBeVisible();
@@ -101,7 +117,7 @@ test('operations of every group in the sentence have an answer', async ({ page }
     await page.getByRole('button', { name: /, change seam/ }).click();
     await page.getByRole('dialog').getByRole('button', { name: OPERATION[kind].name, exact: true }).click();
     await expect(page.getByRole('button', { name: `${OPERATION[kind].name}, change seam` })).toBeVisible();
-    await expect(reading(page, 'Stitch').or(page.getByText('Not with this machine and kit'))).toBeVisible();
+    await expect(reading(page, 'Stitch').or(page.getByText(IMPOSSIBLE_TEXT.notWithThisMachine))).toBeVisible();
   }
 });
 
@@ -109,16 +125,16 @@ test('axe finds nothing wrong with everything open, by daylight and in the eveni
   await page.setViewportSize({ width: 1280, height: 4200 });
   await openMerino(page);
   await page.getByRole('button', { name: /^Pressure.*turn by hand/ }).click();
-  await page.getByRole('button', { name: 'Keep to compare' }).click();
+  await page.getByRole('button', { name: SEW_LIKE_THIS_TEXT.keepToCompare }).click();
   await page.getByRole('button', { name: /^Triple straight.*gives/ }).click();
-  await page.getByText('Where good sewists differ').click();
+  await page.getByText(SCHOOLS_TEXT.whereGoodSewistsDiffer).click();
   await page
     .getByRole('region', { name: 'Construction stitch on knits' })
     .getByRole('button', { name: 'slanted' })
     .click();
-  await page.getByText('Give at other widths and lengths').click();
+  await page.getByText(GIVE_CHART_TEXT.giveAtOtherWidths).click();
   await page.getByRole('button', { name: /change plate/ }).click();
   await page.getByRole('button', { name: /Straight-stitch.*would strike/ }).click();
-  await expect(page.getByRole('heading', { name: 'That would break a needle' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: REFUSAL_TEXT.thatWouldBreakA })).toBeVisible();
   expect(await axeFindingsInBoth(page)).toEqual([]);
 });

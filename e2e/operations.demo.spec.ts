@@ -1,8 +1,10 @@
 import type { Page } from '@playwright/test';
 import { ask, expect, test } from './page';
+import { BAR_TEXT } from '@/parts/machineBar/text';
+import { TEXT as SEW_TEXT } from '@/features/sew/text';
 
-const step = (page: Page) => page.getByRole('region', { name: 'Step' });
-const bar = (page: Page) => page.getByRole('complementary', { name: 'On the machine' });
+const step = (page: Page) => page.getByRole('region', { name: SEW_TEXT.step });
+const bar = (page: Page) => page.getByRole('complementary', { name: BAR_TEXT.onTheMachine });
 
 async function begin(page: Page) {
   await page.getByRole('button', { name: 'Begin' }).click();

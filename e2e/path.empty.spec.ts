@@ -1,5 +1,15 @@
 import { readFile } from 'node:fs/promises';
 import { answered, expect, openCards, reading, test } from './page';
+import { BAR_TEXT } from '@/parts/machineBar/text';
+import { CARD_LIST_TEXT } from '@/features/ledger/text';
+import { CLOTH_PAGE_TEXT, GAUGE_SHELL_TEXT, STRETCH_GAUGE_TEXT } from '@/features/cloth/text';
+import { FILES_TEXT } from '@/features/workroom/files/text';
+import { GIVE_BAR_TEXT } from '@/ui/text';
+import { IMPOSSIBLE_TEXT, MATCH_STATION_TEXT, SEW_LIKE_THIS_TEXT, START_TEXT } from '@/features/match/text';
+import { MACHINES_TEXT, MACHINE_TEXT } from '@/features/workroom/text';
+import { MEASURES_TEXT, SCRAP_DRAWING_TEXT, SIGNS_TEXT, SIMULATED_TEXT } from '@/features/swatch/text';
+import { NAMING_TEXT } from '@/parts/naming/text';
+import { TAPE_TEXT } from '@/parts/frame/text';
 
 test('a new user gets a setting for "cotton jersey, 10 → 15 cm, side seam" within eight actions', async ({ page }) => {
   await page.goto('/');
@@ -8,7 +18,7 @@ test('a new user gets a setting for "cotton jersey, 10 → 15 cm, side seam" wit
     await work;
     actions += 1;
   };
-  const name = page.getByLabel('What it is called');
+  const name = page.getByLabel(START_TEXT.name);
   await expect(name).toBeFocused();
   await act(name.fill('cotton jersey'));
   await act(page.getByLabel(/how far does it reach/).fill('15'));
@@ -25,42 +35,42 @@ test('the whole path: cloth, setting, machine, scrap, card, reload, export, wipe
   page,
 }, info) => {
   await page.goto('/match');
-  await page.getByLabel('What it is called').fill('Plum interlock jersey');
+  await page.getByLabel(START_TEXT.name).fill('Plum interlock jersey');
   await page.getByLabel(/how far does it reach/).fill('16');
-  await page.getByRole('button', { name: 'Find my setting' }).click();
+  await page.getByRole('button', { name: START_TEXT.find }).click();
   await answered(page);
 
   await page.getByRole('button', { name: 'All set' }).click();
-  await expect(page.getByRole('complementary', { name: 'On the machine' })).toContainText(
+  await expect(page.getByRole('complementary', { name: BAR_TEXT.onTheMachine })).toContainText(
     'Set for Plum interlock jersey',
   );
 
-  await page.getByRole('button', { name: 'Test on scrap' }).click();
+  await page.getByRole('button', { name: SEW_LIKE_THIS_TEXT.testOnScrap }).click();
   await expect(page.getByRole('heading', { name: /Line 1: zigzag/ })).toBeVisible();
-  const pass = page.getByRole('button', { name: 'Pass: keep it as a card' });
+  const pass = page.getByRole('button', { name: SIMULATED_TEXT.passKeepItAs });
   await expect(pass).toBeDisabled();
-  await page.getByLabel('Stitches in 10 cm').fill('41');
-  await page.getByLabel('After sewing, cm').fill('10.1');
-  await page.getByLabel('Pulled to, held, cm').fill('12.5');
-  await page.getByRole('button', { name: 'Nothing wrong' }).click();
+  await page.getByLabel(MEASURES_TEXT.stitchesIn('10 cm')).fill('41');
+  await page.getByLabel(`${MEASURES_TEXT.afterSewing}, cm`).fill('10.1');
+  await page.getByLabel(`${MEASURES_TEXT.pulledToHeld}, cm`).fill('12.5');
+  await page.getByRole('button', { name: SIGNS_TEXT.nothingWrong }).click();
   await expect(page.getByText('still open: held to 25 %')).toBeVisible();
   await expect(pass).toBeDisabled();
-  await page.getByLabel('Pulled to, held, cm').fill('13.4');
-  await expect(page.getByText('true length 2.44 mm')).toBeVisible();
+  await page.getByLabel(`${MEASURES_TEXT.pulledToHeld}, cm`).fill('13.4');
+  await expect(page.getByText(MEASURES_TEXT.trueLengthMm('2.44'))).toBeVisible();
   await pass.click();
   await expect(page.getByRole('link', { name: /This line is a card/ })).toBeVisible();
 
   await page.reload();
   await openCards(page);
-  await page.getByLabel('Find a card').fill('plun inter');
+  await page.getByLabel(CARD_LIST_TEXT.findACard).fill('plun inter');
   await expect(page.getByText('1 of 1 card')).toBeVisible();
   await page.getByRole('link', { name: /Plum interlock jersey/ }).click();
   await expect(page.getByText('✓ Proven on scrap today')).toBeVisible();
   await expect(page.getByText('grew 1 %')).toBeVisible();
 
-  await page.getByRole('link', { name: 'Match', exact: true }).click();
+  await page.getByRole('link', { name: TAPE_TEXT.match, exact: true }).click();
   await expect(page.getByText(/Your card .* passed on the same cloth and seam, on this machine/)).toBeVisible();
-  await expect(page.getByText('measured 34 %')).toBeVisible();
+  await expect(page.getByText(GIVE_BAR_TEXT.measured('34'))).toBeVisible();
 
   await page.getByRole('link', { name: 'Workroom' }).click();
   await page.getByRole('button', { name: 'Files' }).click();
@@ -70,38 +80,38 @@ test('the whole path: cloth, setting, machine, scrap, card, reload, export, wipe
   await (await download).saveAs(file);
   expect(JSON.parse(await readFile(file, 'utf8')).format).toBe('bobbet-workroom');
 
-  await page.getByRole('button', { name: 'Empty this workroom' }).click();
+  await page.getByRole('button', { name: FILES_TEXT.empty }).click();
   await openCards(page);
   await expect(page.getByText('No card yet.')).toBeVisible();
 
   await page.getByRole('link', { name: 'Workroom' }).click();
   await page.getByRole('button', { name: 'Files' }).click();
-  await page.getByLabel('Import a file').setInputFiles(file);
+  await page.getByLabel(FILES_TEXT.importOne).setInputFiles(file);
   await expect(page.getByText('add 1 settings card', { exact: true })).toBeVisible();
-  await page.getByRole('button', { name: 'Replace everything' }).click();
+  await page.getByRole('button', { name: FILES_TEXT.replace }).click();
   await openCards(page);
   await expect(page.getByRole('link', { name: /Plum interlock jersey/ })).toBeVisible();
 });
 
 test('in a real workroom a simulated line proves nothing, and says so', async ({ page }) => {
   await page.goto('/match');
-  await page.getByLabel('What it is called').fill('cotton jersey');
+  await page.getByLabel(START_TEXT.name).fill('cotton jersey');
   await page.getByLabel(/how far does it reach/).fill('15');
   await page.keyboard.press('Enter');
   await answered(page);
-  await page.getByRole('button', { name: 'Test on scrap' }).click();
-  await page.getByText('No machine at hand?').click();
-  await page.getByLabel('Simulated machine').click();
-  await page.getByRole('option', { name: 'Simulated machine 6' }).click();
-  await page.getByRole('button', { name: 'Let it sew this line' }).click();
+  await page.getByRole('button', { name: SEW_LIKE_THIS_TEXT.testOnScrap }).click();
+  await page.getByText(SIMULATED_TEXT.ask).click();
+  await page.getByLabel(SIMULATED_TEXT.which).click();
+  await page.getByRole('option', { name: SIMULATED_TEXT.one(6) }).click();
+  await page.getByRole('button', { name: SIMULATED_TEXT.sew }).click();
   await expect(page.getByText('It passed on a simulated machine. Sew it on your own')).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Pass: keep it as a card' })).toBeDisabled();
-  await expect(page.getByText('simulated, 6')).toBeVisible();
+  await expect(page.getByRole('button', { name: SIMULATED_TEXT.passKeepItAs })).toBeDisabled();
+  await expect(page.getByText(SCRAP_DRAWING_TEXT.simulated(6))).toBeVisible();
 });
 
 test('the whole path by keyboard alone', async ({ page }) => {
   await page.goto('/match');
-  await expect(page.getByLabel('What it is called')).toBeFocused();
+  await expect(page.getByLabel(START_TEXT.name)).toBeFocused();
   await page.keyboard.type('cotton jersey');
   await page.keyboard.press('Tab');
   await page.keyboard.type('15');
@@ -140,13 +150,13 @@ test('the whole path by keyboard alone', async ({ page }) => {
 
 test('nonsense is answered beside the field, and nothing of it is stored', async ({ page }) => {
   await page.goto('/match');
-  await page.getByRole('button', { name: 'Find my setting' }).click();
-  await expect(page.getByText('Type a name, such as “cotton jersey”.')).toBeVisible();
-  await page.getByLabel('What it is called').fill('red rib');
+  await page.getByRole('button', { name: START_TEXT.find }).click();
+  await expect(page.getByText(NAMING_TEXT.needed)).toBeVisible();
+  await page.getByLabel(START_TEXT.name).fill('red rib');
   const reach = page.getByLabel(/how far does it reach/);
-  const find = page.getByRole('button', { name: 'Find my setting' });
+  const find = page.getByRole('button', { name: START_TEXT.find });
   // Ten kinds of answer: none is dropped, and nothing goes on with what nobody saw.
-  await expect(page.getByText('Heard as rib: a knit, about 260 g/m².')).toBeVisible();
+  await expect(page.getByText(NAMING_TEXT.heard('rib', 'a knit', '260 g/m²'))).toBeVisible();
   await expect(page.getByText('Left empty, 100% is assumed: usual for this knit.')).toBeVisible();
   for (const [typed, says] of [
     ['1000', /1000 cm is more than any fabric stretches to/],
@@ -165,10 +175,10 @@ test('nonsense is answered beside the field, and nothing of it is stored', async
   }
   await page.getByRole('button', { name: '150 mm: it reaches 15 cm' }).click();
   await expect(reach).toHaveValue('15 cm');
-  await page.getByLabel('What it is called').fill('muslin');
+  await page.getByLabel(START_TEXT.name).fill('muslin');
   await find.click();
-  await expect(page.getByText('Pick one of the answers first.')).toBeVisible();
-  await page.getByLabel('What it is called').fill('red rib');
+  await expect(page.getByText(NAMING_TEXT.pick)).toBeVisible();
+  await page.getByLabel(START_TEXT.name).fill('red rib');
   await reach.fill('100 %');
   await page.keyboard.press('Enter');
   await answered(page);
@@ -182,14 +192,14 @@ test('nonsense is answered beside the field, and nothing of it is stored', async
   await weight.fill('heavy');
   await expect(page.getByText(/“heavy” is not a weight of fabric/)).toBeVisible();
   await expect(weight).toHaveValue('heavy');
-  await page.getByRole('button', { name: 'Measure', exact: true }).click();
+  await page.getByRole('button', { name: CLOTH_PAGE_TEXT.measure, exact: true }).click();
   await page.getByLabel('Pulled to, cm').fill('15');
-  await page.getByLabel('Let go, after a minute, cm').fill('16');
+  await page.getByLabel(`${STRETCH_GAUGE_TEXT.letGoAfterA}, cm`).fill('16');
   await expect(page.getByText('Expected at most the stretched length.')).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Keep this reading' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: GAUGE_SHELL_TEXT.keepThisReading })).toBeDisabled();
   await page.reload();
   // Half-entered marks are there again; what could not be read was never stored.
-  await expect(page.getByLabel('Let go, after a minute, cm')).toHaveValue('16');
+  await expect(page.getByLabel(`${STRETCH_GAUGE_TEXT.letGoAfterA}, cm`)).toHaveValue('16');
   await page.getByRole('button', { name: 'What it is' }).click();
   await expect(weight).toHaveValue('');
 });
@@ -198,18 +208,18 @@ test('a machine that sews straight only hears that a stretching seam is not poss
   page,
 }) => {
   await page.goto('/match');
-  await page.getByLabel('What it is called').fill('cotton jersey');
+  await page.getByLabel(START_TEXT.name).fill('cotton jersey');
   await page.getByLabel(/how far does it reach/).fill('15');
   await page.keyboard.press('Enter');
   await answered(page);
   await page.getByRole('link', { name: 'Workroom' }).click();
-  await page.getByRole('button', { name: 'What it can do' }).click();
-  const stitches = page.getByRole('group', { name: 'Stitches it has' });
+  await page.getByRole('button', { name: MACHINES_TEXT.whatItCanDo }).click();
+  const stitches = page.getByRole('group', { name: MACHINE_TEXT.stitchesItHas });
   await expect(stitches.getByLabel('Zigzag', { exact: true })).toBeChecked();
   for (const box of await stitches.getByRole('checkbox').all()) await box.uncheck();
   await stitches.getByLabel('Straight', { exact: true }).check();
-  await page.getByRole('link', { name: 'Match', exact: true }).click();
-  await expect(page.getByRole('heading', { name: 'Not with this machine and kit' })).toBeVisible();
+  await page.getByRole('link', { name: TAPE_TEXT.match, exact: true }).click();
+  await expect(page.getByRole('heading', { name: IMPOSSIBLE_TEXT.notWithThisMachine })).toBeVisible();
   await expect(page.getByText(/the seam must give 25 %/)).toBeVisible();
   await expect(page.getByText(/A machine with zigzag stitch/)).toBeVisible();
 });
@@ -220,9 +230,9 @@ test('nothing can be typed before the workroom is open, however slowly it opens'
     await route.continue();
   });
   await page.goto('/match');
-  await expect(page.getByText('Opening the workroom')).toBeAttached();
-  await expect(page.getByLabel('What it is called')).toHaveCount(0);
-  await expect(page.getByLabel('What it is called')).toBeFocused();
+  await expect(page.getByText(MATCH_STATION_TEXT.openingTheWorkroom)).toBeAttached();
+  await expect(page.getByLabel(START_TEXT.name)).toHaveCount(0);
+  await expect(page.getByLabel(START_TEXT.name)).toBeFocused();
   await page.keyboard.type('cotton jersey');
   await page.keyboard.press('Tab');
   await page.keyboard.type('15');

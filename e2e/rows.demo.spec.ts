@@ -1,9 +1,16 @@
 import type { Page } from '@playwright/test';
 import { answered, ask, axeFindings, expect, openDemo, test } from './page';
+import { BAR_TEXT } from '@/parts/machineBar/text';
+import { FOR_TEXT, MEASURES_TEXT, SIGNS_TEXT, SIMULATED_TEXT } from '@/features/swatch/text';
+import { GAUGE_SHELL_TEXT, STRETCH_GAUGE_TEXT } from '@/features/cloth/text';
+import { NEW_JOB_TEXT } from '@/features/jobs/text';
+import { STRETCH_RULER_TEXT } from '@/ui/text';
+import { TEXT as SEW_TEXT } from '@/features/sew/text';
+import { TURN_DIAL_TEXT } from '@/features/match/text';
 
-const step = (page: Page) => page.getByRole('region', { name: 'Step' });
-const bar = (page: Page) => page.getByRole('complementary', { name: 'On the machine' });
-const asked = (page: Page) => page.getByRole('region', { name: 'Questions' });
+const step = (page: Page) => page.getByRole('region', { name: SEW_TEXT.step });
+const bar = (page: Page) => page.getByRole('complementary', { name: BAR_TEXT.onTheMachine });
+const asked = (page: Page) => page.getByRole('region', { name: SEW_TEXT.questions });
 
 const begin = async (page: Page) => {
   await page.getByRole('button', { name: 'Begin' }).click();
@@ -47,7 +54,7 @@ test('a French seam in silk is pinned in the allowance, knotted, and pressed dry
   await expect(step(page)).toContainText('Pin inside the allowance, with silk pins.');
   await until(page, /Sew [\d.]+ mm from the raw edge/);
   await expect(bar(page)).toContainText('1.8 mm');
-  await expect(step(page)).toContainText('knot them by hand');
+  await expect(step(page)).toContainText(TURN_DIAL_TEXT.byHand('knot them'));
   await until(page, /flat, then trim/);
   await expect(step(page)).toContainText('Through a press cloth, 110 °C at most, dry.');
   await expect(step(page)).not.toContainText(/\bsteam/i);
@@ -56,9 +63,9 @@ test('a French seam in silk is pinned in the allowance, knotted, and pressed dry
 test('a neckband: a band that does not come back is told against, and one that does is not', async ({ page }) => {
   await ask(page, 'merino', 'Neckband');
   await expect(asked(page)).not.toContainText(/gape/);
-  await page.getByRole('combobox', { name: 'The band is cut from' }).click();
+  await page.getByRole('combobox', { name: SEW_TEXT.bandFabric }).click();
   await page.getByRole('option', { name: 'Polar fleece hat' }).click();
-  await expect(page.getByRole('combobox', { name: 'The band is cut from' })).toHaveText('Polar fleece hat');
+  await expect(page.getByRole('combobox', { name: SEW_TEXT.bandFabric })).toHaveText('Polar fleece hat');
   await expect(asked(page)).toContainText('The join of the band');
 });
 
@@ -67,18 +74,18 @@ test('a neckband in tired rib: it is refused, or told that it gapes, by how it w
 }) => {
   const measured = async (letGo: string) => {
     await openDemo(page, '/cloth?id=fleece');
-    await page.getByRole('textbox', { name: 'Pulled to' }).fill('14');
-    await page.getByRole('textbox', { name: 'Let go' }).fill(letGo);
-    await page.getByRole('button', { name: 'Keep this reading' }).click();
-    await expect(page.getByRole('textbox', { name: 'Let go' })).toHaveValue('');
+    await page.getByRole('textbox', { name: STRETCH_GAUGE_TEXT.pulledTo }).fill('14');
+    await page.getByRole('textbox', { name: STRETCH_RULER_TEXT.letGo2 }).fill(letGo);
+    await page.getByRole('button', { name: GAUGE_SHELL_TEXT.keepThisReading }).click();
+    await expect(page.getByRole('textbox', { name: STRETCH_RULER_TEXT.letGo2 })).toHaveValue('');
   };
   const neckband = async () => {
     await ask(page, 'merino', 'Neckband');
-    await page.getByRole('combobox', { name: 'The band is cut from' }).click();
+    await page.getByRole('combobox', { name: SEW_TEXT.bandFabric }).click();
     await page.getByRole('option', { name: 'Polar fleece hat' }).click();
   };
   await openDemo(page, '/cloth?id=fleece');
-  await page.getByRole('button', { name: 'Set aside reading 1' }).click();
+  await page.getByRole('button', { name: GAUGE_SHELL_TEXT.reading('Set aside', 1) }).click();
   await measured('11.2');
   await neckband();
   await expect(asked(page)).toContainText('It recovers poorly, and a band of it will gape');
@@ -88,7 +95,7 @@ test('a neckband in tired rib: it is refused, or told that it gapes, by how it w
   await expect(bar(page)).toContainText('Ballpoint');
   // Worn out: what does not come back is no band at all.
   await page.goto('/cloth?id=fleece');
-  await page.getByRole('button', { name: 'Set aside reading 2' }).click();
+  await page.getByRole('button', { name: GAUGE_SHELL_TEXT.reading('Set aside', 2) }).click();
   await measured('12.4');
   await neckband();
   await expect(asked(page)).toContainText('It does not recover: a band of it stays stretched.');
@@ -96,7 +103,7 @@ test('a neckband in tired rib: it is refused, or told that it gapes, by how it w
 
 test('a plain seam in vinyl: no pins, no iron, tails to knot; pictured and printed so', async ({ page }) => {
   await ask(page, 'vinyl', 'Plain seam, pressed open');
-  await expect(page.getByRole('region', { name: 'Have ready' })).not.toContainText(/\bpins?\b|\biron\b/);
+  await expect(page.getByRole('region', { name: SEW_TEXT.haveReady })).not.toContainText(/\bpins?\b|\biron\b/);
   await begin(page);
   await expect(step(page)).toContainText('Hold it with clips or tape');
   await until(page, /Sew 1.5 cm/);
@@ -110,19 +117,19 @@ test('a plain seam in vinyl: no pins, no iron, tails to knot; pictured and print
 test('"Test it first" opens the scrap of this row, and its card proves that row and nothing else', async ({ page }) => {
   await ask(page, 'denim', 'Flat-felled seam');
   await expect(page.getByText(/Nothing of “Flat-felled seam” is tested yet/)).toBeVisible();
-  await page.getByRole('button', { name: 'Test it first' }).first().click();
+  await page.getByRole('button', { name: SEW_TEXT.testFirst }).first().click();
   await expect(page.getByRole('heading', { level: 1, name: 'Apron denim, flat-felled seam' })).toBeVisible();
   await expect(page.getByText('Sewn for: Flat-felled seam: the seam.')).toBeVisible();
-  await page.getByLabel('Stitches in 10 cm').fill('36');
-  await page.getByRole('button', { name: 'Nothing wrong' }).click();
-  await page.getByRole('button', { name: 'Pass: keep it as a card' }).click();
+  await page.getByLabel(MEASURES_TEXT.stitchesIn('10 cm')).fill('36');
+  await page.getByRole('button', { name: SIGNS_TEXT.nothingWrong }).click();
+  await page.getByRole('button', { name: SIMULATED_TEXT.passKeepItAs }).click();
   await expect(page.getByRole('link', { name: /This line is a card/ })).toBeVisible();
-  await page.getByRole('link', { name: 'Back to it' }).click();
+  await page.getByRole('link', { name: FOR_TEXT.backTo }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Flat-felled seam' })).toBeVisible();
   await expect(page.getByText('✓ Tested on scrap for this.')).toHaveCount(1);
-  await expect(page.getByText('The stitch is tested; “Flat-felled seam” is not.')).toBeVisible();
+  await expect(page.getByText(SEW_TEXT.whole.stitch('Flat-felled seam'))).toBeVisible();
   // The topstitching is another row, with a scrap of its own.
-  await expect(page.getByRole('button', { name: 'Test it first' })).toHaveCount(1);
+  await expect(page.getByRole('button', { name: SEW_TEXT.testFirst })).toHaveCount(1);
 });
 
 test('an operation is found by a few letters, by what Match calls it too; what was sewn last comes first', async ({
@@ -132,13 +139,13 @@ test('an operation is found by a few letters, by what Match calls it too; what w
   await answered(page);
   await page.getByRole('link', { name: 'Sew', exact: true }).click();
   const list = page.getByRole('main').getByRole('listitem').getByRole('button');
-  await page.getByLabel('Find an operation').fill('fell');
+  await page.getByLabel(SEW_TEXT.find).fill('fell');
   await expect(list).toHaveText([/^Flat-felled seam/, /^Mock-felled seam/]);
-  await page.getByLabel('Find an operation').fill('neckband');
+  await page.getByLabel(SEW_TEXT.find).fill('neckband');
   await expect(list.first()).toContainText('Neckband');
-  await page.getByLabel('Find an operation').fill('xyzzy');
-  await expect(page.getByText('No operation is called that.')).toBeVisible();
-  await page.getByLabel('Find an operation').fill('');
+  await page.getByLabel(SEW_TEXT.find).fill('xyzzy');
+  await expect(page.getByText(SEW_TEXT.foundNothing)).toBeVisible();
+  await page.getByLabel(SEW_TEXT.find).fill('');
   const seams = page.getByRole('region', { name: 'Seams', exact: true }).getByRole('button');
   await expect(seams.first()).toContainText('Flat-felled seam');
 });
@@ -153,7 +160,7 @@ test('Match says of a kind of stitching that it is not for the fabric, and a tem
   await expect(page.getByText(/Not for Vinyl log-bag base/)).toBeVisible();
 
   await page.getByRole('link', { name: 'Jobs', exact: true }).click();
-  await page.getByLabel('What is made', { exact: true }).click();
+  await page.getByLabel(NEW_JOB_TEXT.whatIsMade, { exact: true }).click();
   await page.getByRole('option', { name: /^Skirt/ }).click();
   await expect(page.getByRole('note').filter({ hasText: /Sewn instead/ })).toBeVisible();
 });

@@ -1,13 +1,25 @@
 import type { Page } from '@playwright/test';
 import { answered, ask, axeFindings, expect, openDemo, test } from './page';
+import { BAR_TEXT } from '@/parts/machineBar/text';
+import {
+  CLASHES_TEXT,
+  DRAWN_ASK_TEXT,
+  GROUP_TEXT,
+  OUTLINE_ASK_TEXT,
+  PRINTING_TEXT,
+  SVG_ASK_TEXT,
+  TEXT as SEW_TEXT,
+} from '@/features/sew/text';
+import { FITS_TEXT } from '@/parts/sewing/text';
+import { THREAD_TEXT } from '@/features/ledger/text';
 
-const step = (page: Page) => page.getByRole('region', { name: 'Step' });
-const bar = (page: Page) => page.getByRole('complementary', { name: 'On the machine' });
+const step = (page: Page) => page.getByRole('region', { name: SEW_TEXT.step });
+const bar = (page: Page) => page.getByRole('complementary', { name: BAR_TEXT.onTheMachine });
 
 test('a centred zip is run from its questions to its log, with every number already in it', async ({ page }) => {
   await ask(page, 'deck', 'Centred zip');
   // Bad input: beside its field, and as a reason when numbers do not go together; nothing is begun.
-  const begin = page.getByRole('button', { name: 'Begin' });
+  const begin = page.getByRole('button', { name: SEW_TEXT.begin });
   // It begins with the answers of last time on the same cloth.
   await expect(page.getByLabel('Zip, top stop to bottom stop, cm')).toHaveValue('40');
   await page.getByLabel('Zip, top stop to bottom stop, cm').fill('18');
@@ -50,11 +62,11 @@ test('a centred zip is run from its questions to its log, with every number alre
 
   // Something is wrong: one change, and back to the same step. Here again, it is not proposed a second time.
   const proposed = async () => {
-    await page.getByRole('button', { name: 'Something’s wrong' }).click();
+    await page.getByRole('button', { name: SEW_TEXT.wrong }).click();
     await page.getByRole('button', { name: 'Needle broke' }).click();
     const said = page.getByRole('region', { name: /Change one thing|One question first/ });
     const unsure = said.getByRole('button', { name: 'Not sure' });
-    const take = said.getByRole('button', { name: 'Do it, and back to this step' });
+    const take = said.getByRole('button', { name: SEW_TEXT.doIt });
     await expect(unsure.or(take)).toBeVisible();
     // A question may be gone in the moment between seeing it and pressing it.
     while (await unsure.isVisible()) await unsure.click({ timeout: 3000 }).catch(() => undefined);
@@ -76,14 +88,14 @@ test('a centred zip is run from its questions to its log, with every number alre
     await page.locator('body').press('Space');
   }
   await page.locator('body').press('Space');
-  await expect(page.getByRole('heading', { name: 'Centred zip: sewn' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: SEW_TEXT.sewn2('Centred zip') })).toBeVisible();
   await page.getByRole('button', { name: 'Good', exact: true }).click();
-  await page.getByRole('textbox', { name: 'Notes' }).fill('Coil a hair left of the seam.');
-  await page.getByRole('button', { name: 'Log it, and choose the next' }).click();
+  await page.getByRole('textbox', { name: SEW_TEXT.notes }).fill('Coil a hair left of the seam.');
+  await page.getByRole('button', { name: SEW_TEXT.logItAndChoose }).click();
   await expect(page.getByRole('link', { name: /Centred zip.*Deck canvas: ✓ good, today/ })).toBeVisible();
   await page.reload();
   await page.getByRole('link', { name: /Centred zip.*✓ good, today/ }).click();
-  await expect(page.getByRole('textbox', { name: 'Notes' })).toHaveValue('Coil a hair left of the seam.');
+  await expect(page.getByRole('textbox', { name: SEW_TEXT.notes })).toHaveValue('Coil a hair left of the seam.');
 });
 
 test('an allowance too small for two passes is refused with the number to change', async ({ page }) => {
@@ -92,12 +104,12 @@ test('an allowance too small for two passes is refused with the number to change
   await expect(
     page.getByText(/is too narrow to trim to 3 mm and close over it in this cloth: cut it [\d.]+ mm wide/),
   ).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Begin' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: SEW_TEXT.begin })).toBeDisabled();
   // What was typed is there tomorrow, and so is the way back.
   await page.goto('/sew');
   await page.getByRole('link', { name: /French seam.*not begun/ }).click();
   await expect(page.getByLabel('Seam allowance of the pattern, cm')).toHaveValue('0.6');
-  await page.getByRole('button', { name: 'Put it away' }).click();
+  await page.getByRole('button', { name: SEW_TEXT.putAway }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('link', { name: /French seam.*not begun/ })).toBeVisible();
 });
@@ -109,7 +121,7 @@ for (const [cloth, operation] of [
 ] as const)
   test(`${operation.toLowerCase()} is sewn from its questions to its log`, async ({ page }) => {
     await ask(page, cloth, operation);
-    await page.getByRole('button', { name: 'Begin' }).click();
+    await page.getByRole('button', { name: SEW_TEXT.begin }).click();
     const heading = step(page).getByRole('heading', { level: 2 });
     await expect(heading).toBeVisible();
     let steps = 0;
@@ -127,8 +139,8 @@ for (const [cloth, operation] of [
 
 test('from a card to what it was proven for, with its setting', async ({ page }) => {
   await openDemo(page, '/ledger?id=card-fleece-hat');
-  await page.getByRole('button', { name: 'Sew with it' }).click();
-  const proven = page.getByRole('region', { name: 'What this card was proven for' });
+  await page.getByRole('button', { name: THREAD_TEXT.sewWithIt }).click();
+  const proven = page.getByRole('region', { name: SEW_TEXT.provenFor });
   await proven.getByRole('button').first().click();
   await expect(page.getByText(/stitch is tested|Its card is out of date/).first()).toBeVisible();
   await expect(page.getByText('On Polar fleece hat')).toBeVisible();
@@ -139,7 +151,7 @@ test('what the machine cannot do is said before the first stitch', async ({ page
   const begin = page.getByRole('button', { name: 'Begin' });
   await expect(begin).toBeEnabled();
   await page.getByLabel('Width of the zigzag, mm').fill('9');
-  await expect(page.getByText('Not like this on your machine')).toBeVisible();
+  await expect(page.getByText(CLASHES_TEXT.notLikeThisOn)).toBeVisible();
   await expect(begin).toBeDisabled();
   await page.getByLabel('Width of the zigzag, mm').fill('5');
   await expect(begin).toBeEnabled();
@@ -147,9 +159,9 @@ test('what the machine cannot do is said before the first stitch', async ({ page
 
 test('basting asks for its own dials on the machine bar, and gives them back before the seam', async ({ page }) => {
   await ask(page, 'lawn', 'Basting');
-  await page.getByLabel('How many of these, one after the other').fill('2');
+  await page.getByLabel(SEW_TEXT.pieces).fill('2');
   await page.getByRole('button', { name: 'Begin' }).click();
-  const strip = page.getByRole('complementary', { name: 'On the machine' });
+  const strip = page.getByRole('complementary', { name: BAR_TEXT.onTheMachine });
   await expect(strip).toContainText(/4\.\d mm/);
   await page.locator('body').press('Space');
   await expect(step(page)).toContainText('Set length and tension back');
@@ -162,7 +174,7 @@ test('basting asks for its own dials on the machine bar, and gives them back bef
   await expect(page.getByText('step 1 of 3, Lawn for the curtains, 2 of 2')).toBeVisible();
   await expect(page.getByRole('timer')).not.toHaveText('0:00');
   for (let i = 0; i < 3; i += 1) await page.locator('body').press('Space');
-  await expect(page.getByRole('heading', { name: 'Basting: sewn' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: SEW_TEXT.sewn2('Basting') })).toBeVisible();
 });
 
 const svgFile = (body: string, head = 'width="200mm" viewBox="0 0 100 50"') => ({
@@ -176,23 +188,23 @@ test('a line of any shape is picked, drawn or loaded, worked out, printed true t
     window.print = () => undefined;
   });
   await ask(page, 'lawn', 'Seam along any line');
-  const drawing = page.getByRole('region', { name: 'Drawing' });
+  const drawing = page.getByRole('region', { name: SEW_TEXT.drawing });
   await expect(drawing).toContainText('18 cm');
   await page.getByLabel('Across, cm').fill('22');
   await expect(drawing).toContainText('22 cm');
 
   // Drawn by numbers: a corner tighter than its allowance is refused with the way out, then made a corner.
-  await page.getByRole('button', { name: 'Draw it by numbers' }).click();
-  await page.getByLabel('Radius, 0 for a corner, cm').fill('0.4');
+  await page.getByRole('button', { name: OUTLINE_ASK_TEXT.drawItByNumbers }).click();
+  await page.getByLabel(`${DRAWN_ASK_TEXT.radiusForACorner}, cm`).fill('0.4');
   await expect(drawing).toContainText(/bends to a radius of 4 mm: .*Trim to less than 4 mm, .*or make it a corner/);
   await expect(page.getByRole('button', { name: 'Begin' })).toBeDisabled();
-  await page.getByLabel('Radius, 0 for a corner, cm').fill('0');
+  await page.getByLabel(`${DRAWN_ASK_TEXT.radiusForACorner}, cm`).fill('0');
   await expect(drawing.getByRole('img')).toBeVisible();
 
   // Loaded: what could do anything by itself, or has no line in it, is not taken, and nothing of it is kept.
-  await page.getByRole('button', { name: 'Load an SVG' }).click();
+  await page.getByRole('button', { name: OUTLINE_ASK_TEXT.loadAnSvg }).click();
   await expect(drawing).toContainText('There is no line to sew yet');
-  const input = page.getByLabel('An SVG with the line');
+  const input = page.getByLabel(SVG_ASK_TEXT.anSvgWithThe);
   await input.setInputFiles(svgFile('<script>alert(1)</script><path d="M0 0 H90"/>'));
   await expect(page.getByText('This SVG has scripts in it and is not taken')).toBeVisible();
   await input.setInputFiles(svgFile('<path onclick="alert(1)" d="M0 0 H90"/>'));
@@ -205,10 +217,10 @@ test('a line of any shape is picked, drawn or loaded, worked out, printed true t
     svgFile('<g transform="translate(5 5) scale(2)"><path d="M0 0 V15 Q0 20 5 20 H35 Q40 20 40 15 V0"/></g>'),
   );
   await expect(drawing).toContainText('16 cm');
-  await expect(page.getByLabel('One unit of the file is, mm')).toHaveValue('2');
+  await expect(page.getByLabel(`${SVG_ASK_TEXT.oneUnitOfThe}, mm`)).toHaveValue('2');
 
   expect(await axeFindings(page)).toEqual([]);
-  await page.getByRole('button', { name: 'Print the template' }).click();
+  await page.getByRole('button', { name: PRINTING_TEXT.printTheTemplate }).click();
   const sheets = page.locator('[data-sheet] section');
   await page.emulateMedia({ media: 'print' });
   await expect(sheets.first()).toBeVisible();
@@ -239,15 +251,15 @@ test('what does not suit the fabric comes last with what is sewn instead, and sa
   await openDemo(page, '/match?cloth=vinyl');
   await answered(page);
   await page.goto('/sew');
-  const seams = page.getByRole('region', { name: 'Seams' });
+  const seams = page.getByRole('region', { name: GROUP_TEXT.seam });
   const french = seams.getByRole('button', { name: /^French seam/ });
   await expect(french).toContainText('instead: plain seam, pressed open');
-  await expect(seams.getByRole('button').first()).toContainText('4 steps');
+  await expect(seams.getByRole('button').first()).toContainText(SEW_TEXT.steps(4));
   await expect(seams.getByRole('button').last()).toContainText('not for this fabric');
   await french.click();
   const stop = page.getByRole('alert').filter({ hasText: 'French seam is not for' });
   await expect(stop).toContainText('four layers make a rope');
-  await stop.getByRole('button', { name: 'Sew it as: Plain seam, pressed open' }).click();
+  await stop.getByRole('button', { name: FITS_TEXT.sewInstead('Plain seam, pressed open') }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Plain seam, pressed open' })).toBeVisible();
   await expect(page.getByRole('alert').filter({ hasText: 'is not for' })).toHaveCount(0);
 });

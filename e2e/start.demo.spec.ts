@@ -1,5 +1,8 @@
 import { type ChildProcess, execFileSync, spawn } from 'node:child_process';
 import { expect, openDemo, test } from './page';
+import { BOUNDARY_TEXT } from '@/parts/boundary/text';
+import { NEW_JOB_TEXT } from '@/features/jobs/text';
+import { START_TEXT } from '@/parts/start/text';
 
 /** A starter of its own, on a port of its own. */
 function starter(port: number): { child: ChildProcess; text: () => string } {
@@ -57,14 +60,14 @@ test('a server that has stopped gets a plate, never the browser’s bare page, a
   await ended(first.child);
   // The tape and everything that was fetched stay; what cannot be fetched is told in its place.
   await page.getByRole('link', { name: 'Ledger', exact: true }).click();
-  const plate = page.getByRole('alert').filter({ hasText: 'Bobbet has stopped' }).first();
+  const plate = page.getByRole('alert').filter({ hasText: BOUNDARY_TEXT.stopped }).first();
   await expect(plate).toBeVisible();
   await expect(page.getByRole('link', { name: 'bobbet' })).toBeVisible();
-  await plate.getByRole('button', { name: 'Try again' }).click();
-  await expect(plate.getByText('It is still not running.')).toBeVisible();
+  await plate.getByRole('button', { name: BOUNDARY_TEXT.again }).click();
+  await expect(plate.getByText(BOUNDARY_TEXT.stillStopped)).toBeVisible();
   const second = starter(4319);
   await expect.poll(() => answers(4319), { timeout: 60_000 }).toBe(true);
-  await plate.getByRole('button', { name: 'Try again' }).click();
+  await plate.getByRole('button', { name: BOUNDARY_TEXT.again }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Ledger' })).toBeVisible();
   second.child.kill('SIGTERM');
   await ended(second.child);
@@ -105,7 +108,7 @@ for (const [name, script, title] of BROKEN) {
 test('without the browser’s own maker of keys new entries still get theirs', async ({ page }) => {
   await page.addInitScript('Object.defineProperty(crypto, "randomUUID", { value: undefined })');
   await openDemo(page, '/jobs');
-  await page.getByRole('button', { name: 'Begin', exact: true }).click();
+  await page.getByRole('button', { name: NEW_JOB_TEXT.begin, exact: true }).click();
   await expect(page).toHaveURL(/id=[0-9a-f]{8}-[0-9a-f]{4}-4[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/);
 });
 
@@ -124,10 +127,10 @@ test('a database of a newer Bobbet is left alone, and an old tab lets go when a 
         open.onerror = () => done(String(open.error));
       }),
   );
-  await expect(page.getByRole('alert').filter({ hasText: 'Bobbet has been updated in another tab' })).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: START_TEXT['updated-elsewhere'].title })).toBeVisible();
   expect(await upgraded).toBe('upgraded');
   await page.reload();
-  await expect(page.getByRole('alert').filter({ hasText: 'This is an older Bobbet' })).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: START_TEXT['database-newer'].title })).toBeVisible();
 });
 
 test('an old tab that holds the database is named, and once it is closed the start goes on', async ({
@@ -154,7 +157,7 @@ test('an old tab that holds the database is named, and once it is closed the sta
   );
   const page = await context.newPage();
   await page.goto('/today');
-  await expect(page.getByRole('alert').filter({ hasText: 'Another tab has an older Bobbet open' })).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: START_TEXT['database-held'].title })).toBeVisible();
   await old.close();
   await expect(page.locator('h1#next')).toBeVisible();
   await context.close();

@@ -1,4 +1,12 @@
 import { answered, axeFindings, axeFindingsInBoth, expect, openCards, openDemo, reading, settled, test } from './page';
+import { ANSWER_TEXT, PICTURE_TEXT, SENTENCE_TEXT, START_TEXT } from '@/features/match/text';
+import { BAR_TEXT } from '@/parts/machineBar/text';
+import { FILES_TEXT } from '@/features/workroom/files/text';
+import { FIND_ORDER_TEXT } from '@/features/jobs/text';
+import { FRAME_TEXT, TAPE_TEXT } from '@/parts/frame/text';
+import { INLINE_EDIT_TEXT } from '@/ui/text';
+import { ONE_CHANGE_TEXT, SIMULATED_TEXT } from '@/features/swatch/text';
+import { PUT_AWAY_TEXT, STRETCH_GAUGE_TEXT } from '@/features/cloth/text';
 
 const SCREENS = [
   '/match?cloth=merino',
@@ -53,10 +61,10 @@ test('axe finds nothing wrong on any screen, by daylight and in the evening', as
   for (const screen of SCREENS) {
     await page.goto(screen);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-    await expect(page.getByRole('complementary', { name: 'On the machine' })).toContainText('the green machine');
+    await expect(page.getByRole('complementary', { name: BAR_TEXT.onTheMachine })).toContainText('the green machine');
     if (screen.startsWith('/match')) await answered(page);
     if (screen === '/jobs?id=apron')
-      await expect(page.getByRole('button', { name: 'Find the best order' })).toBeEnabled();
+      await expect(page.getByRole('button', { name: FIND_ORDER_TEXT.findTheBestOrder })).toBeEnabled();
     const findings = IN_THE_EVENING.includes(screen) ? await axeFindingsInBoth(page) : await axeFindings(page);
     await page.emulateMedia({ colorScheme: 'light' });
     found.push(...findings.map((finding) => `${screen}: ${finding}`));
@@ -74,7 +82,10 @@ test('no screen is wider than a 390 px phone, and what is pressed is large enoug
     await settled(page);
     const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
     expect(wide, screen).toBeLessThanOrEqual(0);
-    const here = await page.getByRole('navigation', { name: 'Stations' }).locator('[aria-current]').boundingBox();
+    const here = await page
+      .getByRole('navigation', { name: TAPE_TEXT.stations })
+      .locator('[aria-current]')
+      .boundingBox();
     expect(here!.x, screen).toBeGreaterThanOrEqual(0);
     expect(here!.x + here!.width, screen).toBeLessThanOrEqual(390);
     const small = await page.evaluate(() =>
@@ -100,7 +111,7 @@ test('security headers are sent with every page', async ({ page }) => {
 test('yesterday’s setting is called out, and ticked off one by one', async ({ page }) => {
   await openDemo(page, '/match?cloth=merino');
   await answered(page);
-  const strip = page.getByRole('complementary', { name: 'On the machine' });
+  const strip = page.getByRole('complementary', { name: BAR_TEXT.onTheMachine });
   await expect(strip).toContainText('Still set for Deck canvas');
   await expect(strip).toContainText('power off first');
   const left = strip.getByRole('button', { name: /Tick off when done/ });
@@ -120,9 +131,9 @@ test('the sentence is edited in place and the answer follows', async ({ page }) 
   await openDemo(page, '/match?cloth=merino');
   await answered(page);
   await page.getByRole('button', { name: /change give/ }).click();
-  await page.getByLabel('How far the seam must stretch, %').fill('45');
+  await page.getByLabel(`${SENTENCE_TEXT.give}, %`).fill('45');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('button', { name: '45 %, change give' })).toBeVisible();
+  await expect(page.getByRole('button', { name: INLINE_EDIT_TEXT.change('45 %', 'give') })).toBeVisible();
   await expect(page.getByText('needs 45 %', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: /change seam/ }).click();
   await page.getByRole('button', { name: 'a hem' }).click();
@@ -140,7 +151,7 @@ test('another way can be taken, and the best is one press away', async ({ page }
   await answered(page);
   await page.getByRole('button', { name: /^Triple straight.*gives/ }).click();
   await expect(reading(page, 'Stitch')).toContainText('Triple straight');
-  await page.getByRole('button', { name: 'Back to the best' }).click();
+  await page.getByRole('button', { name: ANSWER_TEXT.backToTheBest }).click();
   await expect(reading(page, 'Stitch')).toContainText('Zigzag');
 });
 
@@ -149,19 +160,19 @@ test('a failed line leads to the next, and what is thrown away can be brought ba
   await page.getByRole('button', { name: 'Thread popped: not seen' }).click();
   await page.getByRole('button', { name: 'Thread popped: slight' }).click();
   await expect(page.getByText('not met: thread popped')).toBeVisible();
-  await page.getByRole('button', { name: 'Failed: next line' }).click();
+  await page.getByRole('button', { name: SIMULATED_TEXT.failedNextLine }).click();
   await expect(page.getByRole('heading', { name: /Line 4/ })).toBeVisible();
   // The plan's next line: the same setting the other way of the cloth.
-  await expect(page.getByText('Only the direction differs from the line before.')).toBeVisible();
+  await expect(page.getByText(ONE_CHANGE_TEXT.onlyTheDirectionDiffers)).toBeVisible();
   await page.getByRole('button', { name: 'Width up' }).click();
   await expect(page.getByText(/^2 changes at once/)).toBeVisible();
-  await page.getByRole('button', { name: 'Delete this line' }).click();
+  await page.getByRole('button', { name: SIMULATED_TEXT.deleteThisLine }).click();
   await expect(page.getByRole('heading', { name: /Line 3/ })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('button', { name: /^Line 4/ })).toBeVisible();
 
   await page.goto('/cloth?id=neoprene');
-  await page.getByRole('button', { name: 'Delete this fabric' }).click();
+  await page.getByRole('button', { name: PUT_AWAY_TEXT.deleteThisFabric }).click();
   await expect(page.getByText('Neoprene for the tiller grip deleted.')).toBeVisible();
   await expect(page.getByRole('link', { name: /Neoprene/ })).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
@@ -193,7 +204,7 @@ test('a file with something wrong in it names the path of each wrong field befor
     cards: [],
   };
   await page
-    .getByLabel('Import a file')
+    .getByLabel(FILES_TEXT.importOne)
     .setInputFiles({ name: 'broken.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(broken)) });
   await expect(page.getByText('cloths[0].cloth.massGsm: expected a number above 0, got -3')).toBeVisible();
   await page.getByRole('link', { name: 'Cloth' }).click();
@@ -202,8 +213,8 @@ test('a file with something wrong in it names the path of each wrong field befor
 
 test('an own start empties the demo, and Undo brings it back', async ({ page }) => {
   await openDemo(page);
-  await page.getByRole('button', { name: 'Start my own workroom' }).click();
-  await expect(page.getByRole('heading', { name: 'What cloth is it?' })).toBeVisible();
+  await page.getByRole('button', { name: FRAME_TEXT.startMyOwnWorkroom }).click();
+  await expect(page.getByRole('heading', { name: START_TEXT.title })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByText('This is a demo workroom')).toBeVisible();
   await openCards(page);
@@ -214,7 +225,7 @@ test('inches and ounces are a switch away, and stay', async ({ page }) => {
   await openDemo(page, '/cloth?id=merino');
   await page.getByRole('button', { name: /^Units: mm/ }).click();
   await expect(page.getByText('4.7 oz/yd²')).toBeVisible();
-  await page.getByLabel('Pulled to, in').fill('5 7/8');
+  await page.getByLabel(`${STRETCH_GAUGE_TEXT.pulledTo}, in`).fill('5 7/8');
   await expect(page.getByText('47 %')).toBeVisible();
   await page.reload();
   await expect(page.getByText('4.7 oz/yd²')).toBeVisible();
@@ -225,7 +236,7 @@ test('pulling the seam shows when the thread would go', async ({ page }) => {
   await answered(page);
   await page.getByRole('slider').focus();
   await page.keyboard.press('End');
-  await expect(page.getByText('the thread would go')).toBeVisible();
+  await expect(page.getByText(PICTURE_TEXT.theThreadWouldGo)).toBeVisible();
   await page.keyboard.press('Home');
-  await expect(page.getByText('at rest', { exact: true })).toBeVisible();
+  await expect(page.getByText(PICTURE_TEXT.atRest, { exact: true })).toBeVisible();
 });

@@ -1,12 +1,26 @@
 import type { Page } from '@playwright/test';
 import { answered, expect, openDemo, test, unsure } from './page';
+import {
+  AS_SET_TEXT,
+  COMPARE_TEXT,
+  MEASURES_TEXT,
+  NOTES_TEXT,
+  SCRAP_PAGE_TEXT,
+  SIGNS_TEXT,
+  SIMULATED_TEXT,
+  STITCHES_TEXT,
+} from '@/features/swatch/text';
+import { BAR_TEXT } from '@/parts/machineBar/text';
+import { EVIDENCE_TEXT, SEW_LIKE_THIS_TEXT } from '@/features/match/text';
+import { KEEPSAKES_TEXT, STALENESS_TEXT, THREAD_TEXT } from '@/features/ledger/text';
+import { TAUGHT_TEXT } from '@/features/workroom/text';
 
 const line = (page: Page, number: number) => page.getByRole('heading', { name: new RegExp(`^Line ${number}:`) });
 
 test('a scrap is planned from what is in doubt, and printed at true scale with its labels', async ({ page }) => {
   await openDemo(page, '/match?cloth=merino');
   await answered(page);
-  await page.getByRole('button', { name: 'Test on scrap' }).click();
+  await page.getByRole('button', { name: SEW_LIKE_THIS_TEXT.testOnScrap }).click();
   await expect(line(page, 1)).toBeVisible();
   await expect(page.getByRole('region', { name: 'Line 1' })).toContainText(
     /The setting as matched: how it looks, how it feeds and whether it gives enough/,
@@ -14,12 +28,12 @@ test('a scrap is planned from what is in doubt, and printed at true scale with i
   await expect(page.getByText(/line of the plan still to come|lines of the plan still to come/)).toBeVisible();
   await page.getByRole('button', { name: /^Line 2: to come/ }).click();
   await expect(page.getByText(/^Still to come, along the cloth\./)).toBeVisible();
-  await expect(page.getByLabel('After sewing, cm')).toHaveCount(0);
+  await expect(page.getByLabel(`${MEASURES_TEXT.afterSewing}, cm`)).toHaveCount(0);
 
   await page.emulateMedia({ media: 'print' });
   const sheet = page.locator('section', { hasText: 'Print at 100 %' }).last();
   await expect(sheet).toBeVisible();
-  await expect(page.getByRole('complementary', { name: 'On the machine' })).toBeHidden();
+  await expect(page.getByRole('complementary', { name: BAR_TEXT.onTheMachine })).toBeHidden();
   // 100 mm between the marks on paper: 96 CSS pixels are an inch by definition.
   const marked = await sheet
     .locator('svg')
@@ -34,7 +48,7 @@ test('a scrap is planned from what is in doubt, and printed at true scale with i
   );
   await page.emulateMedia({ media: 'screen' });
 
-  await page.getByRole('button', { name: 'Leave it out' }).click();
+  await page.getByRole('button', { name: SIMULATED_TEXT.leaveItOut }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('button', { name: /^Line 2: to come/ })).toBeVisible();
 });
@@ -44,20 +58,20 @@ test('a simulated machine with two hidden faults is brought to a card by followi
 }) => {
   await openDemo(page, '/match?cloth=merino');
   await answered(page);
-  await page.getByRole('button', { name: 'Test on scrap' }).click();
+  await page.getByRole('button', { name: SEW_LIKE_THIS_TEXT.testOnScrap }).click();
   await expect(line(page, 1)).toBeVisible();
-  await page.getByText('No machine at hand?').click();
-  await page.getByLabel('Simulated machine').click();
-  await page.getByRole('option', { name: 'Simulated machine 9' }).click();
-  const pass = page.getByRole('button', { name: 'Pass: keep it as a card' });
+  await page.getByText(SIMULATED_TEXT.ask).click();
+  await page.getByLabel(SIMULATED_TEXT.which).click();
+  await page.getByRole('option', { name: SIMULATED_TEXT.one(9) }).click();
+  const pass = page.getByRole('button', { name: SIMULATED_TEXT.passKeepItAs });
   const said = page.getByRole('region', { name: /Change one thing|One question first/ });
   let lines = 0;
   for (;;) {
     lines += 1;
     expect(lines, 'lines until one passes').toBeLessThanOrEqual(8);
     await expect(line(page, lines)).toBeVisible();
-    await page.getByRole('button', { name: 'Let it sew this line' }).click();
-    await expect(page.getByText('Sewn by simulated machine 9.')).toBeVisible();
+    await page.getByRole('button', { name: SIMULATED_TEXT.sew }).click();
+    await expect(page.getByText(SIMULATED_TEXT.by(9))).toBeVisible();
     if (await pass.isEnabled()) break;
     await unsure(said);
     const change = said.getByRole('button', { name: /^Do it: line/ });
@@ -75,7 +89,7 @@ test('a simulated machine with two hidden faults is brought to a card by followi
     )
     .toBeGreaterThan(10);
   // What a simulated machine measured is not changed by hand.
-  await expect(page.getByLabel('After sewing, cm')).toBeDisabled();
+  await expect(page.getByLabel(`${MEASURES_TEXT.afterSewing}, cm`)).toBeDisabled();
   await pass.click();
   await page.getByRole('link', { name: /This line is a card/ }).click();
   await expect(page.getByText(/Passed on a simulated machine only/)).toBeVisible();
@@ -83,12 +97,12 @@ test('a simulated machine with two hidden faults is brought to a card by followi
 
 test('two lines lie side by side with what differs marked, and what was varied is charted', async ({ page }) => {
   await openDemo(page, '/swatch?id=merino-side');
-  await page.getByText('Compare lines').click();
-  await page.getByLabel('One line').click();
+  await page.getByText(COMPARE_TEXT.compareLines).click();
+  await page.getByLabel(COMPARE_TEXT.oneLine).click();
   await page.getByRole('option', { name: 'Line 1' }).click();
-  await page.getByLabel('The other').click();
+  await page.getByLabel(COMPARE_TEXT.theOther).click();
   await page.getByRole('option', { name: 'Line 2' }).click();
-  const table = page.getByRole('table', { name: 'Two lines side by side' });
+  const table = page.getByRole('table', { name: COMPARE_TEXT.twoLinesSideBy });
   const differing = table.locator('tr[data-differs]');
   await expect(differing.filter({ hasText: 'Width' })).toContainText('1 mm');
   await expect(differing.filter({ hasText: 'Needle' })).toHaveCount(0);
@@ -99,28 +113,28 @@ test('a line is given up, taken up again next week, and sewn once more; where it
   page,
 }) => {
   await openDemo(page, '/swatch?id=merino-side');
-  await page.getByRole('textbox', { name: 'Notes' }).fill('Left the tails long.');
-  await page.getByRole('textbox', { name: 'Where the scrap is kept' }).fill('Blue tin');
+  await page.getByRole('textbox', { name: NOTES_TEXT.notes }).fill('Left the tails long.');
+  await page.getByRole('textbox', { name: SCRAP_PAGE_TEXT.whereTheScrapIs }).fill('Blue tin');
   await page.getByRole('button', { name: 'Came out long and wavy: not seen' }).click();
   await page.getByLabel('Where: came out long and wavy').click();
   await page.getByRole('option', { name: 'at the end' }).click();
-  await page.getByRole('button', { name: 'Skip this line' }).click();
+  await page.getByRole('button', { name: SIMULATED_TEXT.skipThisLine }).click();
   await expect(page.getByRole('button', { name: /^Line 3: given up/ })).toBeVisible();
   await page.reload();
   await page.getByRole('button', { name: /^Line 3: given up/ }).click();
-  await expect(page.getByRole('textbox', { name: 'Notes' })).toHaveValue('Left the tails long.');
-  await expect(page.getByRole('textbox', { name: 'Where the scrap is kept' })).toHaveValue('Blue tin');
+  await expect(page.getByRole('textbox', { name: NOTES_TEXT.notes })).toHaveValue('Left the tails long.');
+  await expect(page.getByRole('textbox', { name: SCRAP_PAGE_TEXT.whereTheScrapIs })).toHaveValue('Blue tin');
   await expect(page.getByLabel('Where: came out long and wavy')).toContainText('at the end');
-  await page.getByRole('button', { name: 'Take it up again' }).click();
-  await expect(page.getByRole('button', { name: 'Skip this line' })).toBeVisible();
+  await page.getByRole('button', { name: SIMULATED_TEXT.takeItUpAgain }).click();
+  await expect(page.getByRole('button', { name: SIMULATED_TEXT.skipThisLine })).toBeVisible();
   await page.getByRole('button', { name: 'Came out long and wavy: slight' }).click();
   await page.getByRole('button', { name: 'Came out long and wavy: plain' }).click();
   await page.getByRole('button', { name: 'Came out long and wavy: bad' }).click();
   await expect(page.getByRole('button', { name: /^Nothing wrong/ })).toHaveAttribute('aria-pressed', 'true');
-  await page.getByLabel('After sewing, cm').fill('10.1');
-  await page.getByLabel('Pulled to, held, cm').fill('12.9');
-  await page.getByRole('button', { name: 'Pass: keep it as a card' }).click();
-  await page.getByRole('button', { name: 'Sew it once more' }).click();
+  await page.getByLabel(`${MEASURES_TEXT.afterSewing}, cm`).fill('10.1');
+  await page.getByLabel(`${MEASURES_TEXT.pulledToHeld}, cm`).fill('12.9');
+  await page.getByRole('button', { name: SIMULATED_TEXT.passKeepItAs }).click();
+  await page.getByRole('button', { name: SIMULATED_TEXT.sewItOnceMore }).click();
   // It comes before what is still planned.
   await expect(line(page, 4)).toBeVisible();
   await expect(page.getByRole('button', { name: /^Line 5: to come/ })).toBeVisible();
@@ -130,32 +144,32 @@ test('a line takes its setting from the machine bar, so that nothing is typed tw
   await openDemo(page, '/swatch?id=merino-side');
   await expect(page.getByText(/^Not ticked off on the machine bar yet: needle, foot, thread/)).toBeVisible();
   await page.getByRole('button', { name: 'All set' }).click();
-  await expect(page.getByText('✓ The machine is set for this line.')).toBeVisible();
+  await expect(page.getByText(AS_SET_TEXT.theMachineIsSet)).toBeVisible();
   // Sewn a step wider than planned: the machine bar knows, the line takes it.
   await page.getByRole('button', { name: 'Width up' }).click();
   await expect(page.getByText(/^Not ticked off on the machine bar yet: width\./)).toBeVisible();
-  await page.getByRole('button', { name: 'Take what is on the machine' }).click();
+  await page.getByRole('button', { name: AS_SET_TEXT.takeWhatIsOn }).click();
   await expect(page.getByRole('heading', { name: 'Line 3: zigzag, stitch 04, 2.5 × 2 mm' })).toBeVisible();
 });
 
 test('a card that is out of date says why, and one line proves it again', async ({ page }) => {
   await openDemo(page, '/ledger?id=card-curtain-hem');
   await expect(page.getByRole('note').getByText('The machine has been serviced since')).toBeVisible();
-  await page.getByRole('button', { name: 'Test it again with one line' }).click();
+  await page.getByRole('button', { name: STALENESS_TEXT.testItAgainWith }).click();
   await expect(line(page, 1)).toBeVisible();
-  await page.getByRole('button', { name: 'Nothing wrong' }).click();
-  await page.getByRole('button', { name: 'Pass: the card is proven again' }).click();
+  await page.getByRole('button', { name: SIGNS_TEXT.nothingWrong }).click();
+  await page.getByRole('button', { name: SIMULATED_TEXT.passTheCardIs }).click();
   await page.getByRole('link', { name: /This line is a card/ }).click();
   await expect(page.getByText('✓ Proven on scrap today')).toBeVisible();
   await expect(page.getByText(/^today, after: The machine has been serviced since/)).toBeVisible();
   await expect(page.getByText('Out of date: something has changed')).toHaveCount(0);
 
-  await page.getByRole('textbox', { name: 'Where the scrap is kept' }).fill('Ring binder, page 4');
-  await page.getByLabel('Photo of the scrap').setInputFiles('docs/screenshots/card.png');
+  await page.getByRole('textbox', { name: KEEPSAKES_TEXT.whereTheScrapIs }).fill('Ring binder, page 4');
+  await page.getByLabel(KEEPSAKES_TEXT.photoOfTheScrap).setInputFiles('docs/screenshots/card.png');
   await expect(page.getByRole('img', { name: /^The scrap of .* photographed$/ })).toBeVisible();
   await page.reload();
-  await expect(page.getByRole('textbox', { name: 'Where the scrap is kept' })).toHaveValue('Ring binder, page 4');
-  await page.getByRole('button', { name: 'Delete this card' }).click();
+  await expect(page.getByRole('textbox', { name: KEEPSAKES_TEXT.whereTheScrapIs })).toHaveValue('Ring binder, page 4');
+  await page.getByRole('button', { name: THREAD_TEXT.deleteThisCard }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('link', { name: /Lawn for the curtains, a hem/ })).toBeVisible();
   await page.goto('/ledger?id=card-curtain-hem');
@@ -167,15 +181,15 @@ test('cards are evidence in Match, and what they taught of a machine can be look
 }) => {
   await openDemo(page, '/match?cloth=deck');
   await answered(page);
-  const proof = page.locator('section', { has: page.getByRole('heading', { name: 'Your cards' }) });
+  const proof = page.locator('section', { has: page.getByRole('heading', { name: EVIDENCE_TEXT.yourCards }) });
   await expect(proof.getByRole('listitem').first()).toContainText(/the same fabric and seam, this machine/);
   await page.goto('/workroom?machine=green');
-  const taught = page.getByRole('region', { name: 'What its cards taught' });
+  const taught = page.getByRole('region', { name: TAUGHT_TEXT.whatItsCardsTaught });
   await expect(taught).toContainText(/rests on \d cards, spread ±/);
-  await taught.getByRole('button', { name: 'Forget needle tension' }).click();
-  await expect(taught.getByText('Needle tension')).toHaveCount(0);
+  await taught.getByRole('button', { name: TAUGHT_TEXT.forget('needle tension') }).click();
+  await expect(taught.getByText(TAUGHT_TEXT.needleTension)).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(taught.getByText('Needle tension')).toBeVisible();
+  await expect(taught.getByText(TAUGHT_TEXT.needleTension)).toBeVisible();
 });
 
 test('every sign can be told from every other at 64 px', async ({ page }) => {
@@ -224,14 +238,14 @@ test('every sign can be told from every other at 64 px', async ({ page }) => {
 
 test('three stitches are tried side by side, each on a line of its own', async ({ page }) => {
   await openDemo(page, '/swatch?id=merino-side');
-  const drawn = page.getByRole('region', { name: 'Scrap' });
+  const drawn = page.getByRole('region', { name: SCRAP_PAGE_TEXT.scrap });
   await expect(drawn).toBeVisible();
-  await page.getByRole('button', { name: 'Try three stitches' }).click();
+  await page.getByRole('button', { name: STITCHES_TEXT.offer }).click();
   await expect(page.getByText(/Lines planned: /).first()).toBeVisible();
   // Every stitch has its line now.
-  await page.getByRole('button', { name: 'Try three stitches' }).click();
-  await expect(page.getByText('No other stitch of this machine serves this seam.')).toBeVisible();
-  await page.getByText('Compare lines').click();
+  await page.getByRole('button', { name: STITCHES_TEXT.offer }).click();
+  await expect(page.getByText(STITCHES_TEXT.none)).toBeVisible();
+  await page.getByText(COMPARE_TEXT.compareLines).click();
   await expect(page.getByRole('row', { name: /Seconds a metre/ })).toBeVisible();
   await expect(page.getByRole('row', { name: /Thread a metre/ })).toBeVisible();
 });

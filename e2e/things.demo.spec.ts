@@ -1,6 +1,10 @@
 import { readFile } from 'node:fs/promises';
 import path from 'node:path';
 import { expect, openDemo, test } from './page';
+import { BAR_TEXT } from '@/parts/machineBar/text';
+import { FILES_TEXT } from '@/features/workroom/files/text';
+import { MACHINES_TEXT, MACHINE_TEXT } from '@/features/workroom/text';
+import { SCHOOLS_TEXT } from '@/features/match/text';
 
 test('a settings card goes out with what it needs, and comes into an empty workroom as one change', async ({
   page,
@@ -19,16 +23,16 @@ test('a settings card goes out with what it needs, and comes into an empty workr
   expect(saved.with.map(({ list }) => list).sort()).toEqual(['cloths', 'machines']);
 
   await page.goto('/workroom?place=files');
-  await page.getByRole('button', { name: 'Empty this workroom' }).click();
+  await page.getByRole('button', { name: FILES_TEXT.empty }).click();
   await expect(page.getByRole('button', { name: 'Undo' })).toBeVisible();
   await page.goto('/workroom?place=files');
-  await page.getByLabel('Import a file').setInputFiles(file);
+  await page.getByLabel(FILES_TEXT.importOne).setInputFiles(file);
   await expect(page.getByRole('heading', { name: 'card.json would' })).toBeVisible();
   await expect(page.getByText('add 1 fabric')).toBeVisible();
   await expect(page.getByText('add 1 settings card')).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Replace everything' })).toBeHidden();
-  await page.getByRole('button', { name: 'Add to what is here' }).click();
-  await expect(page.getByText('The file is imported.')).toBeVisible();
+  await expect(page.getByRole('button', { name: FILES_TEXT.replace })).toBeHidden();
+  await page.getByRole('button', { name: FILES_TEXT.merge }).click();
+  await expect(page.getByText(FILES_TEXT.imported)).toBeVisible();
   await page.goto('/ledger?id=card-canvas-seam');
   await expect(page.getByRole('heading', { level: 1, name: /^Deck canvas/ })).toBeVisible();
 });
@@ -46,13 +50,13 @@ test('a workroom of an older version comes in whole; which of two fabrics of one
   old.runs.push({ ...old.runs.find(({ clothId }) => clothId === 'deck')!, id: 'again', clothId: 'deck-2' });
   await openDemo(page, '/workroom?place=files');
   await page
-    .getByLabel('Import a file')
+    .getByLabel(FILES_TEXT.importOne)
     .setInputFiles({ name: 'old.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(old)) });
-  await page.getByRole('button', { name: 'Replace everything' }).click();
-  await expect(page.getByText('The file is imported.')).toBeVisible();
-  const strip = page.getByRole('complementary', { name: 'On the machine' });
-  await expect(strip).toContainText('It was set for “Deck canvas”. Which fabric is that?');
-  await strip.getByRole('button', { name: 'Choose the fabric' }).click();
+  await page.getByRole('button', { name: FILES_TEXT.replace }).click();
+  await expect(page.getByText(FILES_TEXT.imported)).toBeVisible();
+  const strip = page.getByRole('complementary', { name: BAR_TEXT.onTheMachine });
+  await expect(strip).toContainText(BAR_TEXT.which('Deck canvas'));
+  await strip.getByRole('button', { name: BAR_TEXT.choose }).click();
   await expect(page.getByRole('menuitem')).toHaveCount(3);
   await page.getByRole('menuitem', { name: 'Deck canvas, roof locker' }).click();
   await expect(strip).not.toContainText('Which fabric is that?');
@@ -63,14 +67,14 @@ test('a workroom of an older version comes in whole; which of two fabrics of one
 
 test('what is printed beside a stitch is told once and stands beside it everywhere', async ({ page }) => {
   await openDemo(page, '/workroom?place=machines');
-  await page.getByRole('button', { name: 'What it can do' }).click();
-  const label = page.getByRole('textbox', { name: 'Printed beside straight' });
+  await page.getByRole('button', { name: MACHINES_TEXT.whatItCanDo }).click();
+  const label = page.getByRole('textbox', { name: SCHOOLS_TEXT.beside2('Printed', 'straight') });
   await expect(label).toHaveValue('01');
   await label.fill('much too long for it');
-  await expect(page.getByText('At most 12 letters or digits.')).toBeVisible();
+  await expect(page.getByText(MACHINE_TEXT.tooLong)).toBeVisible();
   await label.fill('A1');
   await label.press('Tab');
-  await expect(page.getByRole('complementary', { name: 'On the machine' })).toContainText('Straight, stitch A1');
+  await expect(page.getByRole('complementary', { name: BAR_TEXT.onTheMachine })).toContainText('Straight, stitch A1');
   await page.reload();
-  await expect(page.getByRole('complementary', { name: 'On the machine' })).toContainText('Straight, stitch A1');
+  await expect(page.getByRole('complementary', { name: BAR_TEXT.onTheMachine })).toContainText('Straight, stitch A1');
 });

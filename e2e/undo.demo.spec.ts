@@ -1,6 +1,14 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
 import { expect, openDemo, test } from './page';
+import { BAR_TEXT } from '@/parts/machineBar/text';
+import { CLOTH_PAGE_TEXT, PUT_AWAY_TEXT } from '@/features/cloth/text';
+import { CSV_FILES_TEXT } from '@/features/workroom/text';
+import { DEPENDENCE_TEXT } from '@/parts/dependence/text';
+import { HISTORY_TEXT } from '@/parts/history/text';
+import { JOB_PAGE_TEXT } from '@/features/jobs/text';
+import { SCRAP_PAGE_TEXT, SIMULATED_TEXT } from '@/features/swatch/text';
+import { SEW_LIKE_THIS_TEXT } from '@/features/match/text';
 
 const notice = (page: Page, text: string) => page.getByRole('alert').filter({ hasText: text });
 const undoIn = (page: Page, text: string) => notice(page, text).getByRole('button', { name: 'Undo' });
@@ -19,9 +27,9 @@ test('a line deleted, then its swatch, then the first undone: both are there, an
   page,
 }) => {
   await openDemo(page, '/swatch?id=merino-side');
-  await page.getByRole('button', { name: 'Delete this line' }).click();
+  await page.getByRole('button', { name: SIMULATED_TEXT.deleteThisLine }).click();
   await expect(notice(page, 'Test line 3 deleted.')).toBeVisible();
-  await page.getByRole('button', { name: 'Delete this swatch' }).click();
+  await page.getByRole('button', { name: SCRAP_PAGE_TEXT.deleteThisSwatch }).click();
   await expect(page).toHaveURL(/\/swatch$/);
   await undoIn(page, 'Test line 3 deleted.').click();
   await expect(page.getByText(/Also brought back: swatch “Merino jersey/)).toBeVisible();
@@ -32,14 +40,14 @@ test('a line deleted, then its swatch, then the first undone: both are there, an
 
 test('a swatch deleted, then its fabric, then the swatch undone: the fabric comes back with it', async ({ page }) => {
   await openDemo(page, '/swatch?id=merino-side');
-  await page.getByRole('button', { name: 'Delete this swatch' }).click();
+  await page.getByRole('button', { name: SCRAP_PAGE_TEXT.deleteThisSwatch }).click();
   const first = undoIn(page, 'Cards made from it stay.');
   await expect(first).toBeVisible();
   await station(page, 'Cloth');
   await page.getByRole('link', { name: /^Merino jersey/ }).click();
-  await page.getByRole('button', { name: 'Delete this fabric' }).click();
+  await page.getByRole('button', { name: PUT_AWAY_TEXT.deleteThisFabric }).click();
   // The projects that use it are told; it goes all the same.
-  await page.getByRole('dialog').getByRole('button', { name: 'Delete for good' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: DEPENDENCE_TEXT.deleteForGood2 }).click();
   await expect(notice(page, 'Merino jersey deleted.')).toBeVisible();
   await first.click();
   await expect(page.getByText(/Also brought back: fabric “Merino jersey”/)).toBeVisible();
@@ -54,17 +62,19 @@ test('fabrics imported, a swatch started on one, the import undone: that one sta
 }) => {
   await openDemo(page, '/workroom?place=files');
   const buffer = Buffer.from('Name,Weight\nTest poplin,120\nTest twill,220\n');
-  await page.getByLabel('Import Cloths from CSV').setInputFiles({ name: 'two.csv', mimeType: 'text/csv', buffer });
-  await page.getByRole('button', { name: 'Import it' }).click();
+  await page
+    .getByLabel(CSV_FILES_TEXT.importFromCsv('Cloths'))
+    .setInputFiles({ name: 'two.csv', mimeType: 'text/csv', buffer });
+  await page.getByRole('button', { name: CSV_FILES_TEXT.importIt }).click();
   await expect(notice(page, 'two.csv imported.')).toBeVisible();
   await page.getByRole('link', { name: 'Cloth', exact: true }).click();
   await page.getByRole('link', { name: /^Test poplin/ }).click();
-  await page.getByRole('button', { name: 'Match it' }).click();
-  await page.getByRole('button', { name: 'Test on scrap' }).click();
+  await page.getByRole('button', { name: CLOTH_PAGE_TEXT.matchIt }).click();
+  await page.getByRole('button', { name: SEW_LIKE_THIS_TEXT.testOnScrap }).click();
   await expect(page).toHaveURL(/\/swatch\?id=/);
   // The notice may have gone by now; the list has it still.
-  await page.getByRole('button', { name: 'History' }).click();
-  await expect(page.getByRole('dialog', { name: 'What you did' })).toContainText('two.csv imported');
+  await page.getByRole('button', { name: HISTORY_TEXT.button }).click();
+  await expect(page.getByRole('dialog', { name: HISTORY_TEXT.title })).toContainText('two.csv imported');
   await page.keyboard.press('Escape');
   const first = undoIn(page, 'two.csv imported.');
   if (await first.isVisible()) {
@@ -78,13 +88,13 @@ test('fabrics imported, a swatch started on one, the import undone: that one sta
 
 test('undo and redo by key on every station, but never while a text field uses them', async ({ page }) => {
   await openDemo(page);
-  const strip = page.getByRole('complementary', { name: 'On the machine' });
+  const strip = page.getByRole('complementary', { name: BAR_TEXT.onTheMachine });
   await page.goto('/match?cloth=merino');
   await strip.getByRole('button', { name: 'All set' }).click();
   await expect(strip).toContainText('Set for Merino jersey');
   await station(page, 'Jobs');
   await page.getByRole('link', { name: /^Work apron/ }).click();
-  await page.getByRole('button', { name: 'Pieces and notes' }).click();
+  await page.getByRole('button', { name: JOB_PAGE_TEXT.piecesAndNotes }).click();
   const name = page.getByLabel('Name', { exact: true });
   await name.fill('Apron, renamed');
   // In the field it is the field's own; nothing else is undone.
@@ -105,8 +115,8 @@ test('undo and redo by key on every station, but never while a text field uses t
   await expect(page.getByRole('heading', { level: 1, name: 'Apron, renamed' })).toBeVisible();
 
   // The list says the same, and goes back any number of steps at once.
-  await page.getByRole('button', { name: 'History' }).click();
-  const list = page.getByRole('dialog', { name: 'What you did' });
+  await page.getByRole('button', { name: HISTORY_TEXT.button }).click();
+  const list = page.getByRole('dialog', { name: HISTORY_TEXT.title });
   await list.getByRole('button', { name: /^Undo everything back to and with: All set/ }).click();
   await expect(list.getByRole('button', { name: /^Redo everything up to and with: Project/ })).toBeVisible();
   await page.keyboard.press('Escape');

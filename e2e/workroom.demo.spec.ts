@@ -1,6 +1,20 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
 import { answered, expect, openDemo, reading, settled, test } from './page';
+import { BAR_TEXT, NEEDLE_CHOICE_TEXT } from '@/parts/machineBar/text';
+import {
+  CSV_FILES_TEXT,
+  DIAL_CALIBRATION_TEXT,
+  FEED_CALIBRATION_TEXT,
+  MACHINES_TEXT,
+  NEEDLES_TEXT,
+  NEEDLE_STOCK_TEXT,
+  PUT_MACHINE_AWAY_TEXT,
+  SPOOLS_TEXT,
+  SPOOL_TEXT,
+  TOOL_TEXT,
+} from '@/features/workroom/text';
+import { DRAWER_TEXT } from '@/features/cloth/text';
 
 const typed = (page: Page, label: string) => page.getByRole('textbox', { name: label });
 const region = (page: Page, name: string) => page.getByRole('region', { name, exact: true });
@@ -11,33 +25,33 @@ test('a machine with a wrong dial is calibrated, and Match tells another number 
   const truly = await reading(page, 'Length').textContent();
   await page.goto('/workroom');
   const length = region(page, 'Length');
-  await expect(length).toContainText('Until then Bobbet assumes the dial is accurate.');
+  await expect(length).toContainText(DIAL_CALIBRATION_TEXT.untilThenBobbetAssumes);
   // Dial 2 sews 1.67, dial 3 sews 2.5, dial 4 sews 3.33: a sixth short.
   for (const [dial, stitches] of [
     ['2', '60'],
     ['3', '40'],
     ['4', '30'],
   ]) {
-    await length.getByRole('textbox', { name: 'Dial says' }).fill(dial);
-    await length.getByRole('textbox', { name: 'Stitches counted' }).fill(stitches);
-    await length.getByRole('textbox', { name: 'Stitches counted' }).press('Enter');
+    await length.getByRole('textbox', { name: DIAL_CALIBRATION_TEXT.dialSays }).fill(dial);
+    await length.getByRole('textbox', { name: DIAL_CALIBRATION_TEXT.stitchesCounted }).fill(stitches);
+    await length.getByRole('textbox', { name: DIAL_CALIBRATION_TEXT.stitchesCounted }).press('Enter');
     await expect(length.getByText(`dial ${dial}: ${stitches} stitches in 10 cm`)).toBeVisible();
   }
-  await expect(length).toContainText('about 17 % less than it says');
+  await expect(length).toContainText(DIAL_CALIBRATION_TEXT.aboutThanItSays('17', 'less'));
   await expect(length.getByRole('img', { name: /What the length dial says/ })).toBeVisible();
   // A count no dial can give is refused beside its field.
-  await length.getByRole('textbox', { name: 'Dial says' }).fill('4');
-  await length.getByRole('textbox', { name: 'Stitches counted' }).fill('9');
+  await length.getByRole('textbox', { name: DIAL_CALIBRATION_TEXT.dialSays }).fill('4');
+  await length.getByRole('textbox', { name: DIAL_CALIBRATION_TEXT.stitchesCounted }).fill('9');
   await expect(length.getByText(/Expected a count within half and twice of what the dial says/)).toBeVisible();
-  await length.getByRole('textbox', { name: 'Dial says' }).fill('5');
-  await length.getByRole('textbox', { name: 'Stitches counted' }).fill('39');
+  await length.getByRole('textbox', { name: DIAL_CALIBRATION_TEXT.dialSays }).fill('5');
+  await length.getByRole('textbox', { name: DIAL_CALIBRATION_TEXT.stitchesCounted }).fill('39');
   await expect(length.getByText(/dial 5 would give less than dial 4/)).toBeVisible();
-  await expect(length.getByRole('button', { name: 'Keep this count' })).toBeDisabled();
+  await expect(length.getByRole('button', { name: DIAL_CALIBRATION_TEXT.keepThisCount })).toBeDisabled();
 
   await page.goto('/match?cloth=deck');
   await answered(page);
   await expect(reading(page, 'Length')).not.toHaveText(truly!);
-  const strip = page.getByRole('complementary', { name: 'On the machine' });
+  const strip = page.getByRole('complementary', { name: BAR_TEXT.onTheMachine });
   await expect(strip).toContainText('Length');
   const told = Number(/[\d.]+/.exec((await reading(page, 'Length').textContent())!)![0]);
   const before = Number(/[\d.]+/.exec(truly!)![0]);
@@ -47,22 +61,22 @@ test('a machine with a wrong dial is calibrated, and Match tells another number 
 test('width, bobbin and feed are measured too, and say what follows', async ({ page }) => {
   await openDemo(page, '/workroom');
   const width = region(page, 'Width');
-  await width.getByRole('textbox', { name: 'Dial says' }).fill('4');
-  await width.getByRole('textbox', { name: 'Whole swing' }).fill('3,6');
-  await width.getByRole('button', { name: 'Keep this width' }).click();
-  await expect(width).toContainText('about 10 % less than it says');
+  await width.getByRole('textbox', { name: DIAL_CALIBRATION_TEXT.dialSays }).fill('4');
+  await width.getByRole('textbox', { name: DIAL_CALIBRATION_TEXT.wholeSwing }).fill('3,6');
+  await width.getByRole('button', { name: DIAL_CALIBRATION_TEXT.keepThisWidth }).click();
+  await expect(width).toContainText(DIAL_CALIBRATION_TEXT.aboutThanItSays('10', 'less'));
   // What has been kept moves what stands below it.
   await settled(page);
-  const bobbin = region(page, 'Bobbin');
-  await bobbin.getByRole('textbox', { name: 'Wound off' }).fill('40');
-  await bobbin.getByRole('textbox', { name: 'Thread number' }).fill('Tkt 120');
-  await bobbin.getByRole('button', { name: 'Keep this bobbin' }).click();
-  await expect(bobbin).toContainText('measured once');
+  const bobbin = region(page, SPOOL_TEXT.bobbin);
+  await bobbin.getByRole('textbox', { name: SPOOL_TEXT.woundOff }).fill('40');
+  await bobbin.getByRole('textbox', { name: SPOOL_TEXT.threadNumber }).fill('Tkt 120');
+  await bobbin.getByRole('button', { name: SPOOL_TEXT.keepThisBobbin }).click();
+  await expect(bobbin).toContainText(SPOOL_TEXT.measured('once'));
   await settled(page);
-  const feed = region(page, 'Feed');
-  await feed.getByRole('textbox', { name: 'Top behind by' }).fill('3');
+  const feed = region(page, FEED_CALIBRATION_TEXT.feed);
+  await feed.getByRole('textbox', { name: FEED_CALIBRATION_TEXT.topBehindBy }).fill('3');
   await expect(feed).toContainText('would bow about 1.95 cm');
-  await feed.getByRole('button', { name: 'Keep this line' }).click();
+  await feed.getByRole('button', { name: FEED_CALIBRATION_TEXT.keepThisLine }).click();
   await expect(feed).toContainText('times as much as the model expects');
 });
 
@@ -72,74 +86,74 @@ test('the machine bar knows the needle: hours, another one of its kind, and the 
   await openDemo(page);
   await page.clock.install();
   await page.goto('/workroom?place=needles');
-  const strip = page.getByRole('complementary', { name: 'On the machine' });
+  const strip = page.getByRole('complementary', { name: BAR_TEXT.onTheMachine });
   await expect(strip).toContainText('3.4 of 5 h');
   await expect(strip).toContainText('Still set for Deck canvas');
-  await strip.getByRole('button', { name: 'I am sewing' }).click();
+  await strip.getByRole('button', { name: BAR_TEXT.iAmSewing }).click();
   await page.clock.fastForward('03:30:00');
-  await strip.getByRole('button', { name: 'Stop sewing' }).click();
+  await strip.getByRole('button', { name: BAR_TEXT.stopSewing }).click();
   await expect(page.getByText(/210 min at the machine, 70 min of sewing counted/)).toBeVisible();
   await expect(strip).toContainText('4.6 of 5 h');
-  await strip.getByRole('button', { name: 'I am sewing' }).click();
+  await strip.getByRole('button', { name: BAR_TEXT.iAmSewing }).click();
   await page.clock.fastForward('03:00:00');
-  await strip.getByRole('button', { name: 'Stop sewing' }).click();
-  await expect(strip).toContainText('5.6 of 5 h: change it');
-  await strip.getByRole('button', { name: 'Another needle like it' }).click();
-  const dialog = page.getByRole('dialog', { name: 'Which needle is in' });
-  await expect(dialog).toContainText('Switch the machine off before you change it.');
+  await strip.getByRole('button', { name: BAR_TEXT.stopSewing }).click();
+  await expect(strip).toContainText(BAR_TEXT.changeIt('5.6 of 5 h'));
+  await strip.getByRole('button', { name: NEEDLE_CHOICE_TEXT.anotherNeedleLikeIt }).click();
+  const dialog = page.getByRole('dialog', { name: NEEDLE_CHOICE_TEXT.whichNeedleIsIn });
+  await expect(dialog).toContainText(NEEDLE_CHOICE_TEXT.switchTheMachineOff);
   await dialog.getByRole('button', { name: /^a new one, from the tobacco tin/ }).click();
-  await expect(strip.getByRole('button', { name: 'Another needle like it' })).toHaveText('new');
+  await expect(strip.getByRole('button', { name: NEEDLE_CHOICE_TEXT.anotherNeedleLikeIt })).toHaveText('new');
 });
 
 test('needles come in packs, are found, and are spent with the caution that belongs to it', async ({ page }) => {
   await openDemo(page, '/workroom?place=needles');
   await expect(page.getByText('23 of 23 needles')).toBeVisible();
-  await typed(page, 'How many').fill('0');
+  await typed(page, NEEDLES_TEXT.fields.count).fill('0');
   await expect(page.getByText('At least 1 here.')).toBeVisible();
-  await typed(page, 'How many').fill('3');
-  await typed(page, 'Kept in').fill('sail locker');
-  await page.getByRole('button', { name: 'Into the tin' }).click();
+  await typed(page, NEEDLES_TEXT.fields.count).fill('3');
+  await typed(page, NEEDLES_TEXT.fields.where).fill('sail locker');
+  await page.getByRole('button', { name: NEEDLES_TEXT.add }).click();
   await expect(page.getByText('26 of 26 needles')).toBeVisible();
-  await typed(page, 'Find a needle').fill('sail loc');
+  await typed(page, NEEDLE_STOCK_TEXT.findANeedle).fill('sail loc');
   await expect(page.getByText('3 of 26 needles')).toBeVisible();
-  await page.getByRole('list', { name: 'Needles in the tin' }).getByRole('button').first().click();
+  await page.getByRole('list', { name: NEEDLE_STOCK_TEXT.needlesInTheTin }).getByRole('button').first().click();
   await page.getByRole('button', { name: 'struck metal' }).click();
   await expect(page.getByText(/Find every fragment/)).toBeVisible();
 });
 
 test('a spool is noted by whatever number is printed on it', async ({ page }) => {
   await openDemo(page, '/workroom?place=threads');
-  await typed(page, 'Number on the spool').fill('huge');
+  await typed(page, SPOOL_TEXT.number).fill('huge');
   await expect(page.getByText(/Type the number as printed, such as 120/)).toBeVisible();
   // An ordinary spool, never rope; and what else it could be is one press away.
-  await typed(page, 'Number on the spool').fill('120');
+  await typed(page, SPOOL_TEXT.number).fill('120');
   await expect(page.getByText('Taken as Tkt 120: Tex 25.')).toBeVisible();
-  await typed(page, 'Number on the spool').fill('50');
+  await typed(page, SPOOL_TEXT.number).fill('50');
   await expect(page.getByText('Taken as Tex 50.')).toBeVisible();
   await page.getByRole('button', { name: 'No, 50 wt (Tex 20)' }).click();
-  await expect(typed(page, 'Number on the spool')).toHaveValue('50 wt');
-  await typed(page, 'Number on the spool').fill('243 den');
+  await expect(typed(page, SPOOL_TEXT.number)).toHaveValue('50 wt');
+  await typed(page, SPOOL_TEXT.number).fill('243 den');
   await expect(page.getByText('Tex 27', { exact: true })).toBeVisible();
-  await typed(page, 'Colour in words').fill('heron blue');
-  await page.getByRole('button', { name: 'Note it' }).click();
-  const spools = page.getByRole('list', { name: 'Spools' });
+  await typed(page, SPOOL_TEXT.colourInWords).fill('heron blue');
+  await page.getByRole('button', { name: SPOOL_TEXT.noteIt }).click();
+  const spools = page.getByRole('list', { name: SPOOLS_TEXT.spools });
   await expect(spools).toContainText('heron blue');
 
   // What is used up and put elsewhere is written down on the spool itself.
   await spools.getByRole('button', { name: /^heron blue/ }).click();
-  const number = spools.getByRole('textbox', { name: 'Number on the spool' });
+  const number = spools.getByRole('textbox', { name: SPOOL_TEXT.number });
   await number.fill('Tkt 75');
   await expect(spools.getByText('Tex 40', { exact: true })).toBeVisible();
   await number.fill('243 den');
-  await spools.getByRole('textbox', { name: 'Thread left, m' }).fill('85');
+  await spools.getByRole('textbox', { name: `${SPOOL_TEXT.left}, m` }).fill('85');
   await spools.getByRole('textbox', { name: 'Where it is kept' }).fill('biscuit box');
-  await spools.getByRole('textbox', { name: 'Thread left, m' }).fill('much');
+  await spools.getByRole('textbox', { name: `${SPOOL_TEXT.left}, m` }).fill('much');
   await expect(spools.getByText(/“much” is not a length/)).toBeVisible();
   await settled(page);
   await page.reload();
   await expect(spools.getByRole('button', { name: /^heron blue/ })).toContainText('85 m left, biscuit box');
   await spools.getByRole('button', { name: /^heron blue/ }).click();
-  await spools.getByRole('button', { name: 'Remove this spool' }).click();
+  await spools.getByRole('button', { name: SPOOL_TEXT.removeThisSpool }).click();
   await expect(spools).not.toContainText('heron blue');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(spools).toContainText('heron blue');
@@ -150,11 +164,11 @@ test('a foot that cards were proven under is put away rather than forgotten', as
   await page.getByLabel('Walking', { exact: true }).click();
   const dialog = page.getByRole('dialog');
   await expect(dialog).toContainText('on the walking foot');
-  await dialog.getByRole('button', { name: 'Archive' }).click();
-  await expect(page.getByText('archived: tick it to use it again')).toBeVisible();
+  await dialog.getByRole('button', { name: TOOL_TEXT.archive }).click();
+  await expect(page.getByText(TOOL_TEXT.archived)).toBeVisible();
   await expect(page.getByLabel('Walking', { exact: true })).not.toBeChecked();
   await page.getByLabel('Walking', { exact: true }).check();
-  await expect(page.getByText('archived: tick it to use it again')).toHaveCount(0);
+  await expect(page.getByText(TOOL_TEXT.archived)).toHaveCount(0);
 });
 
 test('care is due by sewing hours, is noted, and the reminder is gone', async ({ page }) => {
@@ -171,9 +185,9 @@ test('care is due by sewing hours, is noted, and the reminder is gone', async ({
 test('a machine with scraps is put away, not lost, and comes back', async ({ page }) => {
   await openDemo(page, '/workroom');
   await page.getByRole('button', { name: /^the boat machine/ }).click();
-  await page.getByRole('button', { name: 'Delete this machine' }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Archive' }).click();
-  await page.getByRole('button', { name: 'the boat machine: bring it back' }).click();
+  await page.getByRole('button', { name: PUT_MACHINE_AWAY_TEXT.deleteThisMachine }).click();
+  await page.getByRole('dialog').getByRole('button', { name: TOOL_TEXT.archive }).click();
+  await page.getByRole('button', { name: MACHINES_TEXT.bringItBack('the boat machine') }).click();
   await expect(page.getByRole('button', { name: /^the boat machine/ })).toBeVisible();
 });
 
@@ -195,7 +209,7 @@ test('a CSV of 50 cloths with three bad rows is refused by row and column; put r
   page,
 }, info) => {
   await openDemo(page, '/workroom?place=files');
-  const input = page.getByLabel('Import Cloths from CSV');
+  const input = page.getByLabel(CSV_FILES_TEXT.importFromCsv('Cloths'));
   await input.setInputFiles(csv(true));
   const refused = page.getByRole('alert').filter({ hasText: 'remnants.csv was not imported' });
   await expect(refused).toContainText('3 cells are wrong; nothing here has changed');
@@ -204,17 +218,17 @@ test('a CSV of 50 cloths with three bad rows is refused by row and column; put r
   );
   await expect(refused).toContainText('Row 22, Stretch across %: expected a stretch in percent from 0 to 400, got 900');
   await expect(refused).toContainText('Row 45, Fibres: expected fibres that add up to at most 100 percent');
-  await refused.getByRole('button', { name: 'All right' }).click();
+  await refused.getByRole('button', { name: CSV_FILES_TEXT.allRight }).click();
   await page.getByRole('link', { name: 'Cloth', exact: true }).click();
   await expect(page.getByText('10 cloths')).toBeVisible();
 
   await page.goto('/workroom?place=files');
   await input.setInputFiles(csv(false));
   await expect(page.getByText('add 50 and change 0')).toBeVisible();
-  await page.getByRole('button', { name: 'Import it' }).click();
+  await page.getByRole('button', { name: CSV_FILES_TEXT.importIt }).click();
   await expect(page.getByText('remnants.csv imported.')).toBeVisible();
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Export Cloths as CSV' }).click();
+  await page.getByRole('button', { name: CSV_FILES_TEXT.exportAsCsv('Cloths') }).click();
   const file = info.outputPath('cloths.csv');
   await (await download).saveAs(file);
   const text = await readFile(file, 'utf8');
@@ -223,11 +237,11 @@ test('a CSV of 50 cloths with three bad rows is refused by row and column; put r
   expect(text).not.toMatch(/,=crate/);
   await input.setInputFiles(file);
   await expect(page.getByText('add 0 and change 0')).toBeVisible();
-  await page.getByRole('button', { name: 'Leave it' }).click();
+  await page.getByRole('button', { name: CSV_FILES_TEXT.leaveIt }).click();
 
   await page.getByRole('link', { name: 'Cloth', exact: true }).click();
   await expect(page.getByText('60 cloths')).toBeVisible();
-  await typed(page, 'Find a cloth').fill('remnant 37');
+  await typed(page, DRAWER_TEXT.findACloth).fill('remnant 37');
   await expect(page.getByRole('link', { name: /Remnant 37/ })).toBeVisible();
 });
 
@@ -237,41 +251,43 @@ test('2,000 cloths and 10,000 needles are scrolled and searched with only what i
   await openDemo(page, '/workroom?place=files');
   const many = ['Name,Most like', ...Array.from({ length: 2000 }, (_, i) => `Bolt ${i + 1},jersey`)].join('\n');
   await page
-    .getByLabel('Import Cloths from CSV')
+    .getByLabel(CSV_FILES_TEXT.importFromCsv('Cloths'))
     .setInputFiles({ name: 'bolts.csv', mimeType: 'text/csv', buffer: Buffer.from(many) });
-  await page.getByRole('button', { name: 'Import it' }).click();
+  await page.getByRole('button', { name: CSV_FILES_TEXT.importIt }).click();
   await expect(page.getByText('bolts.csv imported.')).toBeVisible();
   const tin = [
     'Point,Size,Count,Kept in',
     ...Array.from({ length: 20 }, (_, i) => `Universal,80/12,500,drawer ${i + 1}`),
   ];
   await page
-    .getByLabel('Import Needles from CSV')
+    .getByLabel(CSV_FILES_TEXT.importFromCsv('Needles'))
     .setInputFiles({ name: 'tin.csv', mimeType: 'text/csv', buffer: Buffer.from(tin.join('\n')) });
-  await page.getByRole('button', { name: 'Import it' }).click();
+  await page.getByRole('button', { name: CSV_FILES_TEXT.importIt }).click();
   await expect(page.getByText('tin.csv imported.')).toBeVisible();
 
   await page.getByRole('link', { name: 'Cloth', exact: true }).click();
   await expect(page.getByText('2010 cloths')).toBeVisible();
-  const swatches = page.getByRole('list', { name: 'Cloths' }).getByRole('listitem');
+  const swatches = page.getByRole('list', { name: CSV_FILES_TEXT.cloths }).getByRole('listitem');
   expect(await swatches.count()).toBeLessThan(120);
   await page.evaluate(() => window.scrollTo(0, document.body.scrollHeight));
   await expect(page.getByRole('link', { name: /Deck canvas/ })).toBeVisible();
   expect(await swatches.count()).toBeLessThan(120);
   await page.evaluate(() => window.scrollTo(0, 0));
-  await typed(page, 'Find a cloth').fill('bolt 1999');
+  await typed(page, DRAWER_TEXT.findACloth).fill('bolt 1999');
   await expect(page.getByRole('link', { name: /Bolt 1999/ })).toBeVisible();
 
   await page.goto('/workroom?place=needles');
   await expect(page.getByText('10023 of 10023 needles')).toBeVisible();
-  expect(await page.getByRole('list', { name: 'Needles in the tin' }).getByRole('listitem').count()).toBeLessThan(120);
-  await typed(page, 'Find a needle').fill('drawer 17');
+  expect(
+    await page.getByRole('list', { name: NEEDLE_STOCK_TEXT.needlesInTheTin }).getByRole('listitem').count(),
+  ).toBeLessThan(120);
+  await typed(page, NEEDLE_STOCK_TEXT.findANeedle).fill('drawer 17');
   await expect(page.getByText('500 of 10023 needles')).toBeVisible();
 });
 
 test('what clashes on the machine is named at once, while it is being set', async ({ page }) => {
   await openDemo(page);
-  const strip = page.getByRole('complementary', { name: 'On the machine' });
+  const strip = page.getByRole('complementary', { name: BAR_TEXT.onTheMachine });
   await page.goto('/match?cloth=habotai');
   await answered(page);
   await strip.getByRole('button', { name: 'All set' }).click();
@@ -287,8 +303,8 @@ test('what clashes on the machine is named at once, while it is being set', asyn
 
 test('a press counts though a chart comes in above it meanwhile', async ({ page }) => {
   await openDemo(page, '/workroom');
-  const bobbin = region(page, 'Bobbin');
-  await bobbin.getByRole('textbox', { name: 'Wound off' }).fill('40');
+  const bobbin = region(page, SPOOL_TEXT.bobbin);
+  await bobbin.getByRole('textbox', { name: SPOOL_TEXT.woundOff }).fill('40');
   // From now on nothing more of the app comes in before it is let in.
   let letIn = () => {};
   const later = new Promise<void>((done) => (letIn = done));
@@ -297,32 +313,32 @@ test('a press counts though a chart comes in above it meanwhile', async ({ page 
     await route.continue();
   });
   const width = region(page, 'Width');
-  await width.getByRole('textbox', { name: 'Dial says' }).fill('4');
-  await width.getByRole('textbox', { name: 'Whole swing' }).fill('3,6');
-  await width.getByRole('button', { name: 'Keep this width' }).click();
-  await expect(width).toContainText('about 10 % less than it says');
-  await bobbin.getByRole('button', { name: 'Keep this bobbin' }).hover();
+  await width.getByRole('textbox', { name: DIAL_CALIBRATION_TEXT.dialSays }).fill('4');
+  await width.getByRole('textbox', { name: DIAL_CALIBRATION_TEXT.wholeSwing }).fill('3,6');
+  await width.getByRole('button', { name: DIAL_CALIBRATION_TEXT.keepThisWidth }).click();
+  await expect(width).toContainText(DIAL_CALIBRATION_TEXT.aboutThanItSays('10', 'less'));
+  await bobbin.getByRole('button', { name: SPOOL_TEXT.keepThisBobbin }).hover();
   await page.mouse.down();
   letIn();
   await expect(width.getByRole('img', { name: /width/ })).toBeVisible();
   await page.mouse.up();
-  await expect(bobbin).toContainText('measured once');
+  await expect(bobbin).toContainText(SPOOL_TEXT.measured('once'));
 });
 
 test('a press counts though the page moves under it', async ({ page }) => {
   await openDemo(page, '/workroom');
-  const bobbin = region(page, 'Bobbin');
-  await bobbin.getByRole('textbox', { name: 'Wound off' }).fill('40');
-  await bobbin.getByRole('button', { name: 'Keep this bobbin' }).hover();
+  const bobbin = region(page, SPOOL_TEXT.bobbin);
+  await bobbin.getByRole('textbox', { name: SPOOL_TEXT.woundOff }).fill('40');
+  await bobbin.getByRole('button', { name: SPOOL_TEXT.keepThisBobbin }).hover();
   await page.mouse.down();
   await region(page, 'Width').evaluate((above) => (above.style.paddingTop = '300px'));
   await page.mouse.up();
-  await expect(bobbin).toContainText('measured once');
+  await expect(bobbin).toContainText(SPOOL_TEXT.measured('once'));
   // Whoever moves away before letting go has changed their mind.
-  await bobbin.getByRole('textbox', { name: 'Wound off' }).fill('41');
-  await bobbin.getByRole('button', { name: 'Keep this bobbin' }).hover();
+  await bobbin.getByRole('textbox', { name: SPOOL_TEXT.woundOff }).fill('41');
+  await bobbin.getByRole('button', { name: SPOOL_TEXT.keepThisBobbin }).hover();
   await page.mouse.down();
   await page.mouse.move(5, 300);
   await page.mouse.up();
-  await expect(bobbin.getByText('measured once')).toBeVisible();
+  await expect(bobbin.getByText(SPOOL_TEXT.measured('once'))).toBeVisible();
 });

@@ -1,9 +1,14 @@
 import type { Clash } from '@/core/interlock';
 import { formatNumber } from '@/core/units';
+import { CLASH_DRAWING_TEXT } from './text';
 
 const WIDTH = 440;
 const HEIGHT = 168;
-const NAMES = { plate: 'the small hole of the plate', foot: 'the opening of the foot', slot: 'the slot of the plate' };
+const NAMES = {
+  plate: CLASH_DRAWING_TEXT.theSmallHoleOf,
+  foot: CLASH_DRAWING_TEXT.theOpeningOfThe,
+  slot: CLASH_DRAWING_TEXT.theSlotOfThe,
+};
 
 /** Seen from the front: where the needle would go, where it may, and where it would hit metal. */
 export function ClashDrawing({ clash }: { clash: Clash }) {
@@ -22,7 +27,13 @@ function Strike({ part, open, needle }: Extract<Clash, { kind: 'strike' }>) {
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       className="draft"
       role="img"
-      aria-label={`The needle reaches from ${formatNumber(needle[0])} to ${formatNumber(needle[1])} mm; ${NAMES[part]} is open from ${formatNumber(open[0])} to ${formatNumber(open[1])} mm.`}
+      aria-label={CLASH_DRAWING_TEXT.theNeedleReachesFrom(
+        formatNumber(needle[0]),
+        formatNumber(needle[1]),
+        NAMES[part],
+        formatNumber(open[0]),
+        formatNumber(open[1]),
+      )}
     >
       <Metal x1={0} x2={at(open[0])} y={top} />
       <Metal x1={at(open[1])} x2={WIDTH} y={top} />
@@ -42,7 +53,7 @@ function Strike({ part, open, needle }: Extract<Clash, { kind: 'strike' }>) {
                 fontWeight={700}
                 fontSize={14}
               >
-                strikes
+                {CLASH_DRAWING_TEXT.strikes}
               </text>
             </g>
           ),
@@ -53,10 +64,10 @@ function Strike({ part, open, needle }: Extract<Clash, { kind: 'strike' }>) {
         strokeWidth="1.3"
       />
       <text x={WIDTH / 2} y={16} textAnchor="middle" fill="var(--ink)" fontSize={14} fontWeight={650}>
-        needle, {formatNumber(needle[1] - needle[0])} mm
+        {CLASH_DRAWING_TEXT.needleMm(formatNumber(needle[1] - needle[0]))}
       </text>
       <text x={at((open[0] + open[1]) / 2)} y={HEIGHT - 6} textAnchor="middle" fill="var(--ink)" fontSize={14}>
-        {NAMES[part]}, {widthMm} mm
+        {CLASH_DRAWING_TEXT.mm(NAMES[part], widthMm)}
       </text>
     </svg>
   );
@@ -82,16 +93,16 @@ function Limit({ limit, actual, unit }: Extract<Clash, { kind: 'limit' }>) {
       viewBox={`0 0 ${WIDTH} 92`}
       className="draft"
       role="img"
-      aria-label={`The limit is ${say(limit)}; wanted was ${say(actual)}.`}
+      aria-label={CLASH_DRAWING_TEXT.theLimitIsWanted(say(limit), say(actual))}
     >
       <path d={`M20 50 H${at(limit)}`} stroke="var(--green)" strokeWidth="6" />
       <path d={`M${at(limit)} 50 H${at(actual)}`} stroke="var(--red)" strokeWidth="6" strokeDasharray="5 4" />
       <path d={`M${at(limit)} 34 V66`} stroke="var(--ink)" strokeWidth="2.4" />
       <text x={at(limit)} y={84} textAnchor="middle" fill="var(--ink)" fontSize={14}>
-        as far as it goes, {say(limit)}
+        {CLASH_DRAWING_TEXT.asFarAsIt(say(limit))}
       </text>
       <text x={at(actual)} y={26} textAnchor="middle" fill="var(--red)" fontWeight={700} fontSize={14}>
-        wanted, {say(actual)}
+        {CLASH_DRAWING_TEXT.wanted(say(actual))}
       </text>
     </svg>
   );

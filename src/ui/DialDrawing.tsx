@@ -1,5 +1,6 @@
 import { clamp } from '@/core/numbers';
 import { formatNumber } from '@/core/units';
+import { DIAL_DRAWING_TEXT } from './text';
 
 const INK = 'var(--ink)';
 
@@ -25,7 +26,7 @@ export function RoundDial({ min, max, normal, step, value, label }: DialProps) {
     <svg
       viewBox="0 0 160 160"
       role="img"
-      aria-label={`${label}: points to ${formatNumber(value, 2)}`}
+      aria-label={DIAL_DRAWING_TEXT.pointsTo(label, formatNumber(value, 2))}
       className="draft"
     >
       <circle cx="80" cy="84" r="50" fill="var(--sheet)" stroke={INK} strokeWidth="2" />

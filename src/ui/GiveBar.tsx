@@ -1,5 +1,6 @@
 import { formatNumber } from '@/core/units';
 import styles from './GiveBar.module.css';
+import { GIVE_BAR_TEXT } from './text';
 
 interface Props {
   required: number;
@@ -17,10 +18,10 @@ export function GiveBar({ required, low, high, measured, pulled }: Props) {
   const meets = low >= required;
   const text =
     measured === undefined
-      ? `estimate ${formatNumber(low, 0)}–${formatNumber(high, 0)} %, not yet tested`
-      : `measured ${formatNumber(measured, 0)} %`;
+      ? GIVE_BAR_TEXT.estimateNotYetTested(formatNumber(low, 0), formatNumber(high, 0))
+      : GIVE_BAR_TEXT.measured(formatNumber(measured, 0));
   return (
-    <div className={styles.bar} role="img" aria-label={`Must give ${formatNumber(required, 0)} percent; ${text}`}>
+    <div className={styles.bar} role="img" aria-label={GIVE_BAR_TEXT.mustGivePercent(formatNumber(required, 0), text)}>
       <div className={styles.rail}>
         <div className={styles.sure} style={{ width: at(low) }} />
         <div className={meets ? styles.may : styles.short} style={{ left: at(low), width: at(high - low) }} />
@@ -29,7 +30,7 @@ export function GiveBar({ required, low, high, measured, pulled }: Props) {
       </div>
       <div className={styles.words}>
         <span className={styles.needs} style={{ marginLeft: `min(${at(required)}, 55%)` }}>
-          needs {formatNumber(required, 0)} %
+          {GIVE_BAR_TEXT.needs(formatNumber(required, 0))}
         </span>
         <span className={meets ? styles.meets : styles.lacks}>{text}</span>
       </div>

@@ -6,6 +6,7 @@ import Popover from '@mui/material/Popover';
 import { type ReactNode, useId, useState } from 'react';
 import { Pressable } from './Pressable';
 import styles from './InlineEdit.module.css';
+import { INLINE_EDIT_TEXT } from './text';
 
 /** A part of the sentence that is edited in place: underlined, and opening a small editor under it. */
 export function InlineEdit({
@@ -27,7 +28,7 @@ export function InlineEdit({
         aria-haspopup="dialog"
         aria-expanded={anchor !== null}
         aria-controls={anchor ? id : undefined}
-        aria-label={`${text}, change ${name}`}
+        aria-label={INLINE_EDIT_TEXT.change(text, name)}
         onClick={(event) => setAnchor(event.currentTarget)}
       >
         {text}
@@ -38,7 +39,7 @@ export function InlineEdit({
         anchorEl={anchor}
         onClose={close}
         anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }}
-        slotProps={{ paper: { role: 'dialog', 'aria-label': `Change ${name}` } }}
+        slotProps={{ paper: { role: 'dialog', 'aria-label': INLINE_EDIT_TEXT.change2(name) } }}
       >
         <div className={styles.editor}>{children(close)}</div>
       </Popover>

@@ -1,4 +1,5 @@
 import { formatNumber } from '@/core/units';
+import { LOCKSTITCH_SECTION_TEXT } from './text';
 
 const WIDTH = 620;
 const HEIGHT = 122;
@@ -20,13 +21,17 @@ export function LockstitchSection({ depth }: Props) {
   const under = TOP + CLOTH + 3;
   const bobbin = `M0 ${under}${holes.map((x) => ` H${x - 7} Q${x - 3} ${under - 1} ${x} ${cross - 3} Q${x + 3} ${under - 1} ${x + 7} ${under}`).join('')} H${WIDTH}`;
   const where =
-    depth < 0.43 ? 'high: loops show on top' : depth > 0.57 ? 'low: loops show underneath' : 'in the middle';
+    depth < 0.43
+      ? LOCKSTITCH_SECTION_TEXT.highLoopsShowOn
+      : depth > 0.57
+        ? LOCKSTITCH_SECTION_TEXT.lowLoopsShowUnderneath
+        : LOCKSTITCH_SECTION_TEXT.inTheMiddle;
   return (
     <svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       className="draft"
       role="img"
-      aria-label={`The threads cross ${where}, at ${formatNumber(100 * depth, 0)} of 100 from the top.`}
+      aria-label={LOCKSTITCH_SECTION_TEXT.theThreadsCrossAt(where, formatNumber(100 * depth, 0))}
       style={{ display: 'block', width: '100%', maxWidth: WIDTH, height: 'auto' }}
     >
       <rect x="0" y={TOP} width={WIDTH} height={CLOTH} fill="var(--sheet)" stroke="var(--ink-2)" strokeWidth="1.3" />
@@ -37,13 +42,13 @@ export function LockstitchSection({ depth }: Props) {
         <circle key={x} cx={x} cy={cross} r="4" fill="var(--ink)" />
       ))}
       <text x="0" y="15" fill="var(--red)" fontSize="14" fontFamily="var(--text)">
-        needle thread
+        {LOCKSTITCH_SECTION_TEXT.needleThread}
       </text>
       <text x="0" y={HEIGHT - 4} fill="var(--ink)" fontSize="14" fontFamily="var(--text)">
-        bobbin thread
+        {LOCKSTITCH_SECTION_TEXT.bobbinThread}
       </text>
       <text x={WIDTH} y="15" textAnchor="end" fill="var(--ink)" fontSize="14" fontWeight="650" fontFamily="var(--text)">
-        estimate: they cross {where}
+        {LOCKSTITCH_SECTION_TEXT.estimateTheyCross(where)}
       </text>
     </svg>
   );

@@ -1,4 +1,5 @@
 import styles from './ProgressBar.module.css';
+import { PROGRESS_BAR_TEXT } from './text';
 
 interface Props {
   done: number;
@@ -10,7 +11,7 @@ interface Props {
 /** How far a thing is, as a tape that has been measured off: what is done lies under the green hatch. */
 export function ProgressBar({ done, of, what }: Props) {
   return (
-    <span className={styles.bar} role="img" aria-label={`${done} of ${of} ${what}`}>
+    <span className={styles.bar} role="img" aria-label={PROGRESS_BAR_TEXT.of(done, of, what)}>
       {Array.from({ length: of }, (_, i) => (
         <span key={i} data-done={i < done || undefined} />
       ))}

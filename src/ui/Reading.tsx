@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { Pressable } from './Pressable';
 import styles from './Reading.module.css';
+import { READING_TEXT } from './text';
 
 interface Props {
   label: string;
@@ -45,7 +46,7 @@ function Turn({
     <Pressable
       className={styles.turn}
       aria-expanded={pressed}
-      aria-label={`${label} ${value}${unit ? ` ${unit}` : ''}, turn by hand`}
+      aria-label={READING_TEXT.turnByHand(label, value, unit ? ` ${unit}` : '')}
       onClick={onPress}
     >
       {value}

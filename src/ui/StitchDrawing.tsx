@@ -4,6 +4,7 @@ import { formatNumber } from '@/core/units';
 import { ClothFill, type Look } from './ClothFill';
 import { Dimension, HaloText } from './Dimension';
 import { type SewnLine, StitchPath } from './StitchPath';
+import { STITCH_DRAWING_TEXT } from './text';
 
 const WIDTH = 620;
 const HEIGHT = 172;
@@ -19,11 +20,22 @@ interface Props {
   label: string;
 }
 
+interface MeasuresProps {
+  line: Props['line'];
+  /** Where the line runs, how long a stitch and how tall half of it is drawn, drawing units. */
+  middle: number;
+  step: number;
+  half: number;
+  pulled: boolean;
+}
+
+const tallestMm = (line: Props['line']) => Math.max(line.widthMm, line.gapMm ?? 0);
+
 /** The chosen stitch on the cloth, drawn to scale and dimensioned. */
 export function StitchDrawing({ line, look, stretch, popped, edge, label }: Props) {
   const id = useId();
   const clip = useId();
-  const tallMm = Math.max(line.widthMm, line.gapMm ?? 0);
+  const tallMm = tallestMm(line);
   const scale = clamp(74 / Math.max(tallMm, 0.1), 12, 26);
   const middle = edge ? 78 : 92;
   const near = edge !== null && middle + (edge.mm * scale) / (1 + stretch) < HEIGHT - 30;
@@ -58,26 +70,44 @@ export function StitchDrawing({ line, look, stretch, popped, edge, label }: Prop
         <g transform={`translate(${-step * 0.5} ${middle})`}>
           <StitchPath {...line} scale={scale} seamMm={seamMm + 2 * line.lengthMm} stretch={stretch} popped={popped} />
         </g>
-        {edge && <RawEdge y={edgeY} text={`raw edges, ${edge.text} from the line${near ? '' : ' (drawn nearer)'}`} />}
+        {edge && (
+          <RawEdge
+            y={edgeY}
+            text={STITCH_DRAWING_TEXT.rawEdgesFromThe(edge.text, near ? '' : STITCH_DRAWING_TEXT.drawnNearer)}
+          />
+        )}
       </g>
+      <Measures line={line} middle={middle} step={step} half={half} pulled={stretch > 0} />
+    </svg>
+  );
+}
+
+/** Length and width beside the stitch. */
+function Measures({ line, middle, step, half, pulled }: MeasuresProps) {
+  return (
+    <>
       <Dimension
         x1={120 - step / 2}
         y1={24}
         x2={120 + step / 2}
         y2={24}
-        label={`${formatNumber(line.lengthMm, 2)} mm${stretch > 0 ? ' at rest' : ''}`}
+        label={STITCH_DRAWING_TEXT.mm(formatNumber(line.lengthMm, 2), pulled ? STITCH_DRAWING_TEXT.atRest : '')}
       />
-      {tallMm > 0.4 && (
+      {tallestMm(line) > 0.4 && (
         <Dimension
           x1={WIDTH - 30}
           y1={middle - half}
           x2={WIDTH - 30}
           y2={middle + half}
           place="start"
-          label={line.gapMm ? `${formatNumber(line.gapMm, 1)} mm apart` : `${formatNumber(line.widthMm, 2)} mm wide`}
+          label={
+            line.gapMm
+              ? STITCH_DRAWING_TEXT.mmApart(formatNumber(line.gapMm, 1))
+              : STITCH_DRAWING_TEXT.mmWide(formatNumber(line.widthMm, 2))
+          }
         />
       )}
-    </svg>
+    </>
   );
 }
 

@@ -4,6 +4,7 @@ import { type KeyboardEvent, type PointerEvent, useId, useRef } from 'react';
 import { formatLength, formatNumber, type UnitSystem } from '@/core/units';
 import { ClothFill, type Look } from './ClothFill';
 import { HaloText } from './Dimension';
+import { STRETCH_RULER_TEXT } from './text';
 
 const LEFT = 34;
 const WIDTH = 760;
@@ -47,7 +48,7 @@ export function StretchRuler({ look, restMm, stretchedMm, relaxedMm, units, pxPe
         viewBox={`0 0 ${width} 218`}
         className="draft"
         role="group"
-        aria-label={`A folded edge of the cloth on a ruler${pxPerMm ? ', true to scale' : ''}`}
+        aria-label={STRETCH_RULER_TEXT.aFoldedEdgeOf(pxPerMm ? STRETCH_RULER_TEXT.trueToScale : '')}
         style={
           pxPerMm
             ? { display: 'block', width, height: 218, touchAction: 'pan-x' }
@@ -58,7 +59,7 @@ export function StretchRuler({ look, restMm, stretchedMm, relaxedMm, units, pxPe
           <ClothFill id={`${id}a`} look={look} />
           <ClothFill id={`${id}b`} look={look} stretch={(stretched - restMm) / restMm} />
         </defs>
-        <Edge fill={`${id}a`} y={34} height={44} toX={at(restMm)} text="at rest" />
+        <Edge fill={`${id}a`} y={34} height={44} toX={at(restMm)} text={STRETCH_RULER_TEXT.atRest} />
         <Edge fill={`${id}b`} y={92} height={38} toX={at(stretched)} text="pulled" guessed={stretchedMm === null} />
         <Scale topMm={topMm} at={at} units={units} right={width - LEFT} />
         {mark('rest', restMm, { y: 24, colour: 'var(--draft, #231f2c)', text: formatLength(restMm, units) })}
@@ -66,12 +67,15 @@ export function StretchRuler({ look, restMm, stretchedMm, relaxedMm, units, pxPe
           mark('relaxed', relaxedMm, {
             y: 56,
             colour: 'var(--green)',
-            text: `let go ${formatLength(relaxedMm, units)}`,
+            text: STRETCH_RULER_TEXT.letGo(formatLength(relaxedMm, units)),
           })}
         {mark('stretched', stretched, {
           y: 92,
           colour: 'var(--red)',
-          text: stretchedMm === null ? 'drag to where it reaches' : `pulled to ${formatLength(stretched, units)}`,
+          text:
+            stretchedMm === null
+              ? STRETCH_RULER_TEXT.dragToWhereIt
+              : STRETCH_RULER_TEXT.pulledTo(formatLength(stretched, units)),
         })}
       </svg>
     </div>
@@ -119,7 +123,11 @@ interface MarkProps {
   onMark: (mark: MarkName, mm: number) => void;
 }
 
-const SAID: Record<MarkName, string> = { rest: 'At rest', stretched: 'Pulled to', relaxed: 'Let go' };
+const SAID: Record<MarkName, string> = {
+  rest: STRETCH_RULER_TEXT.atRest2,
+  stretched: STRETCH_RULER_TEXT.pulledTo2,
+  relaxed: STRETCH_RULER_TEXT.letGo2,
+};
 
 function Mark({ name, x, y, mm, colour, text, flip, toMm, onMark }: MarkProps) {
   const drag = (event: PointerEvent<SVGElement>) => {
@@ -137,7 +145,7 @@ function Mark({ name, x, y, mm, colour, text, flip, toMm, onMark }: MarkProps) {
     <g
       role="slider"
       tabIndex={0}
-      aria-label={`${SAID[name]}, on the ruler`}
+      aria-label={STRETCH_RULER_TEXT.onTheRuler(SAID[name])}
       aria-valuenow={Math.round(mm)}
       aria-valuemin={1}
       aria-valuemax={5000}

@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
+import { ZIP_KINDS_TEXT } from './text';
 
 /** The teeth or coil of a closed zip, from y to y. */
 const teeth = (from: number, to: number) =>
@@ -23,16 +24,16 @@ const BODY = 'M26 22 H42 L39 40 H29 Z';
 
 const KINDS: readonly Kind[] = [
   {
-    name: 'An ordinary zip',
-    said: 'Teeth or coil on the front, where the pull hangs.',
+    name: ZIP_KINDS_TEXT.anOrdinaryZip,
+    said: ZIP_KINDS_TEXT.teethOrCoilOn,
     sides: [
       { name: 'front', ink: teeth(42, 132), slider: `${BODY} M31 36 h6 v26 h-6 Z` },
       { name: 'back', ink: teeth(42, 132), slider: BODY },
     ],
   },
   {
-    name: 'A concealed zip',
-    said: 'No teeth on the front: the two tapes meet in one line. The coil is on the back.',
+    name: ZIP_KINDS_TEXT.aConcealedZip,
+    said: ZIP_KINDS_TEXT.noTeethOnThe,
     sides: [
       { name: 'front', ink: 'M34 30 V134', slider: 'M34 20 c6 12 8 22 0 26 c-8 -4 -6 -14 0 -26 Z' },
       { name: 'back', ink: `${teeth(42, 132)} M24 8 V142 M44 8 V142`, slider: BODY },

@@ -12,13 +12,14 @@ import { useUnits } from '@/parts/workspace';
 import { DraftField, StopAlert, Tick } from '@/ui';
 import styles from './Cloth.module.css';
 import { useBuying } from './useBuying';
+import { BUYING_TEXT } from './text';
 
 /** How much to buy: the pattern's length on this cloth's width, with the wash, the nap and the repeat in it. */
 export function Buying({ record }: { record: ClothRecord }) {
   const { draft, fields, asks, napped, oneWay, shrink, answer } = useBuying(record);
   return (
     <section aria-labelledby="buying" className={styles.follows}>
-      <h2 id="buying">How much to buy</h2>
+      <h2 id="buying">{BUYING_TEXT.howMuchToBuy}</h2>
       <div className={styles.threes}>
         {fields.map(({ key, label, unit }) => (
           <DraftField key={key} draft={draft} name={key} label={label} ask={asks[unit]} />
@@ -27,14 +28,17 @@ export function Buying({ record }: { record: ClothRecord }) {
       <div className={styles.ticks}>
         <Tick
           key={String(oneWay)}
-          name={`All pieces one way${napped ? ', for its pile' : ''}: 15 % more`}
+          name={BUYING_TEXT.allPiecesOneWay(napped ? BUYING_TEXT.forItsPile : '')}
           checked={oneWay}
           onToggle={(on) => draft.setText('oneWay', on ? 'yes' : 'no')}
         />
       </div>
       <p className={styles.quiet}>
-        The wash takes {formatNumber(shrink.alongPercent, 1)} % of the length and{' '}
-        {formatNumber(shrink.acrossPercent, 1)} % of the width, {shrink.from}.
+        {BUYING_TEXT.theWashTakesOf(
+          formatNumber(shrink.alongPercent, 1),
+          formatNumber(shrink.acrossPercent, 1),
+          shrink.from,
+        )}
       </p>
       {answer && ('blocked' in answer ? <Refused blocked={answer.blocked[0]} /> : <Sum answer={answer} />)}
     </section>
@@ -45,10 +49,10 @@ function Refused({ blocked }: { blocked: Blocked }) {
   const { length } = useUnits();
   const narrow = blocked.code === 'shopping.cloth-too-narrow';
   return (
-    <StopAlert title={narrow ? 'It does not fit' : 'It does not add up'}>
+    <StopAlert title={narrow ? BUYING_TEXT.itDoesNotFit : BUYING_TEXT.itDoesNotAdd}>
       <p>
         {blocked.text}
-        {narrow && ` Usable width ${length(blocked.limit ?? 0)}, needed ${length(blocked.actual ?? 0)}.`}
+        {narrow && BUYING_TEXT.usableWidthNeeded(length(blocked.limit ?? 0), length(blocked.actual ?? 0))}
       </p>
     </StopAlert>
   );
@@ -59,7 +63,7 @@ function Sum({ answer }: { answer: Shopping }) {
   return (
     <div aria-live="polite">
       <p className={styles.buy}>
-        Ask for <strong>{metres(answer.askForMm)}</strong>
+        {BUYING_TEXT.askFor} <strong>{metres(answer.askForMm)}</strong>
       </p>
       <Table className={styles.sum}>
         <TableBody>
@@ -73,17 +77,14 @@ function Sum({ answer }: { answer: Shopping }) {
             </TableRow>
           ))}
           <TableRow>
-            <TableCell>all in all, on {length(Math.floor(answer.usableWidthMm))} of usable width</TableCell>
+            <TableCell>{BUYING_TEXT.allInAllOn(length(Math.floor(answer.usableWidthMm)))}</TableCell>
             <TableCell>
               <strong>{metres(answer.buyMm)}</strong>
             </TableCell>
           </TableRow>
         </TableBody>
       </Table>
-      <p className={styles.quiet}>
-        Widths are exchanged by area. Lay the pieces out once before you buy much less than the pattern says: long
-        pieces do not get shorter on a wide cloth.
-      </p>
+      <p className={styles.quiet}>{BUYING_TEXT.widthsAreExchangedBy}</p>
     </div>
   );
 }

@@ -17,16 +17,17 @@ import { GAUGE_PARTS } from './gauges';
 import { GaugeRow } from './GaugeRow';
 import { PutAway } from './PutAway';
 import type { SaveCloth } from './saveCloth';
+import { CLOTH_PAGE_TEXT } from './text';
 
 const Buying = dynamic(() => import('./Buying').then((part) => part.Buying), { loading: () => null });
 const Follows = dynamic(() => import('./Follows').then((part) => part.Follows), { loading: () => null });
 const Identity = dynamic(() => import('./Identity').then((part) => part.Identity), { loading: () => null });
 
 const VIEWS = [
-  { id: 'measure', name: 'Measure' },
-  { id: 'follows', name: 'What follows' },
-  { id: 'buying', name: 'Buying' },
-  { id: 'identity', name: 'What it is' },
+  { id: 'measure', name: CLOTH_PAGE_TEXT.measure },
+  { id: 'follows', name: CLOTH_PAGE_TEXT.whatFollows },
+  { id: 'buying', name: CLOTH_PAGE_TEXT.buying },
+  { id: 'identity', name: CLOTH_PAGE_TEXT.whatItIs },
 ] as const;
 type View = (typeof VIEWS)[number]['id'];
 
@@ -52,21 +53,21 @@ export function ClothPage({ record }: { record: ClothRecord }) {
         <ClothPicture record={record} />
         <div className={styles.title}>
           <p className={styles.quiet}>
-            <Link href="/cloth">All cloths</Link>
-            {record.where && `, kept in: ${record.where}`}
+            <Link href="/cloth">{CLOTH_PAGE_TEXT.allCloths}</Link>
+            {record.where && CLOTH_PAGE_TEXT.keptIn(record.where)}
           </p>
           <h1>{record.cloth.name}</h1>
         </div>
         <div className={styles.actions}>
           <PutAway record={record} />
           <Button variant="contained" onClick={() => void match()}>
-            Match it
+            {CLOTH_PAGE_TEXT.matchIt}
           </Button>
         </div>
       </div>
       <div className={styles.columns}>
         <div className={styles.bench}>
-          <Tabs label="About this cloth" value={view} options={VIEWS} onPick={setView}>
+          <Tabs label={CLOTH_PAGE_TEXT.aboutThisCloth} value={view} options={VIEWS} onPick={setView}>
             {view === 'measure' && (
               <>
                 <GaugeRow record={record} value={gauge} onPick={setGauge} />

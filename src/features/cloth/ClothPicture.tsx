@@ -5,6 +5,7 @@ import { usePhoto } from '@/data';
 import { PhotoButtons } from '@/parts/photo';
 import { ClothSwatch } from '@/ui';
 import styles from './Cloth.module.css';
+import { CLOTH_PICTURE_TEXT } from './text';
 
 /** The cloth as it is drawn, or as it was photographed. */
 export function ClothPicture({ record }: { record: ClothRecord }) {
@@ -14,20 +15,20 @@ export function ClothPicture({ record }: { record: ClothRecord }) {
       {photo ? (
         // A picture out of the database: there is nothing for an image server to do.
         // eslint-disable-next-line @next/next/no-img-element
-        <img src={photo.data} alt={`${record.cloth.name}, photographed`} className={styles.big} />
+        <img src={photo.data} alt={CLOTH_PICTURE_TEXT.photographed(record.cloth.name)} className={styles.big} />
       ) : (
         <ClothSwatch
           look={{ ...record.cloth, colour: record.colour }}
-          label={`${record.cloth.name}, drawn`}
+          label={CLOTH_PICTURE_TEXT.drawn(record.cloth.name)}
           className={styles.big}
         />
       )}
       <PhotoButtons
         owner="cloths"
         id={record.id}
-        label="Photo of the cloth"
+        label={CLOTH_PICTURE_TEXT.photoOfTheCloth}
         has={Boolean(photo)}
-        dropText="Draw it instead"
+        dropText={CLOTH_PICTURE_TEXT.drawItInstead}
       />
     </div>
   );

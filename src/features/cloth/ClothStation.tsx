@@ -4,6 +4,7 @@ import dynamic from 'next/dynamic';
 import { useSearchParams } from 'next/navigation';
 import { useCloths } from '@/data';
 import { RecordBoundary, RecordTrouble, useDamagedRecord } from '@/parts/boundary';
+import { CLOTH_STATION_TEXT } from './text';
 
 const Drawer = dynamic(() => import('./Drawer').then((part) => part.Drawer), { loading: () => null });
 const ClothPage = dynamic(() => import('./ClothPage').then((part) => part.ClothPage), { loading: () => null });
@@ -15,7 +16,7 @@ export function ClothStation() {
   const wrong = useDamagedRecord('cloths', id);
   if (!cloths) return null;
   const record = cloths.find((cloth) => cloth.id === id);
-  const which = { table: 'cloths', id: id ?? '', what: 'This fabric', home: '/cloth' };
+  const which = { table: 'cloths', id: id ?? '', what: CLOTH_STATION_TEXT.thisFabric, home: '/cloth' };
   if (record) {
     return (
       <RecordBoundary key={record.id} {...which}>

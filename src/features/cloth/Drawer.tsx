@@ -9,6 +9,7 @@ import { LongList, useFound } from '@/parts/longList';
 import { ClothSwatch, MeasureField, Tick } from '@/ui';
 import { AddCloth } from './AddCloth';
 import styles from './Cloth.module.css';
+import { DRAWER_TEXT } from './text';
 
 const keyOf = (record: ClothRecord) => record.id;
 const textOf = ({ cloth, where, notes }: ClothRecord) =>
@@ -33,26 +34,23 @@ export function Drawer({ cloths, lost }: { cloths: ClothRecord[]; lost: boolean 
   const found = useFound(shown, textOf, text);
   return (
     <div className={styles.drawer}>
-      <h1>Cloth</h1>
-      {lost && <p role="status">That cloth is not in the drawer any more.</p>}
+      <h1>{DRAWER_TEXT.cloth}</h1>
+      {lost && <p role="status">{DRAWER_TEXT.thatClothIsNot}</p>}
       <AddCloth />
       {cloths.length === 0 ? (
-        <p className={styles.quiet}>
-          The drawer is empty. Name the cloth on your table; what it is called and how far it stretches is enough to
-          begin.
-        </p>
+        <p className={styles.quiet}>{DRAWER_TEXT.theDrawerIsEmpty}</p>
       ) : (
         <>
           <div className={styles.find}>
-            <MeasureField label="Find a cloth" text={text} onText={setText} />
-            {put > 0 && <Tick name={`Show the ${put} put away`} checked={away} onToggle={setAway} />}
+            <MeasureField label={DRAWER_TEXT.findACloth} text={text} onText={setText} />
+            {put > 0 && <Tick name={DRAWER_TEXT.showThePutAway(put)} checked={away} onToggle={setAway} />}
             <p className={styles.quiet} role="status">
-              {found.length === shown.length ? `${shown.length}` : `${found.length} of ${shown.length}`}{' '}
+              {found.length === shown.length ? `${shown.length}` : DRAWER_TEXT.of(found.length, shown.length)}{' '}
               {shown.length === 1 ? 'cloth' : 'cloths'}
             </p>
           </div>
           <LongList
-            label="Cloths"
+            label={DRAWER_TEXT.cloths}
             items={found}
             keyOf={keyOf}
             rowPx={SWATCH.high}
@@ -78,7 +76,7 @@ function inShort(record: ClothRecord): string {
   const known = [
     FAMILY[family].name,
     massGsm !== undefined && `${formatNumber(massGsm, 0)} g/m²`,
-    stretchAcross !== undefined && `stretches ${formatNumber(stretchAcross, 0)} %`,
+    stretchAcross !== undefined && DRAWER_TEXT.stretches(formatNumber(stretchAcross, 0)),
   ];
   return known.filter(Boolean).join(', ');
 }

@@ -8,6 +8,7 @@ import { formatNumber } from '@/core/units';
 import { sayWhen, useUnits } from '@/parts/workspace';
 import styles from './Cloth.module.css';
 import { useMeasureNext } from './useClothAnswer';
+import { FACTS_TEXT } from './text';
 
 interface Props {
   record: ClothRecord;
@@ -23,17 +24,17 @@ export function Facts({ record, machine, onGauge }: Props) {
     <aside className={styles.known} aria-labelledby="facts">
       {value && !next && (
         <p className={styles.settled} {...outdated(isCurrent)}>
-          Nothing more to measure would change the setting of a plain seam.
+          {FACTS_TEXT.nothingMoreToMeasure}
         </p>
       )}
       {next && (
         <section className={styles.next} aria-labelledby="next" {...outdated(isCurrent)}>
-          <h2 id="next">Measure next</h2>
+          <h2 id="next">{FACTS_TEXT.measureNext}</h2>
           <p>{next.why}</p>
           <Pressable onClick={() => onGauge(next.measure)}>{PROPERTY[next.measure].name}</Pressable>
         </section>
       )}
-      <h2 id="facts">What is known</h2>
+      <h2 id="facts">{FACTS_TEXT.whatIsKnown}</h2>
       <ul className={styles.facts}>
         {knownOf(record).map((known) => (
           <Fact key={known.property} known={known} onPress={() => onGauge(known.property)} />
@@ -49,11 +50,11 @@ function Fact({ known, onPress }: { known: Known; onPress: () => void }) {
   const value = known.words ?? print(known.property, known.value ?? 0);
   return (
     <li>
-      <Pressable onClick={onPress} aria-label={`${name}: ${value}. Measure it`}>
+      <Pressable onClick={onPress} aria-label={FACTS_TEXT.measureIt(name, value)}>
         <span className={styles.factName}>{name}</span>
         <strong className={known.source === 'measured' ? styles.measured : undefined}>{value}</strong>
         <span>{sourceText(known, print)}</span>
-        <small>decides {decides}</small>
+        <small>{FACTS_TEXT.decides(decides)}</small>
       </Pressable>
     </li>
   );
@@ -72,18 +73,18 @@ function usePrinted(): Print {
 
 function sourceText(known: Known, print: Print): string {
   const { source, measured, low, high, from, property } = known;
-  if (source === 'typed') return 'typed in, from the label or by hand';
+  if (source === 'typed') return FACTS_TEXT.typedInFromThe;
   if (source === 'inferred') {
     const range = known.words === null && low !== null && high !== null;
-    const span = range ? `: ${print(property, low)} to ${print(property, high)}` : '';
-    return from === 'nothing' ? 'nothing is known' : `assumed for ${from}${span}`;
+    const span = range ? FACTS_TEXT.to(print(property, low), print(property, high)) : '';
+    return from === 'nothing' ? FACTS_TEXT.nothingIsKnown : FACTS_TEXT.assumedFor(from, span);
   }
   if (!measured) return 'measured';
   const when = sayWhen(measured.at);
-  if (measured.n === 1) return `measured once, ${when}`;
-  if (measured.spread === 0) return `measured ${measured.n} times, ${when}`;
+  if (measured.n === 1) return FACTS_TEXT.measuredOnce(when);
+  if (measured.spread === 0) return FACTS_TEXT.measuredTimes(measured.n, when);
   const digits = property === 'thicknessMm' ? 2 : 1;
   const mean = print(property, measured.mean);
-  const used = ['stretchAcross', 'stretchAlong', 'recovery'].includes(property) ? ': used at the cautious end' : '';
-  return `${measured.n} times, ${mean} ± ${formatNumber(measured.spread, digits)}, ${when}${used}`;
+  const used = ['stretchAcross', 'stretchAlong', 'recovery'].includes(property) ? FACTS_TEXT.usedAtTheCautious : '';
+  return FACTS_TEXT.times(measured.n, mean, formatNumber(measured.spread, digits), when, used);
 }

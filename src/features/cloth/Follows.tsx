@@ -10,6 +10,7 @@ import { useUnits } from '@/parts/workspace';
 import styles from './Cloth.module.css';
 import { PatternFit } from './PatternFit';
 import { useClothAnswer } from './useClothAnswer';
+import { FOLLOWS_TEXT } from './text';
 
 interface Props {
   record: ClothRecord;
@@ -24,7 +25,7 @@ export function Follows({ record, machine, kit }: Props) {
   const { value: answer, isCurrent } = useClothAnswer(record, machine, kit);
   const text = answer && planText(answer.plan);
   const rows: [string, string[]][] = [
-    ['Before cutting', preWash({ ...cloth, traits: [...clothProfile(cloth).traits] }, record.readings)],
+    [FOLLOWS_TEXT.beforeCutting, preWash({ ...cloth, traits: [...clothProfile(cloth).traits] }, record.readings)],
     ['Cutting', text ? [text.cut] : []],
     ['Marking', text ? [text.mark] : []],
     ['Holding', text ? [text.hold] : []],
@@ -34,7 +35,7 @@ export function Follows({ record, machine, kit }: Props) {
   ];
   return (
     <section aria-labelledby="follows" className={styles.follows}>
-      <h2 id="follows">What follows for this cloth</h2>
+      <h2 id="follows">{FOLLOWS_TEXT.whatFollowsForThis}</h2>
       {clothProfile(cloth).notes.map((note) => (
         <p key={note}>{say(note)}</p>
       ))}

@@ -5,6 +5,7 @@ import Tabs from '@mui/material/Tabs';
 import { type Gauge, GAUGES, readingsOf } from '@/core/cloth';
 import type { ClothRecord } from '@/core/file';
 import styles from './Cloth.module.css';
+import { GAUGE_ROW_TEXT } from './text';
 
 const NAMES: Record<Gauge, string> = {
   stretch: 'Stretch',
@@ -13,7 +14,7 @@ const NAMES: Record<Gauge, string> = {
   shrink: 'Shrink',
   stiffness: 'Stiffness',
   fray: 'Fray',
-  'pin-hole': 'Pin hole',
+  'pin-hole': GAUGE_ROW_TEXT.pinHole,
   bleed: 'Bleed',
   heat: 'Heat',
 };
@@ -29,7 +30,7 @@ export function GaugeRow({ record, value, onPick }: Props) {
   return (
     <Tabs
       value={value}
-      aria-label="Instruments"
+      aria-label={GAUGE_ROW_TEXT.instruments}
       className={styles.gaugeRow}
       slotProps={{ indicator: { hidden: true } }}
       onChange={(_, gauge: Gauge) => onPick(gauge)}
@@ -43,7 +44,9 @@ export function GaugeRow({ record, value, onPick }: Props) {
             label={
               <span>
                 {NAMES[gauge]}
-                <small>{n === 0 ? 'not yet' : n === 1 ? '✓ once' : `✓ ${n} times`}</small>
+                <small>
+                  {n === 0 ? GAUGE_ROW_TEXT.notYet : n === 1 ? GAUGE_ROW_TEXT.once : GAUGE_ROW_TEXT.times(n)}
+                </small>
               </span>
             }
           />

@@ -21,14 +21,15 @@ import { ColourPicker, Field, OptionalQuantityField, Select, Ticks, checkedBy, w
 import styles from './Cloth.module.css';
 import type { SaveCloth } from './saveCloth';
 import { readFibres } from './fibres';
+import { IDENTITY_TEXT } from './text';
 
 const STRUCTURE_NAMES: Record<(typeof STRUCTURES)[number], string> = {
-  woven: 'woven: two sets of threads, frays',
-  knit: 'knit: loops, gives',
-  foam: 'foam between knit faces',
-  hide: 'hide: real leather, suede',
-  coated: 'coated or plastic',
-  layered: 'layers sewn or stuck together',
+  woven: IDENTITY_TEXT.wovenTwoSetsOf,
+  knit: IDENTITY_TEXT.knitLoopsGives,
+  foam: IDENTITY_TEXT.foamBetweenKnitFaces,
+  hide: IDENTITY_TEXT.hideRealLeatherSuede,
+  coated: IDENTITY_TEXT.coatedOrPlastic,
+  layered: IDENTITY_TEXT.layersSewnOrStuck,
 };
 
 interface Props {
@@ -43,9 +44,9 @@ export function Identity({ record, onSave }: Props) {
   const set = (change: Partial<typeof cloth>) => onSave((now) => ({ cloth: { ...now.cloth, ...change } }));
   return (
     <section aria-labelledby="identity" className={styles.identity}>
-      <h2 id="identity">What it is</h2>
+      <h2 id="identity">{IDENTITY_TEXT.whatItIs}</h2>
       <Field
-        label="Name"
+        label={IDENTITY_TEXT.name}
         text={cloth.name}
         read={wordsBy(clothRecordSchema.shape.cloth.shape.name)}
         onValue={(name) => set({ name })}
@@ -54,13 +55,13 @@ export function Identity({ record, onSave }: Props) {
         select
         size="small"
         fullWidth
-        label="Most like"
+        label={IDENTITY_TEXT.mostLike}
         value={cloth.family}
         onChange={(e) => pickFamily(e.target.value as (typeof FAMILIES)[number])}
       >
         {FAMILIES.map((family) => (
           <MenuItem key={family} value={family}>
-            {family === 'other' ? 'none of these' : FAMILY[family].name}
+            {family === 'other' ? IDENTITY_TEXT.noneOfThese : FAMILY[family].name}
           </MenuItem>
         ))}
       </TextField>
@@ -68,7 +69,7 @@ export function Identity({ record, onSave }: Props) {
         select
         size="small"
         fullWidth
-        label="Made as"
+        label={IDENTITY_TEXT.madeAs}
         value={cloth.structure}
         onChange={(e) => set({ structure: e.target.value as (typeof STRUCTURES)[number] })}
       >
@@ -80,11 +81,11 @@ export function Identity({ record, onSave }: Props) {
       </TextField>
       <MeasureFields record={record} onSave={onSave} />
       <Field
-        label="Fibres"
+        label={IDENTITY_TEXT.fibres}
         text={fibreText(cloth.fibres)}
         read={checkedBy<ClothRecord['cloth']['fibres']>(readFibres, shape.fibres)}
         onValue={(fibres) => set({ fibres })}
-        help="such as cotton 95, elastane 5"
+        help={IDENTITY_TEXT.suchAsCottonElastane}
       />
       <Traits record={record} onSave={onSave} />
       <Colour record={record} onSave={onSave} />
@@ -98,7 +99,9 @@ export function Identity({ record, onSave }: Props) {
 }
 
 function Colour({ record, onSave }: Props) {
-  return <ColourPicker label="Colour" value={record.colour} onValue={(colour) => onSave(() => ({ colour }))} />;
+  return (
+    <ColourPicker label={IDENTITY_TEXT.colour} value={record.colour} onValue={(colour) => onSave(() => ({ colour }))} />
+  );
 }
 
 function MeasureFields({ record, onSave }: Props) {
@@ -117,31 +120,28 @@ function MeasureFields({ record, onSave }: Props) {
   );
   return (
     <>
-      <p className={styles.quiet}>
-        What a label or a shop says can be typed here. What the instruments measure comes before it; a reading set aside
-        gives it back.
-      </p>
+      <p className={styles.quiet}>{IDENTITY_TEXT.whatALabelOr}</p>
       <div className={styles.pair}>
         <OptionalQuantityField
-          label="Weight"
+          label={IDENTITY_TEXT.weight}
           ask={massAsk(system, { least: 5, most: 3000 })}
           schema={shape.massGsm}
           value={cloth.massGsm}
           onValue={(massGsm) => set({ massGsm })}
-          help="g/m², oz or momme"
+          help={IDENTITY_TEXT.gMOzOr}
         />
         <OptionalQuantityField
-          label="Thickness of one layer"
+          label={IDENTITY_TEXT.thicknessOfOneLayer}
           ask={lengthAsk(system, 0.8, { least: 0.02, most: 30 })}
           schema={shape.thicknessMm}
           value={cloth.thicknessMm}
           onValue={(thicknessMm) => set({ thicknessMm })}
         />
-        {percent('stretchAcross', 'Stretches across')}
-        {percent('stretchAlong', 'Stretches along')}
-        {percent('recovery', 'Comes back')}
+        {percent('stretchAcross', IDENTITY_TEXT.stretchesAcross)}
+        {percent('stretchAlong', IDENTITY_TEXT.stretchesAlong)}
+        {percent('recovery', IDENTITY_TEXT.comesBack)}
         <Select
-          label="Iron"
+          label={IDENTITY_TEXT.iron}
           value={String(cloth.ceilingC ?? 'fibres')}
           options={IRON.map(([id, name]) => [id, say(name)] as const)}
           onPick={(id) => set({ ceilingC: id === 'fibres' ? undefined : Number(id) })}
@@ -153,23 +153,23 @@ function MeasureFields({ record, onSave }: Props) {
 
 /** As the dots of a care label say it; `fibres` leaves it to what the cloth is made of. */
 const IRON = [
-  ['fibres', 'by its fibres'],
+  ['fibres', IDENTITY_TEXT.byItsFibres],
   ['0', 'none'],
-  ['110', 'one dot, 110 °C'],
-  ['150', 'two dots, 150 °C'],
-  ['200', 'three dots, 200 °C'],
+  ['110', IDENTITY_TEXT.oneDotC],
+  ['150', IDENTITY_TEXT.twoDotsC],
+  ['200', IDENTITY_TEXT.threeDotsC],
 ] as const;
 
 const TRAIT_NAMES: Record<Trait, string> = {
   slippery: 'slides',
   sheer: 'sheer',
-  napped: 'has a pile or nap',
+  napped: IDENTITY_TEXT.hasAPileOr,
   frays: 'frays',
-  curls: 'edges curl',
-  'holes-stay': 'pin holes stay',
-  'heat-sensitive': 'melts or shines',
-  'water-marks': 'water marks it',
-  loose: 'loose weave or knit',
+  curls: IDENTITY_TEXT.edgesCurl,
+  'holes-stay': IDENTITY_TEXT.pinHolesStay,
+  'heat-sensitive': IDENTITY_TEXT.meltsOrShines,
+  'water-marks': IDENTITY_TEXT.waterMarksIt,
+  loose: IDENTITY_TEXT.looseWeaveOrKnit,
   stiff: 'stiff',
 };
 
@@ -178,11 +178,11 @@ function Traits({ record, onSave }: Props) {
   const { cloth } = record;
   const { traits } = clothProfile(clothOf(record));
   const found = measuredTraits(record.readings, clothOf(record).massGsm);
-  const name = (id: Trait) => `${TRAIT_NAMES[id]}${id in found ? ' (measured)' : ''}`;
+  const name = (id: Trait) => `${TRAIT_NAMES[id]}${id in found ? IDENTITY_TEXT.measured : ''}`;
   const ofFamily = FAMILY[cloth.family].structure === cloth.structure ? FAMILY[cloth.family].traits : [];
   return (
     <Ticks
-      legend="It also…"
+      legend={IDENTITY_TEXT.itAlso}
       options={TRAITS.map((id) => ({ id, name: name(id), disabled: id in found }))}
       on={traits}
       onToggle={(id, on) =>
@@ -203,13 +203,13 @@ function Kept({ record, onSave }: Props) {
   return (
     <>
       <Field
-        label="Where it is kept"
+        label={IDENTITY_TEXT.whereItIsKept}
         text={record.where}
         read={wordsBy(where)}
         onValue={(value) => onSave(() => ({ where: value }))}
       />
       <Field
-        label="Notes"
+        label={IDENTITY_TEXT.notes}
         text={record.notes}
         read={wordsBy(notes)}
         onValue={(value) => onSave(() => ({ notes: value }))}

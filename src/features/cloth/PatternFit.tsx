@@ -6,6 +6,7 @@ import { formatNumber, lengthAsk } from '@/core/units';
 import { useDraft, useUnits } from '@/parts/workspace';
 import { DraftField, fieldProblem, typedNumbers } from '@/ui';
 import styles from './Cloth.module.css';
+import { PATTERN_FIT_TEXT } from './text';
 
 const LOOK: Record<DemandFit['verdict'], string | undefined> = {
   plenty: styles.good,
@@ -48,20 +49,22 @@ export function PatternFit({ record }: { record: ClothRecord }) {
   const { ask, draft, stretchAcross, fit } = usePatternFit(record);
   return (
     <section aria-labelledby="fit" className={styles.fit}>
-      <h2 id="fit">Does it fit a pattern made for stretch?</h2>
-      <p>Many patterns print two marks: fold the cloth, hold it at the first, it must reach the second.</p>
+      <h2 id="fit">{PATTERN_FIT_TEXT.doesItFitA}</h2>
+      <p>{PATTERN_FIT_TEXT.manyPatternsPrintTwo}</p>
       <div className={styles.pair}>
-        <DraftField draft={draft} name="restMm" label="First mark" ask={ask} />
-        <DraftField draft={draft} name="reachMm" label="Must reach" ask={ask} />
+        <DraftField draft={draft} name="restMm" label={PATTERN_FIT_TEXT.firstMark} ask={ask} />
+        <DraftField draft={draft} name="reachMm" label={PATTERN_FIT_TEXT.mustReach} ask={ask} />
       </div>
       {fit && (
         <p aria-live="polite" className={styles.fitSays}>
-          The pattern asks for <strong>{formatNumber(fit.demandPercent, 0)} %</strong>; this cloth{' '}
-          {stretchAcross.source === 'measured' ? 'stretches' : 'is assumed to stretch'}{' '}
-          <strong>{formatNumber(stretchAcross.value, 0)} %</strong>, {length(fit.restMm)} to {length(fit.clothReachMm)}.{' '}
+          {PATTERN_FIT_TEXT.thePatternAsksFor} <strong>{formatNumber(fit.demandPercent, 0)} %</strong>
+          {PATTERN_FIT_TEXT.thisCloth}{' '}
+          {stretchAcross.source === 'measured' ? 'stretches' : PATTERN_FIT_TEXT.isAssumedToStretch}{' '}
+          <strong>{formatNumber(stretchAcross.value, 0)} %</strong>
+          {PATTERN_FIT_TEXT.to(length(fit.restMm), length(fit.clothReachMm))}{' '}
           <span className={LOOK[fit.verdict]}>
             {fit.text}
-            {fit.shortMm > 0 && ` It stops ${length(fit.shortMm)} short.`}
+            {fit.shortMm > 0 && PATTERN_FIT_TEXT.itStopsShort(length(fit.shortMm))}
           </span>
         </p>
       )}

@@ -8,6 +8,7 @@ import { cloths, type Dependants, dependantsOfCloth, isFree } from '@/data';
 import { Dependence } from '@/parts/dependence';
 import { SaveThing } from '@/parts/things';
 import { nowText, useAct } from '@/parts/workspace';
+import { PUT_AWAY_TEXT } from './text';
 
 /** Takes a cloth out of the drawer; when something hangs on it, says what, and offers to put it away instead. */
 export function PutAway({ record }: { record: ClothRecord }) {
@@ -22,28 +23,28 @@ export function PutAway({ record }: { record: ClothRecord }) {
   };
   const put = (archivedAt?: string) => cloths.change(record.id, (now) => now && { ...now, archivedAt });
   const archive = async () => {
-    await act(`${name} archived`, () => put(nowText()));
+    await act(PUT_AWAY_TEXT.archived(name), () => put(nowText()));
     router.push('/cloth');
   };
   const remove = async () => {
-    await act(`${name} deleted`, () => cloths.remove(record.id));
+    await act(PUT_AWAY_TEXT.deleted(name), () => cloths.remove(record.id));
     router.push('/cloth');
   };
   if (record.archivedAt) {
     const bring = () => void put();
-    return <Button onClick={bring}>Unarchive</Button>;
+    return <Button onClick={bring}>{PUT_AWAY_TEXT.unarchive}</Button>;
   }
   return (
     <>
       <SaveThing thing="cloth" id={record.id} name={name} />
-      <Button onClick={() => void ask()}>Delete this fabric</Button>
+      <Button onClick={() => void ask()}>{PUT_AWAY_TEXT.deleteThisFabric}</Button>
       {hangs && (
         <Dependence
           what={name}
           hangs={hangs}
           archiveText="Archive"
-          archiveMeans="It leaves the list and the choices on Match. Swatches and cards keep it, and you can unarchive it."
-          removeMeans="Its swatches and their test lines are deleted too. Settings cards stay."
+          archiveMeans={PUT_AWAY_TEXT.itLeavesTheList}
+          removeMeans={PUT_AWAY_TEXT.itsSwatchesAndTheir}
           onArchive={() => void archive()}
           onRemove={() => void remove()}
           onClose={() => setHangs(null)}

@@ -13,21 +13,22 @@ import type { ClothRecord } from '@/core/file';
 import { useDraft, useUnits } from '@/parts/workspace';
 import { lengthAsk, numberAsk, type UnitSystem } from '@/core/units';
 import { fieldProblem, typedNumbers } from '@/ui';
+import { BUYING_TEXT } from './text';
 
 /** The fields of the sum, by where they go in it, and how each is typed. */
 export const BUYING_FIELDS = [
-  { key: 'neededMm', label: 'The pattern asks for', unit: 'length' },
-  { key: 'atWidthMm', label: 'at a width of', unit: 'width' },
-  { key: 'widthMm', label: 'Width of this fabric', unit: 'width' },
-  { key: 'widestPieceMm', label: 'Widest piece', unit: 'width', optional: true },
-  { key: 'repeatMm', label: 'Repeat to match', unit: 'width', optional: true },
-  { key: 'matchedPieces', label: 'Pieces to match', unit: 'count', optional: true },
+  { key: 'neededMm', label: BUYING_TEXT.thePatternAsksFor, unit: 'length' },
+  { key: 'atWidthMm', label: BUYING_TEXT.atAWidthOf, unit: 'width' },
+  { key: 'widthMm', label: BUYING_TEXT.widthOfThisFabric, unit: 'width' },
+  { key: 'widestPieceMm', label: BUYING_TEXT.widestPiece, unit: 'width', optional: true },
+  { key: 'repeatMm', label: BUYING_TEXT.repeatToMatch, unit: 'width', optional: true },
+  { key: 'matchedPieces', label: BUYING_TEXT.piecesToMatch, unit: 'count', optional: true },
 ] as const;
 
 /** What else is asked of foam and leather, whose pieces are cut without allowances. */
 export const OFF_FIELDS = [
-  { key: 'takenOffMm', label: 'Allowance taken off each edge', unit: 'small', optional: true },
-  { key: 'endToEnd', label: 'Pieces end to end along it', unit: 'count', optional: true },
+  { key: 'takenOffMm', label: BUYING_TEXT.allowanceTakenOffEach, unit: 'small', optional: true },
+  { key: 'endToEnd', label: BUYING_TEXT.piecesEndToEnd, unit: 'count', optional: true },
 ] as const;
 
 /** Fabric is bought by the metre or the yard, and measured across in cm or inches. */
@@ -71,7 +72,7 @@ export function useBuying(record: ClothRecord) {
     asks,
     napped,
     oneWay,
-    shrink: { ...shrink, from: found ? 'measured' : `assumed for ${usualShrinkage(cloth).from}` },
+    shrink: { ...shrink, from: found ? 'measured' : BUYING_TEXT.assumedFor(usualShrinkage(cloth).from) },
     answer: checked?.success ? clothToBuy(checked.data) : null,
   };
 }

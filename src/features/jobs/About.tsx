@@ -10,6 +10,7 @@ import { Field, OptionalQuantityField, Pick, QuantityField, wordsBy } from '@/ui
 import { ColourField } from './ColourField';
 import { JobCloths } from './JobCloths';
 import styles from './Jobs.module.css';
+import { ABOUT_TEXT } from './text';
 
 const NAME = wordsBy(jobSchema.shape.name);
 const NOTES = wordsBy(jobSchema.shape.notes);
@@ -21,17 +22,14 @@ export function About({ now }: { now: JobNow }) {
   const asked = useQuestion();
   const edit = (change: Partial<typeof job>) => jobs.change(job.id, (j) => j && { ...j, ...change });
   const add = () =>
-    edit({ pieces: [...job.pieces, { id: newId(), name: `Piece ${job.pieces.length + 1}`, clothId: null, count: 1 }] });
+    edit({
+      pieces: [...job.pieces, { id: newId(), name: ABOUT_TEXT.piece(job.pieces.length + 1), clothId: null, count: 1 }],
+    });
   return (
     <div className={styles.two}>
       <section aria-labelledby="pieces" className={styles.main}>
-        <h2 id="pieces">Pieces</h2>
-        {job.pieces.length === 0 && (
-          <p className={styles.quiet}>
-            Names and sizes of what is cut. Seams on the same piece have to do with each other: the order is suggested
-            from that.
-          </p>
-        )}
+        <h2 id="pieces">{ABOUT_TEXT.pieces}</h2>
+        {job.pieces.length === 0 && <p className={styles.quiet}>{ABOUT_TEXT.namesAndSizesOf}</p>}
         <ul className={styles.pieces}>
           {job.pieces.map((piece) => (
             <PieceRow key={piece.id} now={now} piece={piece} />
@@ -39,31 +37,31 @@ export function About({ now }: { now: JobNow }) {
         </ul>
         <div className={styles.actions}>
           <Button variant="outlined" onClick={() => void add()}>
-            Add a piece
+            {ABOUT_TEXT.addAPiece}
           </Button>
         </div>
       </section>
       <aside className={styles.side}>
         <section aria-labelledby="what" className={styles.form}>
-          <h2 id="what">The job</h2>
-          <Field label="Name" text={job.name} read={NAME} onValue={(name) => void edit({ name })} />
+          <h2 id="what">{ABOUT_TEXT.theJob}</h2>
+          <Field label={ABOUT_TEXT.name} text={job.name} read={NAME} onValue={(name) => void edit({ name })} />
           <Pick
-            label="Machine"
+            label={ABOUT_TEXT.machine}
             value={job.machineId ?? ''}
             options={[
-              ['', 'choose later'] as const,
+              ['', ABOUT_TEXT.chooseLater] as const,
               ...(asked?.machines ?? []).map((m) => [m.id, m.machine.name] as const),
             ]}
             onPick={(id) => void edit({ machineId: id || null })}
           />
           <ColourField
-            label="Thread colour"
+            label={ABOUT_TEXT.threadColour}
             text={job.colour}
             onValue={(colour) => void edit({ colour })}
-            help="Where a seam says nothing else"
+            help={ABOUT_TEXT.whereASeamSays}
           />
           <Field
-            label="Notes"
+            label={ABOUT_TEXT.notes}
             text={job.notes}
             read={NOTES}
             onValue={(notes) => void edit({ notes })}
@@ -84,41 +82,41 @@ function PieceRow({ now: { job, cloths }, piece }: { now: JobNow; piece: JobPiec
       (j) => j && { ...j, pieces: j.pieces.map((p) => (p.id === piece.id ? { ...p, ...change } : p)) },
     );
   const remove = () =>
-    act(`Piece “${piece.name}” deleted`, () => jobs.change(job.id, (j) => j && withoutPiece(j, piece.id)));
+    act(ABOUT_TEXT.pieceDeleted(piece.name), () => jobs.change(job.id, (j) => j && withoutPiece(j, piece.id)));
   const { system } = useUnits();
   const sizeAsk = lengthAsk(system, 500, { least: 1, most: 20_000 });
   return (
     <li className={styles.piece}>
-      <Field label="Piece" text={piece.name} read={PIECE} onValue={(name) => void edit({ name })} />
+      <Field label={ABOUT_TEXT.piece2} text={piece.name} read={PIECE} onValue={(name) => void edit({ name })} />
       <OptionalQuantityField
-        label="Wide"
+        label={ABOUT_TEXT.wide}
         ask={sizeAsk}
         schema={jobPieceSchema.shape.widthMm}
         value={piece.widthMm}
         onValue={(widthMm) => void edit({ widthMm })}
       />
       <OptionalQuantityField
-        label="Long"
+        label={ABOUT_TEXT.long}
         ask={sizeAsk}
         schema={jobPieceSchema.shape.lengthMm}
         value={piece.lengthMm}
         onValue={(lengthMm) => void edit({ lengthMm })}
       />
       <QuantityField
-        label="Count"
+        label={ABOUT_TEXT.count}
         ask={numberAsk('count', system, { least: 1, most: 999, whole: true, usual: 2 })}
         schema={jobPieceSchema.shape.count.unwrap()}
         value={piece.count}
         onValue={(count) => void edit({ count })}
       />
       <Pick
-        label="Cloth"
+        label={ABOUT_TEXT.cloth}
         value={piece.clothId ?? ''}
-        options={[['', 'choose later'] as const, ...cloths.map((c) => [c.id, c.cloth.name] as const)]}
+        options={[['', ABOUT_TEXT.chooseLater] as const, ...cloths.map((c) => [c.id, c.cloth.name] as const)]}
         onPick={(id) => void edit({ clothId: id || null })}
       />
-      <Button onClick={() => void remove()} aria-label={`Delete ${piece.name}`}>
-        Delete
+      <Button onClick={() => void remove()} aria-label={ABOUT_TEXT.delete(piece.name)}>
+        {ABOUT_TEXT.delete2}
       </Button>
     </li>
   );

@@ -6,6 +6,7 @@ import { jobs } from '@/data';
 import type { JobNow } from '@/parts/jobs';
 import { StopAlert } from '@/ui';
 import styles from './Jobs.module.css';
+import { BROKEN_PLATE_TEXT } from './text';
 
 /** An order that was not taken, and what it would break. */
 export interface Refused {
@@ -43,22 +44,23 @@ export function BrokenPlate({ now, refused: { order, broken }, onAway, onPlace }
     onAway();
   };
   return (
-    <StopAlert title="It cannot go there">
+    <StopAlert title={BROKEN_PLATE_TEXT.itCannotGoThere}>
       <ul className={styles.reasons}>
         {broken.map((one) => (
           <li key={one.id + one.waitsFor}>
-            “{nameOf(one.id)}” waits for “{nameOf(one.waitsFor)}”{whyOf(one) && `: ${whyOf(one)}`}
-            {scraps.includes(one) && ': its setting is proven on scrap first'}.
+            {BROKEN_PLATE_TEXT.waitsFor(nameOf(one.id), nameOf(one.waitsFor))}
+            {whyOf(one) && `: ${whyOf(one)}`}
+            {scraps.includes(one) && BROKEN_PLATE_TEXT.itsSettingIsProven}.
           </li>
         ))}
       </ul>
       <div className={styles.actions}>
         {scraps.length === 0 && (
           <Button variant="outlined" onClick={() => void loosen()}>
-            It need not wait: put it there
+            {BROKEN_PLATE_TEXT.itNeedNotWait}
           </Button>
         )}
-        <Button onClick={onAway}>Leave it where it was</Button>
+        <Button onClick={onAway}>{BROKEN_PLATE_TEXT.leaveItWhereIt}</Button>
       </div>
     </StopAlert>
   );

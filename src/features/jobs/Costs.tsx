@@ -7,15 +7,16 @@ import type { JobNow } from '@/parts/jobs';
 import { useUnits } from '@/parts/workspace';
 import { More, QuantityField } from '@/ui';
 import styles from './Jobs.module.css';
+import { COSTS_TEXT } from './text';
 
 const PRICES: readonly (readonly [key: keyof Prices, name: string])[] = [
-  ['needle', 'New needle'],
-  ['thread', 'Thread on top'],
+  ['needle', COSTS_TEXT.newNeedle],
+  ['thread', COSTS_TEXT.threadOnTop],
   ['bobbin', 'Bobbin'],
   ['foot', 'Foot'],
   ['plate', 'Plate'],
-  ['dials', 'Each dial'],
-  ['iron', 'Walk to the iron'],
+  ['dials', COSTS_TEXT.eachDial],
+  ['iron', COSTS_TEXT.walkToTheIron],
 ];
 
 /** What a change costs this person, and how long there is today. */
@@ -24,16 +25,16 @@ export function Costs({ now: { job } }: { now: JobNow }) {
   const { system } = useUnits();
   return (
     <section aria-labelledby="prices" className={styles.form}>
-      <h2 id="prices">Minutes</h2>
+      <h2 id="prices">{COSTS_TEXT.minutes}</h2>
       {today !== undefined && (
         <QuantityField
-          label="Time there is today"
+          label={COSTS_TEXT.timeThereIsToday}
           ask={numberAsk('minutes', system, { least: 5, most: 1440, usual: 90 })}
           value={today}
           onValue={(value) => void writePreference('todayMinutes', value)}
         />
       )}
-      <More summary="What each change takes you">
+      <More summary={COSTS_TEXT.whatEachChangeTakes}>
         <div className={styles.prices}>
           {PRICES.map(([key, name]) => (
             <QuantityField

@@ -11,6 +11,7 @@ import { useAct, useSay } from '@/parts/workspace';
 import { findOrder } from '@/workers/orderClient';
 import styles from './Jobs.module.css';
 import { sayFound } from './sayFound';
+import { FIND_ORDER_TEXT } from './text';
 
 /** What the order costs in changes, and a search for a better one, which can be stopped. */
 export function FindOrder({ now }: { now: JobNow }) {
@@ -19,7 +20,7 @@ export function FindOrder({ now }: { now: JobNow }) {
   const here = found && isAboutOrder(found, weighed.cost) ? found : null;
   return (
     <section aria-labelledby="changes" className={styles.form}>
-      <h2 id="changes">Changes on the machine</h2>
+      <h2 id="changes">{FIND_ORDER_TEXT.changesOnTheMachine}</h2>
       <p className={styles.big}>
         <strong>{sayMinutes(weighed.cost)}</strong>
       </p>
@@ -28,14 +29,19 @@ export function FindOrder({ now }: { now: JobNow }) {
       {share === null ? (
         <div className={styles.actions}>
           <Button variant="contained" disabled={waiting} onClick={() => void look()}>
-            Find the best order
+            {FIND_ORDER_TEXT.findTheBestOrder}
           </Button>
         </div>
       ) : (
         <div className={styles.actions}>
-          <LinearProgress variant="determinate" value={100 * share} aria-label="Searching" sx={{ flex: 1 }} />
+          <LinearProgress
+            variant="determinate"
+            value={100 * share}
+            aria-label={FIND_ORDER_TEXT.searching}
+            sx={{ flex: 1 }}
+          />
           <Button variant="outlined" onClick={stop}>
-            Stop
+            {FIND_ORDER_TEXT.stop}
           </Button>
         </div>
       )}
@@ -60,13 +66,15 @@ function useSearch({ job, question }: JobNow) {
       // Word of how far it is may still be on its way when it was stopped, or is done.
       const tell = (now: number) => running.current === control && setShare(now);
       const answer = await findOrder(question, tell, control.signal);
-      if (!answer) return say('Stopped. The order is as it was.');
+      if (!answer) return say(FIND_ORDER_TEXT.stoppedTheOrderIs);
       if ('blocked' in answer) return setFailed(answer.blocked[0].text);
       setFound({ cost: answer.cost, bound: answer.bound, optimal: answer.optimal });
       if (job.order.join() === answer.order.join()) return;
-      await act('Order changed', () => jobs.change(job.id, (now) => now && { ...now, order: answer.order }));
+      await act(FIND_ORDER_TEXT.orderChanged, () =>
+        jobs.change(job.id, (now) => now && { ...now, order: answer.order }),
+      );
     } catch (cause) {
-      setFailed(`The order could not be worked out: ${(cause as Error).message}`);
+      setFailed(FIND_ORDER_TEXT.theOrderCouldNot((cause as Error).message));
     } finally {
       running.current = null;
       setShare(null);

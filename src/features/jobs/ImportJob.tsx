@@ -6,6 +6,7 @@ import { decodeText, readThing, settleJob } from '@/core/file';
 import { jobs, useCloths, useMachines } from '@/data';
 import { newId, nowText, useAct } from '@/parts/workspace';
 import { FileButton, StopAlert } from '@/ui';
+import { IMPORT_JOB_TEXT } from './text';
 
 /** A job out of a file: new here, its cloths found again by key or by name. */
 export function ImportJob() {
@@ -24,26 +25,26 @@ export function ImportJob() {
       machines: machines.map((m) => ({ id: m.id, name: m.machine.name })),
     };
     const { job, missing, bring } = settleJob(read.file, here, { id: newId(), newId, at: nowText() });
-    const open = missing.length > 0 ? `Not here, so choose them: ${missing.join(', ')}.` : '';
+    const open = missing.length > 0 ? IMPORT_JOB_TEXT.notHereSoChoose(missing.join(', ')) : '';
     const { bringIn } = await import('@/data/thingFile');
     const store = async () => {
       await bringIn(bring);
       await jobs.put(job);
     };
-    await act(`“${job.name}” imported`, store, open);
+    await act(IMPORT_JOB_TEXT.imported(job.name), store, open);
     router.push(`/jobs?id=${job.id}`);
   };
   return (
     <>
       <FileButton
-        text="Import a job"
-        label="Import a job"
+        text={IMPORT_JOB_TEXT.importAJob}
+        label={IMPORT_JOB_TEXT.importAJob}
         accept=".json,application/json"
         onFile={(file) => void choose(file)}
       />
       {problem && (
-        <StopAlert title="It was not imported">
-          <p>{problem} Nothing here has changed.</p>
+        <StopAlert title={IMPORT_JOB_TEXT.itWasNotImported}>
+          <p>{IMPORT_JOB_TEXT.nothingHereHasChanged(problem)}</p>
         </StopAlert>
       )}
     </>

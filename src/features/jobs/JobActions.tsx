@@ -11,6 +11,7 @@ import { fileName } from '@/parts/things';
 import { newId, nowText, saveFile, useAct } from '@/parts/workspace';
 import { JobSheet } from './JobSheet';
 import styles from './Jobs.module.css';
+import { JOB_ACTIONS_TEXT } from './text';
 
 /** What can be done with a job as a whole. */
 export function JobActions({ now }: { now: JobNow }) {
@@ -21,15 +22,15 @@ export function JobActions({ now }: { now: JobNow }) {
     <div className={styles.actions}>
       {items.length === 0 && job.seams.length > 0 && (
         <Button variant={job.doneAt ? 'outlined' : 'contained'} onClick={() => void done(!job.doneAt)}>
-          {job.doneAt ? 'Open it again' : 'Call it done'}
+          {job.doneAt ? JOB_ACTIONS_TEXT.openItAgain : JOB_ACTIONS_TEXT.callItDone}
         </Button>
       )}
       <Button variant="outlined" onClick={() => setPrinting(true)}>
-        Print
+        {JOB_ACTIONS_TEXT.print}
       </Button>
-      <Button onClick={() => void exported()}>Export</Button>
-      <Button onClick={() => void again()}>Make it again</Button>
-      <Button onClick={() => void removed()}>Delete</Button>
+      <Button onClick={() => void exported()}>{JOB_ACTIONS_TEXT.export}</Button>
+      <Button onClick={() => void again()}>{JOB_ACTIONS_TEXT.makeItAgain}</Button>
+      <Button onClick={() => void removed()}>{JOB_ACTIONS_TEXT.delete}</Button>
       {printing && (
         <Paper marginMm={12} onAway={() => setPrinting(false)}>
           <JobSheet now={now} />
@@ -51,14 +52,14 @@ function useJobActions({ job }: JobNow) {
     });
   return {
     done: async (is: boolean) => {
-      await act(is ? `“${job.name}” done` : `“${job.name}” open again`, async () => {
+      await act(is ? JOB_ACTIONS_TEXT.done(job.name) : JOB_ACTIONS_TEXT.openAgain(job.name), async () => {
         await setDone(is ? nowText() : undefined);
         if (is) await writePreference('jobId', null);
       });
     },
     again: async () => {
       const copy = duplicateJob(job, { id: newId(), newId, at: nowText() });
-      await act(`“${copy.name}” added`, () => jobs.put(copy));
+      await act(JOB_ACTIONS_TEXT.added(copy.name), () => jobs.put(copy));
       router.push(`/jobs?id=${copy.id}`);
     },
     exported: async () => {
@@ -67,7 +68,7 @@ function useJobActions({ job }: JobNow) {
       if (text !== null) saveFile(`bobbet-job-${fileName(job.name)}.json`, text, 'application/json');
     },
     removed: async () => {
-      await act(`“${job.name}” deleted`, () => jobs.remove(job.id));
+      await act(JOB_ACTIONS_TEXT.deleted(job.name), () => jobs.remove(job.id));
       router.push('/jobs');
     },
   };

@@ -7,6 +7,7 @@ import type { JobNow } from '@/parts/jobs';
 import { useAct } from '@/parts/workspace';
 import { CautionAlert, Pick } from '@/ui';
 import styles from './Jobs.module.css';
+import { JOB_CLOTHS_TEXT } from './text';
 
 /** The cloths of a job, each changed for all of it at once. */
 export function JobCloths({ now }: { now: JobNow }) {
@@ -14,7 +15,7 @@ export function JobCloths({ now }: { now: JobNow }) {
   if (uses.length === 0) return null;
   return (
     <section aria-labelledby="cloths" className={styles.form}>
-      <h2 id="cloths">Cloths</h2>
+      <h2 id="cloths">{JOB_CLOTHS_TEXT.cloths}</h2>
       {uses.map((use) => (
         <ClothPick key={use.clothId} now={now} use={use} />
       ))}
@@ -28,8 +29,7 @@ export function NoClothYet({ now }: { now: JobNow }) {
   if (!lacking || lacking.seams === 0) return null;
   return (
     <CautionAlert>
-      <strong>{`${counted(lacking.seams, 'seam')} without a cloth.`}</strong> What they are sewn with, and what it
-      takes, is known once it is chosen.
+      <strong>{JOB_CLOTHS_TEXT.withoutACloth(counted(lacking.seams, 'seam'))}</strong> {JOB_CLOTHS_TEXT.whatTheyAreSewn}
       <div className={styles.chosen}>
         <ClothPick now={now} use={lacking} />
       </div>
@@ -39,9 +39,9 @@ export function NoClothYet({ now }: { now: JobNow }) {
 
 function ClothPick({ now: { job, cloths }, use }: { now: JobNow; use: ClothUse }) {
   const act = useAct();
-  const nameOf = (id: string | null) => cloths.find((c) => c.id === id)?.cloth.name ?? 'no cloth';
+  const nameOf = (id: string | null) => cloths.find((c) => c.id === id)?.cloth.name ?? JOB_CLOTHS_TEXT.noCloth;
   const swap = (to: string) =>
-    act(`${nameOf(to)} instead of ${nameOf(use.clothId)}`, () =>
+    act(JOB_CLOTHS_TEXT.insteadOf(nameOf(to), nameOf(use.clothId)), () =>
       jobs.change(job.id, (now) => now && withCloth(now, use.clothId, to)),
     );
   const hangs = [
@@ -53,15 +53,15 @@ function ClothPick({ now: { job, cloths }, use }: { now: JobNow; use: ClothUse }
   if (cloths.length === 0) {
     return (
       <p>
-        There is no cloth in the drawer yet. <Link href="/cloth">Describe one first</Link>
+        {JOB_CLOTHS_TEXT.thereIsNoCloth} <Link href="/cloth">{JOB_CLOTHS_TEXT.describeOneFirst}</Link>
       </p>
     );
   }
   return (
     <Pick
-      label={use.clothId === null ? `Cloth for ${hangs}` : `Cloth of ${hangs}`}
+      label={use.clothId === null ? JOB_CLOTHS_TEXT.clothFor(hangs) : JOB_CLOTHS_TEXT.clothOf(hangs)}
       value={use.clothId ?? ''}
-      options={gone ? [[use.clothId!, 'not in the drawer'] as const, ...known] : known}
+      options={gone ? [[use.clothId!, JOB_CLOTHS_TEXT.notInTheDrawer] as const, ...known] : known}
       onPick={(to) => void swap(to)}
     />
   );

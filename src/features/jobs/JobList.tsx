@@ -8,6 +8,7 @@ import { sayWhen } from '@/parts/workspace';
 import { ProgressBar } from '@/ui';
 import styles from './Jobs.module.css';
 import { NewJob } from './NewJob';
+import { JOB_LIST_TEXT } from './text';
 
 /** Every job with how far it is, and a way to begin another. */
 export function JobList({ jobs, lost }: { jobs: Job[]; lost: boolean }) {
@@ -16,16 +17,11 @@ export function JobList({ jobs, lost }: { jobs: Job[]; lost: boolean }) {
   return (
     <div className={styles.two}>
       <section className={styles.main} aria-labelledby="jobs">
-        <h1 id="jobs">Jobs</h1>
-        {lost && <p role="status">That job is not here any more.</p>}
-        {jobs.length === 0 && (
-          <p className={styles.quiet}>
-            No job yet. A job is a thing being made: its pieces, its seams, the order that changes the machine least,
-            and what it takes of thread, bobbins and time. Begin one from a template, or from nothing.
-          </p>
-        )}
+        <h1 id="jobs">{JOB_LIST_TEXT.jobs}</h1>
+        {lost && <p role="status">{JOB_LIST_TEXT.thatJobIsNot}</p>}
+        {jobs.length === 0 && <p className={styles.quiet}>{JOB_LIST_TEXT.noJobYetA}</p>}
         <Rows jobs={open} />
-        {done.length > 0 && <h2>Done</h2>}
+        {done.length > 0 && <h2>{JOB_LIST_TEXT.done}</h2>}
         <Rows jobs={done} />
       </section>
       <aside className={styles.side}>
@@ -59,17 +55,19 @@ function Row({ job, runs }: { job: Job; runs: readonly Run[] }) {
       <span className={styles.jobName}>
         <strong>{job.name}</strong>
         <span className={styles.quiet}>
-          {job.doneAt ? `done ${sayWhen(job.doneAt)}` : next ? `next seam: ${next.name}` : 'nothing left to sew'}
+          {job.doneAt
+            ? JOB_LIST_TEXT.done2(sayWhen(job.doneAt))
+            : next
+              ? JOB_LIST_TEXT.nextSeam(next.name)
+              : JOB_LIST_TEXT.nothingLeftToSew}
         </span>
       </span>
       <span className={styles.jobTape}>
         <ProgressBar done={done} of={job.seams.length} what="seams" />
-        <span className={styles.quiet}>
-          {done} of {job.seams.length} seams
-        </span>
+        <span className={styles.quiet}>{JOB_LIST_TEXT.ofSeams(done, job.seams.length)}</span>
       </span>
       <span className={styles.jobTime}>
-        {!job.doneAt && <span className={styles.quiet}>begun {sayWhen(job.addedAt)}</span>}
+        {!job.doneAt && <span className={styles.quiet}>{JOB_LIST_TEXT.begun(sayWhen(job.addedAt))}</span>}
       </span>
     </Link>
   );

@@ -13,12 +13,13 @@ import styles from './Jobs.module.css';
 import { SeamsPlace } from './SeamsPlace';
 import { WorkPlace } from './WorkPlace';
 import { sayEstimate } from '@/core/units';
+import { JOB_PAGE_TEXT } from './text';
 
 const PLACES = [
-  { id: 'work', name: 'Order of work' },
-  { id: 'seams', name: 'Seams' },
-  { id: 'budget', name: 'What it takes' },
-  { id: 'about', name: 'Pieces and notes' },
+  { id: 'work', name: JOB_PAGE_TEXT.orderOfWork },
+  { id: 'seams', name: JOB_PAGE_TEXT.seams },
+  { id: 'budget', name: JOB_PAGE_TEXT.whatItTakes },
+  { id: 'about', name: JOB_PAGE_TEXT.piecesAndNotes },
 ] as const;
 type Place = (typeof PLACES)[number]['id'];
 
@@ -42,7 +43,7 @@ function Opened({ now, place }: { now: JobNow; place: string | null }) {
     <div className={styles.page}>
       <Head now={now} />
       <Tabs
-        label="In this job"
+        label={JOB_PAGE_TEXT.inThisJob}
         value={here}
         options={PLACES.map((one) => (one.id === 'seams' ? { ...one, note: String(now.job.seams.length) } : one))}
         onPick={(to) => router.replace(`/jobs?id=${id}&place=${to}`, { scroll: false })}
@@ -62,24 +63,19 @@ function Head({ now }: { now: JobNow }) {
     <div className={styles.head}>
       <div>
         <p className={styles.quiet}>
-          <Link href="/jobs">All jobs</Link>
-          {machine && <> · on {machine.machine.name}</>}
+          <Link href="/jobs">{JOB_PAGE_TEXT.allJobs}</Link>
+          {machine && <> {JOB_PAGE_TEXT.on(machine.machine.name)}</>}
         </p>
         <h1>{job.name}</h1>
       </div>
       <div className={styles.headTape}>
         <ProgressBar done={progress.done.length} of={seams.length} what="seams" />
         <p>
-          <strong>
-            {progress.done.length} of {seams.length}
-          </strong>{' '}
-          seams
+          <strong>{JOB_PAGE_TEXT.of(progress.done.length, seams.length)}</strong> {JOB_PAGE_TEXT.seams2}
           {items.length > 0 && (
             <>
-              , <strong>{sayEstimate(left.minutes)}</strong> left{' '}
-              <span className={styles.quiet}>
-                ({sayEstimate(left.low)} to {sayEstimate(left.high)})
-              </span>
+              , <strong>{sayEstimate(left.minutes)}</strong> {JOB_PAGE_TEXT.left}{' '}
+              <span className={styles.quiet}>{JOB_PAGE_TEXT.to(sayEstimate(left.low), sayEstimate(left.high))}</span>
             </>
           )}
         </p>

@@ -11,7 +11,7 @@ import { WORK_TEXT } from './text';
 import { TimelineDrawing } from './TimelineDrawing';
 
 const said = (change: ScheduleChange, setup: Setup | null, machine: MachineRecord | null) => {
-  if (change.change === 'iron') return 'press what is sewn so far';
+  if (change.change === 'iron') return WORK_TEXT.pressWhatIsSewn;
   const { part, becomes } = sayChange(change, setup, machine?.machine);
   return `${part} ${becomes}`;
 };
@@ -43,8 +43,8 @@ export function JobSheet({ now }: { now: JobNow }) {
     <section className={styles.sheet}>
       <h1>{job.name}</h1>
       <p>
-        On {machine?.machine.name ?? 'a machine to be chosen'}; {sayEstimate(left.minutes)} left,{' '}
-        {sayEstimate(left.low)} to {sayEstimate(left.high)}. {job.notes}
+        {WORK_TEXT.on} {machine?.machine.name ?? WORK_TEXT.aMachineToBe}
+        {WORK_TEXT.leftTo(sayEstimate(left.minutes), sayEstimate(left.low), sayEstimate(left.high), job.notes)}
       </p>
       <TimelineDrawing timeline={timeline} />
       <ol>
@@ -54,7 +54,7 @@ export function JobSheet({ now }: { now: JobNow }) {
             <span>
               <Changes item={item} changes={changes} machine={machine} />
               <strong>{item.name}</strong>
-              {item.now.seam.count > 1 && item.kind === 'seam' && `, ${item.now.seam.count} of them`}
+              {item.now.seam.count > 1 && item.kind === 'seam' && WORK_TEXT.ofThem(item.now.seam.count)}
               {item.now.seam.notes && item.kind === 'seam' && ` (${item.now.seam.notes})`}
               {inside.map((one, i) => (
                 <Changes key={i} item={item} changes={one.changes} row={one.row} machine={machine} />
@@ -62,16 +62,18 @@ export function JobSheet({ now }: { now: JobNow }) {
             </span>
             <span>
               {sayEstimate(toMin - sewMin)}
-              <small> from {sayEstimate(fromMin)}</small>
+              <small> {WORK_TEXT.from(sayEstimate(fromMin))}</small>
             </span>
           </li>
         ))}
       </ol>
       <p>
-        {budget.threads
-          .map((t) => `${thread(t.totalMm)} of ${threadName(t.thread)}${t.colour ? `, ${t.colour}` : ''}`)
-          .join('; ')}
-        . Bobbins: {budget.bobbins.map((b) => `${b.bobbins.length} × ${b.thread}`).join('; ')}.
+        {WORK_TEXT.bobbins(
+          budget.threads
+            .map((t) => WORK_TEXT.of(thread(t.totalMm), threadName(t.thread), t.colour ? `, ${t.colour}` : ''))
+            .join('; '),
+          budget.bobbins.map((b) => `${b.bobbins.length} × ${b.thread}`).join('; '),
+        )}
       </p>
     </section>
   );

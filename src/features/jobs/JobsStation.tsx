@@ -5,6 +5,7 @@ import { useJobs } from '@/data';
 import { RecordBoundary, RecordTrouble, useDamagedRecord } from '@/parts/boundary';
 import { JobList } from './JobList';
 import { JobPage } from './JobPage';
+import { JOBS_STATION_TEXT } from './text';
 
 /** Jobs: things being made, from their pieces to the last tack. */
 export function JobsStation() {
@@ -13,7 +14,7 @@ export function JobsStation() {
   const jobs = useJobs();
   const wrong = useDamagedRecord('jobs', id);
   if (!jobs) return null;
-  const which = { table: 'jobs', id: id ?? '', what: 'This project', home: '/jobs' };
+  const which = { table: 'jobs', id: id ?? '', what: JOBS_STATION_TEXT.thisProject, home: '/jobs' };
   if (jobs.some((job) => job.id === id)) {
     return (
       <RecordBoundary key={id} {...which}>

@@ -11,6 +11,7 @@ import { ColourField } from './ColourField';
 import { ImportJob } from './ImportJob';
 import styles from './Jobs.module.css';
 import { TemplateFits } from './TemplateFits';
+import { NEW_JOB_TEXT } from './text';
 
 const NAME = wordsBy(jobSchema.shape.name);
 const NOTHING = 'nothing';
@@ -26,19 +27,22 @@ export function NewJob() {
   const template = templateOf(texts);
   return (
     <section aria-labelledby="new-job" className={styles.form}>
-      <h2 id="new-job">Begin a job</h2>
+      <h2 id="new-job">{NEW_JOB_TEXT.beginAJob}</h2>
       <Select
-        label="What is made"
+        label={NEW_JOB_TEXT.whatIsMade}
         value={template?.id ?? NOTHING}
-        options={[...TEMPLATES.map((t) => [t.id, t.name] as const), [NOTHING, 'Something else, from nothing'] as const]}
+        options={[
+          ...TEMPLATES.map((t) => [t.id, t.name] as const),
+          [NOTHING, NEW_JOB_TEXT.somethingElseFromNothing] as const,
+        ]}
         onPick={(id) => setText('template', id)}
       />
       <Field
-        label="Name"
+        label={NEW_JOB_TEXT.name}
         text={texts.name ?? ''}
         read={(text) => ({ ok: true, value: text })}
         onValue={(text) => setText('name', text)}
-        help={problem ?? (template ? `Left empty: ${template.name}` : 'What you call it')}
+        help={problem ?? (template ? NEW_JOB_TEXT.leftEmpty(template.name) : NEW_JOB_TEXT.whatYouCallIt)}
         onEnter={() => void begin()}
       />
       <Materials asked={asked} draft={draft} second={template?.second} />
@@ -50,7 +54,7 @@ export function NewJob() {
       />
       <div className={styles.actions}>
         <Button variant="contained" onClick={() => void begin()}>
-          Begin
+          {NEW_JOB_TEXT.begin}
         </Button>
         <ImportJob />
       </div>
@@ -64,35 +68,35 @@ const clothIn = (texts: Draft['texts'], asked: AskedNow) => texts.cloth ?? asked
 /** Cloths, machine and colour of a new job. */
 function Materials({ asked, draft, second }: { asked: AskedNow; draft: Draft; second: string | undefined }) {
   const { texts, setText } = draft;
-  const drawer = [['', 'choose later'] as const, ...asked.cloths.map((c) => [c.id, c.cloth.name] as const)];
+  const drawer = [['', NEW_JOB_TEXT.chooseLater] as const, ...asked.cloths.map((c) => [c.id, c.cloth.name] as const)];
   return (
     <>
       <Pick
-        label="Cloth"
+        label={NEW_JOB_TEXT.cloth}
         value={clothIn(texts, asked)}
         options={drawer}
         onPick={(id) => setText('cloth', id)}
-        help={asked.cloths.length === 0 ? 'None is in the drawer yet; it can be chosen later' : undefined}
+        help={asked.cloths.length === 0 ? NEW_JOB_TEXT.noneIsInThe : undefined}
       />
       {second && (
         <Pick
-          label={`Second cloth, for ${second}`}
+          label={NEW_JOB_TEXT.secondClothFor(second)}
           value={texts.second ?? ''}
           options={drawer}
           onPick={(id) => setText('second', id)}
         />
       )}
       <Pick
-        label="Machine"
+        label={NEW_JOB_TEXT.machine}
         value={texts.machine ?? asked.machine?.id ?? ''}
         options={asked.machines.map((m) => [m.id, m.machine.name] as const)}
         onPick={(id) => setText('machine', id)}
       />
       <ColourField
-        label="Thread colour"
+        label={NEW_JOB_TEXT.threadColour}
         text={texts.colour ?? ''}
         onValue={(colour) => setText('colour', colour)}
-        help="As it is called on the spool; it can be decided later"
+        help={NEW_JOB_TEXT.asItIsCalled}
       />
     </>
   );
@@ -115,7 +119,7 @@ function useBegin(asked: AskedNow | undefined, { texts, clear }: Draft, refuse: 
     };
     const made = { id: newId(), newId, at: nowText() };
     const job = template ? jobFromTemplate(template, choice, made) : emptyJob(choice, made);
-    await edit(`“${job.name}” added`, async () => {
+    await edit(NEW_JOB_TEXT.added(job.name), async () => {
       await jobs.put(job);
       await writePreference('jobId', made.id);
     });

@@ -8,6 +8,7 @@ import type { JobNow } from '@/parts/jobs';
 import { newId, useAct, useUnits } from '@/parts/workspace';
 import { Field, QuantityField, Select, wordsBy } from '@/ui';
 import styles from './Jobs.module.css';
+import { NOTION_LIST_TEXT } from './text';
 
 const NAME = wordsBy(notionSchema.shape.name);
 /** What is bought by the piece is counted; elastic, tape and cord are measured. */
@@ -22,13 +23,16 @@ type Edit = (change: (now: Notion[]) => Notion[]) => Promise<void>;
 export function NotionList({ now: { job, budget } }: { now: JobNow }) {
   const edit: Edit = (change) => jobs.change(job.id, (j) => j && { ...j, notions: change(j.notions) });
   const add = () =>
-    edit((now) => [...now, { id: newId(), name: `Something ${now.length + 1}`, unit: 'count', needed: 1, owned: 0 }]);
+    edit((now) => [
+      ...now,
+      { id: newId(), name: NOTION_LIST_TEXT.something(now.length + 1), unit: 'count', needed: 1, owned: 0 },
+    ]);
   const isUsed = (name: string) => budget.notions.some((line) => line.name === name && line.needed > 0);
   const extra = job.notions.filter(({ name, needed }) => needed > 0 || !isUsed(name));
   const used = budget.notions.filter((line) => !extra.some((n) => n.name === line.name));
   return (
     <section aria-labelledby="notions" className={styles.form}>
-      <h2 id="notions">Zips, tape and the rest</h2>
+      <h2 id="notions">{NOTION_LIST_TEXT.zipsTapeAndThe}</h2>
       {used.map((line) => (
         <Used key={line.name} line={line} edit={edit} />
       ))}
@@ -36,7 +40,7 @@ export function NotionList({ now: { job, budget } }: { now: JobNow }) {
         <Extra key={notion.id} notion={notion} edit={edit} />
       ))}
       <div className={styles.actions}>
-        <Button onClick={() => void add()}>Add something to the list</Button>
+        <Button onClick={() => void add()}>{NOTION_LIST_TEXT.addSomethingToThe}</Button>
       </div>
     </section>
   );
@@ -53,9 +57,9 @@ function Used({ line: { name, label, unit, needed, owned }, edit }: { line: Noti
     );
   return (
     <QuantityField
-      label={`${say(label)}: there is`}
+      label={NOTION_LIST_TEXT.thereIs(say(label))}
       ask={amountAsk(system, unit)}
-      help={`${unit === 'mm' ? length(needed) : formatNumber(needed, 0)} wanted`}
+      help={NOTION_LIST_TEXT.wanted(unit === 'mm' ? length(needed) : formatNumber(needed, 0))}
       value={owned}
       onValue={(value) => void setOwned(value)}
     />
@@ -69,12 +73,12 @@ function Extra({ notion, edit }: { notion: Notion; edit: Edit }) {
   const act = useAct();
   const { system } = useUnits();
   const remove = () =>
-    act(`“${notion.name}” taken off the list`, () => edit((now) => now.filter((n) => n.id !== notion.id)));
+    act(NOTION_LIST_TEXT.takenOffTheList(notion.name), () => edit((now) => now.filter((n) => n.id !== notion.id)));
   return (
     <div className={styles.editor}>
-      <Field label="What" text={notion.name} read={NAME} onValue={(name) => set({ name })} />
+      <Field label={NOTION_LIST_TEXT.what} text={notion.name} read={NAME} onValue={(name) => set({ name })} />
       <Select
-        label="Counted in"
+        label={NOTION_LIST_TEXT.countedIn}
         value={notion.unit}
         options={[
           ['count', 'pieces'],
@@ -83,20 +87,20 @@ function Extra({ notion, edit }: { notion: Notion; edit: Edit }) {
         onPick={(unit) => set({ unit })}
       />
       <QuantityField
-        label="Wanted"
+        label={NOTION_LIST_TEXT.wanted2}
         ask={amountAsk(system, notion.unit)}
         schema={notionSchema.shape.needed}
         value={notion.needed}
         onValue={(needed) => set({ needed })}
       />
       <QuantityField
-        label="There is"
+        label={NOTION_LIST_TEXT.thereIs2}
         ask={amountAsk(system, notion.unit)}
         schema={notionSchema.shape.owned}
         value={notion.owned}
         onValue={(owned) => set({ owned })}
       />
-      <Button onClick={() => void remove()}>Take it off the list</Button>
+      <Button onClick={() => void remove()}>{NOTION_LIST_TEXT.takeItOffThe}</Button>
     </div>
   );
 }

@@ -8,6 +8,7 @@ import { jobs } from '@/data';
 import { newId, saveFile, today, useAct } from '@/parts/workspace';
 import { ColumnList, FileButton, StopAlert } from '@/ui';
 import styles from './Jobs.module.css';
+import { SEAM_CSV_TEXT } from './text';
 
 type Columns = ComponentProps<typeof ColumnList>['columns'];
 
@@ -31,27 +32,25 @@ export function SeamCsv({ job }: { job: Job }) {
     if (!whole.success) return setErrors([{ row: 1, column: 'After', message: whole.error.issues[0].message }]);
     setErrors([]);
     const count = found.records.length;
-    await act(`${count} ${count === 1 ? 'seam' : 'seams'} read from ${file.name}`, () => jobs.put(whole.data));
+    await act(SEAM_CSV_TEXT.readFrom(count, count === 1 ? 'seam' : 'seams', file.name), () => jobs.put(whole.data));
   };
   return (
     <>
       <Button variant="outlined" onClick={() => void write()}>
-        Export as CSV
+        {SEAM_CSV_TEXT.exportAsCsv}
       </Button>
       <FileButton
-        text="Import CSV"
-        label="Import seams as CSV"
+        text={SEAM_CSV_TEXT.importCsv}
+        label={SEAM_CSV_TEXT.importSeamsAsCsv}
         accept=".csv,text/csv"
         onFile={(file) => void read(file)}
       />
-      <ColumnList columns={columns} summary="The columns of this table" onOpen={() => void fetchColumns()} />
+      <ColumnList columns={columns} summary={SEAM_CSV_TEXT.theColumnsOfThis} onOpen={() => void fetchColumns()} />
       {errors.length > 0 && (
-        <StopAlert title="Nothing was read">
+        <StopAlert title={SEAM_CSV_TEXT.nothingWasRead}>
           <ul className={styles.reasons}>
             {errors.slice(0, 8).map(({ row, column, message }) => (
-              <li key={`${row}${column}`}>
-                Row {row}, {column}: {message}.
-              </li>
+              <li key={`${row}${column}`}>{SEAM_CSV_TEXT.row(row, column, message)}</li>
             ))}
           </ul>
         </StopAlert>

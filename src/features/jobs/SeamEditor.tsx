@@ -25,6 +25,7 @@ import { useAct, useUnits } from '@/parts/workspace';
 import { Field, More, Pick, QuantityField, Select, Tick, wordsBy } from '@/ui';
 import { ColourField } from './ColourField';
 import styles from './Jobs.module.css';
+import { SEAM_EDITOR_TEXT } from './text';
 
 const NAME = wordsBy(jobSeamSchema.shape.name);
 
@@ -47,19 +48,24 @@ export function SeamEditor({ now, seam, state }: Props) {
   const sewAs = (id: string) => edit({ procedureId: id, stage: usualStage(id), answers: {} });
   const procedure = procedureOf(seam.procedureId);
   const cloth = cloths.find((c) => c.id === seam.clothId);
-  const drawer = [['', 'choose later'] as const, ...cloths.map((c) => [c.id, c.cloth.name] as const)];
+  const drawer = [['', SEAM_EDITOR_TEXT.chooseLater] as const, ...cloths.map((c) => [c.id, c.cloth.name] as const)];
   return (
     <div className={styles.editor}>
-      <Field label="Name" text={seam.name} read={NAME} onValue={(name) => void edit({ name })} />
-      <Pick label="Operation" value={seam.procedureId} options={OPERATIONS} onPick={(id) => void sewAs(id)} />
+      <Field label={SEAM_EDITOR_TEXT.name} text={seam.name} read={NAME} onValue={(name) => void edit({ name })} />
       <Pick
-        label="Cloth"
+        label={SEAM_EDITOR_TEXT.operation}
+        value={seam.procedureId}
+        options={OPERATIONS}
+        onPick={(id) => void sewAs(id)}
+      />
+      <Pick
+        label={SEAM_EDITOR_TEXT.cloth}
         value={seam.clothId ?? ''}
         options={drawer}
         onPick={(id) => void edit({ clothId: id || null })}
       />
       <Pick
-        label="Second cloth"
+        label={SEAM_EDITOR_TEXT.secondCloth}
         value={seam.secondClothId ?? ''}
         options={[['', 'none'] as const, ...drawer.slice(1)]}
         onPick={(id) => void edit({ secondClothId: id || null })}
@@ -70,14 +76,14 @@ export function SeamEditor({ now, seam, state }: Props) {
         </div>
       )}
       <QuantityField
-        label="How many alike"
+        label={SEAM_EDITOR_TEXT.howManyAlike}
         ask={numberAsk('count', 'metric', { least: 1, most: 99, whole: true, usual: 2 })}
         schema={jobSeamSchema.shape.count.unwrap()}
         value={seam.count}
         onValue={(count) => void edit({ count })}
       />
       <Select
-        label="Where in the work"
+        label={SEAM_EDITOR_TEXT.whereInTheWork}
         value={seam.stage}
         options={STAGES.map((stage) => [stage, STAGE_TEXT[stage]] as const)}
         onPick={(stage) => void edit({ stage })}
@@ -101,16 +107,16 @@ function Colours({ now: { job }, seam, edit }: PartProps) {
   return (
     <>
       <ColourField
-        label="Colour on top"
+        label={SEAM_EDITOR_TEXT.colourOnTop}
         text={seam.needleColour}
         onValue={(needleColour) => void edit({ needleColour })}
-        help={job.colour ? `Left empty: ${job.colour}, as the job` : 'Not decided'}
+        help={job.colour ? SEAM_EDITOR_TEXT.leftEmptyAsThe(job.colour) : SEAM_EDITOR_TEXT.notDecided}
       />
       <ColourField
-        label="Colour in the bobbin"
+        label={SEAM_EDITOR_TEXT.colourInTheBobbin}
         text={seam.bobbinColour}
         onValue={(bobbinColour) => void edit({ bobbinColour })}
-        help="Left empty: as on top"
+        help={SEAM_EDITOR_TEXT.leftEmptyAsOn}
       />
     </>
   );
@@ -140,7 +146,7 @@ function Asks({ now, seam, state, edit }: PartProps & { state: SeamNow }) {
     <>
       {field(first)}
       {others.length > 0 && (
-        <More summary={<>The other questions of this operation ({others.length})</>}>
+        <More summary={<>{SEAM_EDITOR_TEXT.theOtherQuestionsOf(others.length)}</>}>
           <div className={styles.editor}>{others.map(field)}</div>
         </More>
       )}
@@ -151,8 +157,10 @@ function Asks({ now, seam, state, edit }: PartProps & { state: SeamNow }) {
       )}
       {!state.work.problem && (
         <p className={`${styles.quiet} ${styles.wide}`}>
-          {sayEstimate(minutesAtPace(state.work, now.pace))} at your pace, {thread(threadInAllMm(state.work))} of
-          thread.
+          {SEAM_EDITOR_TEXT.atYourPaceOf(
+            sayEstimate(minutesAtPace(state.work, now.pace)),
+            thread(threadInAllMm(state.work)),
+          )}
         </p>
       )}
     </>
@@ -165,7 +173,7 @@ function PiecesOf({ now: { job }, seam, edit }: PartProps) {
     edit({ pieces: seam.pieces.includes(id) ? seam.pieces.filter((p) => p !== id) : [...seam.pieces, id] });
   return (
     <fieldset className={styles.checks}>
-      <legend>Pieces it touches</legend>
+      <legend>{SEAM_EDITOR_TEXT.piecesItTouches}</legend>
       {job.pieces.map((piece) => (
         <Tick
           key={piece.id}
@@ -187,8 +195,8 @@ function Before({ now: { job }, seam, edit }: PartProps) {
   const nameOf = (id: string) => seamName(job, id);
   return (
     <div className={styles.wide}>
-      <h2 className={styles.small}>Sewn after</h2>
-      {seam.after.length === 0 && <p className={styles.quiet}>It waits for nothing.</p>}
+      <h2 className={styles.small}>{SEAM_EDITOR_TEXT.sewnAfter}</h2>
+      {seam.after.length === 0 && <p className={styles.quiet}>{SEAM_EDITOR_TEXT.itWaitsForNothing}</p>}
       <ul className={styles.before}>
         {seam.after.map(({ seamId, why }) => (
           <li key={seamId}>
@@ -198,16 +206,16 @@ function Before({ now: { job }, seam, edit }: PartProps) {
             </span>
             <Button
               onClick={() => void edit({ after: seam.after.filter((a) => a.seamId !== seamId) })}
-              aria-label={`It need not wait for ${nameOf(seamId)}`}
+              aria-label={SEAM_EDITOR_TEXT.itNeedNotWait(nameOf(seamId))}
             >
-              Take out
+              {SEAM_EDITOR_TEXT.takeOut}
             </Button>
           </li>
         ))}
       </ul>
       {free.length > 0 && (
         <Pick
-          label="It waits for"
+          label={SEAM_EDITOR_TEXT.itWaitsFor}
           value=""
           options={free.map((s) => [s.id, s.name] as const)}
           onPick={(seamId) => void edit({ after: [...seam.after, { seamId, why: '' }] })}
@@ -222,13 +230,13 @@ function Ends({ now, seam, state }: Props) {
   const { setDone, tick } = useWorkActions(now);
   const { job } = now;
   const remove = async () => {
-    await act(`Seam “${seam.name}” deleted`, () => jobs.change(job.id, (j) => j && withoutSeam(j, seam.id)));
+    await act(SEAM_EDITOR_TEXT.seamDeleted(seam.name), () => jobs.change(job.id, (j) => j && withoutSeam(j, seam.id)));
   };
   return (
     <div className={`${styles.actions} ${styles.wide}`}>
-      {seam.doneAt && <Button onClick={() => void setDone(seam.id, undefined)}>It is not done after all</Button>}
-      {state.state !== 'done' && <Button onClick={() => void tick(state)}>It is done</Button>}
-      <Button onClick={() => void remove()}>Take this seam out</Button>
+      {seam.doneAt && <Button onClick={() => void setDone(seam.id, undefined)}>{SEAM_EDITOR_TEXT.itIsNotDone}</Button>}
+      {state.state !== 'done' && <Button onClick={() => void tick(state)}>{SEAM_EDITOR_TEXT.itIsDone}</Button>}
+      <Button onClick={() => void remove()}>{SEAM_EDITOR_TEXT.takeThisSeamOut}</Button>
     </div>
   );
 }

@@ -20,6 +20,7 @@ import { CautionAlert, Pressable, StopAlert } from '@/ui';
 import styles from './Jobs.module.css';
 import { SeamCsv } from './SeamCsv';
 import { SeamEditor } from './SeamEditor';
+import { SEAMS_PLACE_TEXT } from './text';
 
 /** What a new seam is until something else is picked. */
 const FIRST_OPERATION = 'plain-open';
@@ -34,7 +35,7 @@ export function SeamsPlace({ now }: { now: JobNow }) {
     const id = newId();
     const seam = jobSeamSchema.parse({
       id,
-      name: `Seam ${job.seams.length + 1}`,
+      name: SEAMS_PLACE_TEXT.seam(job.seams.length + 1),
       procedureId: FIRST_OPERATION,
       stage: usualStage(FIRST_OPERATION),
       clothId: job.seams.at(-1)?.clothId ?? null,
@@ -43,10 +44,10 @@ export function SeamsPlace({ now }: { now: JobNow }) {
     setOpen(id);
   };
   return (
-    <section aria-label="Seams" className={styles.main}>
+    <section aria-label={SEAMS_PLACE_TEXT.seams} className={styles.main}>
       {ring && (
-        <StopAlert title="These wait for each other in a ring">
-          <p>{ring.map(nameOf).join(' after ')}. Take one of the “after” out, and the order can be worked out.</p>
+        <StopAlert title={SEAMS_PLACE_TEXT.theseWaitForEach}>
+          <p>{SEAMS_PLACE_TEXT.takeOneOfThe(ring.map(nameOf).join(' after '))}</p>
         </StopAlert>
       )}
       <Suggestions now={now} />
@@ -67,7 +68,7 @@ export function SeamsPlace({ now }: { now: JobNow }) {
       </ul>
       <div className={styles.actions}>
         <Button variant="contained" onClick={() => void add()}>
-          Add a seam
+          {SEAMS_PLACE_TEXT.addASeam}
         </Button>
         <SeamCsv job={job} />
       </div>
@@ -83,17 +84,17 @@ interface HeadProps {
 }
 
 const PROOF = {
-  proven: '✓ proven',
-  stitch: 'stitch tested',
-  stale: '! card is out of date',
-  none: 'needs a swatch',
-  hand: 'by hand',
-  free: 'no proof needed',
+  proven: SEAMS_PLACE_TEXT.proven,
+  stitch: SEAMS_PLACE_TEXT.stitchTested,
+  stale: SEAMS_PLACE_TEXT.cardIsOutOf,
+  none: SEAMS_PLACE_TEXT.needsASwatch,
+  hand: SEAMS_PLACE_TEXT.byHand,
+  free: SEAMS_PLACE_TEXT.noProofNeeded,
 } as const;
 
 /** Sewn, and whether it was tested before. */
 const sewnSo = (proof: keyof typeof PROOF): string =>
-  proof === 'proven' || proof === 'stitch' ? `✓ sewn, ${PROOF[proof]}` : '✓ sewn';
+  proof === 'proven' || proof === 'stitch' ? SEAMS_PLACE_TEXT.sewn(PROOF[proof]) : SEAMS_PLACE_TEXT.sewn2;
 
 function SeamHead({ now, seam, open, onOpen }: HeadProps) {
   const state = now.seams.find((s) => s.seam.id === seam.id)!;
@@ -106,15 +107,17 @@ function SeamHead({ now, seam, open, onOpen }: HeadProps) {
         <strong>{seam.name}</strong>
         <small>
           {procedureName(seam.procedureId)}
-          {seam.count > 1 && `, ${seam.count} of them`}
+          {seam.count > 1 && SEAMS_PLACE_TEXT.ofThem(seam.count)}
         </small>
       </span>
       <span>
-        {cloth?.cloth.name ?? 'no cloth yet'}
-        {second && ` and ${second.cloth.name}`}
+        {cloth?.cloth.name ?? SEAMS_PLACE_TEXT.noClothYet}
+        {second && SEAMS_PLACE_TEXT.and(second.cloth.name)}
         <small data-proof={state.proof}>{state.state === 'done' ? sewnSo(state.proof) : PROOF[state.proof]}</small>
       </span>
-      <small>{before.length > 0 ? `after ${before.join(', ').toLowerCase()}` : 'waits for nothing'}</small>
+      <small>
+        {before.length > 0 ? SEAMS_PLACE_TEXT.after(before.join(', ').toLowerCase()) : SEAMS_PLACE_TEXT.waitsForNothing}
+      </small>
     </Pressable>
   );
 }
@@ -125,20 +128,19 @@ function Suggestions({ now: { job } }: { now: JobNow }) {
   const missing = missingOrder(job.seams);
   if (missing.length === 0) return null;
   const nameOf = (id: string) => seamName(job, id);
-  const take = () => act('Usual order put in', () => jobs.change(job.id, (j) => j && withOrder(j, missing)));
+  const take = () =>
+    act(SEAMS_PLACE_TEXT.usualOrderPutIn, () => jobs.change(job.id, (j) => j && withOrder(j, missing)));
   return (
     <CautionAlert>
-      <strong>What usually comes first</strong>
+      <strong>{SEAMS_PLACE_TEXT.whatUsuallyComesFirst}</strong>
       <ul className={styles.reasons}>
         {missing.slice(0, 6).map(({ seamId, after, why }) => (
-          <li key={seamId + after}>
-            “{nameOf(after)}” before “{nameOf(seamId)}”: {why}.
-          </li>
+          <li key={seamId + after}>{SEAMS_PLACE_TEXT.before(nameOf(after), nameOf(seamId), why)}</li>
         ))}
-        {missing.length > 6 && <li>and {missing.length - 6} more</li>}
+        {missing.length > 6 && <li>{SEAMS_PLACE_TEXT.andMore(missing.length - 6)}</li>}
       </ul>
       <Button variant="outlined" onClick={() => void take()}>
-        Heed {missing.length === 1 ? 'it' : 'all of it'}
+        {SEAMS_PLACE_TEXT.heed} {missing.length === 1 ? 'it' : SEAMS_PLACE_TEXT.allOfIt}
       </Button>
     </CautionAlert>
   );

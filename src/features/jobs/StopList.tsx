@@ -24,6 +24,7 @@ import { useAct } from '@/parts/workspace';
 import { BrokenPlate, type Refused } from './BrokenPlate';
 import styles from './Jobs.module.css';
 import { StopRow } from './StopRow';
+import { STOP_LIST_TEXT } from './text';
 
 /** The order of work as a list: dragged by hand or by keys, its cost shown while it is in the air. */
 export function StopList({ now }: { now: JobNow }) {
@@ -38,7 +39,7 @@ export function StopList({ now }: { now: JobNow }) {
         data-lifted={over !== null || undefined}
         data-broken={(over && over.broken > 0) || undefined}
       >
-        {over ? sayOver(over) : 'Drag a seam by its handle, or lift it with space and move it with the arrow keys.'}
+        {over ? sayOver(over) : STOP_LIST_TEXT.dragASeamBy}
       </p>
       {refused && <BrokenPlate now={now} refused={refused} onAway={() => setRefused(null)} onPlace={place} />}
       <DndContext
@@ -74,9 +75,11 @@ interface Over {
 }
 
 function sayOver({ more, broken }: Over): string {
-  if (broken > 0) return 'Here it would come before something it has to wait for.';
-  if (Math.abs(more) < 0.05) return 'Here it costs nothing more.';
-  return more > 0 ? `Here it costs ${formatNumber(more, 1)} min more.` : `Here it saves ${formatNumber(-more, 1)} min.`;
+  if (broken > 0) return STOP_LIST_TEXT.hereItWouldCome;
+  if (Math.abs(more) < 0.05) return STOP_LIST_TEXT.hereItCostsNothing;
+  return more > 0
+    ? STOP_LIST_TEXT.hereItCostsMin(formatNumber(more, 1))
+    : STOP_LIST_TEXT.hereItSavesMin(formatNumber(-more, 1));
 }
 
 function useDragging({ job, question, weighed, items }: JobNow) {
@@ -96,7 +99,8 @@ function useDragging({ job, question, weighed, items }: JobNow) {
     const now = weighOrder(question, after(event));
     setOver({ more: now.cost - weighed.cost, broken: now.broken.length });
   };
-  const place = (order: string[]) => act('Order changed', () => jobs.change(job.id, (j) => j && { ...j, order }));
+  const place = (order: string[]) =>
+    act(STOP_LIST_TEXT.orderChanged, () => jobs.change(job.id, (j) => j && { ...j, order }));
   const dropped = (event: DragEndEvent | null) => {
     setOver(null);
     setRefused(null);

@@ -34,7 +34,7 @@ export function StopRow({ now, stop, number, firstAfter }: Props) {
       data-lifted={isDragging || undefined}
       data-kind={item.kind}
     >
-      {firstAfter && <p className={styles.enough}>Enough for today. What follows is for another day.</p>}
+      {firstAfter && <p className={styles.enough}>{WORK_TEXT.enoughForTodayWhat}</p>}
       <Changes now={now} item={item} changes={stop.changes} />
       <div className={styles.stopRow}>
         <Pressable
@@ -42,7 +42,7 @@ export function StopRow({ now, stop, number, firstAfter }: Props) {
           className={styles.handle}
           {...attributes}
           {...listeners}
-          aria-label={`Move ${item.name}`}
+          aria-label={WORK_TEXT.move(item.name)}
         >
           <svg viewBox="0 0 12 20" aria-hidden>
             <path d="M2 4h8M2 10h8M2 16h8" stroke="currentColor" strokeWidth="2" />
@@ -52,7 +52,7 @@ export function StopRow({ now, stop, number, firstAfter }: Props) {
         {cloth ? (
           <ClothSwatch look={{ ...cloth.cloth, colour: cloth.colour }} className={styles.swatch} />
         ) : (
-          <span className={styles.noSwatch}>no cloth</span>
+          <span className={styles.noSwatch}>{WORK_TEXT.noCloth}</span>
         )}
         <span className={styles.stopName}>
           <strong>{item.name}</strong>
@@ -74,16 +74,16 @@ function Ways({ now, stop: { item } }: { now: JobNow; stop: Stop }) {
     return (
       <span className={styles.ways}>
         <Button variant="outlined" onClick={() => void prove(item.now)}>
-          Prove it
+          {WORK_TEXT.proveIt}
         </Button>
       </span>
     );
   return (
     <span className={styles.ways}>
       <Button variant="outlined" disabled={!item.now.seam.clothId || !now.machine} onClick={() => void sew(item.now)}>
-        {item.now.state === 'begun' ? 'Go on' : 'Sew it'}
+        {item.now.state === 'begun' ? WORK_TEXT.goOn : WORK_TEXT.sewIt}
       </Button>
-      <Button onClick={() => void tick(item.now)}>Done</Button>
+      <Button onClick={() => void tick(item.now)}>{WORK_TEXT.done}</Button>
     </span>
   );
 }
@@ -105,13 +105,15 @@ function Changes({ now: { machine }, item, changes, row }: ChangesProps) {
   return (
     <p className={styles.changes}>
       {row !== undefined && <b>{WORK_TEXT.forRow(rowName(item.now, row))}</b>}
-      {changes.some(({ change }) => change === 'iron') && <span data-iron>to the iron first</span>}
+      {changes.some(({ change }) => change === 'iron') && <span data-iron>{WORK_TEXT.toTheIronFirst}</span>}
       {parts.map(({ part, becomes }) => (
         <span key={part}>
           {part} <strong>{becomes}</strong>
         </span>
       ))}
-      {dials.length > 0 && <span>dials: {dials.map(({ part, becomes }) => `${part} ${becomes}`).join(', ')}</span>}
+      {dials.length > 0 && (
+        <span>{WORK_TEXT.dials(dials.map(({ part, becomes }) => `${part} ${becomes}`).join(', '))}</span>
+      )}
     </p>
   );
 }
@@ -120,18 +122,18 @@ function Changes({ now: { machine }, item, changes, row }: ChangesProps) {
 function standing(now: JobNow, { item }: Stop): string {
   const words: string[] = [];
   if (item.kind === 'scrap') {
-    words.push(`for ${item.forSeams.length} ${item.forSeams.length === 1 ? 'seam' : 'seams'}`);
-    if (item.now.scrapId) words.push('scrap begun');
+    words.push(WORK_TEXT.for(item.forSeams.length, item.forSeams.length === 1 ? 'seam' : 'seams'));
+    if (item.now.scrapId) words.push(WORK_TEXT.scrapBegun);
   } else {
     const { seam, work, proof, state } = item.now;
-    if (seam.count > 1) words.push(`${seam.count} of them`);
+    if (seam.count > 1) words.push(WORK_TEXT.ofThem2(seam.count));
     if (state === 'begun') words.push('started');
     if (work.problem) words.push(work.problem);
-    else if (proof === 'proven') words.push('✓ proven');
-    else if (proof === 'stitch') words.push('stitch tested');
-    else if (proof === 'hand') words.push('by hand');
+    else if (proof === 'proven') words.push(WORK_TEXT.proven);
+    else if (proof === 'stitch') words.push(WORK_TEXT.stitchTested);
+    else if (proof === 'hand') words.push(WORK_TEXT.byHand);
     const waits = now.progress.blocked.find((b) => b.seamId === seam.id);
-    if (waits) words.push(`waits for ${waits.for.join(', ').toLowerCase()}`);
+    if (waits) words.push(WORK_TEXT.waitsFor(waits.for.join(', ').toLowerCase()));
   }
   return words.join(' · ');
 }

@@ -4,6 +4,7 @@ import type { Span, Timeline } from '@/core/job';
 import { sayEstimate } from '@/core/units';
 
 import styles from './Timeline.module.css';
+import { TIMELINE_DRAWING_TEXT } from './text';
 
 /** Steps of the ruler along the time, minutes; the first that gives at most twelve of them is taken. */
 const RULER_MIN = [5, 10, 15, 30, 60, 120, 240, 480];
@@ -19,9 +20,9 @@ export function TimelineDrawing({ timeline }: { timeline: Timeline }) {
   // Where there is no room behind the last mark for what it says, the end of the bands says it.
   const fits = (mark: number) => mark === 0 || totalMin - mark > 0.6 * step;
   return (
-    <figure className={styles.timeline} aria-label={`Timeline of ${sayEstimate(totalMin)}`}>
+    <figure className={styles.timeline} aria-label={TIMELINE_DRAWING_TEXT.timelineOf(sayEstimate(totalMin))}>
       <div className={styles.row}>
-        <span className={styles.name}>Seams</span>
+        <span className={styles.name}>{TIMELINE_DRAWING_TEXT.seams}</span>
         <span className={styles.lane}>
           {stops.map(({ item, fromMin, sewMin, toMin, changes }, i) => (
             <span

@@ -16,6 +16,7 @@ import { sayWhen } from '@/parts/workspace';
 import { ClothSwatch } from '@/ui';
 import styles from './Ledger.module.css';
 import { WithPicked } from './WithPicked';
+import { CARD_LIST_TEXT } from './text';
 
 const keyOf = (card: Card) => card.id;
 const textOf = (card: Card) =>
@@ -38,8 +39,7 @@ export function CardList({ cards }: { cards: Card[] }) {
   if (cards.length === 0)
     return (
       <p className={styles.quiet}>
-        No card yet. A card is a setting that passed on scrap, kept with the cloth, the machine and what was measured.{' '}
-        <Link href="/match">Match a cloth</Link> and test it.
+        {CARD_LIST_TEXT.noCardYetA} <Link href="/match">{CARD_LIST_TEXT.matchACloth}</Link> {CARD_LIST_TEXT.andTestIt}
       </p>
     );
   const toggle = (id: string) => setPicked((now) => (now.includes(id) ? now.filter((p) => p !== id) : [...now, id]));
@@ -47,7 +47,7 @@ export function CardList({ cards }: { cards: Card[] }) {
     <>
       <TextField
         size="small"
-        label="Find a card"
+        label={CARD_LIST_TEXT.findACard}
         type="search"
         value={text}
         onChange={(event) => setText(event.target.value)}
@@ -57,11 +57,11 @@ export function CardList({ cards }: { cards: Card[] }) {
       />
       <div className={styles.count}>
         <p role="status">
-          {found.length} of {cards.length} {cards.length === 1 ? 'card' : 'cards'}
+          {CARD_LIST_TEXT.of(found.length, cards.length)} {cards.length === 1 ? 'card' : 'cards'}
         </p>
         <WithPicked cards={cards.filter((c) => picked.includes(c.id))} onNone={() => setPicked([])} />
       </div>
-      <LongList label="Cards" items={found} keyOf={keyOf} rowPx={78}>
+      <LongList label={CARD_LIST_TEXT.cards} items={found} keyOf={keyOf} rowPx={78}>
         {(card) => (
           <CardRow
             card={card}
@@ -92,7 +92,7 @@ function CardRow({ card, reasons, picked, onPick }: RowProps) {
       <Checkbox
         checked={picked}
         onChange={onPick}
-        slotProps={{ input: { 'aria-label': `Pick ${card.name}` } }}
+        slotProps={{ input: { 'aria-label': CARD_LIST_TEXT.pick(card.name) } }}
         className={styles.pick}
       />
       <Link href={`/ledger?id=${card.id}`}>
@@ -100,19 +100,19 @@ function CardRow({ card, reasons, picked, onPick }: RowProps) {
         <span className={styles.name}>
           <strong>{card.name}</strong>
           <span className={styles.quiet}>
-            {shown.needle}, {shown.thread}, {shown.foot.toLowerCase()} foot
+            {CARD_LIST_TEXT.foot(shown.needle, shown.thread, shown.foot.toLowerCase())}
           </span>
         </span>
         <span className={styles.setting}>
           <strong>{shown.stitch}</strong>
           <span className={styles.quiet}>
             {shown.length}
-            {card.setup.widthMm > 0 && ` long, ${shown.width} wide`}
+            {card.setup.widthMm > 0 && CARD_LIST_TEXT.longWide(shown.width)}
           </span>
         </span>
         <span className={styles.proof}>
           <strong data-stale={reasons.length > 0 || undefined}>
-            {card.simulated ? 'simulated' : reasons.length > 0 ? '! out of date' : '✓ proven'}
+            {card.simulated ? 'simulated' : reasons.length > 0 ? CARD_LIST_TEXT.outOfDate : CARD_LIST_TEXT.proven}
           </strong>
           <span className={styles.quiet}>
             {give ? `${give.popped ? 'gave' : 'held'} ${formatNumber(give.percent, 0)} %, ` : ''}

@@ -30,7 +30,7 @@ export function CardPage({ card }: { card: Card }) {
   return (
     <div className={styles.page}>
       <p className={styles.quiet}>
-        <Link href="/ledger?place=cards">All cards</Link>
+        <Link href="/ledger?place=cards">{THREAD_TEXT.allCards}</Link>
       </p>
       <div className={styles.head}>
         <ClothSwatch look={{ ...card.cloth, colour: cloth?.colour ?? '#b9c0b0' }} className={styles.big} />
@@ -39,13 +39,13 @@ export function CardPage({ card }: { card: Card }) {
           <p>
             <strong className={reasons.length > 0 ? styles.stale : styles.proven}>
               {card.simulated
-                ? 'Passed on a simulated machine only'
+                ? THREAD_TEXT.passedOnASimulated
                 : reasons.length > 0
-                  ? '! Out of date: proven'
-                  : '✓ Proven'}{' '}
-              on scrap {sayWhen(card.passedAt)}
+                  ? THREAD_TEXT.outOfDateProven
+                  : THREAD_TEXT.proven}{' '}
+              {THREAD_TEXT.onScrap(sayWhen(card.passedAt))}
             </strong>
-            , on {card.machine.name}
+            {THREAD_TEXT.on} {card.machine.name}
           </p>
           <Actions card={card} />
         </div>
@@ -57,7 +57,7 @@ export function CardPage({ card }: { card: Card }) {
       <Since card={card} reasons={reasons} />
       <Keepsakes card={card} />
       <section aria-labelledby="paper">
-        <h2 id="paper">On paper</h2>
+        <h2 id="paper">{THREAD_TEXT.onPaper}</h2>
         <WithPicked cards={[card]} />
       </section>
     </div>
@@ -73,20 +73,24 @@ function Readings({ card }: { card: Card }) {
   const [pressure, ...ofPressure] = shown.pressure.split(' ');
   return (
     <dl className={styles.readings}>
-      <Reading label="Stitch" value={shown.stitch} />
-      <Reading label="Length" value={shown.length.replace(' mm', '')} unit="mm" />
-      <Reading label="Width" value={shown.width.replace(' mm', '')} unit={card.setup.widthMm > 0 ? 'mm' : undefined} />
-      <Reading label="Tension" value={tension} unit={of.join(' ')} />
-      <Reading label="Pressure" value={pressure} unit={ofPressure.join(' ')} />
-      <Reading size="part" label="Needle" value={shown.needle} />
+      <Reading label={THREAD_TEXT.stitch} value={shown.stitch} />
+      <Reading label={THREAD_TEXT.length} value={shown.length.replace(' mm', '')} unit="mm" />
+      <Reading
+        label={THREAD_TEXT.width}
+        value={shown.width.replace(' mm', '')}
+        unit={card.setup.widthMm > 0 ? 'mm' : undefined}
+      />
+      <Reading label={THREAD_TEXT.tension} value={tension} unit={of.join(' ')} />
+      <Reading label={THREAD_TEXT.pressure} value={pressure} unit={ofPressure.join(' ')} />
+      <Reading size="part" label={THREAD_TEXT.needle} value={shown.needle} />
       <Reading
         size="part"
         label={below ? THREAD_TEXT.above : THREAD_TEXT.both}
         value={threadName(card.setup.thread)}
         note={below && THREAD_TEXT.bobbin(threadName(below))}
       />
-      <Reading size="part" label="Foot" value={shown.foot} />
-      <Reading size="part" label="Plate" value={shown.plate} />
+      <Reading size="part" label={THREAD_TEXT.foot} value={shown.foot} />
+      <Reading size="part" label={THREAD_TEXT.plate} value={shown.plate} />
     </dl>
   );
 }
@@ -100,11 +104,11 @@ function Actions({ card }: { card: Card }) {
   const clothGone = cloths !== undefined && !cloths.some((c) => c.id === card.clothId);
   const gone = machines !== undefined && !machines.some((m) => m.id === card.machineId);
   const remove = async () => {
-    await act(`Card “${card.name}” deleted`, () => cards.remove(card.id));
+    await act(THREAD_TEXT.cardDeleted(card.name), () => cards.remove(card.id));
     router.push('/ledger?place=cards');
   };
   const set = async () => {
-    await edit(`Card “${card.name}” chosen`, async () => {
+    await edit(THREAD_TEXT.cardChosen(card.name), async () => {
       await askAbout({ machineId: card.machineId });
       await writePreference('target', {
         setup: card.setup,
@@ -112,7 +116,7 @@ function Actions({ card }: { card: Card }) {
         clothId: card.clothId,
       });
     });
-    say('The machine bar below leads to this setting.');
+    say(THREAD_TEXT.theMachineBarBelow);
   };
   const sew = async () => {
     await askAbout({ clothId: card.clothId, machineId: card.machineId });
@@ -121,13 +125,13 @@ function Actions({ card }: { card: Card }) {
   return (
     <div className={styles.actions}>
       <Button variant="contained" onClick={() => void set()} disabled={gone}>
-        Set the machine to this
+        {THREAD_TEXT.setTheMachineTo}
       </Button>
       <Button variant="outlined" onClick={() => void sew()} disabled={gone || clothGone}>
-        Sew with it
+        {THREAD_TEXT.sewWithIt}
       </Button>
       <SaveThing thing="card" id={card.id} name={card.name} />
-      <Button onClick={() => void remove()}>Delete this card</Button>
+      <Button onClick={() => void remove()}>{THREAD_TEXT.deleteThisCard}</Button>
     </div>
   );
 }
@@ -137,34 +141,37 @@ function Proof({ card }: { card: Card }) {
   const profile = clothProfile(card.cloth);
   const { mass, length } = useUnits();
   const rows: [string, string][] = [
-    ['Tested for', card.proves ? provenName(card.proves) : 'the stitch alone'],
-    ['Seam', `${OPERATION[card.operation.kind].name}, ${layersOf(profile, card.operation)} layers`],
+    [THREAD_TEXT.testedFor, card.proves ? provenName(card.proves) : THREAD_TEXT.theStitchAlone],
+    ['Seam', THREAD_TEXT.layers(OPERATION[card.operation.kind].name, layersOf(profile, card.operation))],
     [
       'Cloth',
-      `${card.cloth.name}, ${profile.structure}, ${mass(profile.massGsm.value)}${profile.massGsm.source === 'inferred' ? ' (assumed)' : ''}`,
+      `${card.cloth.name}, ${profile.structure}, ${mass(profile.massGsm.value)}${profile.massGsm.source === 'inferred' ? THREAD_TEXT.assumed : ''}`,
     ],
     [
-      'Stretch across',
-      `${formatNumber(profile.stretchAcross.value, 0)} %${profile.stretchAcross.source === 'inferred' ? ' (assumed)' : ''}`,
+      THREAD_TEXT.stretchAcross,
+      `${formatNumber(profile.stretchAcross.value, 0)} %${profile.stretchAcross.source === 'inferred' ? THREAD_TEXT.assumed : ''}`,
     ],
   ];
-  if (give) rows.push([give.popped ? 'Popped at' : 'Held to', `${formatNumber(give.percent, 0)} %`]);
+  if (give) rows.push([give.popped ? THREAD_TEXT.poppedAt : THREAD_TEXT.heldTo, `${formatNumber(give.percent, 0)} %`]);
   if (growthPercent !== undefined)
     rows.push([
-      'Length after sewing',
+      THREAD_TEXT.lengthAfterSewing,
       `${growthPercent < 0 ? 'shrank' : 'grew'} ${formatNumber(Math.abs(growthPercent))} %`,
     ]);
   if (lengthMm !== undefined)
     rows.push([
-      'True stitch length',
-      `${formatNumber(lengthMm, 2)} mm, counted over ${length(card.measures.markedMm)}`,
+      THREAD_TEXT.trueStitchLength,
+      THREAD_TEXT.mmCountedOver(formatNumber(lengthMm, 2), length(card.measures.markedMm)),
     ]);
   for (const { at, because } of card.provenAgain)
-    rows.push(['Proven again', `${sayWhen(at)}${because.length > 0 ? `, after: ${because.join(' ')}` : ''}`]);
+    rows.push([
+      THREAD_TEXT.provenAgain,
+      `${sayWhen(at)}${because.length > 0 ? THREAD_TEXT.after(because.join(' ')) : ''}`,
+    ]);
   if (card.notes) rows.push(['Notes', card.notes]);
   return (
     <section aria-labelledby="proof">
-      <h2 id="proof">What it was proven on</h2>
+      <h2 id="proof">{THREAD_TEXT.whatItWasProven}</h2>
       <dl className={styles.proofs}>
         {rows.map(([name, value]) => (
           <div key={name}>

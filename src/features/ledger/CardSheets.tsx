@@ -2,6 +2,7 @@ import type { Card } from '@/core/card';
 import { cardText } from '@/core/ledger';
 import { useUnits } from '@/parts/workspace';
 import styles from './Print.module.css';
+import { CARD_SHEETS_TEXT } from './text';
 
 /** Cards on paper, eight to a page, with lines to cut along. */
 export function CardSheet({ cards }: { cards: Card[] }) {
@@ -23,7 +24,7 @@ export function CardSheet({ cards }: { cards: Card[] }) {
               ))}
             </dl>
             <p>{proof}</p>
-            {where && <p>Scrap: {where}</p>}
+            {where && <p>{CARD_SHEETS_TEXT.scrap(where)}</p>}
           </article>
         );
       })}
@@ -45,7 +46,7 @@ export function LabelSheet({ cards }: { cards: Card[] }) {
               <p>{machine}</p>
               <p>{proof}</p>
             </div>
-            <span className={styles.fold}>fold over the edge of the scrap</span>
+            <span className={styles.fold}>{CARD_SHEETS_TEXT.foldOverTheEdge}</span>
             <div>
               <p>{readings.map(({ name, value }) => `${name.toLowerCase()} ${value}`).join('; ')}</p>
             </div>

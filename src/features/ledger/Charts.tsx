@@ -10,6 +10,7 @@ import { LazyBarChart, LazyPointChart } from '@/parts/asking';
 import { Pick } from '@/ui';
 import { useUnits } from '@/parts/workspace';
 import styles from './Ledger.module.css';
+import { CHARTS_TEXT } from './text';
 
 /** Charts that answer a question each, from what was sewn here. */
 export function Charts() {
@@ -59,13 +60,13 @@ function Feeds() {
   const fed = feedOverTime(lines, swatches, machines);
   const off = fed.map(({ machine, points, meanPercent }) => {
     const lines = `${points.length} ${points.length === 1 ? 'line' : 'lines'}`;
-    return `${machine} feeds ${formatNumber(meanPercent, 0)} % (${lines})`;
+    return CHARTS_TEXT.feeds(machine, formatNumber(meanPercent, 0), lines);
   });
   return (
     <ChartOf
-      question="Which machine feeds truer over time?"
-      answer={`${off.join('; ')} of the stitch length that was wanted.`}
-      empty={fed.length === 0 ? 'Count the stitches of a line on scrap, and it stands here.' : null}
+      question={CHARTS_TEXT.whichMachineFeedsTruer}
+      answer={CHARTS_TEXT.ofTheStitchLength(off.join('; '))}
+      empty={fed.length === 0 ? CHARTS_TEXT.countTheStitchesOf : null}
     >
       <LazyPointChart
         label={off.join('; ')}
@@ -73,7 +74,7 @@ function Feeds() {
           label: 'sewn',
           say: (day) => DAY_AND_MONTH.format(momentOnAxis(fed, day)),
         }}
-        y={{ label: 'of the wanted length, %' }}
+        y={{ label: CHARTS_TEXT.ofTheWantedLength }}
         sets={fed.map(({ machine, points }, i) => ({
           name: machine,
           points,
@@ -93,12 +94,12 @@ function Needles() {
   const bars = hoursByKind(needles);
   return (
     <ChartOf
-      question="Which needles do the work?"
-      answer={bars.length > 0 ? `Most of it ${bars[0].name}. Hours sewn, spent needles too.` : ''}
-      empty={bars.length === 0 ? 'No needle of the tin has sewn yet.' : null}
+      question={CHARTS_TEXT.whichNeedlesDoThe}
+      answer={bars.length > 0 ? CHARTS_TEXT.mostOfItHours(bars[0].name) : ''}
+      empty={bars.length === 0 ? CHARTS_TEXT.noNeedleOfThe : null}
     >
       <LazyBarChart
-        label="Needle hours by kind"
+        label={CHARTS_TEXT.needleHoursByKind}
         bars={bars.map((bar) => ({ ...bar, note: `${formatNumber(bar.value, 1)} h` }))}
       />
     </ChartOf>
@@ -111,12 +112,12 @@ function Faults() {
   const counts = faultsByCloth(lines, swatches, cloths);
   return (
     <ChartOf
-      question="What faults come back on which cloth?"
-      answer="Lines on which it was seen."
-      empty={counts.length === 0 ? 'No fault was noted on any line.' : null}
+      question={CHARTS_TEXT.whatFaultsComeBack}
+      answer={CHARTS_TEXT.linesOnWhichIt}
+      empty={counts.length === 0 ? CHARTS_TEXT.noFaultWasNoted : null}
     >
       <LazyBarChart
-        label="Faults by cloth"
+        label={CHARTS_TEXT.faultsByCloth}
         bars={counts.map(({ cloth, sign, count }) => ({
           name: `${SIGN_TEXT[sign]}, ${cloth}`,
           value: count,
@@ -136,25 +137,29 @@ function Tension() {
   const points = tensionByThickness(cards.filter((c) => c.machineId === machine?.id && !c.simulated));
   return (
     <ChartOf
-      question="Where does the tension stand for how much cloth?"
-      answer={`Cards proven on ${machine?.machine.name ?? ''}.`}
-      empty={machine ? null : 'There is no machine in the workroom.'}
+      question={CHARTS_TEXT.whereDoesTheTension}
+      answer={CHARTS_TEXT.cardsProvenOn(machine?.machine.name ?? '')}
+      empty={machine ? null : CHARTS_TEXT.thereIsNoMachine}
     >
       <div className={styles.chooser}>
         <Pick
-          label="Machine"
+          label={CHARTS_TEXT.machine}
           value={machine?.id ?? ''}
           options={machines.map((m) => [m.id, m.machine.name] as const)}
           onPick={setChosen}
         />
       </div>
       {points.length === 0 ? (
-        <p className={styles.quiet}>No card was proven on it yet.</p>
+        <p className={styles.quiet}>{CHARTS_TEXT.noCardWasProven}</p>
       ) : (
         <LazyPointChart
           label={points.map((p) => `${length(p.x)}: ${formatNumber(p.y, 1)}`).join(', ')}
-          x={{ label: 'all layers, mm', min: 0 }}
-          y={{ label: 'tension dial', min: machine.machine.tensionDial.min, max: machine.machine.tensionDial.max }}
+          x={{ label: CHARTS_TEXT.allLayersMm, min: 0 }}
+          y={{
+            label: CHARTS_TEXT.tensionDial,
+            min: machine.machine.tensionDial.min,
+            max: machine.machine.tensionDial.max,
+          }}
           sets={[{ name: 'cards', points, colour: 'red', shape: 'circle' }]}
           height={230}
         />
@@ -174,19 +179,18 @@ function Give() {
     points.filter((p) => only === null || p.popped === only).map((p) => ({ x: p.widthMm, y: of(p) }));
   return (
     <ChartOf
-      question="Does a wider stitch give as much as predicted?"
-      answer="What held gave at least that much; the prediction is the middle of the estimate."
-      empty={points.length === 0 ? 'Pull a line on scrap until it pops, or as far as it must go.' : null}
+      question={CHARTS_TEXT.doesAWiderStitch}
+      answer={CHARTS_TEXT.whatHeldGaveAt}
+      empty={points.length === 0 ? CHARTS_TEXT.pullALineOn : null}
     >
       <LazyPointChart
         label={points
-          .map(
-            (p) =>
-              `${p.widthMm} mm wide: measured ${formatNumber(p.measured, 0)} %, predicted ${formatNumber(p.predicted, 0)} %`,
+          .map((p) =>
+            CHARTS_TEXT.mmWideMeasuredPredicted(p.widthMm, formatNumber(p.measured, 0), formatNumber(p.predicted, 0)),
           )
           .join('; ')}
-        x={{ label: 'stitch width, mm', min: 0 }}
-        y={{ label: 'give, %', min: 0 }}
+        x={{ label: CHARTS_TEXT.stitchWidthMm, min: 0 }}
+        y={{ label: CHARTS_TEXT.give, min: 0 }}
         sets={[
           { name: 'popped', points: set((p) => p.measured, true), colour: 'red', shape: 'crossRot' },
           { name: 'held', points: set((p) => p.measured, false), colour: 'green', shape: 'triangle' },

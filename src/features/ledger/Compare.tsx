@@ -7,6 +7,7 @@ import type { Card } from '@/core/card';
 import { compareCards } from '@/core/ledger';
 import { useUnits } from '@/parts/workspace';
 import styles from './Ledger.module.css';
+import { COMPARE_TEXT } from './text';
 
 /** Cards side by side; what differs is marked. */
 export function Compare({ cards }: { cards: Card[] }) {
@@ -29,7 +30,7 @@ export function Compare({ cards }: { cards: Card[] }) {
             <TableRow key={name} data-differs={differs || undefined}>
               <TableCell component="th" scope="row">
                 {name}
-                {differs && <span className="unseen">, differs</span>}
+                {differs && <span className="unseen">{COMPARE_TEXT.differs}</span>}
               </TableCell>
               {values.map((value, i) => (
                 <TableCell key={cards[i].id}>{value}</TableCell>

@@ -10,6 +10,7 @@ import { Filters } from './Filters';
 import styles from './Ledger.module.css';
 import { SavedViews } from './SavedViews';
 import { useEntries } from './useEntries';
+import { EVERYTHING_TEXT } from './text';
 
 const keyOf = (entry: Entry) => `${entry.kind} ${entry.id}`;
 
@@ -22,12 +23,12 @@ export function Everything() {
   const key = JSON.stringify(settled);
   const passing = useMemo(() => (entries ? filtered(entries, { ...ALL, ...JSON.parse(key) }) : []), [entries, key]);
   const found = useFound(passing, searchText, text);
-  if (!entries) return <p role="status">Reading the ledger.</p>;
+  if (!entries) return <p role="status">{EVERYTHING_TEXT.readingTheLedger}</p>;
   if (entries.length === 0)
     return (
       <p className={styles.quiet}>
-        Nothing has happened yet. Cards, lines on scrap, seams, needles and machine care are kept here as they come.{' '}
-        <Link href="/match">Match a cloth</Link> to begin.
+        {EVERYTHING_TEXT.nothingHasHappenedYet} <Link href="/match">{EVERYTHING_TEXT.matchACloth}</Link>{' '}
+        {EVERYTHING_TEXT.toBegin}
       </p>
     );
   const write = async () => {
@@ -40,9 +41,9 @@ export function Everything() {
       <Filters filter={filter} entries={entries} onFilter={setFilter} />
       <div className={styles.count}>
         <p role="status">
-          <strong>{found.length}</strong> of {entries.length}
+          <strong>{found.length}</strong> {EVERYTHING_TEXT.of(entries.length)}
         </p>
-        <Button onClick={() => void write()}>Export as CSV</Button>
+        <Button onClick={() => void write()}>{EVERYTHING_TEXT.exportAsCsv}</Button>
       </div>
       <Found items={found} />
     </>
@@ -52,7 +53,7 @@ export function Everything() {
 /** The list itself, drawn anew only when something else is found. */
 const Found = memo(function Found({ items }: { items: readonly Entry[] }) {
   return (
-    <LongList label="What happened" items={items} keyOf={keyOf} rowPx={62}>
+    <LongList label={EVERYTHING_TEXT.whatHappened} items={items} keyOf={keyOf} rowPx={62}>
       {(entry) => <EntryRow entry={entry} />}
     </LongList>
   );

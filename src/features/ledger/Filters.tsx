@@ -5,6 +5,7 @@ import { useMemo } from 'react';
 import { type Entry, ENTRY_KINDS, ENTRY_TEXT, type Filter } from '@/core/ledger';
 import { Pick, Pressable, Select } from '@/ui';
 import styles from './Ledger.module.css';
+import { FILTERS_TEXT } from './text';
 
 interface Props {
   filter: Filter;
@@ -27,11 +28,11 @@ export function Filters({ filter, entries, onFilter }: Props) {
     () => ({
       cloth: named(
         entries.map((e) => e.cloth),
-        'every cloth',
+        FILTERS_TEXT.everyCloth,
       ),
       machine: named(
         entries.map((e) => e.machine),
-        'every machine',
+        FILTERS_TEXT.everyMachine,
       ),
     }),
     [entries],
@@ -43,28 +44,33 @@ export function Filters({ filter, entries, onFilter }: Props) {
     <div className={styles.filters}>
       <TextField
         size="small"
-        label="Find"
+        label={FILTERS_TEXT.find}
         type="search"
         value={filter.text}
         onChange={(event) => set({ text: event.target.value.slice(0, 120) })}
         autoComplete="off"
         className={styles.find}
       />
-      <Pick label="Cloth" value={filter.cloth} options={names.cloth} onPick={(cloth) => set({ cloth })} />
-      <Pick label="Machine" value={filter.machine} options={names.machine} onPick={(machine) => set({ machine })} />
+      <Pick label={FILTERS_TEXT.cloth} value={filter.cloth} options={names.cloth} onPick={(cloth) => set({ cloth })} />
+      <Pick
+        label={FILTERS_TEXT.machine}
+        value={filter.machine}
+        options={names.machine}
+        onPick={(machine) => set({ machine })}
+      />
       <Select
-        label="How it went"
+        label={FILTERS_TEXT.howItWent}
         value={filter.outcome}
         options={[
-          ['', 'however it went'],
+          ['', FILTERS_TEXT.howeverItWent],
           ['good', 'well'],
           ['bad', 'badly'],
         ]}
         onPick={(outcome) => set({ outcome })}
       />
-      <Day label="From" value={filter.from} onValue={(from) => set({ from })} />
-      <Day label="Until" value={filter.until} onValue={(until) => set({ until })} />
-      <div role="group" aria-label="Kinds" className={styles.kinds}>
+      <Day label={FILTERS_TEXT.from} value={filter.from} onValue={(from) => set({ from })} />
+      <Day label={FILTERS_TEXT.until} value={filter.until} onValue={(until) => set({ until })} />
+      <div role="group" aria-label={FILTERS_TEXT.kinds} className={styles.kinds}>
         {ENTRY_KINDS.map((kind) => (
           <Pressable key={kind} aria-pressed={filter.kinds.includes(kind)} onClick={() => toggle(kind)}>
             {ENTRY_TEXT[kind]}

@@ -6,6 +6,7 @@ import { useCards } from '@/data';
 import { RecordBoundary, RecordTrouble, useDamagedRecord } from '@/parts/boundary';
 import { Tabs } from '@/ui';
 import styles from './Ledger.module.css';
+import { LEDGER_STATION_TEXT } from './text';
 
 // What is not seen at once is fetched when its place is opened.
 const CardPage = dynamic(() => import('./CardPage').then((part) => part.CardPage), { ssr: false });
@@ -14,9 +15,9 @@ const Everything = dynamic(() => import('./Everything').then((part) => part.Ever
 const Charts = dynamic(() => import('./Charts').then((part) => part.Charts), { ssr: false });
 
 const PLACES = [
-  { id: 'everything', name: 'Everything' },
-  { id: 'cards', name: 'Cards' },
-  { id: 'charts', name: 'Charts' },
+  { id: 'everything', name: LEDGER_STATION_TEXT.everything },
+  { id: 'cards', name: LEDGER_STATION_TEXT.cards },
+  { id: 'charts', name: LEDGER_STATION_TEXT.charts },
 ] as const;
 
 /** Ledger: everything that happened, found again by a few letters. */
@@ -28,7 +29,7 @@ export function LedgerStation() {
   const wrong = useDamagedRecord('cards', id);
   if (!cards) return null;
   const card = cards.find((c) => c.id === id);
-  const which = { table: 'cards', id: id ?? '', what: 'This card', home: '/ledger?place=cards' };
+  const which = { table: 'cards', id: id ?? '', what: LEDGER_STATION_TEXT.thisCard, home: '/ledger?place=cards' };
   if (card) {
     return (
       <RecordBoundary key={card.id} {...which}>
@@ -40,10 +41,10 @@ export function LedgerStation() {
   const place = PLACES.find((p) => p.id === asked.get('place'))?.id ?? 'everything';
   return (
     <div className={styles.list}>
-      <h1>Ledger</h1>
-      {id !== null && <p role="status">That card is not here any more.</p>}
+      <h1>{LEDGER_STATION_TEXT.ledger}</h1>
+      {id !== null && <p role="status">{LEDGER_STATION_TEXT.thatCardIsNot}</p>}
       <Tabs
-        label="In the ledger"
+        label={LEDGER_STATION_TEXT.inTheLedger}
         value={place}
         options={PLACES.map((one) => (one.id === 'cards' ? { ...one, note: String(cards.length) } : one))}
         onPick={(to) => router.replace(`/ledger?place=${to}`, { scroll: false })}

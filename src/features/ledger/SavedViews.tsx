@@ -7,6 +7,7 @@ import { useViews, views } from '@/data';
 import { newId, useAct } from '@/parts/workspace';
 import { Field, Pressable, wordsBy } from '@/ui';
 import styles from './Ledger.module.css';
+import { SAVED_VIEWS_TEXT } from './text';
 
 const NAME = wordsBy(viewSchema.shape.name);
 const same = (a: Filter, b: Filter) => JSON.stringify(a) === JSON.stringify(b);
@@ -26,13 +27,13 @@ export function SavedViews({ filter, onFilter }: { filter: Filter; onFilter: (fi
   };
   const drop = async () => {
     if (!here) return;
-    await act(`View “${here.name}” deleted`, () => views.remove(here.id));
+    await act(SAVED_VIEWS_TEXT.viewDeleted(here.name), () => views.remove(here.id));
   };
   return (
     <div className={styles.views}>
-      <div role="group" aria-label="Saved views" className={styles.kinds}>
+      <div role="group" aria-label={SAVED_VIEWS_TEXT.savedViews} className={styles.kinds}>
         <Pressable aria-pressed={same(filter, ALL)} onClick={() => onFilter(ALL)}>
-          Everything
+          {SAVED_VIEWS_TEXT.everything}
         </Pressable>
         {all.map((view) => (
           <Pressable key={view.id} aria-pressed={view.id === here?.id} onClick={() => onFilter(view.filter)}>
@@ -42,13 +43,15 @@ export function SavedViews({ filter, onFilter }: { filter: Filter; onFilter: (fi
       </div>
       {naming === null ? (
         <>
-          {!here && !same(filter, ALL) && <Button onClick={() => setNaming('')}>Keep this view</Button>}
-          {here && <Button onClick={() => void drop()}>Forget this view</Button>}
+          {!here && !same(filter, ALL) && (
+            <Button onClick={() => setNaming('')}>{SAVED_VIEWS_TEXT.keepThisView}</Button>
+          )}
+          {here && <Button onClick={() => void drop()}>{SAVED_VIEWS_TEXT.forgetThisView}</Button>}
         </>
       ) : (
         <div className={styles.naming}>
           <Field
-            label="Name of this view"
+            label={SAVED_VIEWS_TEXT.nameOfThisView}
             text={naming}
             read={(text) => ({ ok: true, value: text })}
             onValue={setNaming}
@@ -56,7 +59,7 @@ export function SavedViews({ filter, onFilter }: { filter: Filter; onFilter: (fi
             onEnter={() => void keep()}
           />
           <Button variant="outlined" onClick={() => void keep()}>
-            Keep it
+            {SAVED_VIEWS_TEXT.keepIt}
           </Button>
         </div>
       )}

@@ -9,6 +9,7 @@ import type { Card, StaleReason } from '@/core/card';
 import { changedSince } from '@/core/ledger';
 import { useCare, useOnMachine } from '@/data';
 import styles from './Ledger.module.css';
+import { SINCE_TEXT } from './text';
 
 /** What is otherwise than when this setting last worked: where to look first when it does not any more. */
 export function Since({ card, reasons }: { card: Card; reasons: StaleReason[] }) {
@@ -18,19 +19,19 @@ export function Since({ card, reasons }: { card: Card; reasons: StaleReason[] })
   const changed = changedSince(card, on, care, reasons);
   return (
     <section aria-labelledby="since">
-      <h2 id="since">What changed since it last worked</h2>
+      <h2 id="since">{SINCE_TEXT.whatChangedSinceIt}</h2>
       {changed.length === 0 ? (
-        <p>✓ Nothing: the machine stands as it did.</p>
+        <p>{SINCE_TEXT.nothingTheMachineStands}</p>
       ) : (
         <Table className={styles.since}>
           <TableHead>
             <TableRow>
               <TableCell />
               <TableCell component="th" scope="col">
-                Then
+                {SINCE_TEXT.then}
               </TableCell>
               <TableCell component="th" scope="col">
-                Now
+                {SINCE_TEXT.now}
               </TableCell>
             </TableRow>
           </TableHead>

@@ -8,13 +8,14 @@ import { edit, lines as lineStore, swatches, useCloths, useMachines } from '@/da
 import { newId, nowText, useUnits } from '@/parts/workspace';
 import { CautionAlert } from '@/ui';
 import styles from './Ledger.module.css';
+import { STALENESS_TEXT } from './text';
 
 /** Why a card no longer holds, and the one line that would prove it again. */
 export function Staleness({ card, reasons }: { card: Card; reasons: StaleReason[] }) {
   if (reasons.length === 0) return null;
   return (
     <CautionAlert>
-      <strong>Out of date: something has changed since this test.</strong>
+      <strong>{STALENESS_TEXT.outOfDateSomething}</strong>
       <ul className={styles.reasons}>
         {reasons.map(({ code, text }) => (
           <li key={code}>{text}</li>
@@ -35,7 +36,7 @@ function ProveAgain({ card }: { card: Card }) {
   const here = cloths?.some((c) => c.id === card.clothId) && machines?.some((m) => m.id === card.machineId);
   const prove = async () => {
     const { swatch, lines } = swatchToProveAgain(card, { newId, at: nowText(), system });
-    await edit(`Swatch “${swatch.name}” started`, async () => {
+    await edit(STALENESS_TEXT.swatchStarted(swatch.name), async () => {
       await swatches.put(swatch);
       await lineStore.putAll(lines);
     });
@@ -43,7 +44,7 @@ function ProveAgain({ card }: { card: Card }) {
   };
   return (
     <Button variant="outlined" disabled={!here} onClick={() => void prove()}>
-      Test it again with one line
+      {STALENESS_TEXT.testItAgainWith}
     </Button>
   );
 }

@@ -9,43 +9,44 @@ import { CardSheet, LabelSheet } from './CardSheets';
 import { Compare } from './Compare';
 import styles from './Ledger.module.css';
 import { typeFiles } from './typeFiles';
+import { WITH_PICKED_TEXT } from './text';
 
 /** What can be done with the cards that are picked. */
 export function WithPicked({ cards, onNone }: { cards: Card[]; onNone?: () => void }) {
   const [shown, setShown] = useState<'compare' | 'cards' | 'labels' | null>(null);
   const say = useSay();
   const units = useUnits();
-  if (cards.length === 0) return <p className={styles.quiet}>Pick cards to compare or to print them.</p>;
+  if (cards.length === 0) return <p className={styles.quiet}>{WITH_PICKED_TEXT.pickCardsToCompare}</p>;
   const save = async (what: 'cards' | 'labels') => {
     try {
       await made(what);
     } catch (cause) {
-      say(`The file could not be made: ${(cause as Error).message}. Print from here, or try again.`);
+      say(WITH_PICKED_TEXT.theFileCouldNot((cause as Error).message));
     }
   };
   const made = async (what: 'cards' | 'labels') => {
     const [{ cardsPdf }, type] = await Promise.all([import('./pdf'), typeFiles()]);
     const { bytes, lost } = await cardsPdf(cards, what, type, units);
     saveFile(`bobbet-${what}-${today()}.pdf`, bytes, 'application/pdf');
-    if (lost) say(`Letters the file has no type for stand as "?": ${lost}. Printing from here keeps them.`);
+    if (lost) say(WITH_PICKED_TEXT.lettersTheFileHas(lost));
   };
   return (
     <>
       <div className={styles.actions}>
         {cards.length > 1 && (
           <Button variant="contained" onClick={() => setShown(shown === 'compare' ? null : 'compare')}>
-            Compare {cards.length}
+            {WITH_PICKED_TEXT.compare(cards.length)}
           </Button>
         )}
         <Button variant="outlined" onClick={() => setShown('cards')}>
-          Print {cards.length === 1 ? 'the card' : 'the cards'}
+          {WITH_PICKED_TEXT.print} {cards.length === 1 ? WITH_PICKED_TEXT.theCard : WITH_PICKED_TEXT.theCards}
         </Button>
         <Button variant="outlined" onClick={() => setShown('labels')}>
-          Print labels
+          {WITH_PICKED_TEXT.printLabels}
         </Button>
-        <Button onClick={() => void save('cards')}>Cards as PDF</Button>
-        <Button onClick={() => void save('labels')}>Labels as PDF</Button>
-        {onNone && <Button onClick={onNone}>Pick none</Button>}
+        <Button onClick={() => void save('cards')}>{WITH_PICKED_TEXT.cardsAsPdf}</Button>
+        <Button onClick={() => void save('labels')}>{WITH_PICKED_TEXT.labelsAsPdf}</Button>
+        {onNone && <Button onClick={onNone}>{WITH_PICKED_TEXT.pickNone}</Button>}
       </div>
       {shown === 'compare' && cards.length > 1 && <Compare cards={cards} />}
       {(shown === 'cards' || shown === 'labels') && (

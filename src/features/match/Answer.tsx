@@ -25,6 +25,7 @@ import { type Keeping, useKeeping } from './useKeeping';
 import type { Answered } from './useMatch';
 import { useTestOnScrap } from './useTestOnScrap';
 import { Why } from './Why';
+import { ANSWER_TEXT } from './text';
 
 interface AnswerProps {
   asked: AskedNow;
@@ -129,13 +130,19 @@ function Bench({ asked, answered: { answer, input }, seam, hand, setup, keeping 
       {answer.setup && setup !== answer.setup && (
         <>
           <p className={styles.otherWay}>
-            Moved by hand, not the best one. <Button onClick={hand.back}>Back to the best</Button>
+            {ANSWER_TEXT.movedByHandNot} <Button onClick={hand.back}>{ANSWER_TEXT.backToTheBest}</Button>
           </p>
           <Contrast input={input} best={answer.setup} setup={setup} />
         </>
       )}
       {columns.length > 1 && (
-        <Compare label="Settings side by side" columns={columns} input={input} machine={machine} onTake={hand.take} />
+        <Compare
+          label={ANSWER_TEXT.settingsSideBySide}
+          columns={columns}
+          input={input}
+          machine={machine}
+          onTake={hand.take}
+        />
       )}
     </>
   );

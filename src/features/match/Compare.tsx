@@ -13,6 +13,7 @@ import { SIGN_TEXT } from '@/core/stitch';
 import { formatNumber } from '@/core/units';
 import styles from './Match.module.css';
 import { outdated, useFromWorker } from '@/parts/asking';
+import { COMPARE_TEXT } from './text';
 
 /** A setting to stand beside others. */
 export interface Compared {
@@ -93,20 +94,20 @@ function Looks({ looks, isCurrent }: { looks: LookedOver[]; isCurrent: boolean }
       },
     }) =>
       measured === undefined
-        ? `${Math.floor(low)} to ${Math.floor(high)} %`
-        : `${formatNumber(measured, 0)} %, measured`,
+        ? COMPARE_TEXT.to(Math.floor(low), Math.floor(high))
+        : COMPARE_TEXT.measured(formatNumber(measured, 0)),
   );
   const risks = looks.map(({ risks: [worst] }) =>
     worst && worst.level >= 0.1
-      ? `${SIGN_TEXT[worst.sign]}, ${Math.round(100 * worst.level)} of 100`
-      : 'none above slight',
+      ? COMPARE_TEXT.of(SIGN_TEXT[worst.sign], Math.round(100 * worst.level))
+      : COMPARE_TEXT.noneAboveSlight,
   );
   return (
     <>
       {required > 0 && (
-        <Row name={`Gives (needs ${formatNumber(required, 0)} %)`} cells={gives} isCurrent={isCurrent} />
+        <Row name={COMPARE_TEXT.givesNeeds(formatNumber(required, 0))} cells={gives} isCurrent={isCurrent} />
       )}
-      <Row name="Worst risk" cells={risks} isCurrent={isCurrent} />
+      <Row name={COMPARE_TEXT.worstRisk} cells={risks} isCurrent={isCurrent} />
     </>
   );
 }
@@ -117,12 +118,12 @@ function Takes({ columns, onTake }: { columns: Compared[]; onTake: (setup: Setup
       <TableCell />
       {columns.map(({ title, setup, onRemove }) => (
         <TableCell key={title}>
-          <Button onClick={() => onTake(setup)} aria-label={`Take ${title}`}>
-            Take this
+          <Button onClick={() => onTake(setup)} aria-label={COMPARE_TEXT.take(title)}>
+            {COMPARE_TEXT.takeThis}
           </Button>
           {onRemove && (
-            <Button onClick={onRemove} aria-label={`Put ${title} away`}>
-              Put away
+            <Button onClick={onRemove} aria-label={COMPARE_TEXT.putAway(title)}>
+              {COMPARE_TEXT.putAway2}
             </Button>
           )}
         </TableCell>
@@ -137,7 +138,7 @@ function Row({ name, cells, isCurrent = true }: { name: string; cells: string[];
     <TableRow className={differ ? styles.differs : undefined} {...outdated(isCurrent)}>
       <TableCell component="th" scope="row">
         {name}
-        {differ && <span className="unseen"> (they differ)</span>}
+        {differ && <span className="unseen"> {COMPARE_TEXT.theyDiffer}</span>}
       </TableCell>
       {cells.map((cell, i) => (
         <TableCell key={i}>{cell}</TableCell>

@@ -8,6 +8,7 @@ import type { MatchInput } from '@/core/match';
 import { useStale } from '@/parts/staleness';
 import { useTeachingCards } from '@/parts/learned';
 import styles from './Match.module.css';
+import { EVIDENCE_TEXT } from './text';
 
 /** More evidence than this is not read. */
 const SHOWN = 3;
@@ -21,7 +22,7 @@ export function Evidence({ input }: { input: MatchInput }) {
   if (near.length === 0) return null;
   return (
     <section>
-      <h2>Your cards</h2>
+      <h2>{EVIDENCE_TEXT.yourCards}</h2>
       <ul className={styles.evidence}>
         {near.map(({ card, alikePercent, sameMachine }) => {
           const reasons = stale(card);
@@ -30,11 +31,15 @@ export function Evidence({ input }: { input: MatchInput }) {
               <Link href={`/ledger?id=${card.id}`}>{card.name}</Link>
               <span>
                 {stitchAndSize(sameMachine ? input.machine : card.machine, card.setup)};{' '}
-                {alikePercent === 100 ? 'the same fabric and seam' : `${alikePercent}% alike`},{' '}
-                {sameMachine ? 'this machine' : 'another machine'}
+                {alikePercent === 100 ? EVIDENCE_TEXT.theSameFabricAnd : EVIDENCE_TEXT.alike(alikePercent)},{' '}
+                {sameMachine ? EVIDENCE_TEXT.thisMachine : EVIDENCE_TEXT.anotherMachine}
               </span>
               <b data-stale={reasons.length > 0 || undefined}>
-                {card.simulated ? 'simulated' : reasons.length > 0 ? `out of date: ${reasons[0].text}` : '✓ holds'}
+                {card.simulated
+                  ? 'simulated'
+                  : reasons.length > 0
+                    ? EVIDENCE_TEXT.outOfDate(reasons[0].text)
+                    : EVIDENCE_TEXT.holds}
               </b>
             </li>
           );

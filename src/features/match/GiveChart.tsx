@@ -6,6 +6,7 @@ import type { MatchInput } from '@/core/match';
 import { nearestIndex, type Setup } from '@/core/setup';
 import { formatNumber } from '@/core/units';
 import { LazyLineChart, outdated, useFromWorker } from '@/parts/asking';
+import { GIVE_CHART_TEXT } from './text';
 
 const DASHES = [[2, 3], [5, 4], [9, 4], [], [12, 3, 2, 3], [3, 2, 3, 6]];
 
@@ -19,23 +20,23 @@ export function GiveChart({ input, setup, required }: { input: MatchInput; setup
   const lengths = map?.lines.map(({ lengthMm }) => lengthMm ?? setup.lengthMm) ?? [];
   const mine = nearestIndex(lengths, setup.lengthMm);
   return (
-    <More summary="Give at other widths and lengths" onToggle={setOpen}>
+    <More summary={GIVE_CHART_TEXT.giveAtOtherWidths} onToggle={setOpen}>
       {map && (
         <div {...outdated(isCurrent)}>
           <LazyLineChart
             height={260}
-            label={`Cautious give by ${map.along}: the seam needs ${required} percent; this setting gives ${Math.round(map.lines[mine].give[here])} percent.`}
-            x={{ label: `${map.along}, mm`, values: map.values.map((mm) => formatNumber(mm, 2)) }}
-            y={{ label: 'gives at least, %', max: most }}
+            label={GIVE_CHART_TEXT.cautiousGiveByThe(map.along, required, Math.round(map.lines[mine].give[here]))}
+            x={{ label: GIVE_CHART_TEXT.mm(map.along), values: map.values.map((mm) => formatNumber(mm, 2)) }}
+            y={{ label: GIVE_CHART_TEXT.givesAtLeast, max: most }}
             lines={map.lines.map(({ lengthMm, give }, i) => ({
-              name: lengthMm === null ? 'this stitch' : `${formatNumber(lengthMm)} mm long`,
+              name: lengthMm === null ? GIVE_CHART_TEXT.thisStitch : GIVE_CHART_TEXT.mmLong(formatNumber(lengthMm)),
               values: give.map((percent) => Math.min(percent, most)),
               colour: i === mine ? 'green' : 'ink-2',
               thick: i === mine,
               dash: i === mine ? [] : DASHES[i % DASHES.length],
             }))}
             now={{ index: here, text: 'now' }}
-            level={{ value: required, text: `needs ${formatNumber(required, 0)} %` }}
+            level={{ value: required, text: GIVE_CHART_TEXT.needs(formatNumber(required, 0)) }}
           />
         </div>
       )}

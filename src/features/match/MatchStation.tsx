@@ -8,6 +8,7 @@ import { StopAlert } from '@/ui';
 import styles from './Match.module.css';
 import { Sentence } from './Sentence';
 import { useMatch } from './useMatch';
+import { MATCH_STATION_TEXT } from './text';
 
 // There is nothing to show before the worker has answered: both are fetched at the same time.
 const loadAnswer = () => import('./Answer').then((part) => part.Answer);
@@ -33,7 +34,7 @@ export function MatchStation() {
   if (!asked)
     return (
       <div className={styles.waiting} role="status">
-        <span className="unseen">Opening the workroom</span>
+        <span className="unseen">{MATCH_STATION_TEXT.openingTheWorkroom}</span>
       </div>
     );
   if (!asked.cloth) return <StartForm />;
@@ -44,8 +45,8 @@ export function MatchStation() {
         <FitsKind kind={asked.operation.kind} cloth={asked.cloth} />
       </div>
       {failed && (
-        <StopAlert title="This could not be worked out">
-          <p>{failed}. Nothing is lost; change any part of the sentence to ask again.</p>
+        <StopAlert title={MATCH_STATION_TEXT.thisCouldNotBe}>
+          <p>{MATCH_STATION_TEXT.nothingIsLostChange(failed)}</p>
         </StopAlert>
       )}
       {answered && <Answer key={asked.cloth.id} asked={asked} answered={answered} isCurrent={isCurrent} />}

@@ -6,6 +6,7 @@ import type { SeamContext } from '@/core/physics';
 import { type ChosenPart, type Setup, withPart } from '@/core/setup';
 import { STITCH } from '@/core/stitch';
 import { InlineEdit, OptionList } from '@/ui';
+import { PART_CHOICE_TEXT } from './text';
 
 interface Props {
   part: ChosenPart;
@@ -27,7 +28,7 @@ export function PartChoice({ part, text, setup, seam, machine, kit, onTake }: Pr
           value={options.find((o) => o.now)?.name ?? null}
           options={options.map(({ name, plain, next }) => {
             const [closed] = checkInterlocks({ setup: next, machine, thicknessMm: seam.underFootMm });
-            return { id: name, name, note: closed ? `Not with the rest: ${closed.text}` : plain };
+            return { id: name, name, note: closed ? PART_CHOICE_TEXT.notWithTheRest(closed.text) : plain };
           })}
           onPick={(name) => {
             onTake(options.find((o) => o.name === name)!.next);

@@ -10,6 +10,7 @@ import { formatNumber } from '@/core/units';
 import { useUnits } from '@/parts/workspace';
 import { GiveBar, StitchDrawing } from '@/ui';
 import styles from './Match.module.css';
+import { PICTURE_TEXT } from './text';
 
 interface Props {
   cloth: ClothRecord;
@@ -41,21 +42,26 @@ export function Picture({ cloth, seam, setup, low, high, measured, required }: P
         stretch={pulled / 100}
         popped={popped}
         edge={edge === null ? null : { mm: edge, text: length(edge) }}
-        label={`${STITCH[stitch].name}, ${lengthMm} mm long${widthMm > 0 ? `, ${widthMm} mm wide` : ''}, drawn to scale on ${cloth.cloth.name}`}
+        label={PICTURE_TEXT.mmLongDrawnTo(
+          STITCH[stitch].name,
+          lengthMm,
+          widthMm > 0 ? PICTURE_TEXT.mmWide(widthMm) : '',
+          cloth.cloth.name,
+        )}
       />
       {stretchy && (
         <>
           <div className={styles.pulling}>
             <label className={styles.pull} id="pull-label">
-              Pull the seam: <strong>{formatNumber(pulled, 0)} %</strong>{' '}
+              {PICTURE_TEXT.pullTheSeam} <strong>{formatNumber(pulled, 0)} %</strong>{' '}
               <span>
                 {popped
-                  ? 'the thread would go'
+                  ? PICTURE_TEXT.theThreadWouldGo
                   : pulled > low
-                    ? 'the thread may take the load'
+                    ? PICTURE_TEXT.theThreadMayTake
                     : pulled > 0
-                      ? 'the thread still has slack'
-                      : 'at rest'}
+                      ? PICTURE_TEXT.theThreadStillHas
+                      : PICTURE_TEXT.atRest}
               </span>
             </label>
             <Slider
@@ -64,10 +70,10 @@ export function Picture({ cloth, seam, setup, low, high, measured, required }: P
               max={most}
               onChange={(_, value) => setPulled(value as number)}
               aria-labelledby="pull-label"
-              aria-valuetext={`${pulled} percent`}
+              aria-valuetext={PICTURE_TEXT.percent(pulled)}
             />
           </div>
-          <p className={styles.quiet}>How far the seam can stretch before the thread takes the load</p>
+          <p className={styles.quiet}>{PICTURE_TEXT.howFarTheSeam}</p>
           <GiveBar required={required} low={low} high={high} measured={measured} pulled={pulled} />
         </>
       )}

@@ -41,19 +41,19 @@ export function Readings(props: Props) {
     <PartChoice part={name} text={text} setup={setup} seam={seam} machine={machine} kit={kit} onTake={onTake} />
   );
   const needle = `${POINT[setup.needle.point].name} ${formatNeedleSize(setup.needle.nm)}`;
-  const thread = `${FIBRE[setup.thread.fibre].name}, Tex ${formatNumber(setup.thread.tex)}`;
+  const thread = READINGS_TEXT.tex(FIBRE[setup.thread.fibre].name, formatNumber(setup.thread.tex));
   const below = setup.bobbin && !sameThread(setup.thread, setup.bobbin) ? setup.bobbin : undefined;
   const foot = FOOT[setup.foot].name;
   const plate = PLATE[setup.plate].name;
-  const side = setup.footSide ? `on the ${setup.footSide} of the needle` : undefined;
+  const side = setup.footSide ? READINGS_TEXT.onTheOfThe(setup.footSide) : undefined;
   const stitch = STITCH[setup.stitch];
   return (
     <>
       <dl className={`${styles.dials} ${styles.ruled}`}>
         <Reading
-          label="Stitch"
+          label={READINGS_TEXT.stitch}
           value={stitch.name}
-          unit={reads.stitch && `stitch ${reads.stitch}`}
+          unit={reads.stitch && READINGS_TEXT.stitch2(reads.stitch)}
           control={part('stitch', stitch.name)}
           note={stitch.plain}
         />
@@ -62,10 +62,10 @@ export function Readings(props: Props) {
       <dl className={`${styles.parts} ${styles.ruled}`}>
         <Reading
           size="part"
-          label="Needle"
+          label={READINGS_TEXT.needle}
           value={needle}
           control={part('needle', needle)}
-          note={setup.needle.gapMm ? `${setup.needle.gapMm} mm apart` : undefined}
+          note={setup.needle.gapMm ? READINGS_TEXT.mmApart(setup.needle.gapMm) : undefined}
         />
         <Reading
           size="part"
@@ -74,13 +74,13 @@ export function Readings(props: Props) {
           control={part('thread', thread)}
           note={below && READINGS_TEXT.bobbin(threadName(below))}
         />
-        <Reading size="part" label="Foot" value={foot} control={part('foot', foot)} note={side} />
+        <Reading size="part" label={READINGS_TEXT.foot} value={foot} control={part('foot', foot)} note={side} />
         <Reading
           size="part"
-          label="Plate"
+          label={READINGS_TEXT.plate}
           value={plate}
           control={part('plate', plate)}
-          note={setup.needlePositionMm === 0 ? undefined : `needle ${reads.needlePosition}`}
+          note={setup.needlePositionMm === 0 ? undefined : READINGS_TEXT.needle2(reads.needlePosition)}
         />
       </dl>
     </>
@@ -94,7 +94,7 @@ function Dials({ setup, machine, turning, onTurn }: Props) {
   const heaviest = pressureSteps(machine).at(-1)!.position;
   const numbered = Number.isFinite(Number(reads.pressure)) && machine.pressureDial !== null;
   const trueLength =
-    reads.length === formatNumber(setup.lengthMm, 2) ? '' : `sews ${formatNumber(setup.lengthMm, 2)} mm, `;
+    reads.length === formatNumber(setup.lengthMm, 2) ? '' : READINGS_TEXT.sewsMm(formatNumber(setup.lengthMm, 2));
   // A dial with one place, or none, is not for turning.
   const turn = (dial: Dial) =>
     dialValues(machine, setup, dial).length > 1
@@ -103,30 +103,30 @@ function Dials({ setup, machine, turning, onTurn }: Props) {
   return (
     <>
       <Reading
-        label="Length"
+        label={READINGS_TEXT.length}
         value={reads.length}
         unit="mm"
         note={`${trueLength}${perInch(setup.lengthMm)}`}
         {...turn('length')}
       />
       <Reading
-        label="Width"
+        label={READINGS_TEXT.width}
         value={setup.widthMm === 0 ? 'none' : reads.width}
         unit={setup.widthMm === 0 ? undefined : 'mm'}
-        note={setup.widthMm === 0 ? 'this stitch has no swing' : 'whole swing'}
+        note={setup.widthMm === 0 ? READINGS_TEXT.thisStitchHasNo : READINGS_TEXT.wholeSwing}
         {...turn('width')}
       />
       <Reading
-        label="Tension"
+        label={READINGS_TEXT.tension}
         value={reads.tension}
-        unit={`of ${formatNumber(max)}`}
+        unit={READINGS_TEXT.of(formatNumber(max))}
         note={tensionNote(setup.tensionSteps, `${normal}`, min)}
         {...turn('tension')}
       />
       <Reading
-        label="Pressure"
+        label={READINGS_TEXT.pressure}
         value={reads.pressure}
-        unit={numbered ? `of ${heaviest}` : undefined}
+        unit={numbered ? READINGS_TEXT.of2(heaviest) : undefined}
         note={pressureNote(setup.pressure, machine)}
         {...turn('pressure')}
       />
@@ -135,14 +135,14 @@ function Dials({ setup, machine, turning, onTurn }: Props) {
 }
 
 function tensionNote(steps: number, normal: string, min: number): string {
-  if (steps === 0) return 'this machine’s normal';
-  const far = `${formatNumber(Math.abs(steps))} ${steps > 0 ? 'above' : 'below'} normal ${normal}`;
-  return min < 0 ? `${far} (dial from ${min})` : far;
+  if (steps === 0) return READINGS_TEXT.thisMachinesNormal;
+  const far = READINGS_TEXT.normal(formatNumber(Math.abs(steps)), steps > 0 ? 'above' : 'below', normal);
+  return min < 0 ? READINGS_TEXT.dialFrom(far, min) : far;
 }
 
 function pressureNote(pressure: number, machine: Machine): string {
-  if (machine.pressureDial === null) return 'no dial on this machine';
-  if (pressure < 0.05) return 'the lightest';
+  if (machine.pressureDial === null) return READINGS_TEXT.noDialOnThis;
+  if (pressure < 0.05) return READINGS_TEXT.theLightest;
   if (pressure < 0.45) return 'light';
-  return pressure < 0.55 ? 'this machine’s normal' : 'firm';
+  return pressure < 0.55 ? READINGS_TEXT.thisMachinesNormal : 'firm';
 }

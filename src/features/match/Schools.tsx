@@ -10,6 +10,7 @@ import { Compare } from './Compare';
 import styles from './Match.module.css';
 import { outdated, useFromWorker } from '@/parts/asking';
 import { useUnits } from '@/parts/workspace';
+import { SCHOOLS_TEXT } from './text';
 
 interface Props {
   input: MatchInput;
@@ -24,8 +25,8 @@ export function Schools({ input, machine, onTake }: Props) {
     worker.schoolsThatMatter(input),
   );
   return (
-    <More summary="Where good sewists differ" onToggle={setOpen}>
-      {open && !matters && <p role="status">Asking every school …</p>}
+    <More summary={SCHOOLS_TEXT.whereGoodSewistsDiffer} onToggle={setOpen}>
+      {open && !matters && <p role="status">{SCHOOLS_TEXT.askingEverySchool}</p>}
       <div {...outdated(isCurrent || !matters)}>
         {matters?.map((question) => (
           <School key={question.question} matters={question} input={input} machine={machine} onTake={onTake} />
@@ -50,7 +51,7 @@ function School({ matters, input, machine, onTake }: Props & { matters: SchoolMa
     <section className={styles.school} aria-label={facts.asks}>
       <h3>{facts.asks}</h3>
       <p>
-        You follow{' '}
+        {SCHOOLS_TEXT.youFollow}{' '}
         <InlineEdit text={schoolName(matters.chosen)} name={facts.asks.toLowerCase()}>
           {(close) => (
             <OptionList
@@ -58,7 +59,7 @@ function School({ matters, input, machine, onTake }: Props & { matters: SchoolMa
               options={facts.names.map((name) => ({
                 id: name as string,
                 name: schoolName(name),
-                note: name === facts.default ? 'the usual one' : undefined,
+                note: name === facts.default ? SCHOOLS_TEXT.theUsualOne : undefined,
               }))}
               onPick={(name) => {
                 void choose(matters.question, name);
@@ -71,7 +72,7 @@ function School({ matters, input, machine, onTake }: Props & { matters: SchoolMa
         . <small>{say(facts.why)}</small>
       </p>
       <p className={styles.beside}>
-        Beside:{' '}
+        {SCHOOLS_TEXT.beside}{' '}
         {others.map(({ name }) => (
           <Pressable
             key={name}
@@ -90,13 +91,13 @@ function School({ matters, input, machine, onTake }: Props & { matters: SchoolMa
 type Answer = SchoolMatters['answers'][number];
 
 function Difference({ mine, other, input, machine, onTake }: Props & { mine: Answer; other: Answer }) {
-  if (!mine.setup || !other.setup) return <p>One of them has no safe setting here.</p>;
+  if (!mine.setup || !other.setup) return <p>{SCHOOLS_TEXT.oneOfThemHas}</p>;
   const columns = [mine, other].map(({ name, setup }) => ({ title: schoolName(name), setup: setup! }));
   const plans = PLAN_PARTS.filter(({ of }) => of(mine) !== of(other));
   return (
     <>
       <Compare
-        label={`${mine.name} beside ${other.name}`}
+        label={SCHOOLS_TEXT.beside2(mine.name, other.name)}
         columns={columns}
         input={input}
         machine={machine}
@@ -117,8 +118,8 @@ function Difference({ mine, other, input, machine, onTake }: Props & { mine: Ans
 }
 
 const PLAN_PARTS: { name: string; of: (answer: Answer) => string }[] = [
-  { name: 'Seam', of: ({ plan }) => plan.seam.toLowerCase() },
-  { name: 'Ends', of: ({ plan }) => schoolName(plan.secure) },
-  { name: 'Holding', of: ({ plan }) => plan.hold.map(schoolName).join(' or ') },
-  { name: 'Notes', of: ({ plan }) => plan.notes.slice(1).join(' ') || 'none more' },
+  { name: SCHOOLS_TEXT.seam, of: ({ plan }) => plan.seam.toLowerCase() },
+  { name: SCHOOLS_TEXT.ends, of: ({ plan }) => schoolName(plan.secure) },
+  { name: SCHOOLS_TEXT.holding, of: ({ plan }) => plan.hold.map(schoolName).join(' or ') },
+  { name: SCHOOLS_TEXT.notes, of: ({ plan }) => plan.notes.slice(1).join(' ') || SCHOOLS_TEXT.noneMore },
 ];

@@ -10,6 +10,7 @@ import { formatNumber } from '@/core/units';
 import { type AskedNow, askAbout } from '@/parts/workspace';
 import { InlineEdit, OptionList } from '@/ui';
 import styles from './Match.module.css';
+import { SENTENCE_TEXT } from './text';
 
 /** Comes with everything that reads numbers, once it is opened. */
 const GiveEditor = dynamic(() => import('./GiveEditor').then((part) => part.GiveEditor), { ssr: false });
@@ -46,12 +47,15 @@ export function Sentence({ asked, cloth }: Props) {
           />
         )}
       </InlineEdit>{' '}
-      of{' '}
+      {SENTENCE_TEXT.of}{' '}
       <InlineEdit text={cloth.cloth.name.toLowerCase()} name="cloth">
         {(close) => <ClothEditor asked={asked} cloth={cloth} close={close} />}
       </InlineEdit>
-      , <SeamChoice asked={asked} /> that {give.percent === 0 ? '' : 'must give '}
-      <InlineEdit text={give.percent === 0 ? 'need not stretch' : `${formatNumber(give.percent, 0)} %`} name="give">
+      , <SeamChoice asked={asked} /> {SENTENCE_TEXT.that} {give.percent === 0 ? '' : SENTENCE_TEXT.mustGive}
+      <InlineEdit
+        text={give.percent === 0 ? SENTENCE_TEXT.needNotStretch : `${formatNumber(give.percent, 0)} %`}
+        name="give"
+      >
         {(close) => (
           <GiveEditor
             given={operation.requiredGive}
@@ -60,7 +64,8 @@ export function Sentence({ asked, cloth }: Props) {
           />
         )}
       </InlineEdit>
-      {give.assumed && give.percent > 0 ? ' (assumed)' : ''}, on <MachineChoice asked={asked} />.
+      {give.assumed && give.percent > 0 ? SENTENCE_TEXT.assumed : ''}
+      {SENTENCE_TEXT.on} <MachineChoice asked={asked} />.
     </h1>
   );
 }
@@ -92,7 +97,7 @@ function SeamChoice({ asked }: { asked: AskedNow }) {
 
 function MachineChoice({ asked }: { asked: AskedNow }) {
   return (
-    <InlineEdit text={asked.machine?.machine.name ?? 'no machine'} name="machine">
+    <InlineEdit text={asked.machine?.machine.name ?? SENTENCE_TEXT.noMachine} name="machine">
       {(close) => (
         <OptionList
           value={asked.machine?.id ?? null}
@@ -111,7 +116,7 @@ function ClothEditor({ asked, cloth, close }: { asked: AskedNow; cloth: ClothRec
   return (
     <>
       <Pick
-        label="Find a fabric"
+        label={SENTENCE_TEXT.findAFabric}
         autoFocus
         value={cloth.id}
         options={asked.cloths.map(({ id, cloth: c }) => [id, c.name] as const)}
@@ -121,7 +126,7 @@ function ClothEditor({ asked, cloth, close }: { asked: AskedNow; cloth: ClothRec
         }}
       />
       <Button component={Link} href={`/cloth?id=${cloth.id}`} onClick={close}>
-        Measure this one
+        {SENTENCE_TEXT.measureThisOne}
       </Button>
       <Button
         onClick={() => {
@@ -129,7 +134,7 @@ function ClothEditor({ asked, cloth, close }: { asked: AskedNow; cloth: ClothRec
           close();
         }}
       >
-        Another cloth
+        {SENTENCE_TEXT.anotherCloth}
       </Button>
     </>
   );

@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import { planText, type SewingPlan } from '@/core/match';
 import { useUnits } from '@/parts/workspace';
 import styles from './Match.module.css';
+import { SEW_LIKE_THIS_TEXT } from './text';
 
 interface Props {
   plan: SewingPlan;
@@ -20,14 +21,14 @@ export function SewLikeThis({ plan, onTest, onKeep }: Props) {
   const steps = [`${plan.seam}.`, text.cut, text.mark, text.hold, ...plan.start, text.speed, text.secure, text.press];
   return (
     <section className={styles.sew} aria-labelledby="sew-like-this">
-      <h2 id="sew-like-this">Sew it like this</h2>
+      <h2 id="sew-like-this">{SEW_LIKE_THIS_TEXT.sewItLikeThis}</h2>
       <div className={styles.onward}>
         <Button variant="contained" onClick={onTest} disabled={!onTest} size="large">
-          Test on scrap
+          {SEW_LIKE_THIS_TEXT.testOnScrap}
         </Button>
         {onKeep && (
           <Button onClick={onKeep} sx={{ paddingInline: 1 }}>
-            Keep to compare
+            {SEW_LIKE_THIS_TEXT.keepToCompare}
           </Button>
         )}
       </div>

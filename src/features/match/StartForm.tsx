@@ -75,7 +75,7 @@ function Reach({ form, system, reach, heard, meant, setMeant }: Typing) {
   const take = ({ mm }: Suggestion) => {
     setMeant([]);
     // As a ruler reads it.
-    const text = system === 'inch' ? formatInches(mm) : `${formatNumber(mm / 10)} cm`;
+    const text = system === 'inch' ? formatInches(mm) : START_TEXT.cm(formatNumber(mm / 10));
     form.setValue('reach', text, { shouldValidate: true });
   };
   return (

@@ -19,8 +19,9 @@ import { SIGN_TEXT } from '@/core/stitch';
 import { LockstitchSection, Pressable } from '@/ui';
 import { LazyLineChart, outdated, useFromWorker } from '@/parts/asking';
 import styles from './Match.module.css';
+import { TURN_DIAL_TEXT } from './text';
 
-const UNIT: Record<Dial, string> = { length: ' mm', width: ' mm', tension: '', pressure: '' };
+const UNIT: Record<Dial, string> = { length: TURN_DIAL_TEXT.mm, width: ' mm', tension: '', pressure: '' };
 /** Each line in the chart is told apart by its dashes first. */
 const PENS = [
   { colour: 'red', dash: [] },
@@ -63,11 +64,11 @@ export function TurnDial({ dial, setup, seam, input, machine, onTake, onDone }: 
   return (
     <section
       className={styles.turning}
-      aria-label={`${READING_TEXT[dial]} by hand`}
+      aria-label={TURN_DIAL_TEXT.byHand(READING_TEXT[dial])}
       onKeyDown={(e) => e.key === 'Escape' && onDone()}
     >
       <div className={styles.turnBar}>
-        <h2>{READING_TEXT[dial]} by hand</h2>
+        <h2>{TURN_DIAL_TEXT.byHand(READING_TEXT[dial])}</h2>
         <span className={styles.steps}>
           {step(-1)}
           <output>{now}</output>
@@ -81,7 +82,7 @@ export function TurnDial({ dial, setup, seam, input, machine, onTake, onDone }: 
           aria-label={READING_TEXT[dial]}
           getAriaValueText={(at) => `${shown(values[at])}${UNIT[dial]}`}
         />
-        <Button onClick={onDone}>Done</Button>
+        <Button onClick={onDone}>{TURN_DIAL_TEXT.done}</Button>
       </div>
       {dial === 'tension' && <LockstitchSection depth={threadsCross(seam, setup.thread, setup.tensionSteps)} />}
       {sweep && sweep.values.length === values.length && (
@@ -89,7 +90,7 @@ export function TurnDial({ dial, setup, seam, input, machine, onTake, onDone }: 
           <SweepChart sweep={sweep} dial={dial} index={index} now={now} shown={values.map(shown)} />
         </div>
       )}
-      {sweep?.open.includes(false) && <p className={styles.quiet}>Hatched: not possible on this machine.</p>}
+      {sweep?.open.includes(false) && <p className={styles.quiet}>{TURN_DIAL_TEXT.hatchedNotPossibleOn}</p>}
     </section>
   );
 }
@@ -104,12 +105,12 @@ interface SweepProps {
 
 /** What every mark of the dial would bring. */
 function SweepChart({ sweep, dial, index, now, shown }: SweepProps) {
-  const flat = { name: 'no risk changes along this dial', values: shown.map(() => 0), colour: 'green' as const };
+  const flat = { name: TURN_DIAL_TEXT.noRiskChangesAlong, values: shown.map(() => 0), colour: 'green' as const };
   return (
     <LazyLineChart
       height={210}
       label={summary(sweep.series, index, READING_TEXT[dial], now)}
-      x={{ label: `${READING_TEXT[dial]} on the dial${UNIT[dial] && `,${UNIT[dial]}`}`, values: shown }}
+      x={{ label: TURN_DIAL_TEXT.onTheDial(READING_TEXT[dial], UNIT[dial] && `,${UNIT[dial]}`), values: shown }}
       y={{ label: 'risk', max: 1 }}
       lines={
         sweep.series.length === 0
@@ -133,7 +134,7 @@ function summary(
   name: string,
   now: string,
 ) {
-  if (series.length === 0) return `${name}: no risk changes along this dial.`;
-  const told = series.map(({ sign, levels }) => `${SIGN_TEXT[sign]} ${Math.round(100 * levels[index])} of 100`);
-  return `Risks along the ${name.toLowerCase()} dial. At ${now}: ${told.join(', ')}.`;
+  if (series.length === 0) return TURN_DIAL_TEXT.noRiskChangesAlong2(name);
+  const told = series.map(({ sign, levels }) => TURN_DIAL_TEXT.of(SIGN_TEXT[sign], Math.round(100 * levels[index])));
+  return TURN_DIAL_TEXT.risksAlongTheDial(name.toLowerCase(), now, told.join(', '));
 }

@@ -3,6 +3,29 @@ export const READINGS_TEXT = {
   threads: 'Thread, both',
   threadAbove: 'Thread above',
   bobbin: (name: string) => `Bobbin: ${name}`,
+  tex: (name: string, tex: string) => `${name}, Tex ${tex}`,
+  onTheOfThe: (footSide: string) => `on the ${footSide} of the needle`,
+  stitch: 'Stitch',
+  stitch2: (stitch: string) => `stitch ${stitch}`,
+  needle: 'Needle',
+  mmApart: (gapMm: number) => `${gapMm} mm apart`,
+  foot: 'Foot',
+  plate: 'Plate',
+  needle2: (needlePosition: string) => `needle ${needlePosition}`,
+  sewsMm: (lengthMm: string) => `sews ${lengthMm} mm, `,
+  length: 'Length',
+  width: 'Width',
+  thisStitchHasNo: 'this stitch has no swing',
+  wholeSwing: 'whole swing',
+  tension: 'Tension',
+  of: (max: string) => `of ${max}`,
+  pressure: 'Pressure',
+  of2: (heaviest: string) => `of ${heaviest}`,
+  thisMachinesNormal: 'this machine’s normal',
+  normal: (abs: string, ending: string, normal: string) => `${abs} ${ending} normal ${normal}`,
+  dialFrom: (far: string, min: number) => `${far} (dial from ${min})`,
+  noDialOnThis: 'no dial on this machine',
+  theLightest: 'the lightest',
 } as const;
 
 /** Texts where a setting chosen by hand stands against the recommended one. */
@@ -27,12 +50,23 @@ export const START_TEXT = {
       : `Mark it along a fold and pull until it resists. Left empty, ${assumed}% is assumed: usual for this knit.`,
   find: 'Find my setting',
   added: (name: string) => `Fabric “${name}” added`,
+  cm: (number: string) => `${number} cm`,
 } as const;
 
 /** The sentence that asks. */
 export const SENTENCE_TEXT = {
   give: 'How far the seam must stretch',
   giveHelp: 'Leave it empty and it is worked out from how far the fabric stretches.',
+  of: 'of',
+  that: 'that',
+  mustGive: 'must give ',
+  needNotStretch: 'need not stretch',
+  assumed: ' (assumed)',
+  on: ', on',
+  noMachine: 'no machine',
+  findAFabric: 'Find a fabric',
+  measureThisOne: 'Measure this one',
+  anotherCloth: 'Another cloth',
 } as const;
 
 /** Whether what is asked for is right for the fabric. */
@@ -91,4 +125,130 @@ export const WHY_TEXT = {
   measureIt: 'Measure it',
   then: (measures: readonly string[]) => `Then: ${measures.join(', ')}.`,
   oneMore: 'One thing more',
+} as const;
+
+/** Two or three settings side by side. */
+export const COMPARE_TEXT = {
+  to: (floor: number, floor2: number) => `${floor} to ${floor2} %`,
+  measured: (measured: string) => `${measured} %, measured`,
+  of: (sign: string, round: number) => `${sign}, ${round} of 100`,
+  noneAboveSlight: 'none above slight',
+  givesNeeds: (required: string) => `Gives (needs ${required} %)`,
+  worstRisk: 'Worst risk',
+  take: (title: string) => `Take ${title}`,
+  takeThis: 'Take this',
+  putAway: (title: string) => `Put ${title} away`,
+  putAway2: 'Put away',
+  theyDiffer: '(they differ)',
+} as const;
+
+/** How much the stitch would give at other widths and lengths, against what the seam needs. */
+export const GIVE_CHART_TEXT = {
+  giveAtOtherWidths: 'Give at other widths and lengths',
+  cautiousGiveByThe: (along: string, required: number, name: number) =>
+    `Cautious give by ${along}: the seam needs ${required} percent; this setting gives ${name} percent.`,
+  mm: (along: string) => `${along}, mm`,
+  givesAtLeast: 'gives at least, %',
+  thisStitch: 'this stitch',
+  mmLong: (lengthMm: string) => `${lengthMm} mm long`,
+  needs: (required: string) => `needs ${required} %`,
+} as const;
+
+/** Nothing safe is possible. */
+export const IMPOSSIBLE_TEXT = {
+  notWithThisMachine: 'Not with this machine and kit',
+  whatWouldHelp: 'What would help',
+} as const;
+
+/** The stitch on the cloth, to be pulled by a slider until the thread would go. */
+export const PICTURE_TEXT = {
+  mmLongDrawnTo: (name: string, lengthMm: number, ending: string, name2: string) =>
+    `${name}, ${lengthMm} mm long${ending}, drawn to scale on ${name2}`,
+  mmWide: (widthMm: number) => `, ${widthMm} mm wide`,
+  pullTheSeam: 'Pull the seam:',
+  theThreadWouldGo: 'the thread would go',
+  theThreadMayTake: 'the thread may take the load',
+  theThreadStillHas: 'the thread still has slack',
+  atRest: 'at rest',
+  percent: (pulled: number) => `${pulled} percent`,
+  howFarTheSeam: 'How far the seam can stretch before the thread takes the load',
+} as const;
+
+/** What may stand in for a part of the setting. */
+export const PART_CHOICE_TEXT = {
+  notWithTheRest: (text: string) => `Not with the rest: ${text}`,
+} as const;
+
+/** Why a setting was refused, drawn. */
+export const REFUSAL_TEXT = {
+  thatWouldBreakA: 'That would break a needle',
+  thatCannotBeSet: 'That cannot be set',
+  theSettingStaysAs: (text: string) => `${text} The setting stays as it was.`,
+  allRight: 'All right',
+} as const;
+
+/** Where good practitioners differ on this seam. */
+export const SCHOOLS_TEXT = {
+  whereGoodSewistsDiffer: 'Where good sewists differ',
+  askingEverySchool: 'Asking every school …',
+  youFollow: 'You follow',
+  theUsualOne: 'the usual one',
+  beside: 'Beside:',
+  oneOfThemHas: 'One of them has no safe setting here.',
+  beside2: (name: string, name2: string) => `${name} beside ${name2}`,
+  seam: 'Seam',
+  ends: 'Ends',
+  holding: 'Holding',
+  notes: 'Notes',
+  noneMore: 'none more',
+} as const;
+
+/** The plan beside the dials, in the order it is done, and the way on. */
+export const SEW_LIKE_THIS_TEXT = {
+  sewItLikeThis: 'Sew it like this',
+  testOnScrap: 'Test on scrap',
+  keepToCompare: 'Keep to compare',
+} as const;
+
+/** One dial under the hand. */
+export const TURN_DIAL_TEXT = {
+  mm: ' mm',
+  byHand: (reading: string) => `${reading} by hand`,
+  done: 'Done',
+  hatchedNotPossibleOn: 'Hatched: not possible on this machine.',
+  noRiskChangesAlong: 'no risk changes along this dial',
+  onTheDial: (reading: string, value: string) => `${reading} on the dial${value}`,
+  noRiskChangesAlong2: (name: string) => `${name}: no risk changes along this dial.`,
+  of: (sign: string, round: number) => `${sign} ${round} of 100`,
+  risksAlongTheDial: (name: string, now: string, join: string) => `Risks along the ${name} dial. At ${now}: ${join}.`,
+} as const;
+
+/** What a person has put aside to compare on this screen. */
+export const KEEPING_TEXT = {
+  onScreen: 'On screen',
+} as const;
+
+/** The person's own cards nearest to this question. */
+export const EVIDENCE_TEXT = {
+  yourCards: 'Your cards',
+  theSameFabricAnd: 'the same fabric and seam',
+  alike: (alikePercent: number) => `${alikePercent}% alike`,
+  thisMachine: 'this machine',
+  anotherMachine: 'another machine',
+  outOfDate: (text: string) => `out of date: ${text}`,
+  holds: '✓ holds',
+} as const;
+
+/** The answer. */
+export const ANSWER_TEXT = {
+  movedByHandNot: 'Moved by hand, not the best one.',
+  backToTheBest: 'Back to the best',
+  settingsSideBySide: 'Settings side by side',
+} as const;
+
+/** Match. */
+export const MATCH_STATION_TEXT = {
+  openingTheWorkroom: 'Opening the workroom',
+  thisCouldNotBe: 'This could not be worked out',
+  nothingIsLostChange: (failed: string) => `${failed}. Nothing is lost; change any part of the sentence to ask again.`,
 } as const;

@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import type { Setup } from '@/core/setup';
 import type { Compared } from './Compare';
+import { KEEPING_TEXT } from './text';
 
 /** As many as can be read side by side. */
 const MOST = 3;
@@ -30,7 +31,7 @@ export function useKeeping(): Keeping {
     beside: (now) => {
       const columns = kept.map((k): Compared => ({ ...k, onRemove: () => setKept(kept.filter((o) => o !== k)) }));
       const room = kept.length > 0 && kept.length < MOST && !isKept(now);
-      return room ? [...columns, { title: 'On screen', setup: now }] : columns;
+      return room ? [...columns, { title: KEEPING_TEXT.onScreen, setup: now }] : columns;
     },
   };
 }

@@ -30,7 +30,7 @@ export function AskPage({ now }: { now: RunNow }) {
   const view = Object.values(procedure.views)[0];
   return (
     <div className={styles.page}>
-      <section className={styles.drawing} aria-label="Drawing">
+      <section className={styles.drawing} aria-label={TEXT.drawing}>
         <h1>{procedure.name}</h1>
         <p className={styles.quiet}>
           {TEXT.on(run.clothName, run.machineName)} <Link href="/sew">{TEXT.all}</Link>
@@ -38,7 +38,7 @@ export function AskPage({ now }: { now: RunNow }) {
         {numbers && <SceneDrawing scene={view(numbers, given)} length={length} />}
         <Refusal worked={worked} />
       </section>
-      <section className={styles.asks} aria-label="Questions">
+      <section className={styles.asks} aria-label={TEXT.questions}>
         <h2>{TEXT.before}</h2>
         <Suitability now={now} />
         <BandAsk now={now} />

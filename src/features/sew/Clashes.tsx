@@ -3,6 +3,7 @@ import { type Numbers, stepSetup } from '@/core/procedure';
 import type { Setup } from '@/core/setup';
 import { StopAlert } from '@/ui';
 import type { RunNow } from './useRunNow';
+import { CLASHES_TEXT } from './text';
 
 /** What of a setting this machine cannot do, or what would strike its needle. */
 export function clashesOf({ machine, how }: RunNow, setup: Setup): Closed[] {
@@ -22,7 +23,7 @@ export function clashesOfAll(now: RunNow, numbers: Numbers): Closed[] {
 export function Clashes({ closed }: { closed: readonly Closed[] }) {
   if (closed.length === 0) return null;
   return (
-    <StopAlert title="Not like this on your machine">
+    <StopAlert title={CLASHES_TEXT.notLikeThisOn}>
       {closed.map(({ code, text }) => (
         <p key={code}>{text}</p>
       ))}

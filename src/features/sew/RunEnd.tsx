@@ -15,8 +15,8 @@ import type { RunNow } from './useRunNow';
 
 const OUTCOME_TEXT: Readonly<Record<(typeof OUTCOMES)[number], string>> = {
   good: 'Good',
-  'will-do': 'It will do',
-  unpick: 'To be unpicked',
+  'will-do': TEXT.itWillDo,
+  unpick: TEXT.toBeUnpicked,
 };
 
 const NOTES = wordsBy(runSchema.shape.notes);
@@ -27,15 +27,15 @@ export function RunEnd({ now }: { now: RunNow }) {
   const { again, remove, log } = useAfter(now);
   return (
     <div className={styles.list}>
-      <h1>{procedure.name}: sewn</h1>
+      <h1>{TEXT.sewn2(procedure.name)}</h1>
       <p>
-        On {run.clothName}, with {run.machineName}; {formatNumber(run.atItSeconds / 60, 0)} min in all
+        {TEXT.onWithMinIn(run.clothName, run.machineName, formatNumber(run.atItSeconds / 60, 0))}
         {sewnByMachine(procedure) && TEXT.needleTime(sayEstimate(run.needleMinutes))}
-        {run.pieces > 1 ? `, ${run.pieces} in a row` : ''}.
+        {run.pieces > 1 ? TEXT.inARow(run.pieces) : ''}.
       </p>
-      <h2>How did it go?</h2>
+      <h2>{TEXT.howDidItGo}</h2>
       <Choice
-        label="How did it go?"
+        label={TEXT.howDidItGo}
         value={run.outcome ?? null}
         options={OUTCOMES.map((id) => ({ id, name: OUTCOME_TEXT[id] }))}
         onPick={(outcome) => void save(() => ({ outcome }))}
@@ -45,7 +45,7 @@ export function RunEnd({ now }: { now: RunNow }) {
       </div>
       <div className={styles.notes}>
         <Field
-          label="Notes"
+          label={TEXT.notes}
           text={run.notes}
           read={NOTES}
           onValue={(notes) => void save(() => ({ notes }))}
@@ -54,12 +54,12 @@ export function RunEnd({ now }: { now: RunNow }) {
       </div>
       <div className={styles.actions}>
         <Button variant="contained" onClick={log}>
-          {run.jobId ? 'Log it, and back to the job' : 'Log it, and choose the next'}
+          {run.jobId ? TEXT.logItAndBack : TEXT.logItAndChoose}
         </Button>
         <Button variant="outlined" onClick={() => void again()}>
-          The same again
+          {TEXT.theSameAgain}
         </Button>
-        <Button onClick={() => void remove()}>Take it out of the log</Button>
+        <Button onClick={() => void remove()}>{TEXT.takeItOutOf}</Button>
       </div>
     </div>
   );
@@ -75,7 +75,7 @@ function useAfter({ run, procedure }: RunNow) {
     router.push(`/sew?run=${id}`);
   };
   const remove = async () => {
-    await act(`${procedure.name} taken out of the log`, () => store.remove(run.id));
+    await act(TEXT.takenOutOfThe(procedure.name), () => store.remove(run.id));
     router.push('/sew');
   };
   return { again, remove, log: () => router.push(run.jobId ? `/jobs?id=${run.jobId}` : '/sew') };

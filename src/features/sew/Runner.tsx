@@ -42,12 +42,12 @@ export function Runner({ now, numbers }: { now: RunNow; numbers: Numbers }) {
   const { step, text } = planned[Math.min(run.step, planned.length - 1)];
   return (
     <div className={styles.page}>
-      <section className={styles.drawing} aria-label="Drawing">
+      <section className={styles.drawing} aria-label={TEXT.drawing}>
         <Title now={now} />
         <Drawings now={now} numbers={numbers} step={step} tool={text.with} target={target} />
         <p className={styles.quiet}>{TEXT.colours}</p>
       </section>
-      <section className={styles.step} aria-label="Step">
+      <section className={styles.step} aria-label={TEXT.step}>
         <Progress at={run.step} of={steps.length} />
         {isOfOldTables(run) && (
           <CautionAlert>

@@ -3,6 +3,7 @@
 import { useEffect, useState } from 'react';
 import { usePreference, writePreference } from '@/data';
 import { Tick } from '@/ui';
+import { SPOKEN_TEXT } from './text';
 
 /** Reads each step aloud, if it is wanted and the browser has a voice; off at first, absent where there is none. */
 export function Spoken({ text }: { text: string }) {
@@ -20,5 +21,7 @@ export function Spoken({ text }: { text: string }) {
     return () => speechSynthesis.cancel();
   }, [on, able, text]);
   if (!able) return null;
-  return <Tick name="Read the steps aloud" checked={on} onToggle={(now) => void writePreference('spoken', now)} />;
+  return (
+    <Tick name={SPOKEN_TEXT.readTheStepsAloud} checked={on} onToggle={(now) => void writePreference('spoken', now)} />
+  );
 }

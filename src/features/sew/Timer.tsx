@@ -2,6 +2,7 @@
 
 import { useEffect, useRef, useState } from 'react';
 import type { RunNow } from './useRunNow';
+import { TIMER_TEXT } from './text';
 
 /** How often what has passed is put away: no more than this is lost with the tab. */
 const SAVED_EVERY_S = 15;
@@ -40,7 +41,7 @@ export function Timer({ now: { run, save } }: { now: RunNow }) {
     };
   }, []);
   return (
-    <span role="timer" aria-label="Time so far">
+    <span role="timer" aria-label={TIMER_TEXT.timeSoFar}>
       {clock(run.atItSeconds + passed)}
     </span>
   );

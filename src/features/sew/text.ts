@@ -129,4 +129,99 @@ export const TEXT = {
     stitch: (name: string) => `The stitch is tested; “${name}” is not.`,
     nothing: (name: string) => `Nothing of “${name}” is tested yet: keep a scrap beside you.`,
   },
+  drawing: 'Drawing',
+  questions: 'Questions',
+  itWillDo: 'It will do',
+  toBeUnpicked: 'To be unpicked',
+  sewn2: (name: string) => `${name}: sewn`,
+  onWithMinIn: (clothName: string, machineName: string, number: string) =>
+    `On ${clothName}, with ${machineName}; ${number} min in all`,
+  inARow: (pieces: number) => `, ${pieces} in a row`,
+  howDidItGo: 'How did it go?',
+  notes: 'Notes',
+  logItAndBack: 'Log it, and back to the job',
+  logItAndChoose: 'Log it, and choose the next',
+  theSameAgain: 'The same again',
+  takeItOutOf: 'Take it out of the log',
+  takenOutOfThe: (name: string) => `${name} taken out of the log`,
+  step: 'Step',
 };
+
+/** What of a setting this machine cannot do, or what would strike its needle. */
+export const CLASHES_TEXT = {
+  notLikeThisOn: 'Not like this on your machine',
+} as const;
+
+/** A line drawn by walking it. */
+export const DRAWN_ASK_TEXT = {
+  straightFor: 'Straight for',
+  radiusForACorner: 'Radius, 0 for a corner',
+  turnsRightByLeft: 'Turns right by, left with a minus',
+  takePieceOut: (value: number) => `Take piece ${value} out`,
+  takeOut: 'Take out',
+  addAStraight: 'Add a straight',
+  addATurn: 'Add a turn',
+  itClosesStraightBack: 'It closes: straight back to where it began',
+} as const;
+
+/** A common shape and its sizes, at the seam line. */
+export const SHAPE_ASK_TEXT = {
+  shape: 'Shape',
+} as const;
+
+/** A line from a picture file. */
+export const SVG_ASK_TEXT = {
+  oneUnitOfThe: 'One unit of the file is',
+  asTheFileSays: 'as the file says, where it says so',
+  thisSvgCannotBe: (message: string) => `This SVG cannot be taken: ${message}.`,
+  chooseAnSvg: 'Choose an SVG',
+  anSvgWithThe: 'An SVG with the line',
+  notTaken: 'Not taken',
+  itsFirstPath: (name: string) => `${name}: its first path.`,
+} as const;
+
+/** The line to be sewn. */
+export const OUTLINE_ASK_TEXT = {
+  pickAShape: 'Pick a shape',
+  drawItByNumbers: 'Draw it by numbers',
+  loadAnSvg: 'Load an SVG',
+  theLine: 'The line',
+  allowanceOnTheOther: 'Allowance on the other side of the line',
+} as const;
+
+/** Every step with its check and caution, and a drawing wherever it changes. */
+export const STEP_SHEET_TEXT = {
+  on: (clothName: string, machineName: string) => `${clothName}, on ${machineName}.`,
+  check: (check: string) => `Check: ${check}`,
+  takeCare: (caution: string) => `Take care: ${caution}`,
+} as const;
+
+/** The line with its allowance, cuts and corners at true scale, over as many sheets as it takes. */
+export const TEMPLATE_SHEETS_TEXT = {
+  printAtThenMeasure: (clothName: string) => `, ${clothName}. Print at 100 %, then measure the bar.`,
+  sheetOfRowOf: (value: number, tiles: number, value2: number, rows: number, value3: number, columns: number) =>
+    ` Sheet ${value} of ${tiles}: row ${value2} of ${rows}, column ${value3} of ${columns}; neighbours overlap up to the dotted lines.`,
+} as const;
+
+/** The steps with their drawings on paper, and the line at true scale where there is one. */
+export const PRINTING_TEXT = {
+  paper: 'Paper',
+  printTheSteps: 'Print the steps',
+  printTheTemplate: 'Print the template',
+} as const;
+
+/** Reads each step aloud, if it is wanted and the browser has a voice. */
+export const SPOKEN_TEXT = {
+  readTheStepsAloud: 'Read the steps aloud',
+} as const;
+
+/** Time in front of this operation, while its page is seen. */
+export const TIMER_TEXT = {
+  timeSoFar: 'Time so far',
+} as const;
+
+/** On and back from the step as it is stored, so that quick presses all count. */
+export const STEPS_TEXT = {
+  stepDone: (name: string) => `${name}: step done`,
+  oneStepBack: (name: string) => `${name}: one step back`,
+} as const;

@@ -4,6 +4,7 @@ import { advanceRun, backAStep } from '@/core/workroom';
 import { countSewing, edit } from '@/data';
 import { nowText } from '@/parts/workspace';
 import type { RunNow } from './useRunNow';
+import { STEPS_TEXT } from './text';
 
 /** Whoever goes on or back has seen the step that is in hand, as the tables of today say it. */
 const SEEN = { knowledge: KNOWLEDGE };
@@ -12,7 +13,7 @@ const SEEN = { knowledge: KNOWLEDGE };
 export function useSteps({ steps, given, how, machine, cloth, procedure, save }: RunNow, numbers: Numbers) {
   const minutesOf = (step: number) => takesOf(steps[step], numbers, given, how).minutes;
   const next = async () => {
-    await edit(`${procedure.name}: step done`, async () => {
+    await edit(STEPS_TEXT.stepDone(procedure.name), async () => {
       let sewn = 0;
       await save((run) => {
         const { change, sewnMinutes } = advanceRun(run, steps.length, minutesOf, nowText());
@@ -24,7 +25,7 @@ export function useSteps({ steps, given, how, machine, cloth, procedure, save }:
     });
   };
   const back = async () => {
-    await edit(`${procedure.name}: one step back`, () => save((run) => ({ ...backAStep(run), ...SEEN })));
+    await edit(STEPS_TEXT.oneStepBack(procedure.name), () => save((run) => ({ ...backAStep(run), ...SEEN })));
   };
   return { next, back };
 }

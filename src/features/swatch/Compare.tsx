@@ -14,13 +14,14 @@ import { More, Select } from '@/ui';
 import { useUnits } from '@/parts/workspace';
 import styles from './Swatch.module.css';
 import type { Scrap } from './useScrap';
+import { COMPARE_TEXT } from './text';
 
 /** Two lines side by side with what differs marked, and what the lines show over the dials that were varied. */
 export function Compare({ scrap }: { scrap: Scrap }) {
   const sewn = scrap.lines.filter((line) => !isPlanned(line));
   if (sewn.length < 2) return null;
   return (
-    <More summary="Compare lines">
+    <More summary={COMPARE_TEXT.compareLines}>
       <SideBySide scrap={scrap} sewn={sewn} />
       <Trends scrap={scrap} />
     </More>
@@ -33,25 +34,25 @@ function SideBySide({ scrap, sewn }: { scrap: Scrap; sewn: TestLine[] }) {
   const [a, b] = (picked ?? sewn.slice(-2).map((l) => l.id)).map((id) => sewn.find((l) => l.id === id));
   if (!a || !b) return null;
   const { setting, outcome } = compareLines(scrap.machine.machine, a, b, units, scrap.seam.thicknessMm);
-  const options = sewn.map((l) => [l.id, `Line ${l.number}`] as const);
+  const options = sewn.map((l) => [l.id, COMPARE_TEXT.line(l.number)] as const);
   return (
     <>
       <div className={styles.twoPicks}>
-        <Select label="One line" value={a.id} options={options} onPick={(id) => setPicked([id, b.id])} />
-        <Select label="The other" value={b.id} options={options} onPick={(id) => setPicked([a.id, id])} />
+        <Select label={COMPARE_TEXT.oneLine} value={a.id} options={options} onPick={(id) => setPicked([id, b.id])} />
+        <Select label={COMPARE_TEXT.theOther} value={b.id} options={options} onPick={(id) => setPicked([a.id, id])} />
       </div>
       <Table className={styles.compared}>
-        <caption className="unseen">Two lines side by side</caption>
+        <caption className="unseen">{COMPARE_TEXT.twoLinesSideBy}</caption>
         <TableHead>
           <TableRow>
             <TableCell component="th" scope="col">
-              <span className="unseen">What</span>
+              <span className="unseen">{COMPARE_TEXT.what}</span>
             </TableCell>
             <TableCell component="th" scope="col">
-              Line {a.number}
+              {COMPARE_TEXT.line(a.number)}
             </TableCell>
             <TableCell component="th" scope="col">
-              Line {b.number}
+              {COMPARE_TEXT.line(b.number)}
             </TableCell>
           </TableRow>
         </TableHead>
@@ -70,7 +71,7 @@ function Row({ row: { name, a, b, differs } }: { row: ComparedRow }) {
     <TableRow data-differs={differs || undefined}>
       <TableCell component="th" scope="row">
         {name}
-        {differs && <span className={styles.differs}>≠ differs</span>}
+        {differs && <span className={styles.differs}>{COMPARE_TEXT.differs}</span>}
       </TableCell>
       <TableCell>{a}</TableCell>
       <TableCell>{b}</TableCell>
@@ -80,25 +81,18 @@ function Row({ row: { name, a, b, differs } }: { row: ComparedRow }) {
 
 function Trends({ scrap }: { scrap: Scrap }) {
   const trends = trendsOf(scrap.lines);
-  if (trends.length === 0)
-    return (
-      <p className={styles.quiet}>
-        A chart comes of itself once two lines differ in one dial alone and the same thing was measured on both.
-      </p>
-    );
+  if (trends.length === 0) return <p className={styles.quiet}>{COMPARE_TEXT.aChartComesOf}</p>;
   const { machine } = scrap.machine;
   return trends.map(({ dial, measure, unit, points }) => {
     const dialled = (number: number) =>
       settingReadings(machine, scrap.lines.find((line) => line.number === number)!.setup)[dial];
-    const told = points.map((p) => `line ${p.line}: ${formatNumber(p.value)} ${unit}`.trim()).join(', ');
+    const told = points.map((p) => COMPARE_TEXT.line2(p.line, formatNumber(p.value), unit).trim()).join(', ');
     return (
       <figure key={dial + measure} className={styles.trend}>
-        <figcaption>
-          {measure} over {READING_TEXT[dial].toLowerCase()}
-        </figcaption>
+        <figcaption>{COMPARE_TEXT.over(measure, READING_TEXT[dial].toLowerCase())}</figcaption>
         <LazyLineChart
-          label={`${measure} over ${READING_TEXT[dial].toLowerCase()}. ${told}.`}
-          x={{ label: READING_TEXT[dial], values: points.map((p) => `${dialled(p.line)} (line ${p.line})`) }}
+          label={COMPARE_TEXT.over2(measure, READING_TEXT[dial].toLowerCase(), told)}
+          x={{ label: READING_TEXT[dial], values: points.map((p) => COMPARE_TEXT.line3(dialled(p.line), p.line)) }}
           y={{ label: unit ? `${measure}, ${unit}` : measure }}
           lines={[{ name: measure, values: points.map((p) => p.value), colour: 'red', thick: true, dots: true }]}
           height={190}

@@ -1,15 +1,16 @@
 import type { Criterion } from '@/core/swatch';
 import { useUnits } from '@/parts/workspace';
 import styles from './Swatch.module.css';
+import { CRITERIA_TEXT } from './text';
 
-const STATE = { met: ['✓', 'met'], failed: ['✗', 'not met'], open: ['○', 'still open'] } as const;
+const STATE = { met: ['✓', 'met'], failed: ['✗', CRITERIA_TEXT.notMet], open: ['○', CRITERIA_TEXT.stillOpen] } as const;
 
 /** What the line has to meet, each with a shape, a word and what is known. */
 export function Criteria({ criteria }: { criteria: Criterion[] }) {
   const { say } = useUnits();
   return (
     <div className={styles.criteria}>
-      <h3>It passes when</h3>
+      <h3>{CRITERIA_TEXT.itPassesWhen}</h3>
       <ul aria-live="polite">
         {criteria.map(({ id, text, state, now }) => (
           <li key={id} data-state={state}>

@@ -24,7 +24,9 @@ interface Props {
 export function LineActions({ scrap, line, card, criteria, onPick }: Props) {
   const act = useAct();
   const remove = async () => {
-    await act(`Test line ${line.number} ${isPlanned(line) ? 'left out' : 'deleted'}`, () => lineStore.remove(line.id));
+    await act(SIMULATED_TEXT.testLine(line.number, isPlanned(line) ? SIMULATED_TEXT.leftOut : 'deleted'), () =>
+      lineStore.remove(line.id),
+    );
   };
   const toCome = scrap.lines.filter((l) => isPlanned(l) && l.id !== line.id).length;
   const again = async () => onPick(await anotherLine(scrap, line));
@@ -33,36 +35,38 @@ export function LineActions({ scrap, line, card, criteria, onPick }: Props) {
       <div className={styles.actions}>
         {isPlanned(line) ? (
           <Button variant="contained" onClick={() => void takeUp(line)}>
-            Sew this line now
+            {SIMULATED_TEXT.sewThisLineNow}
           </Button>
         ) : card ? (
-          <Link href={`/ledger?id=${card.id}`}>This line is a card: see it in the Ledger</Link>
+          <Link href={`/ledger?id=${card.id}`}>{SIMULATED_TEXT.thisLineIsA}</Link>
         ) : (
           <Pass scrap={scrap} line={line} criteria={criteria} />
         )}
         {line.status === 'sewing' && (
           <Button variant="outlined" onClick={() => void failed(scrap, line).then(onPick)}>
-            Failed: next line
+            {SIMULATED_TEXT.failedNextLine}
           </Button>
         )}
         {line.status === 'abandoned' && (
           <Button variant="outlined" onClick={() => void takeUp(line)}>
-            Take it up again
+            {SIMULATED_TEXT.takeItUpAgain}
           </Button>
         )}
         {line.status !== 'sewing' && !isPlanned(line) && (
           <Button variant="outlined" onClick={() => void again()}>
-            Sew it once more
+            {SIMULATED_TEXT.sewItOnceMore}
           </Button>
         )}
-        {line.status === 'sewing' && <Button onClick={() => void giveUp(line)}>Skip this line</Button>}
+        {line.status === 'sewing' && <Button onClick={() => void giveUp(line)}>{SIMULATED_TEXT.skipThisLine}</Button>}
         {!card && (
-          <Button onClick={() => void remove()}>{isPlanned(line) ? 'Leave it out' : 'Delete this line'}</Button>
+          <Button onClick={() => void remove()}>
+            {isPlanned(line) ? SIMULATED_TEXT.leaveItOut : SIMULATED_TEXT.deleteThisLine}
+          </Button>
         )}
       </div>
       {toCome > 0 && (
         <p className={styles.quiet}>
-          {toCome} {toCome === 1 ? 'line' : 'lines'} of the plan still to come.
+          {toCome} {toCome === 1 ? 'line' : 'lines'} {SIMULATED_TEXT.ofThePlanStill}
         </p>
       )}
     </>
@@ -79,7 +83,7 @@ function Pass({ scrap, line, criteria }: Pick<Props, 'scrap' | 'line' | 'criteri
   const pass = async () => {
     const before = cards?.find((c) => c.id === line.provesCardId);
     await makeCard(scrap, line, before && stale ? stale(before).map((r) => r.text) : []);
-    say(line.simulated ? SIMULATED_TEXT.passed : 'Passed. The card is in the Ledger.');
+    say(line.simulated ? SIMULATED_TEXT.passed : SIMULATED_TEXT.passedTheCardIs);
   };
   return (
     <>
@@ -89,7 +93,7 @@ function Pass({ scrap, line, criteria }: Pick<Props, 'scrap' | 'line' | 'criteri
         disabled={!passes(criteria) || shut}
         onClick={() => void pass()}
       >
-        {line.provesCardId ? 'Pass: the card is proven again' : 'Pass: keep it as a card'}
+        {line.provesCardId ? SIMULATED_TEXT.passTheCardIs : SIMULATED_TEXT.passKeepItAs}
       </Button>
       {shut && passes(criteria) && <p className={styles.quiet}>{SIMULATED_TEXT.passedHere}</p>}
     </>

@@ -19,6 +19,7 @@ import { StandIn } from './StandIn';
 import styles from './Swatch.module.css';
 import type { SaveLine, Scrap } from './useScrap';
 import { WhatNext } from './WhatNext';
+import { LINE_PANEL_TEXT } from './text';
 
 // Only a line that failed asks what to change.
 const OneChange = dynamic(() => import('./OneChange').then((part) => part.OneChange), { ssr: false });
@@ -31,7 +32,7 @@ interface Props {
   onStep: (step: NextStep) => void;
 }
 
-const WAY = { across: 'Across', along: 'Along', bias: 'On the bias of' };
+const WAY = { across: 'Across', along: 'Along', bias: LINE_PANEL_TEXT.onTheBiasOf };
 
 /** The line in hand: its setting, what was measured, what was seen, and whether it passes. */
 export function LinePanel({ scrap, line, onPick, onStep }: Props) {
@@ -46,12 +47,10 @@ export function LinePanel({ scrap, line, onPick, onStep }: Props) {
   const card = scrap.cards.find((c) => c.lineId === line.id);
   const open = line.status === 'sewing' || isPlanned(line);
   return (
-    <section className={styles.panel} aria-label={`Line ${line.number}`}>
-      <h2>
-        Line {line.number}: {stitchAndSize(scrap.machine.machine, setup, 'within')}
-      </h2>
+    <section className={styles.panel} aria-label={LINE_PANEL_TEXT.line(line.number)}>
+      <h2>{LINE_PANEL_TEXT.line2(line.number, stitchAndSize(scrap.machine.machine, setup, 'within'))}</h2>
       <p className={styles.quiet}>
-        {isPlanned(line) ? `Still to come, ${line.direction}` : WAY[line.direction]} the cloth.
+        {isPlanned(line) ? LINE_PANEL_TEXT.stillToCome(line.direction) : WAY[line.direction]} {LINE_PANEL_TEXT.theCloth}
         {line.plan ? ` ${say(line.plan.why)}` : ''}
       </p>
       {open && <EyeStop setup={setup} />}

@@ -16,6 +16,7 @@ import { useUnits } from '@/parts/workspace';
 import { Field, Tick, checkedBy, optionalQuantity, sentence, type Typed } from '@/ui';
 import styles from './Swatch.module.css';
 import type { SaveLine, Scrap } from './useScrap';
+import { MEASURES_TEXT } from './text';
 
 interface Props {
   scrap: Scrap;
@@ -38,7 +39,7 @@ const asksIn = (system: UnitSystem) => ({
   ridgeMm: lengthAsk(system, 1, { least: 0, most: 20 }),
 });
 /** As seams are graded against the five photographs of the standards, told in words here. */
-const GRADES = '5 smooth, 4 slight puckers, 3 plain, 2 and 1 bad';
+const GRADES = MEASURES_TEXT.smoothSlightPuckersPlain;
 
 /** What can be measured on the line. Nothing has to be; what is open is said below. */
 export function Measures({ scrap, line, onSave }: Props) {
@@ -53,26 +54,40 @@ export function Measures({ scrap, line, onSave }: Props) {
       <One
         {...part}
         name="stitches"
-        label={`Stitches in ${length(measures.markedMm)}`}
+        label={MEASURES_TEXT.stitchesIn(length(measures.markedMm))}
         ask={asks.stitches}
         help={
-          facts.lengthMm ? `true length ${formatNumber(facts.lengthMm, 2)} mm` : 'count the holes between the marks'
+          facts.lengthMm
+            ? MEASURES_TEXT.trueLengthMm(formatNumber(facts.lengthMm, 2))
+            : MEASURES_TEXT.countTheHolesBetween
         }
       />
-      <One {...part} name="afterMm" label="After sewing" ask={asks.afterMm} help={grew(facts.growthPercent)} />
+      <One
+        {...part}
+        name="afterMm"
+        label={MEASURES_TEXT.afterSewing}
+        ask={asks.afterMm}
+        help={grew(facts.growthPercent)}
+      />
       <Pulled {...part} needed={accepted(scrap.seam, measures).givePercent} />
       {scrap.seam.layers > 1 && (
         <One
           {...part}
           name="shiftMm"
-          label="Top layer behind"
+          label={MEASURES_TEXT.topLayerBehind}
           ask={asks.shiftMm}
-          help={`over the ${length(measures.markedMm)}; minus if ahead`}
+          help={MEASURES_TEXT.overTheMinusIf(length(measures.markedMm))}
         />
       )}
-      <One {...part} name="pucker" label="Pucker grade" ask={asks.pucker} help={GRADES} />
+      <One {...part} name="pucker" label={MEASURES_TEXT.puckerGrade} ask={asks.pucker} help={GRADES} />
       {line.setup.needle.gapMm !== undefined && (
-        <One {...part} name="ridgeMm" label="Ridge between rows" ask={asks.ridgeMm} help="its height above the cloth" />
+        <One
+          {...part}
+          name="ridgeMm"
+          label={MEASURES_TEXT.ridgeBetweenRows}
+          ask={asks.ridgeMm}
+          help={MEASURES_TEXT.itsHeightAboveThe}
+        />
       )}
     </div>
   );
@@ -80,7 +95,7 @@ export function Measures({ scrap, line, onSave }: Props) {
 
 const grew = (growth: number | undefined) =>
   growth === undefined
-    ? 'between the same marks'
+    ? MEASURES_TEXT.betweenTheSameMarks
     : `${growth < 0 ? 'shrank' : 'grew'} ${formatNumber(Math.abs(growth))} %`;
 
 interface OneProps extends PartProps {
@@ -114,7 +129,7 @@ function Pulled({ measures, facts, set, needed }: PartProps & { needed: number }
   const must = stretchToMm(measures.markedMm, needed);
   const { system, length } = useUnits();
   const ask = lengthAsk(system, 100, { least: 5, most: 2000 });
-  const open = needed > 0 ? `must reach ${length(must)}` : 'only if it has to stretch';
+  const open = needed > 0 ? MEASURES_TEXT.mustReach(length(must)) : MEASURES_TEXT.onlyIfItHas;
   const toggle = (broke: boolean) => {
     setPopped(broke);
     keep(pulled, broke);
@@ -122,14 +137,14 @@ function Pulled({ measures, facts, set, needed }: PartProps & { needed: number }
   return (
     <div>
       <Field
-        label={popped ? 'Popped at' : 'Pulled to, held'}
+        label={popped ? MEASURES_TEXT.poppedAt : MEASURES_TEXT.pulledToHeld}
         unit={askUnit(ask)}
         text={pulled === undefined ? '' : fieldText(pulled, ask)}
         read={checkedAs(measures, key, optionalQuantity(ask))}
         onValue={(mm) => keep(mm, popped)}
         help={facts.give ? `${formatNumber(facts.give.percent, 0)} %` : open}
       />
-      <Tick name="the thread popped" checked={popped} onToggle={toggle} />
+      <Tick name={MEASURES_TEXT.theThreadPopped} checked={popped} onToggle={toggle} />
     </div>
   );
 }

@@ -5,6 +5,7 @@ import { lineSchema } from '@/core/swatch';
 import { Field, wordsBy } from '@/ui';
 import styles from './Swatch.module.css';
 import type { SaveLine } from './useScrap';
+import { NOTES_TEXT } from './text';
 
 const NOTES = wordsBy(lineSchema.shape.notes);
 
@@ -13,7 +14,7 @@ export function Notes({ line, onSave }: { line: TestLine; onSave: SaveLine }) {
   return (
     <div className={styles.notes}>
       <Field
-        label="Notes"
+        label={NOTES_TEXT.notes}
         text={line.notes}
         read={NOTES}
         onValue={(notes) => onSave(() => ({ notes }))}

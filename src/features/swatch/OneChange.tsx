@@ -8,6 +8,7 @@ import { stitchFacts } from '@/core/stitch';
 import type { TestLine } from '@/core/swatch';
 import styles from './Swatch.module.css';
 import type { SaveLine, Scrap } from './useScrap';
+import { ONE_CHANGE_TEXT } from './text';
 
 /** Length and width are turned by half a millimetre, as people do. */
 const TURN_MM = 0.5;
@@ -59,11 +60,9 @@ export function OneChange({ scrap, line, onSave }: { scrap: Scrap; line: TestLin
 /** What was changed since the line before, and whether that was one thing. */
 function sayChange(line: TestLine, before: TestLine, dials: number): string {
   const made = line.change ? changeText(line.change) : null;
-  if (made !== null && dials <= 1) return `One change from the line before. ${made}`;
+  if (made !== null && dials <= 1) return ONE_CHANGE_TEXT.oneChangeFromThe(made);
   const changed = dials + (line.direction === before.direction ? 0 : 1);
-  if (changed === 0) return 'The same as the line before: change one thing.';
-  if (changed > 1) return `${changed} changes at once: if it works you will not know which one did it.`;
-  return dials === 0
-    ? 'Only the direction differs from the line before.'
-    : 'One change from the line before. Everything else stays.';
+  if (changed === 0) return ONE_CHANGE_TEXT.theSameAsThe;
+  if (changed > 1) return ONE_CHANGE_TEXT.changesAtOnceIf(changed);
+  return dials === 0 ? ONE_CHANGE_TEXT.onlyTheDirectionDiffers : ONE_CHANGE_TEXT.oneChangeFromThe2;
 }

@@ -4,6 +4,7 @@ import { useUnits } from '@/parts/workspace';
 import { CheckBar } from '@/ui';
 import styles from './Print.module.css';
 import type { Scrap } from './useScrap';
+import { PRINT_SHEET_TEXT } from './text';
 
 /** The scrap at true scale, to lay the cloth on and mark it from, with a label for every line. Seen on paper only. */
 export function PrintSheet({ scrap }: { scrap: Scrap }) {
@@ -12,9 +13,11 @@ export function PrintSheet({ scrap }: { scrap: Scrap }) {
     <section className={styles.sheet} aria-hidden>
       <h1>{swatch.name}</h1>
       <p>
-        {cloth.cloth.name}, {seam.layers} {seam.layers === 1 ? 'layer' : 'layers'}, on {machine.machine.name}, begun{' '}
-        {new Date(swatch.startedAt).toLocaleDateString('en-GB', { dateStyle: 'long' })}. Print at 100 %, then measure
-        the bar.
+        {cloth.cloth.name}, {seam.layers} {seam.layers === 1 ? 'layer' : 'layers'}
+        {PRINT_SHEET_TEXT.onBegunPrintAt(
+          machine.machine.name,
+          new Date(swatch.startedAt).toLocaleDateString('en-GB', { dateStyle: 'long' }),
+        )}
       </p>
       <CheckBar />
       {layoutScrap(lines).map((piece) => (
@@ -32,9 +35,9 @@ export function PrintSheet({ scrap }: { scrap: Scrap }) {
 }
 
 const WAY = {
-  across: 'cut with the lines across the cloth, selvedge to selvedge',
-  along: 'cut with the lines along the selvedge',
-  bias: 'cut with the lines on the bias',
+  across: PRINT_SHEET_TEXT.cutWithTheLines,
+  along: PRINT_SHEET_TEXT.cutWithTheLines2,
+  bias: PRINT_SHEET_TEXT.cutWithTheLines3,
 };
 
 function PieceDrawing({ piece: { widthMm, heightMm, lines, direction } }: { piece: Piece<TestLine> }) {
@@ -70,8 +73,10 @@ function Label({ scrap, line }: { scrap: Scrap; line: TestLine }) {
   const shown = settingReadings(scrap.machine.machine, line.setup);
   return (
     <li value={line.number}>
-      {READINGS.map((reading) => `${READING_TEXT[reading].toLowerCase()} ${shown[reading]}`).join(', ')};{' '}
-      {line.direction} the cloth.
+      {PRINT_SHEET_TEXT.theCloth(
+        READINGS.map((reading) => `${READING_TEXT[reading].toLowerCase()} ${shown[reading]}`).join(', '),
+        line.direction,
+      )}
       {line.plan && ` ${say(line.plan.why)}`}
     </li>
   );

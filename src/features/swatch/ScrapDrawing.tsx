@@ -8,6 +8,7 @@ import { useUnits } from '@/parts/workspace';
 import { ClothFill, HaloText, StitchPath } from '@/ui';
 import styles from './Swatch.module.css';
 import type { Scrap } from './useScrap';
+import { SCRAP_DRAWING_TEXT } from './text';
 
 const WIDTH = 620;
 const ROW = 112;
@@ -36,7 +37,7 @@ export function ScrapDrawing({ scrap, current, onPick }: Props) {
       viewBox={`0 0 ${WIDTH} ${height}`}
       className="draft"
       role="group"
-      aria-label="The scrap and its lines"
+      aria-label={SCRAP_DRAWING_TEXT.theScrapAndIts}
       style={{ display: 'block', width: '100%', height: 'auto' }}
     >
       <defs>
@@ -44,7 +45,7 @@ export function ScrapDrawing({ scrap, current, onPick }: Props) {
       </defs>
       <path d={torn} fill={`url(#${id})`} stroke="var(--ink-2)" strokeWidth="1.6" />
       <HaloText x={LEFT + 60 * PER_MM} y={36} anchor="middle" weight={450}>
-        {`${length(lines[0]?.measures.markedMm ?? LINE_MM.marked)} between the marks`}
+        {SCRAP_DRAWING_TEXT.betweenTheMarks(length(lines[0]?.measures.markedMm ?? LINE_MM.marked))}
       </HaloText>
       {lines.map((line, i) => (
         <Row
@@ -69,7 +70,7 @@ export function ScrapDrawing({ scrap, current, onPick }: Props) {
           strokeDasharray="2 7"
         />
         <HaloText x={LEFT} y={44 + lines.length * ROW + ROW / 2 - 12} weight={450}>
-          room for the next line
+          {SCRAP_DRAWING_TEXT.roomForTheNext}
         </HaloText>
       </g>
     </svg>
@@ -89,7 +90,7 @@ function Row({ line, y, here, onPick }: { line: TestLine; y: number; here: boole
       role="button"
       tabIndex={0}
       aria-pressed={here}
-      aria-label={`Line ${line.number}: ${title}`}
+      aria-label={SCRAP_DRAWING_TEXT.line(line.number, title)}
       onClick={onPick}
       onKeyDown={(e) => (e.key === 'Enter' || e.key === ' ') && (e.preventDefault(), onPick())}
       style={{ cursor: 'pointer' }}
@@ -151,21 +152,28 @@ function Outcome({ y, here, title, note }: { y: number; here: boolean; title: st
 }
 
 function stateOf(line: TestLine, grew: string): string {
-  return line.status === 'passed' ? '✓ passed' : line.status === 'failed' ? '✗ failed' : grew;
+  return line.status === 'passed'
+    ? SCRAP_DRAWING_TEXT.passed
+    : line.status === 'failed'
+      ? SCRAP_DRAWING_TEXT.failed
+      : grew;
 }
 
 function outcome(line: TestLine): [string, string] {
   const { give, growthPercent } = lineFacts(line.measures);
-  const size = `${formatNumber(line.setup.lengthMm, 2)}${line.setup.widthMm > 0 ? ` × ${formatNumber(line.setup.widthMm, 2)}` : ''} mm`;
+  const size = SCRAP_DRAWING_TEXT.mm(
+    formatNumber(line.setup.lengthMm, 2),
+    line.setup.widthMm > 0 ? ` × ${formatNumber(line.setup.widthMm, 2)}` : '',
+  );
   const grew =
     growthPercent === undefined
       ? size
       : `${growthPercent < 0 ? 'shrank' : 'grew'} ${formatNumber(Math.abs(growthPercent))} %`;
-  if (isPlanned(line)) return ['to come', `${line.direction} the cloth`];
-  if (line.simulated) return [`simulated, ${line.simulated.seed}`, stateOf(line, grew)];
-  if (line.status === 'passed') return ['✓ passed', grew];
-  if (line.status === 'abandoned') return ['given up', grew];
-  if (give?.popped) return [`popped at ${formatNumber(give.percent, 0)} %`, grew];
-  if (line.status === 'failed') return ['✗ failed', grew];
-  return ['sewing now', size];
+  if (isPlanned(line)) return [SCRAP_DRAWING_TEXT.toCome, SCRAP_DRAWING_TEXT.theCloth(line.direction)];
+  if (line.simulated) return [SCRAP_DRAWING_TEXT.simulated(line.simulated.seed), stateOf(line, grew)];
+  if (line.status === 'passed') return [SCRAP_DRAWING_TEXT.passed, grew];
+  if (line.status === 'abandoned') return [SCRAP_DRAWING_TEXT.givenUp, grew];
+  if (give?.popped) return [SCRAP_DRAWING_TEXT.poppedAt(formatNumber(give.percent, 0)), grew];
+  if (line.status === 'failed') return [SCRAP_DRAWING_TEXT.failed, grew];
+  return [SCRAP_DRAWING_TEXT.sewingNow, size];
 }

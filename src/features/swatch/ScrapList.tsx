@@ -6,6 +6,7 @@ import { useCloths, useLines, useSwatches } from '@/data';
 import { sayWhen } from '@/parts/workspace';
 import { ClothSwatch } from '@/ui';
 import styles from './Swatch.module.css';
+import { SCRAP_LIST_TEXT } from './text';
 
 /** Every scrap, newest first, with how it stands. */
 export function ScrapList() {
@@ -16,8 +17,8 @@ export function ScrapList() {
   if (swatches.length === 0) {
     return (
       <p className={styles.quiet}>
-        No scrap yet. Machine, cloth, needle and thread answer differently every time, so every setting is tried on the
-        same cloth first. <Link href="/match">Match a cloth</Link>, then choose Test on scrap.
+        {SCRAP_LIST_TEXT.noScrapYetMachine} <Link href="/match">{SCRAP_LIST_TEXT.matchACloth}</Link>
+        {SCRAP_LIST_TEXT.thenChooseTestOn}
       </p>
     );
   }
@@ -48,6 +49,6 @@ export function ScrapList() {
 function standing(lines: TestLine[]): string {
   const count = `${lines.length} ${lines.length === 1 ? 'line' : 'lines'}`;
   const { state } = scrapStanding(lines);
-  if (state === 'not begun') return 'nothing sewn yet';
-  return `${count}, ${state === 'begun' ? 'half tested' : state}`;
+  if (state === 'not begun') return SCRAP_LIST_TEXT.nothingSewnYet;
+  return `${count}, ${state === 'begun' ? SCRAP_LIST_TEXT.halfTested : state}`;
 }

@@ -22,6 +22,7 @@ import styles from './Swatch.module.css';
 import { ThreeStitches } from './ThreeStitches';
 import { type Scrap } from './useScrap';
 import { useWarmAdvice } from './useWarmAdvice';
+import { SCRAP_PAGE_TEXT } from './text';
 
 /** Fetched once there is something to compare. */
 const Compare = dynamic(() => import('./Compare').then((part) => part.Compare), { ssr: false });
@@ -41,12 +42,12 @@ export function ScrapPage({ scrap }: { scrap: Scrap }) {
   const step = async (from: TestLine, taken: NextStep) => setPicked(await anotherLine(scrap, from, taken));
   return (
     <div className={styles.page}>
-      <section className={styles.scrap} aria-label="Scrap">
+      <section className={styles.scrap} aria-label={SCRAP_PAGE_TEXT.scrap}>
         <div className={styles.title}>
           <h1>{swatch.name}</h1>
           <span className={styles.quiet}>
-            {scrap.seam.layers} {scrap.seam.layers === 1 ? 'layer' : 'layers'}, {OPERATION[swatch.operation.kind].name},
-            on {scrap.machine.machine.name}
+            {scrap.seam.layers} {scrap.seam.layers === 1 ? 'layer' : 'layers'}
+            {SCRAP_PAGE_TEXT.on(OPERATION[swatch.operation.kind].name, scrap.machine.machine.name)}
           </span>
         </div>
         <ForOperation swatch={swatch} />
@@ -56,14 +57,14 @@ export function ScrapPage({ scrap }: { scrap: Scrap }) {
         <Compare scrap={scrap} />
         <div className={styles.kept}>
           <Field
-            label="Where the scrap is kept"
+            label={SCRAP_PAGE_TEXT.whereTheScrapIs}
             text={swatch.where}
             read={wordsBy(swatchSchema.shape.where)}
             onValue={(where) => void swatches.change(swatch.id, (now) => now && { ...now, where })}
           />
           <ThreeStitches scrap={scrap} />
           <Button variant="outlined" onClick={() => window.print()}>
-            Print the scrap at true scale
+            {SCRAP_PAGE_TEXT.printTheScrapAt}
           </Button>
         </div>
         <ScrapActions scrap={scrap} />
@@ -77,7 +78,7 @@ export function ScrapPage({ scrap }: { scrap: Scrap }) {
           onStep={(taken) => void step(line, taken)}
         />
       ) : (
-        <p className={styles.panel}>No line on this scrap. Start again from Match.</p>
+        <p className={styles.panel}>{SCRAP_PAGE_TEXT.noLineOnThis}</p>
       )}
       <PrintSheet scrap={scrap} />
     </div>
@@ -91,9 +92,10 @@ function Spares({ scrap: { swatch, lines } }: { scrap: Scrap }) {
   const names = swatch.spares.map(({ measure }) => MEASURABLE_TEXT[measure].toLowerCase());
   return (
     <p className={styles.quiet}>
-      {open === 1 ? 'One planned line tries' : `${open} planned lines try`} what a measurement would tell:{' '}
-      <Link href={`/cloth?id=${swatch.clothId}`}>measure {names.join(' and ')}</Link>, and leave{' '}
-      {open === 1 ? 'it' : 'them'} out.
+      {open === 1 ? SCRAP_PAGE_TEXT.onePlannedLineTries : SCRAP_PAGE_TEXT.plannedLinesTry(open)}{' '}
+      {SCRAP_PAGE_TEXT.whatAMeasurementWould}{' '}
+      <Link href={`/cloth?id=${swatch.clothId}`}>{SCRAP_PAGE_TEXT.measure(names.join(' and '))}</Link>
+      {SCRAP_PAGE_TEXT.andLeave} {open === 1 ? 'it' : 'them'} {SCRAP_PAGE_TEXT.out}
     </p>
   );
 }
@@ -115,9 +117,9 @@ function ScrapActions({ scrap }: { scrap: Scrap }) {
   const remove = useRemoveScrap(scrap);
   return (
     <p>
-      <Link href="/swatch">All scraps</Link>
+      <Link href="/swatch">{SCRAP_PAGE_TEXT.allScraps}</Link>
       <SaveThing thing="scrap" id={scrap.swatch.id} name={scrap.swatch.name} />
-      <Button onClick={() => void remove()}>Delete this swatch</Button>
+      <Button onClick={() => void remove()}>{SCRAP_PAGE_TEXT.deleteThisSwatch}</Button>
     </p>
   );
 }
@@ -126,7 +128,11 @@ function useRemoveScrap({ swatch }: Scrap) {
   const act = useAct();
   const router = useRouter();
   return async () => {
-    await act(`Swatch “${swatch.name}” deleted`, () => swatches.remove(swatch.id), 'Cards made from it stay.');
+    await act(
+      SCRAP_PAGE_TEXT.swatchDeleted(swatch.name),
+      () => swatches.remove(swatch.id),
+      SCRAP_PAGE_TEXT.cardsMadeFromIt,
+    );
     router.push('/swatch');
   };
 }
@@ -136,8 +142,7 @@ function HowToCut({ scrap: { cloth, lines } }: { scrap: Scrap }) {
   const marked = lines[0]?.measures.markedMm ?? LINE_MM.marked;
   return (
     <p className={styles.quiet}>
-      Cut the scrap from {cloth.cloth.name}, the same number of layers as the real seam. Mark {length(marked)} and sew
-      about {round(marked + 2 * LINE_MM.run)}, through both marks. Swings are drawn wider than they are.
+      {SCRAP_PAGE_TEXT.cutTheScrapFrom(cloth.cloth.name, length(marked), round(marked + 2 * LINE_MM.run))}
     </p>
   );
 }

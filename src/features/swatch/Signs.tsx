@@ -6,6 +6,7 @@ import { More, Pressable, Select, SignPicture } from '@/ui';
 import Link from 'next/link';
 import styles from './Swatch.module.css';
 import type { SaveLine, Scrap } from './useScrap';
+import { SIGNS_TEXT } from './text';
 
 interface Props {
   scrap: Scrap;
@@ -21,24 +22,23 @@ export function Signs({ scrap, line, onSave }: Props) {
   const button = (sign: Sign) => <SignButton key={sign} sign={sign} line={line} onSave={onSave} />;
   return (
     <section className={styles.signs} aria-labelledby="signs">
-      <h3 id="signs">What do you see?</h3>
+      <h3 id="signs">{SIGNS_TEXT.whatDoYouSee}</h3>
       <p className={styles.quiet}>
-        Above the line the front, below it, hatched, the back. Press again for worse.{' '}
-        <Link href="/swatch/signs">What they mean</Link>
+        {SIGNS_TEXT.aboveTheLineThe} <Link href="/swatch/signs">{SIGNS_TEXT.whatTheyMean}</Link>
       </p>
       <div className={styles.signGrid}>
         <Pressable aria-pressed={nothing} onClick={() => onSave(() => ({ findings: [], looked: !nothing }))}>
           <SignPicture sign="none" />
-          Nothing wrong
-          <small>{nothing ? '✓ looked' : ' '}</small>
+          {SIGNS_TEXT.nothingWrong}
+          <small>{nothing ? SIGNS_TEXT.looked : ' '}</small>
         </Pressable>
         {[...usual, ...seen].map(button)}
       </div>
-      <More summary={<>Other signs ({others.length - seen.length})</>}>
+      <More summary={<>{SIGNS_TEXT.otherSigns(others.length - seen.length)}</>}>
         <div className={styles.signGrid}>{others.filter((sign) => !seen.includes(sign)).map(button)}</div>
       </More>
       {line.findings.length > 0 && (
-        <ul className={styles.found} aria-label="Where">
+        <ul className={styles.found} aria-label={SIGNS_TEXT.where}>
           {line.findings.map((finding) => (
             <Found key={finding.sign} finding={finding} onSave={onSave} />
           ))}
@@ -69,7 +69,7 @@ function SignButton({ sign, line, onSave }: { sign: Sign; line: TestLine; onSave
   );
 }
 
-const ANYWHERE = 'not said';
+const ANYWHERE = SIGNS_TEXT.notSaid;
 
 function Found({ finding, onSave }: { finding: Finding; onSave: SaveLine }) {
   const change = (where: string) =>
@@ -84,7 +84,7 @@ function Found({ finding, onSave }: { finding: Finding; onSave: SaveLine }) {
         <strong>{SIGN_TEXT[finding.sign]}</strong>, {SEVERITY_TEXT[finding.severity]}
       </span>
       <Select
-        label={`Where: ${SIGN_TEXT[finding.sign].toLowerCase()}`}
+        label={SIGNS_TEXT.where2(SIGN_TEXT[finding.sign].toLowerCase())}
         value={finding.where ?? ANYWHERE}
         options={[ANYWHERE, ...PLACES].map((place) => [place, place] as const)}
         onPick={change}

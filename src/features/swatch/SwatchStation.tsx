@@ -6,6 +6,7 @@ import { RecordBoundary, RecordTrouble, useDamagedRecord } from '@/parts/boundar
 import { ScrapList } from './ScrapList';
 import styles from './Swatch.module.css';
 import { useScrap } from './useScrap';
+import { SWATCH_STATION_TEXT } from './text';
 
 const ScrapPage = dynamic(() => import('./ScrapPage').then((part) => part.ScrapPage), { loading: () => null });
 
@@ -15,7 +16,7 @@ export function SwatchStation() {
   const scrap = useScrap(id);
   const wrong = useDamagedRecord('swatches', id);
   if (scrap === undefined) return null;
-  const which = { table: 'swatches', id, what: 'This swatch', home: '/swatch' };
+  const which = { table: 'swatches', id, what: SWATCH_STATION_TEXT.thisSwatch, home: '/swatch' };
   if (scrap) {
     return (
       <RecordBoundary key={id} {...which}>
@@ -26,8 +27,8 @@ export function SwatchStation() {
   if (wrong) return <RecordTrouble {...which} />;
   return (
     <div className={styles.list}>
-      <h1>Swatch</h1>
-      {id !== '' && <p role="status">That scrap is not here any more.</p>}
+      <h1>{SWATCH_STATION_TEXT.swatch}</h1>
+      {id !== '' && <p role="status">{SWATCH_STATION_TEXT.thatScrapIsNot}</p>}
       <ScrapList />
     </div>
   );

@@ -10,6 +10,7 @@ import { allSigns, findingsOf, type TestLine, isPlanned } from '@/core/swatch';
 import { useKit, useNeedles, useOnMachine, useThreads } from '@/data';
 import { Diagnosis, threadQuality } from '@/parts/diagnosis';
 import type { SaveLine, Scrap } from './useScrap';
+import { WHAT_NEXT_TEXT } from './text';
 
 interface Props {
   scrap: Scrap;
@@ -52,7 +53,7 @@ export function WhatNext({ scrap, line, onTake, onSave }: Props) {
   return (
     <Diagnosis
       input={input}
-      takeText={`Do it: line ${number}`}
+      takeText={WHAT_NEXT_TEXT.doItLine(number)}
       onTake={(step) => onTake(from === line ? step : { ...step, setup: step.setup ?? from.setup })}
       onAnswer={(question, answer) =>
         onSave((now) => ({

@@ -10,6 +10,7 @@ import { useOnMachine, writePreference } from '@/data';
 import { type JobNow, useWorkActions } from '@/parts/jobs';
 import { ClothSwatch, ProgressBar } from '@/ui';
 import styles from './Today.module.css';
+import { NEXT_UP_TEXT } from './text';
 
 /** The next thing to do, the machine led to it, and the way in. */
 export function NextUp({ now }: { now: JobNow }) {
@@ -22,15 +23,17 @@ export function NextUp({ now }: { now: JobNow }) {
     <>
       <h1 id="next">{item.name}</h1>
       <p className={styles.of}>
-        {item.kind === 'seam' && item.now.seam.count > 1 && `${item.now.seam.count} of them, `}
-        {cloth ? `on ${cloth.cloth.name}` : 'its cloth is still to be chosen'}, for{' '}
-        <Link href={`/jobs?id=${job.id}`}>{job.name}</Link>
+        {item.kind === 'seam' && item.now.seam.count > 1 && NEXT_UP_TEXT.ofThem(item.now.seam.count)}
+        {cloth ? NEXT_UP_TEXT.on(cloth.cloth.name) : NEXT_UP_TEXT.itsClothIsStill}
+        {NEXT_UP_TEXT.for} <Link href={`/jobs?id=${job.id}`}>{job.name}</Link>
       </p>
       <div className={styles.what}>
         {cloth && <ClothSwatch look={{ ...cloth.cloth, colour: cloth.colour }} className={styles.swatch} />}
         <p className={styles.minutes}>
           <strong>{sayEstimate(stop.toMin - stop.sewMin)}</strong>
-          {stop.sewMin > stop.fromMin && <span>and {sayEstimate(stop.sewMin - stop.fromMin)} to set the machine</span>}
+          {stop.sewMin > stop.fromMin && (
+            <span>{NEXT_UP_TEXT.andToSetThe(sayEstimate(stop.sewMin - stop.fromMin))}</span>
+          )}
         </p>
       </div>
       <Ways now={now} hasCloth={cloth !== undefined} />
@@ -38,8 +41,8 @@ export function NextUp({ now }: { now: JobNow }) {
       <div className={styles.progress}>
         <ProgressBar done={progress.done.length} of={seams.length} what="seams" />
         <p>
-          {progress.done.length} of {seams.length} seams, {sayEstimate(left.minutes)} left. Today there is time for{' '}
-          <strong>{progress.today.length}</strong> of {timeline.stops.length}:
+          {NEXT_UP_TEXT.ofSeamsLeftToday(progress.done.length, seams.length, sayEstimate(left.minutes))}{' '}
+          <strong>{progress.today.length}</strong> {NEXT_UP_TEXT.of(timeline.stops.length)}
         </p>
         <ol className={styles.then}>
           {progress.today.map(({ item: one, toMin, sewMin }) => (
@@ -48,7 +51,7 @@ export function NextUp({ now }: { now: JobNow }) {
             </li>
           ))}
         </ol>
-        <Link href={`/jobs?id=${job.id}`}>The whole order of work</Link>
+        <Link href={`/jobs?id=${job.id}`}>{NEXT_UP_TEXT.theWholeOrderOf}</Link>
       </div>
     </>
   );
@@ -66,21 +69,26 @@ function Ways({ now, hasCloth }: { now: JobNow; hasCloth: boolean }) {
   } = now;
   const { prove, sew, tick } = useWorkActions(now);
   const go = item.kind === 'scrap' ? prove : sew;
-  const word = item.kind === 'scrap' ? 'Prove it on scrap' : item.now.state === 'begun' ? 'Go on sewing' : 'Sew it';
+  const word =
+    item.kind === 'scrap'
+      ? NEXT_UP_TEXT.proveItOnScrap
+      : item.now.state === 'begun'
+        ? NEXT_UP_TEXT.goOnSewing
+        : NEXT_UP_TEXT.sewIt;
   const missing = hasCloth ? (machine ? null : 'machine') : 'cloth';
   const place = `/jobs?id=${job.id}${missing === 'machine' ? '&place=about' : ''}`;
   return (
     <div className={styles.actions}>
       {missing ? (
         <Button variant="contained" size="large" ref={focusOn} component={Link} href={place}>
-          Choose its {missing}
+          {NEXT_UP_TEXT.chooseIts(missing)}
         </Button>
       ) : (
         <Button variant="contained" size="large" autoFocus onClick={() => void go(item.now)}>
           {word}
         </Button>
       )}
-      {item.kind === 'seam' && <Button onClick={() => void tick(item.now)}>It is done</Button>}
+      {item.kind === 'seam' && <Button onClick={() => void tick(item.now)}>{NEXT_UP_TEXT.itIsDone}</Button>}
     </div>
   );
 }
@@ -109,17 +117,17 @@ function OnTheMachine({
   const changes = setupChanges(machine.machine, on?.setup ?? null, item.now.setup, on?.unsure);
   return (
     <section aria-labelledby="on-it" className={styles.changes}>
-      <h2 id="on-it">On {machine.machine.name}</h2>
+      <h2 id="on-it">{NEXT_UP_TEXT.on2(machine.machine.name)}</h2>
       {changes.length === 0 ? (
-        <p>✓ It is set for this.</p>
+        <p>{NEXT_UP_TEXT.itIsSetFor}</p>
       ) : (
         <ol>
           {changes.map(({ reading, from, to, powerOff }) => (
             <li key={reading}>
               <span>{READING_TEXT[reading]}</span>
-              <span>{from ?? 'not known'}</span>
+              <span>{from ?? NEXT_UP_TEXT.notKnown}</span>
               <strong>→ {to}</strong>
-              {powerOff && <small>power off</small>}
+              {powerOff && <small>{NEXT_UP_TEXT.powerOff}</small>}
             </li>
           ))}
         </ol>
@@ -132,22 +140,22 @@ function OnTheMachine({
 export function NothingNext({ now }: { now: JobNow | null }) {
   return (
     <>
-      <h1 id="next">{now ? `${now.job.name}: everything is sewn` : 'Nothing is waiting to be sewn'}</h1>
+      <h1 id="next">{now ? NEXT_UP_TEXT.everythingIsSewn(now.job.name) : NEXT_UP_TEXT.nothingIsWaitingTo}</h1>
       <p className={styles.of}>
         {now ? (
           <>
-            Press it a last time and look it over. <Link href={`/jobs?id=${now.job.id}`}>Then call it done</Link>
+            {NEXT_UP_TEXT.pressItALast} <Link href={`/jobs?id=${now.job.id}`}>{NEXT_UP_TEXT.thenCallItDone}</Link>
           </>
         ) : (
-          'Begin a job, and its next seam stands here with what to change on the machine. Or ask what a cloth wants.'
+          NEXT_UP_TEXT.beginAJobAnd
         )}
       </p>
       <div className={styles.actions}>
         <Button variant="contained" component={Link} href="/jobs">
-          Begin a job
+          {NEXT_UP_TEXT.beginAJob}
         </Button>
         <Button variant="outlined" component={Link} href="/match">
-          Match a cloth
+          {NEXT_UP_TEXT.matchACloth}
         </Button>
       </div>
     </>

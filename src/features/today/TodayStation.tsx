@@ -12,6 +12,7 @@ import { Rows, type Waiting } from './Rows';
 import styles from './Today.module.css';
 import { useAttention } from './useAttention';
 import { useBegun } from './useBegun';
+import { TODAY_STATION_TEXT } from './text';
 
 /** Today: what to do next, the machine led to it; what waits for attention. With nothing here yet, a first cloth is asked for. */
 export function TodayStation() {
@@ -31,11 +32,11 @@ export function TodayStation() {
     <div className={styles.page}>
       <section className={styles.next} aria-labelledby="next">
         <p className={styles.date}>{weekday}</p>
-        <PartBoundary key={job?.id} what={job ? `“${job.name}”` : 'The next thing to do'}>
+        <PartBoundary key={job?.id} what={job ? `“${job.name}”` : TODAY_STATION_TEXT.theNextThingTo}>
           <Next id={job?.id ?? null} />
         </PartBoundary>
       </section>
-      <PartBoundary what="What waits">
+      <PartBoundary what={TODAY_STATION_TEXT.whatWaits}>
         <WhatWaits jobs={open.filter((j) => j.id !== job?.id)} />
       </PartBoundary>
     </div>
@@ -58,18 +59,16 @@ function WhatWaits({ jobs }: { jobs: Job[] }) {
     key: job.id,
     href: `/jobs?id=${job.id}`,
     name: job.name,
-    note: `begun ${sayWhen(job.addedAt)}`,
+    note: TODAY_STATION_TEXT.begun(sayWhen(job.addedAt)),
   }));
-  const all: Waiting[] = [begun, ...attention, { id: 'other-jobs', title: 'Other jobs', rows }];
+  const all: Waiting[] = [begun, ...attention, { id: 'other-jobs', title: TODAY_STATION_TEXT.otherJobs, rows }];
   return (
     <aside className={styles.side}>
       {all.map((waiting) => (
         <Rows key={waiting.id} {...waiting} />
       ))}
       {all.every(({ rows }) => rows.length === 0) && (
-        <p className={styles.calm}>
-          Nothing else waits: nothing half done, no needle near its hours, no card out of date, no care due.
-        </p>
+        <p className={styles.calm}>{TODAY_STATION_TEXT.nothingElseWaitsNothing}</p>
       )}
     </aside>
   );

@@ -17,10 +17,10 @@ export function useAttention(): Waiting[] | undefined {
   const knowledge = useKnowledgeRows();
   if (!needles || !stale) return undefined;
   return [
-    { id: 'needles', title: 'Needles near their hours', rows: needles },
-    { id: 'stale', title: 'Cards out of date', rows: stale },
+    { id: 'needles', title: ATTENTION_TEXT.needlesNearTheirHours, rows: needles },
+    { id: 'stale', title: ATTENTION_TEXT.cardsOutOfDate, rows: stale },
     { id: 'knowledge', title: ATTENTION_TEXT.knowledge, rows: knowledge },
-    { id: 'care', title: 'Care due', rows: care },
+    { id: 'care', title: ATTENTION_TEXT.careDue, rows: care },
   ];
 }
 
@@ -32,13 +32,17 @@ function useNeedleRows(): WaitingRow[] | undefined {
   if (!stock || !set || !machines) return undefined;
   if (life === null) return [];
   return needlesToChange(set, stock, life).map(({ machineId, needleId, needle, hours }): WaitingRow => {
-    const machine = machines.find((m) => m.id === machineId)?.machine.name ?? 'a machine';
-    const kept = stock.find((n) => n.id === needleId)?.where || 'in the tin';
+    const machine = machines.find((m) => m.id === machineId)?.machine.name ?? ATTENTION_TEXT.aMachine;
+    const kept = stock.find((n) => n.id === needleId)?.where || ATTENTION_TEXT.inTheTin;
     return {
       key: needleId ?? machineId ?? needleName(needle),
       href: '/workroom?place=needles',
       name: needleName(needle),
-      note: `${formatNumber(hours, 1)} of ${formatNumber(life, 0)} h, ${machineId === null ? kept : `in ${machine}`}`,
+      note: ATTENTION_TEXT.ofH(
+        formatNumber(hours, 1),
+        formatNumber(life, 0),
+        machineId === null ? kept : ATTENTION_TEXT.in(machine),
+      ),
     };
   });
 }

@@ -5,6 +5,7 @@ import { isHalfTested, type TestLine, linesBySwatch, scrapStanding } from '@/cor
 import { useLines, useRuns, useSwatches } from '@/data';
 import { sayWhen } from '@/parts/workspace';
 import type { Waiting } from './Rows';
+import { BEGUN_TEXT } from './text';
 
 /** What lies half done: operations under the needle, scraps that no line has proven yet; undefined while it is read. */
 export function useBegun(): Waiting | undefined {
@@ -18,7 +19,7 @@ export function useBegun(): Waiting | undefined {
       key: run.id,
       href: `/sew?run=${run.id}`,
       name: procedureName(run.procedureId),
-      note: `${run.clothName}, ${run.status === 'asking' ? 'not begun' : `step ${run.step + 1}`}, ${sayWhen(run.startedAt)}`,
+      note: `${run.clothName}, ${run.status === 'asking' ? BEGUN_TEXT.notBegun : BEGUN_TEXT.step(run.step + 1)}, ${sayWhen(run.startedAt)}`,
     }));
   const bySwatch = linesBySwatch(lines);
   const tested = swatches.flatMap((swatch) => {
@@ -33,12 +34,12 @@ export function useBegun(): Waiting | undefined {
       },
     ];
   });
-  return { id: 'begun', title: 'Half done', rows: [...sewing, ...tested] };
+  return { id: 'begun', title: BEGUN_TEXT.halfDone, rows: [...sewing, ...tested] };
 }
 
 function sayTested(lines: readonly TestLine[]): string {
   const standing = scrapStanding(lines);
-  if (standing.state === 'begun') return `scrap half tested, line ${standing.number} started`;
-  if (standing.state !== 'none passed') return 'scrap planned, nothing sewn yet';
-  return `scrap half tested, ${standing.sewn === 1 ? 'one line' : `${standing.sewn} lines`} failed`;
+  if (standing.state === 'begun') return BEGUN_TEXT.scrapHalfTestedLine(standing.number);
+  if (standing.state !== 'none passed') return BEGUN_TEXT.scrapPlannedNothingSewn;
+  return BEGUN_TEXT.scrapHalfTestedFailed(standing.sewn === 1 ? BEGUN_TEXT.oneLine : BEGUN_TEXT.lines(standing.sewn));
 }

@@ -78,7 +78,7 @@ export function AddNeedles({ any }: { any: boolean }) {
           control={control}
           name="gap"
           label={TEXT.fields.gap}
-          options={gaps.map(({ mm }) => [String(mm), `${mm} mm`] as const)}
+          options={gaps.map(({ mm }) => [String(mm), TEXT.mm(mm)] as const)}
         />
       )}
       <FormSelect

@@ -58,7 +58,7 @@ function useAddThread(any: boolean) {
     await store.put(spool);
     if (!any) await changeKit(() => ({ threads: 'owned' }));
     clear({ where: texts.where ?? '' });
-    say('The spool is noted.');
+    say(SPOOL_TEXT.theSpoolIsNoted);
   };
   return { texts, setText, label, problems, meant, system, add };
 }
@@ -80,7 +80,7 @@ export function AddThread({ any }: { any: boolean }) {
   return (
     <form
       className={styles.row}
-      aria-label="A spool"
+      aria-label={SPOOL_TEXT.aSpool}
       onSubmit={(event) => {
         event.preventDefault();
         void add();
@@ -100,8 +100,12 @@ export function AddThread({ any }: { any: boolean }) {
           </Button>
         ))}
       </div>
-      {field('colourName', 'Colour in words')}
-      <ColourPicker label="Colour" value={texts.colour || '#8a929b'} onValue={(colour) => setText('colour', colour)} />
+      {field('colourName', SPOOL_TEXT.colourInWords)}
+      <ColourPicker
+        label={SPOOL_TEXT.colour}
+        value={texts.colour || '#8a929b'}
+        onValue={(colour) => setText('colour', colour)}
+      />
       {pick(
         'purpose',
         'For',
@@ -110,9 +114,9 @@ export function AddThread({ any }: { any: boolean }) {
       )}
       {pick('quality', 'Quality', 'unknown', Object.entries(QUALITY_TEXT))}
       {field('metres', SPOOL_TEXT.left, SPOOL_TEXT.leftHelp, threadLeftAsk(system))}
-      {field('where', 'Where it is kept')}
+      {field('where', SPOOL_TEXT.whereItIsKept)}
       <Button type="submit" variant="outlined">
-        Note it
+        {SPOOL_TEXT.noteIt}
       </Button>
     </form>
   );

@@ -8,6 +8,7 @@ import { care as store, machines as machineStore, useCare } from '@/data';
 import { newId, nowText, sayWhen, useAct, useQuestion } from '@/parts/workspace';
 import { CautionAlert, More, OptionalQuantityField } from '@/ui';
 import styles from './Workroom.module.css';
+import { CARE_TEXT } from './text';
 
 /** Care: what each machine wants and when, by its own sewing hours; what was done. */
 export function Care() {
@@ -15,11 +16,8 @@ export function Care() {
   const log = useCare();
   if (!asked || !log) return null;
   return (
-    <section className={styles.section} aria-label="Care">
-      <CautionAlert>
-        The manual of the machine comes first. Switch it off and unplug it before you clean, oil or change a bulb; what
-        is inside the housing is for a qualified technician.
-      </CautionAlert>
+    <section className={styles.section} aria-label={CARE_TEXT.care}>
+      <CautionAlert>{CARE_TEXT.theManualOfThe}</CautionAlert>
       {asked.machines.map((record) => (
         <MachineCare key={record.id} record={record} log={log.filter((c) => c.machineId === record.id)} />
       ))}
@@ -34,12 +32,12 @@ function MachineCare({ record, log }: { record: MachineRecord; log: CareRecord[]
   const standings = careStandings({ ...record, sewnHours: hours }, log, new Date().toISOString());
   const done = async (kind: CareKind) => {
     const entry = { id: newId(), machineId: record.id, kind, at: nowText(), atHours: hours };
-    await act(`${CARE[kind].name} noted for ${machine.name}`, () => store.put(entry));
+    await act(CARE_TEXT.notedFor(CARE[kind].name, machine.name), () => store.put(entry));
   };
   return (
     <section aria-labelledby={`care-${record.id}`} className={styles.careOf}>
       <h2 id={`care-${record.id}`}>
-        {machine.name} <small>{formatNumber(hours, 1)} h sewn</small>
+        {machine.name} <small>{CARE_TEXT.hSewn(formatNumber(hours, 1))}</small>
       </h2>
       <ul>
         {standings.map((standing) => (
@@ -47,11 +45,11 @@ function MachineCare({ record, log }: { record: MachineRecord; log: CareRecord[]
         ))}
       </ul>
       {log.length > 0 && (
-        <More summary={<>Done so far: {log.length}</>}>
+        <More summary={<>{CARE_TEXT.doneSoFar(log.length)}</>}>
           <ul className={styles.log}>
             {log.map((entry) => (
               <li key={entry.id}>
-                {sayWhen(entry.at)}, at {formatNumber(entry.atHours, 1)} h: {CARE[entry.kind].name}
+                {CARE_TEXT.atH(sayWhen(entry.at), formatNumber(entry.atHours, 1), CARE[entry.kind].name)}
                 {entry.notes && `. ${entry.notes}`}
               </li>
             ))}
@@ -78,11 +76,11 @@ function Standing({ standing, record, onDone }: StandingProps) {
         <strong>{facts.name}</strong>
         <span className={due ? styles.due : styles.quiet}>
           {due
-            ? `Due: ${why}`
+            ? CARE_TEXT.due(why)
             : leftHours !== null
-              ? `in ${formatNumber(leftHours, 1)} h of sewing`
-              : 'when it is needed'}
-          {last ? `; last ${sayWhen(last.at)}` : '; never noted'}
+              ? CARE_TEXT.inHOfSewing(formatNumber(leftHours, 1))
+              : CARE_TEXT.whenItIsNeeded}
+          {last ? CARE_TEXT.last(sayWhen(last.at)) : CARE_TEXT.neverNoted}
         </span>
         {everyHours !== null && (
           <svg viewBox="0 0 200 8" className={styles.careBar} aria-hidden>
@@ -94,8 +92,8 @@ function Standing({ standing, record, onDone }: StandingProps) {
         {due && <small className={styles.caution}>{facts.caution}</small>}
       </div>
       <Every kind={kind} record={record} everyHours={everyHours} />
-      <Button variant={due ? 'contained' : 'outlined'} onClick={onDone} aria-label={`${facts.name}: done today`}>
-        Done today
+      <Button variant={due ? 'contained' : 'outlined'} onClick={onDone} aria-label={CARE_TEXT.doneToday(facts.name)}>
+        {CARE_TEXT.doneToday2}
       </Button>
     </li>
   );
@@ -111,7 +109,7 @@ function Every({ kind, record, everyHours }: { kind: CareKind; record: MachineRe
     });
   return (
     <OptionalQuantityField
-      label="Every"
+      label={CARE_TEXT.every}
       ask={numberAsk('hours', 'metric', { least: 0.5, most: 5000, usual: 8 })}
       value={everyHours ?? undefined}
       onValue={set}

@@ -7,11 +7,12 @@ import { CSV_NOUNS, type CsvNoun, type CsvPreview, csvText, importCsv, previewCs
 import { newId, nowText, saveFile, today, useSay, useAct } from '@/parts/workspace';
 import { ColumnList, FileButton, StopAlert } from '@/ui';
 import styles from './Workroom.module.css';
+import { CSV_FILES_TEXT } from './text';
 
 const NAMES: Record<CsvNoun, { name: string; columns: readonly { heading: string; means: string }[] }> = {
-  cloths: { name: 'Cloths', columns: CLOTH_COLUMNS },
-  needles: { name: 'Needles', columns: NEEDLE_COLUMNS },
-  kit: { name: 'Feet, plates and threads', columns: KIT_COLUMNS },
+  cloths: { name: CSV_FILES_TEXT.cloths, columns: CLOTH_COLUMNS },
+  needles: { name: CSV_FILES_TEXT.needles, columns: NEEDLE_COLUMNS },
+  kit: { name: CSV_FILES_TEXT.feetPlatesAndThreads, columns: KIT_COLUMNS },
 };
 
 /** Faults told at once; more of them say the same thing. */
@@ -22,11 +23,8 @@ export function CsvFiles() {
   const [preview, setPreview] = useState<{ fileName: string; read: CsvPreview } | null>(null);
   return (
     <section aria-labelledby="csv" className={styles.files}>
-      <h2 id="csv">Spreadsheets</h2>
-      <p>
-        Lists as CSV, for a spreadsheet and back from one. A row keeps its key: exported, changed and imported again, it
-        changes the same thing.
-      </p>
+      <h2 id="csv">{CSV_FILES_TEXT.spreadsheets}</h2>
+      <p>{CSV_FILES_TEXT.listsAsCsvFor}</p>
       {CSV_NOUNS.map((noun) => (
         <CsvList key={noun} noun={noun} onRead={setPreview} />
       ))}
@@ -44,24 +42,24 @@ function CsvList({ noun, onRead }: { noun: CsvNoun; onRead: (read: { fileName: s
   };
   const save = async () => {
     saveFile(`bobbet-${noun}-${today()}.csv`, await csvText(noun), 'text/csv');
-    say(`${name} as CSV: in your downloads.`);
+    say(CSV_FILES_TEXT.asCsvInYour(name));
   };
   return (
     <div className={styles.csv}>
       <h3>{name}</h3>
       <div className={styles.actions}>
-        <Button variant="outlined" onClick={() => void save()} aria-label={`Export ${name} as CSV`}>
-          Export CSV
+        <Button variant="outlined" onClick={() => void save()} aria-label={CSV_FILES_TEXT.exportAsCsv(name)}>
+          {CSV_FILES_TEXT.exportCsv}
         </Button>
         <FileButton
           variant="outlined"
-          text="Import CSV"
-          label={`Import ${name} from CSV`}
+          text={CSV_FILES_TEXT.importCsv}
+          label={CSV_FILES_TEXT.importFromCsv(name)}
           accept=".csv,.tsv,.txt,text/csv"
           onFile={(file) => void read(file)}
         />
       </div>
-      <ColumnList columns={columns} summary={`Its ${columns.length} columns`} />
+      <ColumnList columns={columns} summary={CSV_FILES_TEXT.itsColumns(columns.length)} />
     </div>
   );
 }
@@ -71,39 +69,39 @@ function Preview({ fileName, read, onDone }: { fileName: string; read: CsvPrevie
   if (!read.ok) {
     const { errors } = read;
     return (
-      <StopAlert title={`${fileName} was not imported`}>
+      <StopAlert title={CSV_FILES_TEXT.wasNotImported(fileName)}>
         <p>
-          {errors.length} {errors.length === 1 ? 'cell is' : 'cells are'} wrong; nothing here has changed. Put them
-          right and import the file again.
+          {errors.length} {errors.length === 1 ? CSV_FILES_TEXT.cellIs : CSV_FILES_TEXT.cellsAre}{' '}
+          {CSV_FILES_TEXT.wrongNothingHereHas}
         </p>
         <ul>
           {errors.slice(0, TOLD).map(({ row, column, message }) => (
             <li key={`${row}${column}${message}`}>
-              Row {row}, <strong>{column}</strong>: {message}
+              {CSV_FILES_TEXT.row(row)} <strong>{column}</strong>: {message}
             </li>
           ))}
         </ul>
-        {errors.length > TOLD && <p>And {errors.length - TOLD} more.</p>}
-        <Button onClick={onDone}>All right</Button>
+        {errors.length > TOLD && <p>{CSV_FILES_TEXT.andMore(errors.length - TOLD)}</p>}
+        <Button onClick={onDone}>{CSV_FILES_TEXT.allRight}</Button>
       </StopAlert>
     );
   }
   const take = async () => {
-    await act(`${fileName} imported`, () => importCsv(read));
+    await act(CSV_FILES_TEXT.imported(fileName), () => importCsv(read));
     onDone();
   };
   return (
     <div className={styles.preview} role="status">
-      <h3>{fileName} would</h3>
+      <h3>{CSV_FILES_TEXT.would(fileName)}</h3>
       <p>
-        add <strong>{read.added}</strong> and change <strong>{read.changed}</strong>.
-        {read.ignored.length > 0 && ` Left out, since nothing here is called so: ${read.ignored.join(', ')}.`}
+        {CSV_FILES_TEXT.add} <strong>{read.added}</strong> {CSV_FILES_TEXT.andChange} <strong>{read.changed}</strong>.
+        {read.ignored.length > 0 && CSV_FILES_TEXT.leftOutSinceNothing(read.ignored.join(', '))}
       </p>
       <div className={styles.actions}>
         <Button variant="contained" onClick={() => void take()}>
-          Import it
+          {CSV_FILES_TEXT.importIt}
         </Button>
-        <Button onClick={onDone}>Leave it</Button>
+        <Button onClick={onDone}>{CSV_FILES_TEXT.leaveIt}</Button>
       </div>
     </div>
   );

@@ -7,6 +7,7 @@ import { formatNumber } from '@/core/units';
 import { useCloths, useOnMachine } from '@/data';
 import { RoundDial, SlideDial } from '@/ui';
 import styles from './Workroom.module.css';
+import { DIAL_FACES_TEXT } from './text';
 
 /** Nothing noted yet: every dial at the machine's normal, a usual stitch. */
 const AT_REST = { lengthMm: 2.5, widthMm: 0, tensionSteps: 0, pressure: 0.5, needlePositionMm: 0 };
@@ -22,10 +23,14 @@ export function DialFaces({ record }: { record: MachineRecord }) {
   const { tensionDial } = machine;
   return (
     <section aria-labelledby="dials" className={styles.faces}>
-      <h2 id="dials">{on ? `Its dials now${setFor ? `, set for ${setFor}` : ''}` : 'Its dials at normal'}</h2>
+      <h2 id="dials">
+        {on
+          ? DIAL_FACES_TEXT.itsDialsNow(setFor ? DIAL_FACES_TEXT.setFor(setFor) : '')
+          : DIAL_FACES_TEXT.itsDialsAtNormal}
+      </h2>
       <ul>
         <Millimetres
-          name="Length"
+          name={DIAL_FACES_TEXT.length}
           max={machine.maxLengthMm}
           trueMm={setup.lengthMm}
           dialMm={dialLengthMm(machine, setup.lengthMm)}
@@ -33,7 +38,7 @@ export function DialFaces({ record }: { record: MachineRecord }) {
         />
         {machine.maxWidthMm > 0 && (
           <Millimetres
-            name="Width"
+            name={DIAL_FACES_TEXT.width}
             max={machine.maxWidthMm}
             trueMm={setup.widthMm}
             dialMm={dialWidthMm(machine, setup.widthMm)}
@@ -41,11 +46,15 @@ export function DialFaces({ record }: { record: MachineRecord }) {
           />
         )}
         <Face
-          name="Tension"
-          reads={`${reads.tension} of ${formatNumber(tensionDial.max)}`}
-          note={`normal is ${formatNumber(tensionDial.normal)}`}
+          name={DIAL_FACES_TEXT.tension}
+          reads={DIAL_FACES_TEXT.of(reads.tension, formatNumber(tensionDial.max))}
+          note={DIAL_FACES_TEXT.normalIs(formatNumber(tensionDial.normal))}
         >
-          <RoundDial {...tensionDial} value={tensionReading(machine, setup.tensionSteps)} label="Tension" />
+          <RoundDial
+            {...tensionDial}
+            value={tensionReading(machine, setup.tensionSteps)}
+            label={DIAL_FACES_TEXT.tension}
+          />
         </Face>
         <Pressure machine={machine} reads={reads.pressure} />
         <NeedlePlace machine={machine} positionMm={setup.needlePositionMm} reads={reads.needlePosition} />
@@ -57,17 +66,17 @@ export function DialFaces({ record }: { record: MachineRecord }) {
 function Pressure({ machine, reads }: { machine: Machine; reads: string }) {
   const dial = machine.pressureDial;
   if (!dial) {
-    const note = 'a glide or walking foot, tissue or starch stand in for it';
-    return <Face name="Pressure" reads="fixed" note={note} />;
+    const note = DIAL_FACES_TEXT.aGlideOrWalking;
+    return <Face name={DIAL_FACES_TEXT.pressure} reads="fixed" note={note} />;
   }
   const marks = dial.positions.map(String);
   return (
-    <Face name="Pressure" reads={reads} note={`normal is ${dial.normal}, lightest ${marks[0]}`}>
+    <Face name={DIAL_FACES_TEXT.pressure} reads={reads} note={DIAL_FACES_TEXT.normalIsLightest(dial.normal, marks[0])}>
       <SlideDial
         marks={marks}
         at={marks.indexOf(reads)}
         normal={dial.positions.indexOf(dial.normal)}
-        label="Pressure"
+        label={DIAL_FACES_TEXT.pressure}
         says={reads}
       />
     </Face>
@@ -78,16 +87,18 @@ function Pressure({ machine, reads }: { machine: Machine; reads: string }) {
 function NeedlePlace({ machine, positionMm, reads }: { machine: Machine; positionMm: number; reads: string }) {
   const { needlePositions, maxWidthMm } = machine;
   const moves = needlePositions > 1 && maxWidthMm > 0;
-  const note = moves ? `${needlePositions} places across ${formatNumber(maxWidthMm)} mm` : 'stands in the centre only';
+  const note = moves
+    ? DIAL_FACES_TEXT.placesAcrossMm(needlePositions, formatNumber(maxWidthMm))
+    : DIAL_FACES_TEXT.standsInTheCentre;
   const places = needlePlacesMm(machine);
   return (
-    <Face name="Needle position" reads={reads} note={note}>
+    <Face name={DIAL_FACES_TEXT.needlePosition} reads={reads} note={note}>
       {moves && (
         <SlideDial
           marks={places.map((mm) => formatNumber(Math.abs(mm), 1))}
           at={(positionMm - places[0]) / (places[1] - places[0])}
           normal={(needlePositions - 1) / 2}
-          label="Needle position, left to right"
+          label={DIAL_FACES_TEXT.needlePositionLeftTo}
           says={reads}
         />
       )}
@@ -108,13 +119,13 @@ function Millimetres({ name, max, trueMm, dialMm, reads }: MillimetresProps) {
   const off = Math.abs(trueMm - dialMm) > 0.04;
   const note =
     trueMm === 0
-      ? 'this stitch does not swing'
+      ? DIAL_FACES_TEXT.thisStitchDoesNot
       : off
-        ? `truly ${formatNumber(trueMm, 1)} mm`
-        : 'as printed on the dial';
+        ? DIAL_FACES_TEXT.trulyMm(formatNumber(trueMm, 1))
+        : DIAL_FACES_TEXT.asPrintedOnThe;
   return (
-    <Face name={name} reads={trueMm === 0 ? 'none' : `${reads} mm`} note={note}>
-      <SlideDial marks={marks} at={dialMm} label={name} says={`${reads} mm`} />
+    <Face name={name} reads={trueMm === 0 ? 'none' : DIAL_FACES_TEXT.mm(reads)} note={note}>
+      <SlideDial marks={marks} at={dialMm} label={name} says={DIAL_FACES_TEXT.mm(reads)} />
     </Face>
   );
 }

@@ -4,6 +4,7 @@ import { type Machine, machineSchema, normalMark } from '@/core/kit';
 import { formatNumber, numberAsk } from '@/core/units';
 import { Field, fieldProblem, quantity, Select, Tick, type Typed } from '@/ui';
 import styles from './Workroom.module.css';
+import { DIALS_TEXT } from './text';
 
 type Set = (change: Partial<Machine>) => void;
 
@@ -18,10 +19,10 @@ export function Dials({ machine, onSet }: { machine: Machine; onSet: Set }) {
 }
 
 const TENSION = [
-  ['min', 'Tension from'],
+  ['min', DIALS_TEXT.tensionFrom],
   ['max', 'to'],
   ['normal', 'normal'],
-  ['step', 'in steps of'],
+  ['step', DIALS_TEXT.inStepsOf],
 ] as const;
 
 const dialNumber = quantity(numberAsk('dial', 'metric', { signed: true, usual: 4 }));
@@ -64,10 +65,10 @@ function PressureDial({ machine, onSet }: { machine: Machine; onSet: Set }) {
       .map((part) => part.trim())
       .filter(Boolean)
       .map((part) => asNumber(part) ?? part);
-    if (positions.length < 2) return { ok: false, expected: 'Expected two marks or more, with commas between them.' };
+    if (positions.length < 2) return { ok: false, expected: DIALS_TEXT.expectedTwoMarksOr };
     return new Set(positions).size === positions.length
       ? { ok: true, value: positions }
-      : { ok: false, expected: 'Expected each mark once.' };
+      : { ok: false, expected: DIALS_TEXT.expectedEachMarkOnce };
   };
   const place = (positions: (string | number)[]) => ({
     positions,
@@ -76,18 +77,18 @@ function PressureDial({ machine, onSet }: { machine: Machine; onSet: Set }) {
   return (
     <div className={styles.dial}>
       <Tick
-        name="Pressure can be set"
+        name={DIALS_TEXT.pressureCanBeSet}
         checked={dial !== null}
         onToggle={(on) => onSet({ pressureDial: on ? { positions: [0, 1, 2, 3], normal: 2 } : null })}
       />
       {dial && (
         <>
           <Field
-            label="Marks, lightest to heaviest"
+            label={DIALS_TEXT.marksLightestToHeaviest}
             text={dial.positions.join(', ')}
             read={read}
             onValue={(positions) => onSet({ pressureDial: place(positions) })}
-            help="numbers, letters or words as printed"
+            help={DIALS_TEXT.numbersLettersOrWords}
           />
           <Select
             label="normal"

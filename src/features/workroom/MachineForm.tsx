@@ -31,30 +31,30 @@ type NumberKey =
 
 /** What a machine's manual says in mm stays in mm; how high its foot lifts is measured like cloth. */
 const NUMBERS: { key: NumberKey; label: string; ask: (system: UnitSystem) => QuantityAsk; help?: string }[] = [
-  { key: 'maxLengthMm', label: 'Longest stitch', ask: (s) => dialMmAsk(s, 4, { least: 0.5, most: 20 }) },
-  { key: 'lengthStepMm', label: 'Length in steps of', ask: (s) => dialMmAsk(s, 0.5, { least: 0.01, most: 5 }) },
+  { key: 'maxLengthMm', label: TEXT.longestStitch, ask: (s) => dialMmAsk(s, 4, { least: 0.5, most: 20 }) },
+  { key: 'lengthStepMm', label: TEXT.lengthInStepsOf, ask: (s) => dialMmAsk(s, 0.5, { least: 0.01, most: 5 }) },
   {
     key: 'maxWidthMm',
-    label: 'Widest swing',
+    label: TEXT.widestSwing,
     ask: (s) => dialMmAsk(s, 7, { least: 0, most: 20 }),
-    help: '0 if it sews straight only',
+    help: TEXT.ifItSewsStraight,
   },
-  { key: 'widthStepMm', label: 'Width in steps of', ask: (s) => dialMmAsk(s, 0.5, { least: 0.01, most: 5 }) },
+  { key: 'widthStepMm', label: TEXT.widthInStepsOf, ask: (s) => dialMmAsk(s, 0.5, { least: 0.01, most: 5 }) },
   {
     key: 'needlePositions',
-    label: 'Needle positions',
+    label: TEXT.needlePositions,
     ask: (s) => numberAsk('count', s, { least: 1, most: 200, whole: true, usual: 13 }),
-    help: '1 if the needle stands in the centre only',
+    help: TEXT.ifTheNeedleStands,
   },
   {
     key: 'straightHoleMm',
-    label: 'Hole of the straight-stitch plate, from centre',
+    label: TEXT.holeOfTheStraight,
     ask: (s) => dialMmAsk(s, 3, { signed: true, least: -10, most: 10 }),
-    help: 'minus for left; 0 in the centre',
+    help: TEXT.minusForLeftIn,
   },
-  { key: 'footLiftMm', label: 'Foot lift', ask: (s) => lengthAsk(s, 5, { least: 0.5, most: 30 }) },
-  { key: 'extraLiftMm', label: 'Extra lift', ask: (s) => lengthAsk(s, 2, { least: 0, most: 30 }) },
-  { key: 'speedSpm', label: 'Top speed', ask: (s) => numberAsk('speed', s, { least: 10, most: 5000, usual: 750 }) },
+  { key: 'footLiftMm', label: TEXT.footLift, ask: (s) => lengthAsk(s, 5, { least: 0.5, most: 30 }) },
+  { key: 'extraLiftMm', label: TEXT.extraLift, ask: (s) => lengthAsk(s, 2, { least: 0, most: 30 }) },
+  { key: 'speedSpm', label: TEXT.topSpeed, ask: (s) => numberAsk('speed', s, { least: 10, most: 5000, usual: 750 }) },
 ];
 
 /** What one machine can do, and its dials as they really are. Its manual has the last word. */
@@ -67,7 +67,7 @@ export function MachineForm({ record }: { record: MachineRecord }) {
   return (
     <div className={styles.form}>
       <Field
-        label="Nickname"
+        label={TEXT.nickname}
         text={machine.name}
         read={wordsBy(machineRecordSchema.shape.machine.shape.name)}
         onValue={(name) => set({ name })}
@@ -110,18 +110,18 @@ function Abilities({ machine, set, change }: AbilitiesProps) {
   return (
     <>
       <Ticks
-        legend="Stitches it has"
+        legend={TEXT.stitchesItHas}
         options={STITCHES.map((id) => ({ id, name: STITCH[id].name }))}
         on={machine.stitches}
         onToggle={(id, on) => change((now) => ({ stitches: withTick(now.stitches, id, on) }))}
       />
       <Ticks
-        legend="Needle plates that fit it"
+        legend={TEXT.needlePlatesThatFit}
         options={PLATES.map((id) => ({ id, name: PLATE[id].name }))}
         on={machine.plates}
         onToggle={(id, on) => change((now) => ({ plates: withTick(now.plates, id, on) }))}
       />
-      <Tick name="It sews in reverse" checked={machine.reverse} onToggle={(reverse) => set({ reverse })} />
+      <Tick name={TEXT.itSewsInReverse} checked={machine.reverse} onToggle={(reverse) => set({ reverse })} />
       <Tick name={TEXT.needleStop} checked={machine.needleStop} onToggle={(needleStop) => set({ needleStop })} />
       <Tick name={TEXT.autoLock} checked={machine.autoLock} onToggle={(autoLock) => set({ autoLock })} />
       <Tick

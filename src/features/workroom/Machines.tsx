@@ -13,6 +13,7 @@ import { DialFaces } from './DialFaces';
 import { MachineForm } from './MachineForm';
 import { PutMachineAway } from './PutMachineAway';
 import styles from './Workroom.module.css';
+import { MACHINES_TEXT } from './text';
 
 const Calibrate = dynamic(() => import('./calibrate/Calibrate').then((part) => part.Calibrate), {
   loading: () => null,
@@ -26,32 +27,32 @@ export function Machines() {
   const { machine, machines, away } = asked;
   const add = async () => {
     const id = newId();
-    const name = `Machine ${machines.length + away.length + 1}`;
+    const name = MACHINES_TEXT.machine(machines.length + away.length + 1);
     await store.put({ id, addedAt: nowText(), machine: { ...PLAIN_MACHINE, name } });
     await askAbout({ machineId: id });
     setView('about');
   };
   return (
     <div className={styles.machines}>
-      <div role="group" aria-label="Which machine" className={styles.which}>
+      <div role="group" aria-label={MACHINES_TEXT.whichMachine} className={styles.which}>
         {machines.map(({ id, machine: m, sewn }) => (
           <Pressable key={id} aria-pressed={id === machine?.id} onClick={() => void askAbout({ machineId: id })}>
             {m.name}
-            <small>{formatNumber(sewnHours({ sewn }), 1)} h sewn</small>
+            <small>{MACHINES_TEXT.hSewn(formatNumber(sewnHours({ sewn }), 1))}</small>
           </Pressable>
         ))}
-        <Button onClick={() => void add()}>Another machine</Button>
+        <Button onClick={() => void add()}>{MACHINES_TEXT.anotherMachine}</Button>
       </div>
       <Away away={away} />
       {machine ? (
         <>
           <DialFaces record={machine} />
           <Tabs
-            label="About this machine"
+            label={MACHINES_TEXT.aboutThisMachine}
             value={view}
             options={[
-              { id: 'calibrate', name: 'Calibrate' },
-              { id: 'about', name: 'What it can do' },
+              { id: 'calibrate', name: MACHINES_TEXT.calibrate },
+              { id: 'about', name: MACHINES_TEXT.whatItCanDo },
             ]}
             onPick={setView}
           >
@@ -64,7 +65,7 @@ export function Machines() {
           {machines.length > 1 && <PutMachineAway record={machine} />}
         </>
       ) : (
-        <p>No machine. Add one to be told what to dial.</p>
+        <p>{MACHINES_TEXT.noMachineAddOne}</p>
       )}
     </div>
   );
@@ -74,14 +75,14 @@ function Away({ away }: { away: MachineRecord[] }) {
   if (away.length === 0) return null;
   return (
     <p className={styles.quiet}>
-      Put away:{' '}
+      {MACHINES_TEXT.putAway}{' '}
       {away.map((record) => (
         <Button
           key={record.id}
           size="small"
           onClick={() => void store.change(record.id, (now) => now && { ...now, archivedAt: undefined })}
         >
-          {record.machine.name}: bring it back
+          {MACHINES_TEXT.bringItBack(record.machine.name)}
         </Button>
       ))}
     </p>

@@ -22,6 +22,7 @@ import { CautionAlert, Field, MeasureField, Pressable, QuantityField, wordsBy } 
 import { AddNeedles } from './AddNeedles';
 import { Owned } from './Owned';
 import styles from './Workroom.module.css';
+import { NEEDLE_STOCK_TEXT } from './text';
 
 const keyOf = (record: NeedleRecord) => record.id;
 const textOf = ({ needle, pack, where, sewn, spent }: NeedleRecord) =>
@@ -37,19 +38,20 @@ export function NeedleStock() {
   const found = useFound(sorted, textOf, text);
   if (!all) return null;
   return (
-    <section className={styles.section} aria-label="Needles">
+    <section className={styles.section} aria-label={NEEDLE_STOCK_TEXT.needles}>
       <AddNeedles any={all.length > 0} />
       {all.length > 0 && (
         <>
           <Owned what="needles" count={all.filter((n) => n.spent === null).length} />
           <div className={styles.find}>
-            <MeasureField label="Find a needle" text={text} onText={setText} />
+            <MeasureField label={NEEDLE_STOCK_TEXT.findANeedle} text={text} onText={setText} />
             <p role="status" className={styles.quiet}>
-              {found.length} of {all.length} needles;{' '}
-              {life === null ? 'hours do not decide' : `each is kept ${life} hours`} (your school, on Match)
+              {NEEDLE_STOCK_TEXT.ofNeedles(found.length, all.length)}{' '}
+              {life === null ? NEEDLE_STOCK_TEXT.hoursDoNotDecide : NEEDLE_STOCK_TEXT.eachIsKeptHours(life)}{' '}
+              {NEEDLE_STOCK_TEXT.yourSchoolOnMatch}
             </p>
           </div>
-          <LongList label="Needles in the tin" items={found} keyOf={keyOf} rowPx={58}>
+          <LongList label={NEEDLE_STOCK_TEXT.needlesInTheTin} items={found} keyOf={keyOf} rowPx={58}>
             {(record) => (
               <NeedleRow
                 record={record}
@@ -69,7 +71,13 @@ function byKind(a: NeedleRecord, b: NeedleRecord): number {
   return compareNeedles(a.needle, b.needle) || needleHours(b) - needleHours(a) || (a.id < b.id ? -1 : 1);
 }
 
-const STATE_TEXT = { new: 'new', good: '', near: 'nearly done', past: 'past its hours', spent: 'spent' };
+const STATE_TEXT = {
+  new: 'new',
+  good: '',
+  near: NEEDLE_STOCK_TEXT.nearlyDone,
+  past: NEEDLE_STOCK_TEXT.pastItsHours,
+  spent: 'spent',
+};
 
 interface RowProps {
   record: NeedleRecord;
@@ -84,7 +92,7 @@ function NeedleRow({ record, life, open, onOpen }: RowProps) {
   const sewed = sewedBy(record);
   const state = needleState({ hours, spent: spent !== null }, life);
   const share = shareOfHours(hours, life);
-  const said = spent ? `spent: ${SPENT_TEXT[spent]}` : STATE_TEXT[state];
+  const said = spent ? NEEDLE_STOCK_TEXT.spent(SPENT_TEXT[spent]) : STATE_TEXT[state];
   return (
     <div className={styles.needle} data-state={state}>
       <Pressable aria-expanded={open} onClick={onOpen}>
@@ -94,9 +102,11 @@ function NeedleRow({ record, life, open, onOpen }: RowProps) {
             <path d="M2 6 H96 L118 6" stroke="var(--rule)" strokeWidth="4" />
             <path d={`M2 6 H${2 + 112 * share}`} stroke="currentColor" strokeWidth="4" />
           </svg>
-          {formatNumber(hours, 1)} h {said && <em>{said}</em>}
+          {NEEDLE_STOCK_TEXT.h(formatNumber(hours, 1))} {said && <em>{said}</em>}
         </span>
-        <span className={styles.quiet}>{[sewed[0]?.what, pack, where].filter(Boolean).join(', ') || 'no notes'}</span>
+        <span className={styles.quiet}>
+          {[sewed[0]?.what, pack, where].filter(Boolean).join(', ') || NEEDLE_STOCK_TEXT.noNotes}
+        </span>
       </Pressable>
       {open && <NeedleDetail record={record} />}
     </div>
@@ -114,53 +124,61 @@ function NeedleDetail({ record }: { record: NeedleRecord }) {
     const made = amountId();
     await store.change(record.id, (now) => now && { ...now, sewn: setAmount(now.sewn, hours, made) });
   };
-  const remove = () => act(`Needle ${needleName(record.needle)} deleted`, () => deleteNeedle(record.id));
+  const remove = () => act(NEEDLE_STOCK_TEXT.needleDeleted(needleName(record.needle)), () => deleteNeedle(record.id));
   return (
     <div className={styles.detail}>
-      {sewed.length > 0 && <p>Sewed {sewed.map((s) => `${s.what} ${formatNumber(s.hours, 1)} h`).join(', ')}.</p>}
+      {sewed.length > 0 && (
+        <p>{NEEDLE_STOCK_TEXT.sewed(sewed.map((s) => `${s.what} ${formatNumber(s.hours, 1)} h`).join(', '))}</p>
+      )}
       <div className={styles.row}>
         <QuantityField
-          label="Hours"
+          label={NEEDLE_STOCK_TEXT.hours}
           ask={numberAsk('hours', 'metric', { least: 0, most: 1000, usual: 2 })}
           schema={HOURS}
           value={needleHours(record)}
           onValue={(hours) => void setHours(hours)}
         />
         <Field
-          label="Where it is kept"
+          label={NEEDLE_STOCK_TEXT.whereItIsKept}
           text={record.where}
           read={wordsBy(shape.where)}
           onValue={(where) => set({ where })}
         />
-        <Field label="Pack" text={record.pack} read={wordsBy(shape.pack)} onValue={(pack) => set({ pack })} />
+        <Field
+          label={NEEDLE_STOCK_TEXT.pack}
+          text={record.pack}
+          read={wordsBy(shape.pack)}
+          onValue={(pack) => set({ pack })}
+        />
       </div>
-      {record.spent === null ? (
-        <>
-          <p className={styles.picks}>
-            Spent:{' '}
-            {SPENT_REASONS.map((reason) => (
-              <Button key={reason} size="small" onClick={() => set({ spent: reason })}>
-                {SPENT_TEXT[reason]}
-              </Button>
-            ))}
-          </p>
-        </>
-      ) : (
-        <>
-          {(record.spent === 'struck' || record.spent === 'broken') && (
-            <CautionAlert>
-              Find every fragment, look at the plate for a burr, and never use this needle again. Spent needles go into
-              a closed container.
-            </CautionAlert>
-          )}
-          <Button size="small" onClick={() => set({ spent: null })}>
-            Not spent after all
-          </Button>
-        </>
-      )}
+      <Spent spent={record.spent} onSpent={(spent) => set({ spent })} />
       <Button size="small" onClick={() => void remove()}>
-        Take it out of the tin
+        {NEEDLE_STOCK_TEXT.takeItOutOf}
       </Button>
     </div>
+  );
+}
+
+function Spent({ spent, onSpent }: { spent: NeedleRecord['spent']; onSpent: (spent: NeedleRecord['spent']) => void }) {
+  if (spent === null)
+    return (
+      <p className={styles.picks}>
+        {NEEDLE_STOCK_TEXT.spent2}{' '}
+        {SPENT_REASONS.map((reason) => (
+          <Button key={reason} size="small" onClick={() => onSpent(reason)}>
+            {SPENT_TEXT[reason]}
+          </Button>
+        ))}
+      </p>
+    );
+  return (
+    <>
+      {(spent === 'struck' || spent === 'broken') && (
+        <CautionAlert>{NEEDLE_STOCK_TEXT.findEveryFragmentLook}</CautionAlert>
+      )}
+      <Button size="small" onClick={() => onSpent(null)}>
+        {NEEDLE_STOCK_TEXT.notSpentAfterAll}
+      </Button>
+    </>
   );
 }

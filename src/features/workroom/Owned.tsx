@@ -2,6 +2,7 @@
 
 import { changeKit, useKitRecord } from '@/data';
 import { Tick } from '@/ui';
+import { OWNED_TEXT } from './text';
 
 /** Whether Match chooses from what is owned, or from everything on sale. */
 export function Owned({ what, count }: { what: 'needles' | 'threads'; count: number }) {
@@ -11,7 +12,7 @@ export function Owned({ what, count }: { what: 'needles' | 'threads'; count: num
   return (
     <Tick
       key={String(owned)}
-      name={`Match chooses from these ${count} only, not from everything on sale`}
+      name={OWNED_TEXT.matchChoosesFromThese(count)}
       checked={owned}
       onToggle={(on) => void changeKit(() => ({ [what]: on ? 'owned' : 'any' }))}
     />

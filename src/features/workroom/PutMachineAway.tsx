@@ -7,6 +7,7 @@ import { type Dependants, dependantsOfMachine, isFree, machines } from '@/data';
 import { Dependence } from '@/parts/dependence';
 import { SaveThing } from '@/parts/things';
 import { nowText, useAct } from '@/parts/workspace';
+import { PUT_MACHINE_AWAY_TEXT } from './text';
 
 /** Takes a machine out of the workroom; when something hangs on it, says what, and offers to put it away instead. */
 export function PutMachineAway({ record }: { record: MachineRecord }) {
@@ -16,11 +17,11 @@ export function PutMachineAway({ record }: { record: MachineRecord }) {
   const archive = async () => {
     setHangs(null);
     const put = (archivedAt?: string) => machines.change(record.id, (now) => now && { ...now, archivedAt });
-    await act(`${name} archived`, () => put(nowText()));
+    await act(PUT_MACHINE_AWAY_TEXT.archived(name), () => put(nowText()));
   };
   const remove = async () => {
     setHangs(null);
-    await act(`${name} deleted`, () => machines.remove(record.id));
+    await act(PUT_MACHINE_AWAY_TEXT.deleted(name), () => machines.remove(record.id));
   };
   const ask = async () => {
     const found = await dependantsOfMachine(record.id);
@@ -30,14 +31,14 @@ export function PutMachineAway({ record }: { record: MachineRecord }) {
   return (
     <p>
       <SaveThing thing="machine" id={record.id} name={record.machine.name} />
-      <Button onClick={() => void ask()}>Delete this machine</Button>
+      <Button onClick={() => void ask()}>{PUT_MACHINE_AWAY_TEXT.deleteThisMachine}</Button>
       {hangs && (
         <Dependence
           what={name}
           hangs={hangs}
           archiveText="Archive"
-          archiveMeans="It leaves the choices. Its swatches, cards and measurements stay, and you can unarchive it."
-          removeMeans="Its swatches, their test lines and its care log are deleted too. Settings cards stay."
+          archiveMeans={PUT_MACHINE_AWAY_TEXT.itLeavesTheChoices}
+          removeMeans={PUT_MACHINE_AWAY_TEXT.itsSwatchesTheirTest}
           onArchive={() => void archive()}
           onRemove={() => void remove()}
           onClose={() => setHangs(null)}

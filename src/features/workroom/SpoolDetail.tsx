@@ -38,33 +38,33 @@ export function SpoolDetail({ record, onRemove }: { record: ThreadRecord; onRemo
           help={SPOOL_TEXT.leftHelp}
         />
         <Field
-          label="Where it is kept"
+          label={SPOOL_TEXT.whereItIsKept}
           text={record.where}
           read={wordsBy(shape.where)}
           onValue={(where) => set({ where })}
         />
         <Field
-          label="Colour in words"
+          label={SPOOL_TEXT.colourInWords}
           text={record.colourName}
           read={wordsBy(shape.colourName)}
           onValue={(colourName) => set({ colourName })}
         />
         <Select
-          label="For"
+          label={SPOOL_TEXT.for}
           value={record.purpose}
           options={PURPOSES.map((id) => [id, PURPOSE_TEXT[id]] as const)}
           onPick={(purpose) => set({ purpose })}
         />
         <Select
-          label="Quality"
+          label={SPOOL_TEXT.quality}
           value={record.quality}
           options={QUALITIES.map((id) => [id, QUALITY_TEXT[id]] as const)}
           onPick={(quality) => set({ quality })}
         />
-        <ColourPicker label="Colour" value={record.colour} onValue={(colour) => set({ colour })} />
+        <ColourPicker label={SPOOL_TEXT.colour} value={record.colour} onValue={(colour) => set({ colour })} />
       </div>
       <Button size="small" onClick={onRemove}>
-        Remove this spool
+        {SPOOL_TEXT.removeThisSpool}
       </Button>
     </div>
   );

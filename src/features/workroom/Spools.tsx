@@ -13,6 +13,7 @@ import { Owned } from './Owned';
 import { PURPOSE_TEXT } from './purposeText';
 import { SpoolDetail } from './SpoolDetail';
 import styles from './Workroom.module.css';
+import { SPOOLS_TEXT } from './text';
 
 const keyOf = (record: ThreadRecord) => record.id;
 const textOf = (t: ThreadRecord) =>
@@ -30,18 +31,18 @@ export function Spools() {
   const found = useFound(sorted, textOf, text);
   if (!all) return null;
   return (
-    <section className={styles.section} aria-label="Threads">
+    <section className={styles.section} aria-label={SPOOLS_TEXT.threads}>
       <AddThread any={all.length > 0} />
       {all.length > 0 && (
         <>
           <Owned what="threads" count={all.length} />
           <div className={styles.find}>
-            <MeasureField label="Find a thread" text={text} onText={setText} />
+            <MeasureField label={SPOOLS_TEXT.findAThread} text={text} onText={setText} />
             <p role="status" className={styles.quiet}>
-              {found.length} of {all.length} {all.length === 1 ? 'spool' : 'spools'}
+              {SPOOLS_TEXT.of(found.length, all.length)} {all.length === 1 ? 'spool' : 'spools'}
             </p>
           </div>
-          <LongList label="Spools" items={found} keyOf={keyOf} rowPx={64}>
+          <LongList label={SPOOLS_TEXT.spools} items={found} keyOf={keyOf} rowPx={64}>
             {(record) => (
               <Spool
                 record={record}
@@ -67,7 +68,7 @@ function Spool({ record, open, onOpen }: SpoolProps) {
   const { thread, printed, colour, colourName, purpose, quality, where } = record;
   const left = metresLeft(record);
   const remove = () =>
-    act(colourName ? `Thread “${colourName}” deleted` : 'Thread deleted', () => store.remove(record.id));
+    act(colourName ? SPOOLS_TEXT.threadDeleted(colourName) : SPOOLS_TEXT.threadDeleted2, () => store.remove(record.id));
   return (
     <div className={styles.spool}>
       <Pressable aria-expanded={open} onClick={onOpen}>
@@ -85,15 +86,15 @@ function Spool({ record, open, onOpen }: SpoolProps) {
           <strong>{colourName || threadName(thread)}</strong>
           <span className={styles.quiet}>
             {threadName(thread)}
-            {printed && !/^tex/i.test(printed) ? `, printed ${printed}` : ''}
+            {printed && !/^tex/i.test(printed) ? SPOOLS_TEXT.printed(printed) : ''}
           </span>
         </span>
         <span className={styles.quiet}>
           {PURPOSE_TEXT[purpose]}
-          {quality === 'cheap' ? ', cheap: may skip on knits' : quality === 'good' ? ', good' : ''}
+          {quality === 'cheap' ? SPOOLS_TEXT.cheapMaySkipOn : quality === 'good' ? SPOOLS_TEXT.good : ''}
         </span>
         <span className={styles.quiet}>
-          {[left !== undefined && `${formatNumber(left, 0)} m left`, where].filter(Boolean).join(', ')}
+          {[left !== undefined && SPOOLS_TEXT.mLeft(formatNumber(left, 0)), where].filter(Boolean).join(', ')}
         </span>
       </Pressable>
       {open && <SpoolDetail record={record} onRemove={() => void remove()} />}

@@ -8,32 +8,33 @@ import { machines } from '@/data';
 import { useMachineOffsets } from '@/parts/learned';
 import { nowText, useAct } from '@/parts/workspace';
 import styles from './Workroom.module.css';
+import { TAUGHT_TEXT } from './text';
 
 /** Each thing that cards teach: its name, and its number as a person reads it. */
 const TAUGHT: readonly { id: Offset; name: string; scale: number; unit: string; digits: number; what: string }[] = [
   {
     id: 'tensionSteps',
-    name: 'Needle tension',
+    name: TAUGHT_TEXT.needleTension,
     scale: 1,
     unit: 'steps',
     digits: 1,
-    what: 'Match starts this much higher or lower than the rules say.',
+    what: TAUGHT_TEXT.matchStartsThisMuch,
   },
   {
     id: 'pressure',
-    name: 'Presser pressure',
+    name: TAUGHT_TEXT.presserPressure,
     scale: 100,
-    unit: '% of its range',
+    unit: TAUGHT_TEXT.ofItsRange,
     digits: 0,
-    what: 'Match starts this much heavier or lighter than the rules say.',
+    what: TAUGHT_TEXT.matchStartsThisMuch2,
   },
   {
     id: 'lengthFactor',
-    name: 'Stitch length',
+    name: TAUGHT_TEXT.stitchLength,
     scale: 100,
-    unit: '% against the dial',
+    unit: TAUGHT_TEXT.againstTheDial,
     digits: 1,
-    what: 'From the stitches counted on passed lines. Calibrate the dial, and Match takes it into account.',
+    what: TAUGHT_TEXT.fromTheStitchesCounted,
   },
 ];
 
@@ -44,9 +45,9 @@ export function Taught({ record }: { record: MachineRecord }) {
   if (!offsets) return null;
   const forget = (id: Offset, name: string) =>
     act(
-      `Forgotten: what the cards taught about ${name.toLowerCase()}`,
+      TAUGHT_TEXT.forgottenWhatTheCards(name.toLowerCase()),
       () => machines.change(record.id, (now) => now && { ...now, forgotten: { ...now.forgotten, [id]: nowText() } }),
-      'New cards teach again.',
+      TAUGHT_TEXT.newCardsTeachAgain,
     );
   const known = TAUGHT.flatMap((taught) => {
     const number = offsets[taught.id];
@@ -54,11 +55,9 @@ export function Taught({ record }: { record: MachineRecord }) {
   });
   return (
     <section aria-labelledby="taught">
-      <h2 id="taught">What its cards taught</h2>
+      <h2 id="taught">{TAUGHT_TEXT.whatItsCardsTaught}</h2>
       {known.length === 0 ? (
-        <p className={styles.quiet}>
-          Nothing yet. Every setting that passes on scrap teaches a little of this machine.
-        </p>
+        <p className={styles.quiet}>{TAUGHT_TEXT.nothingYetEverySetting}</p>
       ) : (
         <dl className={styles.taught}>
           {known.map(({ id, name, scale, unit, digits, what, number }) => (
@@ -70,8 +69,12 @@ export function Taught({ record }: { record: MachineRecord }) {
                 <small>{what}</small>
               </dd>
               <dd>
-                <Button size="small" aria-label={`Forget ${name.toLowerCase()}`} onClick={() => void forget(id, name)}>
-                  Forget
+                <Button
+                  size="small"
+                  aria-label={TAUGHT_TEXT.forget(name.toLowerCase())}
+                  onClick={() => void forget(id, name)}
+                >
+                  {TAUGHT_TEXT.forget2}
                 </Button>
               </dd>
             </div>
@@ -87,5 +90,5 @@ const signed = (value: number, digits: number) =>
 
 const restsOn = ({ count, spread }: LearnedNumber, scale: number, digits: number) =>
   count === 1
-    ? 'rests on one card: a third of what it says'
-    : `rests on ${count} cards, spread ± ${formatNumber(spread * scale, digits)}`;
+    ? TAUGHT_TEXT.restsOnOneCard
+    : TAUGHT_TEXT.restsOnCardsSpread(count, formatNumber(spread * scale, digits));

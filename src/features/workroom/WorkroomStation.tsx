@@ -5,6 +5,7 @@ import { useRouter, useSearchParams } from 'next/navigation';
 import { useCareDue } from '@/parts/workspace';
 import { Tabs } from '@/ui';
 import styles from './Workroom.module.css';
+import { WORKROOM_STATION_TEXT } from './text';
 
 // Each place is fetched when it is opened.
 const Care = dynamic(() => import('./Care').then((part) => part.Care), { loading: () => null });
@@ -18,12 +19,12 @@ const Spools = dynamic(() => import('./Spools').then((part) => part.Spools), { l
 const Tin = dynamic(() => import('./NeedleStock').then((part) => part.NeedleStock), { loading: () => null });
 
 const PLACES = [
-  { id: 'machines', name: 'Machines' },
-  { id: 'care', name: 'Care' },
-  { id: 'kit', name: 'Feet, pins and blades' },
-  { id: 'needles', name: 'Needles' },
-  { id: 'threads', name: 'Threads' },
-  { id: 'files', name: 'Files' },
+  { id: 'machines', name: WORKROOM_STATION_TEXT.machines },
+  { id: 'care', name: WORKROOM_STATION_TEXT.care },
+  { id: 'kit', name: WORKROOM_STATION_TEXT.feetPinsAndBlades },
+  { id: 'needles', name: WORKROOM_STATION_TEXT.needles },
+  { id: 'threads', name: WORKROOM_STATION_TEXT.threads },
+  { id: 'files', name: WORKROOM_STATION_TEXT.files },
 ] as const;
 type Place = (typeof PLACES)[number]['id'];
 
@@ -35,11 +36,13 @@ export function WorkroomStation() {
   const place: Place = PLACES.find(({ id }) => id === asked)?.id ?? 'machines';
   return (
     <div className={styles.page}>
-      <h1>Workroom</h1>
+      <h1>{WORKROOM_STATION_TEXT.workroom}</h1>
       <Tabs
-        label="In the workroom"
+        label={WORKROOM_STATION_TEXT.inTheWorkroom}
         value={place}
-        options={PLACES.map((one) => (one.id === 'care' && due > 0 ? { ...one, note: `${due} due` } : one))}
+        options={PLACES.map((one) =>
+          one.id === 'care' && due > 0 ? { ...one, note: WORKROOM_STATION_TEXT.due(due) } : one,
+        )}
         onPick={(id) => router.replace(`/workroom?place=${id}`, { scroll: false })}
       >
         {place === 'machines' && <Machines />}

@@ -8,3 +8,8 @@ export const EYE_TEXT = {
       ? `Use a finer thread, Tex ${mostTex} or less. No home machine needle takes this one.`
       : `Use a ${needle.toLowerCase()} needle or a larger one, or a finer thread: Tex ${mostTex} or less.`,
 } as const;
+
+/** Something the worker says about a question, its lengths printed in the person's units. */
+export const FROM_WORKER_TEXT = {
+  thisPartCouldNot: (message: string) => `This part could not be worked out: ${message}`,
+} as const;

@@ -5,6 +5,7 @@ import type { Remote } from 'comlink';
 import { useSay, useUnits } from '../workspace';
 import { matchWorker } from '@/workers/matchClient';
 import type { MatchWorker } from '@/workers/match.worker';
+import { FROM_WORKER_TEXT } from './text';
 
 /** The last answer of the worker, and whether it answers what is asked now. */
 export interface FromWorker<T> {
@@ -40,7 +41,7 @@ export function useLatest<T>(key: string | null, ask: () => Promise<T>, say: (te
     let overtaken = false;
     ask()
       .then((value) => !overtaken && setState({ key, value }))
-      .catch((cause: Error) => !overtaken && say(`This part could not be worked out: ${cause.message}`));
+      .catch((cause: Error) => !overtaken && say(FROM_WORKER_TEXT.thisPartCouldNot(cause.message)));
     return () => {
       overtaken = true;
     };

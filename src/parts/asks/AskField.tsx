@@ -11,6 +11,7 @@ import {
 } from '@/core/units';
 import { useUnits } from '../workspace';
 import { Field, optionalQuantity, Select, type Typed } from '@/ui';
+import { ASK_FIELD_TEXT } from './text';
 
 interface Props {
   ask: Ask;
@@ -52,7 +53,7 @@ export function AskField({ ask, value, onValue, onEmpty, onInvalid }: Props) {
   const read = (text: string): Typed<number | undefined> => {
     const typed = reads(text);
     if (!typed.ok) return typed;
-    if (typed.value === undefined) return onEmpty ? typed : { ok: false, expected: 'Type a number.' };
+    if (typed.value === undefined) return onEmpty ? typed : { ok: false, expected: ASK_FIELD_TEXT.typeANumber };
     const problem = problemWith(ask, typed.value);
     return problem === null ? typed : { ok: false, expected: say(problem) };
   };

@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import type { Dependants } from '@/data';
 import styles from './Dependence.module.css';
+import { DEPENDENCE_TEXT } from './text';
 
 interface Props {
   /** What is to go, by its name. */
@@ -28,29 +29,29 @@ export function Dependence(props: Props) {
     ...count(hangs.cards, 'card', 'cards'),
     ...count(hangs.scraps, 'scrap', 'scraps'),
     ...count(hangs.jobs, 'job', 'jobs'),
-    ...(hangs.onMachine ? ['what is on a machine now'] : []),
+    ...(hangs.onMachine ? [DEPENDENCE_TEXT.whatIsOnA] : []),
   ];
   return (
     <Dialog open onClose={onClose} aria-labelledby="dependence">
       <div className={styles.dependence}>
         <h2 id="dependence">
           {LIST.format(things)} {things.length === 1 && hangs.cards + hangs.scraps + hangs.jobs <= 1 ? 'hangs' : 'hang'}{' '}
-          on {what}
+          {DEPENDENCE_TEXT.on(what)}
         </h2>
         <p>
           <strong>{archiveText}:</strong> {archiveMeans}
         </p>
         <p>
-          <strong>Delete for good:</strong> {removeMeans}
+          <strong>{DEPENDENCE_TEXT.deleteForGood}</strong> {removeMeans}
         </p>
         <div className={styles.actions}>
           <Button variant="contained" autoFocus onClick={onArchive}>
             {archiveText}
           </Button>
           <Button variant="outlined" onClick={onClose}>
-            Leave it
+            {DEPENDENCE_TEXT.leaveIt}
           </Button>
-          <Button onClick={onRemove}>Delete for good</Button>
+          <Button onClick={onRemove}>{DEPENDENCE_TEXT.deleteForGood2}</Button>
         </div>
       </div>
     </Dialog>

@@ -34,12 +34,13 @@ function DemoBanner() {
   const router = useRouter();
   if (workroom !== 'demo') return null;
   return (
-    <Banner label="Demo workroom">
+    <Banner label={TEXT.demoWorkroom}>
       <p>
-        This is a demo workroom: <strong>{name}</strong>. Look round, change anything; nothing in it is real.
+        {TEXT.thisIsADemo} <strong>{name}</strong>
+        {TEXT.lookRoundChangeAnything}
       </p>
       <Button size="small" variant="outlined" onClick={() => void startOwn().then(() => router.push('/match'))}>
-        Start my own workroom
+        {TEXT.startMyOwnWorkroom}
       </Button>
     </Banner>
   );

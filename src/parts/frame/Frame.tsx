@@ -20,6 +20,7 @@ import styles from './Frame.module.css';
 import { pressWhereItBegan } from './pressWhereItBegan';
 import { Tape } from './Tape';
 import { Trouble } from './Trouble';
+import { FRAME_TEXT } from './text';
 
 /** Fetched only where Bobbet cannot start. */
 const StartPanel = dynamic(() => import('../start/StartPanel').then((part) => part.StartPanel), { ssr: false });
@@ -36,7 +37,7 @@ export function Frame({ children }: { children: ReactNode }) {
   return (
     <div className={styles.frame}>
       <a href="#task" className={styles.skip}>
-        Skip to the task
+        {FRAME_TEXT.skipToTheTask}
       </a>
       <Tape />
       <Banners />
@@ -51,7 +52,7 @@ export function Frame({ children }: { children: ReactNode }) {
           </p>
         )}
       </main>
-      <PartBoundary what="What is on the machine">
+      <PartBoundary what={FRAME_TEXT.whatIsOnThe}>
         <MachineBar />
       </PartBoundary>
     </div>

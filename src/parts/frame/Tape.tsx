@@ -10,18 +10,19 @@ import { useJobs, usePreference, useRuns } from '@/data';
 import { HistoryButton } from '../history';
 import { useUnits } from '../workspace';
 import styles from './Tape.module.css';
+import { TAPE_TEXT } from './text';
 
 /** The stations in the order of the work. */
 const STATIONS = [
-  { href: '/today', name: 'Today' },
-  { href: '/cloth', name: 'Cloth' },
-  { href: '/match', name: 'Match' },
-  { href: '/swatch', name: 'Swatch' },
-  { href: '/sew', name: 'Sew' },
-  { href: '/ledger', name: 'Ledger' },
-  { href: '/jobs', name: 'Jobs' },
-  { href: '/calculator', name: 'Calculator', end: true },
-  { href: '/workroom', name: 'Workroom' },
+  { href: '/today', name: TAPE_TEXT.today },
+  { href: '/cloth', name: TAPE_TEXT.cloth },
+  { href: '/match', name: TAPE_TEXT.match },
+  { href: '/swatch', name: TAPE_TEXT.swatch },
+  { href: '/sew', name: TAPE_TEXT.sew },
+  { href: '/ledger', name: TAPE_TEXT.ledger },
+  { href: '/jobs', name: TAPE_TEXT.jobs },
+  { href: '/calculator', name: TAPE_TEXT.calculator, end: true },
+  { href: '/workroom', name: TAPE_TEXT.workroom },
 ] as const;
 
 /** The measuring tape along the top: stations printed on it, a red pin where the person is. */
@@ -31,9 +32,9 @@ export function Tape() {
   return (
     <header className={styles.tape}>
       <Link href="/today" className={styles.name}>
-        bobbet
+        {TAPE_TEXT.bobbet}
       </Link>
-      <nav ref={stations} aria-label="Stations" className={styles.stations}>
+      <nav ref={stations} aria-label={TAPE_TEXT.stations} className={styles.stations}>
         {STATIONS.map(({ href, name, ...rest }) => {
           const here = path.startsWith(href);
           return (
@@ -74,7 +75,7 @@ function Measured() {
   const runs = useRuns();
   if (!job || !runs || job.seams.length === 0) return null;
   const sewn = job.seams.filter((seam) => isSewn(job, seam, runs)).length;
-  const text = `${job.name}: ${sewn} of ${job.seams.length} seams`;
+  const text = TAPE_TEXT.ofSeams(job.name, sewn, job.seams.length);
   return (
     <span
       className={styles.measured}
@@ -93,7 +94,7 @@ function Switches() {
   return (
     <div className={styles.switches}>
       <HistoryButton />
-      <Pressable onClick={toggle} aria-label={`Units: ${system === 'inch' ? 'inch' : 'mm'}. Change`}>
+      <Pressable onClick={toggle} aria-label={TAPE_TEXT.unitsChange(system === 'inch' ? 'inch' : 'mm')}>
         {system === 'inch' ? 'inch' : 'mm'}
       </Pressable>
       <Pressable onClick={() => setMode(evening ? 'light' : 'dark')} suppressHydrationWarning>

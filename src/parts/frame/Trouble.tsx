@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import { useEffect, useSyncExternalStore } from 'react';
 import { followTrouble, reportTrouble, setTrouble, troubleNow } from '@/data';
 import styles from './Frame.module.css';
+import { TROUBLE_TEXT } from './text';
 
 /** What could not be stored, wherever it happened: told once, over every station, until it is read. */
 export function Trouble() {
@@ -20,11 +21,11 @@ export function Trouble() {
   return (
     <section role="alert" className={styles.trouble}>
       <p>
-        <strong>{trouble.kind === 'full' ? 'No room left. ' : ''}</strong>
+        <strong>{trouble.kind === 'full' ? TROUBLE_TEXT.noRoomLeft : ''}</strong>
         {trouble.text}
       </p>
       <Button size="small" variant="outlined" onClick={() => setTrouble(null)}>
-        All right
+        {TROUBLE_TEXT.allRight}
       </Button>
     </section>
   );

@@ -10,6 +10,7 @@ import { useAskOf } from '../learned';
 import { useStartScrap } from '../scrap';
 import { askAbout, newId, nowText, useAct, useSay } from '../workspace';
 import type { JobNow } from './useJobNow';
+import { WORK_ACTIONS_TEXT } from './text';
 
 /** The ways from a job into the work: proving, sewing, ticking off. */
 export function useWorkActions({ job, machine, cloths }: JobNow) {
@@ -23,8 +24,8 @@ export function useWorkActions({ job, machine, cloths }: JobNow) {
     const cloth = clothOfSeam(seam.clothId);
     if (proof === 'stale' && cardId) return router.push(`/ledger?id=${cardId}`);
     if (scrapId) return router.push(`/swatch?id=${scrapId}`);
-    if (!cloth || !machine) return void say('Choose a cloth and a machine for it first.');
-    if (!setup || !askOf) return void say('Its setting is still being worked out.');
+    if (!cloth || !machine) return void say(WORK_ACTIONS_TEXT.chooseAClothAnd);
+    if (!setup || !askOf) return void say(WORK_ACTIONS_TEXT.itsSettingIsStill);
     const operation = operationOf(seam, (id) => {
       const record = clothOfSeam(id);
       return record && clothOf(record);
@@ -47,9 +48,9 @@ export function useWorkActions({ job, machine, cloths }: JobNow) {
   const sew = async ({ seam, state, runId }: SeamNow) => {
     const cloth = clothOfSeam(seam.clothId);
     if (state === 'begun' && runId) return router.push(`/sew?run=${runId}`);
-    if (!cloth || !machine) return void say('Choose a cloth and a machine for it first.');
+    if (!cloth || !machine) return void say(WORK_ACTIONS_TEXT.chooseAClothAnd);
     const run = runOfSeam(job, seam, { cloth, machine }, { id: newId(), at: nowText() });
-    await edit(`“${seam.name}” started`, async () => {
+    await edit(WORK_ACTIONS_TEXT.started(seam.name), async () => {
       await askAbout({ clothId: cloth.id, machineId: machine.id });
       await runs.put(run);
     });
@@ -65,7 +66,7 @@ function useTicks(job: Job) {
   const setDone = (id: string, doneAt: string | undefined) =>
     jobs.change(job.id, (now) => now && withSeamDone(now, id, doneAt));
   const tick = async ({ seam }: SeamNow) => {
-    await act(`“${seam.name}” done`, () => setDone(seam.id, nowText()));
+    await act(WORK_ACTIONS_TEXT.done(seam.name), () => setDone(seam.id, nowText()));
   };
   return { tick, setDone };
 }

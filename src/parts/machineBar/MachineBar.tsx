@@ -23,13 +23,13 @@ const FitFoot = dynamic(() => import('./FitFoot').then((m) => m.FitFoot));
 export function MachineBar() {
   const bar = useMachineBar();
   const [open, setOpen] = useState(false);
-  if (!bar) return <aside className={styles.strip} aria-label="On the machine" />;
+  if (!bar) return <aside className={styles.strip} aria-label={BAR_TEXT.onTheMachine} />;
   const count = bar.changes.length;
   return (
-    <aside className={styles.strip} aria-label="On the machine" data-open={open || undefined}>
+    <aside className={styles.strip} aria-label={BAR_TEXT.onTheMachine} data-open={open || undefined}>
       <Pressable className={styles.fold} aria-expanded={open} onClick={() => setOpen(!open)}>
         <span>{bar.machine.machine.name}</span>
-        <strong>{count > 0 ? `${count} to change` : bar.on ? 'all set' : 'nothing noted yet'}</strong>
+        <strong>{count > 0 ? BAR_TEXT.toChange(count) : bar.on ? BAR_TEXT.allSet : BAR_TEXT.nothingNotedYet}</strong>
         <span aria-hidden>{open ? '▾' : '▴'}</span>
       </Pressable>
       <div className={styles.body}>
@@ -37,7 +37,7 @@ export function MachineBar() {
         {bar.readings || count > 0 ? (
           <Columns bar={bar} />
         ) : (
-          <p className={styles.empty}>Nothing noted yet. Match a cloth, and what to set appears here.</p>
+          <p className={styles.empty}>{BAR_TEXT.nothingNotedYetMatch}</p>
         )}
       </div>
     </aside>
@@ -50,16 +50,17 @@ function Summary({ bar }: { bar: MachineBarState }) {
   const { running, start, stop } = useClock(machine.id);
   return (
     <div className={styles.summary}>
-      <span className={styles.label}>On the machine</span>
+      <span className={styles.label}>{BAR_TEXT.onTheMachine}</span>
       <strong className={styles.machine}>{machine.machine.name}</strong>
       {changes.length > 0 ? (
         <>
           <span className={styles.must}>
-            {leftOver ? `Still set for ${leftOver}, ${sayWhen(on!.since)}: ` : ''}
-            {changes.length} to change{powerOff ? ', power off first' : ''}
+            {leftOver ? BAR_TEXT.stillSetFor(leftOver, sayWhen(on!.since)) : ''}
+            {BAR_TEXT.toChange2(changes.length)}
+            {powerOff ? BAR_TEXT.powerOffFirst : ''}
           </span>
           <Pressable className={styles.all} onClick={tickAll}>
-            All set
+            {BAR_TEXT.allSet2}
           </Pressable>
         </>
       ) : (
@@ -67,11 +68,11 @@ function Summary({ bar }: { bar: MachineBarState }) {
           <>
             <span className={leftOver ? styles.must : styles.label}>
               {clothName
-                ? `${leftOver ? 'Still set' : 'Set'} for ${clothName}, ${sayWhen(on.since)}`
-                : `Set ${sayWhen(on.since)}`}
+                ? BAR_TEXT.for(leftOver ? BAR_TEXT.stillSet : 'Set', clothName, sayWhen(on.since))
+                : BAR_TEXT.set(sayWhen(on.since))}
             </span>
             <Pressable className={styles.all} aria-pressed={running} onClick={running ? stop : start}>
-              {running ? 'Stop sewing' : 'I am sewing'}
+              {running ? BAR_TEXT.stopSewing : BAR_TEXT.iAmSewing}
             </Pressable>
           </>
         )
@@ -121,16 +122,12 @@ function Columns({ bar }: { bar: MachineBarState }) {
 
 function ToChange({ change, onTick }: { change: ReadingChange; onTick: () => void }) {
   const name = READING_TEXT[change.reading];
-  const from = change.from ?? 'not known';
+  const from = change.from ?? BAR_TEXT.notKnown;
   return (
-    <Pressable
-      className={styles.column}
-      onClick={onTick}
-      aria-label={`${name}: change from ${from} to ${change.to}. Tick off when done`}
-    >
+    <Pressable className={styles.column} onClick={onTick} aria-label={BAR_TEXT.changeFromToTick(name, from, change.to)}>
       <span className={styles.label}>
         {name}
-        {change.powerOff ? ', power off' : ''}
+        {change.powerOff ? BAR_TEXT.powerOff : ''}
       </span>
       <s className={styles.from}>{from}</s>
       <span className={styles.to}>{change.to}</span>
@@ -163,8 +160,8 @@ function NeedleLife({ bar }: { bar: MachineBarState }) {
 }
 
 function hoursText({ hours, lifeHours, state }: NeedleNow): string {
-  if (state === 'spent') return 'spent: change it';
+  if (state === 'spent') return BAR_TEXT.spentChangeIt;
   if (state === 'new') return 'new';
-  const so = `${formatNumber(hours, 1)} ${lifeHours === null ? 'h' : `of ${lifeHours} h`}`;
-  return state === 'past' ? `${so}: change it` : so;
+  const so = `${formatNumber(hours, 1)} ${lifeHours === null ? 'h' : BAR_TEXT.ofH(lifeHours)}`;
+  return state === 'past' ? BAR_TEXT.changeIt(so) : so;
 }

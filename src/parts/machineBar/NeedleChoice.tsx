@@ -8,6 +8,7 @@ import { needleHours } from '@/core/kit';
 import { formatNumber } from '@/core/units';
 import type { NeedleNow } from '@/core/workroom';
 import styles from './MachineBar.module.css';
+import { NEEDLE_CHOICE_TEXT } from './text';
 
 interface Props {
   needle: NeedleNow;
@@ -32,7 +33,7 @@ export function NeedleChoice({ needle, onPut, children }: Props) {
       <Pressable
         className={styles.life}
         aria-haspopup="dialog"
-        aria-label="Another needle like it"
+        aria-label={NEEDLE_CHOICE_TEXT.anotherNeedleLikeIt}
         onClick={(event) => setAnchor(event.currentTarget)}
       >
         {children}
@@ -43,28 +44,30 @@ export function NeedleChoice({ needle, onPut, children }: Props) {
         onClose={() => setAnchor(null)}
         anchorOrigin={{ vertical: 'top', horizontal: 'left' }}
         transformOrigin={{ vertical: 'bottom', horizontal: 'left' }}
-        slotProps={{ paper: { role: 'dialog', 'aria-label': 'Which needle is in' } }}
+        slotProps={{ paper: { role: 'dialog', 'aria-label': NEEDLE_CHOICE_TEXT.whichNeedleIsIn } }}
       >
         <div className={styles.tin}>
-          <strong>Another needle of this kind</strong>
-          <p>Switch the machine off before you change it.</p>
+          <strong>{NEEDLE_CHOICE_TEXT.anotherNeedleOfThis}</strong>
+          <p>{NEEDLE_CHOICE_TEXT.switchTheMachineOff}</p>
           <ul>
             {fresh && (
               <li>
                 <Pressable autoFocus onClick={() => put(fresh)}>
-                  a new one{fresh.where && `, from the ${fresh.where}`}
+                  {NEEDLE_CHOICE_TEXT.aNewOne}
+                  {fresh.where && NEEDLE_CHOICE_TEXT.fromThe(fresh.where)}
                 </Pressable>
               </li>
             )}
             {begun.slice(0, OFFERED).map((record) => (
               <li key={record.id}>
                 <Pressable onClick={() => put(record)}>
-                  the one with {formatNumber(needleHours(record), 1)} h{record.where && `, from the ${record.where}`}
+                  {NEEDLE_CHOICE_TEXT.theOneWithH(formatNumber(needleHours(record), 1))}
+                  {record.where && NEEDLE_CHOICE_TEXT.fromThe(record.where)}
                 </Pressable>
               </li>
             ))}
             <li>
-              <Pressable onClick={() => put(null)}>a new one that is not in the tin</Pressable>
+              <Pressable onClick={() => put(null)}>{NEEDLE_CHOICE_TEXT.aNewOneThat}</Pressable>
             </li>
           </ul>
         </div>

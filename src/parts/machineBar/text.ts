@@ -11,4 +11,53 @@ export const BAR_TEXT = {
     fitted: 'It is fitted',
     close: 'Close',
   },
+  onTheMachine: 'On the machine',
+  toChange: (count: number) => `${count} to change`,
+  allSet: 'all set',
+  nothingNotedYet: 'nothing noted yet',
+  nothingNotedYetMatch: 'Nothing noted yet. Match a cloth, and what to set appears here.',
+  stillSetFor: (leftOver: string, since: string) => `Still set for ${leftOver}, ${since}: `,
+  toChange2: (changes: number) => `${changes} to change`,
+  powerOffFirst: ', power off first',
+  allSet2: 'All set',
+  for: (ending: string, clothName: string, since: string) => `${ending} for ${clothName}, ${since}`,
+  stillSet: 'Still set',
+  set: (since: string) => `Set ${since}`,
+  stopSewing: 'Stop sewing',
+  iAmSewing: 'I am sewing',
+  notKnown: 'not known',
+  changeFromToTick: (name: string, from: string, to: string) =>
+    `${name}: change from ${from} to ${to}. Tick off when done`,
+  powerOff: ', power off',
+  spentChangeIt: 'spent: change it',
+  ofH: (lifeHours: number) => `of ${lifeHours} h`,
+  changeIt: (so: string) => `${so}: change it`,
+} as const;
+
+/** Which needle of the tin is in. */
+export const NEEDLE_CHOICE_TEXT = {
+  anotherNeedleLikeIt: 'Another needle like it',
+  whichNeedleIsIn: 'Which needle is in',
+  anotherNeedleOfThis: 'Another needle of this kind',
+  switchTheMachineOff: 'Switch the machine off before you change it.',
+  aNewOne: 'a new one',
+  fromThe: (where: string) => `, from the ${where}`,
+  theOneWithH: (needleHours: string) => `the one with ${needleHours} h`,
+  aNewOneThat: 'a new one that is not in the tin',
+} as const;
+
+/** The sewing clock of one machine. */
+export const CLOCK_TEXT = {
+  aCloth: 'a cloth',
+  minAtTheMachine: (satMin: string, needleMin: string, name: string) =>
+    `${satMin} min at the machine, ${needleMin} min of sewing counted for ${name}`,
+} as const;
+
+/** What is on the machine now and what has to change for the chosen setting. */
+export const MACHINE_BAR_TEXT = {
+  on: (text: string, name: string) => `${text} on ${name}`,
+  fabricChosen: 'Fabric chosen',
+  set: (reading: string) => `${reading} set`,
+  allSet: 'All set',
+  needleChanged: 'Needle changed',
 } as const;

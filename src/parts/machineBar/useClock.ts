@@ -4,6 +4,7 @@ import { formatNumber } from '@/core/units';
 import { sewingClock } from '@/core/workroom';
 import { countSewing, readPreference, usePreference, writePreference } from '@/data';
 import { useAct, useQuestion } from '../workspace';
+import { CLOCK_TEXT } from './text';
 
 /** The sewing clock of one machine: it runs on through a reload, and what it counted ages needle and machine. */
 export function useClock(machineId: string | null): { running: boolean; start: () => void; stop: () => void } {
@@ -13,7 +14,7 @@ export function useClock(machineId: string | null): { running: boolean; start: (
   const start = async () => {
     if (!machineId) return;
     const record = asked?.cloth;
-    const { name, family } = record?.cloth ?? { name: 'a cloth', family: 'other' };
+    const { name, family } = record?.cloth ?? { name: CLOCK_TEXT.aCloth, family: 'other' };
     const cloth = { ...(record && { id: record.id }), name, family };
     await writePreference('clock', { machineId, since: new Date().toISOString(), cloth });
   };
@@ -21,9 +22,8 @@ export function useClock(machineId: string | null): { running: boolean; start: (
     const now = await readPreference('clock');
     if (!now) return;
     const { satMin, needleMin } = sewingClock(Date.parse(now.since), Date.now());
-    await act(
-      `${formatNumber(satMin, 0)} min at the machine, ${formatNumber(needleMin, 1)} min of sewing counted for ${now.cloth.name}`,
-      () => countSewing(now.machineId, needleMin, now.cloth),
+    await act(CLOCK_TEXT.minAtTheMachine(formatNumber(satMin, 0), formatNumber(needleMin, 1), now.cloth.name), () =>
+      countSewing(now.machineId, needleMin, now.cloth),
     );
     await writePreference('clock', null);
   };

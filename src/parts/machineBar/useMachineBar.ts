@@ -5,6 +5,7 @@ import { type Reading, READING_TEXT } from '@/core/setup';
 import { type BarState, machineBar, needleIn, tickAll, tickReading } from '@/core/workroom';
 import { edit, onMachines, useCloths, useNeedles, useOnMachine, usePreference } from '@/data';
 import { nowText, sayWhen, useNeedleLife, useQuestion } from '../workspace';
+import { MACHINE_BAR_TEXT } from './text';
 
 /** What the bar shows, and what can be done on it. */
 export interface MachineBarState extends BarState {
@@ -31,26 +32,28 @@ export function useMachineBar(): MachineBarState | null {
     isToday: (moment) => sayWhen(moment) === 'today',
   });
   const store = (text: string, change: (now: OnMachine | null) => OnMachine) =>
-    void edit(`${text} on ${machine.machine.name}`, () => onMachines.change(machine.id, (now) => change(now ?? null)));
+    void edit(MACHINE_BAR_TEXT.on(text, machine.machine.name), () =>
+      onMachines.change(machine.id, (now) => change(now ?? null)),
+    );
   const ticked = () => bar.target && { machine: machine.machine, target: bar.target, stock, lifeHours, at: nowText() };
   return {
     ...bar,
     machine,
     on,
     tellCloth: (id) =>
-      store('Fabric chosen', (now) => {
+      store(MACHINE_BAR_TEXT.fabricChosen, (now) => {
         const told = { ...now!, clothId: id };
         delete told.clothNamed;
         return told;
       }),
     tick: (reading) => {
       const by = ticked();
-      if (by) store(`${READING_TEXT[reading]} set`, (now) => tickReading(now, reading, by));
+      if (by) store(MACHINE_BAR_TEXT.set(READING_TEXT[reading]), (now) => tickReading(now, reading, by));
     },
     tickAll: () => {
       const by = ticked();
-      if (by) store('All set', (now) => tickAll(now, by));
+      if (by) store(MACHINE_BAR_TEXT.allSet, (now) => tickAll(now, by));
     },
-    putNeedle: (needle) => store('Needle changed', (now) => ({ ...now!, ...needleIn(needle) })),
+    putNeedle: (needle) => store(MACHINE_BAR_TEXT.needleChanged, (now) => ({ ...now!, ...needleIn(needle) })),
   };
 }

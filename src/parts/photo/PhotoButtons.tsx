@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import type { PhotoOwner } from '@/data';
 import { FileButton } from '@/ui';
 import { useTakePhoto } from './useTakePhoto';
+import { PHOTO_BUTTONS_TEXT } from './text';
 
 interface Props {
   owner: PhotoOwner;
@@ -25,7 +26,9 @@ export function PhotoButtons({ owner, id, label, has, dropText }: Props) {
         disabled={busy}
         accept="image/jpeg,image/png,image/webp"
         label={label}
-        text={busy ? 'Shrinking it…' : has ? 'Another photo' : 'Add a photo'}
+        text={
+          busy ? PHOTO_BUTTONS_TEXT.shrinkingIt : has ? PHOTO_BUTTONS_TEXT.anotherPhoto : PHOTO_BUTTONS_TEXT.addAPhoto
+        }
         onFile={(file) => void take(file)}
       />
       {has && (

@@ -4,3 +4,10 @@ export const PHOTO_TEXT = {
   failed: (name: string, why: string) => `${name} could not be made smaller: ${why}`,
   deleted: 'Photo deleted',
 } as const;
+
+/** Adds a photo, changes it, or takes it away. */
+export const PHOTO_BUTTONS_TEXT = {
+  shrinkingIt: 'Shrinking it…',
+  anotherPhoto: 'Another photo',
+  addAPhoto: 'Add a photo',
+} as const;

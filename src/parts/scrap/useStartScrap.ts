@@ -8,6 +8,7 @@ import { startSwatch } from '@/core/workroom';
 import { edit, lines as lineStore, swatches } from '@/data';
 import { matchWorker } from '@/workers/matchClient';
 import { newId, nowText, useSay, useUnits } from '../workspace';
+import { START_SCRAP_TEXT } from './text';
 
 /** What a scrap is to prove. */
 export interface ToProve {
@@ -43,13 +44,13 @@ export function useStartScrap() {
   }: ToProve) => {
     const worker = matchWorker();
     const planned = await Promise.all([worker.planScrap(input, setup), worker.recommended(input)]).catch(
-      (cause: Error) => void say(`The scrap could not be planned: ${cause.message}`),
+      (cause: Error) => void say(START_SCRAP_TEXT.theScrapCouldNot(cause.message)),
     );
     if (!planned) return;
     const [plan, answered] = planned;
     const about = { clothId, clothName, secondId, machineId, operation, proves, called, ...(answered && { answered }) };
     const { swatch, lines } = startSwatch(about, plan, { newId, at: nowText(), system });
-    await edit(`Swatch “${swatch.name}” started`, async () => {
+    await edit(START_SCRAP_TEXT.swatchStarted(swatch.name), async () => {
       await swatches.put(swatch);
       await lineStore.putAll(lines);
     });

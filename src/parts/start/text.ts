@@ -39,3 +39,8 @@ export const START_TEXT: Record<StartProblem, { title: string; text: string }> =
     text: 'This browser does not let pages store anything. Allow it for this page in the browser’s settings, then try again.',
   },
 };
+
+/** Why Bobbet cannot start, in the place of everything else. */
+export const START_PANEL_TEXT = {
+  bobbet: 'Bobbet',
+} as const;

@@ -2,12 +2,13 @@
 
 import { newId } from './newId';
 import { useUndoing } from './useAct';
+import { START_OWN_TEXT } from './text';
 
 /** Empties the workroom for a person's own start; everything that was there can be brought back. */
 export function useStartOwn() {
   const { offer } = useUndoing();
   return async () => {
     const { startOwn } = await import('@/data/workroomFile');
-    offer('You have an empty workroom.', await startOwn(new Date(), newId()));
+    offer(START_OWN_TEXT.youHaveAnEmpty, await startOwn(new Date(), newId()));
   };
 }

@@ -12,6 +12,7 @@ import {
   withLengths,
 } from '@/core/units';
 import { useUnitPreference, writePreference } from '@/data';
+import { UNITS_TEXT } from './text';
 
 const metricOrInch = (system: UnitSystem) => {
   const words = lengthWords(system);
@@ -29,7 +30,7 @@ const metricOrInch = (system: UnitSystem) => {
     metres: (mm: number) => formatMetres(mm, system),
     /** Thread that will be used, by an estimate. */
     thread: words.thread,
-    perInch: (lengthMm: number) => `${formatNumber(spiFromLength(lengthMm), 1)} per inch`,
+    perInch: (lengthMm: number) => UNITS_TEXT.perInch(formatNumber(spiFromLength(lengthMm), 1)),
   };
 };
 

@@ -2,6 +2,7 @@ import { clamp } from '@/core/numbers';
 import { useId } from 'react';
 import { ClothFill, type Look } from '../ClothFill';
 import { Dimension, HaloText } from '../Dimension';
+import { DRAWINGS_TEXT } from '../text';
 
 const W = 640;
 const INK = 'var(--ink)';
@@ -25,7 +26,7 @@ export function WeightDrawing({
 }) {
   const id = useId();
   return (
-    <svg viewBox={`0 0 ${W} 190`} {...frame} aria-label="A cut piece of one layer on a kitchen scale">
+    <svg viewBox={`0 0 ${W} 190`} {...frame} aria-label={DRAWINGS_TEXT.aCutPieceOf}>
       <defs>
         <ClothFill id={id} look={look} />
       </defs>
@@ -50,7 +51,7 @@ export function StackDrawing({ look, layers, height }: { look: Look; layers: num
   const each = 96 / Math.max(6, shown);
   const top = 150 - shown * each;
   return (
-    <svg viewBox={`0 0 ${W} 176`} {...frame} aria-label={`A stack of ${layers} layers`}>
+    <svg viewBox={`0 0 ${W} 176`} {...frame} aria-label={DRAWINGS_TEXT.aStackOfLayers(layers)}>
       <defs>
         <ClothFill id={id} look={look} scale={0.7} />
       </defs>
@@ -67,7 +68,7 @@ export function StackDrawing({ look, layers, height }: { look: Look; layers: num
       <path d="M90 153 H470" stroke={INK} strokeWidth="2" />
       <Dimension on="paper" x1={440} y1={top} x2={440} y2={150} label={height || 'height'} />
       <HaloText on="paper" x={150} y={top - 18} size={14}>
-        {`${layers} layers under a light, flat weight`}
+        {DRAWINGS_TEXT.layersUnderALight(layers)}
       </HaloText>
     </svg>
   );
@@ -81,7 +82,7 @@ export function ShrinkDrawing({ look, across, along }: { look: Look; across: num
   const shown = (share: number) => side * clamp(1 - (1 - share) * 4, 0.4, 1.15);
   const [w, h] = [shown(across), shown(along)];
   return (
-    <svg viewBox={`0 0 ${W} 190`} {...frame} aria-label="A marked square before the wash, dashed, and after it">
+    <svg viewBox={`0 0 ${W} 190`} {...frame} aria-label={DRAWINGS_TEXT.aMarkedSquareBefore}>
       <defs>
         <ClothFill id={id} look={look} />
       </defs>
@@ -96,12 +97,14 @@ export function ShrinkDrawing({ look, across, along }: { look: Look; across: num
         strokeWidth="1.6"
         strokeDasharray="7 5"
       />
-      <Dimension on="paper" x1={170} y1={182} x2={170 + w} y2={182} label={`across ${percentLeft(across)}`} />
+      <Dimension on="paper" x1={170} y1={182} x2={170 + w} y2={182} label={DRAWINGS_TEXT.across(percentLeft(across))} />
       <Dimension on="paper" x1={150} y1={20 + side - h} x2={150} y2={20 + side} label="" />
-      <HaloText on="paper" x={140} y={100} anchor="end" size={15}>{`along ${percentLeft(along)}`}</HaloText>
+      <HaloText on="paper" x={140} y={100} anchor="end" size={15}>
+        {DRAWINGS_TEXT.along(percentLeft(along))}
+      </HaloText>
       <path d="M420 150 V40 M412 54 L420 40 L428 54" stroke={INK} strokeWidth="1.6" fill="none" />
       <text x="434" y="100" fontSize="14" fill="var(--ink-2)">
-        selvedge this way
+        {DRAWINGS_TEXT.selvedgeThisWay}
       </text>
     </svg>
   );
@@ -109,7 +112,7 @@ export function ShrinkDrawing({ look, across, along }: { look: Look; across: num
 
 const percentLeft = (share: number) => {
   const lost = Math.round((1 - share) * 1000) / 10;
-  return lost === 0 ? 'the same' : lost > 0 ? `−${lost} %` : `+${-lost} %`;
+  return lost === 0 ? DRAWINGS_TEXT.theSame : lost > 0 ? `−${lost} %` : `+${-lost} %`;
 };
 
 /** A strip over the edge of a table, and the line of 41.5° its tip must touch. */
@@ -119,11 +122,7 @@ export function OverhangDrawing({ look, length }: { look: Look; length: string }
   const rad = (41.5 * Math.PI) / 180;
   const tip = { x: x + 200 * Math.cos(rad), y: y + 200 * Math.sin(rad) };
   return (
-    <svg
-      viewBox={`0 0 ${W} 210`}
-      {...frame}
-      aria-label="A strip sliding over the edge of a table to a line of 41.5 degrees"
-    >
+    <svg viewBox={`0 0 ${W} 210`} {...frame} aria-label={DRAWINGS_TEXT.aStripSlidingOver}>
       <defs>
         <ClothFill id={id} look={look} scale={0.7} />
       </defs>
@@ -146,7 +145,7 @@ export function OverhangDrawing({ look, length }: { look: Look; length: string }
       />
       <path d={`M60 ${y - 16} H${x + 40}`} stroke={INK} strokeWidth="6" strokeLinecap="round" opacity="0.25" />
       <HaloText on="paper" x={x + 96} y={y - 2}>
-        {length === '' ? 'overhang' : `overhang ${length}`}
+        {length === '' ? 'overhang' : DRAWINGS_TEXT.overhang(length)}
       </HaloText>
     </svg>
   );
@@ -162,7 +161,7 @@ export function FrayDrawing({ look, looseMm, length }: { look: Look; looseMm: nu
     return `M${x} 100 q${i % 2 ? 4 : -3} ${reach / 2} ${i % 3 ? 1 : -4} ${reach}`;
   });
   return (
-    <svg viewBox={`0 0 ${W} 200`} {...frame} aria-label={`A cut edge with ${length} of loose yarn`}>
+    <svg viewBox={`0 0 ${W} 200`} {...frame} aria-label={DRAWINGS_TEXT.aCutEdgeWith(length)}>
       <defs>
         <ClothFill id={id} look={look} />
       </defs>

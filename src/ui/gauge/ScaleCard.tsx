@@ -3,6 +3,7 @@
 import Slider from '@mui/material/Slider';
 import { ID1_CARD_MM } from '@/core/units';
 import styles from './Gauge.module.css';
+import { SCALE_CARD_TEXT } from '../text';
 
 interface Props {
   pxPerMm: number;
@@ -18,7 +19,7 @@ export function ScaleCard({ pxPerMm, onChange }: Props) {
         width={width * pxPerMm + 4}
         height={height * pxPerMm + 4}
         role="img"
-        aria-label="Outline of a bank card"
+        aria-label={SCALE_CARD_TEXT.outlineOfABank}
         className={styles.cardOutline}
       >
         <rect
@@ -38,17 +39,17 @@ export function ScaleCard({ pxPerMm, onChange }: Props) {
           strokeOpacity="0.7"
         />
         <text x={6 * pxPerMm} y={(height - 8) * pxPerMm} fontSize="15" fill="var(--ink-2)">
-          lay the card here, left and top edges first
+          {SCALE_CARD_TEXT.layTheCardHere}
         </text>
       </svg>
       <Slider
-        aria-label="Width of the outline"
+        aria-label={SCALE_CARD_TEXT.widthOfTheOutline}
         value={pxPerMm}
         min={2}
         max={12}
         step={0.01}
         onChange={(_, value) => onChange(value as number)}
-        getAriaValueText={(value) => `${(value * width).toFixed(0)} pixels wide`}
+        getAriaValueText={(value) => SCALE_CARD_TEXT.pixelsWide((value * width).toFixed(0))}
       />
     </div>
   );

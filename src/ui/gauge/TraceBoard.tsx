@@ -3,6 +3,7 @@
 import { type PointerEvent, useRef } from 'react';
 import type { Point } from '@/core/geometry';
 import styles from './Gauge.module.css';
+import { TRACE_BOARD_TEXT } from '../text';
 
 interface Props {
   pxPerMm: number;
@@ -34,7 +35,7 @@ export function TraceBoard({ pxPerMm, widthMm, heightMm, corners, onCorner, wron
       viewBox={`0 0 ${widthMm} ${heightMm}`}
       className={styles.board}
       role="img"
-      aria-label={`Board to tap on, ${corners.length} corners tapped`}
+      aria-label={TRACE_BOARD_TEXT.boardToTapOn(corners.length)}
       onPointerDown={tap}
     >
       <path d={[...lines, ...rows].join(' ')} stroke="var(--rule)" strokeWidth="0.25" />

@@ -11,6 +11,7 @@ import { sayWhen, useAct, useUnits } from '@/parts/workspace';
 import styles from './Gauges.module.css';
 import type { GaugeProps } from './GaugeProps';
 import { sayReading } from './sayReading';
+import { GAUGE_SHELL_TEXT } from '../text';
 
 interface Props extends GaugeProps {
   gauge: Gauge;
@@ -38,7 +39,7 @@ export function GaugeShell(props: Props) {
         {children}
         {onKeep && (
           <Button variant="outlined" onClick={onKeep} disabled={!canKeep}>
-            Keep this reading
+            {GAUGE_SHELL_TEXT.keepThisReading}
           </Button>
         )}
       </div>
@@ -61,12 +62,14 @@ function Readings({ gauge, record, onSave }: GaugeProps & { gauge: Gauge }) {
   const own = record.readings.filter((reading) => reading.gauge === gauge);
   if (own.length === 0) return null;
   const drop = (id: string) =>
-    void act('Reading deleted', () => onSave((now) => ({ readings: now.readings.filter((r) => r.id !== id) })));
+    void act(GAUGE_SHELL_TEXT.readingDeleted, () =>
+      onSave((now) => ({ readings: now.readings.filter((r) => r.id !== id) })),
+    );
   const setAside = (id: string) =>
     onSave((now) => ({ readings: now.readings.map((r) => (r.id === id ? turned(r) : r)) }));
   return (
     <Table className={styles.readings}>
-      <caption>Readings so far</caption>
+      <caption>{GAUGE_SHELL_TEXT.readingsSoFar}</caption>
       <TableBody>
         {own.map((reading, i) => {
           const [what, result] = sayReading(reading, units);
@@ -76,17 +79,23 @@ function Readings({ gauge, record, onSave }: GaugeProps & { gauge: Gauge }) {
               <TableCell>
                 <strong>{result}</strong>
               </TableCell>
-              <TableCell className={styles.when}>{reading.aside ? 'set aside' : sayWhen(reading.at)}</TableCell>
+              <TableCell className={styles.when}>
+                {reading.aside ? GAUGE_SHELL_TEXT.setAside : sayWhen(reading.at)}
+              </TableCell>
               <TableCell className={styles.does}>
                 <Button
                   size="small"
                   onClick={() => setAside(reading.id)}
-                  aria-label={`${ASIDE(reading)} reading ${i + 1}`}
+                  aria-label={GAUGE_SHELL_TEXT.reading(ASIDE(reading), i + 1)}
                 >
                   {ASIDE(reading)}
                 </Button>
-                <Button size="small" onClick={() => drop(reading.id)} aria-label={`Remove reading ${i + 1}`}>
-                  Remove
+                <Button
+                  size="small"
+                  onClick={() => drop(reading.id)}
+                  aria-label={GAUGE_SHELL_TEXT.removeReading(i + 1)}
+                >
+                  {GAUGE_SHELL_TEXT.remove}
                 </Button>
               </TableCell>
             </TableRow>
@@ -97,7 +106,7 @@ function Readings({ gauge, record, onSave }: GaugeProps & { gauge: Gauge }) {
   );
 }
 
-const ASIDE = (reading: ClothReading) => (reading.aside ? 'Use again' : 'Set aside');
+const ASIDE = (reading: ClothReading) => (reading.aside ? GAUGE_SHELL_TEXT.useAgain : GAUGE_SHELL_TEXT.setAside2);
 
 function turned(reading: KeptReading): KeptReading {
   const { aside, ...rest } = reading;

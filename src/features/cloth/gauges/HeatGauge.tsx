@@ -15,14 +15,15 @@ import styles from './Gauges.module.css';
 import type { GaugeProps } from './GaugeProps';
 import { GaugeShell } from './GaugeShell';
 import { useKeepReading } from './useKeepReading';
+import { HEAT_GAUGE_TEXT } from '../text';
 
 const HEAT_NAMES: Record<HeatSign, string> = {
-  nothing: 'No mark',
-  shine: 'It shines',
-  mark: 'A press mark stays',
-  'water-mark': 'Water leaves a mark',
-  shrank: 'It shrank',
-  melted: 'It melts or sticks',
+  nothing: HEAT_GAUGE_TEXT.noMark,
+  shine: HEAT_GAUGE_TEXT.itShines,
+  mark: HEAT_GAUGE_TEXT.aPressMarkStays,
+  'water-mark': HEAT_GAUGE_TEXT.waterLeavesAMark,
+  shrank: HEAT_GAUGE_TEXT.itShrank,
+  melted: HEAT_GAUGE_TEXT.itMeltsOrSticks,
 };
 
 /** Rising heat on a scrap, one step at a time, until something shows. */
@@ -37,16 +38,11 @@ export function HeatGauge(props: GaugeProps) {
     <GaugeShell
       {...props}
       gauge="heat"
-      title="How hot may the iron be?"
-      howTo="Press a bare scrap for five seconds, coolest step first. Let it cool, look at it against the light, then put a drop of water on it. Go up only while nothing shows."
-      drawing={
-        <CautionAlert>
-          A hot iron burns and can set cloth alight: on a scrap only, hand off the sole, never left alone, window open.
-          The care label of the cloth and the manual of the iron come first.
-        </CautionAlert>
-      }
+      title={HEAT_GAUGE_TEXT.howHotMayThe}
+      howTo={HEAT_GAUGE_TEXT.pressABareScrap}
+      drawing={<CautionAlert>{HEAT_GAUGE_TEXT.aHotIronBurns}</CautionAlert>}
       verdict={null}
-      hint={say(found ? says(found) : 'One dot is about 110 °C, two dots 150 °C, three dots 200 °C.')}
+      hint={say(found ? says(found) : HEAT_GAUGE_TEXT.oneDotIsAbout)}
     >
       <ol className={styles.ladder}>
         {IRON_STEPS.map((step, i) => (
@@ -66,9 +62,9 @@ export function HeatGauge(props: GaugeProps) {
 }
 
 function says({ goodC, failedC, sign }: HeatFinding): string {
-  if (failedC === null) return `No mark at ${goodC} °C.`;
-  const most = goodC === null ? 'no iron on this cloth' : `${goodC} °C at most`;
-  return `${HEAT_NAMES[sign!]} at ${failedC} °C: ${most}.`;
+  if (failedC === null) return HEAT_GAUGE_TEXT.noMarkAtC(goodC);
+  const most = goodC === null ? HEAT_GAUGE_TEXT.noIronOnThis : HEAT_GAUGE_TEXT.cAtMost(goodC);
+  return HEAT_GAUGE_TEXT.atC(HEAT_NAMES[sign!], failedC, most);
 }
 
 interface StepProps {
@@ -92,7 +88,7 @@ function Step({ step, dots, seen, open, stoppedAt, onSeen }: StepProps) {
       <span>
         <strong>{heat(step)}</strong>
         {seen !== undefined && <em>{HEAT_NAMES[seen]}</em>}
-        {seen === undefined && stoppedAt !== null && <em>not this hot: it already showed at {heat(stoppedAt)}</em>}
+        {seen === undefined && stoppedAt !== null && <em>{HEAT_GAUGE_TEXT.notThisHotIt(heat(stoppedAt))}</em>}
         {asks && (
           <span className={styles.picks}>
             {HEAT_SIGNS.map((sign) => (

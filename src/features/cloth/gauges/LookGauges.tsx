@@ -10,6 +10,7 @@ import type { GaugeProps } from './GaugeProps';
 import { GaugeShell } from './GaugeShell';
 import { useGauge } from './useGauge';
 import { useKeepReading } from './useKeepReading';
+import { LOOK_GAUGES_TEXT } from '../text';
 
 const look = ({ record }: GaugeProps) => ({ ...record.cloth, colour: record.colour });
 
@@ -24,18 +25,18 @@ export function FrayGauge(props: GaugeProps) {
     <GaugeShell
       {...props}
       gauge="fray"
-      title="How much does it fray?"
-      howTo="Cut a clean edge, rub it ten times with a thumb nail, and measure the yarn that hangs loose."
+      title={LOOK_GAUGES_TEXT.howMuchDoesIt}
+      howTo={LOOK_GAUGES_TEXT.cutACleanEdge}
       drawing={
         <>
           <FrayDrawing look={look(props)} looseMm={Math.max(0, loose ?? 0)} length={length(Math.max(0, loose ?? 0))} />
           <Slider
-            aria-label="Loose yarn on the drawing"
+            aria-label={LOOK_GAUGES_TEXT.looseYarnOnThe}
             min={0}
             max={10}
             step={0.5}
             value={Math.min(10, loose ?? 0)}
-            onChange={(_, value) => gauge.setText('loose', `${formatNumber(value as number, 1)} mm`)}
+            onChange={(_, value) => gauge.setText('loose', LOOK_GAUGES_TEXT.mm(formatNumber(value as number, 1)))}
             getAriaValueText={length}
           />
         </>
@@ -43,25 +44,29 @@ export function FrayGauge(props: GaugeProps) {
       verdict={
         gauge.reading && (
           <>
-            <strong>{length(gauge.reading.looseMm)}</strong> loose: {frays(gauge.reading.looseMm)}
+            <strong>{length(gauge.reading.looseMm)}</strong> {LOOK_GAUGES_TEXT.loose(frays(gauge.reading.looseMm))}
           </>
         )
       }
-      hint={soFar ? `${length(soFar.mean)} from ${soFar.n}: ${frays(soFar.mean)}` : 'Knits hardly ever do.'}
+      hint={
+        soFar
+          ? LOOK_GAUGES_TEXT.from(length(soFar.mean), soFar.n, frays(soFar.mean))
+          : LOOK_GAUGES_TEXT.knitsHardlyEverDo
+      }
       onKeep={gauge.keep}
       canKeep={gauge.reading !== null}
     >
-      <DraftField draft={gauge} name="loose" label="Loose yarn" ask={ask} />
+      <DraftField draft={gauge} name="loose" label={LOOK_GAUGES_TEXT.looseYarn} ask={ask} />
     </GaugeShell>
   );
 }
 
 const frays = (mm: number) =>
   mm >= 2
-    ? 'finish the edges, and before the wash.'
+    ? LOOK_GAUGES_TEXT.finishTheEdgesAnd
     : mm < 0.5
-      ? 'raw edges are fine.'
-      : 'a little; finish edges that are washed often.';
+      ? LOOK_GAUGES_TEXT.rawEdgesAreFine
+      : LOOK_GAUGES_TEXT.aLittleFinishEdges;
 
 /** A pin, in and out. */
 export function PinHoleGauge(props: GaugeProps) {
@@ -71,16 +76,16 @@ export function PinHoleGauge(props: GaugeProps) {
     <GaugeShell
       {...props}
       gauge="pin-hole"
-      title="Do pin holes close?"
-      howTo="Push a pin through a scrap and take it out. Rub the place with a finger nail and look again."
+      title={LOOK_GAUGES_TEXT.doPinHolesClose}
+      howTo={LOOK_GAUGES_TEXT.pushAPinThrough}
       drawing={null}
       verdict={null}
       hint={
         last
           ? last.stays
-            ? 'Holes stay: clips instead of pins, and no unpicking.'
-            : 'Holes close: pins are fine.'
-          : 'Pick the one that looks like yours.'
+            ? LOOK_GAUGES_TEXT.holesStayClipsInstead
+            : LOOK_GAUGES_TEXT.holesClosePinsAre
+          : LOOK_GAUGES_TEXT.pickTheOneThat
       }
     >
       {([false, true] as const).map((stays) => (
@@ -91,7 +96,7 @@ export function PinHoleGauge(props: GaugeProps) {
           onClick={() => keep({ gauge: 'pin-hole', stays })}
         >
           <PinHoleDrawing look={look(props)} stays={stays} />
-          {stays ? 'The hole stays' : 'The hole closes'}
+          {stays ? LOOK_GAUGES_TEXT.theHoleStays : LOOK_GAUGES_TEXT.theHoleCloses}
         </Pressable>
       ))}
     </GaugeShell>
@@ -99,9 +104,9 @@ export function PinHoleGauge(props: GaugeProps) {
 }
 
 const RAGS = [
-  ['nothing', 'White: it holds', 0],
-  ['a little', 'A little colour', 1],
-  ['colour', 'It runs', 2],
+  ['nothing', LOOK_GAUGES_TEXT.whiteItHolds, 0],
+  ['a little', LOOK_GAUGES_TEXT.aLittleColour, 1],
+  ['colour', LOOK_GAUGES_TEXT.itRuns, 2],
 ] as const;
 
 /** A damp white rag, and the rinsing water. */
@@ -114,23 +119,26 @@ export function BleedGauge(props: GaugeProps) {
     <GaugeShell
       {...props}
       gauge="bleed"
-      title="Does its colour hold?"
-      howTo={`Rub it with a damp white rag, or look at the water of rinse ${next}.`}
+      title={LOOK_GAUGES_TEXT.doesItsColourHold}
+      howTo={LOOK_GAUGES_TEXT.rubItWithA(next)}
       drawing={null}
       verdict={null}
       hint={
         last
           ? last.shows === 'nothing'
-            ? `Rinse ${last.rinse} ran clear.`
-            : `Rinse ${last.rinse} showed ${last.shows === 'colour' ? 'colour' : 'a little colour'}: rinse again.`
-          : 'Dark denim, red and indigo run most.'
+            ? LOOK_GAUGES_TEXT.rinseRanClear(last.rinse)
+            : LOOK_GAUGES_TEXT.rinseShowedRinseAgain(
+                last.rinse,
+                last.shows === 'colour' ? 'colour' : LOOK_GAUGES_TEXT.aLittleColour2,
+              )
+          : LOOK_GAUGES_TEXT.darkDenimRedAnd
       }
     >
       {RAGS.map(([shows, name, amount]) => (
         <Pressable
           key={shows}
           className={styles.picture}
-          aria-label={`Rinse ${next}: ${name}`}
+          aria-label={LOOK_GAUGES_TEXT.rinse(next, name)}
           onClick={() => keep({ gauge: 'bleed', rinse: next, shows })}
         >
           <RagDrawing colour={props.record.colour} amount={amount} />

@@ -9,6 +9,7 @@ import { GaugeShell } from './GaugeShell';
 import { WAYS } from './ways';
 import { TrueScale } from './TrueScale';
 import { useGauge } from './useGauge';
+import { STRETCH_GAUGE_TEXT } from '../text';
 
 function useStretch(props: GaugeProps) {
   const { system } = useUnits();
@@ -41,8 +42,8 @@ export function StretchGauge(props: GaugeProps) {
     <GaugeShell
       {...props}
       gauge="stretch"
-      title="How far does it stretch?"
-      howTo={`Fold it, mark ${length(rest)} along the fold, lay it on the ruler and pull until it resists. Then let go, wait a minute, and look again.`}
+      title={STRETCH_GAUGE_TEXT.howFarDoesIt}
+      howTo={STRETCH_GAUGE_TEXT.foldItMarkAlong(length(rest))}
       drawing={
         <div>
           <StretchRuler
@@ -63,7 +64,7 @@ export function StretchGauge(props: GaugeProps) {
       canKeep={gauge.reading !== null}
     >
       <Choice
-        label="Which way it is pulled"
+        label={STRETCH_GAUGE_TEXT.whichWayItIs}
         value={direction}
         options={WAYS}
         onPick={(way) => gauge.setText('direction', way)}
@@ -71,12 +72,12 @@ export function StretchGauge(props: GaugeProps) {
       <DraftField
         draft={gauge}
         name="rest"
-        label="At rest"
+        label={STRETCH_GAUGE_TEXT.atRest}
         ask={ask}
-        help={`${formatNumber(usual / perUnit, 1)} if left empty`}
+        help={STRETCH_GAUGE_TEXT.ifLeftEmpty(formatNumber(usual / perUnit, 1))}
       />
-      <DraftField draft={gauge} name="stretched" label="Pulled to" ask={ask} />
-      <DraftField draft={gauge} name="relaxed" label="Let go, after a minute" ask={ask} />
+      <DraftField draft={gauge} name="stretched" label={STRETCH_GAUGE_TEXT.pulledTo} ask={ask} />
+      <DraftField draft={gauge} name="relaxed" label={STRETCH_GAUGE_TEXT.letGoAfterA} ask={ask} />
     </GaugeShell>
   );
 }
@@ -88,8 +89,8 @@ function Verdict({ marks, direction }: { marks: StretchMarks; direction: string 
       <strong>{formatNumber(stretchPercent, 0)} %</strong> {direction}
       {typeof recoveryPercent === 'number' && (
         <>
-          ; comes back <strong>{formatNumber(recoveryPercent, 0)} %</strong>, stays{' '}
-          {formatNumber(growthPercent ?? 0, 1)} % longer
+          {STRETCH_GAUGE_TEXT.comesBack} <strong>{formatNumber(recoveryPercent, 0)} %</strong>
+          {STRETCH_GAUGE_TEXT.staysLonger(formatNumber(growthPercent ?? 0, 1))}
         </>
       )}
     </>
@@ -98,10 +99,19 @@ function Verdict({ marks, direction }: { marks: StretchMarks; direction: string 
 
 function soFar(readings: GaugeProps['record']['readings'], direction: 'across' | 'along'): string {
   const { stretch, recovery, growth } = measuredStretch(readings, direction);
-  if (!stretch) return 'Pull it two or three times: the plan uses the cautious end of what you read.';
+  if (!stretch) return STRETCH_GAUGE_TEXT.pullItTwoOr;
   const spread = stretch.n > 1 ? ` ± ${formatNumber(stretch.spread, 1)}` : '';
-  const back = recovery ? `; comes back ${formatNumber(recovery.mean, 0)} %` : '';
-  const stays = growth ? `, stays ${formatNumber(growth.mean, 1)} % longer` : '';
-  const again = stretch.n === 1 ? ' Pull it once or twice more.' : '';
-  return `${direction}: ${formatNumber(stretch.mean, 0)} %${spread} from ${stretch.n}${back}${stays}. The plan uses ${formatNumber(stretch.cautious, 0)} %.${again}`;
+  const back = recovery ? STRETCH_GAUGE_TEXT.comesBack2(formatNumber(recovery.mean, 0)) : '';
+  const stays = growth ? STRETCH_GAUGE_TEXT.staysLonger2(formatNumber(growth.mean, 1)) : '';
+  const again = stretch.n === 1 ? STRETCH_GAUGE_TEXT.pullItOnceOr : '';
+  return STRETCH_GAUGE_TEXT.fromThePlanUses(
+    direction,
+    formatNumber(stretch.mean, 0),
+    spread,
+    stretch.n,
+    back,
+    stays,
+    formatNumber(stretch.cautious, 0),
+    again,
+  );
 }

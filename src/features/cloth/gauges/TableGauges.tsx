@@ -16,6 +16,7 @@ import type { GaugeProps } from './GaugeProps';
 import { GaugeShell } from './GaugeShell';
 import { WAYS } from './ways';
 import { useGauge } from './useGauge';
+import { TABLE_GAUGES_TEXT } from '../text';
 
 const measure = (key: string, ask: QuantityAsk) => ({ key, path: `${key}Mm`, ask });
 const count = (key: string, ask: QuantityAsk) => ({ key, path: key, ask });
@@ -39,8 +40,8 @@ export function ThicknessGauge(props: GaugeProps) {
     <GaugeShell
       {...props}
       gauge="thickness"
-      title="How thick is one layer?"
-      howTo="Fold or stack it, lay a flat light weight on it such as a paperback, and measure the whole stack. Eight or ten layers tell more than two."
+      title={TABLE_GAUGES_TEXT.howThickIsOne}
+      howTo={TABLE_GAUGES_TEXT.foldOrStackIt}
       drawing={
         <StackDrawing
           look={look(props)}
@@ -51,20 +52,24 @@ export function ThicknessGauge(props: GaugeProps) {
       verdict={
         reading && (
           <>
-            <strong>{length(reading.stackMm / reading.layers)}</strong> for one layer
+            <strong>{length(reading.stackMm / reading.layers)}</strong> {TABLE_GAUGES_TEXT.forOneLayer}
           </>
         )
       }
       hint={
         soFar
-          ? `${length(soFar.mean)}${soFar.n > 1 ? ` ± ${formatNumber(soFar.spread, 2)}` : ''} from ${soFar.n}.`
-          : 'Thickness decides how much thread a stitch takes, and whether the layers pass under the foot.'
+          ? TABLE_GAUGES_TEXT.from(
+              length(soFar.mean),
+              soFar.n > 1 ? ` ± ${formatNumber(soFar.spread, 2)}` : '',
+              soFar.n,
+            )
+          : TABLE_GAUGES_TEXT.thicknessDecidesHowMuch
       }
       onKeep={gauge.keep}
       canKeep={reading !== null}
     >
-      <DraftField draft={gauge} name="layers" label="Layers" ask={layersAsk} />
-      <DraftField draft={gauge} name="stack" label="Height of the stack" ask={stackAsk} />
+      <DraftField draft={gauge} name="layers" label={TABLE_GAUGES_TEXT.layers} ask={layersAsk} />
+      <DraftField draft={gauge} name="stack" label={TABLE_GAUGES_TEXT.heightOfTheStack} ask={stackAsk} />
     </GaugeShell>
   );
 }
@@ -96,26 +101,36 @@ export function ShrinkGauge(props: GaugeProps) {
     <GaugeShell
       {...props}
       gauge="shrink"
-      title="What does the wash take?"
-      howTo={`Mark a square of ${round(250)} or ${round(500)} along the grain with a thread, wash and dry it as the finished thing will be, and measure both ways.`}
+      title={TABLE_GAUGES_TEXT.whatDoesTheWash}
+      howTo={TABLE_GAUGES_TEXT.markASquareOf(round(250), round(500))}
       drawing={<ShrinkDrawing look={look(props)} across={share(across)} along={share(along)} />}
       verdict={
         finding && (
           <>
-            <strong>{formatNumber(finding.alongPercent, 1)} %</strong> along,{' '}
-            <strong>{formatNumber(finding.acrossPercent, 1)} %</strong> across. For each {metres(unitLength)} needed,
-            buy {metres(toBuyMm(unitLength, finding.alongPercent))}. {finding.why}
+            <strong>{formatNumber(finding.alongPercent, 1)} %</strong> {TABLE_GAUGES_TEXT.along}{' '}
+            <strong>{formatNumber(finding.acrossPercent, 1)} %</strong>{' '}
+            {TABLE_GAUGES_TEXT.acrossForEachNeeded(
+              metres(unitLength),
+              metres(toBuyMm(unitLength, finding.alongPercent)),
+              finding.why,
+            )}
           </>
         )
       }
-      hint={soFar?.why ?? 'What it takes is added to what you buy, and tells whether to wash again before cutting.'}
+      hint={soFar?.why ?? TABLE_GAUGES_TEXT.whatItTakesIs}
       onKeep={gauge.keep}
       canKeep={gauge.reading !== null}
     >
-      <DraftField draft={gauge} name="wash" label="Which wash" ask={washAsk} help={`${next} if left empty`} />
-      <DraftField draft={gauge} name="before" label="Before" ask={sideAsk} />
-      <DraftField draft={gauge} name="across" label="After, across" ask={sideAsk} />
-      <DraftField draft={gauge} name="along" label="After, along" ask={sideAsk} />
+      <DraftField
+        draft={gauge}
+        name="wash"
+        label={TABLE_GAUGES_TEXT.whichWash}
+        ask={washAsk}
+        help={TABLE_GAUGES_TEXT.ifLeftEmpty(next)}
+      />
+      <DraftField draft={gauge} name="before" label={TABLE_GAUGES_TEXT.before} ask={sideAsk} />
+      <DraftField draft={gauge} name="across" label={TABLE_GAUGES_TEXT.afterAcross} ask={sideAsk} />
+      <DraftField draft={gauge} name="along" label={TABLE_GAUGES_TEXT.afterAlong} ask={sideAsk} />
     </GaugeShell>
   );
 }
@@ -140,8 +155,8 @@ export function StiffnessGauge(props: GaugeProps) {
     <GaugeShell
       {...props}
       gauge="stiffness"
-      title="How stiff is it?"
-      howTo={`Cut a strip ${round(25)} wide and about ${round(200)} long. Slide it over the edge of a table under a ruler until its tip touches the slope; the red line on this screen has that slope. Read how far it hangs over.`}
+      title={TABLE_GAUGES_TEXT.howStiffIsIt}
+      howTo={TABLE_GAUGES_TEXT.cutAStripWide(round(25), round(200))}
       drawing={
         <OverhangDrawing
           look={look(props)}
@@ -151,23 +166,23 @@ export function StiffnessGauge(props: GaugeProps) {
       verdict={
         result && (
           <>
-            <strong>{formatNumber(result.rigidityMgCm, 0)} mg·cm</strong>; bending length{' '}
-            {length(result.bendingLengthMm)} at {mass(massGsm.value)}
-            {massGsm.source === 'inferred' ? ', a weight that is only assumed' : ''}
+            <strong>{TABLE_GAUGES_TEXT.mgCm(formatNumber(result.rigidityMgCm, 0))}</strong>
+            {TABLE_GAUGES_TEXT.bendingLengthAt(length(result.bendingLengthMm), mass(massGsm.value))}
+            {massGsm.source === 'inferred' ? TABLE_GAUGES_TEXT.aWeightThatIs : ''}
           </>
         )
       }
-      hint={`A soft lawn hangs after ${round(35)}, a firm denim after ${round(60)}.`}
+      hint={TABLE_GAUGES_TEXT.aSoftLawnHangs(round(35), round(60))}
       onKeep={gauge.keep}
       canKeep={gauge.reading !== null}
     >
       <Choice
-        label="Which way the strip was cut"
+        label={TABLE_GAUGES_TEXT.whichWayTheStrip}
         value={direction}
         options={WAYS}
         onPick={(way) => gauge.setText('direction', way)}
       />
-      <DraftField draft={gauge} name="overhang" label="Overhang" ask={overhangAsk} />
+      <DraftField draft={gauge} name="overhang" label={TABLE_GAUGES_TEXT.overhang} ask={overhangAsk} />
     </GaugeShell>
   );
 }

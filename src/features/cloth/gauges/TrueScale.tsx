@@ -5,6 +5,7 @@ import { useState } from 'react';
 import type { ScreenScale } from '@/parts/workspace';
 import { ScaleCard } from '@/ui';
 import styles from './Gauges.module.css';
+import { TRUE_SCALE_TEXT } from '../text';
 
 /** CSS pixels to the mm that most screens claim: 96 to the inch. */
 const CLAIMED = 96 / 25.4;
@@ -15,15 +16,15 @@ export function TrueScale({ scale }: { scale: ScreenScale }) {
   const [pxPerMm, setPxPerMm] = useState(scale.pxPerMm ?? CLAIMED);
   if (!open) {
     const said = scale.pxPerMm
-      ? 'This ruler is true to scale.'
+      ? TRUE_SCALE_TEXT.thisRulerIsTrue
       : scale.stale
-        ? 'The page was zoomed or moved to another screen: match the card again.'
-        : 'Not to scale yet.';
+        ? TRUE_SCALE_TEXT.thePageWasZoomed
+        : TRUE_SCALE_TEXT.notToScaleYet;
     return (
       <p className={styles.scale}>
         {said}{' '}
         <Button size="small" onClick={() => setOpen(true)}>
-          {scale.pxPerMm ? 'Match the card again' : 'Make it true with a bank card'}
+          {scale.pxPerMm ? TRUE_SCALE_TEXT.matchTheCardAgain : TRUE_SCALE_TEXT.makeItTrueWith}
         </Button>
       </p>
     );
@@ -34,16 +35,13 @@ export function TrueScale({ scale }: { scale: ScreenScale }) {
   };
   return (
     <div className={styles.scaleCard}>
-      <p>
-        Lay any bank or library card on the screen, and move the slider (or the arrow keys) until the outline is as
-        large as the card.
-      </p>
+      <p>{TRUE_SCALE_TEXT.layAnyBankOr}</p>
       <ScaleCard pxPerMm={pxPerMm} onChange={setPxPerMm} />
       <div className={styles.picks}>
         <Button variant="contained" onClick={() => void save()}>
-          It matches
+          {TRUE_SCALE_TEXT.itMatches}
         </Button>
-        <Button onClick={() => setOpen(false)}>Leave it</Button>
+        <Button onClick={() => setOpen(false)}>{TRUE_SCALE_TEXT.leaveIt}</Button>
       </div>
     </div>
   );

@@ -12,6 +12,7 @@ import type { GaugeProps } from './GaugeProps';
 import { GaugeShell } from './GaugeShell';
 import { TrueScale } from './TrueScale';
 import { useGauge } from './useGauge';
+import { WEIGHT_GAUGE_TEXT } from '../text';
 
 /** A kitchen scale shows grams, or ounces. */
 const WEIGHT = { least: 0.05, most: 5000, usual: 2.4 };
@@ -31,8 +32,8 @@ const readCorners = (text: string | undefined): Point[] =>
 const writeCorners = (corners: readonly Point[]) => corners.map(({ x, y }) => `${x},${y}`).join(';');
 
 const WAYS_TO_MEASURE = [
-  { id: 'rectangle', name: 'Rectangle' },
-  { id: 'trace', name: 'Trace it' },
+  { id: 'rectangle', name: WEIGHT_GAUGE_TEXT.rectangle },
+  { id: 'trace', name: WEIGHT_GAUGE_TEXT.traceIt },
 ] as const;
 
 function useWeight(props: GaugeProps) {
@@ -74,8 +75,8 @@ export function WeightGauge(props: GaugeProps) {
     <GaugeShell
       {...props}
       gauge="weight"
-      title="How heavy is it?"
-      howTo="Weigh one layer of a known piece on a kitchen scale. The larger the piece, the truer the answer; a letter scale reads tenths."
+      title={WEIGHT_GAUGE_TEXT.howHeavyIsIt}
+      howTo={WEIGHT_GAUGE_TEXT.weighOneLayerOf}
       drawing={
         way === 'trace' ? (
           <Tracing
@@ -97,24 +98,24 @@ export function WeightGauge(props: GaugeProps) {
       verdict={
         gauge.reading && (
           <>
-            <strong>{mass(gsmOf(gauge.reading))}</strong> from{' '}
-            {formatNumber(pieceAreaMm2(gauge.reading.piece) / 100, 0)} cm²
+            <strong>{mass(gsmOf(gauge.reading))}</strong>{' '}
+            {WEIGHT_GAUGE_TEXT.fromCm(formatNumber(pieceAreaMm2(gauge.reading.piece) / 100, 0))}
           </>
         )
       }
-      hint={soFar(record.readings, mass) ?? `A ${round(100)} by ${round(100)} piece of ${mass(160)} weighs 1.6 g.`}
+      hint={soFar(record.readings, mass) ?? WEIGHT_GAUGE_TEXT.aByPieceOf(round(100), mass(160))}
       onKeep={gauge.keep}
       canKeep={gauge.reading !== null}
     >
       <Choice
-        label="How the piece is measured"
+        label={WEIGHT_GAUGE_TEXT.howThePieceIs}
         value={way}
         options={WAYS_TO_MEASURE}
         onPick={(next) => gauge.setText('way', next)}
       />
-      {way === 'rectangle' && <DraftField draft={gauge} name="width" label="Width" ask={sideAsk} />}
-      {way === 'rectangle' && <DraftField draft={gauge} name="length" label="Length" ask={sideAsk} />}
-      <DraftField draft={gauge} name="grams" label="Weight" ask={weightAsk} />
+      {way === 'rectangle' && <DraftField draft={gauge} name="width" label={WEIGHT_GAUGE_TEXT.width} ask={sideAsk} />}
+      {way === 'rectangle' && <DraftField draft={gauge} name="length" label={WEIGHT_GAUGE_TEXT.length} ask={sideAsk} />}
+      <DraftField draft={gauge} name="grams" label={WEIGHT_GAUGE_TEXT.weight} ask={weightAsk} />
     </GaugeShell>
   );
 }
@@ -123,7 +124,7 @@ function soFar(readings: GaugeProps['record']['readings'], mass: (gsm: number) =
   const measured = measuredMass(readings);
   if (!measured) return null;
   const spread = measured.n > 1 ? ` ± ${formatNumber(measured.spread, 1)}` : '';
-  return `${mass(measured.mean)}${spread} from ${measured.n}.`;
+  return WEIGHT_GAUGE_TEXT.from(mass(measured.mean), spread, measured.n);
 }
 
 interface TracingProps {
@@ -147,10 +148,10 @@ function Tracing({ scale, corners, wrong, onCorners }: TracingProps) {
           />
           <div className={styles.picks}>
             <Button size="small" disabled={corners.length === 0} onClick={() => onCorners(corners.slice(0, -1))}>
-              Take the last corner back
+              {WEIGHT_GAUGE_TEXT.takeTheLastCorner}
             </Button>
             <Button size="small" disabled={corners.length === 0} onClick={() => onCorners([])}>
-              Begin again
+              {WEIGHT_GAUGE_TEXT.beginAgain}
             </Button>
           </div>
           <Corner corners={corners} onCorners={onCorners} />
@@ -158,10 +159,10 @@ function Tracing({ scale, corners, wrong, onCorners }: TracingProps) {
       )}
       {wrong && (
         <p role="alert" className={styles.problem}>
-          The outline crosses itself: tap the corners in order, all one way round.
+          {WEIGHT_GAUGE_TEXT.theOutlineCrossesItself}
         </p>
       )}
-      {!scale.pxPerMm && <p>Lay the scrap on the screen and tap round it, once the screen is true to scale.</p>}
+      {!scale.pxPerMm && <p>{WEIGHT_GAUGE_TEXT.layTheScrapOn}</p>}
       <TrueScale scale={scale} />
     </div>
   );
@@ -175,7 +176,7 @@ function Corner({ corners, onCorners }: Pick<TracingProps, 'corners' | 'onCorner
   const shown = corners.map(({ x, y }) => `${lengthInUnit(x, bare)}, ${lengthInUnit(y, bare)}`).join('; ');
   return (
     <MeasureField
-      label={`Corners, ${bare} from the left, from the top: such as ${such}`}
+      label={WEIGHT_GAUGE_TEXT.cornersFromTheLeft(bare, such)}
       text={typed ?? shown}
       onText={(text) => {
         setTyped(text);

@@ -4,14 +4,22 @@ import type { Ask } from '@/core/procedure';
 import { Tick } from '@/ui';
 import { AskField } from '@/parts/asks';
 import styles from '../Sew.module.css';
+import { DRAWN_ASK_TEXT } from '../text';
 
 type Drawn = Extract<OutlineSpec, { from: 'drawn' }>;
 type DrawnPart = Drawn['parts'][number];
 
-const STRAIGHT: Ask = { key: 'straight', label: 'Straight for', unit: 'mm', usual: 100, least: 1, most: 3000 };
+const STRAIGHT: Ask = {
+  key: 'straight',
+  label: DRAWN_ASK_TEXT.straightFor,
+  unit: 'mm',
+  usual: 100,
+  least: 1,
+  most: 3000,
+};
 const RADIUS: Ask = {
   key: 'radius',
-  label: 'Radius, 0 for a corner',
+  label: DRAWN_ASK_TEXT.radiusForACorner,
   unit: 'mm',
   usual: 30,
   least: 0,
@@ -19,7 +27,7 @@ const RADIUS: Ask = {
 };
 const TURN: Ask = {
   key: 'turn',
-  label: 'Turns right by, left with a minus',
+  label: DRAWN_ASK_TEXT.turnsRightByLeft,
   unit: 'degrees',
   usual: 90,
   least: -360,
@@ -44,22 +52,25 @@ export function DrawnAsk({ spec, onSpec }: { spec: Drawn; onSpec: (spec: Drawn) 
                 <AskField ask={TURN} value={part.turnDeg} onValue={(turnDeg) => change(i, { ...part, turnDeg })} />
               </>
             )}
-            <Button aria-label={`Take piece ${i + 1} out`} onClick={() => put(spec.parts.filter((_, k) => k !== i))}>
-              Take out
+            <Button
+              aria-label={DRAWN_ASK_TEXT.takePieceOut(i + 1)}
+              onClick={() => put(spec.parts.filter((_, k) => k !== i))}
+            >
+              {DRAWN_ASK_TEXT.takeOut}
             </Button>
           </li>
         ))}
       </ol>
       <div className={styles.actions}>
         <Button variant="outlined" onClick={() => put([...spec.parts, { straightMm: 100 }])}>
-          Add a straight
+          {DRAWN_ASK_TEXT.addAStraight}
         </Button>
         <Button variant="outlined" onClick={() => put([...spec.parts, { radiusMm: 30, turnDeg: 90 }])}>
-          Add a turn
+          {DRAWN_ASK_TEXT.addATurn}
         </Button>
       </div>
       <Tick
-        name="It closes: straight back to where it began"
+        name={DRAWN_ASK_TEXT.itClosesStraightBack}
         checked={spec.closed}
         onToggle={(on) => onSpec({ ...spec, closed: on })}
       />

@@ -7,11 +7,12 @@ import type { RunNow } from '../useRunNow';
 import { DrawnAsk } from './DrawnAsk';
 import { ShapeAsk } from './ShapeAsk';
 import { SvgAsk } from './SvgAsk';
+import { OUTLINE_ASK_TEXT } from '../text';
 
 const WAYS = [
-  { id: 'shape', name: 'Pick a shape' },
-  { id: 'drawn', name: 'Draw it by numbers' },
-  { id: 'svg', name: 'Load an SVG' },
+  { id: 'shape', name: OUTLINE_ASK_TEXT.pickAShape },
+  { id: 'drawn', name: OUTLINE_ASK_TEXT.drawItByNumbers },
+  { id: 'svg', name: OUTLINE_ASK_TEXT.loadAnSvg },
 ] as const;
 
 /** What each way begins with. */
@@ -34,9 +35,9 @@ export function OutlineAsk({ now }: { now: RunNow }) {
   const onSpec = (outline: OutlineSpec) => void save(() => ({ outline }));
   return (
     <div className={styles.outline}>
-      <h3>The line</h3>
+      <h3>{OUTLINE_ASK_TEXT.theLine}</h3>
       <Choice
-        label="The line"
+        label={OUTLINE_ASK_TEXT.theLine}
         value={spec.from}
         options={WAYS}
         onPick={(from) => from !== spec.from && onSpec(from === 'shape' ? first : FIRST[from])}
@@ -45,7 +46,7 @@ export function OutlineAsk({ now }: { now: RunNow }) {
       {spec.from === 'drawn' && <DrawnAsk spec={spec} onSpec={onSpec} />}
       {spec.from === 'svg' && <SvgAsk spec={spec} onSpec={onSpec} />}
       <Tick
-        name="Allowance on the other side of the line"
+        name={OUTLINE_ASK_TEXT.allowanceOnTheOther}
         checked={spec.side === 'other'}
         onToggle={(on) => onSpec({ ...spec, side: on ? 'other' : 'usual' })}
       />

@@ -1,6 +1,7 @@
 import { OUTLINE_SHAPES, type OutlineSpec } from '@/core/seam';
 import { Select } from '@/ui';
 import { AskField } from '@/parts/asks';
+import { SHAPE_ASK_TEXT } from '../text';
 
 type Shape = Extract<OutlineSpec, { from: 'shape' }>;
 
@@ -10,7 +11,7 @@ export function ShapeAsk({ spec, onSpec }: { spec: Shape; onSpec: (spec: Shape) 
   return (
     <>
       <Select
-        label="Shape"
+        label={SHAPE_ASK_TEXT.shape}
         value={shape.id}
         options={OUTLINE_SHAPES.map(({ id, name }) => [id, name] as const)}
         onPick={(id) => onSpec({ ...spec, shape: id, sizes: {} })}

@@ -8,17 +8,18 @@ import { FileButton, StopAlert } from '@/ui';
 import { AskField } from '@/parts/asks';
 import styles from '../Sew.module.css';
 import { readSvgFile } from './readSvgFile';
+import { SVG_ASK_TEXT } from '../text';
 
 type Svg = Extract<OutlineSpec, { from: 'svg' }>;
 
 const UNIT: Ask = {
   key: 'unit',
-  label: 'One unit of the file is',
+  label: SVG_ASK_TEXT.oneUnitOfThe,
   unit: 'mm',
   usual: 1,
   least: 0.001,
   most: 1000,
-  help: 'as the file says, where it says so',
+  help: SVG_ASK_TEXT.asTheFileSays,
 };
 
 /** A line from a picture file. What cannot be taken is said, and what was there before stays. */
@@ -33,7 +34,7 @@ export function SvgAsk({ spec, onSpec }: { spec: Svg; onSpec: (spec: Svg) => voi
       d: transformedPath(found.d, found.transform),
       mmPerUnit: found.mmPerUnit ?? 1,
     });
-    if (!read.success) return setRefused(`This SVG cannot be taken: ${read.error.issues[0].message}.`);
+    if (!read.success) return setRefused(SVG_ASK_TEXT.thisSvgCannotBe(read.error.issues[0].message));
     setRefused(null);
     onSpec(read.data as Svg);
   };
@@ -41,19 +42,19 @@ export function SvgAsk({ spec, onSpec }: { spec: Svg; onSpec: (spec: Svg) => voi
     <>
       <FileButton
         variant="outlined"
-        text="Choose an SVG"
-        label="An SVG with the line"
+        text={SVG_ASK_TEXT.chooseAnSvg}
+        label={SVG_ASK_TEXT.anSvgWithThe}
         accept=".svg,image/svg+xml"
         onFile={(file) => void load(file)}
       />
       {refused && (
-        <StopAlert title="Not taken">
+        <StopAlert title={SVG_ASK_TEXT.notTaken}>
           <p>{refused}</p>
         </StopAlert>
       )}
       {spec.d && (
         <>
-          <p className={styles.quiet}>{spec.name}: its first path.</p>
+          <p className={styles.quiet}>{SVG_ASK_TEXT.itsFirstPath(spec.name)}</p>
           <AskField ask={UNIT} value={spec.mmPerUnit} onValue={(mmPerUnit) => onSpec({ ...spec, mmPerUnit })} />
         </>
       )}

@@ -11,6 +11,7 @@ import styles from '../Sew.module.css';
 import type { RunNow } from '../useRunNow';
 import { StepSheet } from './StepSheet';
 import { TemplateSheets } from './TemplateSheets';
+import { PRINTING_TEXT } from '../text';
 
 type What = 'steps' | 'template';
 
@@ -22,17 +23,17 @@ export function Printing({ now, numbers }: { now: RunNow; numbers: Numbers }) {
   return (
     <div className={styles.printing}>
       <Select
-        label="Paper"
+        label={PRINTING_TEXT.paper}
         value={paper.id}
         options={PAPERS.map(({ id, name }) => [id, name] as const)}
         onPick={(id) => void writePreference('paper', id)}
       />
       <Button variant="outlined" onClick={() => setWhat('steps')}>
-        Print the steps
+        {PRINTING_TEXT.printTheSteps}
       </Button>
       {now.procedure.along && (
         <Button variant="outlined" onClick={() => setWhat('template')}>
-          Print the template
+          {PRINTING_TEXT.printTheTemplate}
         </Button>
       )}
       {what && (

@@ -4,6 +4,7 @@ import { SceneDrawing } from '@/ui';
 import { usePrinter } from '../usePrinter';
 import type { RunNow } from '../useRunNow';
 import styles from './Print.module.css';
+import { STEP_SHEET_TEXT } from '../text';
 
 /** Every step with its check and caution, and a drawing wherever it changes. */
 export function StepSheet({ now, numbers }: { now: RunNow; numbers: Numbers }) {
@@ -14,7 +15,7 @@ export function StepSheet({ now, numbers }: { now: RunNow; numbers: Numbers }) {
     <section className={styles.steps}>
       <h1>{procedure.name}</h1>
       <p>
-        {run.clothName}, on {run.machineName}.{' '}
+        {STEP_SHEET_TEXT.on(run.clothName, run.machineName)}{' '}
         {shown && READINGS.map((reading) => `${READING_TEXT[reading].toLowerCase()} ${shown[reading]}`).join(', ')}
       </p>
       <ol>
@@ -31,10 +32,10 @@ export function StepSheet({ now, numbers }: { now: RunNow; numbers: Numbers }) {
                     .flatMap((part) => (part ? [fill(part)] : []))
                     .join(' ')}
                 </p>
-                <p>Check: {fill(text.check)}</p>
+                <p>{STEP_SHEET_TEXT.check(fill(text.check))}</p>
                 {text.cautions.map((caution) => (
                   <p key={caution} className={styles.caution}>
-                    Take care: {fill(caution)}
+                    {STEP_SHEET_TEXT.takeCare(fill(caution))}
                   </p>
                 ))}
               </div>

@@ -4,6 +4,7 @@ import { useUnits } from '@/parts/workspace';
 import { CheckBar } from '@/ui';
 import type { RunNow } from '../useRunNow';
 import styles from './Print.module.css';
+import { TEMPLATE_SHEETS_TEXT } from '../text';
 
 /** The line with its allowance, cuts and corners at true scale, over as many sheets as it takes. */
 export function TemplateSheets({ now, numbers, paper }: { now: RunNow; numbers: Numbers; paper: Paper }) {
@@ -14,9 +15,10 @@ export function TemplateSheets({ now, numbers, paper }: { now: RunNow; numbers: 
     <section key={i} className={styles.sheet} style={{ width: `${paper.widthMm}mm`, height: `${paper.heightMm}mm` }}>
       <div className={styles.head} style={{ height: `${SHEET.headMm}mm` }}>
         <p>
-          <strong>{procedure.name}</strong>, {run.clothName}. Print at 100 %, then measure the bar.
+          <strong>{procedure.name}</strong>
+          {TEMPLATE_SHEETS_TEXT.printAtThenMeasure(run.clothName)}
           {tiles.length > 1 &&
-            ` Sheet ${i + 1} of ${tiles.length}: row ${tile.row + 1} of ${rows}, column ${tile.column + 1} of ${columns}; neighbours overlap up to the dotted lines.`}
+            TEMPLATE_SHEETS_TEXT.sheetOfRowOf(i + 1, tiles.length, tile.row + 1, rows, tile.column + 1, columns)}
         </p>
         <CheckBar />
       </div>

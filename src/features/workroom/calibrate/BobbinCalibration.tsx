@@ -44,31 +44,29 @@ export function BobbinCalibration({ record }: { record: MachineRecord }) {
   const now = bobbinMetres(record.machine, USUAL);
   return (
     <section aria-labelledby="cal-bobbin" className={styles.calibration}>
-      <h2 id="cal-bobbin">Bobbin</h2>
-      <p>
-        Wind a bobbin full, then pull the thread off along a tape: note how much there is. Or weigh it full and empty:
-        grams ÷ Tex × 1000 is metres.
-      </p>
+      <h2 id="cal-bobbin">{SPOOL_TEXT.bobbin}</h2>
+      <p>{SPOOL_TEXT.windABobbinFull}</p>
       <div className={styles.row}>
-        <DraftField draft={measures} name="metres" label="Wound off" ask={woundAsk} />
+        <DraftField draft={measures} name="metres" label={SPOOL_TEXT.woundOff} ask={woundAsk} />
         <DraftField
           draft={measures}
           name="tex"
-          label="Thread number"
+          label={SPOOL_TEXT.threadNumber}
           help={
             taken?.guessed ? SPOOL_TEXT.takenAs(taken.as, taken.tex) : SPOOL_TEXT.emptyMeans(formatNumber(usualTex))
           }
         />
         <Button variant="outlined" disabled={!measure} onClick={measures.keep}>
-          Keep this bobbin
+          {SPOOL_TEXT.keepThisBobbin}
         </Button>
       </div>
       <p className={styles.says}>
-        A full bobbin holds about <strong>{metres(Math.round(now.metres) * 1000)}</strong> of {threadName(USUAL)},{' '}
+        {SPOOL_TEXT.aFullBobbinHolds} <strong>{metres(Math.round(now.metres) * 1000)}</strong>{' '}
+        {SPOOL_TEXT.of(threadName(USUAL))}{' '}
         {now.measured === 0
-          ? 'from the size of the most common bobbin'
-          : `measured ${now.measured === 1 ? 'once' : `${now.measured} times`}`}
-        . Plans use nine tenths of it.
+          ? SPOOL_TEXT.fromTheSizeOf
+          : SPOOL_TEXT.measured(now.measured === 1 ? 'once' : SPOOL_TEXT.times(now.measured))}
+        {SPOOL_TEXT.plansUseNineTenths}
       </p>
       <MeasureList
         rows={measures.list.map((b) => [b.id, threadName(b.thread), metres(b.metres * 1000), b.at])}

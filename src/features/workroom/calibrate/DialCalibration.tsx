@@ -18,6 +18,7 @@ import styles from '../Workroom.module.css';
 import { DialChart } from './DialChart';
 import { MeasureList } from './MeasureList';
 import { useMeasures } from './useMeasures';
+import { DIAL_CALIBRATION_TEXT } from '../text';
 
 /** A place on the dial, and what was truly measured: both in mm, as dials are. */
 const DIAL = dialMmAsk('metric', 2.5, { least: 0, most: 20 });
@@ -31,7 +32,7 @@ function placesToTry(maxMm: number, list: readonly { dialMm: number }[]): number
 
 function falls(curve: DialCurve, field: string): [string, string] | null {
   const pair = fallingPlace(curve);
-  return pair && [field, `With this, dial ${pair[1]} would give less than dial ${pair[0]}: measure one of them again.`];
+  return pair && [field, DIAL_CALIBRATION_TEXT.withThisDialWould(pair[1], pair[0])];
 }
 
 function useLengthCounts(record: MachineRecord, next: number | undefined) {
@@ -64,35 +65,33 @@ export function LengthCalibration({ record }: { record: MachineRecord }) {
   const counted = measure ? measure.overMm / measure.stitches : null;
   return (
     <section aria-labelledby="cal-length" className={styles.calibration}>
-      <h2 id="cal-length">Length</h2>
-      <p>
-        Straight stitch on firm cloth in two layers. Mark {length(usualOver)}, sew past both marks, count the stitches
-        between them. Do it at dial 2, 3 and 4; repeat any of them for its spread.
-      </p>
+      <h2 id="cal-length">{DIAL_CALIBRATION_TEXT.length}</h2>
+      <p>{DIAL_CALIBRATION_TEXT.straightStitchOnFirm(length(usualOver))}</p>
       <div className={styles.row}>
         <DraftField
           draft={measures}
           name="dialMm"
-          label="Dial says"
+          label={DIAL_CALIBRATION_TEXT.dialSays}
           ask={DIAL}
-          help={next === undefined ? undefined : `${next} if left empty`}
+          help={next === undefined ? undefined : DIAL_CALIBRATION_TEXT.ifLeftEmpty(next)}
         />
-        <DraftField draft={measures} name="stitches" label="Stitches counted" ask={COUNT} />
+        <DraftField draft={measures} name="stitches" label={DIAL_CALIBRATION_TEXT.stitchesCounted} ask={COUNT} />
         <DraftField
           draft={measures}
           name="overMm"
-          label="Between marks"
+          label={DIAL_CALIBRATION_TEXT.betweenMarks}
           ask={overAsk}
-          help={`${length(usualOver)} if left empty`}
+          help={DIAL_CALIBRATION_TEXT.ifLeftEmpty2(length(usualOver))}
         />
         <Button variant="outlined" disabled={!measure} onClick={measures.keep}>
-          Keep this count
+          {DIAL_CALIBRATION_TEXT.keepThisCount}
         </Button>
       </div>
       <p aria-live="polite" className={styles.verdict}>
         {counted !== null && measure && (
           <>
-            dial {formatNumber(measure.dialMm)} sews <strong>{formatNumber(counted, 2)} mm</strong>
+            {DIAL_CALIBRATION_TEXT.dialSews(formatNumber(measure.dialMm))}{' '}
+            <strong>{DIAL_CALIBRATION_TEXT.mm(formatNumber(counted, 2))}</strong>
           </>
         )}
       </p>
@@ -100,8 +99,8 @@ export function LengthCalibration({ record }: { record: MachineRecord }) {
       <MeasureList
         rows={measures.list.map((c) => [
           c.id,
-          `dial ${formatNumber(c.dialMm)}: ${c.stitches} stitches in ${length(c.overMm)}`,
-          `${formatNumber(c.overMm / c.stitches, 2)} mm`,
+          DIAL_CALIBRATION_TEXT.dialStitchesIn(formatNumber(c.dialMm), c.stitches, length(c.overMm)),
+          DIAL_CALIBRATION_TEXT.mm2(formatNumber(c.overMm / c.stitches, 2)),
           c.at,
         ])}
         onDrop={measures.drop}
@@ -132,27 +131,27 @@ export function WidthCalibration({ record }: { record: MachineRecord }) {
   if (machine.maxWidthMm === 0) return null;
   return (
     <section aria-labelledby="cal-width" className={styles.calibration}>
-      <h2 id="cal-width">Width</h2>
-      <p>Zigzag at 1.5 mm length on firm cloth. Measure from the leftmost hole to the rightmost, at dial 2, 3 and 4.</p>
+      <h2 id="cal-width">{DIAL_CALIBRATION_TEXT.width}</h2>
+      <p>{DIAL_CALIBRATION_TEXT.zigzagAtMmLength}</p>
       <div className={styles.row}>
         <DraftField
           draft={measures}
           name="dialMm"
-          label="Dial says"
+          label={DIAL_CALIBRATION_TEXT.dialSays}
           ask={DIAL}
-          help={next === undefined ? undefined : `${next} if left empty`}
+          help={next === undefined ? undefined : DIAL_CALIBRATION_TEXT.ifLeftEmpty(next)}
         />
-        <DraftField draft={measures} name="trueMm" label="Whole swing" ask={DIAL} />
+        <DraftField draft={measures} name="trueMm" label={DIAL_CALIBRATION_TEXT.wholeSwing} ask={DIAL} />
         <Button variant="outlined" disabled={!measure} onClick={measures.keep}>
-          Keep this width
+          {DIAL_CALIBRATION_TEXT.keepThisWidth}
         </Button>
       </div>
       <CurveSays curve={curve} name="width" />
       <MeasureList
         rows={measures.list.map((m) => [
           m.id,
-          `dial ${formatNumber(m.dialMm)}`,
-          `${formatNumber(m.trueMm, 2)} mm`,
+          DIAL_CALIBRATION_TEXT.dial(formatNumber(m.dialMm)),
+          DIAL_CALIBRATION_TEXT.mm3(formatNumber(m.trueMm, 2)),
           m.at,
         ])}
         onDrop={measures.drop}
@@ -165,18 +164,20 @@ export function WidthCalibration({ record }: { record: MachineRecord }) {
 /** What the curve means for the next time the dial is turned. */
 function CurveSays({ curve, name }: { curve: DialCurve; name: 'length' | 'width' }) {
   const summary = dialSummary(curve);
-  if (!summary) return <p className={styles.quiet}>Until then Bobbet assumes the dial is accurate.</p>;
+  if (!summary) return <p className={styles.quiet}>{DIAL_CALIBRATION_TEXT.untilThenBobbetAssumes}</p>;
   const { offPercent, spreadMm, example } = summary;
   const said =
     Math.abs(offPercent) < 1
-      ? 'as it says'
-      : `about ${formatNumber(Math.abs(offPercent), 0)} % ${offPercent < 0 ? 'less' : 'more'} than it says`;
+      ? DIAL_CALIBRATION_TEXT.asItSays
+      : DIAL_CALIBRATION_TEXT.aboutThanItSays(formatNumber(Math.abs(offPercent), 0), offPercent < 0 ? 'less' : 'more');
   return (
     <p className={styles.says}>
-      This dial gives {said}. For a {name} of <strong>{formatNumber(example.trueMm, 1)} mm</strong>, set it to{' '}
-      <strong>{formatNumber(example.dialMm, 1)}</strong>. Match and the machine bar do so from now on.
-      {spreadMm > 0 && ` Spread ± ${formatNumber(spreadMm, 2)} mm.`}
-      {curve.length < 3 && ` ${curve.length} of 3 places so far: between and beyond them it is estimated.`}
+      {DIAL_CALIBRATION_TEXT.thisDialGivesFor(said, name)}{' '}
+      <strong>{DIAL_CALIBRATION_TEXT.mm3(formatNumber(example.trueMm, 1))}</strong>
+      {DIAL_CALIBRATION_TEXT.setItTo} <strong>{formatNumber(example.dialMm, 1)}</strong>
+      {DIAL_CALIBRATION_TEXT.matchAndTheMachine}
+      {spreadMm > 0 && DIAL_CALIBRATION_TEXT.spreadMm(formatNumber(spreadMm, 2))}
+      {curve.length < 3 && DIAL_CALIBRATION_TEXT.ofPlacesSoFar(curve.length)}
     </p>
   );
 }

@@ -22,6 +22,7 @@ import { DraftField, Select, typedNumbers } from '@/ui';
 import styles from '../Workroom.module.css';
 import { MeasureList } from './MeasureList';
 import { useMeasures } from './useMeasures';
+import { FEED_CALIBRATION_TEXT } from '../text';
 
 const asksIn = (system: UnitSystem) => ({
   shift: lengthAsk(system, 3, { signed: true, least: -100, most: 100 }),
@@ -74,12 +75,8 @@ export function FeedCalibration({ record }: { record: MachineRecord }) {
   );
   return (
     <section aria-labelledby="cal-feed" className={styles.calibration}>
-      <h2 id="cal-feed">Feed</h2>
-      <p>
-        Cut two strips {round(320)} long from one cloth, along the grain. Sew {length(asks.usualOver)} of them together
-        from one end, guiding and not pulling. Measure how far the top one ends behind the bottom one; minus if it ends
-        ahead.
-      </p>
+      <h2 id="cal-feed">{FEED_CALIBRATION_TEXT.feed}</h2>
+      <p>{FEED_CALIBRATION_TEXT.cutTwoStripsLong(round(320), length(asks.usualOver))}</p>
       <div className={styles.row}>
         {chosen &&
           pick(
@@ -96,25 +93,25 @@ export function FeedCalibration({ record }: { record: MachineRecord }) {
             texts.pressure || String(machine.pressureDial.normal),
             steps.map(({ position }) => [position, position] as const),
           )}
-        <DraftField draft={measures} name="shiftMm" label="Top behind by" ask={asks.shift} />
+        <DraftField draft={measures} name="shiftMm" label={FEED_CALIBRATION_TEXT.topBehindBy} ask={asks.shift} />
         <DraftField
           draft={measures}
           name="overMm"
-          label="Over"
+          label={FEED_CALIBRATION_TEXT.over}
           ask={asks.over}
-          help={`${length(asks.usualOver)} if left empty`}
+          help={FEED_CALIBRATION_TEXT.ifLeftEmpty(length(asks.usualOver))}
         />
         <Button variant="outlined" disabled={!measure} onClick={measures.keep}>
-          Keep this line
+          {FEED_CALIBRATION_TEXT.keepThisLine}
         </Button>
       </div>
-      {!chosen && <p>Put a cloth into the drawer first: the model needs to know what was sewn.</p>}
+      {!chosen && <p>{FEED_CALIBRATION_TEXT.putAClothInto}</p>}
       <FeedSays machine={machine} last={measure ?? list.at(-1) ?? null} />
       <MeasureList
         rows={list.map((f) => [
           f.id,
-          `${f.clothName}, ${FOOT[f.foot].name.toLowerCase()} foot, ${length(f.overMm)}`,
-          `${length(f.shiftMm)}${f.factor === null ? '' : `, ${formatNumber(f.factor, 1)} × the model`}`,
+          FEED_CALIBRATION_TEXT.foot(f.clothName, FOOT[f.foot].name.toLowerCase(), length(f.overMm)),
+          `${length(f.shiftMm)}${f.factor === null ? '' : FEED_CALIBRATION_TEXT.theModel(formatNumber(f.factor, 1))}`,
           f.at,
         ])}
         onDrop={measures.drop}
@@ -135,14 +132,14 @@ function FeedSays({ machine, last }: { machine: Machine; last: FeedMeasure | nul
     <p className={styles.says}>
       {measured ? (
         <>
-          This machine lets the top layer creep <strong>{formatNumber(creepFactor(machine), 1)} times</strong> as much
-          as the model expects; Match reckons with it.{' '}
+          {FEED_CALIBRATION_TEXT.thisMachineLetsThe}{' '}
+          <strong>{FEED_CALIBRATION_TEXT.times(formatNumber(creepFactor(machine), 1))}</strong>{' '}
+          {FEED_CALIBRATION_TEXT.asMuchAsThe}{' '}
         </>
       ) : (
-        'Until then the model stands for the machine. '
+        FEED_CALIBRATION_TEXT.untilThenTheModel
       )}
-      {bow > 0 &&
-        `A set of strips ${length(63.5)} wide and ${round(1000)} long, all sewn from one end, would bow about ${length(bow)}: alternate the end you start from.`}
+      {bow > 0 && FEED_CALIBRATION_TEXT.aSetOfStrips(length(63.5), round(1000), length(bow))}
     </p>
   );
 }

@@ -7,6 +7,7 @@ import TableRow from '@mui/material/TableRow';
 import Button from '@mui/material/Button';
 import { sayWhen } from '@/parts/workspace';
 import styles from '../Workroom.module.css';
+import { MEASURE_LIST_TEXT } from '../text';
 
 /** Measures so far: what was measured, what it means, when. */
 export function MeasureList({
@@ -19,7 +20,7 @@ export function MeasureList({
   if (rows.length === 0) return null;
   return (
     <Table className={styles.measures}>
-      <caption>Measured so far</caption>
+      <caption>{MEASURE_LIST_TEXT.measuredSoFar}</caption>
       <TableBody>
         {rows.map(([id, what, result, at], i) => (
           <TableRow key={id}>
@@ -29,8 +30,8 @@ export function MeasureList({
             </TableCell>
             <TableCell className={styles.quiet}>{sayWhen(at)}</TableCell>
             <TableCell>
-              <Button size="small" onClick={() => onDrop(id)} aria-label={`Remove measure ${i + 1}`}>
-                Remove
+              <Button size="small" onClick={() => onDrop(id)} aria-label={MEASURE_LIST_TEXT.removeMeasure(i + 1)}>
+                {MEASURE_LIST_TEXT.remove}
               </Button>
             </TableCell>
           </TableRow>

@@ -6,6 +6,7 @@ import type { Calibration } from '@/core/kit';
 import { machines } from '@/data';
 import { newId, nowText, useAct, useDraft } from '@/parts/workspace';
 import { fieldProblem, type Meant, type TypedNumbers } from '@/ui';
+import { MEASURES_TEXT } from '../text';
 
 type Kind = keyof Calibration;
 /** A measure of one kind, without the id it is kept under. */
@@ -82,6 +83,8 @@ export function useMeasures<K extends Kind>(
     clear(Object.fromEntries(sticky.flatMap((key) => (texts[key] ? [[key, texts[key]]] : []))));
   };
   const drop = (id: string) =>
-    void act('Measurement deleted', () => store((now) => now.filter((one) => one.id !== id) as Calibration[K]));
+    void act(MEASURES_TEXT.measurementDeleted, () =>
+      store((now) => now.filter((one) => one.id !== id) as Calibration[K]),
+    );
   return { list, texts, setText, problems, meant: built.meant, measure, keep, drop };
 }

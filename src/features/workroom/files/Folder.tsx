@@ -17,6 +17,7 @@ import {
 import { sayWhen, useSay } from '@/parts/workspace';
 import styles from '../Workroom.module.css';
 import { BACKUP_TEXT as TEXT } from './text';
+import { FOLDER_TEXT } from '../text';
 
 type Picker = (options: { mode: 'readwrite'; id: string }) => Promise<PickedFolder>;
 
@@ -46,7 +47,7 @@ export function Folder() {
       say(TEXT.written(await writeToFolder(folder, new Date())));
     } catch (cause) {
       if (!reportTrouble(cause))
-        setTrouble({ kind: 'other', text: `The file was not written: ${(cause as Error).message}` });
+        setTrouble({ kind: 'other', text: FOLDER_TEXT.theFileWasNot((cause as Error).message) });
     }
     await look();
   };
