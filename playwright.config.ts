@@ -21,6 +21,8 @@ export default defineConfig({
   expect: { timeout: 20_000 },
   reporter: [['list'], ['json']],
   use: {
+    // What is not there after this long will not come.
+    actionTimeout: 20_000,
     viewport: { width: 1280, height: 800 },
     // On a busy machine a list can still be growing when it is pressed, and the press lands beside what was aimed at.
     contextOptions: { reducedMotion: 'reduce' },

@@ -43,11 +43,7 @@ test('a thread too thick for the eye stops in the middle of the screen, with bot
   await page.goto('/match?cloth=habotai');
   await answered(page);
   await page.getByRole('button', { name: 'Polyester, Tex', exact: false }).first().click();
-  await page
-    .getByRole('option', { name: /Tex 135/ })
-    .or(page.getByRole('button', { name: /Tex 135/ }))
-    .first()
-    .click();
+  await page.getByRole('menuitemradio', { name: /Tex 135/ }).click();
   const stop = page.getByRole('alert').filter({ hasText: 'does not go through the eye' });
   await expect(stop).toContainText('or a finer thread: Tex');
 });

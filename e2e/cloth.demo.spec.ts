@@ -18,11 +18,11 @@ import {
   WEIGHT_GAUGE_TEXT,
 } from '@/features/cloth/text';
 import { SCALE_CARD_TEXT, STRETCH_RULER_TEXT } from '@/ui/text';
-import { SPOOL_TEXT, TOOL_TEXT } from '@/features/workroom/text';
+import { TOOL_TEXT } from '@/features/workroom/text';
 
 const known = (page: Page, name: string) => page.getByRole('button', { name: new RegExp(`^${name}: `) });
 const gauge = (page: Page, name: string) =>
-  page.getByRole('group', { name: GAUGE_ROW_TEXT.instruments }).getByRole('button', { name: new RegExp(`^${name}`) });
+  page.getByRole('tablist', { name: GAUGE_ROW_TEXT.instruments }).getByRole('tab', { name: new RegExp(`^${name}`) });
 const typed = (page: Page, label: string) => page.getByRole('textbox', { name: label });
 const keep = (page: Page) => page.getByRole('button', { name: GAUGE_SHELL_TEXT.keepThisReading });
 
@@ -130,10 +130,10 @@ test('half-entered marks survive a reload, and a reading set aside gives back wh
 
 test('what follows: pressing by the heat ladder, the fit to a pattern, how much to buy', async ({ page }) => {
   await openDemo(page, '/cloth?id=habotai');
-  await page.getByRole('button', { name: CLOTH_PAGE_TEXT.whatFollows }).click();
+  await page.getByRole('tab', { name: CLOTH_PAGE_TEXT.whatFollows }).click();
   await expect(page.getByText(/Press at 110 °C at most/)).toBeVisible();
   await page.goto('/cloth?id=merino');
-  await page.getByRole('button', { name: CLOTH_PAGE_TEXT.whatFollows }).click();
+  await page.getByRole('tab', { name: CLOTH_PAGE_TEXT.whatFollows }).click();
   await typed(page, PATTERN_FIT_TEXT.firstMark).fill('10');
   await typed(page, PATTERN_FIT_TEXT.mustReach).fill('16');
   await expect(page.getByText(/It does not reach the mark.*It stops 10 mm short/)).toBeVisible();
@@ -142,7 +142,7 @@ test('what follows: pressing by the heat ladder, the fit to a pattern, how much 
   await typed(page, PATTERN_FIT_TEXT.mustReach).fill('13');
   await expect(page.getByText(/reaches the mark with room to spare/)).toBeVisible();
 
-  await page.getByRole('button', { name: CLOTH_PAGE_TEXT.buying }).click();
+  await page.getByRole('tab', { name: CLOTH_PAGE_TEXT.buying }).click();
   await typed(page, 'The pattern asks for').fill('1,5');
   await typed(page, BUYING_TEXT.atAWidthOf).fill('140');
   await typed(page, BUYING_TEXT.widthOfThisFabric).fill('140');
@@ -153,14 +153,14 @@ test('what follows: pressing by the heat ladder, the fit to a pattern, how much 
 
 test('a family is a start: what it brings can be taken off, and Match follows', async ({ page }) => {
   await openDemo(page, '/cloth?id=neoprene');
-  await page.getByRole('button', { name: 'What it is' }).click();
+  await page.getByRole('tab', { name: 'What it is' }).click();
   const traits = page.getByRole('group', { name: IDENTITY_TEXT.itAlso });
   await expect(traits.getByLabel(/pin holes stay \(measured\)/)).toBeDisabled();
   await expect(traits.getByLabel(IDENTITY_TEXT.meltsOrShines)).toBeChecked();
   await traits.getByLabel(IDENTITY_TEXT.meltsOrShines).uncheck();
   await settled(page);
   await page.reload();
-  await page.getByRole('button', { name: 'What it is' }).click();
+  await page.getByRole('tab', { name: 'What it is' }).click();
   await expect(traits.getByLabel(IDENTITY_TEXT.meltsOrShines)).not.toBeChecked();
 });
 

@@ -58,7 +58,7 @@ test('from a new job over its order, a scrap and the seams to the last tick', as
   await expect(page.getByRole('button', { name: /Rim.*needs a swatch.*after sides/ })).toBeVisible();
   await expect(page.getByRole('button', { name: /Sides.*stitch tested/ })).toBeVisible();
 
-  await page.getByRole('button', { name: JOB_PAGE_TEXT.orderOfWork }).click();
+  await page.getByRole('tab', { name: JOB_PAGE_TEXT.orderOfWork }).click();
   await page.getByRole('button', { name: FIND_ORDER_TEXT.findTheBestOrder }).click();
   await expect(page.getByText('Proven: no order costs less.')).toBeVisible();
   const rows = page
@@ -132,14 +132,14 @@ test('a job begun without a cloth says so, and gets one for all of its seams at 
   await page.getByRole('option', { name: 'Deck canvas' }).click();
 
   // One cloth for another, later on.
-  await page.getByRole('button', { name: JOB_PAGE_TEXT.piecesAndNotes }).click();
+  await page.getByRole('tab', { name: JOB_PAGE_TEXT.piecesAndNotes }).click();
   await page.getByLabel(/^Cloth of \d seams/).click();
   await page.getByRole('option', { name: 'Apron denim' }).click();
   await expect(page.getByText(JOB_CLOTHS_TEXT.insteadOf('Apron denim', 'Deck canvas.'))).toBeVisible();
-  await page.getByRole('button', { name: /^Seams/ }).click();
+  await page.getByRole('tab', { name: /^Seams/ }).click();
   await expect(page.getByRole('button', { name: /Apron denim/ }).first()).toBeVisible();
   await expect(page.getByRole('button', { name: /Deck canvas|no cloth yet/ })).toHaveCount(0);
-  await page.getByRole('button', { name: JOB_PAGE_TEXT.whatItTakes }).click();
+  await page.getByRole('tab', { name: JOB_PAGE_TEXT.whatItTakes }).click();
   await expect(page.getByText(/, lichen/).first()).toBeVisible();
 });
 

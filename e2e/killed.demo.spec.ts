@@ -63,7 +63,7 @@ test('nothing is lost when the browser is killed in the middle of a job', async 
       await page.getByLabel('Round the neckline, at the seam line, cm').fill('58');
       await page.getByRole('button', { name: SEAM_EDITOR_TEXT.itNeedNotWait('Shoulders') }).click();
       await page.getByRole('button', { name: SEAM_EDITOR_TEXT.itNeedNotWait('Lay and cut') }).click();
-      await page.getByRole('button', { name: JOB_PAGE_TEXT.piecesAndNotes }).click();
+      await page.getByRole('tab', { name: JOB_PAGE_TEXT.piecesAndNotes }).click();
       await page.getByRole('textbox', { name: ABOUT_TEXT.notes }).pressSequentially('Cut the band acr');
     },
     check: async (page) => {
@@ -71,7 +71,7 @@ test('nothing is lost when the browser is killed in the middle of a job', async 
       await page.getByRole('button', { name: /^Neckband.*2 of them/ }).click();
       await expect(page.getByLabel('Round the neckline, at the seam line, cm')).toHaveValue('58');
       await expect(page.getByText(SEAM_EDITOR_TEXT.itWaitsForNothing)).toBeVisible();
-      await page.getByRole('button', { name: JOB_PAGE_TEXT.piecesAndNotes }).click();
+      await page.getByRole('tab', { name: JOB_PAGE_TEXT.piecesAndNotes }).click();
       await expect(page.getByRole('textbox', { name: ABOUT_TEXT.notes })).toHaveValue('Cut the band acr');
     },
   });

@@ -60,7 +60,7 @@ test('a dial moved by hand: risks, give, reasons and the machine bar follow, and
 test('what would strike metal is refused with a drawing, and nothing changes', async ({ page }) => {
   await openMerino(page);
   await page.getByRole('button', { name: INLINE_EDIT_TEXT.change('Standard', 'plate') }).click();
-  await page.getByRole('button', { name: /Straight-stitch.*would strike/ }).click();
+  await page.getByRole('menuitemradio', { name: /Straight-stitch.*would strike/ }).click();
   await expect(page.getByRole('heading', { name: REFUSAL_TEXT.thatWouldBreakA })).toBeVisible();
   await expect(page.getByRole('img', { name: /The needle reaches from -1.4 to 1.4 mm/ })).toBeVisible();
   await expect(reading(page, 'Plate')).toContainText('Standard');
@@ -94,7 +94,7 @@ test('two schools side by side, and the one chosen is followed from then on', as
   await expect(school.getByRole('columnheader', { name: 'wide zigzag' })).toBeVisible();
   await expect(school.getByText(/trimmed to the stitching/)).toBeVisible();
   await school.getByRole('button', { name: /^by give, change/ }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'triple straight' }).click();
+  await page.getByRole('menuitemradio', { name: 'triple straight' }).click();
   await expect(reading(page, 'Stitch')).toContainText('Triple straight');
   await page.reload();
   await answered(page);
@@ -115,7 +115,7 @@ test('operations of every group in the sentence have an answer', async ({ page }
   // All of them with every cloth are answered in the core's own tests.
   for (const kind of OPERATION_GROUPS.map((group) => group.kinds.at(-1)!)) {
     await page.getByRole('button', { name: /, change seam/ }).click();
-    await page.getByRole('dialog').getByRole('button', { name: OPERATION[kind].name, exact: true }).click();
+    await page.getByRole('menuitemradio', { name: OPERATION[kind].name, exact: true }).click();
     await expect(page.getByRole('button', { name: `${OPERATION[kind].name}, change seam` })).toBeVisible();
     await expect(reading(page, 'Stitch').or(page.getByText(IMPOSSIBLE_TEXT.notWithThisMachine))).toBeVisible();
   }
@@ -134,7 +134,7 @@ test('axe finds nothing wrong with everything open, by daylight and in the eveni
     .click();
   await page.getByText(GIVE_CHART_TEXT.giveAtOtherWidths).click();
   await page.getByRole('button', { name: /change plate/ }).click();
-  await page.getByRole('button', { name: /Straight-stitch.*would strike/ }).click();
+  await page.getByRole('menuitemradio', { name: /Straight-stitch.*would strike/ }).click();
   await expect(page.getByRole('heading', { name: REFUSAL_TEXT.thatWouldBreakA })).toBeVisible();
   expect(await axeFindingsInBoth(page)).toEqual([]);
 });

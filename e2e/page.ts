@@ -95,9 +95,9 @@ export async function openDemo(page: Page, place = '/match') {
 /** Goes to the cards of the ledger; what else happened is off the screen then. */
 export async function openCards(page: Page) {
   await page.getByRole('link', { name: 'Ledger', exact: true }).click();
-  const cards = page.getByRole('button', { name: /^Cards/ }).first();
+  const cards = page.getByRole('tab', { name: /^Cards/ });
   await cards.click();
-  await expect(cards).toHaveAttribute('aria-pressed', 'true');
+  await expect(cards).toHaveAttribute('aria-selected', 'true');
 }
 
 /** Opens the demo, chooses a fabric in Match, then an operation in Sew. */

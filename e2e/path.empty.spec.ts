@@ -73,7 +73,7 @@ test('the whole path: cloth, setting, machine, scrap, card, reload, export, wipe
   await expect(page.getByText(GIVE_BAR_TEXT.measured('34'))).toBeVisible();
 
   await page.getByRole('link', { name: 'Workroom' }).click();
-  await page.getByRole('button', { name: 'Files' }).click();
+  await page.getByRole('tab', { name: 'Files' }).click();
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Export the workroom' }).click();
   const file = info.outputPath('workroom.json');
@@ -85,7 +85,7 @@ test('the whole path: cloth, setting, machine, scrap, card, reload, export, wipe
   await expect(page.getByText('No card yet.')).toBeVisible();
 
   await page.getByRole('link', { name: 'Workroom' }).click();
-  await page.getByRole('button', { name: 'Files' }).click();
+  await page.getByRole('tab', { name: 'Files' }).click();
   await page.getByLabel(FILES_TEXT.importOne).setInputFiles(file);
   await expect(page.getByText('add 1 settings card', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: FILES_TEXT.replace }).click();
@@ -185,14 +185,14 @@ test('nonsense is answered beside the field, and nothing of it is stored', async
 
   await page.getByRole('link', { name: 'Cloth' }).click();
   await page.getByRole('link', { name: /red rib/ }).click();
-  await page.getByRole('button', { name: 'What it is' }).click();
+  await page.getByRole('tab', { name: 'What it is' }).click();
   const weight = page.getByRole('textbox', { name: 'Weight' });
   await weight.fill('0');
   await expect(page.getByText('At least 5 g/m² here.')).toBeVisible();
   await weight.fill('heavy');
   await expect(page.getByText(/“heavy” is not a weight of fabric/)).toBeVisible();
   await expect(weight).toHaveValue('heavy');
-  await page.getByRole('button', { name: CLOTH_PAGE_TEXT.measure, exact: true }).click();
+  await page.getByRole('tab', { name: CLOTH_PAGE_TEXT.measure, exact: true }).click();
   await page.getByLabel('Pulled to, cm').fill('15');
   await page.getByLabel(`${STRETCH_GAUGE_TEXT.letGoAfterA}, cm`).fill('16');
   await expect(page.getByText('Expected at most the stretched length.')).toBeVisible();
@@ -200,7 +200,7 @@ test('nonsense is answered beside the field, and nothing of it is stored', async
   await page.reload();
   // Half-entered marks are there again; what could not be read was never stored.
   await expect(page.getByLabel(`${STRETCH_GAUGE_TEXT.letGoAfterA}, cm`)).toHaveValue('16');
-  await page.getByRole('button', { name: 'What it is' }).click();
+  await page.getByRole('tab', { name: 'What it is' }).click();
   await expect(weight).toHaveValue('');
 });
 
@@ -213,7 +213,7 @@ test('a machine that sews straight only hears that a stretching seam is not poss
   await page.keyboard.press('Enter');
   await answered(page);
   await page.getByRole('link', { name: 'Workroom' }).click();
-  await page.getByRole('button', { name: MACHINES_TEXT.whatItCanDo }).click();
+  await page.getByRole('tab', { name: MACHINES_TEXT.whatItCanDo }).click();
   const stitches = page.getByRole('group', { name: MACHINE_TEXT.stitchesItHas });
   await expect(stitches.getByLabel('Zigzag', { exact: true })).toBeChecked();
   for (const box of await stitches.getByRole('checkbox').all()) await box.uncheck();

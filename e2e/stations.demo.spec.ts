@@ -136,13 +136,13 @@ test('the sentence is edited in place and the answer follows', async ({ page }) 
   await expect(page.getByRole('button', { name: INLINE_EDIT_TEXT.change('45 %', 'give') })).toBeVisible();
   await expect(page.getByText('needs 45 %', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: /change seam/ }).click();
-  await page.getByRole('button', { name: 'a hem' }).click();
+  await page.getByRole('menuitemradio', { name: 'a hem' }).click();
   await expect(reading(page, 'Needle')).toContainText('Stretch twin');
   await page.getByRole('button', { name: /change cloth/ }).click();
-  await page.getByRole('button', { name: 'Apron denim' }).click();
+  await page.getByRole('option', { name: 'Apron denim' }).click();
   await expect(reading(page, 'Needle')).toContainText('Jeans');
   await page.getByRole('button', { name: /change machine/ }).click();
-  await page.getByRole('button', { name: 'the boat machine' }).click();
+  await page.getByRole('menuitemradio', { name: 'the boat machine' }).click();
   await expect(reading(page, 'Plate')).toContainText('Straight-stitch');
 });
 

@@ -67,7 +67,7 @@ test('a workroom of an older version comes in whole; which of two fabrics of one
 
 test('what is printed beside a stitch is told once and stands beside it everywhere', async ({ page }) => {
   await openDemo(page, '/workroom?place=machines');
-  await page.getByRole('button', { name: MACHINES_TEXT.whatItCanDo }).click();
+  await page.getByRole('tab', { name: MACHINES_TEXT.whatItCanDo }).click();
   const label = page.getByRole('textbox', { name: SCHOOLS_TEXT.beside2('Printed', 'straight') });
   await expect(label).toHaveValue('01');
   await label.fill('much too long for it');

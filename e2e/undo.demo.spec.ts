@@ -17,7 +17,7 @@ const station = (page: Page, name: string) => page.getByRole('link', { name, exa
 /** The workroom goes out as a file that holds together. */
 async function exported(page: Page): Promise<Record<string, { id: string }[]>> {
   await station(page, 'Workroom');
-  await page.getByRole('button', { name: 'Files' }).click();
+  await page.getByRole('tab', { name: 'Files' }).click();
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Export the workroom' }).click();
   return JSON.parse(await readFile((await (await download).path())!, 'utf8')) as Record<string, { id: string }[]>;
@@ -94,7 +94,7 @@ test('undo and redo by key on every station, but never while a text field uses t
   await expect(strip).toContainText('Set for Merino jersey');
   await station(page, 'Jobs');
   await page.getByRole('link', { name: /^Work apron/ }).click();
-  await page.getByRole('button', { name: JOB_PAGE_TEXT.piecesAndNotes }).click();
+  await page.getByRole('tab', { name: JOB_PAGE_TEXT.piecesAndNotes }).click();
   const name = page.getByLabel('Name', { exact: true });
   await name.fill('Apron, renamed');
   // In the field it is the field's own; nothing else is undone.

@@ -1,9 +1,7 @@
-import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
 import { answered, expect, openDemo, reading, settled, test } from './page';
 import { BAR_TEXT, NEEDLE_CHOICE_TEXT } from '@/parts/machineBar/text';
 import {
-  CSV_FILES_TEXT,
   DIAL_CALIBRATION_TEXT,
   FEED_CALIBRATION_TEXT,
   MACHINES_TEXT,
@@ -14,7 +12,6 @@ import {
   SPOOL_TEXT,
   TOOL_TEXT,
 } from '@/features/workroom/text';
-import { DRAWER_TEXT } from '@/features/cloth/text';
 
 const typed = (page: Page, label: string) => page.getByRole('textbox', { name: label });
 const region = (page: Page, name: string) => page.getByRole('region', { name, exact: true });
@@ -199,91 +196,6 @@ const rows = (wrong: boolean) =>
     const fibres = wrong && i === 43 ? '"cotton 90, wool 40"' : '"cotton 95, elastane 5"';
     return `Remnant ${i + 1},${weight},0.${i + 10},${stretch},jersey,${fibres},=crate`;
   });
-const csv = (wrong: boolean) => ({
-  name: 'remnants.csv',
-  mimeType: 'text/csv',
-  buffer: Buffer.from([HEAD, ...rows(wrong)].join('\r\n')),
-});
-
-test('a CSV of 50 cloths with three bad rows is refused by row and column; put right, it comes in whole', async ({
-  page,
-}, info) => {
-  await openDemo(page, '/workroom?place=files');
-  const input = page.getByLabel(CSV_FILES_TEXT.importFromCsv('Cloths'));
-  await input.setInputFiles(csv(true));
-  const refused = page.getByRole('alert').filter({ hasText: 'remnants.csv was not imported' });
-  await expect(refused).toContainText('3 cells are wrong; nothing here has changed');
-  await expect(refused).toContainText(
-    'Row 8, Weight g/m²: expected a weight, such as 160, 12 oz or 19 momme, got "heavy"',
-  );
-  await expect(refused).toContainText('Row 22, Stretch across %: expected a stretch in percent from 0 to 400, got 900');
-  await expect(refused).toContainText('Row 45, Fibres: expected fibres that add up to at most 100 percent');
-  await refused.getByRole('button', { name: CSV_FILES_TEXT.allRight }).click();
-  await page.getByRole('link', { name: 'Cloth', exact: true }).click();
-  await expect(page.getByText('10 cloths')).toBeVisible();
-
-  await page.goto('/workroom?place=files');
-  await input.setInputFiles(csv(false));
-  await expect(page.getByText('add 50 and change 0')).toBeVisible();
-  await page.getByRole('button', { name: CSV_FILES_TEXT.importIt }).click();
-  await expect(page.getByText('remnants.csv imported.')).toBeVisible();
-  const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: CSV_FILES_TEXT.exportAsCsv('Cloths') }).click();
-  const file = info.outputPath('cloths.csv');
-  await (await download).saveAs(file);
-  const text = await readFile(file, 'utf8');
-  expect(text.split('\r\n').filter(Boolean)).toHaveLength(61);
-  expect(text).toContain("'=crate");
-  expect(text).not.toMatch(/,=crate/);
-  await input.setInputFiles(file);
-  await expect(page.getByText('add 0 and change 0')).toBeVisible();
-  await page.getByRole('button', { name: CSV_FILES_TEXT.leaveIt }).click();
-
-  await page.getByRole('link', { name: 'Cloth', exact: true }).click();
-  await expect(page.getByText('60 cloths')).toBeVisible();
-  await typed(page, DRAWER_TEXT.findACloth).fill('remnant 37');
-  await expect(page.getByRole('link', { name: /Remnant 37/ })).toBeVisible();
-});
-
-test('2,000 cloths and 10,000 needles are scrolled and searched with only what is in sight on the page', async ({
-  page,
-}) => {
-  await openDemo(page, '/workroom?place=files');
-  const many = ['Name,Most like', ...Array.from({ length: 2000 }, (_, i) => `Bolt ${i + 1},jersey`)].join('\n');
-  await page
-    .getByLabel(CSV_FILES_TEXT.importFromCsv('Cloths'))
-    .setInputFiles({ name: 'bolts.csv', mimeType: 'text/csv', buffer: Buffer.from(many) });
-  await page.getByRole('button', { name: CSV_FILES_TEXT.importIt }).click();
-  await expect(page.getByText('bolts.csv imported.')).toBeVisible();
-  const tin = [
-    'Point,Size,Count,Kept in',
-    ...Array.from({ length: 20 }, (_, i) => `Universal,80/12,500,drawer ${i + 1}`),
-  ];
-  await page
-    .getByLabel(CSV_FILES_TEXT.importFromCsv('Needles'))
-    .setInputFiles({ name: 'tin.csv', mimeType: 'text/csv', buffer: Buffer.from(tin.join('\n')) });
-  await page.getByRole('button', { name: CSV_FILES_TEXT.importIt }).click();
-  await expect(page.getByText('tin.csv imported.')).toBeVisible();
-
-  await page.getByRole('link', { name: 'Cloth', exact: true }).click();
-  await expect(page.getByText('2010 cloths')).toBeVisible();
-  const swatches = page.getByRole('list', { name: CSV_FILES_TEXT.cloths }).getByRole('listitem');
-  expect(await swatches.count()).toBeLessThan(120);
-  await page.evaluate(() => window.scrollTo(0, document.body.scrollHeight));
-  await expect(page.getByRole('link', { name: /Deck canvas/ })).toBeVisible();
-  expect(await swatches.count()).toBeLessThan(120);
-  await page.evaluate(() => window.scrollTo(0, 0));
-  await typed(page, DRAWER_TEXT.findACloth).fill('bolt 1999');
-  await expect(page.getByRole('link', { name: /Bolt 1999/ })).toBeVisible();
-
-  await page.goto('/workroom?place=needles');
-  await expect(page.getByText('10023 of 10023 needles')).toBeVisible();
-  expect(
-    await page.getByRole('list', { name: NEEDLE_STOCK_TEXT.needlesInTheTin }).getByRole('listitem').count(),
-  ).toBeLessThan(120);
-  await typed(page, NEEDLE_STOCK_TEXT.findANeedle).fill('drawer 17');
-  await expect(page.getByText('500 of 10023 needles')).toBeVisible();
-});
 
 test('what clashes on the machine is named at once, while it is being set', async ({ page }) => {
   await openDemo(page);

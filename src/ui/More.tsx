@@ -2,7 +2,7 @@ import ExpandMore from '@mui/icons-material/ExpandMore';
 import Accordion from '@mui/material/Accordion';
 import AccordionDetails from '@mui/material/AccordionDetails';
 import AccordionSummary from '@mui/material/AccordionSummary';
-import type { ReactNode } from 'react';
+import { type ReactNode, useId } from 'react';
 
 interface Props {
   summary: ReactNode;
@@ -16,15 +16,18 @@ interface Props {
 
 /** What is read only by who wants to know: one line, and the rest below it once it is pressed. What is closed is not drawn. */
 export function More({ summary, children, open, id, onToggle }: Props) {
+  const own = useId();
   return (
     <Accordion
       id={id}
       disableGutters
       defaultExpanded={open}
       onChange={(_, now) => onToggle?.(now)}
-      slotProps={{ transition: { unmountOnExit: true, timeout: 0 } }}
+      slotProps={{ transition: { unmountOnExit: true, timeout: 0 }, heading: { component: 'div' } }}
     >
-      <AccordionSummary expandIcon={<ExpandMore />}>{summary}</AccordionSummary>
+      <AccordionSummary id={`${own}-line`} aria-controls={`${own}-rest`} expandIcon={<ExpandMore />}>
+        {summary}
+      </AccordionSummary>
       <AccordionDetails>{children}</AccordionDetails>
     </Accordion>
   );

@@ -200,6 +200,8 @@ export const theme = createTheme({
     MuiAutocomplete: {
       styleOverrides: {
         paper: { border: '2px solid var(--ink)', background: 'var(--sheet)' },
+        popupIndicator: { width: 44, height: 44, marginRight: -8 },
+        endAdornment: { top: 'calc(50% - 22px)' },
         option: { minHeight: '44px !important', '&[aria-selected="true"]': CHOSEN, '&.Mui-focused': FOCUSED },
       },
     },

@@ -17,7 +17,7 @@ export function Compare({ cards }: { cards: Card[] }) {
       <Table>
         <TableHead>
           <TableRow>
-            <TableCell />
+            <TableCell component="td" />
             {cards.map((card) => (
               <TableCell component="th" key={card.id} scope="col">
                 {card.name}

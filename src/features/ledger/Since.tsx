@@ -26,7 +26,7 @@ export function Since({ card, reasons }: { card: Card; reasons: StaleReason[] })
         <Table className={styles.since}>
           <TableHead>
             <TableRow>
-              <TableCell />
+              <TableCell component="td" />
               <TableCell component="th" scope="col">
                 {SINCE_TEXT.then}
               </TableCell>

@@ -63,7 +63,7 @@ export function Compare({
       <Table>
         <TableHead>
           <TableRow>
-            <TableCell />
+            <TableCell component="td" />
             {columns.map(({ title }) => (
               <TableCell component="th" key={title} scope="col">
                 {title}
