@@ -5,6 +5,14 @@ import { CSV_FILES_TEXT, NEEDLE_STOCK_TEXT } from '@/features/workroom/text';
 import { DRAWER_TEXT } from '@/features/cloth/text';
 
 const typed = (page: Page, label: string) => page.getByRole('textbox', { name: label });
+const HEAD = 'Name,Weight g/m²,Thickness mm,Stretch across %,Most like,Fibres,Kept in';
+const rows = (wrong: boolean) =>
+  Array.from({ length: 50 }, (_, i) => {
+    const weight = wrong && i === 6 ? 'heavy' : String(80 + i * 5);
+    const stretch = wrong && i === 20 ? '900' : i % 2 ? '' : String(i);
+    const fibres = wrong && i === 43 ? '"cotton 90, wool 40"' : '"cotton 95, elastane 5"';
+    return `Remnant ${i + 1},${weight},0.${i + 10},${stretch},jersey,${fibres},=crate`;
+  });
 const csv = (wrong: boolean) => ({
   name: 'remnants.csv',
   mimeType: 'text/csv',

@@ -188,15 +188,6 @@ test('a machine with scraps is put away, not lost, and comes back', async ({ pag
   await expect(page.getByRole('button', { name: /^the boat machine/ })).toBeVisible();
 });
 
-const HEAD = 'Name,Weight g/m²,Thickness mm,Stretch across %,Most like,Fibres,Kept in';
-const rows = (wrong: boolean) =>
-  Array.from({ length: 50 }, (_, i) => {
-    const weight = wrong && i === 6 ? 'heavy' : String(80 + i * 5);
-    const stretch = wrong && i === 20 ? '900' : i % 2 ? '' : String(i);
-    const fibres = wrong && i === 43 ? '"cotton 90, wool 40"' : '"cotton 95, elastane 5"';
-    return `Remnant ${i + 1},${weight},0.${i + 10},${stretch},jersey,${fibres},=crate`;
-  });
-
 test('what clashes on the machine is named at once, while it is being set', async ({ page }) => {
   await openDemo(page);
   const strip = page.getByRole('complementary', { name: BAR_TEXT.onTheMachine });
