@@ -24,6 +24,7 @@ export default defineConfig({
     // What is not there after this long will not come.
     actionTimeout: 20_000,
     viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
     // On a busy machine a list can still be growing when it is pressed, and the press lands beside what was aimed at.
     contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {

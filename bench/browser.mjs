@@ -18,7 +18,7 @@ export async function answers(base, executablePath) {
   for (let i = 0; i < 15; i += 1) {
     await page.getByRole('button', { name: /change seam/ }).click();
     await page
-      .getByRole('button', { name: seams[i % 3], exact: false })
+      .getByRole('menuitemradio', { name: seams[i % 3], exact: false })
       .last()
       .click();
     await page.waitForTimeout(400);
@@ -52,21 +52,24 @@ export async function advice(base, executablePath) {
   await browser.close();
 }
 
-/** Lighthouse scores of one page: the median of three. */
+/** Lighthouse on the three screens that are opened most: medians of three, with how far the page shifts as it loads. */
 export async function scores(base, executablePath) {
   const port = 9333;
   const browser = await playwright.launch({ executablePath, args: [...ARGS, `--remote-debugging-port=${port}`] });
   const names = ['performance', 'accessibility', 'best-practices', 'seo'];
-  const run = async (title, config, times) => {
+  const run = async (title, place, config) => {
     const found = [];
-    for (let i = 0; i < times; i += 1) {
-      const { lhr } = await lighthouse(`${base}/match`, { port, onlyCategories: names, logLevel: 'error' }, config);
-      found.push(names.map((name) => Math.round(100 * lhr.categories[name].score)));
+    for (let i = 0; i < 3; i += 1) {
+      const { lhr } = await lighthouse(`${base}${place}`, { port, onlyCategories: names, logLevel: 'error' }, config);
+      const shift = lhr.audits['cumulative-layout-shift'].numericValue;
+      found.push([...names.map((name) => Math.round(100 * lhr.categories[name].score)), shift]);
     }
     const middle = names.map((name, i) => `${name} ${median(found.map((row) => row[i]))}`);
-    console.log(title.padEnd(44), middle.join('   '));
+    console.log(title.padEnd(44), middle.join('   '), `  shift ${median(found.map((row) => row[4])).toFixed(3)}`);
   };
-  await run('Lighthouse, desktop, median of three', desktopConfig, 3);
-  await run('Lighthouse, mobile, median of three', undefined, 3);
+  for (const place of ['/match', '/today', '/sew']) {
+    await run(`Lighthouse, desktop, ${place}`, place, desktopConfig);
+    await run(`Lighthouse, mobile, ${place}`, place, undefined);
+  }
   await browser.close();
 }

@@ -13,7 +13,6 @@ import {
   changedSince,
   compareCards,
   type Entry,
-  entryTable,
   faultsByCloth,
   feedOverTime,
   filtered,
@@ -85,13 +84,6 @@ describe('filters', () => {
     const { success, error } = filterSchema.safeParse({ ...ALL, from: 'soon' });
     expect(success).toBe(false);
     expect(error!.issues[0].path).toEqual(['from']);
-  });
-
-  it('go out as a table with one row for each entry', () => {
-    const table = entryTable(entries.slice(0, 3));
-    expect(table[0]).toEqual(['When', 'Kind', 'What', 'Detail', 'Outcome', 'Cloth', 'Machine', 'Key']);
-    expect(table).toHaveLength(4);
-    expect(table.every((row) => row.length === 8)).toBe(true);
   });
 });
 

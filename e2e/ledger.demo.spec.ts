@@ -8,6 +8,7 @@ import {
   WITH_PICKED_TEXT,
 } from '@/features/ledger/text';
 import { FILES_TEXT } from '@/features/workroom/files/text';
+import { TABLE_TEXT } from '@/parts/longTable/text';
 import { TAPE_TEXT } from '@/parts/frame/text';
 
 test('everything that happened is found by a few letters, filtered, and the view kept', async ({ page }, info) => {
@@ -33,7 +34,7 @@ test('everything that happened is found by a few letters, filtered, and the view
   await expect(page.getByRole('link', { name: /Service by a technician, the boat machine/ })).toBeVisible();
 
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: EVERYTHING_TEXT.exportAsCsv }).click();
+  await page.getByRole('button', { name: TABLE_TEXT.export }).click();
   const file = info.outputPath('ledger.csv');
   await (await download).saveAs(file);
   const lines = (await readFile(file, 'utf8')).trim().split('\r\n');

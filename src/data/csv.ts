@@ -14,6 +14,7 @@ import {
   writeKit,
   writeNeedles,
 } from '@/core/file';
+import { FOOT, needleName, PLATE, threadName } from '@/core/kit';
 import { edit } from './edits';
 import { changeKit, readKitRecord } from './kit';
 import { cloths, needles, threads } from './repositories';
@@ -53,29 +54,57 @@ export async function csvText(noun: CsvNoun): Promise<string> {
 }
 
 /** What a table would do: records to store with how many are new or differ, or everything that is wrong with it. */
-export type CsvPreview = ReadRecords<unknown> & { noun: CsvNoun; added: number; changed: number };
+export type CsvPreview = ReadRecords<unknown> & {
+  noun: CsvNoun;
+  added: number;
+  changed: number;
+  /** What each row would do, in the order of the file. */
+  rows: readonly CsvChange[];
+};
+
+/** One row of a file against what is here. */
+export interface CsvChange {
+  id: string;
+  name: string;
+  what: 'added' | 'changed' | 'same';
+}
 
 /** Reads a table against what is here, without changing anything. */
 export async function previewCsv(noun: CsvNoun, bytes: Uint8Array, fresh: FreshFrom): Promise<CsvPreview> {
   const table = parseTable(decodeText(bytes));
   if (noun === 'cloths') {
     const here = await cloths.all();
-    return counted(noun, readCloths(table, here, fresh), here);
+    return counted(noun, readCloths(table, here, fresh), here, ({ cloth }) => cloth.name);
   }
   if (noun === 'needles') {
     const here = await needles.all();
-    return counted(noun, readNeedles(table, here, fresh), here);
+    return counted(noun, readNeedles(table, here, fresh), here, ({ needle }) => needleName(needle));
   }
   const [kit, spools] = [await readKitRecord(), await threads.all()];
-  return counted(noun, readKit(table, spools, fresh), kitRows(kit, spools));
+  return counted(noun, readKit(table, spools, fresh), kitRows(kit, spools), kitName);
 }
 
-function counted<T extends { id: string }>(noun: CsvNoun, read: ReadRecords<T>, here: readonly T[]): CsvPreview {
+const kitName = (row: KitRow): string =>
+  row.what === 'foot'
+    ? FOOT[row.foot].name
+    : row.what === 'plate'
+      ? PLATE[row.plate].name
+      : row.spool.colourName || threadName(row.spool.thread);
+
+function counted<T extends { id: string }>(
+  noun: CsvNoun,
+  read: ReadRecords<T>,
+  here: readonly T[],
+  nameOf: (record: T) => string,
+): CsvPreview {
   const known = new Map(here.map((record) => [record.id, canonical(record)]));
-  const records = read.ok ? read.records : [];
-  const old = records.filter((record) => known.has(record.id));
-  const changed = old.filter((record) => known.get(record.id) !== canonical(record)).length;
-  return { ...read, noun, added: records.length - old.length, changed };
+  const rows = (read.ok ? read.records : []).map((record): CsvChange => {
+    const before = known.get(record.id);
+    const what = before === undefined ? 'added' : before === canonical(record) ? 'same' : 'changed';
+    return { id: record.id, name: nameOf(record), what };
+  });
+  const count = (what: CsvChange['what']) => rows.filter((row) => row.what === what).length;
+  return { ...read, noun, added: count('added'), changed: count('changed'), rows };
 }
 
 /**

@@ -1,4 +1,5 @@
 import { useLiveQuery } from 'dexie-react-hooks';
+import { useSyncExternalStore } from 'react';
 import type { Card } from '@/core/card';
 import type { OnMachine, PhotoRecord } from '@/core/file';
 import type { Kit } from '@/core/kit';
@@ -22,7 +23,7 @@ import {
   views,
 } from './repositories';
 import { listSetAside } from './setAside';
-import { sharedLive } from './sharedLive';
+import { followed, sharedLive } from './sharedLive';
 
 const newestFirst =
   <T>(of: (record: T) => string) =>
@@ -49,8 +50,11 @@ export const useKitRecord = sharedLive(readKitRecord);
 /** Wrapped, since null is a value of its own: everything may be chosen. */
 export const useKit = sharedLive(async (): Promise<{ kit: Kit | null }> => ({ kit: await readKit() }));
 
-export const useOnMachine = (machineId: string | null): OnMachine | null | undefined =>
-  useLiveQuery(async () => (machineId ? ((await onMachines.get(machineId)) ?? null) : null), [machineId]);
+/** What is on one machine: null where nothing was noted. */
+export function useOnMachine(machineId: string | null): OnMachine | null | undefined {
+  const all = useOnMachines();
+  return all && (all.find((one) => one.machineId === machineId) ?? null);
+}
 export const usePhoto = (id: string | undefined): PhotoRecord | null | undefined =>
   useLiveQuery(async () => (id ? ((await photos.get(id)) ?? null) : null), [id]);
 /** The lines of one swatch, live, in their order; no other line is read. */
@@ -76,9 +80,18 @@ export const useToldLines = () =>
 /** What the person measures in: read once for all screens, so that none shows the other units first. */
 export const useUnitPreference = sharedLive(() => readPreference('units'));
 
-/** One preference, live. */
+/** One preference, live: read once for all who ask for it, so that none of them is behind the others. */
 export function usePreference<K extends PreferenceKey>(key: K): PreferenceValue<K> | undefined {
-  return useLiveQuery(() => readPreference(key), [key]);
+  const { subscribe, now } = preferenceOf(key);
+  return useSyncExternalStore(subscribe, now, () => undefined) as PreferenceValue<K> | undefined;
+}
+
+const preferences = new Map<PreferenceKey, ReturnType<typeof followed<unknown>>>();
+
+function preferenceOf(key: PreferenceKey) {
+  const known = preferences.get(key) ?? followed<unknown>(() => readPreference(key));
+  preferences.set(key, known);
+  return known;
 }
 
 /** Everything that was set aside, with its key here. */

@@ -9,4 +9,5 @@ export const Pressable = styled(ButtonBase)({
   font: 'inherit',
   letterSpacing: 'inherit',
   textAlign: 'center',
+  justifyContent: 'normal',
 }) as typeof ButtonBase;

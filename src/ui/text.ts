@@ -117,3 +117,11 @@ export const SCALE_CARD_TEXT = {
 export const TRACE_BOARD_TEXT = {
   boardToTapOn: (corners: number) => `Board to tap on, ${corners} corners tapped`,
 } as const;
+
+/** What stands with every chart. */
+export const CHART_TEXT = {
+  numbers: 'The numbers',
+  numbersOf: (label: string) => `The numbers: ${label}`,
+  series: 'Which',
+  said: (series: string, at: string, value: string) => `${series}, ${at}: ${value}`,
+} as const;

@@ -1,6 +1,7 @@
 'use client';
 
 import { createTheme } from '@mui/material/styles';
+import type {} from '@mui/x-date-pickers/themeAugmentation';
 
 const scheme = (c: {
   ink: string;
@@ -201,7 +202,6 @@ export const theme = createTheme({
       styleOverrides: {
         paper: { border: '2px solid var(--ink)', background: 'var(--sheet)' },
         popupIndicator: { width: 44, height: 44, marginRight: -8 },
-        endAdornment: { top: 'calc(50% - 22px)' },
         option: { minHeight: '44px !important', '&[aria-selected="true"]': CHOSEN, '&.Mui-focused': FOCUSED },
       },
     },
@@ -214,6 +214,20 @@ export const theme = createTheme({
         },
         notchedOutline: { borderColor: 'var(--ink-2)' },
         input: { paddingBlock: 10, '&:focus-visible': { outline: 'none' } },
+      },
+    },
+    // Its own part in MUI, the same field to the eye.
+    MuiPickersOutlinedInput: {
+      styleOverrides: {
+        root: {
+          background: 'var(--sheet)',
+          minHeight: 44,
+          '&.Mui-focused .MuiPickersOutlinedInput-notchedOutline': {
+            borderColor: 'var(--green) !important',
+            borderWidth: '3px !important',
+          },
+        },
+        notchedOutline: { borderColor: 'var(--ink-2)' },
       },
     },
     MuiInputLabel: { styleOverrides: { root: { '&.Mui-focused:not(.Mui-error)': { color: 'var(--ink)' } } } },

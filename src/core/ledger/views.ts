@@ -41,14 +41,3 @@ export function filtered(entries: readonly Entry[], { kinds, cloth, machine, out
       (until === '' || entry.at.slice(0, 10) <= until),
   );
 }
-
-/**
- * The entries as a table for a spreadsheet.
- *
- * @param entries - what is written
- * @returns cells, headings first
- */
-export const entryTable = (entries: readonly Entry[]): string[][] => [
-  ['When', 'Kind', 'What', 'Detail', 'Outcome', 'Cloth', 'Machine', 'Key'],
-  ...entries.map((e) => [e.at, e.kind, e.title, e.detail, e.outcome, e.cloth, e.machine, e.id]),
-];

@@ -15,6 +15,7 @@ import {
 import { procedureName } from '@/core/procedure';
 import { jobs } from '@/data';
 import type { JobNow } from '@/parts/jobs';
+import { type LongColumn, LongTable } from '@/parts/longTable';
 import { newId, useAct } from '@/parts/workspace';
 import { CautionAlert, Pressable, StopAlert } from '@/ui';
 import styles from './Jobs.module.css';
@@ -51,21 +52,19 @@ export function SeamsPlace({ now }: { now: JobNow }) {
         </StopAlert>
       )}
       <Suggestions now={now} />
-      <ul className={styles.seams}>
-        {usualOrder(job).map((seam) => (
-          <li key={seam.id}>
-            <SeamHead
-              now={now}
-              seam={seam}
-              open={open === seam.id}
-              onOpen={() => setOpen(open === seam.id ? null : seam.id)}
-            />
-            {open === seam.id && (
-              <SeamEditor key={seam.id} now={now} seam={seam} state={seams.find((s) => s.seam.id === seam.id)!} />
-            )}
-          </li>
-        ))}
-      </ul>
+      {job.seams.length > 0 && (
+        <LongTable
+          label={SEAMS_PLACE_TEXT.seamsOfIt}
+          items={usualOrder(job)}
+          keyOf={({ id }) => id}
+          columns={columnsOf(now, open, (id) => setOpen(open === id ? null : id))}
+          rowPx={58}
+          openKey={open}
+          detail={(seam) => (
+            <SeamEditor key={seam.id} now={now} seam={seam} state={seams.find((s) => s.seam.id === seam.id)!} />
+          )}
+        />
+      )}
       <div className={styles.actions}>
         <Button variant="contained" onClick={() => void add()}>
           {SEAMS_PLACE_TEXT.addASeam}
@@ -74,13 +73,6 @@ export function SeamsPlace({ now }: { now: JobNow }) {
       </div>
     </section>
   );
-}
-
-interface HeadProps {
-  now: JobNow;
-  seam: JobSeam;
-  open: boolean;
-  onOpen: () => void;
 }
 
 const PROOF = {
@@ -96,30 +88,58 @@ const PROOF = {
 const sewnSo = (proof: keyof typeof PROOF): string =>
   proof === 'proven' || proof === 'stitch' ? SEAMS_PLACE_TEXT.sewn(PROOF[proof]) : SEAMS_PLACE_TEXT.sewn2;
 
-function SeamHead({ now, seam, open, onOpen }: HeadProps) {
-  const state = now.seams.find((s) => s.seam.id === seam.id)!;
-  const cloth = now.cloths.find((c) => c.id === seam.clothId);
-  const second = now.cloths.find((c) => c.id === seam.secondClothId);
-  const before = seam.after.map(({ seamId }) => seamName(now.job, seamId));
-  return (
-    <Pressable className={styles.seamHead} aria-expanded={open} onClick={onOpen}>
-      <span>
-        <strong>{seam.name}</strong>
-        <small>
-          {procedureName(seam.procedureId)}
-          {seam.count > 1 && SEAMS_PLACE_TEXT.ofThem(seam.count)}
-        </small>
-      </span>
-      <span>
-        {cloth?.cloth.name ?? SEAMS_PLACE_TEXT.noClothYet}
-        {second && SEAMS_PLACE_TEXT.and(second.cloth.name)}
-        <small data-proof={state.proof}>{state.state === 'done' ? sewnSo(state.proof) : PROOF[state.proof]}</small>
-      </span>
-      <small>
-        {before.length > 0 ? SEAMS_PLACE_TEXT.after(before.join(', ').toLowerCase()) : SEAMS_PLACE_TEXT.waitsForNothing}
-      </small>
-    </Pressable>
-  );
+function columnsOf(now: JobNow, open: string | null, onOpen: (id: string) => void): readonly LongColumn<JobSeam>[] {
+  const stateOf = (seam: JobSeam) => now.seams.find((s) => s.seam.id === seam.id)!;
+  const named = (id: string | null) => now.cloths.find((c) => c.id === id)?.cloth.name;
+  const proof = (seam: JobSeam) => {
+    const { state, proof } = stateOf(seam);
+    return state === 'done' ? sewnSo(proof) : PROOF[proof];
+  };
+  return [
+    {
+      id: 'seam',
+      name: SEAMS_PLACE_TEXT.seamName,
+      always: true,
+      width: '28%',
+      text: ({ name }) => name,
+      render: ({ id, name }) => (
+        <Pressable data-main aria-expanded={open === id} onClick={() => onOpen(id)} className={styles.seamName}>
+          {name}
+        </Pressable>
+      ),
+    },
+    {
+      id: 'operation',
+      name: SEAMS_PLACE_TEXT.operation,
+      text: ({ procedureId, count }) =>
+        `${procedureName(procedureId)}${count > 1 ? SEAMS_PLACE_TEXT.ofThem(count) : ''}`,
+    },
+    {
+      id: 'fabric',
+      name: SEAMS_PLACE_TEXT.fabric,
+      text: ({ clothId, secondClothId }) => {
+        const second = named(secondClothId);
+        return `${named(clothId) ?? SEAMS_PLACE_TEXT.noClothYet}${second ? SEAMS_PLACE_TEXT.and(second) : ''}`;
+      },
+    },
+    {
+      id: 'tested',
+      name: SEAMS_PLACE_TEXT.tested,
+      width: 170,
+      text: proof,
+      render: (seam) => <span data-proof={stateOf(seam).proof}>{proof(seam)}</span>,
+    },
+    {
+      id: 'after',
+      name: SEAMS_PLACE_TEXT.sewnAfter,
+      text: ({ after }) => {
+        const before = after.map(({ seamId }) => seamName(now.job, seamId));
+        return before.length > 0
+          ? SEAMS_PLACE_TEXT.after(before.join(', ').toLowerCase())
+          : SEAMS_PLACE_TEXT.waitsForNothing;
+      },
+    },
+  ];
 }
 
 /** What the operations imply about the order and the job does not heed yet. */

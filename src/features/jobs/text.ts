@@ -253,6 +253,12 @@ export const SEAM_EDITOR_TEXT = {
 
 /** Every seam of the job, one of them open to be changed. */
 export const SEAMS_PLACE_TEXT = {
+  seamsOfIt: 'Seams of this job',
+  seamName: 'Seam',
+  operation: 'Operation',
+  fabric: 'Fabric',
+  tested: 'Tested',
+  sewnAfter: 'Sewn after',
   seam: (value: number) => `Seam ${value}`,
   seams: 'Seams',
   theseWaitForEach: 'These wait for each other in a ring',

@@ -8,7 +8,7 @@ import { formatNumber } from '@/core/units';
 import { useCards, useCloths, useLines, useMachines, useNeedles, useSwatches } from '@/data';
 import { LazyBarChart, LazyPointChart } from '@/parts/asking';
 import { Pick } from '@/ui';
-import { useUnits } from '@/parts/workspace';
+import { sayDate, useUnits } from '@/parts/workspace';
 import styles from './Ledger.module.css';
 import { CHARTS_TEXT } from './text';
 
@@ -52,7 +52,6 @@ function ChartOf({ question, answer, empty, children }: ChartProps) {
 
 const SHAPES = ['circle', 'triangle', 'rect', 'crossRot'] as const;
 const INKS = ['ink', 'red', 'green', 'ink-2'] as const;
-const DAY_AND_MONTH = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
 
 function Feeds() {
   const [lines, swatches, machines] = [useLines(), useSwatches(), useMachines()];
@@ -72,7 +71,7 @@ function Feeds() {
         label={off.join('; ')}
         x={{
           label: 'sewn',
-          say: (day) => DAY_AND_MONTH.format(momentOnAxis(fed, day)),
+          say: (day) => sayDate(new Date(momentOnAxis(fed, day)), 'dayAndMonth'),
         }}
         y={{ label: CHARTS_TEXT.ofTheWantedLength }}
         sets={fed.map(({ machine, points }, i) => ({
@@ -100,6 +99,7 @@ function Needles() {
     >
       <LazyBarChart
         label={CHARTS_TEXT.needleHoursByKind}
+        columns={CHARTS_TEXT.needleColumns}
         bars={bars.map((bar) => ({ ...bar, note: `${formatNumber(bar.value, 1)} h` }))}
       />
     </ChartOf>
@@ -118,6 +118,7 @@ function Faults() {
     >
       <LazyBarChart
         label={CHARTS_TEXT.faultsByCloth}
+        columns={CHARTS_TEXT.faultColumns}
         bars={counts.map(({ cloth, sign, count }) => ({
           name: `${SIGN_TEXT[sign]}, ${cloth}`,
           value: count,

@@ -1,11 +1,11 @@
 'use client';
 
-import Button from '@mui/material/Button';
 import Link from 'next/link';
-import { memo, useMemo, useState } from 'react';
-import { ALL, type Entry, ENTRY_TEXT, entryTable, type Filter, filtered, searchText } from '@/core/ledger';
-import { LongList, useFound } from '@/parts/longList';
-import { saveFile, sayWhen, today } from '@/parts/workspace';
+import { memo, type ReactNode, useMemo, useState } from 'react';
+import { ALL, type Entry, ENTRY_TEXT, type Filter, filtered, searchText } from '@/core/ledger';
+import { useFound } from '@/parts/longList';
+import { type LongColumn, LongTable } from '@/parts/longTable';
+import { sayWhen } from '@/parts/workspace';
 import { Filters } from './Filters';
 import styles from './Ledger.module.css';
 import { SavedViews } from './SavedViews';
@@ -31,47 +31,71 @@ export function Everything() {
         {EVERYTHING_TEXT.toBegin}
       </p>
     );
-  const write = async () => {
-    const { guarded, tableText } = await import('@/data/csv');
-    saveFile(`bobbet-ledger-${today()}.csv`, tableText(entryTable(found).map((row) => row.map(guarded))), 'text/csv');
-  };
   return (
     <>
       <SavedViews filter={filter} onFilter={setFilter} />
       <Filters filter={filter} entries={entries} onFilter={setFilter} />
-      <div className={styles.count}>
+      <Found items={found}>
         <p role="status">
           <strong>{found.length}</strong> {EVERYTHING_TEXT.of(entries.length)}
         </p>
-        <Button onClick={() => void write()}>{EVERYTHING_TEXT.exportAsCsv}</Button>
-      </div>
-      <Found items={found} />
+      </Found>
     </>
   );
 }
 
-/** The list itself, drawn anew only when something else is found. */
-const Found = memo(function Found({ items }: { items: readonly Entry[] }) {
+/** The table itself, drawn anew only when something else is found. */
+const Found = memo(function Found({ items, children }: { items: readonly Entry[]; children: ReactNode }) {
   return (
-    <LongList label={EVERYTHING_TEXT.whatHappened} items={items} keyOf={keyOf} rowPx={62}>
-      {(entry) => <EntryRow entry={entry} />}
-    </LongList>
+    <LongTable
+      label={EVERYTHING_TEXT.whatHappened}
+      items={items}
+      keyOf={keyOf}
+      columns={COLUMNS}
+      rowPx={50}
+      fileName="bobbet-ledger"
+    >
+      {children}
+    </LongTable>
   );
 });
 
 const MARK = { good: '✓', bad: '✗', '': '' } as const;
 
-function EntryRow({ entry }: { entry: Entry }) {
-  return (
-    <Link href={entry.href} className={styles.entry}>
-      <span className={styles.when}>{sayWhen(entry.at)}</span>
-      <span className={styles.kind} data-outcome={entry.outcome || undefined}>
-        {MARK[entry.outcome]} {ENTRY_TEXT[entry.kind]}
+const COLUMNS: readonly LongColumn<Entry>[] = [
+  {
+    id: 'what',
+    name: EVERYTHING_TEXT.what,
+    always: true,
+    width: '30%',
+    text: ({ title }) => title,
+    render: ({ href, title }) => (
+      <Link href={href} data-main className={styles.title}>
+        {title}
+      </Link>
+    ),
+  },
+  { id: 'detail', name: EVERYTHING_TEXT.detail, text: ({ detail }) => detail },
+  {
+    id: 'kind',
+    name: EVERYTHING_TEXT.kind,
+    width: 160,
+    text: ({ kind }) => ENTRY_TEXT[kind],
+    render: ({ outcome, kind }) => (
+      <span className={styles.kind} data-outcome={outcome || undefined}>
+        {MARK[outcome]} {ENTRY_TEXT[kind]}
       </span>
-      <span className={styles.name}>
-        <strong>{entry.title}</strong>
-        <span className={styles.quiet}>{entry.detail}</span>
-      </span>
-    </Link>
-  );
-}
+    ),
+  },
+  {
+    id: 'when',
+    name: EVERYTHING_TEXT.when,
+    width: 130,
+    text: ({ at }) => at.slice(0, 10),
+    sortBy: ({ at }) => at,
+    render: ({ at }) => <span className={styles.when}>{sayWhen(at)}</span>,
+  },
+  { id: 'outcome', name: EVERYTHING_TEXT.outcome, hidden: true, width: 110, text: ({ outcome }) => outcome },
+  { id: 'fabric', name: EVERYTHING_TEXT.fabric, hidden: true, width: 160, text: ({ cloth }) => cloth },
+  { id: 'machine', name: EVERYTHING_TEXT.machine, hidden: true, width: 160, text: ({ machine }) => machine },
+];

@@ -1,11 +1,15 @@
 'use client';
 
 import TextField from '@mui/material/TextField';
+import dynamic from 'next/dynamic';
 import { useMemo } from 'react';
 import { type Entry, ENTRY_KINDS, ENTRY_TEXT, type Filter } from '@/core/ledger';
 import { Pick, Pressable, Select } from '@/ui';
 import styles from './Ledger.module.css';
 import { FILTERS_TEXT } from './text';
+
+/** Calendars are fetched after the rest of the page, into room that is kept for them. */
+const DayPicker = dynamic(() => import('./DayPicker'), { ssr: false, loading: () => <span className={styles.day} /> });
 
 interface Props {
   filter: Filter;
@@ -68,8 +72,8 @@ export function Filters({ filter, entries, onFilter }: Props) {
         ]}
         onPick={(outcome) => set({ outcome })}
       />
-      <Day label={FILTERS_TEXT.from} value={filter.from} onValue={(from) => set({ from })} />
-      <Day label={FILTERS_TEXT.until} value={filter.until} onValue={(until) => set({ until })} />
+      <DayPicker label={FILTERS_TEXT.from} value={filter.from} onValue={(from) => set({ from })} />
+      <DayPicker label={FILTERS_TEXT.until} value={filter.until} onValue={(until) => set({ until })} />
       <div role="group" aria-label={FILTERS_TEXT.kinds} className={styles.kinds}>
         {ENTRY_KINDS.map((kind) => (
           <Pressable key={kind} aria-pressed={filter.kinds.includes(kind)} onClick={() => toggle(kind)}>
@@ -78,18 +82,5 @@ export function Filters({ filter, entries, onFilter }: Props) {
         ))}
       </div>
     </div>
-  );
-}
-
-function Day({ label, value, onValue }: { label: string; value: string; onValue: (value: string) => void }) {
-  return (
-    <TextField
-      size="small"
-      type="date"
-      label={label}
-      value={value}
-      onChange={(event) => onValue(event.target.value)}
-      slotProps={{ inputLabel: { shrink: true } }}
-    />
   );
 }

@@ -106,10 +106,22 @@ export const CARD_LIST_TEXT = {
   matchACloth: 'Match a cloth',
   andTestIt: 'and test it.',
   findACard: 'Find a card',
-  of: (found: number, cards: number) => `${found} of ${cards}`,
+  of: (found: number, cards: number) => `${found} of ${cards} ${cards === 1 ? 'card' : 'cards'}`,
   cards: 'Cards',
+  picked: 'Picked',
+  card: 'Card',
+  stitch: 'Stitch',
+  needle: 'Needle',
+  thread: 'Thread',
+  foot: 'Foot',
+  fabric: 'Fabric',
+  machine: 'Machine',
+  give: 'Gave',
+  gave: (popped: boolean, percent: string) => `${popped ? 'gave' : 'held'} ${percent} %`,
+  proof: 'Tested',
+  when: 'When',
+  simulated: 'simulated',
   pick: (name: string) => `Pick ${name}`,
-  foot: (needle: string, thread: string, foot: string) => `${needle}, ${thread}, ${foot} foot`,
   longWide: (width: string) => ` long, ${width} wide`,
   outOfDate: '! out of date',
   proven: '✓ proven',
@@ -142,18 +154,27 @@ export const SAVED_VIEWS_TEXT = {
 
 /** Everything that happened, to be searched and filtered. */
 export const EVERYTHING_TEXT = {
+  what: 'What',
+  detail: 'Details',
+  kind: 'Kind',
+  when: 'When',
+  outcome: 'How it went',
+  fabric: 'Fabric',
+  machine: 'Machine',
+
   readingTheLedger: 'Reading the ledger.',
   nothingHasHappenedYet:
     'Nothing has happened yet. Cards, lines on scrap, seams, needles and machine care are kept here as they come.',
   matchACloth: 'Match a cloth',
   toBegin: 'to begin.',
   of: (entries: number) => `of ${entries}`,
-  exportAsCsv: 'Export as CSV',
   whatHappened: 'What happened',
 } as const;
 
 /** Charts that answer a question each, from what was sewn here. */
 export const CHARTS_TEXT = {
+  needleColumns: { at: 'Needle', value: 'Hours' },
+  faultColumns: { at: 'Sign', value: 'Lines' },
   feeds: (machine: string, meanPercent: string, lines: string) => `${machine} feeds ${meanPercent} % (${lines})`,
   whichMachineFeedsTruer: 'Which machine feeds truer over time?',
   ofTheStitchLength: (join: string) => `${join} of the stitch length that was wanted.`,

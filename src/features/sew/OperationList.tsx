@@ -34,6 +34,8 @@ export function OperationList({ runs, lost, kind }: Props) {
   const found = useFound(offers, searchedBy, text);
   const shared = { able: Boolean(asked?.cloth), onBegin: ({ id }: { id: string }) => void begin(id) };
   const proven = offers.filter(({ procedure: p }) => p.kind === kind && sewnByMachine(p));
+  // What is known of the fabric decides what stands where: it is waited for, so that nothing moves.
+  if (!asked) return null;
   return (
     <div className={styles.list}>
       <h1>{TEXT.title}</h1>

@@ -1,6 +1,6 @@
 import { READING_TEXT, READINGS, settingReadings } from '@/core/setup';
 import { layoutScrap, type TestLine, LINE_MM, type Piece } from '@/core/swatch';
-import { useUnits } from '@/parts/workspace';
+import { sayDate, useUnits } from '@/parts/workspace';
 import { CheckBar } from '@/ui';
 import styles from './Print.module.css';
 import type { Scrap } from './useScrap';
@@ -14,10 +14,7 @@ export function PrintSheet({ scrap }: { scrap: Scrap }) {
       <h1>{swatch.name}</h1>
       <p>
         {cloth.cloth.name}, {seam.layers} {seam.layers === 1 ? 'layer' : 'layers'}
-        {PRINT_SHEET_TEXT.onBegunPrintAt(
-          machine.machine.name,
-          new Date(swatch.startedAt).toLocaleDateString('en-GB', { dateStyle: 'long' }),
-        )}
+        {PRINT_SHEET_TEXT.onBegunPrintAt(machine.machine.name, sayDate(swatch.startedAt, 'whole'))}
       </p>
       <CheckBar />
       {layoutScrap(lines).map((piece) => (

@@ -142,8 +142,7 @@ export const LINE_PANEL_TEXT = {
 
 /** The scrap at true scale, to lay the cloth on and mark it from, with a label for every line. */
 export const PRINT_SHEET_TEXT = {
-  onBegunPrintAt: (name: string, toLocaleDateString: string) =>
-    `, on ${name}, begun ${toLocaleDateString}. Print at 100 %, then measure the bar.`,
+  onBegunPrintAt: (name: string, date: string) => `, on ${name}, begun ${date}. Print at 100 %, then measure the bar.`,
   cutWithTheLines: 'cut with the lines across the cloth, selvedge to selvedge',
   cutWithTheLines2: 'cut with the lines along the selvedge',
   cutWithTheLines3: 'cut with the lines on the bias',

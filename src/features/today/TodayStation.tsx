@@ -1,12 +1,13 @@
 'use client';
 
+import Skeleton from '@mui/material/Skeleton';
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
 import type { Job } from '@/core/job';
 import { useCloths, useJobs, usePreference } from '@/data';
 import { PartBoundary } from '@/parts/boundary';
-import { useJobNow } from '@/parts/jobs';
-import { sayWhen } from '@/parts/workspace';
+import { type JobNow, useJobNow } from '@/parts/jobs';
+import { sayDate, sayWhen } from '@/parts/workspace';
 import { NextUp, NothingNext } from './NextUp';
 import { Rows, type Waiting } from './Rows';
 import styles from './Today.module.css';
@@ -26,27 +27,41 @@ export function TodayStation() {
   useEffect(() => {
     if (empty) router.replace('/match');
   }, [empty, router]);
+  const found = useJobNow(job?.id ?? null);
+  // What is next and how long it takes hang on the settings: it is shown once, not twice.
+  const now = found?.settled === false ? undefined : found;
   if (!jobs || !cloths || empty) return null;
-  const weekday = new Date().toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
+  const weekday = sayDate(new Date(), 'today');
   return (
     <div className={styles.page}>
       <section className={styles.next} aria-labelledby="next">
         <p className={styles.date}>{weekday}</p>
         <PartBoundary key={job?.id} what={job ? `“${job.name}”` : TODAY_STATION_TEXT.theNextThingTo}>
-          <Next id={job?.id ?? null} />
+          {now === undefined ? <Coming /> : <Next now={now} />}
         </PartBoundary>
       </section>
-      <PartBoundary what={TODAY_STATION_TEXT.whatWaits}>
-        <WhatWaits jobs={open.filter((j) => j.id !== job?.id)} />
-      </PartBoundary>
+      {now !== undefined && (
+        <PartBoundary what={TODAY_STATION_TEXT.whatWaits}>
+          <WhatWaits jobs={open.filter((j) => j.id !== job?.id)} />
+        </PartBoundary>
+      )}
     </div>
   );
 }
 
-/** The next thing to do in the project in hand. */
-function Next({ id }: { id: string | null }) {
-  const now = useJobNow(id);
-  if (now === undefined) return null;
+/** What comes as soon as the settings are worked out: which seam is next hangs on them. */
+function Coming() {
+  return (
+    <div role="status" aria-label={TODAY_STATION_TEXT.workingItOut}>
+      <Skeleton variant="text" sx={{ fontSize: 40, maxWidth: 420 }} />
+      <Skeleton variant="text" sx={{ maxWidth: 300 }} />
+      <Skeleton variant="rectangular" sx={{ mt: 2, height: 220 }} />
+    </div>
+  );
+}
+
+/** The next thing to do in the project that was begun. */
+function Next({ now }: { now: JobNow | null }) {
   return now && now.items.length > 0 ? <NextUp now={now} /> : <NothingNext now={now} />;
 }
 

@@ -55,6 +55,7 @@ export const BEGUN_TEXT = {
 
 /** Today. */
 export const TODAY_STATION_TEXT = {
+  workingItOut: 'Working out what is next',
   theNextThingTo: 'The next thing to do',
   whatWaits: 'What waits',
   begun: (addedAt: string) => `begun ${addedAt}`,

@@ -3,10 +3,11 @@
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { CLOTH_COLUMNS, KIT_COLUMNS, NEEDLE_COLUMNS } from '@/core/file';
-import { CSV_NOUNS, type CsvNoun, type CsvPreview, csvText, importCsv, previewCsv } from '@/data/csv';
-import { newId, nowText, saveFile, today, useSay, useAct } from '@/parts/workspace';
-import { ColumnList, FileButton, StopAlert } from '@/ui';
+import { CSV_NOUNS, type CsvNoun, type CsvPreview, csvText, previewCsv } from '@/data/csv';
+import { newId, nowText, saveFile, today, useSay } from '@/parts/workspace';
+import { ColumnList, FileButton } from '@/ui';
 import styles from './Workroom.module.css';
+import { CsvPreviewed } from './CsvPreviewed';
 import { CSV_FILES_TEXT } from './text';
 
 const NAMES: Record<CsvNoun, { name: string; columns: readonly { heading: string; means: string }[] }> = {
@@ -14,9 +15,6 @@ const NAMES: Record<CsvNoun, { name: string; columns: readonly { heading: string
   needles: { name: CSV_FILES_TEXT.needles, columns: NEEDLE_COLUMNS },
   kit: { name: CSV_FILES_TEXT.feetPlatesAndThreads, columns: KIT_COLUMNS },
 };
-
-/** Faults told at once; more of them say the same thing. */
-const TOLD = 40;
 
 /** Lists out to a spreadsheet and back: what a file would do is said first, and it is done whole or not at all. */
 export function CsvFiles() {
@@ -28,7 +26,7 @@ export function CsvFiles() {
       {CSV_NOUNS.map((noun) => (
         <CsvList key={noun} noun={noun} onRead={setPreview} />
       ))}
-      {preview && <Preview key={preview.fileName} {...preview} onDone={() => setPreview(null)} />}
+      {preview && <CsvPreviewed key={preview.fileName} {...preview} onDone={() => setPreview(null)} />}
     </section>
   );
 }
@@ -60,49 +58,6 @@ function CsvList({ noun, onRead }: { noun: CsvNoun; onRead: (read: { fileName: s
         />
       </div>
       <ColumnList columns={columns} summary={CSV_FILES_TEXT.itsColumns(columns.length)} />
-    </div>
-  );
-}
-
-function Preview({ fileName, read, onDone }: { fileName: string; read: CsvPreview; onDone: () => void }) {
-  const act = useAct();
-  if (!read.ok) {
-    const { errors } = read;
-    return (
-      <StopAlert title={CSV_FILES_TEXT.wasNotImported(fileName)}>
-        <p>
-          {errors.length} {errors.length === 1 ? CSV_FILES_TEXT.cellIs : CSV_FILES_TEXT.cellsAre}{' '}
-          {CSV_FILES_TEXT.wrongNothingHereHas}
-        </p>
-        <ul>
-          {errors.slice(0, TOLD).map(({ row, column, message }) => (
-            <li key={`${row}${column}${message}`}>
-              {CSV_FILES_TEXT.row(row)} <strong>{column}</strong>: {message}
-            </li>
-          ))}
-        </ul>
-        {errors.length > TOLD && <p>{CSV_FILES_TEXT.andMore(errors.length - TOLD)}</p>}
-        <Button onClick={onDone}>{CSV_FILES_TEXT.allRight}</Button>
-      </StopAlert>
-    );
-  }
-  const take = async () => {
-    await act(CSV_FILES_TEXT.imported(fileName), () => importCsv(read));
-    onDone();
-  };
-  return (
-    <div className={styles.preview} role="status">
-      <h3>{CSV_FILES_TEXT.would(fileName)}</h3>
-      <p>
-        {CSV_FILES_TEXT.add} <strong>{read.added}</strong> {CSV_FILES_TEXT.andChange} <strong>{read.changed}</strong>.
-        {read.ignored.length > 0 && CSV_FILES_TEXT.leftOutSinceNothing(read.ignored.join(', '))}
-      </p>
-      <div className={styles.actions}>
-        <Button variant="contained" onClick={() => void take()}>
-          {CSV_FILES_TEXT.importIt}
-        </Button>
-        <Button onClick={onDone}>{CSV_FILES_TEXT.leaveIt}</Button>
-      </div>
     </div>
   );
 }

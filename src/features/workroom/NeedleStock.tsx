@@ -16,7 +16,8 @@ import {
 import { setAmount, within } from '@/core/result';
 import { formatNumber, numberAsk } from '@/core/units';
 import { amountId, deleteNeedle, needles as store, useNeedles } from '@/data';
-import { LongList, useFound } from '@/parts/longList';
+import { useFound } from '@/parts/longList';
+import { type LongColumn, LongTable } from '@/parts/longTable';
 import { useAct, useNeedleLife } from '@/parts/workspace';
 import { CautionAlert, Field, MeasureField, Pressable, QuantityField, wordsBy } from '@/ui';
 import { AddNeedles } from './AddNeedles';
@@ -36,6 +37,7 @@ export function NeedleStock() {
   const life = useNeedleLife();
   const sorted = useMemo(() => [...(all ?? [])].sort(byKind), [all]);
   const found = useFound(sorted, textOf, text);
+  const columns = useMemo(() => columnsOf(life, open, (id) => setOpen(open === id ? null : id)), [life, open]);
   if (!all) return null;
   return (
     <section className={styles.section} aria-label={NEEDLE_STOCK_TEXT.needles}>
@@ -45,22 +47,24 @@ export function NeedleStock() {
           <Owned what="needles" count={all.filter((n) => n.spent === null).length} />
           <div className={styles.find}>
             <MeasureField label={NEEDLE_STOCK_TEXT.findANeedle} text={text} onText={setText} />
+          </div>
+          <LongTable
+            label={NEEDLE_STOCK_TEXT.needlesInTheTin}
+            items={found}
+            keyOf={keyOf}
+            columns={columns}
+            rowPx={58}
+            openKey={open}
+            detail={(record) => <NeedleDetail record={record} />}
+            stateOf={(record) => stateOf(record, life)}
+            fileName="bobbet-needles-list"
+          >
             <p role="status" className={styles.quiet}>
               {NEEDLE_STOCK_TEXT.ofNeedles(found.length, all.length)}{' '}
               {life === null ? NEEDLE_STOCK_TEXT.hoursDoNotDecide : NEEDLE_STOCK_TEXT.eachIsKeptHours(life)}{' '}
               {NEEDLE_STOCK_TEXT.yourSchoolOnMatch}
             </p>
-          </div>
-          <LongList label={NEEDLE_STOCK_TEXT.needlesInTheTin} items={found} keyOf={keyOf} rowPx={58}>
-            {(record) => (
-              <NeedleRow
-                record={record}
-                life={life}
-                open={open === record.id}
-                onOpen={() => setOpen(open === record.id ? null : record.id)}
-              />
-            )}
-          </LongList>
+          </LongTable>
         </>
       )}
     </section>
@@ -79,37 +83,53 @@ const STATE_TEXT = {
   spent: 'spent',
 };
 
-interface RowProps {
-  record: NeedleRecord;
-  life: number | null;
-  open: boolean;
-  onOpen: () => void;
+const stateOf = (record: NeedleRecord, life: number | null) =>
+  needleState({ hours: needleHours(record), spent: record.spent !== null }, life);
+
+function columnsOf(
+  life: number | null,
+  open: string | null,
+  onOpen: (id: string) => void,
+): readonly LongColumn<NeedleRecord>[] {
+  const words = (record: NeedleRecord) =>
+    record.spent ? NEEDLE_STOCK_TEXT.spent(SPENT_TEXT[record.spent]) : STATE_TEXT[stateOf(record, life)];
+  return [
+    {
+      id: 'needle',
+      name: NEEDLE_STOCK_TEXT.needle,
+      always: true,
+      width: '26%',
+      text: ({ needle }) => needleName(needle),
+      render: ({ id, needle }) => (
+        <Pressable data-main aria-expanded={open === id} onClick={() => onOpen(id)} className={styles.rowName}>
+          {needleName(needle)}
+        </Pressable>
+      ),
+    },
+    {
+      id: 'hours',
+      name: NEEDLE_STOCK_TEXT.hours,
+      width: 290,
+      text: (record) => formatNumber(needleHours(record), 1),
+      sortBy: needleHours,
+      render: (record) => <Life share={shareOfHours(needleHours(record), life)} record={record} said={words(record)} />,
+    },
+    { id: 'state', name: NEEDLE_STOCK_TEXT.state, hidden: true, width: 150, text: words },
+    { id: 'sewed', name: NEEDLE_STOCK_TEXT.sewedFor, text: (record) => sewedBy(record)[0]?.what ?? '' },
+    { id: 'pack', name: NEEDLE_STOCK_TEXT.pack, width: 130, text: ({ pack }) => pack },
+    { id: 'where', name: NEEDLE_STOCK_TEXT.keptIn, width: 150, text: ({ where }) => where },
+  ];
 }
 
-function NeedleRow({ record, life, open, onOpen }: RowProps) {
-  const { needle, spent, pack, where } = record;
-  const hours = needleHours(record);
-  const sewed = sewedBy(record);
-  const state = needleState({ hours, spent: spent !== null }, life);
-  const share = shareOfHours(hours, life);
-  const said = spent ? NEEDLE_STOCK_TEXT.spent(SPENT_TEXT[spent]) : STATE_TEXT[state];
+function Life({ share, record, said }: { share: number; record: NeedleRecord; said: string }) {
   return (
-    <div className={styles.needle} data-state={state}>
-      <Pressable aria-expanded={open} onClick={onOpen}>
-        <strong>{needleName(needle)}</strong>
-        <span className={styles.life}>
-          <svg viewBox="0 0 120 12" aria-hidden>
-            <path d="M2 6 H96 L118 6" stroke="var(--rule)" strokeWidth="4" />
-            <path d={`M2 6 H${2 + 112 * share}`} stroke="currentColor" strokeWidth="4" />
-          </svg>
-          {NEEDLE_STOCK_TEXT.h(formatNumber(hours, 1))} {said && <em>{said}</em>}
-        </span>
-        <span className={styles.quiet}>
-          {[sewed[0]?.what, pack, where].filter(Boolean).join(', ') || NEEDLE_STOCK_TEXT.noNotes}
-        </span>
-      </Pressable>
-      {open && <NeedleDetail record={record} />}
-    </div>
+    <span className={styles.life}>
+      <svg viewBox="0 0 120 12" aria-hidden>
+        <path d="M2 6 H96 L118 6" stroke="var(--rule)" strokeWidth="4" />
+        <path d={`M2 6 H${2 + 112 * share}`} stroke="currentColor" strokeWidth="4" />
+      </svg>
+      {NEEDLE_STOCK_TEXT.h(formatNumber(needleHours(record), 1))} {said && <em>{said}</em>}
+    </span>
   );
 }
 

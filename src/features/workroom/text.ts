@@ -137,6 +137,14 @@ export const CARE_TEXT = {
 
 /** Lists out to a spreadsheet and back. */
 export const CSV_FILES_TEXT = {
+  rowsOf: (file: string) => `Rows of ${file}`,
+  faultsOf: (file: string) => `Wrong cells of ${file}`,
+  what: 'What',
+  does: 'Here',
+  change: { added: 'new', changed: 'changed', same: 'stays as it is' },
+  rowNumber: 'Row',
+  column: 'Column',
+  wrong: 'What is wrong',
   cloths: 'Cloths',
   needles: 'Needles',
   feetPlatesAndThreads: 'Feet, plates and threads',
@@ -153,8 +161,6 @@ export const CSV_FILES_TEXT = {
   cellIs: 'cell is',
   cellsAre: 'cells are',
   wrongNothingHereHas: 'wrong; nothing here has changed. Put them right and import the file again.',
-  row: (row: number) => `Row ${row},`,
-  andMore: (value: number) => `And ${value} more.`,
   allRight: 'All right',
   imported: (fileName: string) => `${fileName} imported`,
   would: (fileName: string) => `${fileName} would`,
@@ -332,6 +338,13 @@ export const OWNED_TEXT = {
 
 /** The spools. */
 export const SPOOLS_TEXT = {
+  colour: 'Colour',
+  thread: 'Thread',
+  for: 'For',
+  left: 'Left',
+  m: (metres: string) => `${metres} m`,
+  keptIn: 'Kept in',
+
   threads: 'Threads',
   findAThread: 'Find a thread',
   of: (found: number, all: number) => `${found} of ${all}`,
@@ -346,6 +359,11 @@ export const SPOOLS_TEXT = {
 
 /** The needle tin. */
 export const NEEDLE_STOCK_TEXT = {
+  needle: 'Needle',
+  state: 'State',
+  sewedFor: 'Sewed last',
+  keptIn: 'Kept in',
+
   needles: 'Needles',
   findANeedle: 'Find a needle',
   ofNeedles: (found: number, all: number) => `${found} of ${all} needles;`,

@@ -1,16 +1,17 @@
 'use client';
 
-import { Pressable } from '@/ui';
-import { useColorScheme } from '@mui/material/styles';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useEffect, useRef } from 'react';
-import { isSewn } from '@/core/job';
-import { useJobs, usePreference, useRuns } from '@/data';
-import { HistoryButton } from '../history';
-import { useUnits } from '../workspace';
 import styles from './Tape.module.css';
 import { TAPE_TEXT } from './text';
+
+const Switches = dynamic(() => import('./room').then((part) => part.Switches), {
+  ssr: false,
+  loading: () => <div className={styles.switches} />,
+});
+const Measured = dynamic(() => import('./room').then((part) => part.Measured), { ssr: false });
 
 /** The stations in the order of the work. */
 const STATIONS = [
@@ -66,40 +67,4 @@ function useStationInSight(path: string) {
     nav.scrollLeft = middle - nav.clientWidth / 2;
   }, [path]);
   return stations;
-}
-
-/** How far the job in hand is: a green thread along the edge of the tape. */
-function Measured() {
-  const id = usePreference('jobId');
-  const job = useJobs()?.find((j) => j.id === id);
-  const runs = useRuns();
-  if (!job || !runs || job.seams.length === 0) return null;
-  const sewn = job.seams.filter((seam) => isSewn(job, seam, runs)).length;
-  const text = TAPE_TEXT.ofSeams(job.name, sewn, job.seams.length);
-  return (
-    <span
-      className={styles.measured}
-      role="img"
-      aria-label={text}
-      title={text}
-      style={{ width: `${(100 * sewn) / job.seams.length}%` }}
-    />
-  );
-}
-
-function Switches() {
-  const { system, toggle } = useUnits();
-  const { mode, systemMode, setMode } = useColorScheme();
-  const evening = (mode === 'system' ? systemMode : mode) === 'dark';
-  return (
-    <div className={styles.switches}>
-      <HistoryButton />
-      <Pressable onClick={toggle} aria-label={TAPE_TEXT.unitsChange(system === 'inch' ? 'inch' : 'mm')}>
-        {system === 'inch' ? 'inch' : 'mm'}
-      </Pressable>
-      <Pressable onClick={() => setMode(evening ? 'light' : 'dark')} suppressHydrationWarning>
-        {evening ? 'Daylight' : 'Evening'}
-      </Pressable>
-    </div>
-  );
 }

@@ -7,14 +7,13 @@ import ListItemButton from '@mui/material/ListItemButton';
 import ListItemText from '@mui/material/ListItemText';
 import { useSyncExternalStore } from 'react';
 import { type Entry, followHistory, type History, historyNow } from '@/data';
-import { useUndoing } from '../workspace';
+import { sayDate, useUndoing } from '../workspace';
 import styles from './History.module.css';
 import { HISTORY_TEXT as TEXT } from './text';
 
 const EMPTY: History = { done: [], undone: [] };
 /** Rows that are shown; older ones can still be undone by key. */
 const SHOWN = 40;
-const TIME = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit' });
 
 /** The list itself, fetched when it is first opened. */
 export function HistoryList() {
@@ -57,7 +56,8 @@ export function HistoryList() {
 function Row({ entry, state, onPress }: { entry: Entry; state: 'done' | 'undone'; onPress: () => void }) {
   const { text, at, stuck } = entry;
   const says = state === 'done' ? TEXT.undoTo(text) : TEXT.redoTo(text);
-  const when = state === 'undone' ? `${TIME.format(at)}, ${TEXT.undone}` : TIME.format(at);
+  const time = sayDate(new Date(at), 'time');
+  const when = state === 'undone' ? `${time}, ${TEXT.undone}` : time;
   return (
     <ListItem disablePadding divider>
       <ListItemButton onClick={onPress} aria-label={says} sx={{ minHeight: 48, px: 0.5 }}>

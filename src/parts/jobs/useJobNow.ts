@@ -25,6 +25,8 @@ export interface JobNow extends Standing {
   machine: MachineRecord | null;
   cloths: ClothRecord[];
   pace: Pace;
+  /** Its settings are worked out, as far as they can be. */
+  settled: boolean;
 }
 
 /** A job of this key, live; undefined while it is read, null when there is none. */
@@ -42,9 +44,9 @@ export function useJobNow(id: string | null): JobNow | null | undefined {
   const system = useUnitPreference();
   const todayMinutes = usePreference('todayMinutes');
   const pace = usePace();
-  const settingOf = useSettings(job, machine);
+  const settings = useSettings(job, machine);
   if (!jobs || !machines || !cloths || !runs || !scraps || !set || !owned) return undefined;
-  if (!schools || !system || todayMinutes === undefined || !settingOf || !pace) return undefined;
+  if (!schools || !system || todayMinutes === undefined || !settings || !pace) return undefined;
   if (!job) return null;
   const standing = jobStanding(job, {
     machine: machine?.machine ?? null,
@@ -52,7 +54,7 @@ export function useJobNow(id: string | null): JobNow | null | undefined {
       const cloth = cloths.find((c) => c.id === clothId);
       return cloth ? clothOf(cloth) : null;
     },
-    settingOf,
+    settingOf: settings.of,
     runs,
     scraps,
     on: set.find((o) => o.machineId === job.machineId)?.setup ?? null,
@@ -62,7 +64,7 @@ export function useJobNow(id: string | null): JobNow | null | undefined {
     todayMinutes,
     pace,
   });
-  return { ...standing, job, machine, cloths, pace };
+  return { ...standing, job, machine, cloths, pace, settled: settings.settled };
 }
 
 /** What is owned, as far as a budget asks. */

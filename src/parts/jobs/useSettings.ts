@@ -10,11 +10,15 @@ import { useFromWorker } from '../asking';
 import { useAskOf } from '../learned';
 import { useStale } from '../staleness';
 
-/** The setting of every seam of a job; undefined while the workroom is read, settings still worked out are null. */
-export function useSettings(
-  job: Job | undefined,
-  machine: MachineRecord | null,
-): ((seam: JobSeam) => SeamSetting) | undefined {
+/** The settings of a job's seams: null for one that is still worked out, or that nothing safe was found for. */
+export interface Settings {
+  of: (seam: JobSeam) => SeamSetting;
+  /** Nothing is being worked out any more. */
+  settled: boolean;
+}
+
+/** The setting of every seam of a job; undefined while the workroom is read. */
+export function useSettings(job: Job | undefined, machine: MachineRecord | null): Settings | undefined {
   const cards = useCards();
   const cloths = useCloths();
   const stale = useStale();
@@ -39,5 +43,8 @@ export function useSettings(
   );
   const answered = useMemo(() => new Map(isCurrent ? value : []), [value, isCurrent]);
   if (!cards || !cloths || !stale) return undefined;
-  return (seam) => seamSetting(seam, from, (card) => stale(card).length > 0, answered);
+  return {
+    of: (seam) => seamSetting(seam, from, (card) => stale(card).length > 0, answered),
+    settled: askOf !== undefined && (inputs.length === 0 || (isCurrent && value !== null)),
+  };
 }

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { sayWhen } from './when';
+import { localeOf, sayDate, sayWhen } from './when';
 
 const now = new Date(2026, 10, 25, 0, 30);
 const local = (...at: [number, number, number, number, number]) => new Date(...at).toISOString();
@@ -15,15 +15,32 @@ describe('a moment as people say it', () => {
     ['18 Nov 2026', local(2026, 10, 18, 12, 0)],
     ['25 Nov 2025', local(2025, 10, 25, 0, 30)],
     ['27 Nov 2026', local(2026, 10, 27, 12, 0)],
-  ])('%s', (said, moment) => expect(sayWhen(moment, now)).toBe(said));
+  ])('%s', (said, moment) => expect(sayWhen(moment, now, 'en-GB')).toBe(said));
 
   it('says a weekday only of the last six days, whatever the hour', () => {
     fc.assert(
       fc.property(fc.integer({ min: -10, max: 400 }), fc.integer({ min: 0, max: 23 }), (days, hour) => {
-        const said = sayWhen(local(2026, 10, 25 - days, hour, 0), now);
+        const said = sayWhen(local(2026, 10, 25 - days, hour, 0), now, 'en-GB');
         expect(/^[A-Z][a-z]+day$/.test(said)).toBe(days > 1 && days < 7);
         expect(/\d{4}$/.test(said)).toBe(days < 0 || days >= 7);
       }),
     );
+  });
+});
+
+describe('a date in the order of the person’s English', () => {
+  it.each([
+    ['en-GB', '18 Nov 2026'],
+    ['en-US', 'Nov 18, 2026'],
+    ['en-AU', '18 Nov 2026'],
+  ])('%s: %s', (locale, said) => expect(sayDate(local(2026, 10, 18, 12, 0), 'date', locale)).toBe(said));
+
+  it('is Britain’s where the browser asks for no English, or for nothing', () => {
+    expect([localeOf('de-DE'), localeOf(undefined), localeOf('en-US'), localeOf('en')]).toEqual([
+      'en-GB',
+      'en-GB',
+      'en-US',
+      'en',
+    ]);
   });
 });

@@ -1,10 +1,13 @@
 'use client';
 
-import { Chart, type ChartOptions, Legend, LinearScale, LineElement, PointElement } from 'chart.js';
+import { Chart, type ChartOptions, Legend, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
+import { useRef } from 'react';
 import { Scatter } from 'react-chartjs-2';
+import { ChartFrame } from './ChartFrame';
 import { type Ink, type InkName, useInk } from './chartInk';
+import { tooltipIn } from './tooltip';
 
-Chart.register(Legend, LinearScale, LineElement, PointElement);
+Chart.register(Legend, LinearScale, LineElement, PointElement, Tooltip);
 
 /** Points of one kind: shape as well as colour tells them apart. */
 export interface PointSet {
@@ -35,10 +38,20 @@ interface Props {
 /** Points on a plane, in the hand of the drawings. */
 export default function PointChart({ label, x, y, sets, height }: Props) {
   const ink = useInk();
+  const chart = useRef<Chart<'scatter'> | null>(null);
   if (!ink) return <div style={{ height }} />;
   return (
-    <div style={{ height, position: 'relative' }} role="img" aria-label={label}>
+    <ChartFrame
+      label={label}
+      height={height}
+      columns={{ at: x.label, value: y.label }}
+      values={sets.flatMap(({ name, points }, datasetIndex) =>
+        points.map((p, index) => ({ series: name, at: sayOn(x, p.x), value: sayOn(y, p.y), datasetIndex, index })),
+      )}
+      chart={chart as never}
+    >
       <Scatter
+        ref={chart}
         aria-hidden
         data={{
           datasets: sets.map(({ name, points, colour, shape, joined }) => ({
@@ -54,9 +67,12 @@ export default function PointChart({ label, x, y, sets, height }: Props) {
         }}
         options={optionsOf(x, y, sets.length > 1, ink)}
       />
-    </div>
+    </ChartFrame>
   );
 }
+
+const PRINTED = new Intl.NumberFormat('en-GB', { maximumFractionDigits: 2 });
+const sayOn = ({ say }: Axis, value: number) => (say ? say(value) : PRINTED.format(value));
 
 function optionsOf(x: Axis, y: Axis, legend: boolean, ink: Ink): ChartOptions<'scatter'> {
   const font = { family: ink.text, size: 13 };
@@ -77,9 +93,20 @@ function optionsOf(x: Axis, y: Axis, legend: boolean, ink: Ink): ChartOptions<'s
     animation: false,
     responsive: true,
     maintainAspectRatio: false,
-    events: [],
     plugins: {
-      legend: { display: legend, position: 'bottom', labels: { usePointStyle: true, font, color: ink.ink } },
+      legend: {
+        display: legend,
+        position: 'bottom',
+        onClick: () => {},
+        labels: { usePointStyle: true, font, color: ink.ink },
+      },
+      tooltip: {
+        ...tooltipIn(ink),
+        callbacks: {
+          title: ([first]) => first?.dataset.label ?? '',
+          label: ({ parsed }) => `${sayOn(x, parsed.x ?? 0)}: ${sayOn(y, parsed.y ?? 0)}`,
+        },
+      },
     },
     scales: { x: scale(x), y: scale(y) },
   };

@@ -1,0 +1,12 @@
+import { START_WORDS } from '../start/words';
+import styles from './Frame.module.css';
+
+/** What stands in the place of the task while the workroom is opened. */
+export function Opening() {
+  return (
+    <div role="status" className={styles.opening}>
+      <strong>{START_WORDS.opening}</strong>
+      <p>{START_WORDS.openingMeans}</p>
+    </div>
+  );
+}

@@ -1,0 +1,68 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import { usePathname } from 'next/navigation';
+import { SnackbarProvider } from 'notistack';
+import { type ReactNode, useEffect, useSyncExternalStore } from 'react';
+import { usePreference } from '@/data';
+import {
+  followServer,
+  holdNavigation,
+  PartBoundary,
+  serverAwaited,
+  serverIsBack,
+  ServerStopped,
+  StationBoundary,
+} from '../boundary';
+import { useUndoKeys } from '../history';
+import { MachineBar } from '../machineBar';
+import { useStart } from '../start';
+import { Banners } from './Banners';
+import styles from './Frame.module.css';
+import { Opening } from './Opening';
+import { pressWhereItBegan } from './pressWhereItBegan';
+import { FRAME_TEXT } from './text';
+import { Trouble } from './Trouble';
+
+/** Fetched only where Bobbet cannot start. */
+const StartPanel = dynamic(() => import('../start/StartPanel').then((part) => part.StartPanel), { ssr: false });
+
+/** Everything under the tape: what must be known, the task, the machine bar; and the place where notices are said. */
+export function Room({ children }: { children: ReactNode }) {
+  return (
+    <SnackbarProvider
+      maxSnack={2}
+      autoHideDuration={10_000}
+      anchorOrigin={{ vertical: 'bottom', horizontal: 'right' }}
+      classes={{ containerRoot: 'notices' }}
+    >
+      <Opened>{children}</Opened>
+    </SnackbarProvider>
+  );
+}
+
+function Opened({ children }: { children: ReactNode }) {
+  const { open, problem } = useStart();
+  const path = usePathname();
+  useUndoKeys(open);
+  useEffect(holdNavigation, []);
+  useEffect(() => pressWhereItBegan(document), []);
+  const stopped = useSyncExternalStore(followServer, serverAwaited, () => false);
+  // What the banner says is read before anything is drawn: the task does not move away from under it.
+  const name = usePreference('workroomName');
+  if (problem) return <StartPanel problem={problem} />;
+  if (!open || name === undefined) return <Opening />;
+  return (
+    <>
+      <Banners />
+      <Trouble />
+      {stopped && <ServerStopped onBack={serverIsBack} />}
+      <main id="task" tabIndex={-1} className={styles.task}>
+        <StationBoundary key={path}>{children}</StationBoundary>
+      </main>
+      <PartBoundary what={FRAME_TEXT.whatIsOnThe}>
+        <MachineBar />
+      </PartBoundary>
+    </>
+  );
+}

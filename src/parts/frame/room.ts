@@ -1,0 +1,3 @@
+export { Measured } from './Measured';
+export { Room } from './Room';
+export { Switches } from './Switches';

@@ -1,0 +1,2 @@
+export { LongTable } from './LongTable';
+export type { LongColumn } from './useRows';
