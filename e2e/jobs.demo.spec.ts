@@ -55,8 +55,8 @@ test('from a new job over its order, a scrap and the seams to the last tick', as
   await seam(page, 'Rim', 'Single-fold hem, narrow zigzag', 'Deck canvas');
   await expect(page.getByText('“Sides” before “Rim”: hems come last, when everything hangs as it will.')).toBeVisible();
   await page.getByRole('button', { name: 'Heed it' }).click();
-  await expect(page.getByRole('button', { name: /Rim.*needs a swatch.*after sides/ })).toBeVisible();
-  await expect(page.getByRole('button', { name: /Sides.*stitch tested/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /Rim.*needs a swatch.*after sides/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /Sides.*stitch tested/ })).toBeVisible();
 
   await page.getByRole('tab', { name: JOB_PAGE_TEXT.orderOfWork }).click();
   await page.getByRole('button', { name: FIND_ORDER_TEXT.findTheBestOrder }).click();
@@ -137,8 +137,8 @@ test('a job begun without a cloth says so, and gets one for all of its seams at 
   await page.getByRole('option', { name: 'Apron denim' }).click();
   await expect(page.getByText(JOB_CLOTHS_TEXT.insteadOf('Apron denim', 'Deck canvas.'))).toBeVisible();
   await page.getByRole('tab', { name: /^Seams/ }).click();
-  await expect(page.getByRole('button', { name: /Apron denim/ }).first()).toBeVisible();
-  await expect(page.getByRole('button', { name: /Deck canvas|no cloth yet/ })).toHaveCount(0);
+  await expect(page.getByRole('row', { name: /Apron denim/ }).first()).toBeVisible();
+  await expect(page.getByRole('row', { name: /Deck canvas|no cloth yet/ })).toHaveCount(0);
   await page.getByRole('tab', { name: JOB_PAGE_TEXT.whatItTakes }).click();
   await expect(page.getByText(/, lichen/).first()).toBeVisible();
 });

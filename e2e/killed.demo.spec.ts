@@ -68,7 +68,8 @@ test('nothing is lost when the browser is killed in the middle of a job', async 
     },
     check: async (page) => {
       await page.goto('/jobs?id=top&place=seams');
-      await page.getByRole('button', { name: /^Neckband.*2 of them/ }).click();
+      await expect(page.getByRole('row', { name: /^Neckband.*2 of them/ })).toBeVisible();
+      await page.getByRole('button', { name: /^Neckband/ }).click();
       await expect(page.getByLabel('Round the neckline, at the seam line, cm')).toHaveValue('58');
       await expect(page.getByText(SEAM_EDITOR_TEXT.itWaitsForNothing)).toBeVisible();
       await page.getByRole('tab', { name: JOB_PAGE_TEXT.piecesAndNotes }).click();

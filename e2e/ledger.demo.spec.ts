@@ -17,12 +17,14 @@ test('everything that happened is found by a few letters, filtered, and the view
   await expect(page.getByRole('link', { name: /Line 1 on Velvet cushion/ })).toBeVisible();
   await page.getByLabel(FILTERS_TEXT.find).fill('');
   await page.getByRole('button', { name: 'What failed on scrap' }).click();
-  const list = page.getByRole('list', { name: EVERYTHING_TEXT.whatHappened });
-  await expect(list.getByRole('listitem').first()).toContainText('✗');
+  const list = page.getByRole('table', { name: EVERYTHING_TEXT.whatHappened });
+  await expect(list.getByRole('row').nth(1)).toContainText('✗');
 
   await page.getByRole('button', { name: 'Everything', exact: true }).click();
   await page.getByRole('button', { name: 'Machine care' }).click();
-  await page.getByLabel(FILTERS_TEXT.from).fill('2026-11-15');
+  // As a date is typed here: day, month, year.
+  await page.getByRole('group', { name: FILTERS_TEXT.from }).getByRole('spinbutton', { name: 'Day' }).click();
+  await page.keyboard.type('15112026');
   await expect(page.getByText(/^1 of \d+$/)).toBeVisible();
   await page.getByRole('button', { name: SAVED_VIEWS_TEXT.keepThisView }).click();
   await page.getByLabel(SAVED_VIEWS_TEXT.nameOfThisView).fill('Care lately');

@@ -2,6 +2,7 @@ import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
 import { expect, openDemo, test } from './page';
 import { CSV_FILES_TEXT, NEEDLE_STOCK_TEXT } from '@/features/workroom/text';
+import { TABLE_TEXT } from '@/parts/longTable/text';
 import { DRAWER_TEXT } from '@/features/cloth/text';
 
 const typed = (page: Page, label: string) => page.getByRole('textbox', { name: label });
@@ -27,11 +28,12 @@ test('a CSV of 50 cloths with three bad rows is refused by row and column; put r
   await input.setInputFiles(csv(true));
   const refused = page.getByRole('alert').filter({ hasText: 'remnants.csv was not imported' });
   await expect(refused).toContainText('3 cells are wrong; nothing here has changed');
-  await expect(refused).toContainText(
-    'Row 8, Weight g/m²: expected a weight, such as 160, 12 oz or 19 momme, got "heavy"',
-  );
-  await expect(refused).toContainText('Row 22, Stretch across %: expected a stretch in percent from 0 to 400, got 900');
-  await expect(refused).toContainText('Row 45, Fibres: expected fibres that add up to at most 100 percent');
+  for (const row of [
+    /^8 Weight g\/m² expected a weight, such as 160, 12 oz or 19 momme, got "heavy"/,
+    /^22 Stretch across % expected a stretch in percent from 0 to 400, got 900/,
+    /^45 Fibres expected fibres that add up to at most 100 percent/,
+  ])
+    await expect(refused.getByRole('row', { name: row })).toBeVisible();
   await refused.getByRole('button', { name: CSV_FILES_TEXT.allRight }).click();
   await page.getByRole('link', { name: 'Cloth', exact: true }).click();
   await expect(page.getByText('10 cloths')).toBeVisible();
@@ -39,6 +41,7 @@ test('a CSV of 50 cloths with three bad rows is refused by row and column; put r
   await page.goto('/workroom?place=files');
   await input.setInputFiles(csv(false));
   await expect(page.getByText('add 50 and change 0')).toBeVisible();
+  await expect(page.getByRole('row', { name: 'Remnant 1 new' })).toBeVisible();
   await page.getByRole('button', { name: CSV_FILES_TEXT.importIt }).click();
   await expect(page.getByText('remnants.csv imported.')).toBeVisible();
   const download = page.waitForEvent('download');
@@ -96,8 +99,46 @@ test('2,000 cloths and 10,000 needles are scrolled and searched with only what i
   await page.goto('/workroom?place=needles');
   await expect(page.getByText('10023 of 10023 needles')).toBeVisible();
   expect(
-    await page.getByRole('list', { name: NEEDLE_STOCK_TEXT.needlesInTheTin }).getByRole('listitem').count(),
+    await page.getByRole('table', { name: NEEDLE_STOCK_TEXT.needlesInTheTin }).getByRole('row').count(),
   ).toBeLessThan(120);
   await typed(page, NEEDLE_STOCK_TEXT.findANeedle).fill('drawer 17');
   await expect(page.getByText('500 of 10023 needles')).toBeVisible();
+});
+
+test('a table is sorted, its columns are chosen, arrow keys go along it, and what is shown is exported', async ({
+  page,
+}, info) => {
+  await openDemo(page, '/workroom?place=needles');
+  const table = page.getByRole('table', { name: NEEDLE_STOCK_TEXT.needlesInTheTin });
+  const hours = table.getByRole('columnheader', { name: NEEDLE_STOCK_TEXT.hours });
+  await hours.getByRole('button').click();
+  await expect(hours).toHaveAttribute('aria-sort', 'descending');
+  await expect(table.getByRole('row').nth(1)).toContainText('5.4 h');
+  await hours.getByRole('button').press('Enter');
+  await expect(hours).toHaveAttribute('aria-sort', 'ascending');
+  await expect(table.getByRole('row').nth(1)).not.toContainText('5.4 h');
+
+  await page.getByRole('button', { name: TABLE_TEXT.columns }).press('Enter');
+  await page.keyboard.press('End');
+  await expect(page.getByRole('menuitemcheckbox', { name: NEEDLE_STOCK_TEXT.keptIn })).toBeFocused();
+  await page.keyboard.press('Enter');
+  await page.getByRole('menuitemcheckbox', { name: NEEDLE_STOCK_TEXT.state }).click();
+  await page.keyboard.press('Escape');
+  await expect(table.getByRole('columnheader', { name: NEEDLE_STOCK_TEXT.keptIn })).toHaveCount(0);
+
+  await typed(page, NEEDLE_STOCK_TEXT.findANeedle).fill('jeans');
+  await expect(page.getByText(/^[2-9] of 23 needles/)).toBeVisible();
+  const rows = table.getByRole('row').filter({ hasText: 'Jeans' });
+  await rows.nth(0).getByRole('button').focus();
+  await page.keyboard.press('ArrowDown');
+  await expect(rows.nth(1).getByRole('button')).toBeFocused();
+
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: TABLE_TEXT.export }).click();
+  const file = info.outputPath('needles.csv');
+  await (await download).saveAs(file);
+  const [head, ...lines] = (await readFile(file, 'utf8')).trim().split('\r\n');
+  expect(head).toBe('Needle,Hours,State,Sewed last,Pack');
+  expect(lines.length).toBe(await rows.count());
+  expect(lines.every((line) => line.startsWith('Jeans'))).toBe(true);
 });

@@ -1,11 +1,12 @@
 import { readFile } from 'node:fs/promises';
+import { START_WORDS } from '@/parts/start/words';
 import { answered, expect, openCards, reading, test } from './page';
 import { BAR_TEXT } from '@/parts/machineBar/text';
 import { CARD_LIST_TEXT } from '@/features/ledger/text';
 import { CLOTH_PAGE_TEXT, GAUGE_SHELL_TEXT, STRETCH_GAUGE_TEXT } from '@/features/cloth/text';
 import { FILES_TEXT } from '@/features/workroom/files/text';
 import { GIVE_BAR_TEXT } from '@/ui/text';
-import { IMPOSSIBLE_TEXT, MATCH_STATION_TEXT, SEW_LIKE_THIS_TEXT, START_TEXT } from '@/features/match/text';
+import { IMPOSSIBLE_TEXT, SEW_LIKE_THIS_TEXT, START_TEXT } from '@/features/match/text';
 import { MACHINES_TEXT, MACHINE_TEXT } from '@/features/workroom/text';
 import { MEASURES_TEXT, SCRAP_DRAWING_TEXT, SIGNS_TEXT, SIMULATED_TEXT } from '@/features/swatch/text';
 import { NAMING_TEXT } from '@/parts/naming/text';
@@ -230,7 +231,7 @@ test('nothing can be typed before the workroom is open, however slowly it opens'
     await route.continue();
   });
   await page.goto('/match');
-  await expect(page.getByText(MATCH_STATION_TEXT.openingTheWorkroom)).toBeAttached();
+  await expect(page.getByText(START_WORDS.opening)).toBeAttached();
   await expect(page.getByLabel(START_TEXT.name)).toHaveCount(0);
   await expect(page.getByLabel(START_TEXT.name)).toBeFocused();
   await page.keyboard.type('cotton jersey');

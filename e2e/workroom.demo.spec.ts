@@ -43,7 +43,9 @@ test('a machine with a wrong dial is calibrated, and Match tells another number 
   await length.getByRole('textbox', { name: DIAL_CALIBRATION_TEXT.dialSays }).fill('5');
   await length.getByRole('textbox', { name: DIAL_CALIBRATION_TEXT.stitchesCounted }).fill('39');
   await expect(length.getByText(/dial 5 would give less than dial 4/)).toBeVisible();
-  await expect(length.getByRole('button', { name: DIAL_CALIBRATION_TEXT.keepThisCount })).toBeDisabled();
+  await length.getByRole('button', { name: DIAL_CALIBRATION_TEXT.keepThisCount }).click();
+  await expect(length.getByRole('alert')).toBeFocused();
+  await expect(length.getByText(/^dial 5: /)).toHaveCount(0);
 
   await page.goto('/match?cloth=deck');
   await answered(page);
@@ -113,7 +115,12 @@ test('needles come in packs, are found, and are spent with the caution that belo
   await expect(page.getByText('26 of 26 needles')).toBeVisible();
   await typed(page, NEEDLE_STOCK_TEXT.findANeedle).fill('sail loc');
   await expect(page.getByText('3 of 26 needles')).toBeVisible();
-  await page.getByRole('list', { name: NEEDLE_STOCK_TEXT.needlesInTheTin }).getByRole('button').first().click();
+  await page
+    .getByRole('table', { name: NEEDLE_STOCK_TEXT.needlesInTheTin })
+    .getByRole('row')
+    .nth(1)
+    .getByRole('button')
+    .click();
   await page.getByRole('button', { name: 'struck metal' }).click();
   await expect(page.getByText(/Find every fragment/)).toBeVisible();
 });
@@ -133,7 +140,7 @@ test('a spool is noted by whatever number is printed on it', async ({ page }) =>
   await expect(page.getByText('Tex 27', { exact: true })).toBeVisible();
   await typed(page, SPOOL_TEXT.colourInWords).fill('heron blue');
   await page.getByRole('button', { name: SPOOL_TEXT.noteIt }).click();
-  const spools = page.getByRole('list', { name: SPOOLS_TEXT.spools });
+  const spools = page.getByRole('table', { name: SPOOLS_TEXT.spools });
   await expect(spools).toContainText('heron blue');
 
   // What is used up and put elsewhere is written down on the spool itself.
@@ -148,7 +155,7 @@ test('a spool is noted by whatever number is printed on it', async ({ page }) =>
   await expect(spools.getByText(/“much” is not a length/)).toBeVisible();
   await settled(page);
   await page.reload();
-  await expect(spools.getByRole('button', { name: /^heron blue/ })).toContainText('85 m left, biscuit box');
+  await expect(spools.getByRole('row', { name: /^heron blue.*85 m.*biscuit box/ })).toBeVisible();
   await spools.getByRole('button', { name: /^heron blue/ }).click();
   await spools.getByRole('button', { name: SPOOL_TEXT.removeThisSpool }).click();
   await expect(spools).not.toContainText('heron blue');

@@ -33,6 +33,8 @@ export function Pick<T extends string>({ label, value, options, onPick, help, pr
           {...input}
           label={label}
           autoFocus={autoFocus}
+          // What is typed then takes the place of what is chosen.
+          onFocus={(event) => (event.target as HTMLInputElement).select()}
           error={problem !== undefined}
           helperText={problem ?? help}
         />

@@ -192,6 +192,11 @@ export const theme = createTheme({
     MuiPaper: { styleOverrides: { root: { backgroundImage: 'none' } } },
     MuiPopover: { styleOverrides: { paper: { border: '2px solid var(--ink)', background: 'var(--sheet)' } } },
     MuiDialog: { styleOverrides: { paper: { border: '2px solid var(--ink)', background: 'var(--sheet)' } } },
+    // What scrolls is reached by the keyboard too.
+    MuiDialogContent: { defaultProps: { tabIndex: 0 } },
+    MuiTableSortLabel: {
+      styleOverrides: { root: { minHeight: 36, '@media (max-width: 700px)': { minHeight: 44 } } },
+    },
     MuiDialogTitle: { styleOverrides: { root: { ...HEADING, fontSize: 20 } } },
     MuiMenuItem: {
       styleOverrides: {

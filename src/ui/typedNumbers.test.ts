@@ -18,6 +18,7 @@ describe('numbers of a form', () => {
     expect(typedNumbers({ over: '20' }, fields)).toEqual({
       soFar: { over: 200 },
       value: null,
+      missing: ['stitches'],
       problems: {},
       meant: {},
     }));
@@ -25,6 +26,7 @@ describe('numbers of a form', () => {
     expect(typedNumbers({ stitches: 'many' }, fields)).toEqual({
       soFar: { over: 100 },
       value: null,
+      missing: [],
       problems: { stitches: '“many” is not a number.' },
       meant: { stitches: [] },
     }));

@@ -18,6 +18,8 @@ export interface TypedNumbers {
   soFar: Record<string, number | undefined>;
   /** All of them, optional ones where typed; null while one is missing or wrong. */
   value: Record<string, number> | null;
+  /** Fields that are still to be filled in. */
+  missing: readonly string[];
   /** What is wrong, by field, and what may have been meant. */
   problems: Record<string, string>;
   meant: Record<string, readonly Meant[]>;
@@ -33,16 +35,17 @@ export function typedNumbers(texts: Record<string, string>, fields: readonly Num
   const problems: Record<string, string> = {};
   const meant: Record<string, readonly Meant[]> = {};
   const value: Record<string, number> = {};
-  let complete = true;
+  const missing: string[] = [];
   for (const field of fields) {
     const { key, otherwise, optional } = field;
     const text = texts[key] ?? '';
     const answer = 'read' in field ? field.read(text) : readAnswer(text, field.ask);
     if (answer.kind === 'value') value[key] = answer.value;
     else if (answer.kind === 'unclear') {
-      [problems[key], meant[key], complete] = [answer.text, answer.meant, false];
+      [problems[key], meant[key]] = [answer.text, answer.meant];
     } else if (otherwise !== undefined) value[key] = otherwise;
-    else if (!optional) complete = false;
+    else if (!optional) missing.push(key);
   }
-  return { soFar: value, value: complete ? value : null, problems, meant };
+  const complete = missing.length === 0 && Object.keys(problems).length === 0;
+  return { soFar: value, value: complete ? value : null, missing, problems, meant };
 }

@@ -19,12 +19,14 @@ interface Props {
 /** The colour of a thread, as it is written on the spool or as it is called; the spools that are owned are offered. */
 export function ColourField({ label, text, onValue, help }: Props) {
   const spools = useThreads();
-  const [draft, setDraft] = useState(text);
+  // What was typed and cannot be kept stays in the field; anything else follows what is stored.
+  const [draft, setDraft] = useState<string | null>(null);
   const names = [...new Set((spools ?? []).map(({ colourName }) => colourName))].filter((name) => name !== '');
-  const typed = COLOUR(draft);
+  const shown = draft ?? text;
+  const typed = COLOUR(shown);
   const type = (next: string) => {
-    setDraft(next);
     const read = COLOUR(next);
+    setDraft(next);
     if (read.ok && read.value !== text) onValue(read.value);
   };
   return (
@@ -33,7 +35,8 @@ export function ColourField({ label, text, onValue, help }: Props) {
       disableClearable
       size="small"
       options={names}
-      inputValue={draft}
+      inputValue={shown}
+      onBlur={() => typed.ok && setDraft(null)}
       onInputChange={(_, next) => type(next)}
       renderInput={(input) => (
         <TextField {...input} label={label} error={!typed.ok} helperText={typed.ok ? help : typed.expected} />

@@ -14,6 +14,7 @@ interface Props {
 }
 
 const DAY = 'yyyy-MM-dd';
+const PRESSED = { width: 44, height: 44 };
 const LOCALE = typeof navigator !== 'undefined' && navigator.language === 'en-US' ? enUS : enGB;
 
 /** One day, typed or picked, in the order the person's English has it. */
@@ -25,7 +26,12 @@ export default function DayPicker({ label, value, onValue }: Props) {
         value={value === '' ? null : parseISO(value)}
         // Half a date is none yet: what was chosen before holds until the new one is whole.
         onChange={(day) => (day === null ? onValue('') : isValid(day) && onValue(format(day, DAY)))}
-        slotProps={{ textField: { size: 'small', fullWidth: true }, field: { clearable: true } }}
+        slotProps={{
+          textField: { size: 'small', fullWidth: true },
+          field: { clearable: true },
+          openPickerButton: { sx: PRESSED },
+          clearButton: { sx: PRESSED },
+        }}
       />
     </LocalizationProvider>
   );

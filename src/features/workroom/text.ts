@@ -34,6 +34,7 @@ export const MACHINE_TEXT = {
 
 /** The number of a spool: as it is printed, and what it was taken as. */
 export const SPOOL_TEXT = {
+  fibre: 'Fibre',
   number: 'Number on the spool',
   left: 'Thread left',
   leftHelp: 'leave it empty if you don’t know',
@@ -249,6 +250,7 @@ export const MEASURE_LIST_TEXT = {
 
 /** Measures of one kind. */
 export const MEASURES_TEXT = {
+  needed: 'Fill this in.',
   measurementDeleted: 'Measurement deleted',
 } as const;
 
@@ -299,6 +301,9 @@ export const DIAL_CALIBRATION_TEXT = {
 
 /** Two equal strips sewn 300 mm. */
 export const FEED_CALIBRATION_TEXT = {
+  fabric: 'Fabric',
+  whichFoot: 'Foot',
+  pressure: 'Pressure',
   feed: 'Feed',
   cutTwoStripsLong: (value: string, usualOver: string) =>
     `Cut two strips ${value} long from one cloth, along the grain. Sew ${usualOver} of them together from one end, guiding and not pulling. Measure how far the top one ends behind the bottom one; minus if it ends ahead.`,

@@ -2,7 +2,7 @@
 
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useEffect } from 'react';
-import { type DefaultValues, useForm, type UseFormReturn } from 'react-hook-form';
+import { type DefaultValues, type Resolver, useForm, type UseFormReturn } from 'react-hook-form';
 import type * as z from 'zod';
 import { readDraft, reportTrouble, writeDraft } from '@/data';
 
@@ -34,10 +34,41 @@ function keepDraft(key: string, texts: Typed): void {
  * @param start - texts of an empty form
  */
 export function useDraftForm<T extends Typed, V>(key: string, schema: z.ZodType<V, T>, start: T): DraftForm<T, V> {
+  return useDrafted(key, zodResolver<T, unknown, V>(schema), start);
+}
+
+/** What was typed, as it is read: its worth once all of it is right, and what is wrong, by field. */
+export interface ReadTexts<V> {
+  value: V | null;
+  problems: Readonly<Record<string, string>>;
+}
+
+/**
+ * The same for a form whose numbers are read as people write them, and that is checked as a whole when all of them are.
+ *
+ * @param key - what is being filled in
+ * @param read - what the texts are worth, or what is wrong with them
+ * @param start - texts of an empty form
+ */
+export function useReadForm<T extends Typed, V extends object>(
+  key: string,
+  read: (texts: T) => ReadTexts<V>,
+  start: T,
+): DraftForm<T, V> {
+  const resolver = (texts: T) => {
+    const { value, problems } = read(texts);
+    if (value) return { values: value, errors: {} };
+    const wrong = Object.entries(problems).map(([field, message]) => [field, { type: 'read', message }]);
+    return { values: {}, errors: Object.fromEntries(wrong) };
+  };
+  return useDrafted(key, resolver as Resolver<T, unknown, V>, start);
+}
+
+function useDrafted<T extends Typed, V>(key: string, resolver: Resolver<T, unknown, V>, start: T): DraftForm<T, V> {
   const form = useForm<T, unknown, V>({
     mode: 'onChange',
     defaultValues: start as DefaultValues<T>,
-    resolver: zodResolver<T, unknown, V>(schema),
+    resolver,
     // The summary takes the focus: it says all there is to put right.
     shouldFocusError: false,
   });

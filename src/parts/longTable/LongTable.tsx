@@ -74,6 +74,7 @@ function Rows<T>({
   const span = table.getVisibleLeafColumns().length;
   const onKey = (event: KeyboardEvent<HTMLElement>) => {
     const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];
+    const table = event.currentTarget.parentElement;
     const from = event.currentTarget.dataset.index;
     if (step === undefined || from === undefined || !isMain(event.target)) return;
     const to = Number(from) + step;
@@ -81,7 +82,7 @@ function Rows<T>({
     event.preventDefault();
     virtual.scrollToIndex(to);
     // The row may be drawn only now.
-    requestAnimationFrame(() => mainOf(event.currentTarget.parentElement, to)?.focus());
+    requestAnimationFrame(() => mainOf(table, to)?.focus());
   };
   return (
     <>

@@ -1,9 +1,11 @@
 'use client';
 
+import CheckBox from '@mui/icons-material/CheckBox';
+import CheckBoxOutlineBlank from '@mui/icons-material/CheckBoxOutlineBlank';
 import FileDownloadOutlined from '@mui/icons-material/FileDownloadOutlined';
 import ViewColumnOutlined from '@mui/icons-material/ViewColumnOutlined';
 import Button from '@mui/material/Button';
-import Checkbox from '@mui/material/Checkbox';
+import ListItemIcon from '@mui/material/ListItemIcon';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import type { Table } from '@tanstack/react-table';
@@ -67,7 +69,9 @@ function Columns<T>({ table }: { table: Table<T> }) {
             disabled={!column.getCanHide()}
             onClick={() => column.toggleVisibility()}
           >
-            <Checkbox checked={column.getIsVisible()} tabIndex={-1} slotProps={{ input: { 'aria-hidden': true } }} />
+            <ListItemIcon>
+              {column.getIsVisible() ? <CheckBox color="secondary" /> : <CheckBoxOutlineBlank />}
+            </ListItemIcon>
             {column.columnDef.meta!.column.name}
           </MenuItem>
         ))}

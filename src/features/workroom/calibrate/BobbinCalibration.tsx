@@ -1,16 +1,19 @@
 'use client';
 
-import Button from '@mui/material/Button';
 import type { MachineRecord } from '@/core/file';
 import { bobbinMeasureSchema, bobbinMetres, type Thread, threadName } from '@/core/kit';
 import { formatNumber, lengthAsk, readSpoolLabel, spoolAnswer } from '@/core/units';
 import { useOnMachine } from '@/data';
 import { useUnits } from '@/parts/workspace';
-import { DraftField, typedNumbers } from '@/ui';
+import { FormText } from '@/parts/forms';
+import { typedNumbers } from '@/ui';
 import { SPOOL_TEXT } from '../text';
 import styles from '../Workroom.module.css';
+import { MeasureForm } from './MeasureForm';
 import { MeasureList } from './MeasureList';
 import { useMeasures } from './useMeasures';
+
+const LABELS = { metres: SPOOL_TEXT.woundOff, tex: SPOOL_TEXT.threadNumber };
 
 const USUAL: Thread = { fibre: 'polyester', tex: 27 };
 
@@ -23,14 +26,15 @@ function useBobbin(record: MachineRecord) {
     record,
     'bobbin',
     bobbinMeasureSchema,
-    (texts) => {
-      const { value, problems, meant } = typedNumbers(texts, [
+    (texts) => ({
+      numbers: typedNumbers(texts, [
         { key: 'metres', ask: woundAsk },
         { key: 'tex', read: (text) => spoolAnswer(text, fibre === 'cotton'), otherwise: usualTex },
-      ]);
-      return { value: value && { metres: value.metres / 1000, thread: { fibre, tex: value.tex } }, problems, meant };
-    },
+      ]),
+      make: ({ metres, tex }) => ({ metres: metres / 1000, thread: { fibre, tex } }),
+    }),
     () => null,
+    { metres: '', tex: '' },
   );
   return { measures, woundAsk, fibre, usualTex };
 }
@@ -39,27 +43,23 @@ function useBobbin(record: MachineRecord) {
 export function BobbinCalibration({ record }: { record: MachineRecord }) {
   const { metres } = useUnits();
   const { measures, woundAsk, fibre, usualTex } = useBobbin(record);
-  const { measure } = measures;
   const taken = readSpoolLabel(measures.texts.tex ?? '', fibre === 'cotton');
   const now = bobbinMetres(record.machine, USUAL);
   return (
     <section aria-labelledby="cal-bobbin" className={styles.calibration}>
       <h2 id="cal-bobbin">{SPOOL_TEXT.bobbin}</h2>
       <p>{SPOOL_TEXT.windABobbinFull}</p>
-      <div className={styles.row}>
-        <DraftField draft={measures} name="metres" label={SPOOL_TEXT.woundOff} ask={woundAsk} />
-        <DraftField
-          draft={measures}
+      <MeasureForm measures={measures} labels={LABELS} keep={SPOOL_TEXT.keepThisBobbin}>
+        <FormText control={measures.form.control} name="metres" label={LABELS.metres} ask={woundAsk} />
+        <FormText
+          control={measures.form.control}
           name="tex"
-          label={SPOOL_TEXT.threadNumber}
+          label={LABELS.tex}
           help={
             taken?.guessed ? SPOOL_TEXT.takenAs(taken.as, taken.tex) : SPOOL_TEXT.emptyMeans(formatNumber(usualTex))
           }
         />
-        <Button variant="outlined" disabled={!measure} onClick={measures.keep}>
-          {SPOOL_TEXT.keepThisBobbin}
-        </Button>
-      </div>
+      </MeasureForm>
       <p className={styles.says}>
         {SPOOL_TEXT.aFullBobbinHolds} <strong>{metres(Math.round(now.metres) * 1000)}</strong>{' '}
         {SPOOL_TEXT.of(threadName(USUAL))}{' '}

@@ -1,6 +1,6 @@
 'use client';
 
-import Button from '@mui/material/Button';
+import type { Control } from 'react-hook-form';
 import type { MachineRecord } from '@/core/file';
 import {
   type DialCurve,
@@ -13,9 +13,11 @@ import {
 } from '@/core/kit';
 import { dialMmAsk, formatNumber, lengthAsk, MM_PER_INCH, numberAsk } from '@/core/units';
 import { useUnits } from '@/parts/workspace';
-import { DraftField, typedNumbers } from '@/ui';
+import { FormText } from '@/parts/forms';
+import { typedNumbers } from '@/ui';
 import styles from '../Workroom.module.css';
 import { DialChart } from './DialChart';
+import { MeasureForm } from './MeasureForm';
 import { MeasureList } from './MeasureList';
 import { useMeasures } from './useMeasures';
 import { DIAL_CALIBRATION_TEXT } from '../text';
@@ -43,13 +45,16 @@ function useLengthCounts(record: MachineRecord, next: number | undefined) {
     record,
     'length',
     lengthCountSchema,
-    (texts) =>
-      typedNumbers(texts, [
+    (texts) => ({
+      numbers: typedNumbers(texts, [
         { key: 'dialMm', ask: DIAL, otherwise: next },
         { key: 'stitches', ask: COUNT },
         { key: 'overMm', ask: overAsk, otherwise: usualOver },
       ]),
+      make: (numbers) => numbers,
+    }),
     (length) => falls(lengthCurve({ length }), 'stitches'),
+    { dialMm: '', stitches: '', overMm: '' },
   );
   return { measures, overAsk, usualOver };
 }
@@ -67,26 +72,17 @@ export function LengthCalibration({ record }: { record: MachineRecord }) {
     <section aria-labelledby="cal-length" className={styles.calibration}>
       <h2 id="cal-length">{DIAL_CALIBRATION_TEXT.length}</h2>
       <p>{DIAL_CALIBRATION_TEXT.straightStitchOnFirm(length(usualOver))}</p>
-      <div className={styles.row}>
-        <DraftField
-          draft={measures}
-          name="dialMm"
-          label={DIAL_CALIBRATION_TEXT.dialSays}
-          ask={DIAL}
-          help={next === undefined ? undefined : DIAL_CALIBRATION_TEXT.ifLeftEmpty(next)}
-        />
-        <DraftField draft={measures} name="stitches" label={DIAL_CALIBRATION_TEXT.stitchesCounted} ask={COUNT} />
-        <DraftField
-          draft={measures}
+      <MeasureForm measures={measures} labels={COUNT_LABELS} keep={DIAL_CALIBRATION_TEXT.keepThisCount}>
+        <DialSays control={measures.form.control} next={next} />
+        <FormText control={measures.form.control} name="stitches" label={COUNT_LABELS.stitches} ask={COUNT} />
+        <FormText
+          control={measures.form.control}
           name="overMm"
-          label={DIAL_CALIBRATION_TEXT.betweenMarks}
+          label={COUNT_LABELS.overMm}
           ask={overAsk}
           help={DIAL_CALIBRATION_TEXT.ifLeftEmpty2(length(usualOver))}
         />
-        <Button variant="outlined" disabled={!measure} onClick={measures.keep}>
-          {DIAL_CALIBRATION_TEXT.keepThisCount}
-        </Button>
-      </div>
+      </MeasureForm>
       <p aria-live="polite" className={styles.verdict}>
         {counted !== null && measure && (
           <>
@@ -119,33 +115,26 @@ export function WidthCalibration({ record }: { record: MachineRecord }) {
     record,
     'width',
     widthMeasureSchema,
-    (texts) =>
-      typedNumbers(texts, [
+    (texts) => ({
+      numbers: typedNumbers(texts, [
         { key: 'dialMm', ask: DIAL, otherwise: next },
         { key: 'trueMm', ask: DIAL },
       ]),
+      make: (numbers) => numbers,
+    }),
     (width) => falls(widthCurve({ width }), 'trueMm'),
+    { dialMm: '', trueMm: '' },
   );
-  const { measure } = measures;
   // A machine that sews straight only has no width to be out.
   if (machine.maxWidthMm === 0) return null;
   return (
     <section aria-labelledby="cal-width" className={styles.calibration}>
       <h2 id="cal-width">{DIAL_CALIBRATION_TEXT.width}</h2>
       <p>{DIAL_CALIBRATION_TEXT.zigzagAtMmLength}</p>
-      <div className={styles.row}>
-        <DraftField
-          draft={measures}
-          name="dialMm"
-          label={DIAL_CALIBRATION_TEXT.dialSays}
-          ask={DIAL}
-          help={next === undefined ? undefined : DIAL_CALIBRATION_TEXT.ifLeftEmpty(next)}
-        />
-        <DraftField draft={measures} name="trueMm" label={DIAL_CALIBRATION_TEXT.wholeSwing} ask={DIAL} />
-        <Button variant="outlined" disabled={!measure} onClick={measures.keep}>
-          {DIAL_CALIBRATION_TEXT.keepThisWidth}
-        </Button>
-      </div>
+      <MeasureForm measures={measures} labels={WIDTH_LABELS} keep={DIAL_CALIBRATION_TEXT.keepThisWidth}>
+        <DialSays control={measures.form.control} next={next} />
+        <FormText control={measures.form.control} name="trueMm" label={WIDTH_LABELS.trueMm} ask={DIAL} />
+      </MeasureForm>
       <CurveSays curve={curve} name="width" />
       <MeasureList
         rows={measures.list.map((m) => [
@@ -158,6 +147,26 @@ export function WidthCalibration({ record }: { record: MachineRecord }) {
       />
       {curve.length > 0 && <DialChart curve={curve} maxMm={machine.maxWidthMm} what="width" />}
     </section>
+  );
+}
+
+const COUNT_LABELS = {
+  dialMm: DIAL_CALIBRATION_TEXT.dialSays,
+  stitches: DIAL_CALIBRATION_TEXT.stitchesCounted,
+  overMm: DIAL_CALIBRATION_TEXT.betweenMarks,
+};
+const WIDTH_LABELS = { dialMm: DIAL_CALIBRATION_TEXT.dialSays, trueMm: DIAL_CALIBRATION_TEXT.wholeSwing };
+
+/** Where the dial stood; the next place worth trying is taken where nothing is typed. */
+function DialSays<V>({ control, next }: { control: Control<Record<string, string>, unknown, V>; next?: number }) {
+  return (
+    <FormText
+      control={control}
+      name="dialMm"
+      label={DIAL_CALIBRATION_TEXT.dialSays}
+      ask={DIAL}
+      help={next === undefined ? undefined : DIAL_CALIBRATION_TEXT.ifLeftEmpty(next)}
+    />
   );
 }
 

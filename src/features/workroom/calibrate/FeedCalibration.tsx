@@ -1,6 +1,5 @@
 'use client';
 
-import Button from '@mui/material/Button';
 import { clothOf } from '@/core/cloth';
 import type { MachineRecord } from '@/core/file';
 import {
@@ -18,8 +17,10 @@ import { feedFactor, seamContext, bowOfStrips } from '@/core/physics';
 import { formatNumber, lengthAsk, MM_PER_INCH, type UnitSystem } from '@/core/units';
 import { useCloths } from '@/data';
 import { useUnits } from '@/parts/workspace';
-import { DraftField, Select, typedNumbers } from '@/ui';
+import { FormSelect, FormText } from '@/parts/forms';
+import { Pick, typedNumbers } from '@/ui';
 import styles from '../Workroom.module.css';
+import { MeasureForm } from './MeasureForm';
 import { MeasureList } from './MeasureList';
 import { useMeasures } from './useMeasures';
 import { FEED_CALIBRATION_TEXT } from '../text';
@@ -39,25 +40,30 @@ function useFeed(record: MachineRecord) {
     record,
     'feed',
     feedMeasureSchema,
-    (texts) => {
-      const { value, problems, meant } = typedNumbers(texts, [
+    (texts) => ({
+      numbers: typedNumbers(texts, [
         { key: 'shiftMm', ask: asks.shift },
         { key: 'overMm', ask: asks.over, otherwise: asks.usualOver },
-      ]);
-      const cloth = cloths.find((c) => c.id === texts.clothId) ?? cloths[0];
-      if (!value || !cloth || !(value.overMm > 0)) return { value: null, problems, meant };
-      const foot = (texts.foot || 'standard') as Foot;
-      const step = steps.find((s) => s.position === texts.pressure) ?? nearestPressureStep(record.machine, 0.5);
-      const seam = seamContext(clothOf(cloth), { kind: 'join' });
-      const { shiftMm, overMm } = value;
-      const { factor } = feedFactor(seam, foot, step.pressure, { shiftMm, overMm });
-      return {
-        value: { ...value, foot, pressure: step.pressure, clothId: cloth.id, clothName: cloth.cloth.name, factor },
-        problems,
-        meant,
-      };
-    },
+      ]),
+      make: (value) => {
+        const cloth = cloths.find((c) => c.id === texts.clothId) ?? cloths[0];
+        if (!cloth || !(value.overMm > 0)) return null;
+        const foot = texts.foot as Foot;
+        const step = steps.find((s) => s.position === texts.pressure) ?? nearestPressureStep(record.machine, 0.5);
+        const seam = seamContext(clothOf(cloth), { kind: 'join' });
+        const { shiftMm, overMm } = value;
+        const { factor } = feedFactor(seam, foot, step.pressure, { shiftMm, overMm });
+        return { ...value, foot, pressure: step.pressure, clothId: cloth.id, clothName: cloth.cloth.name, factor };
+      },
+    }),
     () => null,
+    {
+      clothId: '',
+      foot: 'standard',
+      pressure: String(record.machine.pressureDial?.normal ?? ''),
+      shiftMm: '',
+      overMm: '',
+    },
     ['clothId', 'foot', 'pressure'],
   );
   return { cloths, steps, measures, asks };
@@ -68,43 +74,40 @@ export function FeedCalibration({ record }: { record: MachineRecord }) {
   const { machine } = record;
   const { cloths, steps, measures, asks } = useFeed(record);
   const { length, round } = useUnits();
-  const { texts, setText, measure, list } = measures;
+  const { texts, measure, list } = measures;
   const chosen = cloths.find((c) => c.id === texts.clothId) ?? cloths[0];
-  const pick = (key: string, label: string, value: string, options: readonly (readonly [string, string])[]) => (
-    <Select label={label} value={value} options={options} onPick={(id) => setText(key, id)} />
-  );
+  const { control } = measures.form;
   return (
     <section aria-labelledby="cal-feed" className={styles.calibration}>
       <h2 id="cal-feed">{FEED_CALIBRATION_TEXT.feed}</h2>
       <p>{FEED_CALIBRATION_TEXT.cutTwoStripsLong(round(320), length(asks.usualOver))}</p>
-      <div className={styles.row}>
-        {chosen &&
-          pick(
-            'clothId',
-            'Cloth',
-            chosen.id,
-            cloths.slice(0, MOST).map((c) => [c.id, c.cloth.name] as const),
-          )}
-        {pick('foot', 'Foot', texts.foot || 'standard', FEET_TO_TRY)}
-        {machine.pressureDial &&
-          pick(
-            'pressure',
-            'Pressure',
-            texts.pressure || String(machine.pressureDial.normal),
-            steps.map(({ position }) => [position, position] as const),
-          )}
-        <DraftField draft={measures} name="shiftMm" label={FEED_CALIBRATION_TEXT.topBehindBy} ask={asks.shift} />
-        <DraftField
-          draft={measures}
+      <MeasureForm measures={measures} labels={LABELS} keep={FEED_CALIBRATION_TEXT.keepThisLine}>
+        {chosen && (
+          <Pick
+            label={LABELS.clothId}
+            value={chosen.id}
+            options={cloths.map((c) => [c.id, c.cloth.name] as const)}
+            onPick={(id) => measures.form.setValue('clothId', id)}
+          />
+        )}
+        <FormSelect control={control} name="foot" label={LABELS.foot} options={FEET_TO_TRY} />
+        {machine.pressureDial && (
+          <FormSelect
+            control={control}
+            name="pressure"
+            label={LABELS.pressure}
+            options={steps.map(({ position }) => [position, position] as const)}
+          />
+        )}
+        <FormText control={control} name="shiftMm" label={LABELS.shiftMm} ask={asks.shift} />
+        <FormText
+          control={control}
           name="overMm"
-          label={FEED_CALIBRATION_TEXT.over}
+          label={LABELS.overMm}
           ask={asks.over}
           help={FEED_CALIBRATION_TEXT.ifLeftEmpty(length(asks.usualOver))}
         />
-        <Button variant="outlined" disabled={!measure} onClick={measures.keep}>
-          {FEED_CALIBRATION_TEXT.keepThisLine}
-        </Button>
-      </div>
+      </MeasureForm>
       {!chosen && <p>{FEED_CALIBRATION_TEXT.putAClothInto}</p>}
       <FeedSays machine={machine} last={measure ?? list.at(-1) ?? null} />
       <MeasureList
@@ -121,8 +124,13 @@ export function FeedCalibration({ record }: { record: MachineRecord }) {
 }
 
 const FEET_TO_TRY = FEET.filter((foot) => FOOT[foot].general).map((foot) => [foot, FOOT[foot].name] as const);
-/** Cloths offered in the list; the newest come first. */
-const MOST = 200;
+const LABELS = {
+  clothId: FEED_CALIBRATION_TEXT.fabric,
+  foot: FEED_CALIBRATION_TEXT.whichFoot,
+  pressure: FEED_CALIBRATION_TEXT.pressure,
+  shiftMm: FEED_CALIBRATION_TEXT.topBehindBy,
+  overMm: FEED_CALIBRATION_TEXT.over,
+};
 
 function FeedSays({ machine, last }: { machine: Machine; last: FeedMeasure | null }) {
   const { length, round } = useUnits();

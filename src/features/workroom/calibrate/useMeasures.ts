@@ -1,11 +1,14 @@
 'use client';
 
+import type { FormEvent } from 'react';
+import { useWatch } from 'react-hook-form';
 import type { z } from 'zod';
 import type { MachineRecord } from '@/core/file';
 import type { Calibration } from '@/core/kit';
 import { machines } from '@/data';
-import { newId, nowText, useAct, useDraft } from '@/parts/workspace';
-import { fieldProblem, type Meant, type TypedNumbers } from '@/ui';
+import { type DraftForm, type ReadTexts, useReadForm } from '@/parts/forms';
+import { newId, nowText, useAct } from '@/parts/workspace';
+import { fieldProblem, type TypedNumbers } from '@/ui';
 import { MEASURES_TEXT } from '../text';
 
 type Kind = keyof Calibration;
@@ -13,19 +16,24 @@ type Kind = keyof Calibration;
 export type Measure<K extends Kind> = Omit<Calibration[K][number], 'id'>;
 const NOTHING: Calibration = { length: [], width: [], bobbin: [], feed: [] };
 
+type Texts = Record<string, string>;
+
 /** One kind of measure being taken on a machine. */
 export interface Measures<K extends Kind> {
   list: Calibration[K];
-  texts: Record<string, string>;
-  setText: (field: string, text: string) => void;
-  /** What is wrong, by the schema's own field. */
-  problems: Record<string, string>;
-  /** What a number may have meant, by field. */
-  meant: Record<string, readonly Meant[]>;
+  form: DraftForm<Texts, Measure<K>>;
+  texts: Texts;
   /** The measure as it would be kept; null while something is missing or wrong. */
   measure: Measure<K> | null;
-  keep: () => void;
+  keep: (event: FormEvent) => void;
   drop: (id: string) => void;
+}
+
+/** The numbers of a measure, and the measure from them. */
+export interface Build {
+  numbers: TypedNumbers;
+  /** The measure without its moment, from all its numbers; null where something else is missing. */
+  make: (numbers: Record<string, number>) => object | null;
 }
 
 /**
@@ -34,36 +42,38 @@ export interface Measures<K extends Kind> {
  * @param record - the machine
  * @param kind - which measures
  * @param schema - the shape of one
- * @param build - the measure from what was typed, without its moment; null while something is missing
+ * @param build - what was typed, as numbers and as a measure
  * @param refuse - why the list would not hold with it, by field; null when it does
+ * @param start - texts of an empty form
  * @param sticky - texts that stay after a measure was kept
  */
 export function useMeasures<K extends Kind>(
   record: MachineRecord,
   kind: K,
   schema: z.ZodType<Measure<K>>,
-  build: (texts: Record<string, string>) => Pick<TypedNumbers, 'problems' | 'meant'> & { value: object | null },
+  build: (texts: Texts) => Build,
   refuse: (list: readonly Measure<K>[]) => [field: string, text: string] | null,
+  start: Texts,
   sticky: readonly string[] = [],
 ): Measures<K> {
-  const { texts, setText, clear } = useDraft(`machine:${record.id}:${kind}`);
   const act = useAct();
   const list = (record.machine.calibration?.[kind] ?? []) as Calibration[K];
-  const built = build(texts);
-  const problems = { ...built.problems };
-  let measure: Measure<K> | null = null;
-  if (built.value) {
-    const candidate = { ...built.value, at: '2026-01-01T00:00:00Z' };
+  const read = (texts: Texts): ReadTexts<Measure<K>> => {
+    const { numbers, make } = build(texts);
+    const needed = Object.fromEntries(numbers.missing.map((field) => [field, MEASURES_TEXT.needed]));
+    const made = numbers.value && make(numbers.value);
+    if (!made) return { value: null, problems: { ...needed, ...numbers.problems } };
+    const candidate = { ...made, at: '2026-01-01T00:00:00Z' };
     const parsed = schema.safeParse(candidate);
-    if (parsed.success) {
-      const refused = refuse([...(list as readonly Measure<K>[]), parsed.data]);
-      if (refused) problems[refused[0]] = refused[1];
-      else measure = parsed.data;
-    } else {
+    if (!parsed.success) {
       const { path, text } = fieldProblem(parsed.error, candidate);
-      problems[path] = text;
+      return { value: null, problems: { [path]: text } };
     }
-  }
+    const refused = refuse([...(list as readonly Measure<K>[]), parsed.data]);
+    return refused ? { value: null, problems: { [refused[0]]: refused[1] } } : { value: parsed.data, problems: {} };
+  };
+  const form = useReadForm(`machine:${record.id}:${kind}`, read, start);
+  const texts = { ...start, ...useWatch({ control: form.control }) } as Texts;
   const store = (edit: (now: Calibration[K]) => Calibration[K]) =>
     machines.change(record.id, (now) => {
       if (!now) return undefined;
@@ -76,15 +86,14 @@ export function useMeasures<K extends Kind>(
         },
       };
     });
-  const keep = () => {
-    if (!measure) return;
+  const keep = form.handleSubmit((measure) => {
     const kept = { ...measure, id: newId(), at: nowText() };
     void store((now) => [...now, kept] as Calibration[K]);
-    clear(Object.fromEntries(sticky.flatMap((key) => (texts[key] ? [[key, texts[key]]] : []))));
-  };
+    form.clear(Object.fromEntries(sticky.map((key) => [key, texts[key] ?? ''])));
+  });
   const drop = (id: string) =>
     void act(MEASURES_TEXT.measurementDeleted, () =>
       store((now) => now.filter((one) => one.id !== id) as Calibration[K]),
     );
-  return { list, texts, setText, problems, meant: built.meant, measure, keep, drop };
+  return { list, form, texts, measure: read(texts).value, keep: (event) => void keep(event), drop };
 }
