@@ -5,6 +5,7 @@ import InitColorSchemeScript from '@mui/material/InitColorSchemeScript';
 import type { Metadata, Viewport } from 'next';
 import type { ReactNode } from 'react';
 import { Frame } from '@/parts/frame';
+import { LIGHT } from '@/ui/tokens';
 import { Providers } from './providers';
 
 export const metadata: Metadata = {
@@ -13,7 +14,7 @@ export const metadata: Metadata = {
     'From cloth in hand to a setting that is proven on scrap: needle, thread, foot, stitch and every dial, with reasons.',
 };
 
-export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#efd98f' };
+export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: LIGHT.tape };
 
 /**
  * Zod looks whether it may use eval when the first schema is made, and the policy reports even the attempt. Which schema

@@ -60,7 +60,7 @@ export function ZipKinds() {
               </g>
             ))}
           </svg>
-          <Typography sx={{ fontSize: 14 }}>{said}</Typography>
+          <Typography sx={{ fontSize: 'var(--type-note)' }}>{said}</Typography>
         </Box>
       ))}
     </Box>

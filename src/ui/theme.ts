@@ -1,24 +1,16 @@
 'use client';
 
 import { createTheme } from '@mui/material/styles';
+import { DARK, LIGHT, TYPE } from './tokens';
 import type {} from '@mui/x-date-pickers/themeAugmentation';
 
-const scheme = (c: {
-  ink: string;
-  ink2: string;
-  paper: string;
-  sheet: string;
-  rule: string;
-  red: string;
-  onRed: string;
-  green: string;
-}) => ({
+const scheme = (c: typeof LIGHT) => ({
   palette: {
-    primary: { main: c.red, contrastText: c.onRed },
-    secondary: { main: c.green, contrastText: c.onRed },
-    error: { main: c.red, contrastText: c.onRed },
-    success: { main: c.green, contrastText: c.onRed },
-    text: { primary: c.ink, secondary: c.ink2 },
+    primary: { main: c.red, contrastText: c['on-red'] },
+    secondary: { main: c.green, contrastText: c['on-red'] },
+    error: { main: c.red, contrastText: c['on-red'] },
+    success: { main: c.green, contrastText: c['on-red'] },
+    text: { primary: c.ink, secondary: c['ink-2'] },
     background: { default: c.paper, paper: c.sheet },
     divider: c.rule,
   },
@@ -36,37 +28,19 @@ const FOCUSED = { outline: '3px solid var(--green)', outlineOffset: -3, backgrou
 export const theme = createTheme({
   cssVariables: { colorSchemeSelector: 'data' },
   colorSchemes: {
-    light: scheme({
-      ink: '#231f2c',
-      ink2: '#5d5666',
-      paper: '#f4eee3',
-      sheet: '#fffcf6',
-      rule: '#dad0be',
-      red: '#b4233c',
-      onRed: '#fffcf6',
-      green: '#17706a',
-    }),
-    dark: scheme({
-      ink: '#f3ecdf',
-      ink2: '#b9afc2',
-      paper: '#17151c',
-      sheet: '#211e28',
-      rule: '#3b3644',
-      red: '#ff9a88',
-      onRed: '#231f2c',
-      green: '#6cc7bd',
-    }),
+    light: scheme(LIGHT),
+    dark: scheme(DARK),
   },
   shape: { borderRadius: 4 },
   shadows: Array(25).fill('none') as never,
   typography: {
     fontFamily: 'var(--text)',
-    fontSize: 15,
+    fontSize: TYPE.text,
     // Headings look alike whether a page writes them plainly or as a part of MUI's.
-    h1: { ...HEADING, fontSize: 25 },
-    h2: { ...HEADING, fontSize: 20 },
-    h3: { ...HEADING, fontSize: 16 },
-    button: { fontFamily: DISPLAY, fontWeight: 650, textTransform: 'none', fontSize: 16, letterSpacing: 0 },
+    h1: { ...HEADING, fontSize: TYPE.title },
+    h2: { ...HEADING, fontSize: TYPE.heading },
+    h3: { ...HEADING, fontSize: TYPE.press },
+    button: { fontFamily: DISPLAY, fontWeight: 650, textTransform: 'none', fontSize: TYPE.press, letterSpacing: 0 },
   },
   components: {
     MuiButtonBase: { defaultProps: { disableRipple: true } },
@@ -133,13 +107,19 @@ export const theme = createTheme({
           textTransform: 'none',
           textAlign: 'left',
           fontFamily: DISPLAY,
-          fontSize: 17,
+          fontSize: TYPE.row,
           fontWeight: 600,
           letterSpacing: 0,
           color: 'var(--ink-2)',
-          '@media (max-width: 640px)': { marginRight: 14, fontSize: 15.5 },
+          '@media (max-width: 640px)': { marginRight: 14, fontSize: TYPE.press },
           '&:hover, &.Mui-selected': { color: 'var(--ink)' },
-          '& small': { marginLeft: 7, color: 'var(--ink-2)', fontFamily: 'var(--text)', fontSize: 13, fontWeight: 450 },
+          '& small': {
+            marginLeft: 7,
+            color: 'var(--ink-2)',
+            fontFamily: 'var(--text)',
+            fontSize: TYPE.small,
+            fontWeight: 450,
+          },
           '&.Mui-focusVisible': { outlineOffset: -3 },
         },
       },
@@ -152,7 +132,7 @@ export const theme = createTheme({
           minHeight: 44,
           paddingBlock: 4,
           textTransform: 'none',
-          fontSize: 15,
+          fontSize: TYPE.text,
           fontWeight: 450,
           letterSpacing: 0,
           lineHeight: 1.3,
@@ -172,7 +152,7 @@ export const theme = createTheme({
         icon: { color: 'var(--red)' },
       },
     },
-    MuiAlertTitle: { styleOverrides: { root: { ...HEADING, fontSize: 16 } } },
+    MuiAlertTitle: { styleOverrides: { root: { ...HEADING, fontSize: TYPE.press } } },
     // Ruled lines, figures to the right, no plate.
     MuiTableCell: {
       styleOverrides: {
@@ -185,7 +165,7 @@ export const theme = createTheme({
           fontSize: 'inherit',
           lineHeight: 'inherit',
         },
-        head: { color: 'var(--ink-2)', fontSize: 13.5, fontWeight: 450 },
+        head: { color: 'var(--ink-2)', fontSize: TYPE.note, fontWeight: 450 },
       },
     },
     MuiCheckbox: { defaultProps: { color: 'secondary' } },
@@ -197,7 +177,7 @@ export const theme = createTheme({
     MuiTableSortLabel: {
       styleOverrides: { root: { minHeight: 36, '@media (max-width: 700px)': { minHeight: 44 } } },
     },
-    MuiDialogTitle: { styleOverrides: { root: { ...HEADING, fontSize: 20 } } },
+    MuiDialogTitle: { styleOverrides: { root: { ...HEADING, fontSize: TYPE.heading } } },
     MuiMenuItem: {
       styleOverrides: {
         root: { minHeight: 44, whiteSpace: 'normal', '&.Mui-selected, &.Mui-selected:hover': CHOSEN },

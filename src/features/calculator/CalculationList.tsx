@@ -52,7 +52,7 @@ export function CalculationList({ picked, onPick }: Props) {
                     selected={id === picked}
                     aria-current={id === picked ? 'true' : undefined}
                     onClick={() => onPick(id)}
-                    sx={{ px: 1.5, borderRadius: 1, minHeight: 44, fontSize: 16 }}
+                    sx={{ px: 1.5, borderRadius: 1, minHeight: 44, fontSize: 'var(--type-press)' }}
                   >
                     {name}
                   </ListItemButton>

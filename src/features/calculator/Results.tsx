@@ -40,7 +40,7 @@ export function Results({ found, printed }: Props) {
                 <TableCell component="th" scope="row" sx={{ pl: 0 }}>
                   {printed.say(result.label)}
                 </TableCell>
-                <TableCell align="right" sx={{ pr: 0, fontWeight: 600, fontSize: '1.05rem' }}>
+                <TableCell align="right" sx={{ pr: 0, fontWeight: 600, fontSize: 'var(--type-press)' }}>
                   {resultText(result, printed)}
                 </TableCell>
               </TableRow>
@@ -62,7 +62,7 @@ function Main({ result, printed }: { result: Result; printed: Props['printed'] }
       <Typography component="dt" color="text.secondary">
         {printed.say(result.label)}
       </Typography>
-      <Typography component="dd" sx={{ m: 0, fontSize: '2.6rem', fontWeight: 650, lineHeight: 1.15 }}>
+      <Typography component="dd" sx={{ m: 0, fontSize: 'var(--type-dial)', fontWeight: 650, lineHeight: 1.15 }}>
         {resultText(result, printed)}
       </Typography>
     </Box>

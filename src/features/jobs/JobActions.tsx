@@ -1,5 +1,9 @@
 'use client';
 
+import ContentCopy from '@mui/icons-material/ContentCopy';
+import DeleteOutlined from '@mui/icons-material/DeleteOutlined';
+import FileDownloadOutlined from '@mui/icons-material/FileDownloadOutlined';
+import PrintOutlined from '@mui/icons-material/PrintOutlined';
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -25,12 +29,18 @@ export function JobActions({ now }: { now: JobNow }) {
           {job.doneAt ? JOB_ACTIONS_TEXT.openItAgain : JOB_ACTIONS_TEXT.callItDone}
         </Button>
       )}
-      <Button variant="outlined" onClick={() => setPrinting(true)}>
+      <Button variant="outlined" startIcon={<PrintOutlined />} onClick={() => setPrinting(true)}>
         {JOB_ACTIONS_TEXT.print}
       </Button>
-      <Button onClick={() => void exported()}>{JOB_ACTIONS_TEXT.export}</Button>
-      <Button onClick={() => void again()}>{JOB_ACTIONS_TEXT.makeItAgain}</Button>
-      <Button onClick={() => void removed()}>{JOB_ACTIONS_TEXT.delete}</Button>
+      <Button startIcon={<FileDownloadOutlined />} onClick={() => void exported()}>
+        {JOB_ACTIONS_TEXT.export}
+      </Button>
+      <Button startIcon={<ContentCopy />} onClick={() => void again()}>
+        {JOB_ACTIONS_TEXT.makeItAgain}
+      </Button>
+      <Button startIcon={<DeleteOutlined />} onClick={() => void removed()}>
+        {JOB_ACTIONS_TEXT.delete}
+      </Button>
       {printing && (
         <Paper marginMm={12} onAway={() => setPrinting(false)}>
           <JobSheet now={now} />

@@ -1,5 +1,6 @@
 'use client';
 
+import DragHandle from '@mui/icons-material/DragHandle';
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import Button from '@mui/material/Button';
@@ -44,9 +45,7 @@ export function StopRow({ now, stop, number, firstAfter }: Props) {
           {...listeners}
           aria-label={WORK_TEXT.move(item.name)}
         >
-          <svg viewBox="0 0 12 20" aria-hidden>
-            <path d="M2 4h8M2 10h8M2 16h8" stroke="currentColor" strokeWidth="2" />
-          </svg>
+          <DragHandle />
         </Pressable>
         <span className={styles.number}>{number}</span>
         {cloth ? (

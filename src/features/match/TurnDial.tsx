@@ -1,5 +1,7 @@
 'use client';
 
+import Add from '@mui/icons-material/Add';
+import Remove from '@mui/icons-material/Remove';
 import Button from '@mui/material/Button';
 import Slider from '@mui/material/Slider';
 import { type Machine, machineReads } from '@/core/kit';
@@ -57,7 +59,7 @@ export function TurnDial({ dial, setup, seam, input, machine, onTake, onDone }: 
         onClick={() => next && onTake(next)}
         aria-label={`${READING_TEXT[dial]} ${way < 0 ? 'down' : 'up'}`}
       >
-        {way < 0 ? '−' : '+'}
+        {way < 0 ? <Remove /> : <Add />}
       </Pressable>
     );
   };

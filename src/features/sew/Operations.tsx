@@ -30,7 +30,7 @@ export function Operations({ of, able, onBegin }: Props) {
               sx={{
                 font: 'inherit',
                 fontFamily: 'var(--display)',
-                fontSize: 17,
+                fontSize: 'var(--type-row)',
                 fontWeight: refused ? 450 : 650,
                 color: refused ? 'text.secondary' : 'text.primary',
               }}

@@ -1,5 +1,7 @@
 'use client';
 
+import Add from '@mui/icons-material/Add';
+import Remove from '@mui/icons-material/Remove';
 import { Pressable } from '@/ui';
 import { changeText } from '@/core/diagnose';
 import { checkInterlocks } from '@/core/interlock';
@@ -45,7 +47,7 @@ export function OneChange({ scrap, line, onSave }: { scrap: Scrap; line: TestLin
                   onClick={() => next && onSave(() => ({ setup: next }))}
                   aria-label={`${READING_TEXT[dial]} ${way < 0 ? 'down' : 'up'}`}
                 >
-                  {way < 0 ? '−' : '+'}
+                  {way < 0 ? <Remove /> : <Add />}
                 </Pressable>
               );
             })}

@@ -53,7 +53,7 @@ export function TodayStation() {
 function Coming() {
   return (
     <div role="status" aria-label={TODAY_STATION_TEXT.workingItOut}>
-      <Skeleton variant="text" sx={{ fontSize: 40, maxWidth: 420 }} />
+      <Skeleton variant="text" sx={{ fontSize: 'var(--type-dial)', maxWidth: 420 }} />
       <Skeleton variant="text" sx={{ maxWidth: 300 }} />
       <Skeleton variant="rectangular" sx={{ mt: 2, height: 220 }} />
     </div>

@@ -75,7 +75,7 @@ function OneBlade({ blade, onChange }: OneProps) {
     >
       <div>
         <strong>{name}</strong>
-        <Typography sx={{ fontSize: 14, color: due ? 'error.main' : 'text.secondary' }}>
+        <Typography sx={{ fontSize: 'var(--type-note)', color: due ? 'error.main' : 'text.secondary' }}>
           {said}
           {due && ` ${TOOL_TEXT.due[then]}`}
         </Typography>

@@ -19,7 +19,7 @@ const HATCHED = {
   pt: 3.5,
   maxWidth: 720,
   color: 'var(--ink)',
-  fontSize: 15,
+  fontSize: 'var(--type-text)',
   border: '2px solid var(--red)',
   backgroundColor: 'var(--sheet)',
   backgroundImage: 'repeating-linear-gradient(135deg, var(--red) 0 9px, var(--sheet) 9px 14px)',
@@ -27,7 +27,12 @@ const HATCHED = {
   backgroundRepeat: 'no-repeat',
   '& p': { mt: 0.5, mb: 0.5 },
 } as const;
-const TITLE = { color: 'var(--red)', fontFamily: 'var(--display)', fontSize: 22, fontWeight: 650 } as const;
+const TITLE = {
+  color: 'var(--red)',
+  fontFamily: 'var(--display)',
+  fontSize: 'var(--type-figure)',
+  fontWeight: 650,
+} as const;
 
 /** Says what is wrong and what to do, in the place of what cannot be shown. */
 export function TroublePlate({ title, text, children }: Props) {

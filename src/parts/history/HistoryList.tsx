@@ -1,5 +1,7 @@
 'use client';
 
+import Redo from '@mui/icons-material/Redo';
+import Undo from '@mui/icons-material/Undo';
 import Button from '@mui/material/Button';
 import List from '@mui/material/List';
 import ListItem from '@mui/material/ListItem';
@@ -32,10 +34,16 @@ export function HistoryList() {
     <div className={styles.history}>
       <h2>{TEXT.title}</h2>
       <div className={styles.actions}>
-        <Button variant="contained" disabled={done.length === 0} onClick={() => void undo()} autoFocus>
+        <Button
+          variant="contained"
+          startIcon={<Undo />}
+          disabled={done.length === 0}
+          onClick={() => void undo()}
+          autoFocus
+        >
           {TEXT.undo}
         </Button>
-        <Button variant="outlined" disabled={undone.length === 0} onClick={() => void redo()}>
+        <Button variant="outlined" startIcon={<Redo />} disabled={undone.length === 0} onClick={() => void redo()}>
           {TEXT.redo}
         </Button>
       </div>

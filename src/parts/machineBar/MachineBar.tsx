@@ -1,5 +1,7 @@
 'use client';
 
+import ExpandLess from '@mui/icons-material/ExpandLess';
+import ExpandMore from '@mui/icons-material/ExpandMore';
 import { Pressable } from '@/ui';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
@@ -30,7 +32,7 @@ export function MachineBar() {
       <Pressable className={styles.fold} aria-expanded={open} onClick={() => setOpen(!open)}>
         <span>{bar.machine.machine.name}</span>
         <strong>{count > 0 ? BAR_TEXT.toChange(count) : bar.on ? BAR_TEXT.allSet : BAR_TEXT.nothingNotedYet}</strong>
-        <span aria-hidden>{open ? '▾' : '▴'}</span>
+        {open ? <ExpandMore /> : <ExpandLess />}
       </Pressable>
       <div className={styles.body}>
         <Summary bar={bar} />
