@@ -32,6 +32,8 @@ function workerBundle() {
 }
 
 const budgets = [
+  // Not found shows nothing but the frame.
+  { name: 'the frame alone', path: scriptsOf('_not-found'), limit: '285 kB', gzip: true },
   ...STATIONS.map((name) => ({
     name: `first load of ${name}`,
     path: scriptsOf(name),

@@ -10,4 +10,5 @@ export const Pressable = styled(ButtonBase)({
   letterSpacing: 'inherit',
   textAlign: 'center',
   justifyContent: 'normal',
+  '& > svg': { verticalAlign: 'middle' },
 }) as typeof ButtonBase;

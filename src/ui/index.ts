@@ -19,7 +19,6 @@ export { Reading } from './Reading';
 export { StitchDrawing } from './StitchDrawing';
 export { StitchPath } from './StitchPath';
 export { StretchRuler } from './StretchRuler';
-export { theme } from './theme';
 export { Tick, Ticks, withTick } from './Ticks';
 export { More } from './More';
 export { Pick } from './Pick';

@@ -1,7 +1,7 @@
 'use client';
 
 import { type Control, type FieldPathByValue, useController } from 'react-hook-form';
-import { type QuantityAsk, readAnswer } from '@/core/units';
+import { askUnit, type QuantityAsk, readAnswer } from '@/core/units';
 import { MeasureField, Select } from '@/ui';
 import type { Typed } from './useDraftForm';
 
@@ -29,7 +29,17 @@ export function FormText<T extends Typed, V>({
   const { value, onChange, problem, held } = useHeld({ control, name });
   const answer = ask && problem !== undefined ? readAnswer(value, ask) : null;
   const meant = answer?.kind === 'unclear' ? answer.meant : [];
-  return <MeasureField {...shown} {...held} text={value} onText={onChange} problem={problem} meant={meant} />;
+  return (
+    <MeasureField
+      {...shown}
+      {...held}
+      unit={ask && askUnit(ask)}
+      text={value}
+      onText={onChange}
+      problem={problem}
+      meant={meant}
+    />
+  );
 }
 
 /** One of a list, in a form. */

@@ -1,2 +1,1 @@
-export { START_WORDS } from './words';
 export { useStart } from './useStart';

@@ -1,6 +1,6 @@
 export { newId, nowText } from './newId';
 export { useCareDue } from './useCareDue';
-export { type Draft, useDraft } from './useDraft';
+export { useDraft } from './useDraft';
 export { useNeedleLife } from './useNeedleLife';
 export { type AskedNow, askAbout, useQuestion } from './useQuestion';
 export { type ScreenScale, useScreenScale } from './useScreenScale';
