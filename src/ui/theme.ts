@@ -168,6 +168,7 @@ export const theme = createTheme({
         head: { color: 'var(--ink-2)', fontSize: TYPE.note, fontWeight: 450 },
       },
     },
+    MuiTextField: { defaultProps: { size: 'small' } },
     MuiCheckbox: { defaultProps: { color: 'secondary' } },
     MuiPaper: { styleOverrides: { root: { backgroundImage: 'none' } } },
     MuiPopover: { styleOverrides: { paper: { border: '2px solid var(--ink)', background: 'var(--sheet)' } } },

@@ -146,9 +146,11 @@ function Asks({ now, seam, state, edit }: PartProps & { state: SeamNow }) {
     <>
       {field(first)}
       {others.length > 0 && (
-        <More summary={<>{SEAM_EDITOR_TEXT.theOtherQuestionsOf(others.length)}</>}>
-          <div className={styles.editor}>{others.map(field)}</div>
-        </More>
+        <div className={styles.wide}>
+          <More summary={SEAM_EDITOR_TEXT.theOtherQuestionsOf(others.length)}>
+            <div className={styles.editor}>{others.map(field)}</div>
+          </More>
+        </div>
       )}
       {state.work.problem && (
         <p role="alert" className={styles.wide}>

@@ -34,7 +34,7 @@ export function Signs({ scrap, line, onSave }: Props) {
         </Pressable>
         {[...usual, ...seen].map(button)}
       </div>
-      <More summary={<>{SIGNS_TEXT.otherSigns(others.length - seen.length)}</>}>
+      <More summary={SIGNS_TEXT.otherSigns(others.length - seen.length)}>
         <div className={styles.signGrid}>{others.filter((sign) => !seen.includes(sign)).map(button)}</div>
       </More>
       {line.findings.length > 0 && (

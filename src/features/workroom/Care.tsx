@@ -45,7 +45,7 @@ function MachineCare({ record, log }: { record: MachineRecord; log: CareRecord[]
         ))}
       </ul>
       {log.length > 0 && (
-        <More summary={<>{CARE_TEXT.doneSoFar(log.length)}</>}>
+        <More summary={CARE_TEXT.doneSoFar(log.length)}>
           <ul className={styles.log}>
             {log.map((entry) => (
               <li key={entry.id}>
