@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { CALCULATIONS } from '../src/core/calculator';
 import { type Provenance, provenanceSchema } from '../src/core/result';
 
 /** Where the numbers of an answer come from, by path; a path covers everything below it. */
@@ -17,7 +18,6 @@ const SETTING: Told = {
   missing: 'model',
   confidence: 'model',
 };
-const OF_WIDTHS: Provenance = 'common-practice';
 
 /** Every command by name. Exact arithmetic on what was given counts by what it rests on: a definition, practice, or a model of cloth. */
 export const TOLD: Readonly<Record<string, Told>> = {
@@ -28,11 +28,7 @@ export const TOLD: Readonly<Record<string, Told>> = {
   schedule: { '': 'model' },
   // Says it itself, from the table of operations.
   steps: {},
-  'calc stretch': { '': 'standard' },
-  'calc mass': { '': 'standard' },
-  'calc shrink': { '': 'standard' },
-  'calc rigidity': { '': 'standard' },
-  'calc stitch-length': { '': 'standard' },
+  ...Object.fromEntries(CALCULATIONS.map(({ id, rests }) => [`calc ${id}`, { '': rests }])),
   'calc thread': {
     tex: 'standard',
     denier: 'standard',
@@ -50,20 +46,6 @@ export const TOLD: Readonly<Record<string, Told>> = {
     use: 'model',
     fabric: 'model',
   },
-  'calc thread-use': { '': 'model' },
-  'calc give': { '': 'model' },
-  'calc curve': { '': 'model' },
-  'calc clips': { '': OF_WIDTHS },
-  'calc corner': { '': OF_WIDTHS },
-  'calc french': { '': OF_WIDTHS },
-  'calc felled': { '': OF_WIDTHS },
-  'calc band': { '': OF_WIDTHS },
-  'calc zip': { '': OF_WIDTHS },
-  'calc zip-to-buy': { '': OF_WIDTHS },
-  'calc hump': { '': 'model' },
-  'calc bow': { '': 'model' },
-  'calc bobbin': { '': 'model' },
-  'calc topstitch': { '': OF_WIDTHS },
 };
 
 /** What is not a computed number: words, and what was asked for. */

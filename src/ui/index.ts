@@ -21,6 +21,7 @@ export { StitchPath } from './StitchPath';
 export { StretchRuler } from './StretchRuler';
 export { Tick, Ticks, withTick } from './Ticks';
 export { More } from './More';
+export { Origin } from './Origin';
 export { Pick } from './Pick';
 export { Pressable } from './Pressable';
 export { ProgressBar } from './ProgressBar';

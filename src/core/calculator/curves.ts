@@ -9,6 +9,7 @@ const WEIGHTS = ['light', 'medium', 'heavy'] as const;
 export const CURVES: readonly Calculation[] = [
   {
     id: 'curve',
+    rests: 'model',
     name: 'Stitch length on a curve',
     group: 'Curves and corners',
     about: 'The stitch that follows a curve and that your hands can steer.',
@@ -49,6 +50,7 @@ export const CURVES: readonly Calculation[] = [
   },
   {
     id: 'clips',
+    rests: 'common-practice',
     name: 'Snips and wedges on a curve',
     group: 'Curves and corners',
     about: 'How many slits or wedges let a curved allowance lie flat.',
@@ -98,6 +100,7 @@ export const CURVES: readonly Calculation[] = [
   },
   {
     id: 'corner',
+    rests: 'common-practice',
     name: 'Landing on a corner',
     group: 'Curves and corners',
     about: 'How many stitches to the point, and how many across it.',

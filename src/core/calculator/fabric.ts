@@ -15,6 +15,7 @@ const percent = (label: string, value: number | null, main = false): Result => (
 export const FABRIC: readonly Calculation[] = [
   {
     id: 'stretch',
+    rests: 'standard',
     name: 'Stretch and recovery',
     group: 'Fabric',
     about: 'How far the fabric stretches, and how much of that it takes back.',
@@ -41,6 +42,7 @@ export const FABRIC: readonly Calculation[] = [
   },
   {
     id: 'mass',
+    rests: 'standard',
     name: 'Weight of a fabric',
     group: 'Fabric',
     about: 'From a piece on the kitchen scale.',
@@ -62,6 +64,7 @@ export const FABRIC: readonly Calculation[] = [
   },
   {
     id: 'shrink',
+    rests: 'standard',
     name: 'Shrinkage',
     group: 'Fabric',
     about: 'What the wash takes, and how much to buy.',
@@ -89,6 +92,7 @@ export const FABRIC: readonly Calculation[] = [
   },
   {
     id: 'rigidity',
+    rests: 'standard',
     name: 'Stiffness',
     group: 'Fabric',
     about: 'From a strip slid over the edge of a table until its tip falls to a slope of 41.5°.',

@@ -12,6 +12,7 @@ const WARNING = {
 export const SEAMS: readonly Calculation[] = [
   {
     id: 'french',
+    rests: 'common-practice',
     name: 'French seam',
     group: 'Seams and zips',
     about: 'How to split the allowance into the two rows.',
@@ -32,6 +33,7 @@ export const SEAMS: readonly Calculation[] = [
   },
   {
     id: 'felled',
+    rests: 'common-practice',
     name: 'Flat-felled seam',
     group: 'Seams and zips',
     about: 'The widths of a flat-felled seam in your fabric.',
@@ -55,6 +57,7 @@ export const SEAMS: readonly Calculation[] = [
   },
   {
     id: 'band',
+    rests: 'common-practice',
     name: 'Band or rib',
     group: 'Seams and zips',
     about: 'How long to cut a band, and whether it passes over the head.',

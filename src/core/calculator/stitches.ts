@@ -24,6 +24,7 @@ const CLEARS = {
 export const STITCHES_WORKED: readonly Calculation[] = [
   {
     id: 'stitch-length',
+    rests: 'standard',
     name: 'Stitch length',
     group: 'Stitches',
     about: 'From stitches you counted.',
@@ -40,6 +41,7 @@ export const STITCHES_WORKED: readonly Calculation[] = [
   },
   {
     id: 'give',
+    rests: 'model',
     name: 'How far a seam stretches',
     group: 'Stitches',
     about: 'Before the thread takes the load. The fabric may stop it earlier.',
@@ -69,6 +71,7 @@ export const STITCHES_WORKED: readonly Calculation[] = [
   },
   {
     id: 'topstitch',
+    rests: 'common-practice',
     name: 'Topstitching to a corner',
     group: 'Stitches',
     about: 'How many stitches fit an edge so that both corners land on one.',
@@ -101,6 +104,7 @@ export const STITCHES_WORKED: readonly Calculation[] = [
   },
   {
     id: 'hump',
+    rests: 'model',
     name: 'Over a bulky seam',
     group: 'Stitches',
     about: 'How far the foot tips, and what to put behind it.',
@@ -144,6 +148,7 @@ export const STITCHES_WORKED: readonly Calculation[] = [
   },
   {
     id: 'bow',
+    rests: 'model',
     name: 'Bow of a strip set',
     group: 'Stitches',
     about: 'How far sewn strips bend when one layer is fed more than the other.',

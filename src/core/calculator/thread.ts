@@ -1,5 +1,6 @@
 import { type Structure, STRUCTURES } from '../cloth';
 import { bobbinCapacity, PACKING, POINT, POINTS, THREAD_FIBRES, threadNeedle } from '../kit';
+import type { Provenance } from '../result';
 import { cannot, SEAM_USE, SEAM_USES, seamStrength } from '../seam';
 import { threadUse } from '../stitch';
 import { formatNeedleSize, formatNumber, NEEDLE_SIZES, texFrom, THREAD_SYSTEMS, threadNumbers } from '../units';
@@ -50,10 +51,22 @@ const BUILT: Readonly<Record<Structure, string>> = {
   layered: 'quilted or layered',
 };
 
+/** A definition, or what spools are labelled by; tickets and weights of makers stand in their handbooks alone. */
+const OF_SYSTEM: Readonly<Record<(typeof THREAD_SYSTEMS)[number], Provenance>> = {
+  tex: 'standard',
+  denier: 'standard',
+  cottonCount: 'standard',
+  metricCount: 'standard',
+  ticket: 'handbook',
+  weight: 'handbook',
+  cottonTicket: 'handbook',
+};
+
 /** Needle and thread. */
 export const THREAD: readonly Calculation[] = [
   {
     id: 'thread',
+    rests: 'standard',
     name: 'Thread numbers',
     group: 'Needle and thread',
     about: 'The number on a spool in every other system.',
@@ -81,6 +94,7 @@ export const THREAD: readonly Calculation[] = [
           label: SYSTEM_NAME[name],
           value: formatNumber(all[name], 1),
           main: name === 'tex',
+          rests: OF_SYSTEM[name],
         })),
         notes: ['Labels round, so the number on a spool is only near these.'],
       };
@@ -88,6 +102,7 @@ export const THREAD: readonly Calculation[] = [
   },
   {
     id: 'thread-needle',
+    rests: 'model',
     name: 'Thread in the needle’s eye',
     group: 'Needle and thread',
     about: 'Whether a thread fits a needle, and which sizes fit it well.',
@@ -129,6 +144,7 @@ export const THREAD: readonly Calculation[] = [
   },
   {
     id: 'thread-use',
+    rests: 'model',
     name: 'Thread in a seam',
     group: 'Needle and thread',
     about: 'How much thread a seam takes, above and below.',
@@ -160,6 +176,7 @@ export const THREAD: readonly Calculation[] = [
   },
   {
     id: 'bobbin',
+    rests: 'model',
     name: 'Thread on a bobbin',
     group: 'Needle and thread',
     about: 'How much a full bobbin holds, from its size.',
@@ -189,6 +206,7 @@ export const THREAD: readonly Calculation[] = [
   },
   {
     id: 'seam-strength',
+    rests: 'handbook',
     name: 'How strong a seam is',
     group: 'Needle and thread',
     about: 'What an inch of seam bears, against its use and the fabric.',
@@ -220,15 +238,21 @@ export const THREAD: readonly Calculation[] = [
       return {
         results: [
           { label: 'An inch (2.5 cm) of seam bears', value: found.perInchN, unit: 'newton', main: true },
-          { label: 'That use needs', value: found.use!.needsN, unit: 'newton' },
+          { label: 'That use needs', value: found.use!.needsN, unit: 'newton', rests: 'model' },
           {
             label: 'So it is',
             value: found.use!.isEnough ? 'strong enough' : 'too weak: shorter stitches or stronger thread',
+            rests: 'model',
           },
           ...(found.fabric
             ? [
-                { label: 'An inch of the fabric bears', value: found.fabric.tearsN, unit: 'newton' as const },
-                { label: 'What breaks first', value: FIRST[found.fabric.breaksFirst] },
+                {
+                  label: 'An inch of the fabric bears',
+                  value: found.fabric.tearsN,
+                  unit: 'newton' as const,
+                  rests: 'model' as const,
+                },
+                { label: 'What breaks first', value: FIRST[found.fabric.breaksFirst], rests: 'model' as const },
               ]
             : []),
         ],

@@ -1,3 +1,4 @@
+import type { Provenance } from '../result';
 import type { Ask } from '../procedure';
 import type { Cannot } from '../seam';
 import type { LengthSet } from '../units';
@@ -25,6 +26,8 @@ export interface Result {
   digits?: number;
   /** The one number that was looked for, shown large. */
   main?: boolean;
+  /** Whose word it is, where not that of the calculation. */
+  rests?: Provenance;
 }
 
 /** What comes out: numbers, and what to know of them. */
@@ -59,6 +62,8 @@ export interface Calculation {
   name: string;
   group: (typeof CALCULATION_GROUPS)[number];
   about: string;
+  /** What its numbers rest on: exact arithmetic counts by its definition, a practice or a model. */
+  rests: Provenance;
   asks: readonly CalculationAsk[];
   /** Answers are within their bounds; what does not go together is refused. */
   work: (answers: Answers) => Worked | Cannot;

@@ -59,6 +59,7 @@ const printed = (mm: number, sold: (typeof SOLD)[number]) => (sold === 'inch' ? 
 export const ZIPS: readonly Calculation[] = [
   {
     id: 'zip',
+    rests: 'common-practice',
     name: 'Zip',
     group: 'Seams and zips',
     about: 'Where everything of a zip goes, measured from the raw top edge.',
@@ -129,6 +130,7 @@ export const ZIPS: readonly Calculation[] = [
   },
   {
     id: 'zip-to-buy',
+    rests: 'common-practice',
     name: 'Which zip to buy',
     group: 'Seams and zips',
     about: 'A zip is sold by its teeth, top stop to bottom stop: not by its tape, and not by the opening.',

@@ -47,7 +47,7 @@ export function CalculationForm({ calculation, known, actions }: Props) {
           ))}
         </Stack>
         <Stack spacing={2} aria-live="polite" component="section" aria-label={TEXT.answers}>
-          <Results found={found} printed={printed} />
+          <Results found={found} rests={calculation.rests} printed={printed} />
           {found.ok && actions(answers)}
         </Stack>
       </Box>

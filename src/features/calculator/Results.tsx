@@ -5,17 +5,20 @@ import TableCell from '@mui/material/TableCell';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import type { Calculated, Result } from '@/core/calculator';
-import { StopAlert } from '@/ui';
+import type { Provenance } from '@/core/result';
+import { Origin, StopAlert } from '@/ui';
 import { resultText } from './resultText';
 import { TEXT } from './text';
 
 interface Props {
   found: Calculated;
+  /** What the numbers rest on. */
+  rests: Provenance;
   printed: Parameters<typeof resultText>[1];
 }
 
 /** What comes out: the number that was looked for large, the others below; or why nothing does. */
-export function Results({ found, printed }: Props) {
+export function Results({ found, rests, printed }: Props) {
   if (!found.ok)
     return 'blocked' in found ? (
       <StopAlert title={TEXT.cannot}>
@@ -30,7 +33,7 @@ export function Results({ found, printed }: Props) {
   const main = results.find((result) => result.main) ?? results[0];
   return (
     <>
-      <Main result={main} printed={printed} />
+      <Main result={main} rests={main.rests ?? rests} printed={printed} />
       <Table size="small" sx={{ maxWidth: '36rem' }}>
         <TableBody>
           {results
@@ -42,6 +45,9 @@ export function Results({ found, printed }: Props) {
                 </TableCell>
                 <TableCell align="right" sx={{ pr: 0, fontWeight: 600, fontSize: 'var(--type-press)' }}>
                   {resultText(result, printed)}
+                </TableCell>
+                <TableCell sx={{ pr: 0 }}>
+                  <Origin of={result.rests ?? rests} />
                 </TableCell>
               </TableRow>
             ))}
@@ -56,7 +62,7 @@ export function Results({ found, printed }: Props) {
   );
 }
 
-function Main({ result, printed }: { result: Result; printed: Props['printed'] }) {
+function Main({ result, rests, printed }: { result: Result; rests: Provenance; printed: Props['printed'] }) {
   return (
     <Box component="dl" sx={{ m: 0 }}>
       <Typography component="dt" color="text.secondary">
@@ -65,6 +71,9 @@ function Main({ result, printed }: { result: Result; printed: Props['printed'] }
       <Typography component="dd" sx={{ m: 0, fontSize: 'var(--type-dial)', fontWeight: 650, lineHeight: 1.15 }}>
         {resultText(result, printed)}
       </Typography>
+      <Box component="dd" sx={{ m: 0 }}>
+        <Origin of={rests} />
+      </Box>
     </Box>
   );
 }

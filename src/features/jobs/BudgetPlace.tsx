@@ -13,6 +13,7 @@ import { threadName } from '@/core/kit';
 import { formatNumber, sayEstimate, sayMinutes } from '@/core/units';
 import type { JobNow } from '@/parts/jobs';
 import { useUnits } from '@/parts/workspace';
+import { Origin } from '@/ui';
 import styles from './Jobs.module.css';
 import { NotionList } from './NotionList';
 import { BUDGET_TEXT as TEXT } from './text';
@@ -56,6 +57,7 @@ function Threads({ threads }: { threads: ThreadNeed[] }) {
       <Typography variant="h2" id="threads">
         {TEXT.thread}
       </Typography>
+      <Origin of="model" />
       <TableContainer>
         <Table className={styles.table}>
           <TableHead>
@@ -101,6 +103,7 @@ function Bobbins({ now, plans }: { now: JobNow; plans: BobbinPlan[] }) {
       <Typography variant="h2" id="bobbins">
         {TEXT.bobbins}
       </Typography>
+      <Origin of="model" />
       <ul className={styles.bobbins}>
         {plans.map(({ thread, totalMm, bobbins }) => (
           <li key={thread}>
@@ -128,6 +131,7 @@ function Needles({ needles }: { needles: NeedleNeed[] }) {
       <Typography variant="h2" id="needles">
         {TEXT.needles}
       </Typography>
+      <Origin of="model" />
       <TableContainer>
         <Table className={`${styles.table} ${styles.wordy}`}>
           <TableBody>
@@ -159,6 +163,7 @@ function Time({ now: { left, weighed, needleMin, items, pace, tookMin } }: { now
       <Typography variant="h2" id="time">
         {TEXT.time}
       </Typography>
+      <Origin of="model" />
       {isSewn && tookMin >= 1 && (
         <p className={styles.big}>
           <strong>{sayMinutes(tookMin)}</strong> {TEXT.byTimer}

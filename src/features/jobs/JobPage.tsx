@@ -5,7 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import { writePreference } from '@/data';
 import { type JobNow, useJobNow } from '@/parts/jobs';
-import { Tabs, ProgressBar } from '@/ui';
+import { Origin, ProgressBar, Tabs } from '@/ui';
 import { About } from './About';
 import { BudgetPlace } from './BudgetPlace';
 import { JobActions } from './JobActions';
@@ -75,7 +75,8 @@ function Head({ now }: { now: JobNow }) {
           {items.length > 0 && (
             <>
               , <strong>{sayEstimate(left.minutes)}</strong> {JOB_PAGE_TEXT.left}{' '}
-              <span className={styles.quiet}>{JOB_PAGE_TEXT.to(sayEstimate(left.low), sayEstimate(left.high))}</span>
+              <span className={styles.quiet}>{JOB_PAGE_TEXT.to(sayEstimate(left.low), sayEstimate(left.high))}</span>{' '}
+              <Origin of="model" />
             </>
           )}
         </p>

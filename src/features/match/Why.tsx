@@ -14,7 +14,7 @@ import type { Setup } from '@/core/setup';
 import { SIGN_TEXT } from '@/core/stitch';
 import { formatNumber } from '@/core/units';
 import { outdated } from '@/parts/asking';
-import { More } from '@/ui';
+import { More, Origin } from '@/ui';
 import { Evidence } from './Evidence';
 import styles from './Match.module.css';
 import { PART_NAMES, WHY_TEXT as TEXT } from './text';
@@ -76,7 +76,7 @@ export function Why({ clothId, answered, input, setup, reasons, risks, isCurrent
 }
 
 /** Where the numbers of a part come from. */
-const Estimated = () => <small>{PROVENANCE_TEXT.model}</small>;
+const Estimated = () => <Origin of="model" />;
 
 /** From this level a risk is worth a line. */
 const TOLD_FROM = 0.1;

@@ -4,6 +4,7 @@ import { BLADE, bladeStanding } from '@/core/kit';
 import { sayEstimate } from '@/core/units';
 import { useKitRecord } from '@/data';
 import { useUnits } from '@/parts/workspace';
+import { Origin } from '@/ui';
 import styles from './Sew.module.css';
 import { TEXT } from './text';
 import { usePrinter } from './usePrinter';
@@ -41,7 +42,8 @@ export function Needed({ now, numbers }: { now: RunNow; numbers: Numbers }) {
           time: sewnByMachine(procedure) ? sayEstimate(takes.minutes) : null,
           steps: steps.length,
           pieces: run.pieces,
-        })}
+        })}{' '}
+        <Origin of="model" />
       </Typography>
     </section>
   );

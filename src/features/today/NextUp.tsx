@@ -8,7 +8,7 @@ import { READING_TEXT } from '@/core/setup';
 import { sayEstimate } from '@/core/units';
 import { useOnMachine, writePreference } from '@/data';
 import { type JobNow, useWorkActions } from '@/parts/jobs';
-import { ClothSwatch, ProgressBar } from '@/ui';
+import { ClothSwatch, Origin, ProgressBar } from '@/ui';
 import styles from './Today.module.css';
 import { NEXT_UP_TEXT } from './text';
 
@@ -30,7 +30,7 @@ export function NextUp({ now }: { now: JobNow }) {
       <div className={styles.what}>
         {cloth && <ClothSwatch look={{ ...cloth.cloth, colour: cloth.colour }} className={styles.swatch} />}
         <p className={styles.minutes}>
-          <strong>{sayEstimate(stop.toMin - stop.sewMin)}</strong>
+          <strong>{sayEstimate(stop.toMin - stop.sewMin)}</strong> <Origin of="model" />
           {stop.sewMin > stop.fromMin && (
             <span>{NEXT_UP_TEXT.andToSetThe(sayEstimate(stop.sewMin - stop.fromMin))}</span>
           )}

@@ -11,10 +11,7 @@ import { FRAME_TEXT } from './text';
 const load = () => import('./room');
 if (typeof window !== 'undefined') load().catch(() => {});
 
-const Room = dynamic(() => load().then((part) => part.Room), {
-  ssr: false,
-  loading: Opening,
-});
+const Room = dynamic(() => load().then((part) => part.Room), { ssr: false });
 
 /** One frame for every station: the tape on top, one task in the middle, the machine bar below. */
 export function Frame({ children }: { children: ReactNode }) {
@@ -24,6 +21,7 @@ export function Frame({ children }: { children: ReactNode }) {
         {FRAME_TEXT.skipToTheTask}
       </a>
       <Tape />
+      <Opening />
       <Room>{children}</Room>
     </div>
   );

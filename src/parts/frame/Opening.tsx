@@ -1,7 +1,7 @@
 import { START_WORDS } from '../start/words';
 import styles from './Frame.module.css';
 
-/** What stands in the place of the task while the workroom is opened. */
+/** What stands in the place of the task until that is there: the style sheet takes it away then. */
 export function Opening() {
   return (
     <div role="status" className={styles.opening}>

@@ -19,7 +19,6 @@ import { MachineBar } from '../machineBar';
 import { useStart } from '../start';
 import { Banners } from './Banners';
 import styles from './Frame.module.css';
-import { Opening } from './Opening';
 import { pressWhereItBegan } from './pressWhereItBegan';
 import { FRAME_TEXT } from './text';
 import { Trouble } from './Trouble';
@@ -51,7 +50,7 @@ function Opened({ children }: { children: ReactNode }) {
   // What the banner says is read before anything is drawn: the task does not move away from under it.
   const name = usePreference('workroomName');
   if (problem) return <StartPanel problem={problem} />;
-  if (!open || name === undefined) return <Opening />;
+  if (!open || name === undefined) return null;
   return (
     <>
       <Banners />
