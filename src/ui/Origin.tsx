@@ -7,8 +7,7 @@ export function Origin({ of }: { of: Provenance }) {
     <Typography
       component="small"
       variant="body2"
-      color="text.secondary"
-      sx={{ fontFamily: 'var(--text)', fontWeight: 450 }}
+      sx={{ color: 'text.secondary', fontFamily: 'var(--text)', fontWeight: 450, whiteSpace: 'nowrap' }}
     >
       {PROVENANCE_TEXT[of]}
     </Typography>

@@ -31,6 +31,8 @@ export function Results({ found, rests, printed }: Props) {
     );
   const { results, notes = [] } = found.worked;
   const main = results.find((result) => result.main) ?? results[0];
+  // Where all of it rests on the same, it is said once.
+  const several = results.some((result) => (result.rests ?? rests) !== (main.rests ?? rests));
   return (
     <>
       <Main result={main} rests={main.rests ?? rests} printed={printed} />
@@ -46,9 +48,11 @@ export function Results({ found, rests, printed }: Props) {
                 <TableCell align="right" sx={{ pr: 0, fontWeight: 600, fontSize: 'var(--type-press)' }}>
                   {resultText(result, printed)}
                 </TableCell>
-                <TableCell sx={{ pr: 0 }}>
-                  <Origin of={result.rests ?? rests} />
-                </TableCell>
+                {several && (
+                  <TableCell sx={{ pr: 0 }}>
+                    <Origin of={result.rests ?? rests} />
+                  </TableCell>
+                )}
               </TableRow>
             ))}
         </TableBody>

@@ -30,10 +30,11 @@ export function NextUp({ now }: { now: JobNow }) {
       <div className={styles.what}>
         {cloth && <ClothSwatch look={{ ...cloth.cloth, colour: cloth.colour }} className={styles.swatch} />}
         <p className={styles.minutes}>
-          <strong>{sayEstimate(stop.toMin - stop.sewMin)}</strong> <Origin of="model" />
+          <strong>{sayEstimate(stop.toMin - stop.sewMin)}</strong>
           {stop.sewMin > stop.fromMin && (
             <span>{NEXT_UP_TEXT.andToSetThe(sayEstimate(stop.sewMin - stop.fromMin))}</span>
-          )}
+          )}{' · '}
+          <Origin of="model" />
         </p>
       </div>
       <Ways now={now} hasCloth={cloth !== undefined} />
