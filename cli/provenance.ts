@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { CALCULATIONS } from '../src/core/calculator';
+import { CALCULATIONS, OF_SYSTEM } from '../src/core/calculator';
 import { type Provenance, provenanceSchema } from '../src/core/result';
 
 /** Where the numbers of an answer come from, by path; a path covers everything below it. */
@@ -29,15 +29,7 @@ export const TOLD: Readonly<Record<string, Told>> = {
   // Says it itself, from the table of operations.
   steps: {},
   ...Object.fromEntries(CALCULATIONS.map(({ id, rests }) => [`calc ${id}`, { '': rests }])),
-  'calc thread': {
-    tex: 'standard',
-    denier: 'standard',
-    cottonCount: 'standard',
-    metricCount: 'standard',
-    ticket: 'handbook',
-    weight: 'handbook',
-    cottonTicket: 'handbook',
-  },
+  'calc thread': OF_SYSTEM,
   'calc thread-needle': { threadMm: 'model', eyeMm: 'memory', fill: 'model', bestNm: 'model' },
   'calc seam-strength': {
     threadN: 'memory',

@@ -54,7 +54,7 @@ test('from a new job over its order, a scrap and the seams to the last tick', as
   await seam(page, 'Sides', 'Plain seam, pressed open', 'Deck canvas');
   await seam(page, 'Rim', 'Single-fold hem, narrow zigzag', 'Deck canvas');
   await expect(page.getByText('“Sides” before “Rim”: hems come last, when everything hangs as it will.')).toBeVisible();
-  await page.getByRole('button', { name: 'Heed it' }).click();
+  await page.getByRole('button', { name: SEAMS_PLACE_TEXT.usualOrder }).click();
   await expect(page.getByRole('row', { name: /Rim.*needs a swatch.*after sides/ })).toBeVisible();
   await expect(page.getByRole('row', { name: /Sides.*stitch tested/ })).toBeVisible();
 

@@ -11,7 +11,7 @@ import { Providers } from './providers';
 export const metadata: Metadata = {
   title: { default: 'Bobbet', template: '%s · Bobbet' },
   description:
-    'From cloth in hand to a setting that is proven on scrap: needle, thread, foot, stitch and every dial, with reasons.',
+    'From the fabric you have to settings that are proven on scrap: needle, thread, foot, stitch and every dial, with reasons.',
 };
 
 export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: LIGHT.tape };

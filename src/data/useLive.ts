@@ -63,7 +63,7 @@ export const useLinesOf = (swatchId: string): TestLine[] | undefined =>
 /** All lines, live, each swatch's in their order. */
 export const useLines = sharedLive(async () => (await lines.all()).sort((a, b) => a.number - b.number));
 
-/** All lines, live, without their settings and measures: there may be very many, and whoever lists them needs no more. */
+/** All lines, live, without their settings and measures: there may be very many, and a list of them needs no more. */
 export const useToldLines = () =>
   useLiveQuery(async () =>
     (await lines.all()).map(({ id, swatchId, number, status, findings, notes, sewnAt }) => ({

@@ -2,14 +2,9 @@
 
 import Autocomplete from '@mui/material/Autocomplete';
 import TextField from '@mui/material/TextField';
+import type { OneOf } from './Select';
 
-interface Props<T extends string> {
-  label: string;
-  value: T;
-  options: readonly (readonly [id: T, name: string])[];
-  onPick: (id: T) => void;
-  help?: string;
-  problem?: string;
+interface Props<T extends string> extends OneOf<T> {
   autoFocus?: boolean;
 }
 

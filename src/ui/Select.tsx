@@ -4,13 +4,17 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import type { Ref } from 'react';
 
-interface Props<T extends string> {
+/** One of several, each with the name it is shown by. */
+export interface OneOf<T extends string> {
   label: string;
   value: T;
   options: readonly (readonly [id: T, name: string])[];
   onPick: (id: T) => void;
   help?: string;
   problem?: string;
+}
+
+interface Props<T extends string> extends OneOf<T> {
   /** Where a form keeps hold of it: its name, and what takes the focus. */
   name?: string;
   inputRef?: Ref<HTMLInputElement>;

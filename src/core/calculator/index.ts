@@ -3,10 +3,11 @@ import { FABRIC } from './fabric';
 import { SEAMS } from './seams';
 import { ZIPS } from './zips';
 import { STITCHES_WORKED } from './stitches';
-import { THREAD } from './thread';
+import { OF_SYSTEM, THREAD } from './thread';
 import type { Calculation } from './types';
 
 export { asksOf, calculate, type Calculated, knownFrom, sewnWith, usualAnswers } from './calculate';
+export { OF_SYSTEM };
 export {
   type Answers,
   type Calculation,

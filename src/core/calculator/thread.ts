@@ -52,7 +52,7 @@ const BUILT: Readonly<Record<Structure, string>> = {
 };
 
 /** A definition, or what spools are labelled by; tickets and weights of makers stand in their handbooks alone. */
-const OF_SYSTEM: Readonly<Record<(typeof THREAD_SYSTEMS)[number], Provenance>> = {
+export const OF_SYSTEM: Readonly<Record<(typeof THREAD_SYSTEMS)[number], Provenance>> = {
   tex: 'standard',
   denier: 'standard',
   cottonCount: 'standard',

@@ -16,7 +16,7 @@ export type ScrapStanding =
  * How far a scrap is tested, by its lines.
  *
  * @param lines - those of one scrap, in any order
- * @returns a line in hand before all else: a scrap that once passed can be under the needle again
+ * @returns a line that is being sewn before all else: a scrap that once passed can be under the needle again
  * @example
  * scrapStanding([]) // => { state: 'not begun' }
  */

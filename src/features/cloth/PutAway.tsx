@@ -10,7 +10,7 @@ import { SaveThing } from '@/parts/things';
 import { nowText, useAct } from '@/parts/workspace';
 import { PUT_AWAY_TEXT } from './text';
 
-/** Takes a cloth out of the drawer; when something hangs on it, says what, and offers to put it away instead. */
+/** Deletes a fabric; where something depends on it, says what, and offers to archive it instead. */
 export function PutAway({ record }: { record: ClothRecord }) {
   const router = useRouter();
   const act = useAct();

@@ -11,7 +11,7 @@ export const DRAWER_TEXT = {
   theDrawerIsEmpty:
     'The drawer is empty. Name the cloth on your table; what it is called and how far it stretches is enough to begin.',
   findACloth: 'Find a cloth',
-  showThePutAway: (put: number) => `Show the ${put} put away`,
+  showThePutAway: (put: number) => `Show ${put} archived`,
   of: (found: number, shown: number) => `${found} of ${shown}`,
   cloths: 'Cloths',
   stretches: (stretchAcross: string) => `stretches ${stretchAcross} %`,
@@ -214,7 +214,7 @@ export const GAUGE_ROW_TEXT = {
   times: (n: number) => `✓ ${n} times`,
 } as const;
 
-/** Takes a cloth out of the drawer. */
+/** Deletes a fabric, or archives it. */
 export const PUT_AWAY_TEXT = {
   archived: (name: string) => `${name} archived`,
   deleted: (name: string) => `${name} deleted`,

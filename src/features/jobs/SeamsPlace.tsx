@@ -103,7 +103,7 @@ function columnsOf(now: JobNow, open: string | null, onOpen: (id: string) => voi
       width: '28%',
       text: ({ name }) => name,
       render: ({ id, name }) => (
-        <Pressable data-main aria-expanded={open === id} onClick={() => onOpen(id)} className={styles.seamName}>
+        <Pressable data-main aria-expanded={open === id} onClick={() => onOpen(id)}>
           {name}
         </Pressable>
       ),
@@ -142,7 +142,7 @@ function columnsOf(now: JobNow, open: string | null, onOpen: (id: string) => voi
   ];
 }
 
-/** What the operations imply about the order and the job does not heed yet. */
+/** What usually comes first among its operations, where the job has another order. */
 function Suggestions({ now: { job } }: { now: JobNow }) {
   const act = useAct();
   const missing = missingOrder(job.seams);
@@ -160,7 +160,7 @@ function Suggestions({ now: { job } }: { now: JobNow }) {
         {missing.length > 6 && <li>{SEAMS_PLACE_TEXT.andMore(missing.length - 6)}</li>}
       </ul>
       <Button variant="outlined" onClick={() => void take()}>
-        {SEAMS_PLACE_TEXT.heed} {missing.length === 1 ? 'it' : SEAMS_PLACE_TEXT.allOfIt}
+        {SEAMS_PLACE_TEXT.usualOrder}
       </Button>
     </CautionAlert>
   );

@@ -281,8 +281,7 @@ export const SEAMS_PLACE_TEXT = {
   whatUsuallyComesFirst: 'What usually comes first',
   before: (value: string, value2: string, why: string) => `“${value}” before “${value2}”: ${why}.`,
   andMore: (value: number) => `and ${value} more`,
-  heed: 'Heed',
-  allOfIt: 'all of it',
+  usualOrder: 'Use the usual order',
 } as const;
 
 /** What a change costs this person, and how long there is today. */

@@ -18,7 +18,7 @@ const keyOf = (entry: Entry) => `${entry.kind} ${entry.id}`;
 export function Everything() {
   const entries = useEntries();
   const [filter, setFilter] = useState<Filter>(ALL);
-  // What is typed is for the search alone: it does not filter anew.
+  // What is typed is for the search alone: the filters are not run again for it.
   const { text, ...settled } = filter;
   const key = JSON.stringify(settled);
   const passing = useMemo(() => (entries ? filtered(entries, { ...ALL, ...JSON.parse(key) }) : []), [entries, key]);
@@ -44,7 +44,7 @@ export function Everything() {
   );
 }
 
-/** The table itself, drawn anew only when something else is found. */
+/** The table itself, drawn again only when something else is found. */
 const Found = memo(function Found({ items, children }: { items: readonly Entry[]; children: ReactNode }) {
   return (
     <LongTable
@@ -70,7 +70,7 @@ const COLUMNS: readonly LongColumn<Entry>[] = [
     width: '30%',
     text: ({ title }) => title,
     render: ({ href, title }) => (
-      <Link href={href} data-main className={styles.title}>
+      <Link href={href} data-main>
         {title}
       </Link>
     ),

@@ -40,7 +40,7 @@ export const CONTRAST_TEXT = {
 /** Texts of the first question. */
 export const START_TEXT = {
   title: 'What cloth is it?',
-  twoFacts: 'Two facts are enough for a first setting. Measure more later and it gets surer.',
+  twoFacts: 'Two facts are enough for a first setting. Measure more later, and it gets better.',
   name: 'What it is called',
   reach: (system: 'metric' | 'inch') =>
     `${system === 'inch' ? '4 inches' : '10 cm'} pulled: how far does it reach, ${system === 'inch' ? 'in' : 'cm'}`,

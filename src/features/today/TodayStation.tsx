@@ -29,7 +29,7 @@ export function TodayStation() {
   }, [empty, router]);
   const found = useJobNow(job?.id ?? null);
   // What is next and how long it takes hang on the settings: it is shown once, not twice.
-  const now = found?.settled === false ? undefined : found;
+  const now = found?.waiting ? undefined : found;
   if (!jobs || !cloths || empty) return null;
   const weekday = sayDate(new Date(), 'today');
   return (

@@ -100,8 +100,13 @@ function columnsOf(
       always: true,
       width: '26%',
       text: ({ needle }) => needleName(needle),
-      render: ({ id, needle }) => (
-        <Pressable data-main aria-expanded={open === id} onClick={() => onOpen(id)} className={styles.rowName}>
+      render: ({ id, needle, spent }) => (
+        <Pressable
+          data-main
+          aria-expanded={open === id}
+          onClick={() => onOpen(id)}
+          className={spent ? styles.spent : undefined}
+        >
           {needleName(needle)}
         </Pressable>
       ),

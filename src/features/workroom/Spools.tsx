@@ -70,7 +70,7 @@ function columnsOf(open: string | null, onOpen: (id: string) => void): readonly 
       width: '26%',
       text: ({ colourName, thread }) => colourName || threadName(thread),
       render: ({ id, colour, colourName, thread }) => (
-        <Pressable data-main aria-expanded={open === id} onClick={() => onOpen(id)} className={styles.rowName}>
+        <Pressable data-main aria-expanded={open === id} onClick={() => onOpen(id)}>
           <SpoolDrawing colour={colour} />
           {colourName || threadName(thread)}
         </Pressable>

@@ -250,7 +250,6 @@ export const MEASURE_LIST_TEXT = {
 
 /** Measures of one kind. */
 export const MEASURES_TEXT = {
-  needed: 'Fill this in.',
   measurementDeleted: 'Measurement deleted',
 } as const;
 
@@ -359,7 +358,6 @@ export const SPOOLS_TEXT = {
   printed: (printed: string) => `, printed ${printed}`,
   cheapMaySkipOn: ', cheap: may skip on knits',
   good: ', good',
-  mLeft: (left: string) => `${left} m left`,
 } as const;
 
 /** The needle tin. */
@@ -380,7 +378,6 @@ export const NEEDLE_STOCK_TEXT = {
   pastItsHours: 'past its hours',
   spent: (spent: string) => `spent: ${spent}`,
   h: (hours: string) => `${hours} h`,
-  noNotes: 'no notes',
   needleDeleted: (needleName: string) => `Needle ${needleName} deleted`,
   sewed: (join: string) => `Sewed ${join}.`,
   hours: 'Hours',

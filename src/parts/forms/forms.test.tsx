@@ -3,7 +3,7 @@ import { act, cleanup, fireEvent, render, screen, waitFor } from '@testing-libra
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import * as z from 'zod';
 import { numberAsk } from '@/core/units';
-import { ErrorSummary, FormSelect, FormText, numberText, useDraftForm } from '.';
+import { ErrorSummary, FormSelect, FormText, numberText, type ReadTexts, useDraftForm, useReadForm } from '.';
 
 const COUNT = numberAsk('count', 'metric', { least: 1, most: 20, whole: true });
 const schema = z.object({
@@ -101,5 +101,56 @@ describe('a form that keeps its draft', () => {
     unmount();
     render(<Shelf />);
     await waitFor(() => expect(screen.getByRole<HTMLInputElement>('textbox', { name: 'Where' }).value).toBe('attic'));
+  });
+});
+
+/** Two marks of a dial: the second must be the higher one. */
+function Marks() {
+  const form = useReadForm(
+    'marks',
+    ({ low, high }: { low: string; high: string }): ReadTexts<{ low: number; high: number }> => {
+      const missing = Object.entries({ low, high }).flatMap(([field, text]) => (text === '' ? [field] : []));
+      if (missing.length > 0) return { value: null, missing, problems: {} };
+      return Number(high) > Number(low)
+        ? { value: { low: Number(low), high: Number(high) }, problems: {} }
+        : { value: null, problems: { high: 'Higher than the first.' } };
+    },
+    { low: '', high: '' },
+  );
+  return (
+    <form noValidate onSubmit={(event) => void form.handleSubmit((value) => void kept.push(value))(event)}>
+      <ErrorSummary form={form} labels={{ low: 'Low', high: 'High' }} />
+      <FormText control={form.control} name="low" label="Low" />
+      <FormText control={form.control} name="high" label="High" />
+      <button type="submit">Keep</button>
+    </form>
+  );
+}
+
+describe('a form that is read as a whole', () => {
+  beforeEach(() => {
+    localStorage.clear();
+    kept = [];
+  });
+  afterEach(cleanup);
+
+  it('says what is still to be filled in, and only once it was tried', async () => {
+    render(<Marks />);
+    await type('Low', '3');
+    expect(screen.queryByText('Fill this in.')).toBeNull();
+    await press('Keep');
+    expect((await screen.findByRole('alert')).textContent).toContain('High: Fill this in.');
+    expect(kept).toEqual([]);
+  });
+
+  it('keeps nothing that does not go together, and all of it once it does', async () => {
+    render(<Marks />);
+    await type('Low', '3');
+    await type('High', '3');
+    await press('Keep');
+    expect((await screen.findByRole('alert')).textContent).toContain('Higher than the first.');
+    await type('High', '4');
+    await press('Keep');
+    await waitFor(() => expect(kept).toEqual([{ low: 3, high: 4 }]));
   });
 });

@@ -5,6 +5,7 @@ import { useEffect } from 'react';
 import { type DefaultValues, type Resolver, useForm, type UseFormReturn } from 'react-hook-form';
 import type * as z from 'zod';
 import { readDraft, reportTrouble, writeDraft } from '@/data';
+import { FORM_TEXT } from './text';
 
 /** What is typed into a form: texts, by field. */
 export type Typed = Record<string, string>;
@@ -40,6 +41,8 @@ export function useDraftForm<T extends Typed, V>(key: string, schema: z.ZodType<
 /** What was typed, as it is read: its worth once all of it is right, and what is wrong, by field. */
 export interface ReadTexts<V> {
   value: V | null;
+  /** Fields that are still to be filled in. */
+  missing?: readonly string[];
   problems: Readonly<Record<string, string>>;
 }
 
@@ -56,9 +59,10 @@ export function useReadForm<T extends Typed, V extends object>(
   start: T,
 ): DraftForm<T, V> {
   const resolver = (texts: T) => {
-    const { value, problems } = read(texts);
+    const { value, missing = [], problems } = read(texts);
     if (value) return { values: value, errors: {} };
-    const wrong = Object.entries(problems).map(([field, message]) => [field, { type: 'read', message }]);
+    const said = { ...Object.fromEntries(missing.map((field) => [field, FORM_TEXT.needed])), ...problems };
+    const wrong = Object.entries(said).map(([field, message]) => [field, { type: 'read', message }]);
     return { values: {}, errors: Object.fromEntries(wrong) };
   };
   return useDrafted(key, resolver as Resolver<T, unknown, V>, start);

@@ -25,8 +25,6 @@ export interface JobNow extends Standing {
   machine: MachineRecord | null;
   cloths: ClothRecord[];
   pace: Pace;
-  /** Its settings are worked out, as far as they can be. */
-  settled: boolean;
 }
 
 /** A job of this key, live; undefined while it is read, null when there is none. */
@@ -64,7 +62,9 @@ export function useJobNow(id: string | null): JobNow | null | undefined {
     todayMinutes,
     pace,
   });
-  return { ...standing, job, machine, cloths, pace, settled: settings.settled };
+  // A seam that nothing safe was found for has no setting either, and is waited for no longer.
+  const waiting = standing.waiting && !settings.settled;
+  return { ...standing, waiting, job, machine, cloths, pace };
 }
 
 /** What is owned, as far as a budget asks. */

@@ -60,9 +60,8 @@ export function useMeasures<K extends Kind>(
   const list = (record.machine.calibration?.[kind] ?? []) as Calibration[K];
   const read = (texts: Texts): ReadTexts<Measure<K>> => {
     const { numbers, make } = build(texts);
-    const needed = Object.fromEntries(numbers.missing.map((field) => [field, MEASURES_TEXT.needed]));
     const made = numbers.value && make(numbers.value);
-    if (!made) return { value: null, problems: { ...needed, ...numbers.problems } };
+    if (!made) return { value: null, missing: numbers.missing, problems: numbers.problems };
     const candidate = { ...made, at: '2026-01-01T00:00:00Z' };
     const parsed = schema.safeParse(candidate);
     if (!parsed.success) {
