@@ -7,7 +7,7 @@ const LINES = 4000;
 const SIDE = 360;
 const EDGE = 56;
 
-const percent = (share: number) => `${(100 * share).toFixed(1)} %`;
+const percent = (share: number) => `${(100 * share).toFixed(1)}%`;
 const x = (share: number) => (EDGE + SIDE * share).toFixed(1);
 const y = (share: number) => (EDGE / 2 + SIDE * (1 - share)).toFixed(1);
 
@@ -20,8 +20,8 @@ const dots = (bins: readonly Bin[], look: string) =>
 
 const marks = [0, 0.2, 0.4, 0.6, 0.8, 1].flatMap((share) => [
   `<path d="M${x(share)} ${y(0)}V${y(1)}M${x(0)} ${y(share)}H${x(1)}" stroke="#d8dee4" fill="none"/>`,
-  text(x(share), Number(y(0)) + 18, `${100 * share} %`, 'text-anchor="middle"'),
-  text(EDGE - 8, Number(y(share)) + 4, `${100 * share} %`, 'text-anchor="end"'),
+  text(x(share), Number(y(0)) + 18, `${100 * share}%`, 'text-anchor="middle"'),
+  text(EDGE - 8, Number(y(share)) + 4, `${100 * share}%`, 'text-anchor="end"'),
 ]);
 
 /** How often a cause was at work, over how likely it was said to be; on the diagonal both are the same. */

@@ -78,7 +78,7 @@ function told(name: string, question: ScheduleInput): void {
   const over = (100 * (found.cost - best)) / best;
   console.log(
     `${name}, ${question.tasks.length} to do`.padEnd(44),
-    `${seconds.toFixed(2)} s   ${found.cost.toFixed(1)} min, ${over.toFixed(2)} % over the best known   proven bound ${found.bound.toFixed(1)} min`,
+    `${seconds.toFixed(2)} s   ${found.cost.toFixed(1)} min, ${over.toFixed(2)}% over the best known   proven bound ${found.bound.toFixed(1)} min`,
   );
 }
 

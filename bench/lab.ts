@@ -30,7 +30,7 @@ const STRATEGIES: readonly (readonly [string, Strategy])[] = [
 ];
 
 const told = (outcomes: readonly Outcome[]) =>
-  `${(100 * solved(outcomes)).toFixed(0)} %, ${meanLines(outcomes).toFixed(1)}`;
+  `${(100 * solved(outcomes)).toFixed(0)}%, ${meanLines(outcomes).toFixed(1)}`;
 const row = (cells: readonly string[]) => console.log(`| ${cells.join(' | ')} |`);
 const head = (cells: readonly string[]) => (row(cells), row(cells.map(() => '---')));
 

@@ -38,7 +38,7 @@ function time(name: string, inputs: ReturnType<typeof all>, work: (input: (typeo
   times.sort((a, b) => a - b);
   const at = (share: number) => `${times[Math.floor(share * (times.length - 1))].toFixed(1).padStart(7)} ms`;
   console.log(
-    `${name.padEnd(46)} ${String(inputs.length).padStart(4)} questions   median ${at(0.5)}   95 % ${at(0.95)}`,
+    `${name.padEnd(46)} ${String(inputs.length).padStart(4)} questions   median ${at(0.5)}   95% ${at(0.95)}`,
   );
 }
 

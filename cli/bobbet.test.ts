@@ -76,7 +76,7 @@ describe('bad input is one line that names the field, exit 2, nothing on standar
     [
       'calc stretch',
       { rest: 100, stretched: 1000 },
-      'stretched: expected at most five times the rest length (400 % stretch)',
+      'stretched: expected at most five times the rest length (400% stretch)',
     ],
     ['calc mass', { gsm: 0 }, 'gsm: expected a number above 0, got 0'],
     ['calc mass', { gsm: 5, momme: 3 }, 'momme: unknown field'],

@@ -17,7 +17,8 @@ function main(): void {
   } catch (cause) {
     // A slip of ours: one line to report it by, and nobody has to read a stack.
     const why = cause instanceof Error ? cause.message : String(cause);
-    process.stderr.write(`bobbet: went wrong by itself: ${why.replace(/\s*\n\s*/g, ' ')}\n`);
+    process.stderr.write(`bobbet: internal error: ${why.replace(/\s*\n\s*/g, ' ')}
+`);
     process.exitCode = 1;
   }
 }

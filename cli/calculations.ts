@@ -66,7 +66,7 @@ export const CALCULATIONS: Record<string, Command> = {
     stretchFromMarks,
   ),
   mass: command(
-    'how heavy a cloth is, in every unit',
+    'how heavy a fabric is, in every unit',
     massInputSchema,
     z.strictObject({ gsm: number, ozPerSqYd: number, momme: number }),
     massFrom,
@@ -115,7 +115,7 @@ export const CALCULATIONS: Record<string, Command> = {
   ),
   give: command('how far a seam stretches', giveInputSchema, z.strictObject({ low: number, high: number }), seamGive),
   bow: command(
-    'how far a strip set bends when one layer is fed more',
+    'how far a set of strips bends when one layer feeds more',
     bowInputSchema,
     z.strictObject({ sagittaMm: number, rangeMm: z.tuple([number, number]) }),
     stripBow,

@@ -39,44 +39,44 @@ function withCards(input: unknown): unknown {
 /** Commands that take a whole question, or a whole file. */
 export const COMMANDS: Record<string, Command | TextCommand> = {
   match: knowing(
-    'a cloth and a seam in, a complete setting with reasons out',
+    'a fabric and a seam in, a complete setting with reasons out',
     matchInputSchema,
     matchOutputSchema,
     match,
   ),
   check: knowing(
-    'a setting looked over: what would break, what would go wrong',
+    'checks a setting: what would break, what could go wrong',
     checkInputSchema,
     checkOutputSchema,
     checkSetup,
   ),
   diagnose: knowing(
-    'what went wrong with a line, and the one change to try next',
+    'what went wrong with a test, and the one change to try next',
     diagnoseInputSchema,
     diagnoseOutputSchema,
     diagnose,
   ),
   steps: {
     ...knowing(
-      'an operation on a fabric: every step as it is done there, every row with its setting, and what of it is proven',
+      'an operation on a fabric: every step with its numbers, every row with its setting, and what a test has confirmed',
       stepsInputSchema,
       stepsOutputSchema,
       stepsAnswer,
     ),
     lists: PROCEDURES.map(({ id, name, asks }) => `${id} (${name}): ${asks.map(({ key }) => key).join(', ')}`),
   },
-  sew: command('a line sewn by the simulated machine of a seed', sewInputSchema, sewOutputSchema, sew, (input) => {
+  sew: command('a row sewn by the simulated machine of a seed', sewInputSchema, sewOutputSchema, sew, (input) => {
     const picture = sewPicture(input);
     return picture && encode({ ...picture, channels: 4 });
   }),
   schedule: command(
-    'seams with what they need and what comes before what; the order that changes the machine least out',
+    'seams with what they need and what comes first; returns the order with the fewest machine changes',
     scheduleInputSchema,
     scheduleOutputSchema,
     schedule,
   ),
   verify: {
-    about: 'an exported file, of a workroom or of one thing, read as an import would read it',
+    about: 'reads an exported file, of a workroom or of one item, as an import would',
     input: workroomSchema,
     output: verifiedSchema,
     read: verify,

@@ -150,7 +150,7 @@ function answered(
   throw new Error(`answered: expected an answer that fits its schema, got ${path}: ${message}`);
 }
 
-const tooExtreme = ({ path, value }: Extreme) => `${path}: expected a number that can be worked with, got ${value}`;
+const tooExtreme = ({ path, value }: Extreme) => `${path}: expected a finite number, got ${value}`;
 
 function schema([name, ...more]: string[]): Outcome {
   const named = name === 'calc' ? `calc ${more[0] ?? ''}`.trim() : (name ?? '');
@@ -168,7 +168,7 @@ function schema([name, ...more]: string[]): Outcome {
 
 const USAGE = 'npm run --silent bobbet -- COMMAND [FILE]      FILE, or -, or nothing for standard input';
 const PICTURE = 'With --png OUT it also writes a picture.';
-const LIST = 'With --list it ends well and lists everything that is wrong, by path.';
+const LIST = 'With --list it exits normally and lists every error by path.';
 
 function help([name, ...more]: string[]): Outcome {
   if (name) {

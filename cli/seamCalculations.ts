@@ -47,7 +47,7 @@ export const SEAM_CALCULATIONS: Record<string, Command> = {
     curveAnswer,
   ),
   clips: command(
-    'notches outside a curve, clips inside one',
+    'wedges outside a curve, snips inside one',
     clipsInputSchema,
     orCannot(
       z.strictObject({
@@ -67,13 +67,13 @@ export const SEAM_CALCULATIONS: Record<string, Command> = {
     cornerAnswer,
   ),
   'seam-strength': command(
-    'what a seam bears, against its use and its fabric',
+    'the load a seam takes, compared with its use and its fabric',
     strengthInputSchema,
     strengthSchema,
     seamStrength,
   ),
   french: command(
-    'the two passes of a French seam',
+    'the two rows of a French seam',
     frenchInputSchema,
     orCannot(z.strictObject({ firstMm: number, trimMm: number, secondMm: number })),
     frenchSeam,
@@ -113,7 +113,7 @@ export const SEAM_CALCULATIONS: Record<string, Command> = {
     zipPlan,
   ),
   'zip-to-buy': command(
-    'the zip to get for an opening',
+    'the zip to buy for an opening',
     zipToBuyInputSchema,
     orCannot(
       z.strictObject({
@@ -127,7 +127,7 @@ export const SEAM_CALCULATIONS: Record<string, Command> = {
     zipToBuy,
   ),
   hump: command(
-    'getting over a step in thickness',
+    'crossing a step in thickness',
     humpInputSchema,
     z.strictObject({
       stepMm: number,
@@ -139,7 +139,7 @@ export const SEAM_CALCULATIONS: Record<string, Command> = {
     humpOver,
   ),
   topstitch: command(
-    'stitches along edges so that corners land on one',
+    'stitches along edges so that there is one at every corner',
     topstitchInputSchema,
     orCannot(
       z.strictObject({

@@ -48,7 +48,7 @@ function answerText(input: MatchInput): string {
     `${FOOT[setup.foot].name.toLowerCase()} foot${setup.footSide ? `, ${setup.footSide}` : ''}`,
     `${PLATE[setup.plate].name.toLowerCase()} plate`,
     `tension ${machineReads!.tension}, pressure ${machineReads!.pressure}`,
-    ...(give.required > 0 ? [`gives ${Math.floor(give.estimate[0])} of ${give.required} %`] : []),
+    ...(give.required > 0 ? [`gives ${Math.floor(give.estimate[0])} of ${give.required}%`] : []),
     plan.secure.replaceAll('-', ' '),
     ironText(plan.press),
   ];

@@ -60,8 +60,8 @@ const HEM_CASES = rows('never one line on a knit; one fold where two are a ridge
   one('Fleece, hem', knit('fleece'), 'hem', { seam: /edge left as it is/, never: /fusible/ }, 'It melts under the iron that fuses tape.'),
   one('Double knit, hem', knit('double-knit'), 'hem', { point: ['twin-stretch', 'twin'], nm: [75, 90], stitch: ['straight'] }, 'Twins are sold in few sizes; its weight does not rule them out.'),
   one('Heavy sweater knit, hem', knit('sweater-knit', { massGsm: 460 }), 'hem', { point: ['twin-stretch', 'twin'], nm: [75, 90], stitch: ['straight'], pressure: [0, 0.25] }, 'Two rows still.'),
-  one('Jersey hem that must give 20 %', knit('jersey', { stretchAcross: 50 }), 'hem', { point: ['twin-stretch', 'twin'], stitch: ['straight'] }, 'Two rows give enough.', { requiredGive: 20 }),
-  one('Jersey hem that must give 40 %', knit('jersey', { stretchAcross: 50 }), 'hem', { point: ['ballpoint', 'stretch'], stitch: ['zigzag'], widthMm: [1, 3.5] }, 'Past what two rows give: a zigzag.', { requiredGive: 40 }),
+  one('Jersey hem that must give 20%', knit('jersey', { stretchAcross: 50 }), 'hem', { point: ['twin-stretch', 'twin'], stitch: ['straight'] }, 'Two rows give enough.', { requiredGive: 20 }),
+  one('Jersey hem that must give 40%', knit('jersey', { stretchAcross: 50 }), 'hem', { point: ['ballpoint', 'stretch'], stitch: ['zigzag'], widthMm: [1, 3.5] }, 'Past what two rows give: a zigzag.', { requiredGive: 40 }),
   one('Jersey hem with no twin needle owned', knit('jersey', { stretchAcross: 50 }), 'hem', { point: ['ballpoint'], stitch: ['zigzag'], widthMm: [0.5, 2.5] }, 'Never one single line.', only({ needles: [{ point: 'ballpoint', nm: 75 }] })),
   one('Poplin, hem', woven('poplin'), 'hem', { seam: /^Fold twice/, stitch: ['straight'] }, 'Three layers, closed in.'),
   one('Denim, hem', woven('denim', { massGsm: 370 }), 'hem', { seam: /^Fold twice/, stitch: ['straight'], lengthMm: [2.8, 4] }, 'Three layers under the foot.'),
@@ -106,7 +106,7 @@ const THREAD_AND_HEAT = rows('strength before number; heat follows the fibre, la
   one('Viscose lining', woven('lining', { fibres: { viscose: 100 } }), 'join', { pressC: [150, 150], foot: ['standard', 'straight', 'glide'] }, 'No steam on viscose lining.'),
   one('Wool and nylon coating', woven('wool', { massGsm: 380, fibres: { wool: 80, nylon: 20 } }), 'join', { pressC: [110, 110], nm: [80, 100] }, 'Nylon takes one dot.'),
   one('Elastane denim', woven('denim', { fibres: { cotton: 98, elastane: 2 } }), 'join', {}, 'Two in a hundred do not count for heat.'),
-  one('Stretch poplin with 6 % elastane', woven('poplin', { fibres: { cotton: 94, elastane: 6 } }), 'join', { pressC: [150, 150] }, 'Any elastane that counts takes two dots.'),
+  one('Stretch poplin with 6% elastane', woven('poplin', { fibres: { cotton: 94, elastane: 6 } }), 'join', { pressC: [150, 150] }, 'Any elastane that counts takes two dots.'),
   one('Slippery remnant of 80 g/m²', woven('other', { massGsm: 80, traits: ['slippery'] }), 'join', { nm: [60, 70], lengthMm: [1.5, 2], tex: [14, 27], secure: ['knot'], hold: /silk-pins/ }, 'Slippery is a behaviour, not a name.'),
   one('Fine viscose of 95 g/m²', woven('viscose-woven', { massGsm: 95 }), 'join', { nm: [65, 75], lengthMm: [1.5, 2.2], tex: [14, 27], secure: ['knot'], hold: /silk-pins/, steam: ['no'], seam: /^French/ }, 'Handled like silk.'),
   one('Slippery cloth of 150 g/m²', woven('other', { massGsm: 150, traits: ['slippery'] }), 'join', { hold: /^pins/ }, 'Heavier, it is an ordinary woven.'),
@@ -115,9 +115,9 @@ const THREAD_AND_HEAT = rows('strength before number; heat follows the fibre, la
 /** What the machine can do; what cannot be done. */
 // prettier-ignore
 const MACHINES = rows('what this machine and kit can do', 'A refusal, or one that names the wrong reason.', [
-  one('Elastic on poplin that must give 60 %', woven('poplin'), 'elastic', {}, 'The fabric is gathered: its own stretch is no limit.', { requiredGive: 60 }),
+  one('Elastic on poplin that must give 60%', woven('poplin'), 'elastic', {}, 'The fabric is gathered: its own stretch is no limit.', { requiredGive: 60 }),
   one('Waistband of stretch denim', woven('denim', { stretchAcross: 20, fibres: { cotton: 97, elastane: 3 } }), 'band', { stitch: ['triple-straight', 'zigzag', 'lightning', 'straight'], widthMm: [0, 3] }, 'Worn across, it must give what the fabric gives.'),
-  one('Viscose cut on the bias', woven('viscose-woven'), 'join', { stitch: ['straight', 'zigzag', 'triple-straight'], widthMm: [0, 1], says: /Bias edges grow/ }, 'About 10 % on the bias.', { direction: 'bias' }),
+  one('Viscose cut on the bias', woven('viscose-woven'), 'join', { stitch: ['straight', 'zigzag', 'triple-straight'], widthMm: [0, 1], says: /Bias edges grow/ }, 'About 10% on the bias.', { direction: 'bias' }),
   one('Jersey on a machine with the straight-stitch plate alone', knit('jersey', { stretchAcross: 50 }), 'join', { blocked: 'kit.needs-plate', missing: /Standard plate/ }, 'It needs the standard plate, and that is what is said.', { machine: { ...PLAIN_MACHINE, name: 'one plate', plates: ['straight'] } }),
   one('Denim with ballpoints only', woven('denim'), 'join', { blocked: 'kit.no-needle', missing: /Jeans/ }, 'A ballpoint does not pierce it.', only({ needles: [{ point: 'ballpoint', nm: 90 }] })),
   one('Buttonhole in neoprene', foam(2.5), 'buttonhole', { foot: ['buttonhole', 'standard'], secure: ['tails-to-back'] }, 'A slit with one line round it.'),

@@ -93,7 +93,7 @@ describe('cards side by side', () => {
     const row = (name: string) => rows.find((r) => r.name === name)!;
     expect(row('Machine').differs).toBe(false);
     expect(row('Stitch')).toMatchObject({ differs: true });
-    expect(row('Give').values).toEqual(['held 28 %', 'not pulled']);
+    expect(row('Give').values).toEqual(['held 28%', 'not pulled']);
     expect(compareCards([card('card-bunting'), card('card-bunting')], METRIC).some((r) => r.differs)).toBe(false);
   });
 });
@@ -119,7 +119,7 @@ describe('what changed since it last worked', () => {
 
 describe('charts', () => {
   const { lines, swatches, machines, cloths, needles } = workroom;
-  it('tell how true a machine feeds: 37 stitches on 100 mm at 2.5 mm are 108 %', () => {
+  it('tell how true a machine feeds: 37 stitches on 100 mm at 2.5 mm are 108%', () => {
     const line = {
       ...lines[0],
       simulated: undefined,
@@ -172,7 +172,7 @@ describe('a card on paper', () => {
     expect(text.readings.map((r) => r.name)).toEqual(
       expect.arrayContaining(['Needle', 'Thread', 'Tension', 'Pressure']),
     );
-    expect(text.proof).toMatch(/held 28 %; passed 2026-11-10/);
+    expect(text.proof).toMatch(/held 28%; passed 2026-11-10/);
     expect(text.where).toBe('blue crate');
   });
 

@@ -75,10 +75,10 @@ test('a card says what changed since it last worked', async ({ page }) => {
 
 test('charts answer their question in words as well', async ({ page }) => {
   await openDemo(page, '/ledger?place=charts');
-  await expect(page.getByText(/the green machine feeds \d+ % \(\d+ lines\)/)).toBeVisible();
+  await expect(page.getByText(/the green machine feeds \d+% \(\d+ lines\)/)).toBeVisible();
   await expect(page.getByRole('img', { name: /^Needle hours by kind: Stretch 75\/11 5.4 h/ })).toBeVisible();
   await expect(page.getByRole('img', { name: /^Faults by cloth: .*Merino jersey 2 ×/ })).toBeVisible();
-  await expect(page.getByRole('img', { name: /mm wide: measured \d+ %, predicted \d+ %/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /mm wide: measured \d+%, predicted \d+%/ })).toBeVisible();
 });
 
 test('a card made with older tables says once what would start elsewhere now, and stays as it is', async ({ page }) => {

@@ -41,7 +41,7 @@ test('a dial moved by hand: risks, give, reasons and the machine bar follow, and
   const contrast = page.getByRole('region', { name: JOB_CLOTHS_TEXT.insteadOf('Width: 2.5 mm', '2 mm') });
   await expect(contrast).toContainText(CONTRAST_TEXT.why);
   await expect(contrast).toContainText('Sew 10 cm with each, side by side on one scrap of 2 layers');
-  await expect(page.getByText(/estimate 4\d–50 %/)).toBeVisible();
+  await expect(page.getByText(/estimate 4\d–50%/)).toBeVisible();
   const slider = page.getByRole('slider', { name: 'Width' });
   await slider.focus();
   await page.keyboard.press('Home');
@@ -78,7 +78,7 @@ test('up to three settings stand side by side, and any of them is taken', async 
   await page.getByRole('button', { name: /^Three-step zigzag.*gives/ }).click();
   await expect(table.getByRole('columnheader')).toHaveCount(3);
   await expect(table.getByRole('row', { name: /Stitch \(they differ\)/ })).toBeVisible();
-  await expect(table.getByRole('row', { name: /Gives \(needs 25 %\)/ })).toContainText('to 50 %');
+  await expect(table.getByRole('row', { name: /Gives \(needs 25%\)/ })).toContainText('to 50%');
   await table.getByRole('button', { name: /^Take Zigzag/ }).click();
   await expect(reading(page, 'Stitch')).toContainText('Zigzag');
   await table.getByRole('button', { name: /^Put Triple straight/ }).click();

@@ -27,7 +27,7 @@ test('a new user gets a setting for "cotton jersey, 10 → 15 cm, side seam" wit
   await answered(page);
   await expect(reading(page, 'Stitch')).toContainText('Zigzag');
   await expect(reading(page, 'Needle')).toContainText('Ballpoint');
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('25 %');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('25%');
   console.log(`   actions from an empty start to a setting: ${actions}`);
   expect(actions).toBeLessThanOrEqual(8);
 });
@@ -54,7 +54,7 @@ test('the whole path: cloth, setting, machine, scrap, card, reload, export, wipe
   await page.getByLabel(`${MEASURES_TEXT.afterSewing}, cm`).fill('10.1');
   await page.getByLabel(`${MEASURES_TEXT.pulledToHeld}, cm`).fill('12.5');
   await page.getByRole('button', { name: SIGNS_TEXT.nothingWrong }).click();
-  await expect(page.getByText('still open: held to 25 %')).toBeVisible();
+  await expect(page.getByText('still open: held to 25%')).toBeVisible();
   await expect(pass).toBeDisabled();
   await page.getByLabel(`${MEASURES_TEXT.pulledToHeld}, cm`).fill('13.4');
   await expect(page.getByText(MEASURES_TEXT.trueLengthMm('2.44'))).toBeVisible();
@@ -67,7 +67,7 @@ test('the whole path: cloth, setting, machine, scrap, card, reload, export, wipe
   await expect(page.getByText('1 of 1 card')).toBeVisible();
   await page.getByRole('link', { name: /Plum interlock jersey/ }).click();
   await expect(page.getByText('✓ Proven on scrap today')).toBeVisible();
-  await expect(page.getByText('grew 1 %')).toBeVisible();
+  await expect(page.getByText('grew 1%')).toBeVisible();
 
   await page.getByRole('link', { name: TAPE_TEXT.match, exact: true }).click();
   await expect(page.getByText(/Your card .* passed on the same cloth and seam, on this machine/)).toBeVisible();
@@ -166,7 +166,7 @@ test('nonsense is answered beside the field, and nothing of it is stored', async
     ['5,5', /5.5 cm is shorter than the 10 cm/],
     ['60', /60 cm is more than any fabric stretches to/],
     ['15 kg', /“kg” is not a unit of length/],
-    ['900 %', /No fabric stretches 900%/],
+    ['900%', /No fabric stretches 900%/],
     ['150', /150 cm is more than any fabric stretches to/],
   ] as const) {
     await reach.fill(typed);
@@ -180,7 +180,7 @@ test('nonsense is answered beside the field, and nothing of it is stored', async
   await find.click();
   await expect(page.getByText(NAMING_TEXT.pick)).toBeVisible();
   await page.getByLabel(START_TEXT.name).fill('red rib');
-  await reach.fill('100 %');
+  await reach.fill('100%');
   await page.keyboard.press('Enter');
   await answered(page);
 
@@ -221,7 +221,7 @@ test('a machine that sews straight only hears that a stretching seam is not poss
   await stitches.getByLabel('Straight', { exact: true }).check();
   await page.getByRole('link', { name: TAPE_TEXT.match, exact: true }).click();
   await expect(page.getByRole('heading', { name: IMPOSSIBLE_TEXT.notWithThisMachine })).toBeVisible();
-  await expect(page.getByText(/the seam must give 25 %/)).toBeVisible();
+  await expect(page.getByText(/the seam must give 25%/)).toBeVisible();
   await expect(page.getByText(/A machine with zigzag stitch/)).toBeVisible();
 });
 

@@ -31,7 +31,7 @@ test('a scrap is planned from what is in doubt, and printed at true scale with i
   await expect(page.getByLabel(`${MEASURES_TEXT.afterSewing}, cm`)).toHaveCount(0);
 
   await page.emulateMedia({ media: 'print' });
-  const sheet = page.locator('section', { hasText: 'Print at 100 %' }).last();
+  const sheet = page.locator('section', { hasText: 'Print at 100%' }).last();
   await expect(sheet).toBeVisible();
   await expect(page.getByRole('complementary', { name: BAR_TEXT.onTheMachine })).toBeHidden();
   // 100 mm between the marks on paper: 96 CSS pixels are an inch by definition.
@@ -106,7 +106,7 @@ test('two lines lie side by side with what differs marked, and what was varied i
   const differing = table.locator('tr[data-differs]');
   await expect(differing.filter({ hasText: 'Width' })).toContainText('1 mm');
   await expect(differing.filter({ hasText: 'Needle' })).toHaveCount(0);
-  await expect(page.getByRole('img', { name: /^give over width\. line 1: 19 %, line 2: 23 %\.$/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /^give over width\. line 1: 19%, line 2: 23%\.$/ })).toBeVisible();
 });
 
 test('a line is given up, taken up again next week, and sewn once more; where it is and its notes stay', async ({
@@ -232,7 +232,7 @@ test('every sign can be told from every other at 64 px', async ({ page }) => {
       }
     return least;
   });
-  console.log(`   nearest signs: ${nearest.pair}, ${(100 * nearest.apart).toFixed(1)} % of their pixels differ`);
+  console.log(`   nearest signs: ${nearest.pair}, ${(100 * nearest.apart).toFixed(1)}% of their pixels differ`);
   expect(nearest.apart, nearest.pair).toBeGreaterThan(0.03);
 });
 

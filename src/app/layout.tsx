@@ -11,7 +11,7 @@ import { Providers } from './providers';
 export const metadata: Metadata = {
   title: { default: 'Bobbet', template: '%s · Bobbet' },
   description:
-    'From the fabric you have to settings that are proven on scrap: needle, thread, foot, stitch and every dial, with reasons.',
+    'From the fabric you have to tested settings: needle, thread, foot, stitch and every dial, with reasons.',
 };
 
 export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: LIGHT.tape };

@@ -37,19 +37,19 @@ export function reportTrouble(cause: unknown): boolean {
 }
 
 const REFUSED =
-  'The last change was not stored: the browser’s database refused it. Everything stored before is still here. Load the page again and repeat it.';
+  'Your last change was not saved: the browser’s database refused it. Everything saved before is still here. Reload the page and make the change again.';
 
 /** Names the database's own errors go by; the browser wraps the first in others. */
 const DATABASE_ERROR =
   /^(Abort|Quota|Data|Constraint|Transaction|Invalid|Unknown|DatabaseClosed|OpenFailed|VersionError|Timeout|NotFound).*Error$/;
 
 function troubleOf(cause: unknown): StoreTrouble | null {
-  if (cause instanceof StoreError) return { kind: 'wrong', text: `Not stored. ${cause.message}.` };
+  if (cause instanceof StoreError) return { kind: 'wrong', text: `Not saved. ${cause.message}.` };
   const chain = causes(cause);
   if (chain.some(({ name, message }) => name === 'QuotaExceededError' || /quota/i.test(message))) {
     return {
       kind: 'full',
-      text: 'This browser has no room left: the last change was not stored. Everything stored before is still here. Export the workroom, then free some room: pictures take the most.',
+      text: 'This browser has no room left, so your last change was not saved. Everything saved before is still here. Export the workroom, then free some room: photos take the most.',
     };
   }
   const first = chain.some(({ name }) => DATABASE_ERROR.test(name));

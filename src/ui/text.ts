@@ -19,9 +19,9 @@ export const CLASH_DRAWING_TEXT = {
   strikes: 'strikes',
   needleMm: (number: string) => `needle, ${number} mm`,
   mm: (name: string, widthMm: string) => `${name}, ${widthMm} mm`,
-  theLimitIsWanted: (limit: string, actual: string) => `The limit is ${limit}; wanted was ${actual}.`,
+  theLimitIsWanted: (limit: string, actual: string) => `The limit is ${limit}; you asked for ${actual}.`,
   asFarAsIt: (limit: string) => `as far as it goes, ${limit}`,
-  wanted: (actual: string) => `wanted, ${actual}`,
+  wanted: (actual: string) => `you asked for ${actual}`,
 } as const;
 
 /** A round dial as it stands on the machine. */
@@ -31,10 +31,10 @@ export const DIAL_DRAWING_TEXT = {
 
 /** How far the seam can stretch. */
 export const GIVE_BAR_TEXT = {
-  estimateNotYetTested: (low: string, high: string) => `estimate ${low}–${high} %, not yet tested`,
-  measured: (measured: string) => `measured ${measured} %`,
-  mustGivePercent: (required: string, text: string) => `Must give ${required} percent; ${text}`,
-  needs: (required: string) => `needs ${required} %`,
+  estimateNotYetTested: (low: string, high: string) => `estimate ${low}–${high}%, not tested yet`,
+  measured: (measured: string) => `measured ${measured}%`,
+  mustGivePercent: (required: string, text: string) => `Must stretch ${required} percent; ${text}`,
+  needs: (required: string) => `needs ${required}%`,
 } as const;
 
 /** The cloth cut along the line. */
@@ -56,24 +56,24 @@ export const READING_TEXT = {
 /** The chosen stitch on the cloth, drawn to scale and dimensioned. */
 export const STITCH_DRAWING_TEXT = {
   rawEdgesFromThe: (text: string, ending: string) => `raw edges, ${text} from the line${ending}`,
-  drawnNearer: ' (drawn nearer)',
+  drawnNearer: ' (drawn closer)',
   mm: (lengthMm: string, ending: string) => `${lengthMm} mm${ending}`,
-  atRest: ' at rest',
+  atRest: ' relaxed',
   mmApart: (gapMm: string) => `${gapMm} mm apart`,
   mmWide: (widthMm: string) => `${widthMm} mm wide`,
 } as const;
 
 /** A folded edge on a ruler. */
 export const STRETCH_RULER_TEXT = {
-  aFoldedEdgeOf: (ending: string) => `A folded edge of the cloth on a ruler${ending}`,
+  aFoldedEdgeOf: (ending: string) => `The folded edge of the fabric on a ruler${ending}`,
   trueToScale: ', true to scale',
-  atRest: 'at rest',
-  letGo: (relaxedMm: string) => `let go ${relaxedMm}`,
+  atRest: 'relaxed',
+  letGo: (relaxedMm: string) => `after letting go ${relaxedMm}`,
   dragToWhereIt: 'drag to where it reaches',
-  pulledTo: (stretched: string) => `pulled to ${stretched}`,
-  atRest2: 'At rest',
-  pulledTo2: 'Pulled to',
-  letGo2: 'Let go',
+  pulledTo: (stretched: string) => `stretched to ${stretched}`,
+  atRest2: 'Relaxed',
+  pulledTo2: 'Stretched to',
+  letGo2: 'After letting go',
   onTheRuler: (said: string) => `${said}, on the ruler`,
 } as const;
 
@@ -87,7 +87,7 @@ export const ZIP_KINDS_TEXT = {
   anOrdinaryZip: 'An ordinary zip',
   teethOrCoilOn: 'Teeth or coil on the front, where the pull hangs.',
   aConcealedZip: 'A concealed zip',
-  noTeethOnThe: 'No teeth on the front: the two tapes meet in one line. The coil is on the back.',
+  noTeethOnThe: 'No teeth on the front: the two tapes meet in a line. The coil is on the back.',
 } as const;
 
 /** A cut piece and the scale it lies on. */
@@ -95,14 +95,14 @@ export const DRAWINGS_TEXT = {
   aCutPieceOf: 'A cut piece of one layer on a kitchen scale',
   aStackOfLayers: (layers: number) => `A stack of ${layers} layers`,
   layersUnderALight: (layers: number) => `${layers} layers under a light, flat weight`,
-  aMarkedSquareBefore: 'A marked square before the wash, dashed, and after it',
+  aMarkedSquareBefore: 'A marked square before the wash (dashed) and after it',
   across: (percentLeft: string) => `across ${percentLeft}`,
   along: (percentLeft: string) => `along ${percentLeft}`,
   selvedgeThisWay: 'selvedge this way',
   theSame: 'the same',
   aStripSlidingOver: 'A strip sliding over the edge of a table to a line of 41.5 degrees',
   overhang: (length: string) => `overhang ${length}`,
-  aCutEdgeWith: (length: string) => `A cut edge with ${length} of loose yarn`,
+  aCutEdgeWith: (length: string) => `A cut edge with ${length} of loose yarns`,
 } as const;
 
 /** The outline of an ID-1 card, to be matched with a real one laid on the screen. */

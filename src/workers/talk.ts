@@ -13,7 +13,7 @@ export function talkTo<T extends object>(worker: Worker, onBroken: () => void = 
       'error',
       (event) => {
         onBroken();
-        reject(new Error(event.message || 'The part that works this out could not be loaded'));
+        reject(new Error(event.message || 'This calculation could not be loaded'));
       },
       { once: true },
     );

@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { Suspense } from 'react';
 import { ClothStation } from '@/features/cloth';
 
-export const metadata: Metadata = { title: 'Cloth' };
+export const metadata: Metadata = { title: 'Fabric' };
 
 export default function Page() {
   return (

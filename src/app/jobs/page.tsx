@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { Suspense } from 'react';
 import { JobsStation } from '@/features/jobs';
 
-export const metadata: Metadata = { title: 'Jobs' };
+export const metadata: Metadata = { title: 'Projects' };
 
 export default function Page() {
   return (

@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { Suspense } from 'react';
 import { LedgerStation } from '@/features/ledger';
 
-export const metadata: Metadata = { title: 'Ledger' };
+export const metadata: Metadata = { title: 'Log' };
 
 export default function Page() {
   return (

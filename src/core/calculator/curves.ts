@@ -12,11 +12,11 @@ export const CURVES: readonly Calculation[] = [
     rests: 'model',
     name: 'Stitch length on a curve',
     group: 'Curves and corners',
-    about: 'The stitch that follows a curve and that your hands can steer.',
+    about: 'A stitch length that follows a curve and that your hands can steer.',
     asks: [
-      length('radiusMm', 'Radius of the curve', 60, 3, 3000, 'lay cups and plates on it until one fits'),
+      length('radiusMm', 'Radius of the curve', 60, 3, 3000, 'try cups and plates on it until one fits'),
       STITCH_LENGTH,
-      length('toleranceMm', 'The line may be off by', 0.5, 0.05, 5),
+      length('toleranceMm', 'The row may be off by', 0.5, 0.05, 5),
       number('speedSpm', 'Top speed of the machine', 'speed', 750, 10, 5000),
     ],
     work: ({ radiusMm, lengthMm, toleranceMm, speedSpm }) => {
@@ -42,7 +42,7 @@ export const CURVES: readonly Calculation[] = [
             unit: 'degrees',
             digits: 1,
           },
-          { label: 'and leaves the curve by', value: found.chordErrorMm, unit: 'stitch-mm', digits: 2 },
+          { label: 'and moves off the curve by', value: found.chordErrorMm, unit: 'stitch-mm', digits: 2 },
         ],
       };
     },
@@ -53,11 +53,11 @@ export const CURVES: readonly Calculation[] = [
     rests: 'common-practice',
     name: 'Snips and wedges on a curve',
     group: 'Curves and corners',
-    about: 'How many slits or wedges let a curved allowance lie flat.',
+    about: 'How many snips or wedges let a curved allowance lie flat.',
     asks: [
-      length('radiusMm', 'Radius of the curve', 60, 3, 3000, 'lay cups and plates on it until one fits'),
+      length('radiusMm', 'Radius of the curve', 60, 3, 3000, 'try cups and plates on it until one fits'),
       number('turnDeg', 'How far it turns', 'degrees', 90, 5, 360),
-      choice('side', 'The curve is', ['round, as a collar or a cushion', 'hollow, as a neckline or an armhole'], 1),
+      choice('side', 'The curve is', ['round, like a collar or a cushion', 'hollow, like a neckline or an armhole'], 1),
       length('allowanceMm', 'Allowance, after trimming', 10, 3, 60),
     ],
     work: ({ radiusMm, turnDeg, side, allowanceMm }) => {
@@ -74,7 +74,7 @@ export const CURVES: readonly Calculation[] = [
       return {
         results: [
           {
-            label: slits ? 'Snip slits' : 'Cut out wedges',
+            label: slits ? 'Snips' : 'Cut out wedges',
             value: found.count === 0 ? 'none needed' : found.count,
             unit: 'count',
             main: true,

@@ -18,17 +18,22 @@ export const FABRIC: readonly Calculation[] = [
     rests: 'standard',
     name: 'Stretch and recovery',
     group: 'Fabric',
-    about: 'How far the fabric stretches, and how much of that it takes back.',
+    about: 'How far the fabric stretches, and how well it recovers.',
     asks: [
-      length('rest', 'Marked at rest', 100, 10, 2000),
+      length('rest', 'Marked length', 100, 10, 2000),
       length('stretched', 'Stretched to', 150, 10, 10_000),
       optional(length('relaxed', 'After a minute', 104, 10, 10_000)),
     ],
     work: ({ rest, stretched, relaxed }) => {
       if (stretched! < rest!)
-        return cannot('calculator.stretched', 'It cannot stretch to less than it was marked.', rest!, stretched!);
+        return cannot(
+          'calculator.stretched',
+          'Stretched, it cannot be shorter than the marked length.',
+          rest!,
+          stretched!,
+        );
       if (relaxed !== undefined && relaxed > stretched!)
-        return cannot('calculator.relaxed', 'It cannot relax to more than it was stretched to.', stretched!, relaxed);
+        return cannot('calculator.relaxed', 'Relaxed, it cannot be longer than when stretched.', stretched!, relaxed);
       const found = stretchFromMarks({ rest: rest!, stretched: stretched!, ...(relaxed !== undefined && { relaxed }) });
       return {
         results: [
@@ -67,7 +72,7 @@ export const FABRIC: readonly Calculation[] = [
     rests: 'standard',
     name: 'Shrinkage',
     group: 'Fabric',
-    about: 'What the wash takes, and how much to buy.',
+    about: 'How much it shrinks, and how much to buy.',
     asks: [
       length('before', 'Before the wash', 500, 10, 5000),
       length('after', 'After the wash', 475, 10, 5000),

@@ -3,9 +3,9 @@ import { ALLOWANCE, length, number, optional, THICKNESS } from './asks';
 import type { Calculation } from './types';
 
 const WARNING = {
-  overstretched: 'It would be stretched by more than half of what it can: it may pucker. Cut it longer.',
-  gapes: 'It recovers badly and may gape.',
-  'stays-stretched': 'It does not recover: it will stay stretched. Take another fabric for the band.',
+  overstretched: 'The band would be stretched by more than half its limit, so it may pucker. Cut it longer.',
+  gapes: 'It recovers poorly and may gape.',
+  'stays-stretched': 'It does not recover and stays stretched. Use another fabric for the band.',
 } as const;
 
 /** Widths that add up, and bands. */
@@ -60,7 +60,7 @@ export const SEAMS: readonly Calculation[] = [
     rests: 'common-practice',
     name: 'Band or rib',
     group: 'Seams and zips',
-    about: 'How long to cut a band, and whether it passes over the head.',
+    about: 'How long to cut a band, and whether it goes over the head.',
     asks: [
       length('openingMm', 'Round the opening, at the seam line', 600, 100, 3000),
       optional(length('bandWidthMm', 'Finished width of the band', 20, 5, 200)),
@@ -77,11 +77,11 @@ export const SEAMS: readonly Calculation[] = [
         ...(stretch !== undefined && { stretch }),
         ...(girthMm !== undefined && { girthMm }),
       });
-      const passes = { true: 'yes', false: 'no: cut it longer, or take a band that stretches more' };
+      const passes = { true: 'yes', false: 'no: cut it longer, or use a band that stretches more' };
       return {
         results: [
           { label: 'Cut the band', value: found.cutMm, unit: 'mm', main: true },
-          { label: 'Band to opening', value: 100 * found.ratio, unit: 'percent', digits: 0 },
+          { label: 'Band as a share of the opening', value: 100 * found.ratio, unit: 'percent', digits: 0 },
           { label: 'Quarter marks on the band, every', value: found.quarterBandMm, unit: 'mm' },
           { label: 'and on the opening, every', value: found.quarterOpeningMm, unit: 'mm' },
           ...(found.passesGirth === undefined

@@ -15,7 +15,7 @@ import {
 import type { Calculation } from './types';
 
 const CLEARS = {
-  normal: 'yes, with the foot lifted as usual',
+  normal: 'yes, with the normal foot lift',
   extra: 'only with the extra lift',
   no: 'no: hammer it flat, grade it, or sew it by hand',
 } as const;
@@ -44,7 +44,7 @@ export const STITCHES_WORKED: readonly Calculation[] = [
     rests: 'model',
     name: 'How far a seam stretches',
     group: 'Stitches',
-    about: 'Before the thread takes the load. The fabric may stop it earlier.',
+    about: 'Before the thread takes the load. The fabric may stop earlier.',
     asks: [
       STITCH_ASK,
       STITCH_LENGTH,
@@ -65,7 +65,7 @@ export const STITCHES_WORKED: readonly Calculation[] = [
           { label: 'It stretches at least', value: low, unit: 'percent', digits: 0, main: true },
           { label: 'and at most', value: high, unit: 'percent', digits: 0 },
         ],
-        notes: ['An estimate: stretch a test seam until the thread goes, and you know.'],
+        notes: ['An estimate: stretch a test seam until the thread pops to measure it.'],
       };
     },
   },
@@ -74,7 +74,7 @@ export const STITCHES_WORKED: readonly Calculation[] = [
     rests: 'common-practice',
     name: 'Topstitching to a corner',
     group: 'Stitches',
-    about: 'How many stitches fit an edge so that both corners land on one.',
+    about: 'How many stitches fit an edge so that there is one at both corners.',
     asks: [
       length('edgeMm', 'Edge from corner to corner', 160, 10, 5000),
       length('fromEdgeMm', 'Row from the edge', 6, 1, 30),
@@ -149,11 +149,11 @@ export const STITCHES_WORKED: readonly Calculation[] = [
   {
     id: 'bow',
     rests: 'model',
-    name: 'Bow of a strip set',
+    name: 'Bow of a set of strips',
     group: 'Stitches',
-    about: 'How far sewn strips bend when one layer is fed more than the other.',
+    about: 'How far sewn strips bend when one layer feeds more than the other.',
     asks: [
-      number('strainPercent', 'The upper strip ends longer by', 'percent', 1, 0, 20),
+      number('strainPercent', 'The top strip ends longer by', 'percent', 1, 0, 20),
       length('stripMm', 'Finished width of one strip', 63.5, 8, 400),
       length('spanMm', 'Length of the strips', 1000, 100, 5000),
       number('seams', 'Seams', 'count', 4, 1, 60),
@@ -172,7 +172,7 @@ export const STITCHES_WORKED: readonly Calculation[] = [
           { label: 'At most', value: found.rangeMm[1], unit: 'mm', main: true },
           { label: 'At least', value: found.rangeMm[0], unit: 'mm' },
         ],
-        notes: ['An estimate: measure how far your top layer ends behind, under Workroom, Feed.'],
+        notes: ['An estimate: measure how far your top layer ends behind in Workroom, Feed.'],
       };
     },
     sewn: [{ procedure: 'strip-set', takes: { stripMm: 'width', spanMm: 'long' } }],

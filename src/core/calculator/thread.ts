@@ -38,7 +38,7 @@ const VERDICT = {
 
 /** What is said of which breaks first. */
 const FIRST = {
-  thread: 'the thread, as it should: a seam can be sewn again',
+  thread: 'the thread, as it should: you can sew a seam again',
   fabric: 'the fabric: use a finer thread or a longer stitch',
 } as const;
 /** Ways a fabric is built, as they are asked for. */
@@ -134,7 +134,7 @@ export const THREAD: readonly Calculation[] = [
           { label: 'The thread fills', value: 100 * found.fill, unit: 'percent', digits: 0 },
           {
             label: 'Sizes that fit well',
-            value: found.bestNm.length === 0 ? 'none that is sold' : found.bestNm.map(formatNeedleSize).join(', '),
+            value: found.bestNm.length === 0 ? 'none on sale' : found.bestNm.map(formatNeedleSize).join(', '),
           },
           { label: 'Thread across', value: found.threadMm, unit: 'stitch-mm', digits: 2 },
         ],
@@ -147,7 +147,7 @@ export const THREAD: readonly Calculation[] = [
     rests: 'model',
     name: 'Thread in a seam',
     group: 'Needle and thread',
-    about: 'How much thread a seam takes, above and below.',
+    about: 'How much thread a seam uses, top and bobbin.',
     asks: [
       length('seamMm', 'How long is the seam', 1000, 10, 100_000),
       STITCH_ASK,
@@ -200,7 +200,7 @@ export const THREAD: readonly Calculation[] = [
       });
       return {
         results: [{ label: 'A full bobbin holds about', value: metres * 1000, unit: 'thread', main: true }],
-        notes: ['Plan on nine tenths of it: no bobbin is wound quite full.'],
+        notes: ['Plan with nine tenths of it: a bobbin is never quite full.'],
       };
     },
   },
@@ -209,7 +209,7 @@ export const THREAD: readonly Calculation[] = [
     rests: 'handbook',
     name: 'How strong a seam is',
     group: 'Needle and thread',
-    about: 'What an inch of seam bears, against its use and the fabric.',
+    about: 'How much load an inch of seam takes, compared with its use and the fabric.',
     asks: [
       stitchMm('lengthMm', 'Stitch length', 2.5, 0.5, 6),
       number('tex', 'Thread, Tex', 'count', 27, 5, 400),
@@ -237,7 +237,7 @@ export const THREAD: readonly Calculation[] = [
       });
       return {
         results: [
-          { label: 'An inch (2.5 cm) of seam bears', value: found.perInchN, unit: 'newton', main: true },
+          { label: 'An inch (2.5 cm) of seam takes', value: found.perInchN, unit: 'newton', main: true },
           { label: 'That use needs', value: found.use!.needsN, unit: 'newton', rests: 'model' },
           {
             label: 'So it is',
@@ -247,7 +247,7 @@ export const THREAD: readonly Calculation[] = [
           ...(found.fabric
             ? [
                 {
-                  label: 'An inch of the fabric bears',
+                  label: 'An inch of the fabric takes',
                   value: found.fabric.tearsN,
                   unit: 'newton' as const,
                   rests: 'model' as const,

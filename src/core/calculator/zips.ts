@@ -46,10 +46,10 @@ const bought = (kind: (typeof ZIP_KINDS)[number], procedure: string, opening: st
 /** What is done with a zip of the length that is got. */
 const THEN = {
   'sew-to-notch':
-    'Sew it to the notch, then cut it off below and tack it. You cannot sew past the slider, so it is bought longer.',
+    'Sew it to the notch, then cut it off below and tack it. You cannot sew past the slider, so buy it longer.',
   'as-it-is': 'Sew it in as it is.',
   shorten: 'Shorten it before you sew it in: a coil from the bottom, metal or moulded teeth from the top.',
-  'by-the-metre': 'None so long is sold in one piece: buy it by the metre, with sliders.',
+  'by-the-metre': 'No zip this long is sold in one piece: buy it by the metre, with sliders.',
 } as const;
 const SOLD = ['metric', 'inch'] as const;
 /** A length as it is printed on the pack. */
@@ -62,7 +62,7 @@ export const ZIPS: readonly Calculation[] = [
     rests: 'common-practice',
     name: 'Zip',
     group: 'Seams and zips',
-    about: 'Where everything of a zip goes, measured from the raw top edge.',
+    about: 'Where every part of a zip goes, measured from the raw top edge.',
     asks: [
       choice(
         'kind',
@@ -133,7 +133,7 @@ export const ZIPS: readonly Calculation[] = [
     rests: 'common-practice',
     name: 'Which zip to buy',
     group: 'Seams and zips',
-    about: 'A zip is sold by its teeth, top stop to bottom stop: not by its tape, and not by the opening.',
+    about: 'A zip is sold by the length of its teeth, top stop to bottom stop, not by its tape or the opening.',
     asks: [
       choice(
         'kind',
@@ -152,12 +152,10 @@ export const ZIPS: readonly Calculation[] = [
       return {
         results: [
           { label: 'Buy', value: buyMm === null ? 'by the metre' : printed(buyMm, by), main: true },
-          { label: 'Teeth that the opening takes', value: teethMm, unit: 'mm' },
+          { label: 'Teeth needed for the opening', value: teethMm, unit: 'mm' },
           { label: 'The zip measures at least', value: leastMm, unit: 'mm' },
-          ...(tooLongMm > 0
-            ? [{ label: 'Longer than the opening takes by', value: tooLongMm, unit: 'mm' } as const]
-            : []),
-          { label: 'Lengths sold', value: SOLD_MM[by].map((mm) => printed(mm, by).split(' ')[0]).join(', ') },
+          ...(tooLongMm > 0 ? [{ label: 'Longer than needed by', value: tooLongMm, unit: 'mm' } as const] : []),
+          { label: 'Lengths on sale', value: SOLD_MM[by].map((mm) => printed(mm, by).split(' ')[0]).join(', ') },
         ],
         notes: [THEN[then]],
       };

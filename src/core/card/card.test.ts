@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { lineFacts, lineMeasuresSchema } from '.';
 
 describe('what a sewn line says', () => {
-  it('51 stitches in 100 mm are 1.96 mm long, and 102 mm afterwards is 2 % growth', () => {
+  it('51 stitches in 100 mm are 1.96 mm long, and 102 mm afterwards is 2% growth', () => {
     const facts = lineFacts({ markedMm: 100, stitches: 51, afterMm: 102 });
     expect(facts.lengthMm).toBeCloseTo(1.961, 3);
     expect(facts.growthPercent).toBeCloseTo(2, 10);

@@ -42,11 +42,11 @@ export const lineMeasuresSchema = z
   })
   .refine((m) => m.poppedAtMm === undefined || m.poppedAtMm >= m.markedMm * 0.9, {
     path: ['poppedAtMm'],
-    error: 'expected at least the marked length: the line was pulled longer',
+    error: 'expected at least the marked length, because the row was stretched',
   })
   .refine((m) => m.heldToMm === undefined || m.heldToMm >= m.markedMm * 0.9, {
     path: ['heldToMm'],
-    error: 'expected at least the marked length: the line was pulled longer',
+    error: 'expected at least the marked length, because the row was stretched',
   });
 export type LineMeasures = z.infer<typeof lineMeasuresSchema>;
 

@@ -34,7 +34,7 @@ export interface Today {
 
 type Says = (card: Card, today: Today) => string | null;
 
-const WEAR: Origin = { provenance: 'common-practice', source: 'A needle is kept for so many hours of sewing.' };
+const WEAR: Origin = { provenance: 'common-practice', source: 'A needle is used for a number of hours of sewing.' };
 const STATE: Origin = { provenance: 'common-practice', source: 'A test proves only what it was sewn with.' };
 const SERVICE: Origin = {
   provenance: 'common-practice',
@@ -93,14 +93,14 @@ const STALE = tableOf<{ says: Says }>()({
     ...STATE,
     says: ({ setup }, { needles }) =>
       needles && !needles.some((needle) => sameNeedle(needle, setup.needle))
-        ? `You have no ${needleName(setup.needle)} left: test it again with another needle.`
+        ? `You have no ${needleName(setup.needle)} left: test again with another needle.`
         : null,
   },
   'thread-gone': {
     ...STATE,
     says: ({ setup }, { threads }) =>
       threads && !threads.some((thread) => sameThread(thread, setup.thread))
-        ? `You have no ${threadName(setup.thread)} left: test it again with another thread.`
+        ? `You have no ${threadName(setup.thread)} left: test again with another thread.`
         : null,
   },
   'cloth-measured': { ...MOVED_BY, says: (card, { cloth }) => cloth && measuredSince(card, cloth) },
@@ -128,7 +128,7 @@ function measuredSince(card: Card, cloth: Cloth): string | null {
   );
   return moved.length === 0
     ? null
-    : `The fabric has been measured since then, and differs: ${moved.map((k) => MEASURABLE_TEXT[k].toLowerCase()).join(', ')}.`;
+    : `The fabric has been measured since then, and is different: ${moved.map((k) => MEASURABLE_TEXT[k].toLowerCase()).join(', ')}.`;
 }
 
 /**

@@ -16,7 +16,7 @@ describe('published: cloth measures agree with their definitions', () => {
     expect(result).toEqual({ stretchPercent: 50, recoveryPercent: 92, growthPercent: 4 });
   });
 
-  it('2.00 m at 5 % shrink is 2.105 m to buy (definition)', () => {
+  it('2.00 m at 5% shrink is 2.105 m to buy (definition)', () => {
     const { shrinkPercent, buyMm } = shrinkFrom({ before: 500, after: 475, neededMm: 2000 });
     expect(shrinkPercent).toBe(5);
     expect(buyMm).toBeCloseTo(2105.263, 3);

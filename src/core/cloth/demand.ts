@@ -14,11 +14,11 @@ export const stretchDemandSchema = z
   })
   .refine((d) => d.reachMm >= d.restMm, {
     path: ['reachMm'],
-    error: 'expected at least the first mark: the pattern asks cloth to stretch, not to shrink',
+    error: 'expected at least the first mark: the pattern asks how far the fabric stretches',
   })
   .refine((d) => d.reachMm <= d.restMm * 5, {
     path: ['reachMm'],
-    error: 'expected at most five times the first mark (400 % stretch)',
+    error: 'expected at most five times the first mark (400% stretch)',
   });
 
 /** How a cloth answers a pattern. */
@@ -65,8 +65,8 @@ export function stretchDemand(input: z.infer<typeof stretchDemandSchema>): Deman
 
 const TEXT: Record<DemandFit['verdict'], string> = {
   plenty: 'It reaches the mark with room to spare.',
-  enough: 'It just reaches the mark: worn, it will be near the end of its stretch.',
+  enough: 'It just reaches the mark: when worn it will be near the end of its stretch.',
   doubtful: 'It may reach the mark; measure its stretch to be sure.',
-  'too-little': 'It does not reach the mark. Take a size up, another pattern, or another cloth.',
+  'too-little': 'It does not reach the mark. Go up a size, or use another pattern or another fabric.',
 };
 const BAGS = ' It recovers poorly, though: knees, elbows and seat will bag.';

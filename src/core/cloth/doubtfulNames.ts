@@ -18,7 +18,7 @@ const KNIT_OR_WOVEN = 'Is it a knit or a woven?';
 // prettier-ignore
 export const DOUBTFUL_NAMES: readonly DoubtfulName[] = [
   { names: ['muslin'], asks: 'Which muslin?', meanings: [
-    { answer: 'Soft open gauze, as for babies', family: 'double-gauze', massGsm: 110, fibres: { cotton: 100 } },
+    { answer: 'Soft open gauze, as for baby wraps', family: 'double-gauze', massGsm: 110, fibres: { cotton: 100 } },
     { answer: 'Plain unbleached cotton, as for test garments', family: 'poplin', massGsm: 130, fibres: { cotton: 100 } },
   ] },
   { names: ['calico'], asks: 'Which calico?', meanings: [
@@ -31,21 +31,21 @@ export const DOUBTFUL_NAMES: readonly DoubtfulName[] = [
   ] },
   { names: ['cotton spandex', 'cotton elastane', 'stretch cotton', 'cotton stretch'], asks: KNIT_OR_WOVEN, meanings: [
     { answer: 'A knit: T-shirt fabric', family: 'jersey', fibres: { cotton: 95, elastane: 5 } },
-    { answer: 'A woven that gives a little', family: 'poplin', massGsm: 150, fibres: { cotton: 97, elastane: 3 } },
+    { answer: 'A woven with a little stretch', family: 'poplin', massGsm: 150, fibres: { cotton: 97, elastane: 3 } },
   ] },
   { names: ['pique', 'birdseye', 'jacquard knit'], asks: KNIT_OR_WOVEN, meanings: [
     { answer: 'A knit, as for polo shirts', family: 'jersey', massGsm: 210 },
     { answer: 'A woven with small ribs', family: 'poplin', massGsm: 170 },
   ] },
   { names: ['stretch satin', 'stretch crepe', 'stretch twill', 'stretch sateen', 'bengaline'], asks: KNIT_OR_WOVEN, meanings: [
-    { answer: 'A woven that gives a little', family: 'poplin', massGsm: 180, fibres: { elastane: 3 } },
+    { answer: 'A woven with a little stretch', family: 'poplin', massGsm: 180, fibres: { elastane: 3 } },
     { answer: 'A knit', family: 'double-knit', massGsm: 240 },
   ] },
   { names: ['crinkle', 'cloque', 'stretch'], asks: KNIT_OR_WOVEN, meanings: [
     { answer: 'A knit', family: 'jersey' },
     { answer: 'A woven', family: 'other' },
   ] },
-  { names: ['duvetyn', 'suiting stretch', 'stretch suiting'], asks: 'Is it wool, or does it only look like it?', meanings: [
+  { names: ['duvetyn', 'suiting stretch', 'stretch suiting'], asks: 'Is it wool or a wool look?', meanings: [
     { answer: 'Wool', family: 'wool', massGsm: 280, fibres: { wool: 100 } },
     { answer: 'Polyester and viscose', family: 'canvas', massGsm: 240, fibres: { polyester: 100 } },
   ] },

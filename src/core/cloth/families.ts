@@ -40,7 +40,7 @@ const SET: Range = [80, 95, 100];
 
 const USUAL: Origin = {
   provenance: 'memory',
-  source: 'Cloth as it is sold; density and the share of its stretch that wear uses are set by us.',
+  source: 'Typical fabrics as sold; density and how much of the stretch wearing uses are set by us.',
 };
 
 /** The cloth families a person can start from, by their ids. Stretch and recovery in %, mass in g/m², density in kg/m³. */
@@ -53,7 +53,7 @@ export const FAMILY = tableOf<FamilyRow>()({
   scuba: { ...USUAL, name: 'scuba', structure: 'knit', massGsm: [220, 300, 420], density: 300, stretchAcross: [20, 40, 70], stretchAlong: [10, 25, 60], recovery: [85, 94, 99], wearShare: 0.5, traits: [], fibre: 'polyester', knit: 'stable' },
   fleece: { ...USUAL, name: 'fleece', structure: 'knit', massGsm: [150, 240, 350], density: 110, stretchAcross: [20, 35, 60], stretchAlong: [2, 5, 20], recovery: [70, 85, 96], wearShare: 0.5, traits: ['napped', 'heat-sensitive'], fibre: 'polyester', knit: 'stable' },
   'sweater-knit': { ...USUAL, name: 'sweater knit', structure: 'knit', massGsm: [200, 320, 500], density: 160, stretchAcross: [40, 70, 130], stretchAlong: [15, 40, 90], recovery: [50, 75, 92], wearShare: 0.45, traits: ['loose'], knit: 'limp' },
-  swim: { ...USUAL, name: 'swim cloth', structure: 'knit', massGsm: [150, 190, 260], density: 360, stretchAcross: [70, 110, 180], stretchAlong: [50, 80, 150], recovery: [88, 95, 99], wearShare: 0.65, traits: ['slippery', 'heat-sensitive'], fibre: 'nylon' },
+  swim: { ...USUAL, name: 'swimwear fabric', structure: 'knit', massGsm: [150, 190, 260], density: 360, stretchAcross: [70, 110, 180], stretchAlong: [50, 80, 150], recovery: [88, 95, 99], wearShare: 0.65, traits: ['slippery', 'heat-sensitive'], fibre: 'nylon' },
   terry: { ...USUAL, name: 'terry', structure: 'woven', massGsm: [250, 380, 550], density: 150, stretchAcross: NONE, stretchAlong: NONE, recovery: SET, wearShare: 0, traits: ['frays'], foldsOnce: true },
   lace: { ...USUAL, name: 'lace', structure: 'knit', massGsm: [60, 110, 200], density: 260, stretchAcross: [5, 25, 80], stretchAlong: [2, 10, 50], recovery: [60, 85, 98], wearShare: 0.4, traits: ['sheer'], foldsOnce: true },
   mesh: { ...USUAL, name: 'mesh', structure: 'knit', massGsm: [30, 90, 180], density: 240, stretchAcross: [10, 50, 120], stretchAlong: [5, 35, 100], recovery: [70, 88, 98], wearShare: 0.5, traits: ['sheer'] },
@@ -76,10 +76,10 @@ export const FAMILY = tableOf<FamilyRow>()({
   leather: { ...USUAL, name: 'leather', structure: 'hide', massGsm: [450, 850, 1400], density: 800, stretchAcross: [0, 3, 10], stretchAlong: [0, 2, 8], recovery: SET, wearShare: 0, traits: ['holes-stay', 'heat-sensitive', 'stiff'] },
   suede: { ...USUAL, name: 'suede', structure: 'hide', massGsm: [350, 600, 1000], density: 700, stretchAcross: [0, 4, 12], stretchAlong: [0, 3, 10], recovery: SET, wearShare: 0, traits: ['holes-stay', 'heat-sensitive', 'napped'] },
   vinyl: { ...USUAL, name: 'vinyl', structure: 'coated', massGsm: [300, 600, 900], density: 850, stretchAcross: [0, 5, 20], stretchAlong: [0, 3, 10], recovery: SET, wearShare: 0, traits: ['holes-stay', 'heat-sensitive'] },
-  waterproof: { ...USUAL, name: 'waterproof cloth', structure: 'coated', massGsm: [80, 150, 300], density: 520, stretchAcross: [0, 2, 10], stretchAlong: [0, 2, 8], recovery: SET, wearShare: 0, traits: ['holes-stay', 'heat-sensitive', 'slippery'] },
+  waterproof: { ...USUAL, name: 'waterproof fabric', structure: 'coated', massGsm: [80, 150, 300], density: 520, stretchAcross: [0, 2, 10], stretchAlong: [0, 2, 8], recovery: SET, wearShare: 0, traits: ['holes-stay', 'heat-sensitive', 'slippery'] },
   'faux-fur': { ...USUAL, name: 'faux fur', structure: 'knit', massGsm: [300, 550, 900], density: 140, stretchAcross: [0, 10, 25], stretchAlong: [0, 5, 15], recovery: [60, 80, 95], wearShare: 0.2, traits: ['napped', 'heat-sensitive'], fibre: 'acrylic', foldsOnce: true },
-  sequins: { ...USUAL, name: 'sequinned cloth', structure: 'layered', massGsm: [180, 300, 500], density: 300, stretchAcross: [0, 10, 50], stretchAlong: [0, 5, 30], recovery: [60, 80, 95], wearShare: 0.2, traits: ['heat-sensitive'], fibre: 'polyester' },
-  'hand-woven': { ...USUAL, name: 'hand-woven cloth', structure: 'woven', massGsm: [150, 280, 450], density: 260, stretchAcross: [0, 2, 6], stretchAlong: [0, 2, 6], recovery: SET, wearShare: 0, traits: ['frays', 'loose'] },
+  sequins: { ...USUAL, name: 'sequinned fabric', structure: 'layered', massGsm: [180, 300, 500], density: 300, stretchAcross: [0, 10, 50], stretchAlong: [0, 5, 30], recovery: [60, 80, 95], wearShare: 0.2, traits: ['heat-sensitive'], fibre: 'polyester' },
+  'hand-woven': { ...USUAL, name: 'hand-woven fabric', structure: 'woven', massGsm: [150, 280, 450], density: 260, stretchAcross: [0, 2, 6], stretchAlong: [0, 2, 6], recovery: SET, wearShare: 0, traits: ['frays', 'loose'] },
   'quilt-sandwich': { ...USUAL, name: 'quilt sandwich', structure: 'layered', massGsm: [300, 420, 650], density: 75, stretchAcross: [0, 1, 4], stretchAlong: [0, 1, 4], recovery: SET, wearShare: 0, traits: [] },
   other: { ...USUAL, name: 'cloth', structure: 'woven', massGsm: [60, 160, 450], density: 420, stretchAcross: [0, 0, 15], stretchAlong: [0, 0, 10], recovery: [60, 90, 100], wearShare: 0.4, traits: [] },
 });

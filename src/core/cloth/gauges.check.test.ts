@@ -68,7 +68,7 @@ describe('published: each gauge gives the quantity its standard defines', () => 
   });
 
   // Peirce's formula, from memory: c = overhang × (cos(θ/2) / (8 tan θ))^(1/3); at 41.5° the standard calls it half.
-  it('at a slope of 41.5° the bending length is half the overhang, within 2 %', () => {
+  it('at a slope of 41.5° the bending length is half the overhang, within 2%', () => {
     const angle = (41.5 * Math.PI) / 180;
     const share = Math.cbrt(Math.cos(angle / 2) / (8 * Math.tan(angle)));
     const { bendingLengthMm } = rigidityFrom({ massGsm: 200, overhangMm: 100 });
@@ -80,7 +80,7 @@ describe('published: each gauge gives the quantity its standard defines', () => 
 });
 
 describe('practice: buying', () => {
-  it('2 m at 5 % shrink is 2.105 m (definition)', () =>
+  it('2 m at 5% shrink is 2.105 m (definition)', () =>
     expect(clothToBuy({ neededMm: 2000, atWidthMm: 1500, widthMm: 1500, selvedgeMm: 0, shrinkAlong: 5 })).toMatchObject(
       {
         buyMm: expect.closeTo(2105.263, 3) as number,

@@ -115,7 +115,7 @@ describe('the washed square', () => {
   const wash = (n: number, alongMm: number, acrossMm = 490) =>
     at({ gauge: 'shrink', wash: n, beforeMm: 500, acrossMm, alongMm }, n);
 
-  it('that lost 6 % asks for another wash', () => {
+  it('that lost 6% asks for another wash', () => {
     const found = shrinkFinding([wash(1, 470)])!;
     expect(found).toMatchObject({ alongPercent: 6, acrossPercent: 2, wash: 1, again: true });
     expect(found.why).toMatch(/wash it again before cutting/);
@@ -130,7 +130,7 @@ describe('the washed square', () => {
   it('of a second wash alone does not know what that wash took', () =>
     expect(shrinkFinding([wash(2, 470)])!.why).toMatch(/is not known/));
 
-  it('is washed again while a wash takes 1 % and more, and has settled below', () => {
+  it('is washed again while a wash takes 1% and more, and has settled below', () => {
     const again = (second: number) => shrinkFinding([wash(1, 480, 500), wash(2, second, 500)])!.again;
     expect([again(475), again(475.5), again(476)]).toEqual([true, false, false]);
     expect([wash(1, 495, 500), wash(1, 495.5, 500)].map((one) => shrinkFinding([one])!.again)).toEqual([true, false]);
@@ -237,7 +237,7 @@ describe('everything known of a cloth says where it came from', () => {
     expect(by.stretchAlong.source).toBe('inferred');
     expect(by.pinHole).toMatchObject({ source: 'measured', words: 'stay' });
     expect(by.bleed.words).toBe('rinse 2 showed a little');
-    expect(by.shrinkage.words).toBe('4 % along, 2 % across');
+    expect(by.shrinkage.words).toBe('4% along, 2% across');
     for (const key of ['heat', 'stiffness', 'fray'] as const) expect(by[key].source).toBe('measured');
   });
 

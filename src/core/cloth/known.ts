@@ -25,9 +25,9 @@ interface PropertyRow {
 
 /** Everything that is known or assumed of a cloth, in the order of the page. */
 export const PROPERTY = {
-  stretchAcross: { name: 'Stretch across', decides: 'stitch, width, how far a seam must give', gauge: 'stretch' },
+  stretchAcross: { name: 'Stretch across', decides: 'stitch, width, how far a seam must stretch', gauge: 'stretch' },
   stretchAlong: { name: 'Stretch along', decides: 'seams that run the other way', gauge: 'stretch' },
-  recovery: { name: 'Comes back', decides: 'pressure, bands, a second row', gauge: 'stretch' },
+  recovery: { name: 'Recovery', decides: 'pressure, bands, a second row', gauge: 'stretch' },
   massGsm: { name: 'Weight', decides: 'needle and thread size', gauge: 'weight' },
   thicknessMm: { name: 'Thickness', decides: 'tension, thread used, foot lift', gauge: 'thickness' },
   shrinkage: { name: 'Shrinks', decides: 'how much to buy, when to cut', gauge: 'shrink' },
@@ -141,7 +141,7 @@ const READERS: Record<KnownProperty, Reader> = {
   bleed: (record) => {
     const rinses = readingsOf(record.readings, 'bleed');
     const last = rinses.at(-1);
-    if (!last) return { ...said('bleed', 'not tried', record), from: 'nothing' };
+    if (!last) return { ...said('bleed', 'not tested', record), from: 'nothing' };
     const words =
       last.shows === 'nothing' ? `rinse ${last.rinse} ran clear` : `rinse ${last.rinse} showed ${last.shows}`;
     return seen('bleed', words, rinses);
@@ -153,12 +153,12 @@ const READERS: Record<KnownProperty, Reader> = {
     if (heat) return { ...seen('heat', words, readingsOf(record.readings, 'heat')), value };
     if (record.cloth.ceilingC !== undefined)
       return { ...said('heat', words, record), source: 'typed', from: null, value };
-    const from = fibre ?? 'nothing: its fibres are not known, so one dot first';
+    const from = fibre ?? 'nothing: its fibres are not known, so start with one dot';
     return { ...said('heat', words, record), value, from };
   },
 };
 
-const percent = (value: number) => `${Number(value.toFixed(1))} %`;
+const percent = (value: number) => `${Number(value.toFixed(1))}%`;
 
 function said(property: KnownProperty, words: string, record: MeasuredRecord): Known {
   const trait = ({ stiffness: 'stiff', fray: 'frays', pinHole: 'holes-stay' } as const)[property as 'fray'];

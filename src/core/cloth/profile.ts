@@ -109,7 +109,7 @@ function takenFor(cloth: Cloth): { cloth: Cloth; notes: string[] } {
   if (cloth.family === 'denim' && cloth.massGsm !== undefined && cloth.massGsm < CHAMBRAY_BELOW) {
     return {
       cloth: { ...cloth, family: 'poplin' },
-      notes: ['Denim this light is a chambray: it is sewn like a shirting, not like jeans.'],
+      notes: ['Denim this light is a chambray: sew it like shirting, not like jeans.'],
     };
   }
   const thick =
@@ -118,7 +118,7 @@ function takenFor(cloth: Cloth): { cloth: Cloth; notes: string[] } {
   if (cloth.family !== 'neoprene' || !thin) return { cloth, notes: [] };
   return {
     cloth: { ...cloth, family: 'scuba', structure: 'knit' },
-    notes: ['Neoprene this thin is a scuba knit, not foam: it is treated as a stable knit.'],
+    notes: ['Neoprene this thin is a scuba knit, not foam: Bobbet treats it as a stable knit.'],
   };
 }
 

@@ -67,7 +67,7 @@ const weightReading = z
   .strictObject({ gauge: z.literal('weight'), piece: pieceSchema, grams: above0('a weight in g', 20000), ...common })
   .refine((r) => pieceAreaMm2(r.piece) >= LEAST_AREA_MM2, {
     path: ['piece'],
-    error: 'expected a piece of 4 cm² or more: a scale cannot tell a smaller one',
+    error: 'expected a piece of 4 cm² or more: scales are too coarse for less',
   })
   .refine((r) => gsmOf(r) >= 5 && gsmOf(r) <= 3000, {
     path: ['grams'],
@@ -105,7 +105,7 @@ const shrinkReading = z
     }
   });
 const TOO_LONG = 'expected at most a fifth longer than before the wash: measure it dry and flat';
-const TOO_SHORT = 'expected at least two fifths of what it was before the wash: check the unit';
+const TOO_SHORT = 'expected at least two fifths of the length before the wash: check the unit';
 
 /** A strip slid over the edge until its tip falls to the slope of 41.5°. */
 const stiffnessReading = z.strictObject({
@@ -118,7 +118,7 @@ const stiffnessReading = z.strictObject({
 /** Loose yarn after ten rubs with a thumb nail along the cut edge. */
 const frayReading = z.strictObject({
   gauge: z.literal('fray'),
-  looseMm: within(0, 50, 'mm of loose yarn'),
+  looseMm: within(0, 50, 'a length of loose yarn in mm'),
   ...common,
 });
 

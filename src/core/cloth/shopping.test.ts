@@ -12,7 +12,7 @@ describe('how much to buy', () => {
   it('is what the pattern says, on the width it says', () => expect(buy({})).toBe(2000));
   it('grows by what the wash takes', () => expect(buy({ shrinkAlong: 5 })).toBeCloseTo(2105.263, 3));
   it('grows by the area that a narrower cloth lacks', () => expect(buy({ widthMm: 1100 })).toBeCloseTo(2727.273, 3));
-  it('grows by 15 % when all pieces point one way', () => expect(buy({ oneWay: true })).toBeCloseTo(2300, 10));
+  it('grows by 15% when all pieces point one way', () => expect(buy({ oneWay: true })).toBeCloseTo(2300, 10));
   it('grows by one repeat for each piece that must match', () =>
     expect(buy({ repeatMm: 80, matchedPieces: 4 })).toBe(2320));
   it('is less by the allowances taken off both ends of every piece', () => {

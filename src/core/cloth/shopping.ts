@@ -78,12 +78,12 @@ export function clothToBuy(given: ShoppingInput): Shopping | { blocked: Blocked[
   if (input.takenOffMm > 0) {
     const offMm = 2 * input.takenOffMm * input.endToEnd;
     if (offMm >= input.neededMm) return { blocked: [nothingLeft(input.neededMm, offMm)] };
-    add('allowances taken off', mm - offMm);
+    add('unusable selvedges', mm - offMm);
   }
   add('another width', (mm * patternMm) / usableWidthMm);
   if (input.oneWay) add('all pieces one way', mm * (1 + input.oneWayPercent / 100));
   if (input.repeatMm > 0) add('matching', mm + input.repeatMm * input.matchedPieces);
-  add('the wash', mm / (1 - input.shrinkAlong / 100));
+  add('shrinkage', mm / (1 - input.shrinkAlong / 100));
   return {
     buyMm: mm,
     askForMm: stepsToReach(mm / SHOP_STEP_MM) * SHOP_STEP_MM,
@@ -94,7 +94,7 @@ export function clothToBuy(given: ShoppingInput): Shopping | { blocked: Blocked[
 
 const nothingLeft = (limit: number, actual: number): Blocked => ({
   code: 'shopping.nothing-left',
-  text: 'The allowances taken off are more than the pattern asks for: look at both numbers again.',
+  text: 'The unusable selvedges are wider than the fabric: check both numbers.',
   limit,
   actual,
   unit: 'mm',
@@ -102,7 +102,7 @@ const nothingLeft = (limit: number, actual: number): Blocked => ({
 
 const tooNarrow = (limit: number, actual: number): Blocked => ({
   code: 'shopping.cloth-too-narrow',
-  text: 'The widest piece does not fit across this cloth: take a wider one, or turn or split the piece.',
+  text: 'The widest piece does not fit across this fabric: choose a wider one, or turn or divide the piece.',
   limit,
   actual,
   unit: 'mm',

@@ -11,11 +11,11 @@ export const stretchMarksSchema = z
   })
   .refine((m) => m.stretched >= m.rest, {
     path: ['stretched'],
-    error: 'expected at least the rest length: cloth cannot be pulled shorter',
+    error: 'expected at least the relaxed length: stretching makes it longer',
   })
   .refine((m) => m.stretched <= m.rest * 5, {
     path: ['stretched'],
-    error: 'expected at most five times the rest length (400 % stretch)',
+    error: 'expected at most five times the rest length (400% stretch)',
   })
   .refine((m) => m.relaxed === undefined || m.relaxed <= m.stretched, {
     path: ['relaxed'],
@@ -23,7 +23,7 @@ export const stretchMarksSchema = z
   })
   .refine((m) => m.relaxed === undefined || m.relaxed >= m.rest * 0.9, {
     path: ['relaxed'],
-    error: 'expected about the rest length or more: measure again if it came back shorter',
+    error: 'expected about the relaxed length or more: measure again if it came back shorter',
   });
 export type StretchMarks = z.infer<typeof stretchMarksSchema>;
 

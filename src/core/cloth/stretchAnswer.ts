@@ -42,7 +42,7 @@ export function readStretchAnswer(typed: string, ruler: StretchRuler): StretchAn
   const read = parseQuantity(text);
   if (!read)
     return unclear(
-      `“${text}” is not a length. Type where it reaches, such as ${say(1.5 * ruler.restMm, ruler)}, or a stretch such as 50%.`,
+      `“${text}” is not a length. Type how far it reaches, such as ${say(1.5 * ruler.restMm, ruler)}, or a stretch such as 50%.`,
     );
   const { value, fraction, unit } = read;
   if (PERCENT.includes(unit)) return byPercent(value, ruler);
@@ -89,10 +89,10 @@ function bareNumber(value: number, fraction: boolean, ruler: StretchRuler): Stre
     }));
   const why =
     asked < ruler.restMm
-      ? `${say(asked, ruler)} is shorter than the ${say(ruler.restMm, ruler)} you began with.`
+      ? `${say(asked, ruler)} is shorter than the ${say(ruler.restMm, ruler)} you started with.`
       : `${say(asked, ruler)} is more than any fabric stretches to.`;
   return unclear(
-    meant.length > 0 ? `${why} Did you mean this?` : `${why} Type where it reaches when you pull it.`,
+    meant.length > 0 ? `${why} Did you mean this?` : `${why} Type how far it reaches when you stretch it.`,
     meant,
   );
 }
@@ -104,7 +104,7 @@ function outside(mm: number, ruler: StretchRuler): StretchAnswer {
     );
   const more = ruler.restMm + mm;
   return unclear(
-    `${say(mm, ruler)} is shorter than the ${say(ruler.restMm, ruler)} you began with. Did you mean this?`,
+    `${say(mm, ruler)} is shorter than the ${say(ruler.restMm, ruler)} you started with. Did you mean this?`,
     [{ mm: Number(more.toFixed(3)), text: `${say(mm, ruler)} more: it reaches ${say(more, ruler)}` }],
   );
 }

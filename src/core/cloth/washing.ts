@@ -51,10 +51,10 @@ export function shrinkFinding(readings: readonly ClothReading[]): ShrinkFinding 
     at: latest[latest.length - 1].at,
     again: again && !alone,
     why: alone
-      ? `Wash ${wash - 1} was not measured, so what wash ${wash} alone took is not known.`
+      ? `Wash ${wash - 1} was not measured, so Bobbet cannot say what wash ${wash} did.`
       : again
-        ? `Wash ${wash} still took ${took.toFixed(1)} %: wash it again before cutting.`
-        : `Wash ${wash} took ${Math.abs(took).toFixed(1)} % at most: it has settled.`,
+        ? `It shrank ${wash}% in wash ${took.toFixed(1)}: wash it again before cutting.`
+        : `It changed ${Math.abs(took).toFixed(1)}% at most in wash ${wash}: it has settled.`,
   };
 }
 
@@ -100,7 +100,7 @@ const BY_FIBRE: readonly { names: readonly string[]; woven: Usual; knit: Usual }
  */
 export function usualShrinkage(cloth: Cloth): Shrinkage & { from: string } {
   if (STRUCTURE[cloth.structure].unwashed)
-    return { acrossPercent: 0, alongPercent: 0, from: 'a cloth that is not washed' };
+    return { acrossPercent: 0, alongPercent: 0, from: 'a fabric that is not washed' };
   const most = Object.entries(cloth.fibres ?? {}).sort(([, a], [, b]) => b - a)[0]?.[0];
   const name = most?.trim().toLowerCase() ?? FAMILY[cloth.family].fibre ?? 'cotton';
   const fibre = BY_FIBRE.find((one) => one.names.includes(name)) ?? BY_FIBRE[0];
@@ -125,25 +125,31 @@ const family =
     names.includes(cloth.family);
 
 const WAYS: readonly Wash[] = [
-  { when: (c) => c.structure === 'hide', text: 'No washing: wipe it, and condition it if its seller says so.' },
-  { when: (c) => c.structure === 'coated', text: 'No washing before cutting: wipe it clean, dry it hanging.' },
+  { when: (c) => c.structure === 'hide', text: 'Do not wash it: wipe it, and condition it if its seller says so.' },
+  {
+    when: (c) => c.structure === 'coated',
+    text: 'Do not wash it before cutting: wipe it clean and hang it up to dry.',
+  },
   { when: (c) => c.structure === 'foam', text: 'Rinse it cold if it smells; dry it flat, never folded.' },
-  { when: family('quilt-sandwich'), text: 'Wash top, backing and wadding as the quilt will be, before layering.' },
-  { when: family('sequins'), text: 'Hand wash a scrap first; many sequins lose their colour or curl.' },
+  {
+    when: family('quilt-sandwich'),
+    text: 'Wash top, backing and wadding the way you will wash the quilt, before layering.',
+  },
+  { when: family('sequins'), text: 'Hand-wash a scrap first; many sequins lose their colour or curl.' },
   {
     when: (c) => has('wool', 'merino', 'cashmere', 'alpaca', 'mohair')(c) || c.family === 'wool',
-    text: 'Steam it all over, or wash it by hand lukewarm if the finished thing will be; heat and rubbing felt it.',
+    text: 'Steam all of it, or hand-wash it lukewarm if you will hand-wash the finished thing. Heat and rubbing felt it.',
   },
   {
     when: (c) => has('silk')(c) || c.family === 'silk' || c.family === 'chiffon',
-    text: 'Wash a scrap by hand first and look for water marks; wash all of it only if the finished thing will be washed.',
+    text: 'Hand-wash a scrap first and look for water marks. Wash all of it only if you will wash the finished thing.',
   },
   {
     when: family('denim'),
-    text: 'Wash it two or three times, inside out, by itself: denim goes on shrinking and bleeding.',
+    text: 'Wash it two or three times, inside out, on its own: denim goes on shrinking and bleeding.',
   },
 ];
-const OTHERWISE = 'Wash and dry it exactly as the finished thing will be washed and dried.';
+const OTHERWISE = 'Wash and dry it exactly as you will wash and dry the finished thing.';
 
 /**
  * What to do with the cloth before it is cut.
@@ -160,15 +166,15 @@ export function preWash(cloth: Cloth, readings: readonly ClothReading[]): string
   const rinse = readingsOf(readings, 'bleed').at(-1);
   return [
     way,
-    ...(washes && frays ? ['It frays: zigzag the cut ends before the wash.'] : []),
-    ...(shrink ? [shrink.why] : washes ? ['Mark a square first, so that you know what it took.'] : []),
+    ...(washes && frays ? ['It frays: zigzag the cut ends before you wash it.'] : []),
+    ...(shrink ? [shrink.why] : washes ? ['Mark a square first, so that you can see how much it shrinks.'] : []),
     ...(rinse ? [BLEED[rinse.shows](rinse.rinse)] : []),
   ];
 }
 
 const BLEED: Record<ReadingOf<'bleed'>['shows'], (rinse: number) => string> = {
-  nothing: (n) => `Rinse ${n} ran clear: its colour holds.`,
+  nothing: (n) => `Rinse ${n} ran clear: the colour holds.`,
   'a little': (n) => `Rinse ${n} showed a little colour: rinse it once more, and wash it with like colours.`,
   colour: (n) =>
-    `Rinse ${n} still ran with colour: wash it alone until the water is clear, before it meets a lighter cloth.`,
+    `Rinse ${n} still ran with colour: wash it alone until the water is clear before it goes near a lighter fabric.`,
 };

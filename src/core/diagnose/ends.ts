@@ -12,13 +12,13 @@ export const WORTH = 0.05;
 
 export const STOP = {
   bobbin:
-    'What is worth trying has been tried. Go back to the last line that was good; if there is none, a qualified technician can set the bobbin case.',
+    'Everything worth trying has been tried. Go back to your last good test; if there is none, a qualified technician can set the bobbin case.',
   technician:
-    'Needle, thread and threading have been tried: what is left is inside the machine, and is for a qualified technician.',
+    'Needle, thread and threading have been tried: the rest is inside the machine, and that is for a qualified technician.',
   pressure:
-    'The pressure dial is at its end and the foot still does not press as it should: the spring above it is for a qualified technician.',
+    'The pressure dial is at its end and the foot still does not press as it should: its spring is for a qualified technician.',
   nothing:
-    'What is worth trying has been tried. Go back to the last line that was good, or ask Match for the settings again.',
+    'Everything worth trying has been tried. Go back to your last good test, or ask Match for the settings again.',
 } as const;
 
 /** What only a technician mends. */
@@ -149,7 +149,7 @@ export function end(
   ranked: readonly Offer[],
 ): Pick<DiagnoseOutput, 'next' | 'then' | 'stop'> {
   const inside = insideShares(input, belief, ranked);
-  const why = 'Nothing else on the list is likely enough to be worth another line.';
+  const why = 'Nothing else is likely enough to be worth another test.';
   return isReady(input, inside) && inside.all >= WORTH
     ? {
         next: plain('technician', input.setup, why),

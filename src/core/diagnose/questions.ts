@@ -44,7 +44,7 @@ const yesNo = (
 
 const ANSWERED: Origin = {
   provenance: 'model',
-  source: 'What people ask: common practice; what is answered under which cause, in numbers, is set by us.',
+  source: 'What people ask: common practice; how each answer counts for each cause is set by us.',
 };
 
 /** Questions whose answer can split the causes, by their ids. */
@@ -61,7 +61,7 @@ export const QUESTION = tableOf<QuestionRow>()({
   },
   'ask-needle-age': {
     ...ANSWERED,
-    text: 'How long has this needle sewn?',
+    text: 'How long have you sewn with this needle?',
     unlessKnown: 'needleHours',
     answers: [
       { id: 'new', text: 'It is new', likelihood: { 'needle-worn': 0.03 }, otherwise: 0.3 },
@@ -77,22 +77,22 @@ export const QUESTION = tableOf<QuestionRow>()({
   },
   'ask-start': {
     ...ANSWERED,
-    text: 'Where did the line begin?',
+    text: 'Where did you start sewing?',
     answers: yesNo({ 'start-at-edge': 0.95 }, 0.35, 'At the very edge', 'Inside the fabric'),
   },
   'ask-metal': {
     ...ANSWERED,
-    text: 'Did the line cross a pin, a zip or anything hard?',
+    text: 'Did you sew over a pin, a zip or anything hard?',
     answers: yesNo({ 'hit-metal': 0.85 }, 0.1),
   },
   'ask-eyes': {
     ...ANSWERED,
-    text: 'What did you look at while sewing?',
+    text: 'What did you look at while you sewed?',
     answers: yesNo({ 'eyes-on-needle': 0.9 }, 0.3, 'The needle', 'The guide or the edge'),
   },
   'ask-foot-down': {
     ...ANSWERED,
-    text: 'Was the presser foot down when you began?',
+    text: 'Was the presser foot down when you started?',
     answers: yesNo({ 'foot-up': 0.08 }, 0.95),
   },
   'ask-feed-teeth': {
@@ -112,7 +112,7 @@ export const QUESTION = tableOf<QuestionRow>()({
   },
   'ask-bobbin-wound': {
     ...ANSWERED,
-    text: 'Press the bobbin with a nail: is it wound firmly and evenly?',
+    text: 'Press the bobbin with a fingernail: is it wound firmly and evenly?',
     answers: yesNo({ 'bobbin-wound-badly': 0.1 }, 0.9),
   },
   'ask-thread-snaps': {
@@ -127,7 +127,7 @@ export const QUESTION = tableOf<QuestionRow>()({
   },
   'ask-same-end': {
     ...ANSWERED,
-    text: 'Did you begin every strip from the same end?',
+    text: 'Did you sew every strip from the same end?',
     when: [['strips', '>=', 1]],
     answers: yesNo({ 'same-end-sewn': 0.95 }, 0.3),
   },
@@ -138,7 +138,7 @@ export const QUESTION = tableOf<QuestionRow>()({
   },
   'ask-lint': {
     ...ANSWERED,
-    text: 'Look down between the feed teeth with a light: is lint packed there?',
+    text: 'Shine a light between the feed teeth: is lint packed there?',
     minutes: 0.5,
     answers: yesNo({ 'lint-in-feed': 0.88 }, 0.1),
   },
@@ -180,12 +180,12 @@ export const QUESTION = tableOf<QuestionRow>()({
   },
   'ask-plate-hole': {
     ...ANSWERED,
-    text: 'Look at the hole of the needle plate: is it nicked, or worn wide where the needle goes down?',
+    text: 'Look at the hole of the needle plate: is it nicked, or worn wide?',
     answers: yesNo({ 'plate-worn': 0.9, burr: 0.25 }, 0.05),
   },
   'ask-burr': {
     ...ANSWERED,
-    text: 'Draw a bit of cotton wool over the plate’s hole and the foot. Does it catch?',
+    text: 'Pull a bit of cotton wool over the plate’s hole and the foot. Does it catch?',
     minutes: 0.6,
     answers: yesNo({ burr: 0.8, 'plate-worn': 0.6 }, 0.05),
   },

@@ -29,7 +29,7 @@ export const needleRecordSchema = z.strictObject({
       z.strictObject({
         ...amountEntry(1000, 'hours'),
         clothId: idSchema.optional(),
-        what: words('a cloth').optional(),
+        what: words('a fabric').optional(),
       }),
     )
     .max(MOST_ENTRIES, `expected at most ${MOST_ENTRIES} entries`)

@@ -124,7 +124,7 @@ function readList(list: LinkedList, raws: readonly unknown[], setAside: SetAside
     const read = readRecord(list, raw);
     if (!read.ok) return aside(read.path, read.problem);
     const id = idOf(list, read.record);
-    if (seen.has(id)) return aside(idFieldOf(list), `expected a key of its own, got "${id}" again`);
+    if (seen.has(id)) return aside(idFieldOf(list), `expected each key once, got "${id}" again`);
     seen.add(id);
     return [{ list, index, id, raw, record: read.record }];
   });
@@ -205,7 +205,7 @@ export function repeatedIds(records: Pick<Records, LinkedList>): { path: (string
       const id = (record as Record<string, string>)[field];
       const again = seen.has(id);
       seen.add(id);
-      return again ? [{ path: [list, index, field], message: `expected a key of its own, got "${id}" again` }] : [];
+      return again ? [{ path: [list, index, field], message: `expected each key once, got "${id}" again` }] : [];
     });
   });
 }

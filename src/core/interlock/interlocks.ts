@@ -31,7 +31,7 @@ const METAL: Origin = {
 const MADE_SO: Origin = { provenance: 'common-practice', source: 'What the machine’s manual says it can do.' };
 const ROOM: Origin = {
   provenance: 'model',
-  source: 'The slot is as wide as the widest stitch; the room beyond it is set by us.',
+  source: 'The slot is as wide as the widest stitch; the clearance is set by us.',
 };
 
 /** Free space past the widest swing at each end of a slot, mm (model). */
@@ -45,7 +45,7 @@ export const INTERLOCK: Readonly<Record<InterlockCode, InterlockRow>> = {
     check: ({ setup }) =>
       setup.plate === 'straight' && setup.stitch !== 'straight'
         ? {
-            text: `The straight-stitch plate has one small hole: ${STITCH[setup.stitch].name.toLowerCase()} would strike it. Change the plate first.`,
+            text: `The straight-stitch plate has one small hole: ${STITCH[setup.stitch].name.toLowerCase()} would hit it. Change the plate first.`,
           }
         : null,
   },
@@ -66,7 +66,7 @@ export const INTERLOCK: Readonly<Record<InterlockCode, InterlockRow>> = {
       const free = PLATE.straight.holeMm! - setup.needle.nm / 200;
       return isAbove(off, free)
         ? {
-            text: 'The needle does not stand over the hole of the straight-stitch plate.',
+            text: 'The needle is not over the hole of the straight-stitch plate.',
             limit: machine.straightHoleMm,
             actual: setup.needlePositionMm,
             unit: 'mm',
@@ -81,7 +81,7 @@ export const INTERLOCK: Readonly<Record<InterlockCode, InterlockRow>> = {
       const hole = footOpening(setup.foot, setup.footSide);
       return hole && hole.left < 1 && hole.right < 1 && setup.stitch !== 'straight'
         ? {
-            text: `The ${FOOT[setup.foot].name.toLowerCase()} foot has one small hole: only a straight stitch passes it.`,
+            text: `The ${FOOT[setup.foot].name.toLowerCase()} foot has one small hole: only a straight stitch fits through it.`,
           }
         : null;
     },
@@ -96,7 +96,7 @@ export const INTERLOCK: Readonly<Record<InterlockCode, InterlockRow>> = {
       const actual = Math.max(reach.right - hole.right, reach.left - hole.left);
       return isAbove(actual, 0)
         ? {
-            text: `The needle would strike the ${FOOT[setup.foot].name.toLowerCase()} foot: its opening is too narrow for this width and needle position.`,
+            text: `The needle would hit the ${FOOT[setup.foot].name.toLowerCase()} foot: its opening is too narrow for this width and needle position.`,
             limit: hole.left + hole.right,
             actual: reach.left + reach.right,
             unit: 'mm',
@@ -112,7 +112,7 @@ export const INTERLOCK: Readonly<Record<InterlockCode, InterlockRow>> = {
       const actual = setup.needle.gapMm + setup.widthMm;
       return isAbove(actual, machine.maxWidthMm)
         ? {
-            text: 'Two needles this far apart and this stitch width do not fit the slot together.',
+            text: 'The slot is too narrow for needles this far apart at this stitch width.',
             limit: machine.maxWidthMm,
             actual,
             unit: 'mm',
@@ -139,7 +139,7 @@ export const INTERLOCK: Readonly<Record<InterlockCode, InterlockRow>> = {
     check: ({ setup, machine }) =>
       machine.needlePositions === 1 && setup.needlePositionMm !== 0
         ? {
-            text: 'This machine’s needle stands in the centre only.',
+            text: 'This machine’s needle stays in the centre.',
             limit: 0,
             actual: setup.needlePositionMm,
             unit: 'mm',
@@ -189,7 +189,7 @@ export const INTERLOCK: Readonly<Record<InterlockCode, InterlockRow>> = {
     check: ({ setup, machine }) => {
       const limit = trueLengthMm(machine, machine.maxLengthMm);
       return isAbove(setup.lengthMm, limit)
-        ? { text: 'The stitch is longer than this machine can make.', limit, actual: setup.lengthMm, unit: 'mm' }
+        ? { text: 'The stitch is longer than this machine can sew.', limit, actual: setup.lengthMm, unit: 'mm' }
         : null;
     },
   },
@@ -199,7 +199,7 @@ export const INTERLOCK: Readonly<Record<InterlockCode, InterlockRow>> = {
     check: ({ setup, machine }) => {
       const limit = trueWidthMm(machine, machine.maxWidthMm);
       return isAbove(setup.widthMm, limit)
-        ? { text: 'The stitch is wider than this machine can make.', limit, actual: setup.widthMm, unit: 'mm' }
+        ? { text: 'The stitch is wider than this machine can sew.', limit, actual: setup.widthMm, unit: 'mm' }
         : null;
     },
   },
@@ -222,7 +222,7 @@ export const INTERLOCK: Readonly<Record<InterlockCode, InterlockRow>> = {
       const fixed = reachable.length === 1 && Math.abs(setup.pressure - limit) > 0.01;
       return fixed || setup.pressure > limit + 0.01
         ? {
-            text: fixed ? 'This machine’s pressure is fixed.' : 'This machine cannot press that hard.',
+            text: fixed ? 'This machine’s pressure cannot be changed.' : 'This machine cannot press that hard.',
             limit,
             actual: setup.pressure,
           }

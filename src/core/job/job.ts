@@ -96,10 +96,10 @@ function brokenLinks(pieces: readonly JobPiece[], seams: readonly JobSeam[]) {
     list.flatMap(({ id }, i) =>
       list.findIndex((other) => other.id === id) === i
         ? []
-        : [{ path: [noun, i, 'id'], message: `expected a key of its own, got "${id}" again` }],
+        : [{ path: [noun, i, 'id'], message: `expected each key once, got "${id}" again` }],
     );
   const missing = (noun: keyof typeof known, id: string, path: (string | number)[]) =>
-    known[noun].has(id) ? [] : [{ path, message: `expected one of the job's ${noun}, got "${id}"` }];
+    known[noun].has(id) ? [] : [{ path, message: `expected one of the project’s ${noun}, got "${id}"` }];
   return [
     ...twice(pieces, 'pieces'),
     ...twice(seams, 'seams'),

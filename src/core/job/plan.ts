@@ -133,7 +133,7 @@ export function workLeft(job: Job, seams: readonly SeamNow[]): WorkItem[] {
       {
         kind: 'scrap',
         id: SCRAP + first.id,
-        name: `Prove ${OPERATION[kindOf(now.seam.procedureId)].name}`,
+        name: `Test: ${OPERATION[kindOf(now.seam.procedureId)].name}`,
         now,
         forSeams,
       },

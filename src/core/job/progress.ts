@@ -27,11 +27,11 @@ export function progressOf(seams: readonly SeamNow[], stops: readonly Stop[], to
   const until = fits < 0 ? stops.length : fits;
   const open = new Map(seams.filter(({ state }) => state !== 'done').map((now) => [now.seam.id, now.seam.name]));
   const scrapFor = (id: string) =>
-    stops.flatMap(({ item }) => (item.kind === 'scrap' && item.forSeams.includes(id) ? [`a proven scrap`] : []));
+    stops.flatMap(({ item }) => (item.kind === 'scrap' && item.forSeams.includes(id) ? ['a test'] : []));
   const blocked = seams.flatMap(({ seam, state }) => {
     if (state === 'done') return [];
     const names = seam.after.flatMap(({ seamId }) => open.get(seamId) ?? []);
-    const waits = [...names, ...scrapFor(seam.id), ...(seam.clothId === null ? ['a cloth'] : [])];
+    const waits = [...names, ...scrapFor(seam.id), ...(seam.clothId === null ? ['a fabric'] : [])];
     return waits.length > 0 ? [{ seamId: seam.id, for: waits }] : [];
   });
   return {

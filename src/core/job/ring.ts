@@ -36,7 +36,7 @@ export function ringIn(seams: readonly Waiting[]): Ring | null {
   const message =
     cycle.length === 2
       ? 'waits for itself'
-      : `waits in a ring: ${cycle.map((id) => `“${nameOf(id)}”`).join(' after ')}`;
+      : `waits for itself through ${cycle.map((id) => `“${nameOf(id)}”`).join(' after ')}`;
   return { seam, after, ids: cycle.slice(1), message };
 }
 

@@ -12,7 +12,7 @@ interface BladeRow {
 
 const WEARS: Origin = {
   provenance: 'model',
-  source: 'That blades wear by metres cut: common practice; how many metres: set by us, each may be set by hand.',
+  source: 'Blades wear by the metres they cut: common practice. How many metres: set by us; you can change each one.',
 };
 
 /** Blades by their ids. */

@@ -13,7 +13,7 @@ export const lengthCountSchema = z
   })
   .refine((c) => plausible(c.overMm / c.stitches, c.dialMm), {
     path: ['stitches'],
-    error: 'expected a count within half and twice of what the dial says: count again, between the two marks only',
+    error: 'expected a count between half and twice what the dial says: count again, between the two marks only',
   });
 export type LengthCount = z.infer<typeof lengthCountSchema>;
 
@@ -26,7 +26,7 @@ export const widthMeasureSchema = z
   })
   .refine((m) => plausible(m.trueMm, m.dialMm), {
     path: ['trueMm'],
-    error: 'expected a width within half and twice of what the dial says: measure the whole swing, side to side',
+    error: 'expected a width between half and twice what the dial says: measure the full width, side to side',
   });
 export type WidthMeasure = z.infer<typeof widthMeasureSchema>;
 
@@ -47,14 +47,14 @@ export const feedMeasureSchema = z
     pressure: within(0, 1, 'a pressure'),
     /** The cloth, by id where it is known which, and by the name it had then. */
     clothId: idSchema.nullable().default(null),
-    clothName: words('a cloth'),
+    clothName: words('a fabric'),
     /** Measured against the model for that cloth, foot and pressure; null where the model expects no shift. */
     factor: within(-50, 50, 'a factor').nullable(),
     at: momentSchema,
   })
   .refine((f) => Math.abs(f.shiftMm) <= f.overMm / 5, {
     path: ['shiftMm'],
-    error: 'expected at most a fifth of the line: more than that, and the layers were not the same length',
+    error: 'expected at most a fifth of the row: the layers cannot have been the same length',
   });
 export type FeedMeasure = z.infer<typeof feedMeasureSchema>;
 

@@ -13,15 +13,15 @@ interface CareRow {
 
 const KEEPING: Origin = {
   provenance: 'common-practice',
-  source: 'How machines are kept; each manual has the last word.',
+  source: 'How machines are looked after; each machine’s manual has the last word.',
 };
 const POWER = 'Switch the machine off and unplug it first.';
 
 /** Every kind of care. The machine's manual has the last word on all of them. */
 export const CARE = tableOf<CareRow>()({
   lint: {
-    name: 'Lint out of feed and bobbin case',
-    how: 'Take the plate off, brush lint out of the feed teeth and round the hook; never blow it further in.',
+    name: 'Clean lint from the feed and bobbin case',
+    how: 'Take the plate off and brush lint from the feed teeth and around the hook. Never blow it further in.',
     everyHours: 8,
     everyMonths: null,
     caution: POWER,
@@ -29,7 +29,7 @@ export const CARE = tableOf<CareRow>()({
   },
   oil: {
     name: 'Oil',
-    how: 'A drop only where the manual shows it, then sew on a scrap until it leaves no mark. Many machines want none.',
+    how: 'One drop, only where the manual shows. Then sew on a scrap until it leaves no mark. Many machines need no oil.',
     everyHours: 20,
     everyMonths: null,
     caution: `${POWER} Only machine oil, and only if the manual asks for it.`,
@@ -53,7 +53,7 @@ export const CARE = tableOf<CareRow>()({
   },
   'new-foot': {
     name: 'New foot',
-    how: 'A foot that is new to this machine may hold the cloth another way: sew a line on scrap before you trust old settings.',
+    how: 'A foot that is new to this machine may hold the fabric another way: sew a line on scrap before you trust old settings.',
     everyHours: null,
     everyMonths: null,
     caution: POWER,

@@ -5,7 +5,7 @@ const polyester = (tex: number) => ({ fibre: 'polyester' as const, tex });
 const universal = (nm: number) => ({ point: 'universal' as const, nm });
 
 describe('a thread in an eye that is too small for it', () => {
-  it('shreds from 85 % on, and above the whole eye does not go through at all', () => {
+  it('shreds from 85% on, and above the whole eye does not go through at all', () => {
     expect(eyeTrouble(polyester(48), universal(80))).toBeNull();
     expect(eyeTrouble(polyester(49), universal(80))?.kind).toBe('shreds');
     expect(eyeTrouble(polyester(66), universal(80))?.kind).toBe('shreds');

@@ -2,11 +2,11 @@ import { describe, expect, it } from 'vitest';
 import { needleThreadFit, threadDiameterMm, threadNeedle } from '.';
 
 describe('memory: which needle takes which thread', () => {
-  it('Tex 27 polyester is 0.204 mm thick (formula of a round, 60 % packed thread; densities from handbooks)', () => {
+  it('Tex 27 polyester is 0.204 mm thick (formula of a round, 60% packed thread; densities from handbooks)', () => {
     expect(threadDiameterMm({ fibre: 'polyester', tex: 27 })).toBeCloseTo(0.204, 3);
   });
 
-  it('it fills 0.64 of the eye of Nm 80 and 0.68 of Nm 75 (eye about 40 % of the blade: from memory)', () => {
+  it('it fills 0.64 of the eye of Nm 80 and 0.68 of Nm 75 (eye about 40% of the blade: from memory)', () => {
     const fill = (nm: number) => needleThreadFit({ fibre: 'polyester', tex: 27 }, { point: 'universal', nm }).fill;
     expect(fill(80)).toBeCloseTo(0.64, 2);
     expect(fill(75)).toBeCloseTo(0.68, 2);

@@ -11,7 +11,7 @@ export const SPENT_TEXT: Readonly<Record<SpentReason, string>> = {
   hours: 'its hours are up',
   blunt: 'blunt',
   bent: 'bent',
-  struck: 'struck metal',
+  struck: 'hit metal',
   paper: 'sewed through paper',
   broken: 'broke',
   other: 'put aside',

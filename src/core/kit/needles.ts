@@ -15,19 +15,19 @@ interface PointRow {
 }
 
 const ON_SALE: Origin = { provenance: 'memory', source: 'Packs on sale: points, sizes and gaps.' };
-const LONG_EYE: Origin = { provenance: 'model', source: 'Sizes on sale; how much longer its eye is, is set by us.' };
+const LONG_EYE: Origin = { provenance: 'model', source: 'Sizes on sale; how much longer each eye is: set by us.' };
 
 /** Needle points a home sewist can buy, by their ids. */
 // prettier-ignore
 export const POINT = tableOf<PointRow>()({
   universal: { ...ON_SALE, name: 'Universal', plain: 'between a sharp and a ballpoint', eye: 1, sizes: [60, 65, 70, 75, 80, 90, 100, 110, 120], gaps: [] },
   ballpoint: { ...ON_SALE, name: 'Ballpoint', plain: 'slips between the loops', eye: 1, sizes: [70, 75, 80, 90, 100], gaps: [] },
-  stretch: { ...ON_SALE, name: 'Stretch', plain: 'deeper scarf: the hook catches the loop in elastic cloth', eye: 1, sizes: [65, 75, 90], gaps: [] },
-  sharp: { ...ON_SALE, name: 'Sharp', plain: 'pierces where it stands: the straightest line', eye: 1, sizes: [60, 65, 70, 75, 80, 90, 100, 110], gaps: [] },
-  jeans: { ...ON_SALE, name: 'Jeans', plain: 'slim, stiff, does not push thick cloth down', eye: 1, sizes: [70, 80, 90, 100, 110], gaps: [] },
-  leather: { ...ON_SALE, name: 'Leather', plain: 'cuts its way: real hide only', eye: 1, sizes: [80, 90, 100, 110], gaps: [] },
+  stretch: { ...ON_SALE, name: 'Stretch', plain: 'deeper scarf, so that the hook catches the loop in elastic fabric', eye: 1, sizes: [65, 75, 90], gaps: [] },
+  sharp: { ...ON_SALE, name: 'Sharp', plain: 'pierces exactly where it lands: the straightest line', eye: 1, sizes: [60, 65, 70, 75, 80, 90, 100, 110], gaps: [] },
+  jeans: { ...ON_SALE, name: 'Jeans', plain: 'slim and stiff, goes straight through thick fabric', eye: 1, sizes: [70, 80, 90, 100, 110], gaps: [] },
+  leather: { ...ON_SALE, name: 'Leather', plain: 'cuts its way in: for real leather only', eye: 1, sizes: [80, 90, 100, 110], gaps: [] },
   topstitch: { ...LONG_EYE, name: 'Topstitch', plain: 'long eye for thick thread', eye: 1.5, sizes: [80, 90, 100, 110], gaps: [] },
-  quilting: { ...ON_SALE, name: 'Quilting', plain: 'slim and tapered for many layers', eye: 1, sizes: [75, 90], gaps: [] },
+  quilting: { ...ON_SALE, name: 'slim and tapered for many layers', plain: 'slim and tapered for many layers', eye: 1, sizes: [75, 90], gaps: [] },
   twin: { ...ON_SALE, name: 'Twin', plain: 'two needles, one bobbin: two rows', eye: 1, sizes: [70, 80, 90, 100], gaps: [{ mm: 1.6, sizes: [70, 80] }, { mm: 2, sizes: [80] }, { mm: 2.5, sizes: [80] }, { mm: 3, sizes: [90] }, { mm: 4, sizes: [80, 90, 100] }, { mm: 6, sizes: [100] }] },
   'twin-stretch': { ...ON_SALE, name: 'Stretch twin', plain: 'two stretch needles, kinder to knits', eye: 1, sizes: [75], gaps: [{ mm: 2.5, sizes: [75] }, { mm: 4, sizes: [75] }] },
 });

@@ -7,7 +7,7 @@ export const HOLD_TEXT = {
   'silk-pins-in-allowance': 'silk pins inside the allowance',
   clips: 'clips',
   weights: 'weights',
-  baste: 'basting',
+  baste: 'tacking',
   glue: 'a line of fabric glue',
   tape: 'tape',
 } as const;
@@ -24,7 +24,7 @@ interface PinRow {
   holds: readonly Hold[];
 }
 
-const PINS_KEPT: Origin = { provenance: 'common-practice', source: 'Kinds of pin and what each is kept for.' };
+const PINS_KEPT: Origin = { provenance: 'common-practice', source: 'Kinds of pin and what each is for.' };
 
 /** What holds layers together until they are sewn, by ids; of those that serve one way of holding, the usual one first. */
 export const PIN = tableOf<PinRow>()({
@@ -46,7 +46,7 @@ export const PIN = tableOf<PinRow>()({
     ...PINS_KEPT,
     name: 'Strong pins',
     many: 'strong pins',
-    plain: 'for denim and canvas: thin ones bend',
+    plain: 'for denim and canvas, where thin ones bend',
     holds: ['pins'],
   },
   silk: {

@@ -31,18 +31,18 @@ export function compareCards(cards: readonly Card[], { length, mass }: Printing)
     row('Seam', (card) => OPERATION[card.operation.kind].name),
     row('Weight', (card) => mass(clothProfile(card.cloth).massGsm.value)),
     row('Thickness', (card) => length(clothProfile(card.cloth).thicknessMm.value)),
-    row('Stretch across', (card) => `${formatNumber(clothProfile(card.cloth).stretchAcross.value, 0)} %`),
+    row('Stretch across', (card) => `${formatNumber(clothProfile(card.cloth).stretchAcross.value, 0)}%`),
     ...READINGS.map((reading) => {
       const values = readings.map((shown) => shown[reading]);
       return { name: READING_TEXT[reading], values, differs: new Set(values).size > 1 };
     }),
-    row('Give', (card) => {
+    row('Seam stretch', (card) => {
       const { give } = lineFacts(card.measures);
-      return give ? `${give.popped ? 'gave' : 'held'} ${formatNumber(give.percent, 0)} %` : 'not pulled';
+      return give ? `${give.popped ? 'gave' : 'held'} ${formatNumber(give.percent, 0)}%` : 'not stretched';
     }),
     row('Growth', (card) => {
       const { growthPercent } = lineFacts(card.measures);
-      return growthPercent === undefined ? 'not measured' : `${formatNumber(growthPercent, 1)} %`;
+      return growthPercent === undefined ? 'not measured' : `${formatNumber(growthPercent, 1)}%`;
     }),
     row('True length', (card) => {
       const { lengthMm } = lineFacts(card.measures);

@@ -75,7 +75,7 @@ function cardEntry(card: Card): Entry {
   const shown = settingReadings(card.machine, card.setup);
   const { give } = lineFacts(card.measures);
   const width = card.setup.widthMm > 0 ? ` × ${shown.width}` : '';
-  const gave = give ? `, ${give.popped ? 'gave' : 'held'} ${formatNumber(give.percent, 0)} %` : '';
+  const gave = give ? `, ${give.popped ? 'gave' : 'held'} ${formatNumber(give.percent, 0)}%` : '';
   return {
     id: card.id,
     kind: 'card',
@@ -100,7 +100,7 @@ function lineEntry(line: ToldLine, scrap: Swatch | undefined, { cloth, machine }
       id: line.id,
       kind: 'line',
       at: line.sewnAt,
-      title: `Line ${line.number} on ${scrap.name}`,
+      title: `Test ${line.number} on ${scrap.name}`,
       detail: [said, ...signs, line.notes].filter((text) => text !== '').join(', '),
       outcome: line.status === 'passed' ? 'good' : line.status === 'failed' ? 'bad' : '',
       cloth: cloth.get(scrap.clothId) ?? '',
@@ -110,11 +110,11 @@ function lineEntry(line: ToldLine, scrap: Swatch | undefined, { cloth, machine }
   ];
 }
 
-const OUTCOME: Readonly<Record<string, string>> = { good: 'good', 'will-do': 'it will do', unpick: 'unpicked' };
+const OUTCOME: Readonly<Record<string, string>> = { good: 'good', 'will-do': 'acceptable', unpick: 'unpicked' };
 
 function seamEntry(run: Run): Entry {
   const done = run.status === 'done';
-  const many = run.pieces > 1 ? `${run.pieces} of them` : '';
+  const many = run.pieces > 1 ? `${run.pieces} pieces` : '';
   const how = run.outcome ? OUTCOME[run.outcome] : done ? 'sewn' : 'started';
   const minutes = run.needleMinutes > 0 ? `about ${sayEstimate(run.needleMinutes)} of sewing` : '';
   return {
@@ -150,7 +150,7 @@ function jobEntry(job: Job, { cloth, machine }: Names): Entry {
 function needleEntry(record: KnownNeedle): Entry[] {
   const hours = needleHours(record);
   if (hours === 0 && record.spent === null) return [];
-  const life = record.spent ? `spent: ${SPENT_TEXT[record.spent]}` : 'in use';
+  const life = record.spent ? `used up: ${SPENT_TEXT[record.spent]}` : 'in use';
   const sewed = sewedBy(record).map(({ what }) => what);
   return [
     {

@@ -5,9 +5,9 @@ export type EntryKind = (typeof ENTRY_KINDS)[number];
 /** Each kind as it reads in a filter. */
 export const ENTRY_TEXT: Readonly<Record<EntryKind, string>> = {
   card: 'Cards',
-  line: 'Lines on scrap',
+  line: 'Tests',
   seam: 'Seams sewn',
-  job: 'Jobs',
+  job: 'Projects',
   needle: 'Needles',
   care: 'Machine care',
 };

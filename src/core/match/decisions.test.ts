@@ -21,7 +21,7 @@ describe('a seam that gives less than it must', () => {
     expect([blocked[0].actual! / 82 > 0.7, blocked[0].actual! / 82 < 0.75]).toEqual([true, true]);
   });
 
-  it('is not sewn straight from 15 % on, though the model alone would let it', () => {
+  it('is not sewn straight from 15% on, though the model alone would let it', () => {
     const straight = (requiredGive: number) =>
       ask({
         cloth: { structure: 'knit', family: 'jersey', stretchAcross: 50 },

@@ -27,7 +27,7 @@ describe('practice: jersey', () => {
     expect(give.estimate[0]).toBeGreaterThanOrEqual(give.required);
   });
 
-  it('with 10 % elastane and more takes a stretch needle', () => {
+  it('with 10% elastane and more takes a stretch needle', () => {
     const { setup } = ask({ ...jersey, fibres: { viscose: 88, elastane: 12 } }, { kind: 'join' });
     expect(setup!.needle.point).toBe('stretch');
   });

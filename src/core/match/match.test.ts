@@ -193,7 +193,7 @@ describe('what is said beside the setting', () => {
     expect(found.alternatives.map((a) => a.setup.stitch)).toContain('triple-straight');
     const straight = found.rejected.find((r) => r.what === 'Straight');
     expect(straight).toMatchObject({ code: 'give.short' });
-    expect(straight!.text).toMatch(/needs 25 %/);
+    expect(straight!.text).toMatch(/needs 25%/);
   });
 
   it('the next measurement is computed from what it could change', () => {

@@ -80,7 +80,7 @@ function answerWith(question: Question, found: SearchResult, best: Scored): Matc
   const confidence = confidenceIn(question, risks);
   const short = fallsShort(best.cost)
     ? [
-        'At the cautious end this gives a little less than the seam needs: pull a scrap until it pops before you trust it.',
+        'At the cautious end this stretches a little less than the seam needs. Stretch a scrap until it pops before you trust it.',
       ]
     : [];
   return {
@@ -115,7 +115,7 @@ function answerBlocked(question: Question, found: SearchResult): MatchAnswer {
     blocked: blockedBy(question, estimate[0]),
     cautions: [],
     confidence: 0,
-    confidenceDrivers: ['nothing safe is possible with this machine and kit'],
+    confidenceDrivers: ['Bobbet finds no safe settings with this machine and what you own'],
   };
 }
 
@@ -123,16 +123,16 @@ function blockedBy(question: Question, low: number): Blocked[] {
   const { kit, machine, seam, aims } = question;
   const empty = (['needles', 'threads', 'feet', 'plates'] as const)
     .filter((part) => kit[part].length === 0)
-    .map((part): Blocked => ({ code: `kit.${part}-empty`, text: `The kit has no ${part}.` }));
+    .map((part): Blocked => ({ code: `kit.${part}-empty`, text: `You have no ${part}.` }));
   if (empty.length > 0) return empty;
   if (asksTooMuch(seam)) {
     const most = Math.floor(seam.giveLimit);
-    const text = `The cloth itself stretches ${most} % at most along this seam: ask the seam for less, or take a cloth that stretches more.`;
+    const text = `The fabric itself stretches ${most}% at most along this seam. Ask for less stretch, or use a fabric that stretches more.`;
     return [{ code: 'cloth.stretches-less', text, limit: most, actual: seam.required.percent, unit: '%' }];
   }
   if (curveStopsIt(question)) return [curveTooTight(seam.asked.radiusMm ?? 0, seam.required.percent)];
   if (low < seam.required.percent) {
-    const text = `The best this machine and kit can sew gives about ${Math.floor(low)} % at the cautious end; the seam must give ${seam.required.percent} %.`;
+    const text = `The best this machine and your kit can sew stretches about ${Math.floor(low)}% at the cautious end; the seam must stretch ${seam.required.percent}%.`;
     return [
       {
         code: 'give.short',
@@ -146,8 +146,8 @@ function blockedBy(question: Question, low: number): Blocked[] {
   const lift = machine.footLiftMm + machine.extraLiftMm;
   if (seam.underFootMm > lift) {
     const text = seam.crossing
-      ? 'Even hammered flat and graded this crossing is thicker than the foot can be lifted: this machine will not sew it. Take layers out, or sew those few stitches by hand.'
-      : 'The layers are thicker than the foot can be lifted.';
+      ? 'Even hammered flat and graded, this crossing is higher than the foot can lift, so this machine cannot sew it. Take layers out, or sew those few stitches by hand.'
+      : 'The layers are thicker than the foot can lift.';
     return [
       {
         code: 'interlock.layers-over-lift',
@@ -169,31 +169,31 @@ function curveStopsIt({ input, seam }: Question): boolean {
 }
 
 function curveTooTight(radiusMm: number, percent: number): Blocked {
-  const gives = percent > 0 ? ` and still gives ${formatNumber(percent)} %` : '';
-  const text = `No stitch for this goes round a radius of ${mm(radiusMm)}${gives}: a swing can be half the radius at most. Give the curve a larger radius, or sew it by hand.`;
+  const gives = percent > 0 ? ` and still stretches ${formatNumber(percent)}%` : '';
+  const text = `No stitch for this can follow a radius of ${mm(radiusMm)}${gives}: the width can be half the radius at most. Make the curve wider, or sew it by hand.`;
   return { code: 'stitch.curve-too-tight', text, actual: radiusMm, unit: 'mm' };
 }
 
 function noSafeWay({ kit, machine, aims, seam }: Pick<Question, 'kit' | 'machine' | 'aims' | 'seam'>): Blocked {
   const stitches = machine.stitches.filter((stitch) => aims.stitch[stitch].cost !== null);
   if (stitches.length === 0)
-    return { code: 'machine.no-stitch', text: `This machine has no stitch that serves ${seam.operation.name}.` };
+    return { code: 'machine.no-stitch', text: `This machine has no stitch for ${seam.operation.name}.` };
   if (!kit.feet.some((foot) => aims.foot[foot].cost !== null)) {
-    return { code: 'kit.no-foot', text: `No foot in the kit serves ${seam.operation.name}.` };
+    return { code: 'kit.no-foot', text: `You have no foot for ${seam.operation.name}.` };
   }
   if (!kit.needles.some(({ point }) => aims.point[point].cost !== null)) {
     const usual = POINTS.filter((point) => aims.point[point].cost === 0);
-    const text = `No needle in the kit is for this: ${kit.needles.length === 1 ? 'the one there is' : 'those there are'} would be pushed aside or cut it. It wants a ${usual.map((point) => POINT[point].name.toLowerCase()).join(' or ')} needle.`;
+    const text = `You have no needle for this: ${kit.needles.length === 1 ? 'the one there is' : 'those there are'} would be pushed aside or cut it. Use a ${usual.map((point) => POINT[point].name.toLowerCase()).join(' or ')} needle.`;
     return { code: 'kit.no-needle', text };
   }
   if (!kit.plates.some((plate) => plate !== 'straight' && machine.plates.includes(plate))) {
     const text =
-      'A straight stitch does not give enough here, and every other needs the standard plate: none is there.';
+      'A straight stitch does not stretch enough here, and every other stitch needs the standard plate, which you do not have.';
     return { code: 'kit.needs-plate', text };
   }
   return {
     code: 'kit.no-safe-way',
-    text: 'No needle, thread, foot and plate in the kit go together safely on this machine.',
+    text: 'No combination of your needles, threads, feet and plates is safe on this machine.',
   };
 }
 

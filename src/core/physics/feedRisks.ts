@@ -43,7 +43,7 @@ function risksIn(seam: SeamContext, foot: Foot, plate: Plate, stitch: StitchId, 
     {
       sign: 'wavy',
       level: riskLevel((growth - FEED_TOLERANCE.growthPercent) / 8),
-      why: () => `The seam would come out about ${growth.toFixed(1)} % longer than it was cut.`,
+      why: () => `The seam would come out about ${growth.toFixed(1)}% longer than it was cut.`,
     },
     {
       sign: 'uneven-layers',
@@ -53,23 +53,25 @@ function risksIn(seam: SeamContext, foot: Foot, plate: Plate, stitch: StitchId, 
     {
       sign: 'uneven-length',
       level: riskLevel((needs - pressure) * 2.5),
-      why: () => 'Too little pressure for this cloth to feed evenly.',
+      why: () => 'Too little pressure for this fabric to feed evenly.',
     },
     {
       sign: 'marks',
       level: riskLevel((pressure - delicate) * 1.6),
-      why: () => 'Pressure can leave the feed’s marks on the cloth.',
+      why: () => 'This much pressure can leave feed marks on the fabric.',
     },
     {
       sign: 'chewed',
       level: riskLevel(seam.lightness * slot),
       why: () =>
-        plate === 'straight' ? 'The small hole holds light cloth up.' : 'Light cloth can be drawn into the wide slot.',
+        plate === 'straight'
+          ? 'The small hole supports light fabric.'
+          : 'Light fabric can be pulled into the wide slot.',
     },
     {
       sign: 'uneven-length',
       level: FOOT[foot].dislikesReverse && stitchFacts(stitch).feedsBackwards ? 0.35 : 0,
-      why: () => 'Many walking feet dislike stitches that feed backwards: see what its manual says.',
+      why: () => 'Many walking feet do not suit stitches that feed backwards: check the foot’s manual.',
     },
   ];
 }

@@ -22,7 +22,7 @@ describe('own: give agrees with plane geometry worked by hand', () => {
     expect(give('straight', 2.5, 0)).toEqual({ low: 0, high: 0 });
   });
 
-  it('1.2 mm of cloth and 10 % thread: straight 15–39, zigzag 2.5 × 2 33–70, 1.5 × 5 281–331 (our model, by hand)', () => {
+  it('1.2 mm of cloth and 10% thread: straight 15–39, zigzag 2.5 × 2 33–70, 1.5 × 5 281–331 (our model, by hand)', () => {
     const rounded = (g: { low: number; high: number }) => [Math.round(g.low), Math.round(g.high)];
     expect(rounded(give('straight', 2.5, 0, 1.2, 0.1))).toEqual([15, 39]);
     expect(rounded(give('zigzag', 2.5, 2, 1.2, 0.1))).toEqual([33, 70]);

@@ -23,6 +23,6 @@ export function humpRisk(seam: Pick<SeamContext, 'thicknessMm'>, nm: number): Ha
   return {
     sign: 'hump-stall',
     level: over <= 0 ? 0 : riskLevel(over + (JAMS.nm - nm) / 100),
-    why: () => `${mm(seam.thicknessMm)} under the foot: it tips, and the needle bends, at the step.`,
+    why: () => `${mm(seam.thicknessMm)} under the foot: at the step the foot tips and the needle bends.`,
   };
 }

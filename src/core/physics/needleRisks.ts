@@ -152,7 +152,7 @@ function bladeIn(seam: SeamContext, needle: Needle, off: number): Hazard[] {
     {
       sign: profile.massGsm.value > 300 ? 'needle-broke' : 'skipped',
       level: riskLevel((-off - 2) / 32),
-      why: () => `Nm ${needle.nm} is thin for ${Math.round(profile.massGsm.value)} g/m²: it bends aside.`,
+      why: () => `Nm ${needle.nm} is thin for ${Math.round(profile.massGsm.value)} g/m²: it bends.`,
     },
     humpRisk(seam, needle.nm),
   ];
@@ -172,12 +172,12 @@ export function eyeRisks(needle: Needle, thread: Thread): Hazard[] {
     {
       sign: 'shreds',
       level: riskLevel((fit.fill - 0.72) / 0.2),
-      why: () => `The thread fills ${percent} % of the eye.`,
+      why: () => `The thread fills ${percent}% of the eye.`,
     },
     {
       sign: 'skipped',
       level: riskLevel(((0.45 - fit.fill) / 0.2) * 0.6),
-      why: () => `The thread fills only ${percent} % of the eye and lies loosely in it.`,
+      why: () => `The thread fills only ${percent}% of the eye and lies loose in it.`,
     },
   ];
 }

@@ -36,11 +36,11 @@ const SUITS: Record<Structure, { sign: Sign; level: Record<NeedlePoint, number> 
 /** What a point that does not suit does to each structure. */
 const WRONG_POINT: Record<Structure, string> = {
   knit: 'This point can cut the loops of a knit.',
-  woven: 'This point is pushed aside by woven yarns, and the line wanders.',
+  woven: 'Woven yarns push this point aside, and the line wanders.',
   foam: 'This point tears foam instead of piercing it.',
-  hide: 'This point does not cut its way through leather, and stitches skip.',
+  hide: 'This point does not cut through leather, so stitches skip.',
   coated: 'This point leaves large holes in a coated fabric.',
-  layered: 'This point is pushed aside between the layers.',
+  layered: 'The layers push this point aside.',
 };
 
 const BY_LOOPS: readonly Family[] = ['rib', 'sweater-knit'];
@@ -84,7 +84,7 @@ export function elasticSkipRisk(
   point: NeedlePoint,
 ): Hazard {
   const { structure, elastane, family } = seam.profile;
-  const why = () => 'In elastic cloth the hook can miss the loop unless the needle is a stretch needle.';
+  const why = () => 'In elastic fabric the hook can miss the loop unless the needle is a stretch needle.';
   if (structure !== 'knit' || point === 'stretch' || point === 'twin-stretch')
     return { sign: 'skipped', level: 0, why };
   const over = (value: number, from: number, room: number) => (value < from ? 0 : 0.25 + (value - from) / room);

@@ -38,7 +38,7 @@ export function secureRisk(
   const sign: Sign = holed ? 'perforated' : 'chewed';
   const why = () =>
     holed
-      ? 'Sewing back over the same holes tears this cloth.'
-      : 'Sewing back and forth at the end chews cloth this fine.';
+      ? 'Sewing back over the same holes tears this fabric.'
+      : 'Sewing back and forth at the end chews up fabric this fine.';
   return { sign, level: tender ? 0.6 * ROUGH[secure] : 0, why };
 }

@@ -20,7 +20,7 @@ export function giveRisk(seam: { required: Pick<SeamContext['required'], 'percen
     sign: 'popped',
     level: short <= 0 ? 0 : riskLevel(0.25 + short / seam.required.percent),
     why: () =>
-      `Gives ${Math.floor(cautiousGive)} % at the cautious end; the seam must give ${seam.required.percent} %.`,
+      `At the cautious end it stretches ${Math.floor(cautiousGive)}%; the seam must stretch ${seam.required.percent}%.`,
   };
 }
 
@@ -45,7 +45,7 @@ export function perforationRisk(
   const skins = [seam, ...(seam.each ?? [])].map(({ profile }) => profile.structure);
   const structure = skins.find((one) => STRUCTURE[one].holesStay) ?? seam.profile.structure;
   const holes = penetrationsPerCm(stitch, lengthMm);
-  const why = () => `${holes.toFixed(1)} holes in each cm with a ${(nm / 100).toFixed(2)} mm blade.`;
+  const why = () => `${holes.toFixed(1)} holes per cm with a ${(nm / 100).toFixed(2)} mm needle.`;
   const { holesStay } = STRUCTURE[structure];
   if (!holesStay) return { sign: 'perforated', level: 0, why };
   return {
@@ -89,17 +89,17 @@ function risksIn(seam: SeamContext, stitch: StitchId, lengthMm: number, widthMm:
     {
       sign: 'wavy',
       level: riskLevel(close * ((holes - spreads) / 12) * (0.3 + seam.compliance)),
-      why: () => `${holes.toFixed(1)} holes in each cm spread the cloth.`,
+      why: () => `${holes.toFixed(1)} holes per cm push the fabric apart.`,
     },
     {
       sign: 'pucker-line',
       level: riskLevel(close * tightness * ((holes - 4.2) / 3)),
-      why: () => `${holes.toFixed(1)} holes in each cm crowd the yarns of so dense a weave.`,
+      why: () => `${holes.toFixed(1)} holes per cm crowd the yarns of such a dense weave.`,
     },
     {
       sign: 'pucker-line',
       level: operation.tensionSteps < 0 ? 0 : riskLevel((lightness * (lengthMm - 2.2)) / 3),
-      why: () => 'On light cloth a long stitch gathers it up between the holes.',
+      why: () => 'On light fabric a long stitch gathers the fabric up between the holes.',
     },
     {
       sign: 'grinning',
@@ -119,7 +119,7 @@ function slippageRisk({ operation, asked, looseness }: SeamContext, lengthMm: nu
   return {
     sign: 'slippage',
     level: holds ? riskLevel(looseness * (Math.max(0, lengthMm - 2.5) / 4 + 0.6 * narrow)) : 0,
-    why: () => 'Its threads slip out of a seam with a long stitch or a narrow allowance.',
+    why: () => 'The yarns slip out of a seam with long stitches or a narrow allowance.',
   };
 }
 
@@ -137,6 +137,6 @@ export function tunnelRisk(seam: Pick<SeamContext, 'compliance' | 'lightness'>, 
   return {
     sign: 'tunnel',
     level: riskLevel(((gapMm - 1) / 6) * soft),
-    why: () => `Rows ${gapMm} mm apart on soft cloth.`,
+    why: () => `Rows ${gapMm} mm apart on soft fabric.`,
   };
 }

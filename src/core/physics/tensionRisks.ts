@@ -46,17 +46,17 @@ function risksIn(seam: SeamContext, thread: Thread, tensionSteps: number): Hazar
     {
       sign: 'loops-below',
       level: off > 0 ? shows : 0,
-      why: () => 'The threads cross near the underside: needle tension is low.',
+      why: () => 'The threads cross near the underside: the needle tension is low.',
     },
     {
       sign: 'loops-above',
       level: off < 0 ? shows : 0,
-      why: () => 'The threads cross near the top: needle tension is high.',
+      why: () => 'The threads cross near the top: the needle tension is high.',
     },
     {
       sign: 'pucker-line',
       level: riskLevel((seam.lightness * (steps + 0.5)) / 4),
-      why: () => 'Tension draws light cloth up along the line.',
+      why: () => 'The tension draws light fabric up along the line.',
     },
   ];
 }

@@ -43,12 +43,12 @@ export function threadRisks(
     {
       sign: 'popped',
       level: knit && required.percent > 0 ? riskLevel(0.9 * stretch * stiff) : 0,
-      why: () => 'This thread stretches less than the cloth does, and is what gives way in wear.',
+      why: () => 'This thread stretches less than the fabric, so the thread breaks first.',
     },
     {
       sign: 'pucker-line',
       level: riskLevel((threadDiameterMm(thread) - room) / 0.12),
-      why: () => 'Thread this thick pushes the yarns of the cloth apart.',
+      why: () => 'Thread this thick pushes the fabric’s yarns apart.',
     },
   ];
 }

@@ -19,7 +19,7 @@ export function abuttedBite(widthMm: number, gapMm: number): { biteMm: number } 
   const needs = LEAST_BITE_MM * 2 + gapMm;
   return cannot(
     'seam.abutted-bite',
-    `Widen the swing to ${needs} mm or close the gap: both edges must be caught.`,
+    `Widen the zigzag to ${needs} mm or close the gap: it must catch both edges.`,
     needs,
     widthMm,
   );

@@ -31,7 +31,7 @@ export function boundEdge(
   const { widths, folds, backs } = WAYS[way];
   const turns = edgeMm + turnOfClothMm(bindingMm, 1) + folds * turnOfClothMm(bindingMm, 0);
   if (turns > finishedMm) {
-    const text = `A ${mm(finishedMm)} binding is used up by its own turns in this cloth: make it wider.`;
+    const text = `A ${mm(finishedMm)} binding is used up by its own folds in this fabric: make it wider.`;
     return cannot('seam.binding-too-narrow', text, turns, finishedMm);
   }
   return { cutMm: widths * finishedMm + turns + backs * BACK_DEEPER_MM };

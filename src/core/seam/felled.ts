@@ -46,11 +46,11 @@ export function felledSeam(input: z.infer<typeof felledInputSchema>): FelledSeam
   const tuckMm = allowanceMm - bandMm - turn;
   if (trimMm + turn > bandMm) {
     const fits = Math.floor((bandMm - turn) * 2) / 2;
-    const text = `Trimmed to ${mm(trimMm)} the under edge does not fit inside a ${mm(bandMm)} band of this cloth: ${fits >= 3 ? `trim to ${mm(fits)}, or ` : ''}cut a wider allowance.`;
+    const text = `Trimmed to ${mm(trimMm)} the under edge does not fit inside a ${mm(bandMm)} band of this fabric: ${fits >= 3 ? `trim to ${mm(fits)}, or ` : ''}cut a wider allowance.`;
     return cannot('seam.felled-trim', text, bandMm - turn, trimMm);
   }
   if (tuckMm > bandMm) {
-    const text = `The tucked edge would pass the seam line: make the band at least ${mm(Math.ceil(allowanceMm - turn) / 2)}, or cut a narrower allowance.`;
+    const text = `The tucked edge would reach past the seam line: make the band at least ${mm(Math.ceil(allowanceMm - turn) / 2)}, or cut a narrower allowance.`;
     return cannot('seam.felled-tuck-long', text, bandMm, tuckMm);
   }
   if (tuckMm < FROM_FOLD_MM.least + CAUGHT_MM) {

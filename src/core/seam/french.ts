@@ -52,7 +52,7 @@ export function frenchSeam({
   const most = allowanceMm - trimMm - FIRST_OVER_TRIM_MM;
   if (most < least) {
     const needs = upToHalf(least) + trimMm + FIRST_OVER_TRIM_MM;
-    const text = `An allowance of ${mm(allowanceMm)} is too narrow to trim to ${mm(trimMm)} and close over it in this cloth: cut it ${mm(needs)} wide, or trim closer.`;
+    const text = `An allowance of ${mm(allowanceMm)} is too narrow to trim to ${mm(trimMm)} and close over it in this fabric: cut it ${mm(needs)} wide, or trim closer.`;
     return cannot('seam.french-too-narrow', text, needs, allowanceMm);
   }
   const fine = thicknessMm <= FINE_UP_TO_MM;

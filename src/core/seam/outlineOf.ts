@@ -23,9 +23,9 @@ export function outlineOf(spec: OutlineSpec): Outline | Cannot {
   if ('blocked' in made) return made;
   const lengthMm = outlineLengthMm(made.points, made.closed);
   if (!(lengthMm > 1))
-    return cannot('seam.outline-nothing', 'There is no line to sew yet: draw it, pick a shape or load one.');
+    return cannot('seam.outline-nothing', 'There is no line to sew yet: draw it, choose a shape or load one.');
   if (lengthMm > LONGEST_MM) {
-    const text = `This line is ${Math.round(lengthMm / 1000)} m long. If it comes from a file, its units are probably not millimetres: say how large it is.`;
+    const text = `This line is ${Math.round(lengthMm / 1000)} m long. If it comes from a file, the file’s units are probably not millimetres: enter its size.`;
     return cannot('seam.outline-long', text, LONGEST_MM, lengthMm);
   }
   return spec.side === 'usual' ? made : { ...made, allowanceOn: made.allowanceOn === 'left' ? 'right' : 'left' };
@@ -35,7 +35,7 @@ type Of<F extends OutlineSpec['from']> = Extract<OutlineSpec, { from: F }>;
 const MAKE: { [F in OutlineSpec['from']]: (spec: Of<F>) => Outline | Cannot } = {
   shape: ({ shape, sizes }) => {
     const found = OUTLINE_SHAPES.find(({ id }) => id === shape);
-    if (!found) return cannot('seam.outline-shape', `The shape "${shape}" is not known here: pick another.`);
+    if (!found) return cannot('seam.outline-shape', `There is no shape "${shape}": choose another.`);
     const kept = found.sizes.map(({ key, usual, least, most }) => {
       const value = sizes[key] ?? usual;
       return [key, clamp(Number.isFinite(value) ? value : usual, least, most)] as const;
@@ -51,7 +51,7 @@ const MAKE: { [F in OutlineSpec['from']]: (spec: Of<F>) => Outline | Cannot } = 
   svg: ({ d, mmPerUnit }) => {
     if (d === '') return withSide([], false);
     const read = readSvgOutline(d);
-    if (!read) return cannot('seam.outline-unread', 'The path in this file draws no line: load another file.');
+    if (!read) return cannot('seam.outline-unread', 'The path in this file is empty: load another file.');
     return withSide(
       read.points.map(({ x, y }) => ({ x: x * mmPerUnit, y: y * mmPerUnit })),
       read.closed,

@@ -80,7 +80,7 @@ export const OUTLINE_SHAPES: readonly OutlineShape[] = [
     id: 'scallop',
     name: 'Scallops',
     sizes: [
-      size('width', 'Wide, each', 60, 15, 300),
+      size('width', 'Width of each', 60, 15, 300),
       size('depth', 'Deep', 20, 5, 100),
       { key: 'count', label: 'How many', unit: 'count', usual: 4, least: 1, most: 40 },
     ],
@@ -108,7 +108,7 @@ export const OUTLINE_SHAPES: readonly OutlineShape[] = [
   },
   {
     id: 'box',
-    name: 'Square or long, corners rounded or sharp',
+    name: 'Rectangle, corners rounded or sharp',
     sizes: [
       size('width', 'Wide', 400, 30, 2000),
       size('height', 'High', 300, 30, 2000),

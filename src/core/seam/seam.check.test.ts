@@ -246,7 +246,7 @@ describe('practice: zips (common practice)', () => {
 });
 
 describe('own: strips and bobbins (our model; sizes from memory)', () => {
-  it('1 % over 1 m of 63.5 mm strips bows 19.7 mm, about a tenth of it when ends alternate', () => {
+  it('1% over 1 m of 63.5 mm strips bows 19.7 mm, about a tenth of it when ends alternate', () => {
     const bow = (seams: number, alternate: boolean) =>
       stripBow({ strainPercent: 1, stripMm: 63.5, spanMm: 1000, seams, alternate });
     expect(bow(1, false).sagittaMm).toBeCloseTo(19.7, 1);

@@ -30,7 +30,7 @@ interface SeamUseRow {
   needsN: number;
 }
 
-const SUPPOSED: Origin = { provenance: 'model', source: 'How much a seam has to bear in use is set by us.' };
+const SUPPOSED: Origin = { provenance: 'model', source: 'How much load a seam takes in use is set by us.' };
 
 /** Uses of a seam, by their ids: the lightest first. */
 export const SEAM_USE = tableOf<SeamUseRow>()({

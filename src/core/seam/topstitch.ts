@@ -45,7 +45,7 @@ export function topstitchRows(input: z.infer<typeof topstitchInputSchema>): Tops
     const short = edges.findIndex(({ rowMm }) => rowMm <= 0);
     if (short >= 0) {
       const edge = input.edges[short];
-      const text = `Row ${row + 1} has no room on edge ${short + 1}: ${mm(distance)} in, a ${mm(edge.mm)} edge is used up by its corners. Sew nearer to the edge.`;
+      const text = `Row ${row + 1} does not fit on edge ${short + 1}: ${mm(distance)} in, the corners use up an edge of ${mm(edge.mm)}. Sew closer to the edge.`;
       return cannot('seam.topstitch-no-room', text, 0, edges[short].rowMm);
     }
     rows.push({ edges });

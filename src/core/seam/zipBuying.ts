@@ -57,7 +57,7 @@ export interface ZipToBuy {
 export function zipToBuy({ kind, openingMm, topMm, sold }: ZipToBuyInput): ZipToBuy | Cannot {
   const teethMm = openingMm - topMm;
   if (!atLeast(teethMm, SHORTEST_TEETH_MM)) {
-    const text = `From the top stop to the end of the opening is ${mm(Math.max(0, teethMm))}: a zip needs ${mm(SHORTEST_TEETH_MM)} at least.`;
+    const text = `From the top stop to the end of the opening is ${mm(Math.max(0, teethMm))}, and a zip needs at least ${mm(SHORTEST_TEETH_MM)}.`;
     return cannot('seam.zip-short', text, SHORTEST_TEETH_MM, teethMm);
   }
   const concealed = kind === 'concealed';

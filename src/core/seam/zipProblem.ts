@@ -42,7 +42,7 @@ function missesTape({ coilWidthMm, coilToTapeEdgeMm, allowanceMm, shownMm = SHOW
   const row = coilWidthMm / 2 + Math.max(shownMm + FOLD_BITE_MM, FOOT_PASSES_MM);
   const most = coilToTapeEdgeMm - TAPE_PAST_ROW_MM;
   if (row > most) {
-    const text = 'The rows would miss the tape: show less of it, or take a zip with a wider tape.';
+    const text = 'The rows would miss the tape: show less of it, or use a zip with wider tape.';
     return cannot('seam.zip-misses-tape', text, most, row);
   }
   return allowanceMm > FOLD_BITE_MM
@@ -59,15 +59,15 @@ function rowWrong(input: ZipInput): Cannot | null {
   const { kind, coilWidthMm, coilToTapeEdgeMm, topstitchMm: row, allowanceMm } = input;
   const nearest = coilWidthMm / 2 + COIL_CLEAR_MM;
   if (row < nearest)
-    return cannot('seam.zip-hits-coil', 'The row would run into the coil: stitch farther out.', nearest, row);
+    return cannot('seam.zip-hits-coil', 'The row would run into the coil: sew farther out.', nearest, row);
   const window = kind === 'exposed' ? windowWrong(input) : null;
   if (window) return window;
   if (row >= coilToTapeEdgeMm) {
-    const text = 'The row would miss the tape: stitch nearer to the coil.';
+    const text = 'The row would miss the tape: sew closer to the coil.';
     return cannot('seam.zip-misses-tape', text, coilToTapeEdgeMm, row);
   }
   if (kind === 'exposed' || row < allowanceMm) return null;
-  const text = 'The row lies outside the allowance: stitch nearer, or cut it wider.';
+  const text = 'The row is outside the allowance: sew closer, or cut it wider.';
   return cannot('seam.zip-off-allowance', text, allowanceMm, row);
 }
 
@@ -82,7 +82,7 @@ function windowWrong(input: ZipInput): Cannot | null {
     ? null
     : cannot(
         'seam.zip-off-window',
-        'The row would fall off the edge of the window: stitch farther out.',
+        'The row would fall off the edge of the window: sew farther out.',
         edge,
         input.topstitchMm,
       );

@@ -1,6 +1,6 @@
 import { idsOf, type Origin, tableOf } from '../result';
 
-const GROUPS = ['Seams', 'Hems and edges', 'Bands and elastic', 'Zips', 'Lines', 'Shape', 'Firm spots'] as const;
+const GROUPS = ['Seams', 'Hems and edges', 'Bands and elastic', 'Zips', 'Lines', 'Shape', 'Reinforcing'] as const;
 export type OperationGroup = (typeof GROUPS)[number];
 
 /** What an operation asks of a setting. */
@@ -63,14 +63,14 @@ export const OPERATION = tableOf<OperationRow>()({
   piping: { ...ASKED, name: 'piping', group: 'Seams', layers: 2, giveShare: 0, allowanceMm: 15, joins: true, tensionSteps: 0, line: 'straight' },
   ditch: { ...ASKED, name: 'stitching in the ditch', group: 'Lines', layers: 2, giveShare: 0.6, allowanceMm: 10, tensionSteps: 0, line: 'shown' },
   'quilt-lines': { ...ASKED, name: 'quilting lines', group: 'Lines', layers: 3, giveShare: 0, allowanceMm: 25, shows: true, joins: true, tensionSteps: 0, line: 'straight' },
-  baste: { ...ASKED, noScrap: true, name: 'basting', group: 'Lines', layers: 2, giveShare: 0, allowanceMm: 10, joins: true, tensionSteps: -1, line: 'straight' },
+  baste: { ...ASKED, noScrap: true, name: 'tacking', group: 'Lines', layers: 2, giveShare: 0, allowanceMm: 10, joins: true, tensionSteps: -1, line: 'straight' },
   stay: { ...ASKED, noScrap: true, name: 'stay-stitching', group: 'Lines', layers: 2, giveShare: 0, allowanceMm: 10, tensionSteps: 0, line: 'straight' },
   understitch: { ...ASKED, name: 'understitching', group: 'Lines', layers: 2, giveShare: 0.4, allowanceMm: 10, tensionSteps: 0, line: 'shown' },
   gather: { ...ASKED, noScrap: true, name: 'gathering rows', group: 'Shape', layers: 2, giveShare: 0, allowanceMm: 10, tensionSteps: -1.5, line: 'straight' },
   dart: { ...ASKED, name: 'a dart', group: 'Shape', layers: 2, giveShare: 0, allowanceMm: 10, joins: true, tensionSteps: 0, line: 'own' },
-  reinforce: { ...ASKED, name: 'a reinforced line', group: 'Firm spots', layers: 2, giveShare: 0, allowanceMm: 10, dense: true, tensionSteps: 0, line: 'straight' },
-  'bar-tack': { ...ASKED, name: 'a bar tack', group: 'Firm spots', layers: 2, giveShare: 0, allowanceMm: 10, shows: true, dense: true, tensionSteps: -0.5, line: 'own' },
-  buttonhole: { ...ASKED, name: 'a buttonhole', group: 'Firm spots', layers: 2, giveShare: 0, allowanceMm: 15, shows: true, dense: true, tensionSteps: -1, line: 'own' },
+  reinforce: { ...ASKED, name: 'a reinforced line', group: 'Reinforcing', layers: 2, giveShare: 0, allowanceMm: 10, dense: true, tensionSteps: 0, line: 'straight' },
+  'bar-tack': { ...ASKED, name: 'a bar tack', group: 'Reinforcing', layers: 2, giveShare: 0, allowanceMm: 10, shows: true, dense: true, tensionSteps: -0.5, line: 'own' },
+  buttonhole: { ...ASKED, name: 'a buttonhole', group: 'Reinforcing', layers: 2, giveShare: 0, allowanceMm: 15, shows: true, dense: true, tensionSteps: -1, line: 'own' },
 });
 export type OperationKind = keyof typeof OPERATION;
 export type OperationFacts = (typeof OPERATION)[OperationKind];

@@ -20,18 +20,18 @@ export const SCHOOLS = [
   {
     ...TAUGHT,
     question: 'knit-stitch',
-    asks: 'Construction stitch on knits',
+    asks: 'Seams in knits',
     names: ['by-give', 'zigzag', 'wide-zigzag', 'triple-straight', 'slanted'],
     default: 'by-give',
-    why: 'The stitch that gives enough with the least fuss, whichever it is.',
+    why: 'Bobbet’s choice: the stitch that stretches enough with the least fuss.',
   },
   {
     ...TAUGHT,
     question: 'awkward-length',
-    asks: 'Stitch length on awkward cloth',
+    asks: 'Stitch length on awkward fabric',
     names: ['by-family', 'longer', 'shorter'],
     default: 'by-family',
-    why: 'Longer makes fewer holes in knits, shorter a finer line in silk: the cloth decides, never one rule.',
+    why: 'Longer makes fewer holes in knits, shorter a finer line in silk: it depends on the fabric.',
   },
   {
     ...TAUGHT,
@@ -39,7 +39,7 @@ export const SCHOOLS = [
     asks: 'Presser pressure on knits',
     names: ['light', 'lowest', 'about-one', 'normal'],
     default: 'light',
-    why: 'Light, and lowest where the fabric recovers poorly.',
+    why: 'Light, and lightest where the fabric recovers poorly.',
   },
   {
     ...TAUGHT,
@@ -47,7 +47,7 @@ export const SCHOOLS = [
     asks: 'Presser pressure on thin silk',
     names: ['normal', 'raise'],
     default: 'normal',
-    why: 'Normal; raise it if the feeding slips.',
+    why: 'Normal; more if the fabric slips.',
   },
   {
     ...TAUGHT,
@@ -55,7 +55,7 @@ export const SCHOOLS = [
     asks: 'Walking foot',
     names: ['when-needed', 'always', 'glide'],
     default: 'when-needed',
-    why: 'On when the layers would creep more than {2 mm} in {300 mm}.',
+    why: 'On when the layers would shift more than {2 mm} in {300 mm}.',
   },
   {
     ...TAUGHT,
@@ -63,7 +63,7 @@ export const SCHOOLS = [
     asks: 'Securing the ends',
     names: ['by-cloth', 'back-stitch', 'lock', 'knot'],
     default: 'by-cloth',
-    why: 'Knotted by hand on silk, foam and leather; back-stitched elsewhere.',
+    why: 'Knotted by hand on silk, foam and leather; backstitched on other fabrics.',
   },
   {
     ...TAUGHT,
@@ -71,7 +71,7 @@ export const SCHOOLS = [
     asks: 'Thread on all-cotton knits without elastane',
     names: ['by-give', 'cotton', 'polyester'],
     default: 'by-give',
-    why: 'Cotton does not cut the cloth; polyester where the seam must give more than about 30 %.',
+    why: 'Cotton does not cut the fabric; polyester where the seam must stretch more than about 30%.',
   },
   {
     ...TAUGHT,
@@ -79,7 +79,7 @@ export const SCHOOLS = [
     asks: 'Ballpoint or stretch needle',
     names: ['by-elastane', 'by-drape', 'until-it-skips'],
     default: 'by-elastane',
-    why: 'Ballpoint; stretch from about 10 % elastane, on very stretchy cloth, or after a skip.',
+    why: 'Ballpoint; stretch from about 10% elastane, on very stretchy fabric, or after a skip.',
   },
   {
     ...TAUGHT,
@@ -95,7 +95,7 @@ export const SCHOOLS = [
     asks: 'Raw edges of knits',
     names: ['leave', 'zigzag-row', 'trim'],
     default: 'leave',
-    why: 'They do not fray; a finish is offered where the cloth comes back well.',
+    why: 'They do not fray. Bobbet suggests a finish where the fabric recovers well.',
   },
   {
     ...TAUGHT,
@@ -103,7 +103,7 @@ export const SCHOOLS = [
     asks: 'Hem on knits',
     names: ['by-give', 'twin-tape', 'narrow-zigzag', 'triple'],
     default: 'by-give',
-    why: 'The line that gives enough, whichever it is.',
+    why: 'Bobbet’s choice: the row that stretches enough.',
   },
   {
     ...TAUGHT,
@@ -111,7 +111,7 @@ export const SCHOOLS = [
     asks: 'Concealed zip',
     names: ['baste-first', 'straight-to-it'],
     default: 'baste-first',
-    why: 'Basted first, the two sides end level.',
+    why: 'Tacked first, so that both sides end level.',
   },
   {
     ...TAUGHT,
@@ -119,7 +119,7 @@ export const SCHOOLS = [
     asks: 'Centred zip',
     names: ['in-one', 'from-below'],
     default: 'in-one',
-    why: 'Down, across and up in one go: nothing is changed over.',
+    why: 'Down, across and up in one go: no changing over.',
   },
   {
     ...TAUGHT,
@@ -127,7 +127,7 @@ export const SCHOOLS = [
     asks: 'Quilting lines',
     names: ['same-way', 'other-end'],
     default: 'same-way',
-    why: 'All the same way, the rows cannot twist against each other.',
+    why: 'If all rows run the same way, they cannot twist against each other.',
   },
   {
     ...TAUGHT,
@@ -135,7 +135,7 @@ export const SCHOOLS = [
     asks: 'How long a needle lasts',
     names: ['five-hours', 'eight-hours', 'every-project', 'when-trouble'],
     default: 'five-hours',
-    why: '5 hours counted, faster on hand-woven cloth and paper.',
+    why: 'Counted as 5 hours of sewing, fewer on hand-woven fabric and paper.',
   },
   {
     ...TAUGHT,
@@ -143,7 +143,7 @@ export const SCHOOLS = [
     asks: 'Bobbin tension',
     names: ['last-resort', 'adjust-for-twin', 'never'],
     default: 'last-resort',
-    why: 'Only when everything else has failed, and with the manual beside it.',
+    why: 'Only when nothing else has helped, with the manual to hand.',
   },
   {
     ...TAUGHT,
@@ -151,7 +151,7 @@ export const SCHOOLS = [
     asks: 'Holding the layers',
     names: ['by-cloth', 'pins', 'clips', 'weights', 'glue'],
     default: 'by-cloth',
-    why: 'Pins where holes close, clips where they stay or the layers are thick.',
+    why: 'Pins where holes close; clips where holes stay or the layers are thick.',
   },
 ] as const satisfies readonly School[];
 
@@ -172,15 +172,71 @@ const shape = Object.fromEntries(
 export const schoolsSchema = z.strictObject(shape);
 export type Schools = Names;
 
+/** An answer to one of the questions. */
+export type SchoolName = Names[SchoolQuestion];
+
+/** Each answer in words that follow "You use:". */
+const SCHOOL_NAMES: Readonly<Record<SchoolName, string>> = {
+  'by-give': 'whatever stretches enough',
+  zigzag: 'a short, narrow zigzag',
+  'wide-zigzag': 'a short, wide zigzag',
+  'triple-straight': 'triple straight',
+  slanted: 'the slanted stretch stitch',
+  'by-family': 'whatever suits the fabric',
+  longer: 'longer stitches',
+  shorter: 'shorter stitches',
+  light: 'light',
+  lowest: 'the lowest',
+  'about-one': 'about one step above the lowest',
+  normal: 'normal',
+  raise: 'a little more',
+  'when-needed': 'when the layers would creep',
+  always: 'always',
+  glide: 'a glide-soled foot instead',
+  'by-cloth': 'whatever suits the fabric',
+  'back-stitch': 'backstitch',
+  lock: 'the machine’s lock stitch',
+  knot: 'knots, by hand',
+  cotton: 'cotton',
+  polyester: 'polyester',
+  'by-elastane': 'stretch from 10% elastane',
+  'by-drape': 'stretch if the fabric drapes',
+  'until-it-skips': 'ballpoint until it skips',
+  never: 'never',
+  allow: 'on a good machine',
+  leave: 'leave them',
+  'zigzag-row': 'a zigzag row',
+  trim: 'trim them',
+  'twin-tape': 'a twin needle and tape',
+  'narrow-zigzag': 'a narrow zigzag',
+  triple: 'triple straight',
+  'baste-first': 'tacked first',
+  'straight-to-it': 'straight into the groove',
+  'in-one': 'in one go',
+  'from-below': 'both sides from the bottom',
+  'same-way': 'all the same way',
+  'other-end': 'from alternate ends',
+  'five-hours': '5 hours',
+  'eight-hours': '8 hours',
+  'every-project': 'one project',
+  'when-trouble': 'until there is trouble',
+  'last-resort': 'changed as a last resort',
+  'adjust-for-twin': 'changed for twin needles',
+  pins: 'pins',
+  clips: 'clips',
+  weights: 'weights and tacking',
+  glue: 'fabric glue',
+};
+
 /**
  * A school's name for a screen.
  *
  * @param name - as stored
  * @returns in words
  * @example
- * schoolName('wide-zigzag') // => 'wide zigzag'
+ * schoolName('wide-zigzag') // => 'a short, wide zigzag'
  */
-export const schoolName = (name: string) => name.replaceAll('-', ' ');
+export const schoolName = (name: SchoolName): string => SCHOOL_NAMES[name];
 
 /** Every question at its default. */
 export const USUAL_SCHOOLS: Schools = schoolsSchema.parse({});

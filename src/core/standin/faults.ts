@@ -52,7 +52,7 @@ interface FaultRow {
 
 const WORLD: Origin = {
   provenance: 'model',
-  source: 'That there is such a fault: common practice; how strongly it works in the simulated machine: set by us.',
+  source: 'That this fault exists: common practice; how strongly it acts in the simulated machine: set by us.',
 };
 
 /** Faults that can be hidden in a simulated machine or in how it is used, by their ids. */
@@ -68,7 +68,7 @@ export const FAULT = tableOf<FaultRow>()({
   'thick-thread': { ...WORLD, text: 'The thread is too thick', trouble: 'threadThick', most: 1 },
   'old-thread': { ...WORLD, text: 'The thread is old and weak', trouble: 'threadOld', most: 1 },
   'lever-missed': { ...WORLD, text: 'The thread is not in the take-up lever', trouble: 'leverMissed', most: 1 },
-  'lever-down': { ...WORLD, text: 'Begun with the take-up lever down', trouble: 'leverDown', most: 1 },
+  'lever-down': { ...WORLD, text: 'Started with the take-up lever down', trouble: 'leverDown', most: 1 },
   'tails-loose': { ...WORLD, text: 'The thread tails were not held', trouble: 'tailsLoose', most: 1 },
   'bobbin-wound-loose': { ...WORLD, text: 'The bobbin is wound loosely', trouble: 'bobbinSoft', most: 1 },
   'bobbin-wrong-way': { ...WORLD, text: 'The bobbin is in the wrong way round', trouble: 'bobbinTurned', most: 1 },
@@ -84,14 +84,14 @@ export const FAULT = tableOf<FaultRow>()({
   'dial-short': { ...WORLD, text: 'Stitches come out shorter than the dial says', trouble: 'dialOff', most: -0.55 },
   'dial-long': { ...WORLD, text: 'Stitches come out longer than the dial says', trouble: 'dialOff', most: 0.7 },
   'sole-sticks': { ...WORLD, text: 'The sole of the foot sticks', trouble: 'soleSticks', most: 1 },
-  pulled: { ...WORLD, text: 'The cloth was pulled while sewing', trouble: 'pulled', most: 1 },
-  'begun-at-edge': { ...WORLD, text: 'Begun at the very edge', trouble: 'begunAtEdge', most: 1 },
+  pulled: { ...WORLD, text: 'The fabric was pulled while sewing', trouble: 'pulled', most: 1 },
+  'begun-at-edge': { ...WORLD, text: 'Started at the very edge', trouble: 'begunAtEdge', most: 1 },
   'wide-slot': { ...WORLD, text: 'The hole of the plate is worn wide', trouble: 'slotWide', most: 1 },
-  'hook-timing': { ...WORLD, text: 'The hook meets the needle too late', trouble: 'hookTiming', most: 1 },
-  hump: { ...WORLD, text: 'A hump lies across the line', trouble: 'hump', most: 1 },
-  metal: { ...WORLD, text: 'Metal lies under the needle', trouble: 'metal', most: 1 },
-  'same-end': { ...WORLD, text: 'Every strip was begun at the same end', trouble: 'sameEnd', most: 1 },
-  'unequal-cloths': { ...WORLD, text: 'The layer below stretches more than the one above', trouble: 'unequalCloths', most: 1 },
+  'hook-timing': { ...WORLD, text: 'The hook reaches the needle too late', trouble: 'hookTiming', most: 1 },
+  hump: { ...WORLD, text: 'A bulky seam crosses the row', trouble: 'hump', most: 1 },
+  metal: { ...WORLD, text: 'Metal is under the needle', trouble: 'metal', most: 1 },
+  'same-end': { ...WORLD, text: 'Every strip was sewn from the same end', trouble: 'sameEnd', most: 1 },
+  'unequal-cloths': { ...WORLD, text: 'The bottom layer stretches more than the top one', trouble: 'unequalCloths', most: 1 },
   'hot-iron': { ...WORLD, text: 'The iron was too hot', trouble: 'hotIron', most: 1 },
 });
 export type HiddenFault = keyof typeof FAULT;

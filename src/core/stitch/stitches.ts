@@ -16,17 +16,17 @@ interface StitchRow {
 
 const ISO_301: Origin = { provenance: 'standard', source: 'ISO 4915, stitch type 301.' };
 const ISO_304: Origin = { provenance: 'standard', source: 'ISO 4915, stitch type 304.' };
-const AS_SEWN: Origin = { provenance: 'memory', source: 'How home machines lay it.' };
+const AS_SEWN: Origin = { provenance: 'memory', source: 'How home machines sew it.' };
 
 /** The stitches a home machine may have, by their ids. */
 // prettier-ignore
 export const STITCH = tableOf<StitchRow>()({
-  straight: { ...ISO_301, name: 'Straight', plain: 'one line, hardly gives', path: [[0, 0]], advance: 1 },
-  zigzag: { ...ISO_304, name: 'Zigzag', plain: 'gives, opens a little', path: [[0, -0.5], [1, 0.5]], advance: 2 },
+  straight: { ...ISO_301, name: 'Straight', plain: 'one line, hardly stretches', path: [[0, 0]], advance: 1 },
+  zigzag: { ...ISO_304, name: 'Zigzag', plain: 'stretches, opens a little', path: [[0, -0.5], [1, 0.5]], advance: 2 },
   'triple-straight': { ...AS_SEWN, name: 'Triple straight', plain: 'forward, back, forward: strong, bold', path: [[0, 0], [1, 0], [0, 0]], advance: 1 },
-  lightning: { ...AS_SEWN, name: 'Slanted stretch', plain: 'narrow and slanted: looks like a line, gives', path: [[0, -0.5], [1, 0.5]], advance: 0.5 },
+  lightning: { ...AS_SEWN, name: 'Slanted stretch', plain: 'narrow and slanted: looks like a line, stretches', path: [[0, -0.5], [1, 0.5]], advance: 0.5 },
   'three-step-zigzag': { ...AS_SEWN, name: 'Three-step zigzag', plain: 'three small steps each way: elastic', path: [[0, -0.5], [1, -1 / 6], [2, 1 / 6], [3, 0.5], [4, 1 / 6], [5, -1 / 6]], advance: 6 },
-  'step-cross': { ...AS_SEWN, name: 'Step and cross', plain: 'three steps, then across: straight from outside', path: [[0, -0.5], [1, -0.5], [2, -0.5], [3, 0.5]], advance: 4 },
+  'step-cross': { ...AS_SEWN, name: 'Step and cross', plain: 'three steps, then across: looks straight from outside', path: [[0, -0.5], [1, -0.5], [2, -0.5], [3, 0.5]], advance: 4 },
   'overlock-like': { ...AS_SEWN, name: 'Overlock-like', plain: 'back and forth over the edge', path: [[0, -0.5], [1, -0.5], [0, 0.5]], advance: 1 },
   bridging: { ...AS_SEWN, name: 'Bridging', plain: 'joins two edges laid side by side', path: [[0, -0.5], [0, 0.5], [1, 0.5], [1, -0.5]], advance: 2 },
   blind: { ...AS_SEWN, name: 'Blind hem', plain: 'straight steps and one small bite', path: [[0, -0.5], [1, -0.5], [2, -0.5], [3, -0.5], [4, 0.5]], advance: 5 },

@@ -31,7 +31,7 @@ describe('two lines side by side', () => {
 
   it('with what was measured on either and what was seen', () =>
     expect(outcome).toEqual([
-      { name: 'Grew', a: '3 %', b: '1 %', differs: true },
+      { name: 'Grew', a: '3%', b: '1%', differs: true },
       { name: 'Seen', a: 'not looked at yet', b: 'came out long and wavy (slight)', differs: true },
     ]));
 

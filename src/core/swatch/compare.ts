@@ -42,8 +42,8 @@ export function compareLines(
     setting: [
       ...READINGS.map((reading) => row(READING_TEXT[reading], one[reading], two[reading])),
       row('Direction', a.direction, b.direction),
-      row('Seconds a metre', takes(a).seconds, takes(b).seconds),
-      row('Thread a metre', takes(a).thread, takes(b).thread),
+      row('Seconds per metre', takes(a).seconds, takes(b).seconds),
+      row('Thread per metre', takes(a).thread, takes(b).thread),
     ],
     outcome: told.filter((r) => r.a !== NOT || r.b !== NOT),
   };
@@ -71,9 +71,9 @@ function outcomeOf({ measures, findings, looked }: TestLine, length: Printing['l
   const seen = findings.map(({ sign, severity }) => `${SIGN_TEXT[sign].toLowerCase()} (${SEVERITY_TEXT[severity]})`);
   return [
     ['True length', or(lengthMm, (mm) => `${formatNumber(mm, 2)} mm`)],
-    ['Grew', or(growthPercent, (percent) => `${formatNumber(percent)} %`)],
-    ['Gave', give ? `${give.popped ? 'popped at' : 'held to'} ${formatNumber(give.percent, 0)} %` : NOT],
-    ['Top layer behind', or(measures.shiftMm, length)],
+    ['Grew', or(growthPercent, (percent) => `${formatNumber(percent)}%`)],
+    ['Stretched', give ? `${give.popped ? 'popped at' : 'held to'} ${formatNumber(give.percent, 0)}%` : NOT],
+    ['Top layer shifted', or(measures.shiftMm, length)],
     ['Pucker grade', or(measures.pucker, (grade) => formatNumber(grade))],
     ['Ridge', or(measures.ridgeMm, length)],
     ['Tunnel', tunnelOf(findings, looked)],

@@ -58,25 +58,25 @@ function lookCriterion({ findings, looked }: Judged<'looked'>): Criterion {
   const seen = findings.length > 0 ? 'only slight signs' : 'nothing wrong';
   return {
     id: 'look',
-    text: 'Nothing worse than slight to see',
+    text: 'No fault worse than slight',
     state,
     now: names || (state === 'met' ? seen : 'not looked at yet'),
   };
 }
 
 function giveCriterion(worn: number, needed: number, give: LineFacts['give']): Criterion {
-  const text = `Pulled to ${formatNumber(needed)} % without popping: ${formatNumber(worn)} % in wear, and a tenth more`;
-  if (!give) return { id: 'give', text, state: 'open', now: 'not pulled yet' };
+  const text = `Stretched to ${formatNumber(needed)}% without popping: ${formatNumber(worn)}% in wear, plus a tenth`;
+  if (!give) return { id: 'give', text, state: 'open', now: 'not stretched yet' };
   const enough = atLeast(give.percent, needed);
-  const now = give.popped ? `popped at ${formatNumber(give.percent)} %` : `held to ${formatNumber(give.percent)} %`;
+  const now = give.popped ? `popped at ${formatNumber(give.percent)}%` : `held to ${formatNumber(give.percent)}%`;
   // A line that held, but was not pulled far enough, says nothing yet.
   return { id: 'give', text, state: enough ? 'met' : give.popped ? 'failed' : 'open', now };
 }
 
 function growthCriterion(growth: number | undefined, limit: number): Criterion {
-  const text = `Within ${limit} % of its length`;
+  const text = `Within ${limit}% of its length`;
   if (growth === undefined) return { id: 'growth', text, state: 'open', now: 'not measured yet' };
-  const now = `${growth < 0 ? 'shrank' : 'grew'} ${formatNumber(Math.abs(growth))} %`;
+  const now = `${growth < 0 ? 'shrank' : 'grew'} ${formatNumber(Math.abs(growth))}%`;
   return { id: 'growth', text, state: atMost(Math.abs(growth), limit) ? 'met' : 'failed', now };
 }
 

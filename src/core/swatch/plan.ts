@@ -48,9 +48,9 @@ export function planScrap(input: MatchInput, setup: Setup): ScrapPlan {
   const doubts = strongestOfEach(doubtsOf(input, setup));
   const first = wayOf(input);
   const other = first === 'along' ? 'across' : 'along';
-  const give = seam.required.percent > 0 ? ' and whether it gives enough' : '';
+  const give = seam.required.percent > 0 ? ' and whether it stretches enough' : '';
   const lines: PlannedLine[] = [
-    { setup, direction: first, plan: { why: `The setting as matched: how it looks, how it feeds${give}.` } },
+    { setup, direction: first, plan: { why: `The settings from Match: how it looks, how it feeds${give}.` } },
     ...(alike(profile) ? [] : [{ setup, direction: other, plan: { why: OTHER_WAY[other] } } as const]),
     ...doubts.map((doubt): PlannedLine => ({ setup: doubt.setup, direction: first, plan: whyOf(doubt) })),
   ];
@@ -62,8 +62,8 @@ export function planScrap(input: MatchInput, setup: Setup): ScrapPlan {
 }
 
 const OTHER_WAY = {
-  along: 'The same setting along the cloth: it stretches and puckers differently that way.',
-  across: 'The same setting across the cloth: it stretches and puckers differently that way.',
+  along: 'The same settings along the fabric: it stretches and puckers differently that way.',
+  across: 'The same settings across the fabric: it stretches and puckers differently that way.',
 };
 
 /** The way the seam runs; unless said, the way that asks more of it. */
@@ -90,6 +90,6 @@ function whyOf({ reading, measure, value }: Doubt): PlannedLine['plan'] {
   const shown = formatNumber(value, measure === 'thicknessMm' ? 1 : 0);
   return {
     varies: reading,
-    why: `Only ${READING_TEXT[reading].toLowerCase()} differs: better if the cloth ${is} ${shown} ${unit}.`,
+    why: `Only ${READING_TEXT[reading].toLowerCase()} differs: better if the fabric ${is} ${shown} ${unit}.`,
   };
 }

@@ -3,14 +3,14 @@ import type { TestLine } from './swatch';
 /** How far a scrap is tested. */
 export type ScrapStanding =
   /** Nothing is sewn on it yet. */
-  | { state: 'not begun' }
+  | { state: 'not started' }
   /** One of its lines is under the needle, or sewn and not yet judged. */
   | { state: 'begun'; number: number }
   /** Lines are sewn, none of them passed, and the last word is not said. */
   | { state: 'none passed'; sewn: number }
   | { state: 'passed' }
   /** None passed, and the last line was given up. */
-  | { state: 'given up' };
+  | { state: 'skipped' };
 
 /**
  * How far a scrap is tested, by its lines.
@@ -26,10 +26,10 @@ export function scrapStanding(lines: readonly Pick<TestLine, 'number' | 'status'
   if (inHand) return { state: 'begun', number: inHand.number };
   if (count('passed') > 0) return { state: 'passed' };
   const last = [...lines].sort((a, b) => a.number - b.number).at(-1);
-  if (last?.status === 'abandoned') return { state: 'given up' };
-  return count('failed') > 0 ? { state: 'none passed', sewn: count('failed') } : { state: 'not begun' };
+  if (last?.status === 'abandoned') return { state: 'skipped' };
+  return count('failed') > 0 ? { state: 'none passed', sewn: count('failed') } : { state: 'not started' };
 }
 
 /** Whether a scrap waits to be gone on with: planned or begun, neither proven nor given up. */
 export const isHalfTested = (lines: readonly Pick<TestLine, 'number' | 'status'>[]): boolean =>
-  !['passed', 'given up'].includes(scrapStanding(lines).state);
+  !['passed', 'skipped'].includes(scrapStanding(lines).state);

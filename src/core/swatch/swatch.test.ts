@@ -36,8 +36,8 @@ describe('a line does not pass', () => {
     ['when it popped too soon', { measures: { poppedAtMm: 121 } }, 'give', 'failed'],
     ['when it just reached what wear asks and no more', { measures: { poppedAtMm: 126 } }, 'give', 'failed'],
     ['when it was not pulled far enough to know', { measures: { heldToMm: 110 } }, 'give', 'open'],
-    ['when it grew 3 %', { measures: { afterMm: 103 } }, 'growth', 'failed'],
-    ['when it shrank 4 %', { measures: { afterMm: 96 } }, 'growth', 'failed'],
+    ['when it grew 3%', { measures: { afterMm: 103 } }, 'growth', 'failed'],
+    ['when it shrank 4%', { measures: { afterMm: 96 } }, 'growth', 'failed'],
     ['before its length was measured again', {}, 'growth', 'open'],
   ])('%s', (_, change, id, state) => {
     expect(states(jersey, line(change))[id]).toBe(state);

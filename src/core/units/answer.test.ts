@@ -99,7 +99,7 @@ const UNDERSTOOD: Record<UnitSystem, Partial<Record<AskName, string>>> = {
       2.5: 2.5 · 2,5 mm
       2.54: 10 spi · 10 per inch · 10 stitches per inch · 10/in · 10 to the inch`,
     stretch: `
-      35: 35 · 35 % · 35% · about 35 · 35 percent · 35 per cent · 35 pct · thirty five
+      35: 35 · 35% · 35% · about 35 · 35 percent · 35 per cent · 35 pct · thirty five
       0: 0 · none
       12.5: 12,5
       50: fifty percent`,
@@ -198,7 +198,7 @@ const UNCLEAR: readonly Asked[] = [
   ['metric', 'allowance', 'abc', /“abc” is not a length\. Type a number, such as 1\.5 cm\./, []],
   ['metric', 'allowance', 'wide', /is not a length/, []],
   ['metric', 'allowance', '1.5 kg', /“kg” is not a unit of length\. Use mm, cm, m, inches or yards\./, []],
-  ['metric', 'allowance', '50 %', /“%” is not a unit of length/, []],
+  ['metric', 'allowance', '50%', /“%” is not a unit of length/, []],
   ['metric', 'allowance', '1-2 cm', /One number, please/, [10, 20]],
   ['metric', 'allowance', '1 to 1.5', /One number, please/, [10, 15]],
   ['metric', 'allowance', '1.5 x 2', /One number, please/, [15, 20]],

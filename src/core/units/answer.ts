@@ -94,7 +94,7 @@ function bounded(value: number, { least = -Infinity, most = Infinity, whole }: Q
 
 function notWhole(value: number): Answer {
   const [under, over] = [Math.floor(value), Math.ceil(value)];
-  return unclear(`A whole number, please: ${under} or ${over}?`, [
+  return unclear(`Enter a whole number: ${under} or ${over}?`, [
     { value: under, text: String(under), typed: String(under) },
     { value: over, text: String(over), typed: String(over) },
   ]);
@@ -116,7 +116,7 @@ function notANumber(text: string, ask: QuantityAsk): Answer {
 
 function wrongUnit(unit: string, { kind }: QuantityAsk): Answer {
   const { unitOf, use } = quantityFacts(kind);
-  if (use === 'no unit') return unclear(`A number only, please: no “${unit}”.`);
+  if (use === 'no unit') return unclear(`Enter a number only, without “${unit}”.`);
   return unclear(`“${unit}” is not a unit of ${unitOf}. Use ${use}.`);
 }
 
@@ -132,7 +132,7 @@ function several(text: string, ask: QuantityAsk): Answer | null {
     const value = valueOf(`${read.value} ${read.unit || unit}`, { ...read, unit: read.unit || unit }, ask);
     return value !== null && bounded(value, ask)?.kind === 'value' ? [meaning(value, ask)] : [];
   });
-  return meant.length === 0 ? null : unclear('One number, please. Which is it?', meant);
+  return meant.length === 0 ? null : unclear('Enter one number. Which is it?', meant);
 }
 
 function outOfRange(value: number, read: Quantity | null, ask: QuantityAsk): Answer {

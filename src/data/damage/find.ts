@@ -63,7 +63,7 @@ function hanging(linked: readonly Seen[], known: Map<string, Set<string>>): Dama
       const lost = links.find(({ link, target }) => link.ifGone === 'goes-too' && !known.get(link.to)?.has(target));
       if (!lost) return true;
       known.get(table)!.delete(id);
-      const problem = `its ${recordName(lost.link.to, null)} is gone or cannot be read`;
+      const problem = `its ${recordName(lost.link.to, null)} is missing or cannot be read`;
       found.push({ table, id, name, kind: 'hanging', path: lost.link.field, problem });
       return false;
     });
@@ -71,7 +71,7 @@ function hanging(linked: readonly Seen[], known: Map<string, Set<string>>): Dama
   for (const { table, id, name, links } of open) {
     const lost = links.find(({ link, target }) => link.ifGone === 'is-cleared' && !known.get(link.to)?.has(target));
     if (!lost) continue;
-    const problem = `its ${recordName(lost.link.to, null)} is gone`;
+    const problem = `its ${recordName(lost.link.to, null)} is missing`;
     found.push({ table, id, name, kind: 'loose', path: lost.link.field, problem });
   }
   return found;

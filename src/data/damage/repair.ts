@@ -33,7 +33,7 @@ export type Repaired = { ok: true; entry: number | null; told: string } | { ok: 
 export async function repair(wrong: Damage, at: string): Promise<Repaired> {
   const { table, id } = wrong;
   const raw = await readRow(table, id);
-  if (raw === undefined) return { ok: false, why: 'It is not there any more.' };
+  if (raw === undefined) return { ok: false, why: 'It is no longer here.' };
   if (wrong.kind === 'unreadable') return repairShape(wrong, raw);
   const { value, entry } = await edit(`Repaired: ${wrong.name}`, async () => {
     let row = raw;
@@ -47,7 +47,7 @@ export async function repair(wrong: Damage, at: string): Promise<Repaired> {
     if (row !== raw) await writeRow(table, id, row);
     return made;
   });
-  const told = value.length > 0 ? `Added for it: ${value.join(', ')}. Put in what you remember.` : '';
+  const told = value.length > 0 ? `Added so that it can be used: ${value.join(', ')}. Enter what you remember.` : '';
   return { ok: true, entry, told };
 }
 
@@ -55,7 +55,7 @@ async function repairShape(wrong: Damage, raw: StoredRow): Promise<Repaired> {
   const { table, id, name, path, problem } = wrong;
   const mend = mended(table, raw);
   if (!mend.ok || mend.record[idFieldOf(table)] !== id) {
-    return { ok: false, why: 'Too much of it is damaged. Set it aside: it is kept as it is.' };
+    return { ok: false, why: 'Too much of it is damaged. Set it aside: it is kept unchanged.' };
   }
   const { entry } = await edit(`Repaired: ${name}`, async () => {
     await addSetAside([{ list: table, id, path, problem, cleared: true, record: plainValue(raw) }]);
@@ -109,9 +109,9 @@ async function aside(table: LinkedList, id: string, path: string, problem: strin
  */
 export async function putBack(key: string): Promise<Repaired> {
   const entry = (await listSetAside()).find((one) => one.key === key);
-  if (!entry) return { ok: false, why: 'It is not there any more.' };
+  if (!entry) return { ok: false, why: 'It is no longer here.' };
   const list = LISTS.find((one) => one === entry.list);
-  if (!list) return { ok: false, why: 'It is not a record of a list, so it can only be saved as a file.' };
+  if (!list) return { ok: false, why: 'It does not belong to a list, so it can only be saved as a file.' };
   const mend = mended(list, migrateRecord(list, entry.record));
   if (!mend.ok) return { ok: false, why: `It still cannot be read: ${entry.path}: ${entry.problem}.` };
   return placed(entry, list, mend.record, mend.dropped);
@@ -145,7 +145,7 @@ async function relinked(
 ): Promise<Repaired> {
   const lost = linksFrom(list).filter((link) => linkedId(record, link) !== null && linkedId(there, link) === null);
   if (lost.length === 0)
-    return { ok: false, why: 'The entry is in use without it. Save this as a file, or delete it.' };
+    return { ok: false, why: 'The record is in use without it. Save this as a file, or delete it.' };
   for (const link of lost) if (!(await readable(link.to, linkedId(record, link)!))) return notHere(link);
   const links = Object.fromEntries(lost.map(({ field }) => [field, record[field]]));
   return { ...(await back(entry, list, { ...there, ...links })), told: '' };
@@ -165,7 +165,7 @@ async function back(
 
 const taken = (list: LinkedList, there: StoredRow): Repaired => ({
   ok: false,
-  why: `There is another ${recordName(list, there)} with its key.`,
+  why: `There is another ${recordName(list, there)} with the same key.`,
 });
 const notHere = ({ to }: Link): Repaired => ({
   ok: false,
@@ -174,4 +174,4 @@ const notHere = ({ to }: Link): Repaired => ({
 
 /** Deletes something that was set aside; it can be undone. */
 export const deleteSetAside = async (key: string): Promise<number | null> =>
-  (await edit('Entry set aside deleted', () => writeRow('setAside', key, undefined))).entry;
+  (await edit('Damaged record deleted', () => writeRow('setAside', key, undefined))).entry;

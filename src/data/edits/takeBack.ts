@@ -48,7 +48,9 @@ export async function takeBack(changes: readonly RecordChange[], earlier: Earlie
     if (step.do === 'bring-back') {
       const gone = earlier(table, id);
       if (!gone) {
-        told.add(`${upperFirst(recordName(table, before(change)))} was deleted since, so nothing in it was undone.`);
+        told.add(
+          `${upperFirst(recordName(table, before(change)))} has been deleted since then, so nothing in it was undone.`,
+        );
         continue;
       }
       step = stepBack(change, gone);
@@ -141,13 +143,13 @@ async function withParents(back: Back, around: Around): Promise<Placed[]> {
   }
   if (!asItWas && table === 'jobs') row = tidied(row as Job) as StoredRow;
   if (!asItWas && !fits(table, row)) {
-    throw new CannotTakeBack(`${upperFirst(recordName(table, row))} has changed too much since to undo this in it.`);
+    throw new CannotTakeBack(`${upperFirst(recordName(table, row))} has changed too much since then to undo this.`);
   }
   return [...parents, { table, id, row }];
 }
 
 const cannotCome = (name: string, link: Link) =>
-  `${upperFirst(name)} cannot come back: its ${recordName(link.to, null)} is gone. Bring that back first.`;
+  `${upperFirst(name)} cannot come back: its ${recordName(link.to, null)} is missing. Bring that back first.`;
 
 const fits = (table: string, row: StoredRow): boolean =>
   !(LISTS as readonly string[]).includes(table) || readRecord(table as LinkedList, row).ok;

@@ -35,7 +35,7 @@ export async function wholeEdit(text: string, work: () => Promise<void>): Promis
 export async function restoreWhole(whole: WholeChange, way: 'undo' | 'redo'): Promise<WholeChange> {
   const wanted = way === 'undo' ? whole.before : whole.after;
   const rows = wanted === undefined ? null : await readSnapshot(wanted);
-  if (!rows) throw new CannotTakeBack('The copy of the workroom that this needs is no longer kept.');
+  if (!rows) throw new CannotTakeBack('The copy of the workroom needed for this is no longer kept.');
   const now = await keepSnapshot('before', way === 'undo' ? 'Undo' : 'Redo', neededNow());
   await restoreRows(rows);
   // What was being typed lies in the browser's text box too.

@@ -57,10 +57,10 @@ export function PatternFit({ record }: { record: ClothRecord }) {
       </div>
       {fit && (
         <p aria-live="polite" className={styles.fitSays}>
-          {PATTERN_FIT_TEXT.thePatternAsksFor} <strong>{formatNumber(fit.demandPercent, 0)} %</strong>
+          {PATTERN_FIT_TEXT.thePatternAsksFor} <strong>{formatNumber(fit.demandPercent, 0)}%</strong>
           {PATTERN_FIT_TEXT.thisCloth}{' '}
           {stretchAcross.source === 'measured' ? 'stretches' : PATTERN_FIT_TEXT.isAssumedToStretch}{' '}
-          <strong>{formatNumber(stretchAcross.value, 0)} %</strong>
+          <strong>{formatNumber(stretchAcross.value, 0)}%</strong>
           {PATTERN_FIT_TEXT.to(length(fit.restMm), length(fit.clothReachMm))}{' '}
           <span className={LOOK[fit.verdict]}>
             {fit.text}

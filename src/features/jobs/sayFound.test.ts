@@ -9,7 +9,7 @@ describe('what is known of an order', () => {
     );
     // 99.1 is 26.4 % above 78.39: rounded to the nearest either would promise too much.
     expect(sayFound({ cost: 99.1, bound: 78.39, optimal: false }, 40)).toBe(
-      '40 changes and walks to the iron. No order can cost less than 78.3 min; this one is at most 27 % above that.',
+      '40 changes and walks to the iron. No order can cost less than 78.3 min; this one is at most 27% above that.',
     );
   });
 });

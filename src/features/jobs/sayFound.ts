@@ -12,5 +12,5 @@ export function sayFound(found: SearchedOrder | null, changes: number): string {
   if (!found) return `In this order: ${all}`;
   if (found.optimal) return `${all} Proven: no order costs less.`;
   const { boundMin, gapPercent } = gapOf(found);
-  return `${all} No order can cost less than ${formatNumber(boundMin, 1)} min; this one is at most ${gapPercent} % above that.`;
+  return `${all} No order can cost less than ${formatNumber(boundMin, 1)} min; this one is at most ${gapPercent}% above that.`;
 }

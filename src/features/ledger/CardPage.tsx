@@ -144,19 +144,19 @@ function Proof({ card }: { card: Card }) {
     [THREAD_TEXT.testedFor, card.proves ? provenName(card.proves) : THREAD_TEXT.theStitchAlone],
     ['Seam', THREAD_TEXT.layers(OPERATION[card.operation.kind].name, layersOf(profile, card.operation))],
     [
-      'Cloth',
+      'Fabric',
       `${card.cloth.name}, ${profile.structure}, ${mass(profile.massGsm.value)}${profile.massGsm.source === 'inferred' ? THREAD_TEXT.assumed : ''}`,
     ],
     [
       THREAD_TEXT.stretchAcross,
-      `${formatNumber(profile.stretchAcross.value, 0)} %${profile.stretchAcross.source === 'inferred' ? THREAD_TEXT.assumed : ''}`,
+      `${formatNumber(profile.stretchAcross.value, 0)}%${profile.stretchAcross.source === 'inferred' ? THREAD_TEXT.assumed : ''}`,
     ],
   ];
-  if (give) rows.push([give.popped ? THREAD_TEXT.poppedAt : THREAD_TEXT.heldTo, `${formatNumber(give.percent, 0)} %`]);
+  if (give) rows.push([give.popped ? THREAD_TEXT.poppedAt : THREAD_TEXT.heldTo, `${formatNumber(give.percent, 0)}%`]);
   if (growthPercent !== undefined)
     rows.push([
       THREAD_TEXT.lengthAfterSewing,
-      `${growthPercent < 0 ? 'shrank' : 'grew'} ${formatNumber(Math.abs(growthPercent))} %`,
+      `${growthPercent < 0 ? 'shrank' : 'grew'} ${formatNumber(Math.abs(growthPercent))}%`,
     ]);
   if (lengthMm !== undefined)
     rows.push([

@@ -1,22 +1,22 @@
 /** Texts where a newer Bobbet would answer a card's question differently. */
 export const KNOWLEDGE_TEXT = {
-  title: 'Bobbet would recommend something else now',
-  stays: 'Your tested setting stays as it is. Without it, with what you own today, Bobbet would now start from:',
+  title: 'Bobbet would recommend something different now',
+  stays: 'Your tested settings stay as they are. Without them, and with what you own today, Bobbet would start from:',
   instead: (name: string, now: string, was: string) => `${name}: ${now} instead of ${was}.`,
-  understood: 'Got it, do not show again',
-  edit: (name: string) => `Note on card “${name}” read`,
+  understood: 'Got it, don’t show this again',
+  edit: (name: string) => `Suggestion for “${name}” read`,
 } as const;
 
 /** Which thread a card was sewn with: one above and below, or two. */
 export const THREAD_TEXT = {
   both: 'Thread, both',
-  above: 'Thread above',
+  above: 'Top thread',
   bobbin: (name: string) => `Bobbin: ${name}`,
   allCards: 'All cards',
   passedOnASimulated: 'Passed on a simulated machine only',
-  outOfDateProven: '! Out of date: proven',
+  outOfDateProven: '! Out of date: tested',
   proven: '✓ Proven',
-  onScrap: (passedAt: string) => `on scrap ${passedAt}`,
+  onScrap: (passedAt: string) => `on a swatch ${passedAt}`,
   on: ', on',
   onPaper: 'On paper',
   stitch: 'Stitch',
@@ -29,38 +29,38 @@ export const THREAD_TEXT = {
   plate: 'Plate',
   cardDeleted: (name: string) => `Card “${name}” deleted`,
   cardChosen: (name: string) => `Card “${name}” chosen`,
-  theMachineBarBelow: 'The machine bar below leads to this setting.',
+  theMachineBarBelow: 'The machine bar below shows what to change for these settings.',
   setTheMachineTo: 'Set the machine to this',
-  sewWithIt: 'Sew with it',
+  sewWithIt: 'Sew with these settings',
   deleteThisCard: 'Delete this card',
   testedFor: 'Tested for',
-  theStitchAlone: 'the stitch alone',
+  theStitchAlone: 'the stitch only',
   layers: (name: string, layersOf: number) => `${name}, ${layersOf} layers`,
-  assumed: ' (assumed)',
+  assumed: 'Held to',
   stretchAcross: 'Stretch across',
-  poppedAt: 'Popped at',
+  poppedAt: 'Thread popped at',
   heldTo: 'Held to',
   lengthAfterSewing: 'Length after sewing',
   trueStitchLength: 'True stitch length',
   mmCountedOver: (lengthMm: string, markedMm: string) => `${lengthMm} mm, counted over ${markedMm}`,
-  provenAgain: 'Proven again',
+  provenAgain: 'Confirmed again',
   after: (join: string) => `, after: ${join}`,
-  whatItWasProven: 'What it was proven on',
+  whatItWasProven: 'What it was tested on',
 } as const;
 
 /** Where the scrap itself is kept, and its photo. */
 export const KEEPSAKES_TEXT = {
-  theScrapItself: 'The scrap itself',
-  whereTheScrapIs: 'Where the scrap is kept',
-  theScrapOfPhotographed: (name: string) => `The scrap of ${name}, photographed`,
-  photoOfTheScrap: 'Photo of the scrap',
-  takeThePhotoAway: 'Take the photo away',
+  theScrapItself: 'The swatch itself',
+  whereTheScrapIs: 'Where you keep it',
+  theScrapOfPhotographed: (name: string) => `Photo of the swatch of ${name}`,
+  photoOfTheScrap: 'Photo of the swatch',
+  takeThePhotoAway: 'Delete the photo',
 } as const;
 
 /** What is otherwise than when this setting last worked. */
 export const SINCE_TEXT = {
-  whatChangedSinceIt: 'What changed since it last worked',
-  nothingTheMachineStands: '✓ Nothing: the machine stands as it did.',
+  whatChangedSinceIt: 'What has changed since it last worked',
+  nothingTheMachineStands: '✓ Nothing: the machine is as it was.',
   then: 'Then',
   now: 'Now',
 } as const;
@@ -69,13 +69,13 @@ export const SINCE_TEXT = {
 export const STALENESS_TEXT = {
   outOfDateSomething: 'Out of date: something has changed since this test.',
   swatchStarted: (name: string) => `Swatch “${name}” started`,
-  testItAgainWith: 'Test it again with one line',
+  testItAgainWith: 'Test it again: one row',
 } as const;
 
 /** Cards on paper, eight to a page, with lines to cut along. */
 export const CARD_SHEETS_TEXT = {
-  scrap: (where: string) => `Scrap: ${where}`,
-  foldOverTheEdge: 'fold over the edge of the scrap',
+  scrap: (where: string) => `Swatch: ${where}`,
+  foldOverTheEdge: 'fold over the edge of the swatch',
 } as const;
 
 /** Cards side by side. */
@@ -85,10 +85,10 @@ export const COMPARE_TEXT = {
 
 /** What can be done with the cards that are picked. */
 export const WITH_PICKED_TEXT = {
-  pickCardsToCompare: 'Pick cards to compare or to print them.',
+  pickCardsToCompare: 'Select cards to compare or print them.',
   theFileCouldNot: (message: string) => `The file could not be made: ${message}. Print from here, or try again.`,
   lettersTheFileHas: (lost: string) =>
-    `Letters the file has no type for stand as "?": ${lost}. Printing from here keeps them.`,
+    `The file’s typeface has no letter for these, so they show as “?”: ${lost}. Printing from here keeps them.`,
   compare: (cards: number) => `Compare ${cards}`,
   print: 'Print',
   theCard: 'the card',
@@ -96,19 +96,19 @@ export const WITH_PICKED_TEXT = {
   printLabels: 'Print labels',
   cardsAsPdf: 'Cards as PDF',
   labelsAsPdf: 'Labels as PDF',
-  pickNone: 'Pick none',
+  pickNone: 'Clear selection',
 } as const;
 
 /** Every setting that passed. */
 export const CARD_LIST_TEXT = {
   noCardYetA:
-    'No card yet. A card is a setting that passed on scrap, kept with the cloth, the machine and what was measured.',
-  matchACloth: 'Match a cloth',
-  andTestIt: 'and test it.',
+    'No settings cards yet. A card keeps settings that passed a test, with the fabric, the machine and what you measured.',
+  matchACloth: 'Find settings',
+  andTestIt: 'and test them.',
   findACard: 'Find a card',
   of: (found: number, cards: number) => `${found} of ${cards} ${cards === 1 ? 'card' : 'cards'}`,
   cards: 'Cards',
-  picked: 'Picked',
+  picked: 'Selected',
   card: 'Card',
   stitch: 'Stitch',
   needle: 'Needle',
@@ -116,12 +116,12 @@ export const CARD_LIST_TEXT = {
   foot: 'Foot',
   fabric: 'Fabric',
   machine: 'Machine',
-  give: 'Gave',
-  gave: (popped: boolean, percent: string) => `${popped ? 'gave' : 'held'} ${percent} %`,
+  give: 'Stretched',
+  gave: (popped: boolean, percent: string) => `${popped ? 'gave' : 'held'} ${percent}%`,
   proof: 'Tested',
   when: 'When',
   simulated: 'simulated',
-  pick: (name: string) => `Pick ${name}`,
+  pick: (name: string) => `Select ${name}`,
   longWide: (width: string) => ` long, ${width} wide`,
   outOfDate: '! out of date',
   proven: '✓ proven',
@@ -129,13 +129,13 @@ export const CARD_LIST_TEXT = {
 
 /** What is let through. */
 export const FILTERS_TEXT = {
-  everyCloth: 'every cloth',
-  everyMachine: 'every machine',
+  everyCloth: 'all fabrics',
+  everyMachine: 'all machines',
   find: 'Find',
-  cloth: 'Cloth',
+  cloth: 'Fabric',
   machine: 'Machine',
-  howItWent: 'How it went',
-  howeverItWent: 'however it went',
+  howItWent: 'Result',
+  howeverItWent: 'any result',
   from: 'From',
   until: 'Until',
   kinds: 'Kinds',
@@ -146,10 +146,10 @@ export const SAVED_VIEWS_TEXT = {
   viewDeleted: (name: string) => `View “${name}” deleted`,
   savedViews: 'Saved views',
   everything: 'Everything',
-  keepThisView: 'Keep this view',
-  forgetThisView: 'Forget this view',
+  keepThisView: 'Save this view',
+  forgetThisView: 'Delete this view',
   nameOfThisView: 'Name of this view',
-  keepIt: 'Keep it',
+  keepIt: 'Save',
 } as const;
 
 /** Everything that happened, to be searched and filtered. */
@@ -158,15 +158,15 @@ export const EVERYTHING_TEXT = {
   detail: 'Details',
   kind: 'Kind',
   when: 'When',
-  outcome: 'How it went',
+  outcome: 'Result',
   fabric: 'Fabric',
   machine: 'Machine',
 
-  readingTheLedger: 'Reading the ledger.',
+  readingTheLedger: 'Opening the sewing log.',
   nothingHasHappenedYet:
-    'Nothing has happened yet. Cards, lines on scrap, seams, needles and machine care are kept here as they come.',
-  matchACloth: 'Match a cloth',
-  toBegin: 'to begin.',
+    'Nothing has happened yet. Cards, tests, seams, needles and machine care are recorded here as you go.',
+  matchACloth: 'Find settings',
+  toBegin: 'to start.',
   of: (entries: number) => `of ${entries}`,
   whatHappened: 'What happened',
 } as const;
@@ -174,32 +174,32 @@ export const EVERYTHING_TEXT = {
 /** Charts that answer a question each, from what was sewn here. */
 export const CHARTS_TEXT = {
   needleColumns: { at: 'Needle', value: 'Hours' },
-  faultColumns: { at: 'Sign', value: 'Lines' },
-  feeds: (machine: string, meanPercent: string, lines: string) => `${machine} feeds ${meanPercent} % (${lines})`,
-  whichMachineFeedsTruer: 'Which machine feeds truer over time?',
-  ofTheStitchLength: (join: string) => `${join} of the stitch length that was wanted.`,
-  countTheStitchesOf: 'Count the stitches of a line on scrap, and it stands here.',
+  faultColumns: { at: 'Fault', value: 'Tests' },
+  feeds: (machine: string, meanPercent: string, lines: string) => `${machine} feeds ${meanPercent}% (${lines})`,
+  whichMachineFeedsTruer: 'How accurate is each machine’s stitch length over time?',
+  ofTheStitchLength: (join: string) => `${join} of the stitch length you asked for.`,
+  countTheStitchesOf: 'Count the stitches of a test row to see this.',
   ofTheWantedLength: 'of the wanted length, %',
-  whichNeedlesDoThe: 'Which needles do the work?',
-  mostOfItHours: (name: string) => `Most of it ${name}. Hours sewn, spent needles too.`,
-  noNeedleOfThe: 'No needle of the tin has sewn yet.',
+  whichNeedlesDoThe: 'Which needles do the most work?',
+  mostOfItHours: (name: string) => `Mostly ${name}. Hours sewn, worn-out needles included.`,
+  noNeedleOfThe: 'None of your needles has sewn yet.',
   needleHoursByKind: 'Needle hours by kind',
-  whatFaultsComeBack: 'What faults come back on which cloth?',
-  linesOnWhichIt: 'Lines on which it was seen.',
-  noFaultWasNoted: 'No fault was noted on any line.',
-  faultsByCloth: 'Faults by cloth',
-  whereDoesTheTension: 'Where does the tension stand for how much cloth?',
-  cardsProvenOn: (value: string) => `Cards proven on ${value}.`,
-  thereIsNoMachine: 'There is no machine in the workroom.',
+  whatFaultsComeBack: 'Which faults come back on which fabric?',
+  linesOnWhichIt: 'Tests in which it was seen.',
+  noFaultWasNoted: 'No faults noted in any test.',
+  faultsByCloth: 'Faults by fabric',
+  whereDoesTheTension: 'What tension suits how much fabric?',
+  cardsProvenOn: (value: string) => `Cards tested on ${value}.`,
+  thereIsNoMachine: 'You have no machine yet.',
   machine: 'Machine',
-  noCardWasProven: 'No card was proven on it yet.',
+  noCardWasProven: 'No card was tested on it yet.',
   allLayersMm: 'all layers, mm',
   tensionDial: 'tension dial',
-  doesAWiderStitch: 'Does a wider stitch give as much as predicted?',
-  whatHeldGaveAt: 'What held gave at least that much; the prediction is the middle of the estimate.',
-  pullALineOn: 'Pull a line on scrap until it pops, or as far as it must go.',
+  doesAWiderStitch: 'Does a wider stitch stretch as much as predicted?',
+  whatHeldGaveAt: 'A row that held stretched at least that far. The prediction is the middle of the estimate.',
+  pullALineOn: 'Stretch a test row until the thread pops, or as far as it must go.',
   mmWideMeasuredPredicted: (widthMm: number, measured: string, predicted: string) =>
-    `${widthMm} mm wide: measured ${measured} %, predicted ${predicted} %`,
+    `${widthMm} mm wide: measured ${measured}%, predicted ${predicted}%`,
   stitchWidthMm: 'stitch width, mm',
   give: 'give, %',
 } as const;
@@ -210,7 +210,7 @@ export const LEDGER_STATION_TEXT = {
   cards: 'Cards',
   charts: 'Charts',
   thisCard: 'This card',
-  ledger: 'Ledger',
-  thatCardIsNot: 'That card is not here any more.',
-  inTheLedger: 'In the ledger',
+  ledger: 'Log',
+  thatCardIsNot: 'This card has been deleted.',
+  inTheLedger: 'In the log',
 } as const;

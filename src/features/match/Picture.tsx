@@ -53,7 +53,7 @@ export function Picture({ cloth, seam, setup, low, high, measured, required }: P
         <>
           <div className={styles.pulling}>
             <label className={styles.pull} id="pull-label">
-              {PICTURE_TEXT.pullTheSeam} <strong>{formatNumber(pulled, 0)} %</strong>{' '}
+              {PICTURE_TEXT.pullTheSeam} <strong>{formatNumber(pulled, 0)}%</strong>{' '}
               <span>
                 {popped
                   ? PICTURE_TEXT.theThreadWouldGo

@@ -1,9 +1,10 @@
 'use client';
 
 import { useState } from 'react';
-import type { Machine } from '@/core/kit';
-import type { MatchInput, SchoolMatters } from '@/core/match';
+import { HOLD_TEXT, type Machine } from '@/core/kit';
+import { type MatchInput, type SchoolMatters, secureText } from '@/core/match';
 import { schoolName, SCHOOLS, type Setup } from '@/core/setup';
+import { lowerFirst } from '@/core/units';
 import { readPreference, writePreference } from '@/data';
 import { InlineEdit, More, OptionList, Pressable } from '@/ui';
 import { Compare } from './Compare';
@@ -97,7 +98,7 @@ function Difference({ mine, other, input, machine, onTake }: Props & { mine: Ans
   return (
     <>
       <Compare
-        label={SCHOOLS_TEXT.beside2(mine.name, other.name)}
+        label={SCHOOLS_TEXT.beside2(schoolName(mine.name), schoolName(other.name))}
         columns={columns}
         input={input}
         machine={machine}
@@ -119,7 +120,7 @@ function Difference({ mine, other, input, machine, onTake }: Props & { mine: Ans
 
 const PLAN_PARTS: { name: string; of: (answer: Answer) => string }[] = [
   { name: SCHOOLS_TEXT.seam, of: ({ plan }) => plan.seam.toLowerCase() },
-  { name: SCHOOLS_TEXT.ends, of: ({ plan }) => schoolName(plan.secure) },
-  { name: SCHOOLS_TEXT.holding, of: ({ plan }) => plan.hold.map(schoolName).join(' or ') },
+  { name: SCHOOLS_TEXT.ends, of: ({ plan }) => lowerFirst(secureText(plan.secure)).replace(/\.$/, '') },
+  { name: SCHOOLS_TEXT.holding, of: ({ plan }) => plan.hold.map((way) => HOLD_TEXT[way]).join(' or ') },
   { name: SCHOOLS_TEXT.notes, of: ({ plan }) => plan.notes.slice(1).join(' ') || SCHOOLS_TEXT.noneMore },
 ];

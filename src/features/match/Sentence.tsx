@@ -48,13 +48,13 @@ export function Sentence({ asked, cloth }: Props) {
         )}
       </InlineEdit>{' '}
       {SENTENCE_TEXT.of}{' '}
-      <InlineEdit text={cloth.cloth.name.toLowerCase()} name="cloth">
+      <InlineEdit text={cloth.cloth.name} name="fabric">
         {(close) => <ClothEditor asked={asked} cloth={cloth} close={close} />}
       </InlineEdit>
       , <SeamChoice asked={asked} /> {SENTENCE_TEXT.that} {give.percent === 0 ? '' : SENTENCE_TEXT.mustGive}
       <InlineEdit
-        text={give.percent === 0 ? SENTENCE_TEXT.needNotStretch : `${formatNumber(give.percent, 0)} %`}
-        name="give"
+        text={give.percent === 0 ? SENTENCE_TEXT.needNotStretch : `${formatNumber(give.percent, 0)}%`}
+        name="stretch"
       >
         {(close) => (
           <GiveEditor

@@ -1,7 +1,7 @@
 /** Texts beside the readings of a setting. */
 export const READINGS_TEXT = {
-  threads: 'Thread, both',
-  threadAbove: 'Thread above',
+  threads: 'Thread, top and bobbin',
+  threadAbove: 'Top thread',
   bobbin: (name: string) => `Bobbin: ${name}`,
   tex: (name: string, tex: string) => `${name}, Tex ${tex}`,
   onTheOfThe: (footSide: string) => `on the ${footSide} of the needle`,
@@ -15,8 +15,8 @@ export const READINGS_TEXT = {
   sewsMm: (lengthMm: string) => `sews ${lengthMm} mm, `,
   length: 'Length',
   width: 'Width',
-  thisStitchHasNo: 'this stitch has no swing',
-  wholeSwing: 'whole swing',
+  thisStitchHasNo: 'this stitch has no width',
+  wholeSwing: 'full width',
   tension: 'Tension',
   of: (max: string) => `of ${max}`,
   pressure: 'Pressure',
@@ -31,24 +31,26 @@ export const READINGS_TEXT = {
 /** Texts where a setting chosen by hand stands against the recommended one. */
 export const CONTRAST_TEXT = {
   why: 'Why not',
-  nothingAgainst: 'Nothing speaks against it: it does as well.',
+  nothingAgainst: 'Nothing speaks against it: it works just as well.',
   costs: 'What it costs',
-  costsNothing: 'No more thread, time or unpicking.',
-  settles: 'What settles it',
+  costsNothing: 'No extra thread, time or unpicking.',
+  settles: 'How to decide',
 } as const;
 
 /** Texts of the first question. */
 export const START_TEXT = {
-  title: 'What cloth is it?',
-  twoFacts: 'Two facts are enough for a first setting. Measure more later, and it gets better.',
+  title: 'What fabric is it?',
+  twoFacts: 'Two facts are enough to start. Measure more later for a better answer.',
   name: 'What it is called',
   reach: (system: 'metric' | 'inch') =>
-    `${system === 'inch' ? '4 inches' : '10 cm'} pulled: how far does it reach, ${system === 'inch' ? 'in' : 'cm'}`,
+    system === 'inch'
+      ? 'Mark 4 in. Stretched, how long is it, in inches?'
+      : 'Mark 10 cm. Stretched, how long is it, in cm?',
   reachHelp: (assumed: number | null) =>
     assumed === null
-      ? 'Mark it along a fold and pull until it resists. Leave it empty if the fabric does not stretch.'
-      : `Mark it along a fold and pull until it resists. Left empty, ${assumed}% is assumed: usual for this knit.`,
-  find: 'Find my setting',
+      ? 'Mark it along a fold and stretch until it resists. Leave this empty if the fabric does not stretch.'
+      : `Mark it along a fold and stretch until it resists. If you leave this empty, Bobbet assumes ${assumed}%, usual for this knit.`,
+  find: 'Find my settings',
   added: (name: string) => `Fabric “${name}” added`,
   cm: (number: string) => `${number} cm`,
 } as const;
@@ -56,29 +58,29 @@ export const START_TEXT = {
 /** The sentence that asks. */
 export const SENTENCE_TEXT = {
   give: 'How far the seam must stretch',
-  giveHelp: 'Leave it empty and it is worked out from how far the fabric stretches.',
+  giveHelp: 'Leave it empty and Bobbet works it out from how far the fabric stretches.',
   of: 'of',
   that: 'that',
-  mustGive: 'must give ',
+  mustGive: 'must stretch ',
   needNotStretch: 'need not stretch',
   assumed: ' (assumed)',
   on: ', on',
   noMachine: 'no machine',
   findAFabric: 'Find a fabric',
-  measureThisOne: 'Measure this one',
-  anotherCloth: 'Another cloth',
+  measureThisOne: 'Measure this fabric',
+  anotherCloth: 'Another fabric',
 } as const;
 
 /** Whether what is asked for is right for the fabric. */
 export const FITS_TEXT = {
   notForIt: (fabric: string) => `Not for ${fabric}.`,
-  takeCare: 'On this fabric, take care.',
+  takeCare: 'Take care on this fabric.',
   instead: (name: string) => `Sew instead: ${name}`,
 } as const;
 
 /** What each part of a setting and its plan is called where its reason stands. */
 export const PART_NAMES: Readonly<Record<string, string>> = {
-  tested: 'Your own proof',
+  tested: 'Tested by you',
   'needle.point': 'Point',
   'needle.nm': 'Needle size',
   'needle.gapMm': 'Needle gap',
@@ -94,7 +96,7 @@ export const PART_NAMES: Readonly<Record<string, string>> = {
   tensionSteps: 'Tension',
   pressure: 'Pressure',
   'plan.seam': 'Seam',
-  'plan.start': 'Start',
+  'plan.start': 'Starting',
   'plan.secure': 'Ends',
   'plan.hold': 'Holding',
   'plan.pins': 'Pins',
@@ -114,44 +116,44 @@ export const WHY_TEXT = {
   more: (count: number) => `All other reasons (${count})`,
   remains: 'What could still go wrong',
   allLow: 'Estimated risks are all low.',
-  level: (level: number) => `${Math.round(100 * level)} of 100`,
+  level: (level: number) => `${Math.round(100 * level)}%`,
   levels: { slight: 'slight', plain: 'plain', likely: 'likely' },
   otherWays: 'Other ways',
-  gives: (percent: number) => `gives ${percent}%`,
-  sure: 'How sure',
-  of100: (percent: string) => `${percent} of 100`,
+  gives: (percent: number) => `stretches ${percent}%`,
+  sure: 'Confidence',
+  of100: (percent: string) => `${percent}%`,
   ruledOut: (count: number) => `Ruled out, and why (${count})`,
   measureNext: 'Measure next',
   measureIt: 'Measure it',
   then: (measures: readonly string[]) => `Then: ${measures.join(', ')}.`,
-  oneMore: 'One thing more',
+  oneMore: 'Worth buying',
 } as const;
 
 /** Two or three settings side by side. */
 export const COMPARE_TEXT = {
-  to: (floor: number, floor2: number) => `${floor} to ${floor2} %`,
-  measured: (measured: string) => `${measured} %, measured`,
-  of: (sign: string, round: number) => `${sign}, ${round} of 100`,
-  noneAboveSlight: 'none above slight',
-  givesNeeds: (required: string) => `Gives (needs ${required} %)`,
-  worstRisk: 'Worst risk',
-  take: (title: string) => `Take ${title}`,
-  takeThis: 'Take this',
-  putAway: (title: string) => `Put ${title} away`,
-  putAway2: 'Put away',
-  theyDiffer: '(they differ)',
+  to: (floor: number, floor2: number) => `${floor} to ${floor2}%`,
+  measured: (measured: string) => `${measured}%, measured`,
+  of: (sign: string, round: number) => `${sign}, ${round}%`,
+  noneAboveSlight: 'all low',
+  givesNeeds: (required: string) => `Seam stretch (needs ${required}%)`,
+  worstRisk: 'Main risk',
+  take: (title: string) => `Use ${title}`,
+  takeThis: 'Use these',
+  putAway: (title: string) => `Remove ${title} from the comparison`,
+  putAway2: 'Remove',
+  theyDiffer: '(different)',
 } as const;
 
 /** How much the stitch would give at other widths and lengths, against what the seam needs. */
 export const GIVE_CHART_TEXT = {
-  giveAtOtherWidths: 'Give at other widths and lengths',
+  giveAtOtherWidths: 'Seam stretch at other widths and lengths',
   cautiousGiveByThe: (along: string, required: number, name: number) =>
-    `Cautious give by ${along}: the seam needs ${required} percent; this setting gives ${name} percent.`,
+    `Cautious seam stretch by ${along}: the seam needs ${required} percent; these settings give ${name} percent.`,
   mm: (along: string) => `${along}, mm`,
-  givesAtLeast: 'gives at least, %',
+  givesAtLeast: 'stretches at least, %',
   thisStitch: 'this stitch',
   mmLong: (lengthMm: string) => `${lengthMm} mm long`,
-  needs: (required: string) => `needs ${required} %`,
+  needs: (required: string) => `needs ${required}%`,
 } as const;
 
 /** Nothing safe is possible. */
@@ -165,47 +167,47 @@ export const PICTURE_TEXT = {
   mmLongDrawnTo: (name: string, lengthMm: number, ending: string, name2: string) =>
     `${name}, ${lengthMm} mm long${ending}, drawn to scale on ${name2}`,
   mmWide: (widthMm: number) => `, ${widthMm} mm wide`,
-  pullTheSeam: 'Pull the seam:',
-  theThreadWouldGo: 'the thread would go',
+  pullTheSeam: 'Stretch the seam:',
+  theThreadWouldGo: 'the thread would break',
   theThreadMayTake: 'the thread may take the load',
   theThreadStillHas: 'the thread still has slack',
-  atRest: 'at rest',
+  atRest: 'relaxed',
   percent: (pulled: number) => `${pulled} percent`,
   howFarTheSeam: 'How far the seam can stretch before the thread takes the load',
 } as const;
 
 /** What may stand in for a part of the setting. */
 export const PART_CHOICE_TEXT = {
-  notWithTheRest: (text: string) => `Not with the rest: ${text}`,
+  notWithTheRest: (text: string) => `Does not work with the other settings: ${text}`,
 } as const;
 
 /** Why a setting was refused, drawn. */
 export const REFUSAL_TEXT = {
   thatWouldBreakA: 'That would break a needle',
   thatCannotBeSet: 'That cannot be set',
-  theSettingStaysAs: (text: string) => `${text} The setting stays as it was.`,
-  allRight: 'All right',
+  theSettingStaysAs: (text: string) => `${text} The settings have not changed.`,
+  allRight: 'OK',
 } as const;
 
 /** Where good practitioners differ on this seam. */
 export const SCHOOLS_TEXT = {
-  whereGoodSewistsDiffer: 'Where good sewists differ',
-  askingEverySchool: 'Asking every school …',
-  youFollow: 'You follow',
+  whereGoodSewistsDiffer: 'Different approaches',
+  askingEverySchool: 'Working out each approach …',
+  youFollow: 'You use:',
   theUsualOne: 'the usual one',
-  beside: 'Beside:',
-  oneOfThemHas: 'One of them has no safe setting here.',
-  beside2: (name: string, name2: string) => `${name} beside ${name2}`,
+  beside: 'Others use:',
+  oneOfThemHas: 'One of these has no safe settings here.',
+  beside2: (name: string, name2: string) => `${name} and ${name2} side by side`,
   seam: 'Seam',
   ends: 'Ends',
   holding: 'Holding',
   notes: 'Notes',
-  noneMore: 'none more',
+  noneMore: 'no others',
 } as const;
 
 /** The plan beside the dials, in the order it is done, and the way on. */
 export const SEW_LIKE_THIS_TEXT = {
-  sewItLikeThis: 'Sew it like this',
+  sewItLikeThis: 'How to sew it',
   testOnScrap: 'Test on scrap',
   keepToCompare: 'Keep to compare',
 } as const;
@@ -216,16 +218,16 @@ export const TURN_DIAL_TEXT = {
   byHand: (reading: string) => `${reading} by hand`,
   done: 'Done',
   hatchedNotPossibleOn: 'Hatched: not possible on this machine.',
-  noRiskChangesAlong: 'no risk changes along this dial',
+  noRiskChangesAlong: 'this setting does not change any risk',
   onTheDial: (reading: string, value: string) => `${reading} on the dial${value}`,
-  noRiskChangesAlong2: (name: string) => `${name}: no risk changes along this dial.`,
-  of: (sign: string, round: number) => `${sign} ${round} of 100`,
+  noRiskChangesAlong2: (name: string) => `${name}: this setting does not change any risk.`,
+  of: (sign: string, round: number) => `${sign} ${round}%`,
   risksAlongTheDial: (name: string, now: string, join: string) => `Risks along the ${name} dial. At ${now}: ${join}.`,
 } as const;
 
 /** What a person has put aside to compare on this screen. */
 export const KEEPING_TEXT = {
-  onScreen: 'On screen',
+  onScreen: 'Shown now',
 } as const;
 
 /** The person's own cards nearest to this question. */
@@ -241,14 +243,14 @@ export const EVIDENCE_TEXT = {
 
 /** The answer. */
 export const ANSWER_TEXT = {
-  movedByHandNot: 'Moved by hand, not the best one.',
-  backToTheBest: 'Back to the best',
+  movedByHandNot: 'You changed this.',
+  backToTheBest: 'Use the recommended settings',
   settingsSideBySide: 'Settings side by side',
 } as const;
 
 /** Match. */
 export const MATCH_STATION_TEXT = {
   openingTheWorkroom: 'Opening the workroom',
-  thisCouldNotBe: 'This could not be worked out',
+  thisCouldNotBe: 'Bobbet could not work this out',
   nothingIsLostChange: (failed: string) => `${failed}. Nothing is lost; change any part of the sentence to ask again.`,
 } as const;

@@ -96,7 +96,7 @@ export function Measures({ scrap, line, onSave }: Props) {
 const grew = (growth: number | undefined) =>
   growth === undefined
     ? MEASURES_TEXT.betweenTheSameMarks
-    : `${growth < 0 ? 'shrank' : 'grew'} ${formatNumber(Math.abs(growth))} %`;
+    : `${growth < 0 ? 'shrank' : 'grew'} ${formatNumber(Math.abs(growth))}%`;
 
 interface OneProps extends PartProps {
   name: 'stitches' | 'afterMm' | 'shiftMm' | 'pucker' | 'ridgeMm';
@@ -142,7 +142,7 @@ function Pulled({ measures, facts, set, needed }: PartProps & { needed: number }
         text={pulled === undefined ? '' : fieldText(pulled, ask)}
         read={checkedAs(measures, key, optionalQuantity(ask))}
         onValue={(mm) => keep(mm, popped)}
-        help={facts.give ? `${formatNumber(facts.give.percent, 0)} %` : open}
+        help={facts.give ? `${formatNumber(facts.give.percent, 0)}%` : open}
       />
       <Tick name={MEASURES_TEXT.theThreadPopped} checked={popped} onToggle={toggle} />
     </div>

@@ -168,7 +168,7 @@ function outcome(line: TestLine): [string, string] {
   const grew =
     growthPercent === undefined
       ? size
-      : `${growthPercent < 0 ? 'shrank' : 'grew'} ${formatNumber(Math.abs(growthPercent))} %`;
+      : `${growthPercent < 0 ? 'shrank' : 'grew'} ${formatNumber(Math.abs(growthPercent))}%`;
   if (isPlanned(line)) return [SCRAP_DRAWING_TEXT.toCome, SCRAP_DRAWING_TEXT.theCloth(line.direction)];
   if (line.simulated) return [SCRAP_DRAWING_TEXT.simulated(line.simulated.seed), stateOf(line, grew)];
   if (line.status === 'passed') return [SCRAP_DRAWING_TEXT.passed, grew];

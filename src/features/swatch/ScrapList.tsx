@@ -49,6 +49,6 @@ export function ScrapList() {
 function standing(lines: TestLine[]): string {
   const count = `${lines.length} ${lines.length === 1 ? 'line' : 'lines'}`;
   const { state } = scrapStanding(lines);
-  if (state === 'not begun') return SCRAP_LIST_TEXT.nothingSewnYet;
+  if (state === 'not started') return SCRAP_LIST_TEXT.nothingSewnYet;
   return `${count}, ${state === 'begun' ? SCRAP_LIST_TEXT.halfTested : state}`;
 }

@@ -1,65 +1,65 @@
 /** Texts of what waits for attention. */
 export const ATTENTION_TEXT = {
-  knowledge: 'Bobbet would recommend something else now',
+  knowledge: 'Bobbet would recommend something different now',
   nowInstead: ({ name, was, now }: { name: string; was: string; now: string }) => `${name}: ${now} instead of ${was}`,
-  needlesNearTheirHours: 'Needles near their hours',
+  needlesNearTheirHours: 'Needles that are nearly worn out',
   cardsOutOfDate: 'Cards out of date',
   careDue: 'Care due',
   aMachine: 'a machine',
-  inTheTin: 'in the tin',
+  inTheTin: 'in stock',
   ofH: (hours: string, life: string, ending: string) => `${hours} of ${life} h, ${ending}`,
   in: (machine: string) => `in ${machine}`,
 } as const;
 
 /** The next thing to do, the machine led to it, and the way in. */
 export const NEXT_UP_TEXT = {
-  ofThem: (count: number) => `${count} of them, `,
+  ofThem: (count: number) => `${count} needles, `,
   on: (name: string) => `on ${name}`,
-  itsClothIsStill: 'its cloth is still to be chosen',
+  itsClothIsStill: 'no fabric chosen yet',
   for: ', for',
   andToSetThe: (estimate: string) => `and ${estimate} to set the machine`,
   ofSeamsLeftToday: (done: number, seams: number, minutes: string) =>
-    `${done} of ${seams} seams, ${minutes} left. Today there is time for`,
+    `${done} of ${seams} seams done, ${minutes} left. Today you have time for`,
   of: (stops: number) => `of ${stops}:`,
-  theWholeOrderOf: 'The whole order of work',
-  proveItOnScrap: 'Prove it on scrap',
-  goOnSewing: 'Go on sewing',
+  theWholeOrderOf: 'The whole sewing order',
+  proveItOnScrap: 'Test on scrap',
+  goOnSewing: 'Carry on sewing',
   sewIt: 'Sew it',
   chooseIts: (missing: string) => `Choose its ${missing}`,
-  itIsDone: 'It is done',
+  itIsDone: 'Mark as done',
   on2: (name: string) => `On ${name}`,
-  itIsSetFor: '✓ It is set for this.',
+  itIsSetFor: '✓ The machine is set for this.',
   notKnown: 'not known',
   powerOff: 'power off',
   everythingIsSewn: (name: string) => `${name}: everything is sewn`,
   nothingIsWaitingTo: 'Nothing is waiting to be sewn',
-  pressItALast: 'Press it a last time and look it over.',
-  thenCallItDone: 'Then call it done',
+  pressItALast: 'Give it a last press and check it over.',
+  thenCallItDone: 'Then mark it as done',
   beginAJobAnd:
-    'Begin a job, and its next seam stands here with what to change on the machine. Or ask what a cloth wants.',
-  beginAJob: 'Begin a job',
-  matchACloth: 'Match a cloth',
+    'Start a project, and its next seam will show here with what to change on the machine. Or find the settings for a fabric.',
+  beginAJob: 'Start a project',
+  matchACloth: 'Find settings for a fabric',
 } as const;
 
 /** What lies half done. */
 export const BEGUN_TEXT = {
-  notBegun: 'not begun',
+  notBegun: 'not started',
   step: (value: number) => `step ${value}`,
   halfDone: 'Half done',
-  scrapHalfTestedLine: (number: number) => `scrap half tested, line ${number} started`,
-  scrapPlannedNothingSewn: 'scrap planned, nothing sewn yet',
-  scrapHalfTestedFailed: (ending: string) => `scrap half tested, ${ending} failed`,
-  oneLine: 'one line',
-  lines: (sewn: number) => `${sewn} lines`,
+  scrapHalfTestedLine: (number: number) => `half tested: test ${number} started`,
+  scrapPlannedNothingSewn: 'planned, nothing sewn yet',
+  scrapHalfTestedFailed: (ending: string) => `half tested: ${ending} failed`,
+  oneLine: 'one test',
+  lines: (sewn: number) => `${sewn} tests`,
 } as const;
 
 /** Today. */
 export const TODAY_STATION_TEXT = {
   workingItOut: 'Working out what is next',
   theNextThingTo: 'The next thing to do',
-  whatWaits: 'What waits',
-  begun: (addedAt: string) => `begun ${addedAt}`,
-  otherJobs: 'Other jobs',
+  whatWaits: 'Waiting',
+  begun: (addedAt: string) => `started ${addedAt}`,
+  otherJobs: 'Other projects',
   nothingElseWaitsNothing:
-    'Nothing else waits: nothing half done, no needle near its hours, no card out of date, no care due.',
+    'Nothing else is waiting: nothing half done, no worn needle, no card out of date, no care due.',
 } as const;

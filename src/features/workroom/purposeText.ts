@@ -7,7 +7,7 @@ export const PURPOSE_TEXT: Record<ThreadRecord['purpose'], string> = {
   topstitching: 'topstitching',
   hand: 'hand sewing',
   overlocker: 'overlocker',
-  basting: 'basting',
+  basting: 'tacking',
 };
 
 /** How good a thread is, in words. */

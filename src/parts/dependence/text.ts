@@ -3,6 +3,6 @@ export const DEPENDENCE_TEXT = {
   whatIsOnA: 'what is on a machine now',
   on: (what: string) => `on ${what}`,
   deleteForGood: 'Delete for good:',
-  leaveIt: 'Leave it',
+  leaveIt: 'Keep it',
   deleteForGood2: 'Delete for good',
 } as const;

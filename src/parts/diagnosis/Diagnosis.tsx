@@ -92,7 +92,7 @@ function Causes({ said: { causes, pairs } }: { said: DiagnoseOutput }) {
               <rect width="100" height="8" fill="var(--rule)" />
               <rect width={100 * probability} height="8" fill="var(--ink)" />
             </svg>
-            <strong>{Math.round(100 * probability)} %</strong>
+            <strong>{Math.round(100 * probability)}%</strong>
           </li>
         ))}
       </ul>

@@ -2,16 +2,16 @@
 export const FRAME_TEXT = {
   wrongLabel: 'Something needs attention',
   wrong: (count: number) =>
-    count === 1 ? '1 saved entry cannot be used as it is.' : `${count} saved entries cannot be used as they are.`,
+    count === 1 ? '1 saved record cannot be used as it is.' : `${count} saved records cannot be used as they are.`,
   wrongFirst: (name: string, problem: string) => `First: ${name}: ${problem}. Nothing is lost.`,
-  lookAtThem: 'Look at them',
-  clockLabel: 'The clock of this computer',
+  lookAtThem: 'Show them',
+  clockLabel: 'This computer’s clock',
   clock: (day: string) =>
-    `This computer’s clock is earlier than your newest entry, from ${day}. New entries are dated after it, so that they stay in order.`,
+    `This computer’s clock is earlier than your newest record, from ${day}. New records are dated after it to keep them in order.`,
   clockRight: 'The clock is right',
   demoWorkroom: 'Demo workroom',
   thisIsADemo: 'This is a demo workroom:',
-  lookRoundChangeAnything: '. Look round, change anything; nothing in it is real.',
+  lookRoundChangeAnything: '. Look round and change anything; nothing in it is real.',
   startMyOwnWorkroom: 'Start my own workroom',
   skipToTheTask: 'Skip to the task',
   whatIsOnThe: 'What is on the machine',
@@ -20,12 +20,12 @@ export const FRAME_TEXT = {
 /** The measuring tape along the top. */
 export const TAPE_TEXT = {
   today: 'Today',
-  cloth: 'Cloth',
+  cloth: 'Fabric',
   match: 'Match',
-  swatch: 'Swatch',
+  swatch: 'Test',
   sew: 'Sew',
-  ledger: 'Ledger',
-  jobs: 'Jobs',
+  ledger: 'Log',
+  jobs: 'Projects',
   calculator: 'Calculator',
   workroom: 'Workroom',
   bobbet: 'bobbet',
@@ -37,5 +37,5 @@ export const TAPE_TEXT = {
 /** What could not be stored, wherever it happened. */
 export const TROUBLE_TEXT = {
   noRoomLeft: 'No room left. ',
-  allRight: 'All right',
+  allRight: 'OK',
 } as const;

@@ -1,4 +1,4 @@
 /** What a search over a long list says. */
 export const FOUND_TEXT = {
-  failed: (why: string) => `The search does not work just now, so everything is shown: ${why}`,
+  failed: (why: string) => `The search is not working, so everything is shown: ${why}`,
 } as const;

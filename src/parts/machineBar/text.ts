@@ -7,15 +7,15 @@ export const BAR_TEXT = {
     how: 'How to fit it',
     title: (foot: string) => `Fit the ${foot} foot`,
     checkFirst: 'Check:',
-    manual: 'Machines differ: where its manual says something else, follow the manual.',
+    manual: 'Machines differ: if your manual says something else, follow the manual.',
     fitted: 'It is fitted',
     close: 'Close',
   },
   onTheMachine: 'On the machine',
   toChange: (count: number) => `${count} to change`,
   allSet: 'all set',
-  nothingNotedYet: 'nothing noted yet',
-  nothingNotedYetMatch: 'Nothing noted yet. Match a cloth, and what to set appears here.',
+  nothingNotedYet: 'nothing recorded yet',
+  nothingNotedYetMatch: 'Nothing recorded yet. Find settings for a fabric, and what to change shows here.',
   stillSetFor: (leftOver: string, since: string) => `Still set for ${leftOver}, ${since}: `,
   toChange2: (changes: number) => `${changes} to change`,
   powerOffFirst: ', power off first',
@@ -29,7 +29,7 @@ export const BAR_TEXT = {
   changeFromToTick: (name: string, from: string, to: string) =>
     `${name}: change from ${from} to ${to}. Tick off when done`,
   powerOff: ', power off',
-  spentChangeIt: 'spent: change it',
+  spentChangeIt: 'used up: change it',
   ofH: (lifeHours: number) => `of ${lifeHours} h`,
   changeIt: (so: string) => `${so}: change it`,
 } as const;
@@ -39,16 +39,16 @@ export const NEEDLE_CHOICE_TEXT = {
   anotherNeedleLikeIt: 'Another needle like it',
   whichNeedleIsIn: 'Which needle is in',
   anotherNeedleOfThis: 'Another needle of this kind',
-  switchTheMachineOff: 'Switch the machine off before you change it.',
+  switchTheMachineOff: 'Switch off the machine before you change it.',
   aNewOne: 'a new one',
   fromThe: (where: string) => `, from the ${where}`,
   theOneWithH: (needleHours: string) => `the one with ${needleHours} h`,
-  aNewOneThat: 'a new one that is not in the tin',
+  aNewOneThat: 'a new one that is not in your stock',
 } as const;
 
 /** The sewing clock of one machine. */
 export const CLOCK_TEXT = {
-  aCloth: 'a cloth',
+  aCloth: 'a fabric',
   minAtTheMachine: (satMin: string, needleMin: string, name: string) =>
     `${satMin} min at the machine, ${needleMin} min of sewing counted for ${name}`,
 } as const;

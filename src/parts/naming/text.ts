@@ -1,10 +1,11 @@
 /** Texts under the name of a fabric: what it was heard as, or the one question that settles it. */
 export const NAMING_TEXT = {
   examples: 'such as cotton jersey, 12 oz denim, light silk, neoprene',
-  heard: (family: string, structure: string, mass: string) => `Heard as ${family}: ${structure}, about ${mass}.`,
+  heard: (family: string, structure: string, mass: string) =>
+    `Bobbet takes this as ${family}: ${structure}, about ${mass}.`,
   needed: 'Type a name, such as “cotton jersey”.',
-  tooLong: 'At most 200 letters.',
-  pick: 'Pick one of the answers first.',
+  tooLong: 'Use at most 200 letters.',
+  pick: 'Choose one of the answers first.',
 } as const;
 
 /** How a fabric is built, in a sentence. */

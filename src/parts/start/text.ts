@@ -12,27 +12,27 @@ export const START_TEXT: Record<StartProblem, { title: string; text: string }> =
   },
   'database-full': {
     title: 'There is no room left',
-    text: 'The disk, or the room this browser gives to pages, is full. Everything you saved is still there. Make some room, then try again.',
+    text: 'The disk is full, or the space this browser gives to pages is used up. Everything you saved is still there. Free some space, then try again.',
   },
   'database-newer': {
     title: 'This is an older Bobbet',
-    text: 'The work in this browser was saved by a newer Bobbet. Nothing was changed. Start the newer one to go on.',
+    text: 'The work in this browser was saved by a newer Bobbet. Nothing was changed. Start the newer one to carry on.',
   },
   'database-held': {
     title: 'Another tab has an older Bobbet open',
-    text: 'Bobbet has been updated, and needs the older tab to let go of your work. Close that tab, or reload it. This one goes on by itself.',
+    text: 'Bobbet has been updated and is waiting for the older tab. Close that tab, or reload it, and this one carries on.',
   },
   'updated-elsewhere': {
     title: 'Bobbet has been updated in another tab',
-    text: 'Everything you saved is there. Reload this tab to go on with the newer Bobbet.',
+    text: 'Everything you saved is there. Reload this tab to use the newer Bobbet.',
   },
   'no-worker': {
     title: 'This browser is too old for Bobbet',
-    text: 'It cannot work things out in the background. Use a current browser.',
+    text: 'It cannot do calculations in the background. Use a current browser.',
   },
   'no-random': {
     title: 'This browser is too old for Bobbet',
-    text: 'It cannot make random numbers, which every new entry needs. Use a current browser.',
+    text: 'It cannot make random numbers, which every new record needs. Use a current browser.',
   },
   'storage-blocked': {
     title: 'Stored data is switched off',

@@ -1,6 +1,6 @@
 /** Empties the workroom for a person's own start. */
 export const START_OWN_TEXT = {
-  youHaveAnEmpty: 'You have an empty workroom.',
+  youHaveAnEmpty: 'Your own workroom is open. It is empty.',
 } as const;
 
 /** The person's units, and how things are printed in them. */

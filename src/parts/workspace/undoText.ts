@@ -2,7 +2,7 @@
 export const UNDO_TEXT = {
   undo: 'Undo',
   undone: (text: string) => `Undone: ${text}.`,
-  redone: (text: string) => `Done again: ${text}.`,
+  redone: (text: string) => `Redone: ${text}.`,
   several: (count: number) => `${count} changes`,
   nothingToUndo: 'There is nothing to undo in this session.',
   nothingToRedo: 'There is nothing to redo.',

@@ -112,7 +112,7 @@ export function ShrinkDrawing({ look, across, along }: { look: Look; across: num
 
 const percentLeft = (share: number) => {
   const lost = Math.round((1 - share) * 1000) / 10;
-  return lost === 0 ? DRAWINGS_TEXT.theSame : lost > 0 ? `−${lost} %` : `+${-lost} %`;
+  return lost === 0 ? DRAWINGS_TEXT.theSame : lost > 0 ? `−${lost}%` : `+${-lost}%`;
 };
 
 /** A strip over the edge of a table, and the line of 41.5° its tip must touch. */

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { SignsPage } from '@/features/swatch';
 
-export const metadata: Metadata = { title: 'What a line can show' };
+export const metadata: Metadata = { title: 'Faults a test can show' };
 
 export default function Page() {
   return <SignsPage />;

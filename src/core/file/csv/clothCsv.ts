@@ -21,19 +21,19 @@ const number = (value: number | undefined) => (value === undefined ? '' : format
 // prettier-ignore
 export const CLOTH_COLUMNS: readonly Column<ClothRecord>[] = [
   { heading: 'Name', means: 'what it is called', path: 'cloth.name', write: (r) => r.cloth.name },
-  { heading: 'Most like', means: 'a family; left empty, by its name', also: [{ heading: 'Family' }], path: 'cloth.family', write: (r) => FAMILY[r.cloth.family].name },
+  { heading: 'Closest to', means: 'a kind of fabric; if empty, taken from its name', also: [{ heading: 'Most like' }, { heading: 'Family' }], path: 'cloth.family', write: (r) => FAMILY[r.cloth.family].name },
   { heading: 'Made as', means: STRUCTURES.join(', '), also: [{ heading: 'Structure' }], path: 'cloth.structure', write: (r) => r.cloth.structure },
   { heading: 'Fibres', means: 'such as cotton 95, elastane 5', also: [{ heading: 'Fibre' }, { heading: 'Composition' }], path: 'cloth.fibres', write: (r) => fibreText(r.cloth.fibres) },
   { heading: 'Weight g/m²', means: 'of one layer', also: [{ heading: 'Weight' }, { heading: 'gsm' }, { heading: 'Weight oz/yd²', unit: 'oz' }, { heading: 'Weight oz', unit: 'oz' }, { heading: 'Momme', unit: 'momme' }], path: 'cloth.massGsm', write: (r) => number(clothOf(r).massGsm) },
   { heading: 'Thickness mm', means: 'of one layer', also: [{ heading: 'Thickness' }, { heading: 'Thickness in', unit: 'in' }], path: 'cloth.thicknessMm', write: (r) => number(clothOf(r).thicknessMm) },
   { heading: 'Stretch across %', means: 'how far it stretches', also: [{ heading: 'Stretch across' }, { heading: 'Stretch %' }, { heading: 'Stretch' }], path: 'cloth.stretchAcross', write: (r) => number(clothOf(r).stretchAcross) },
   { heading: 'Stretch along %', means: 'the other way', also: [{ heading: 'Stretch along' }], path: 'cloth.stretchAlong', write: (r) => number(clothOf(r).stretchAlong) },
-  { heading: 'Comes back %', means: 'recovery', also: [{ heading: 'Recovery %' }, { heading: 'Recovery' }], path: 'cloth.recovery', write: (r) => number(clothOf(r).recovery) },
+  { heading: 'Recovery %', means: 'how far it goes back after stretching', also: [{ heading: 'Comes back %' }, { heading: 'Recovery' }], path: 'cloth.recovery', write: (r) => number(clothOf(r).recovery) },
   { heading: 'Traits', means: `several, with ; between: ${TRAITS.join(', ')}`, path: 'cloth.traits', write: (r) => r.cloth.traits.join('; ') },
   { heading: 'Colour', means: 'such as #a1b2c3', also: [{ heading: 'Color' }], path: 'colour', write: (r) => r.colour },
   { heading: 'Kept in', means: 'where it is kept', also: [{ heading: 'Where' }], path: 'where', write: (r) => r.where },
   { heading: 'Notes', means: 'anything else', path: 'notes', write: (r) => r.notes },
-  { heading: 'Key', means: 'leave it as exported: the same cloth again; empty: a new one', also: [{ heading: 'Id' }], path: 'id', write: (r) => r.id },
+  { heading: 'Key', means: 'as exported: changes that fabric; empty: a new one', also: [{ heading: 'Id' }], path: 'id', write: (r) => r.id },
 ];
 
 /** The drawer as a table. What was measured is written as measured. */
@@ -71,7 +71,10 @@ function clothRow(row: RowReader, before: ClothRecord | undefined, fresh: FreshF
   if (row.lacks('Name', 'a name')) return null;
   const name = row.text('Name') || before!.cloth.name;
   const family =
-    row.word('Most like', FAMILIES, (id) => FAMILY[id].name) ?? before?.cloth.family ?? familyFromName(name) ?? 'other';
+    row.word('Closest to', FAMILIES, (id) => FAMILY[id].name) ??
+    before?.cloth.family ??
+    familyFromName(name) ??
+    'other';
   const structure = row.word('Made as', STRUCTURES, (id) => id) ?? before?.cloth.structure ?? FAMILY[family].structure;
   const fibres = row.by(
     'Fibres',
@@ -93,7 +96,7 @@ function clothRow(row: RowReader, before: ClothRecord | undefined, fresh: FreshF
     ),
     ...given('stretchAcross', row.number('Stretch across %', '%', 'a percent')),
     ...given('stretchAlong', row.number('Stretch along %', '%', 'a percent')),
-    ...given('recovery', row.number('Comes back %', '%', 'a percent')),
+    ...given('recovery', row.number('Recovery %', '%', 'a percent')),
   };
   return [
     {

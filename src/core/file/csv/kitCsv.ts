@@ -36,7 +36,7 @@ export const KIT_COLUMNS: readonly Column<KitRow>[] = [
   { heading: 'Left m', means: 'metres left', also: [{ heading: 'Metres left' }, { heading: 'Meters left' }], path: 'spool.metres', write: spool((t) => formatLeft(metresLeft(t))) },
   { heading: 'Kept in', means: 'where it is kept', also: [{ heading: 'Where' }], path: 'spool.where', write: (r) => (r.what === 'thread' ? r.spool.where : r.what === 'foot' && r.away ? AWAY : r.where) },
   { heading: 'Notes', means: 'anything else', path: 'spool.notes', write: spool((t) => t.notes) },
-  { heading: 'Key', means: 'leave it as exported: the same spool again; empty: a new one', also: [{ heading: 'Id' }], path: 'id', write: spool((t) => t.id) },
+  { heading: 'Key', means: 'as exported: changes that spool; empty: a new one', also: [{ heading: 'Id' }], path: 'id', write: spool((t) => t.id) },
 ];
 
 /** One key for each foot and plate, apart from those of spools. */

@@ -19,7 +19,7 @@ export const NEEDLE_COLUMNS: readonly Column<NeedleRecord>[] = [
   { heading: 'Pack', means: 'the pack it came from', path: 'pack', write: (r) => r.pack },
   { heading: 'Kept in', means: 'where it is kept', also: [{ heading: 'Where' }], path: 'where', write: (r) => r.where },
   { heading: 'Notes', means: 'anything else', path: 'notes', write: (r) => r.notes },
-  { heading: 'Key', means: 'leave it as exported: the same needle again; empty: a new one', also: [{ heading: 'Id' }], path: 'id', write: (r) => r.id },
+  { heading: 'Key', means: 'as exported: changes that needle; empty: a new one', also: [{ heading: 'Id' }], path: 'id', write: (r) => r.id },
 ];
 
 /** The needle stock as a table. */

@@ -60,4 +60,4 @@ export function readRecords<T, K extends { id: string }>(
 /** The heading of the column that makes a row the same thing again. */
 const KEY = 'Key';
 
-const again = (row: number) => `expected a key of its own, got the one of row ${row} again`;
+const again = (row: number) => `expected each key once, but row ${row} has it too`;

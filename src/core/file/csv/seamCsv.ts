@@ -27,7 +27,7 @@ function called(all: readonly Named[], id: string): string {
 const meant = (all: readonly Named[], text: string): string | undefined =>
   (all.find(({ name }) => same(name, text)) ?? all.find(({ id }) => id === text))?.id;
 
-const A_CLOTH = 'one cloth of the drawer, by its name or, where two are called alike, by its key';
+const A_CLOTH = 'one of your fabrics, by its name or, where two share a name, by its key';
 
 /** What a cell calls where it must be one thing: null where several are called so. */
 function oneMeant(all: readonly Named[], text: string): string | null {
@@ -51,19 +51,19 @@ function seamColumns({ job, cloths }: SeamNames): readonly Column<JobSeam>[] {
   // prettier-ignore
   return [
     { heading: 'Seam', means: 'its name', also: [{ heading: 'Name' }], path: 'name', write: (s) => s.name },
-    { heading: 'Operation', means: 'as it is called under Sew', path: 'procedureId', write: (s) => procedureName(s.procedureId) },
+    { heading: 'Operation', means: 'its name in Sew', path: 'procedureId', write: (s) => procedureName(s.procedureId) },
     { heading: 'Measure mm', means: 'how long it is: the first question of its operation', also: [{ heading: 'Length' }, { heading: 'Length in', unit: 'in' }], path: 'answers', write: (s) => (measure(s) === undefined ? '' : formatNumber(measure(s), 2)) },
-    { heading: 'Count', means: 'how many alike', path: 'count', write: (s) => String(s.count) },
-    { heading: 'Cloth', means: 'a cloth of the drawer by its name', path: 'clothId', write: (s) => cloth(s.clothId) },
-    { heading: 'Second cloth', means: 'where two meet', path: 'secondClothId', write: (s) => cloth(s.secondClothId) },
-    { heading: 'Band cloth', means: 'what a band is cut from', path: 'bandClothId', write: (s) => cloth(s.bandClothId) },
-    { heading: 'Pieces', means: 'pieces it touches, with ; between them', path: 'pieces', write: (s) => pieces(s.pieces) },
-    { heading: 'Place', means: `where in the work: ${STAGES.join(', ')}`, also: [{ heading: 'Stage' }], path: 'stage', write: (s) => s.stage },
+    { heading: 'Count', means: 'how many of these', path: 'count', write: (s) => String(s.count) },
+    { heading: 'Fabric', means: 'one of your fabrics, by its name', also: [{ heading: 'Cloth' }], path: 'clothId', write: (s) => cloth(s.clothId) },
+    { heading: 'Second fabric', means: 'where two meet', also: [{ heading: 'Second cloth' }], path: 'secondClothId', write: (s) => cloth(s.secondClothId) },
+    { heading: 'Band fabric', means: 'what a band is cut from', also: [{ heading: 'Band cloth' }], path: 'bandClothId', write: (s) => cloth(s.bandClothId) },
+    { heading: 'Pieces', means: 'pieces it joins, with ; between them', path: 'pieces', write: (s) => pieces(s.pieces) },
+    { heading: 'Place', means: `where on the project: ${STAGES.join(', ')}`, also: [{ heading: 'Stage' }], path: 'stage', write: (s) => s.stage },
     { heading: 'After', means: 'seams that come before it, with ; between them', path: 'after', write: before },
     { heading: 'Needle colour', means: 'thread colour, where it differs', path: 'needleColour', write: (s) => s.needleColour },
     { heading: 'Bobbin colour', means: 'thread colour below, where it differs', path: 'bobbinColour', write: (s) => s.bobbinColour },
     { heading: 'Notes', means: 'anything else', path: 'notes', write: (s) => s.notes },
-    { heading: 'Key', means: 'leave it as exported: the same seam again; empty: a new one', also: [{ heading: 'Id' }], path: 'id', write: (s) => s.id },
+    { heading: 'Key', means: 'as exported: changes that seam; empty: a new one', also: [{ heading: 'Id' }], path: 'id', write: (s) => s.id },
   ];
 }
 
@@ -146,12 +146,12 @@ function seamRow(
     '';
   const measure = row.quantity('Measure mm', (text) => parseLengthMm(text, 'mm'), 'a length');
   const key = measureKey(procedureId);
-  if (measure !== undefined && !key) row.wrong('Measure mm', 'nothing: this operation asks for no length first');
+  if (measure !== undefined && !key) row.wrong('Measure mm', 'nothing: this operation does not ask for a length first');
   const count = row.number('Count', 'pcs', 'a whole number');
   const clothId = (heading: string) => row.by(heading, (text) => oneMeant(cloths, text), A_CLOTH);
   const listed = (heading: string, find: (text: string) => string | undefined, what: string) =>
     row.by(heading, (text) => allOf(text.split(';').map((part) => find(part.trim()))), what);
-  const pieces = listed('Pieces', (text) => meant(job.pieces, text), 'pieces of this job, with ; between them');
+  const pieces = listed('Pieces', (text) => meant(job.pieces, text), 'pieces of this project, with ; between them');
   const after = listed('After', keyed.of, 'names of seams, with ; between them');
   return [
     {
@@ -159,9 +159,9 @@ function seamRow(
       id: before?.id ?? (row.text('Key') || keyed.take(name)),
       name,
       procedureId,
-      clothId: clothId('Cloth') ?? before?.clothId ?? null,
-      secondClothId: clothId('Second cloth') ?? before?.secondClothId ?? null,
-      bandClothId: clothId('Band cloth') ?? before?.bandClothId ?? null,
+      clothId: clothId('Fabric') ?? before?.clothId ?? null,
+      secondClothId: clothId('Second fabric') ?? before?.secondClothId ?? null,
+      bandClothId: clothId('Band fabric') ?? before?.bandClothId ?? null,
       pieces: pieces ?? before?.pieces ?? [],
       count: count ?? before?.count ?? 1,
       answers: { ...before?.answers, ...(measure !== undefined && key && { [key]: measure }) },

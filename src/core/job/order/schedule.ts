@@ -75,7 +75,7 @@ export function schedule(input: ScheduleInput, onProgress?: OnProgress): Schedul
 function ringBlocked(ring: readonly string[]): Blocked {
   return {
     code: 'job.cycle',
-    text: `These wait for each other in a ring: ${ring.join(' after ')}. Take one of the "after" out.`,
+    text: `These wait for each other: ${ring.join(' after ')}. Remove one of the “after” links.`,
   };
 }
 

@@ -78,7 +78,7 @@ function rejectedStitches(question: Question, found: SearchResult): Rejected[] {
     const sideways = stitchFacts(stitch).swings || stitchFacts(stitch).feedsBackwards;
     if (sideways && !kit.plates.some((plate) => plate !== 'straight' && machine.plates.includes(plate)))
       return [
-        { what, code: 'interlock.plate-needs-straight', text: 'It needs the standard plate, and none is owned.' },
+        { what, code: 'interlock.plate-needs-straight', text: 'It needs the standard plate, and you have none.' },
       ];
     const low = known ? giveOfSetup(seam, known.setup)[0] : usualGive(question, stitch);
     if (low < seam.required.percent) {
@@ -86,7 +86,7 @@ function rejectedStitches(question: Question, found: SearchResult): Rejected[] {
         {
           what,
           code: 'give.short',
-          text: `Would pop: gives about ${Math.floor(low)} % at the cautious end, the seam needs ${seam.required.percent} %.`,
+          text: `Would pop: it stretches about ${Math.floor(low)}% at the cautious end, and the seam needs ${seam.required.percent}%.`,
         },
       ];
     }
@@ -96,14 +96,14 @@ function rejectedStitches(question: Question, found: SearchResult): Rejected[] {
         {
           what,
           code: 'stitch.one-line',
-          text: 'One single line pops in the hem of a knit: it takes two needles or a narrow zigzag.',
+          text: 'A single row pops in the hem of a knit: use two needles or a narrow zigzag.',
         },
       ];
     return [
       {
         what,
         code: 'stitch.no-way',
-        text: 'No foot, plate, needle and length in this kit lets it be sewn here.',
+        text: 'No foot, plate, needle and length you have can sew it here.',
       },
     ];
   });
@@ -128,8 +128,8 @@ function rejectedParts({ kit, aims, seam }: Question, found: SearchResult): Reje
       what: `${PLATE[plate].name} plate`,
       code: strikes ? 'interlock.plate-needs-straight' : 'plate.not-needed',
       text: strikes
-        ? `${STITCH[best.stitch].name} would strike its one small hole.`
-        : 'Nothing here is gained by changing to it.',
+        ? `${STITCH[best.stitch].name} would hit its one small hole.`
+        : 'Changing to it gains nothing here.',
     };
   });
   return [...feet, ...needles, ...plates];
@@ -147,6 +147,6 @@ function rejectPoint(point: NeedlePoint, best: Setup, { seam, aims }: Pick<Quest
   const [worst] = riskChanges(seam, best, { ...best, needle });
   if (worst && worst.more > TELLS) return answer(`${SIGN_TEXT[worst.sign]}: ${lowerFirst(worst.why)}`);
   const chosen = aims.point[best.needle.point].speaksFor;
-  if (speaksFor && speaksFor === chosen) return answer('Suits as well; the chosen one comes in the better size.');
+  if (speaksFor && speaksFor === chosen) return answer('Also works; the chosen one comes in a better size.');
   return answer(chosen ? chosen.text : `${POINT[point].plain}; the chosen point is more usual here.`);
 }

@@ -25,85 +25,85 @@ const CAUTIONS: readonly Caution[] = [
   },
   {
     when: (question) => question.seam.thicknessMm > 3 || any(({ massGsm }) => massGsm.value >= 450)(question),
-    text: 'Thick cloth can break a needle: wear glasses, sew slowly, turn the wheel by hand over the thickest places.',
+    text: 'Thick fabric can break a needle: wear glasses, sew slowly, and turn the handwheel over the thickest places.',
   },
   {
     when: any(({ family, massGsm }) => family === 'denim' && massGsm.value >= 475),
-    text: 'Denim of 14 oz and more is work for an industrial machine and can damage a domestic one: ask the manual or a technician first.',
+    text: 'Denim of 14 oz or more needs an industrial machine and can damage a domestic one. Check the manual or ask a technician first.',
   },
   {
     when: any(({ structure, thicknessMm }) => structure === 'foam' && thicknessMm.value >= 4),
-    text: 'Foam of {4 mm} and more wants a heavy-duty machine.',
+    text: 'Foam of {4 mm} or more needs a heavy-duty machine.',
   },
   {
     when: (_, setup) => FOOT[setup.foot].dislikesReverse === true && stitchFacts(setup.stitch).feedsBackwards,
-    text: 'Many walking feet are not made for stitches that feed backwards: see what its manual says.',
+    text: 'Many walking feet are not made for stitches that feed backwards: check the foot’s manual.',
   },
   {
     when: (_, setup) => setup.foot === 'walking',
-    text: 'Tighten the walking foot’s screw and the needle clamp: it can shake a needle loose.',
+    text: 'Tighten the walking foot’s screw and the needle clamp: this foot can shake a needle loose.',
   },
   {
     when: (_, setup) => setup.plate === 'straight',
-    text: 'With the straight-stitch plate on, straight stitch only: any swing strikes the plate.',
+    text: 'With the straight-stitch plate on, sew straight stitch only: any width hits the plate.',
   },
   {
     when: (_, setup) => isTwin(setup.needle.point),
-    text: 'Turn one whole stitch by hand first: two needles must clear plate and foot.',
+    text: 'Turn the handwheel through one whole stitch first: both needles must clear plate and foot.',
   },
   {
     when: (question, { needle }) =>
       needle.point === 'leather' && any(({ structure }) => structure === 'knit')(question),
-    text: 'A cutting point next to knitted loops: every stitch that strikes a loop cuts it. Try it on a scrap of both, and keep the knit out of the way of the line where you can.',
+    text: 'A cutting point next to knitted loops cuts every loop it hits. Test on a scrap of both, and keep the knit out of the needle’s way where you can.',
   },
   {
     when: ({ seam, machine }) => seam.crossing && seam.thicknessMm > machine.footLiftMm,
-    text: 'So many layers are more than the foot can be lifted over: hammer the crossing flat, trim the inner layers back in steps, level the foot with a folded scrap, and walk over it with the hand-wheel. If the foot does not climb it, stop: this machine will not sew it.',
+    text: 'These layers are higher than the foot can lift. Hammer the crossing flat, trim the inner layers in steps, level the foot with a folded scrap, and cross it with the handwheel. If the foot does not climb it, stop: this machine cannot sew it.',
   },
   {
     when: ({ aims }) => /rotary/i.test(aims.plan.cut.tool),
-    text: 'Rotary blade: cut away from you, on a mat, and close the guard each time you put it down.',
+    text: 'Rotary cutter: cut away from yourself, on a mat, and close the guard every time you put it down.',
   },
   {
     when: ({ aims }) => aims.plan.hold.includes('glue'),
-    text: 'Glue: open a window and follow the label; spray adhesive is flammable.',
+    text: 'Glue: open a window and follow the label. Spray adhesive is flammable.',
   },
   {
     when: ({ seam }) => OPERATION[seam.operation.id].group === 'Zips',
-    text: 'Metal stops and teeth break needles: feel for them, mark them with a pin beside the line, and turn the wheel by hand past them.',
+    text: 'Metal stops and teeth break needles. Feel for them, mark them with a pin beside the line, and turn the handwheel past them.',
   },
   {
     when: any(({ family }) => family === 'sequins'),
-    text: 'Sequins split under the needle and fly: wear glasses, and take them out of the seam line first.',
+    text: 'Sequins split under the needle and fly: wear glasses, and remove them from the seam line first.',
   },
   {
     when: ({ seam }) => seam.operation.id === 'buttonhole',
-    text: 'Cut the opening from both ends towards the middle, with a pin across each end, away from your fingers.',
+    text: 'Cut the opening from both ends towards the middle, away from your fingers, with a pin across each end.',
   },
   {
     when: ({ seam }) => ['casing', 'elastic', 'piping'].includes(seam.operation.id),
-    text: 'In children’s garments cords, ties and small parts follow local rules.',
+    text: 'On children’s clothes, cords, ties and small parts must follow your local rules.',
   },
   {
     when: any(({ family }) => ['fleece', 'terry', 'lawn'].includes(family)),
-    text: 'For children’s nightwear look up the local rules on flammable cloth.',
+    text: 'For children’s nightwear, check your local rules on flammable fabric.',
   },
   {
     when: (question) =>
       any(({ traits }) => traits.includes('heat-sensitive'))(question) && question.aims.plan.press.maxSolePlateC > 0,
-    text: 'It melts on a hot iron and burns skin when it does: begin low on a scrap, through a cloth, and never leave the iron.',
+    text: 'It melts on a hot iron, and molten fabric burns skin. Start low on a scrap, through a press cloth, and never leave the iron.',
   },
   {
     when: (question) => any((one) => secureRisk(one, question.aims.plan.secure).level > 0.3)(question),
-    text: 'The way of securing you chose is rough on this cloth: try it on the scrap, or leave tails and knot them.',
+    text: 'Your way of securing ends is rough on this fabric: try it on a scrap, or leave tails and knot them.',
   },
   {
     when: ({ machine }, setup) => setup.foot === 'dual-feed' && machine.shank !== 'built-in',
-    text: 'A dual feed is part of a machine: only if this one has it, and as its manual says.',
+    text: 'Dual feed is built into a machine: use it only if yours has it, and follow its manual.',
   },
   {
     when: any(({ family }) => ['waterproof', 'ripstop'].includes(family)),
-    text: 'Every hole in waterproof cloth leaks until it is sealed.',
+    text: 'Every needle hole in waterproof fabric leaks until you seal it.',
   },
 ];
 

@@ -43,8 +43,8 @@ function choiceReason<T extends string>(choice: Choice<T>): Reason {
   const [usual] = cheaper;
   if (usual === undefined) return workedOut(parameter, 'choice.plain', `${name(chosen)}: ${plain}.`);
   if (choice.by === 'by-hand')
-    return workedOut(parameter, 'choice.by-hand', `Set by hand: ${lowerFirst(name(usual))} would be usual here.`);
-  const why = choice.lacking(usual) ?? choice.against(usual) ?? 'this does as well';
+    return workedOut(parameter, 'choice.by-hand', `You set this; ${lowerFirst(name(usual))} would be usual here.`);
+  const why = choice.lacking(usual) ?? choice.against(usual) ?? 'this works as well';
   return workedOut(
     parameter,
     'choice.traded',
@@ -74,10 +74,10 @@ export function pointReason(question: Question, setup: Setup, by: ChosenBy): Rea
     plain: POINT[needle.point].plain,
     lacking: (point) => {
       if (isTwin(point) && !question.seam.operation.twin) return 'two needles do not suit this seam';
-      return owned.has(point) ? null : 'none is owned';
+      return owned.has(point) ? null : 'you have none';
     },
     against: (point) => {
-      if (isTwin(point) !== isTwin(needle.point)) return 'with it the rows would give too little or ridge';
+      if (isTwin(point) !== isTwin(needle.point)) return 'with it the rows would stretch too little or ridge';
       return worseWith(question, setup, { ...setup, needle: { ...needle, point } });
     },
   });
@@ -92,11 +92,11 @@ export function fibreReason(question: Question, setup: Setup, by: ChosenBy): Rea
     table: question.aims.fibre,
     name: (fibre: ThreadFibre) => `${FIBRE[fibre].name} thread`,
     by,
-    plain: 'it is what suits best of what is owned',
-    lacking: (fibre) => (owned.has(fibre) ? null : 'none is owned'),
+    plain: 'it is the best of what you have',
+    lacking: (fibre) => (owned.has(fibre) ? null : 'you have none'),
     against: (fibre) =>
       worseWith(question, setup, { ...setup, thread: { ...setup.thread, fibre } }) ??
-      'no spool of it has the right thickness',
+      'you have no spool of the right thickness',
   });
 }
 
@@ -113,9 +113,9 @@ export function footReason(question: Question, setup: Setup, by: ChosenBy): Reas
     plain: FOOT[setup.foot].plain,
     lacking: (foot) => {
       if (machine.feet && !machine.feet.includes(foot)) return 'none fits this machine';
-      return kit.feet.includes(foot) ? null : 'none is owned';
+      return kit.feet.includes(foot) ? null : 'you have none';
     },
-    against: (foot) => worseWith(question, setup, { ...setup, foot }) ?? 'this stitch does not pass it',
+    against: (foot) => worseWith(question, setup, { ...setup, foot }) ?? 'this stitch does not fit through it',
   });
 }
 
@@ -124,7 +124,7 @@ export function giveReasons({ seam }: Question, setup: Setup): Reason[] {
   const needs = seam.required.percent;
   if (needs === 0) return [];
   const [low, high] = giveOfSetup(seam, setup).map(Math.floor);
-  return [workedOut('stitch', 'stitch.give', `It gives ${low} to ${high} % here; the seam needs ${needs} %.`)];
+  return [workedOut('stitch', 'stitch.give', `It stretches ${low} to ${high}% here; the seam needs ${needs}%.`)];
 }
 
 /** Why this stitch. */
@@ -134,14 +134,14 @@ export function stitchReason(question: Question, setup: Setup, by: ChosenBy): Re
   const twin = isTwin(setup.needle.point);
   if (setup.stitch === 'straight' && seam.profile.structure === 'knit' && seam.operation.twin) {
     const rows = twin
-      ? 'Two rows above and a zigzag below: a line that gives.'
-      : 'One line is enough here: it need hardly give.';
+      ? 'Two rows on top and a zigzag below: this row can stretch.'
+      : 'One row is enough here: it hardly needs to stretch.';
     return workedOut('stitch', 'stitch.rows', rows);
   }
   if (setup.stitch === 'zigzag' && by === 'best' && seam.profile.structure === 'knit' && seam.operation.twin) {
     const owned = question.kit.needles.some(({ point }) => isTwin(point));
-    const why = owned ? 'but they give too little here' : 'but no twin needle is owned';
-    return workedOut('stitch', 'stitch.rows', `Two rows are usual here, ${why}; so a narrow zigzag.`);
+    const why = owned ? 'but they stretch too little here' : 'but you have no twin needle';
+    return workedOut('stitch', 'stitch.rows', `Two rows are usual here, ${why}; so use a narrow zigzag.`);
   }
   return choiceReason({
     parameter: 'stitch',
@@ -153,8 +153,8 @@ export function stitchReason(question: Question, setup: Setup, by: ChosenBy): Re
     lacking: (stitch) => (machine.stitches.includes(stitch) ? null : 'this machine does not have it'),
     against: (stitch) => {
       const gives = usualGive(question, stitch);
-      if (gives < needs) return `it gives only about ${Math.floor(gives)} %`;
-      return worseWith(question, setup, { ...setup, stitch }) ?? 'foot, plate or needle do not let it pass here';
+      if (gives < needs) return `it stretches only about ${Math.floor(gives)}%`;
+      return worseWith(question, setup, { ...setup, stitch }) ?? 'foot, plate or needle do not leave room for it here';
     },
   });
 }

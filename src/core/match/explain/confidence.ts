@@ -25,8 +25,8 @@ const HARD: readonly { by: number; text: string; when: (seam: Question['seam']) 
   },
   { by: 0.1, text: 'two fabrics that behave differently', when: ({ each }) => each.length > 0 },
   { by: 0.08, text: 'so many layers that the foot tips', when: ({ thicknessMm }) => thicknessMm > 2 },
-  { by: 0.06, text: 'a pile, which creeps', when: ({ profile }) => profile.traits.includes('napped') },
-  { by: 0.06, text: 'fine fabric that slides', when: ({ profile }) => isFineSlippery(profile) },
+  { by: 0.06, text: 'a pile, which shifts', when: ({ profile }) => profile.traits.includes('napped') },
+  { by: 0.06, text: 'fine fabric that slips', when: ({ profile }) => isFineSlippery(profile) },
 ];
 
 const harder = ({ seam }: Question) => HARD.filter(({ when }) => when(seam)).map(({ by, text }) => ({ by, text }));
@@ -50,15 +50,15 @@ export function confidenceIn(question: Question, risks: readonly Risk[]): { valu
       by: UNMEASURED[property][stretchy ? 'stretchy' : 'firm'],
       text: UNMEASURED[property].text,
     }));
-  if (profile.family === 'other') takes.push({ by: 0.2, text: 'the kind of cloth is not known' });
+  if (profile.family === 'other') takes.push({ by: 0.2, text: 'the kind of fabric is not known' });
   else if (FAMILY[profile.family].structure !== profile.structure)
-    takes.push({ by: 0.1, text: 'it is built unlike its family' });
+    takes.push({ by: 0.1, text: 'it is built unlike others of its kind' });
   takes.push(...harder(question));
   const worst = risks[0];
   if (worst && worst.level > 0.1)
     takes.push({
       by: Math.min(0.3, worst.level / 3),
-      text: `what remains: ${worst.why.toLowerCase().replace(/\.$/, '')}`,
+      text: `least certain: ${worst.why.toLowerCase().replace(/\.$/, '')}`,
     });
   const near = question.learned.near;
   const proof = near.reduce((most, { weight }) => Math.max(most, weight), 0);
@@ -68,7 +68,7 @@ export function confidenceIn(question: Question, risks: readonly Risk[]): { valu
   return {
     value: Math.round(Math.max(0.05, value) * 100) / 100,
     drivers: [
-      proof > 0 ? `rests on ${near.length} tested ${near.length === 1 ? 'card' : 'cards'}` : 'not yet proven on scrap',
+      proof > 0 ? `based on ${near.length} tested ${near.length === 1 ? 'card' : 'cards'}` : 'not tested yet',
       ...drivers.map(({ text }) => text),
     ],
   };

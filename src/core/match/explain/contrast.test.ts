@@ -18,8 +18,8 @@ describe('a setting chosen by hand against the recommended one', () => {
   it('that gives too little loses by that, and pulling settles it', () => {
     const { changed, reason, settle } = against({ stitch: 'straight', widthMm: 0 });
     expect(changed[0]).toBe('Stitch: Straight instead of zigzag');
-    expect(reason).toMatch(/gives about \d+ %; the seam must give 25 %/);
-    expect(settle).toMatch(/pull both to 28 %/);
+    expect(reason).toMatch(/gives about \d+%; the seam must give 25%/);
+    expect(settle).toMatch(/pull both to 28%/);
   });
 
   it('with a point for another cloth loses by the rule or the risk', () => {

@@ -65,7 +65,7 @@ function changesBetween({ machine }: Question, best: Setup, other: Setup): strin
 function tooLittle({ seam }: Question, other: Setup): string | null {
   const { percent } = seam.required;
   const [low] = giveOfSetup(seam, other);
-  return low < percent ? `It gives about ${Math.floor(low)} %; the seam must give ${percent} %.` : null;
+  return low < percent ? `It stretches about ${Math.floor(low)}%; the seam must stretch ${percent}%.` : null;
 }
 
 /** A rule counts for more than a risk when it costs as much as one plain to see. */
@@ -100,8 +100,8 @@ function settleBy({ seam }: Question, other: Setup, sign: Sign | null): string {
   const rows = `Sew {${LINE_MM} mm} with each, side by side on one scrap of ${seam.layers} layers`;
   const { percent } = seam.required;
   if (percent > 0 && giveOfSetup(seam, other)[0] < percent * 1.1)
-    return `${rows}, and pull both to ${Math.ceil(percent * 1.1)} %: the one that pops has lost.`;
+    return `${rows}, and stretch both to ${Math.ceil(percent * 1.1)}%: if one pops, use the other.`;
   return sign === null
-    ? `${rows}, and take the one that looks better.`
+    ? `${rows}, and use the one that looks better.`
     : `${rows}, and look for “${SIGN_TEXT[sign].toLowerCase()}”.`;
 }

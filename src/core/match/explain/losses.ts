@@ -22,7 +22,7 @@ function gives({ seam }: Question, best: Setup, other: Setup): string {
   const [bestLow] = giveOfSetup(seam, best);
   const [low] = giveOfSetup(seam, other);
   const less = seam.required.percent > 0 && low < bestLow - 1;
-  return less ? `Gives ${Math.floor(low)} % instead of ${Math.floor(bestLow)} %.` : '';
+  return less ? `Stretches ${Math.floor(low)}% instead of ${Math.floor(bestLow)}%.` : '';
 }
 
 /** A risk that rises by less than this is not worth a sentence. */
@@ -53,7 +53,7 @@ function uses({ seam }: Question, best: Setup, other: Setup): string[] {
     ...(moreThread >= NOTICED
       ? [`Uses ${moreThread < 1.75 ? 'half as much thread again' : `${times(moreThread)} the thread`}.`]
       : []),
-    ...(moreThread >= BULKY ? ['A stiffer, bulkier line.'] : []),
+    ...(moreThread >= BULKY ? ['A stiffer, bulkier row.'] : []),
     ...(locked(other) && !locked(best) ? ['Hard to unpick.'] : []),
   ];
 }

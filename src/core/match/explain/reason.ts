@@ -5,29 +5,29 @@ import type { Rule } from '../rules/ruleTypes';
 import { RULE, type RuleId } from '../rules/rules';
 
 const model = (source: string): Origin => ({ provenance: 'model', source });
-const CARDS: Origin = { provenance: 'measured', source: 'The settings cards of the person.' };
+const CARDS: Origin = { provenance: 'measured', source: 'Your own settings cards.' };
 
 /** Reasons that no rule of the trade gives: worked out by a model, or learned from tested cards. */
 export const WORKED_OUT = tableOf<Origin>()({
   'card.nearest': CARDS,
   'card.offset-tensionSteps': CARDS,
   'card.offset-pressure': CARDS,
-  'needle.size-by-mass': model('Usual needle size by mass and thickness: core/physics.'),
+  'needle.size-by-mass': model('Usual needle size by weight and thickness: core/physics.'),
   'needle.position': { provenance: PRACTICE.provenance, source: PRACTICE.source },
   'bobbin.same': { provenance: PRACTICE.provenance, source: PRACTICE.source },
   'bobbin.all-purpose': { provenance: PRACTICE.provenance, source: PRACTICE.source },
   'twin.gap': model('A wider gap raises a higher ridge: core/physics.'),
-  'width.none': { provenance: PRACTICE.provenance, source: 'The needle does not swing.' },
-  'foot.layer-shift': model('Layer shift by drag, pressure and cloth: core/physics.'),
+  'width.none': { provenance: PRACTICE.provenance, source: 'The needle does not move sideways.' },
+  'foot.layer-shift': model('Layer shift by drag, pressure and fabric: core/physics.'),
   'tension.loose': model('Loose rows are pulled up or out again; how many steps is set by us.'),
   'tension.balance': model('Where the threads cross, by fibre and tension: core/physics.'),
   'stitch.rows': { provenance: PRACTICE.provenance, source: PRACTICE.source },
   'stitch.give': model('How far a seam of this stitch, length and width stretches: core/physics.'),
   'size.moved': model(
-    'Moved from the usual size by the search, to what the models say of give and density: core/match/search.',
+    'Moved from the usual size by the search, to suit the modelled stretch and density: core/match/search.',
   ),
   'size.by-hand': { provenance: PRACTICE.provenance, source: PRACTICE.source },
-  'size.curve': model('A stitch and a width that follow a curve of this radius: core/match/rules.'),
+  'size.curve': model('A stitch and a width that can follow a curve of this radius: core/match/rules.'),
   'size.dial': { provenance: PRACTICE.provenance, source: 'What this machine’s dial can be set to.' },
   'position.fixed': { provenance: PRACTICE.provenance, source: 'How many needle positions the machine has.' },
   'pressure.fixed': { provenance: PRACTICE.provenance, source: PRACTICE.source },
@@ -35,7 +35,7 @@ export const WORKED_OUT = tableOf<Origin>()({
   'press.lowered': { provenance: PRACTICE.provenance, source: 'Which dots a fibre takes: care practice.' },
   'choice.plain': { provenance: PRACTICE.provenance, source: PRACTICE.source },
   'choice.by-hand': { provenance: PRACTICE.provenance, source: PRACTICE.source },
-  'choice.traded': model('What is usual: common practice; what speaks against it here: the models of core/physics.'),
+  'choice.traded': model('What is usual: common practice; what argues against it here: the models of core/physics.'),
   'thread.nearest': model('The thread nearest to the usual one that its needle takes: core/match/search.'),
   'thread.only-cheap': { provenance: PRACTICE.provenance, source: PRACTICE.source },
   'pressure.nearest': { provenance: PRACTICE.provenance, source: 'What this machine’s dial can be set to.' },

@@ -55,7 +55,7 @@ function offsetReasons({ input: { learned } }: Question): Reason[] {
           workedOut(
             parameter,
             `card.offset-${parameter}`,
-            `${from} passed with ${formatNumber(Math.abs(value), 1)} ${unit} ${value > 0 ? more : less} than the rules say.`,
+            `${from} passed with ${formatNumber(Math.abs(value), 1)} ${unit} ${value > 0 ? more : less} than the usual rules.`,
           ),
         ];
   return [
@@ -72,15 +72,15 @@ function testedReasons({ learned, machine }: Question): Reason[] {
     const how = `${stitchAndSize(sameMachine ? machine : undefined, setup, 'within')}, ${needleName(setup.needle).toLowerCase()}`;
     const near =
       alikePercent === 100
-        ? 'the same cloth and seam'
+        ? 'the same fabric and seam'
         : alikePercent > 60
-          ? 'nearly this cloth and seam'
-          : 'a cloth like this';
+          ? 'nearly the same fabric and seam'
+          : 'a fabric like this';
     const where = sameMachine ? 'on this machine' : 'on another machine';
     return workedOut(
       'tested',
       'card.nearest',
-      `Your card “${name}” passed on ${near}, ${where}, with ${how}. The start is moved towards it.`,
+      `You tested this before: “${name}” passed on ${near}, ${where}, with ${how}. This setting starts from that card.`,
     );
   });
 }
@@ -90,9 +90,9 @@ function bobbinReason({ thread, bobbin = thread }: Setup): Reason {
     return workedOut(
       'bobbin',
       'bobbin.all-purpose',
-      `The thick thread shows from above only: ${threadName(bobbin)} below feeds evenly.`,
+      `The thick thread only shows on top: ${threadName(bobbin)} in the bobbin feeds evenly.`,
     );
-  const thick = thread.tex > THICK_OVER_TEX ? ' No all-purpose thread is owned for it.' : '';
+  const thick = thread.tex > THICK_OVER_TEX ? ' You have no all-purpose thread for it.' : '';
   return workedOut('bobbin', 'bobbin.same', `The same thread in the bobbin keeps the two in balance.${thick}`);
 }
 
@@ -115,7 +115,7 @@ function needleReasons(question: Question, setup: Setup, chosen: ChosenBy): Reas
       workedOut(
         'thread.fibre',
         'thread.only-cheap',
-        'This spool is marked as cheap, and fuzzy thread alone can make a knit skip. No good spool that suits is owned.',
+        'This spool is marked as cheap, and fuzzy thread can make a knit skip on its own. You have no good spool that suits.',
       ),
     );
   return reasons;
@@ -134,7 +134,7 @@ function sizeReason(seam: Question['seam'], { needle, thread }: Setup): Reason {
       ? `${mm(profile.thicknessMm.value)} of leather${assumed(profile.thicknessMm.source)}`
       : `${Math.round(profile.massGsm.value)} g/m²${assumed(profile.massGsm.source)}`;
   const thick = thickSeamNm(thicknessMm) > 0 ? ` in a seam ${mm(thicknessMm)} thick` : '';
-  const eye = `the thread fills ${Math.round(fit.fill * 100)} % of its eye: ${fit.verdict}.`;
+  const eye = `the thread fills ${Math.round(fit.fill * 100)}% of its eye: ${fit.verdict}.`;
   const size = formatNeedleSize(needle.nm);
   const text =
     Math.abs(needle.nm - usual) > FAR_NM
@@ -153,7 +153,7 @@ function texReason({ tex }: Question['aims'], { thread }: Setup): Reason {
   return workedOut(
     'thread.tex',
     'thread.nearest',
-    `Usual here is about Tex ${formatNumber(ideal, 0)}; of the threads and needles that suit, Tex ${formatNumber(thread.tex, 0)} comes nearest.`,
+    `Usual here is about Tex ${formatNumber(ideal, 0)}; Tex ${formatNumber(thread.tex, 0)} is the closest of your threads that fit a suitable needle.`,
   );
 }
 
@@ -165,16 +165,16 @@ function carriageReasons(question: Question, setup: Setup, chosen: ChosenBy): Re
   const light = seam.lightness > 0.3;
   const plateText =
     plate === 'straight'
-      ? 'The small hole keeps light cloth from being drawn down.'
+      ? 'The small hole stops light fabric from being pulled down.'
       : light
-        ? 'The small-hole plate would hold this light cloth up better, where one is owned and the stitch is straight.'
+        ? 'A small-hole plate would support this light fabric better, if you have one and the stitch is straight.'
         : aims.plate[plate].rule!.text;
   return [
     creeps
       ? workedOut(
           'foot',
           'foot.layer-shift',
-          `Under the standard foot the top layer would end about ${aboutMm(shift)} behind over {300 mm}; this foot holds that to ${aboutMm(layerShiftMm(seam, foot, pressure))}.`,
+          `Under the standard foot the top layer would end about ${aboutMm(shift)} behind over {300 mm}; this foot reduces that to ${aboutMm(layerShiftMm(seam, foot, pressure))}.`,
         )
       : footReason(question, setup, chosen),
     { ...fromRule('plate', aims.plate[plate].rule!), text: plateText },
@@ -188,13 +188,13 @@ function positionReasons({ aims, machine }: Pick<Question, 'aims' | 'machine'>, 
   if (plate === 'straight' || !wanted) {
     const text =
       plate === 'straight' && machine.straightHoleMm !== 0
-        ? 'Over the hole of the straight-stitch plate: anywhere else the needle strikes it.'
-        : 'In the centre, where feed teeth hold the cloth on both sides.';
+        ? 'Over the hole of the straight-stitch plate: anywhere else the needle hits the plate.'
+        : 'In the centre, where the feed teeth hold the fabric on both sides.';
     return [workedOut(parameter, 'needle.position', text)];
   }
   const reason = fromRule(parameter, wanted.rule);
   if (machine.needlePositions > 1) return [reason];
-  const fixed = 'This machine’s needle stands in the centre only: move the foot instead.';
+  const fixed = 'This machine’s needle stays in the centre: move the foot instead.';
   return [reason, workedOut(parameter, 'position.fixed', fixed)];
 }
 
@@ -208,7 +208,7 @@ function dialReasons({ seam, aims, machine }: Question, { foot, thread, pressure
       workedOut(
         'pressure',
         'pressure.fixed',
-        'This machine’s pressure is fixed: a walking or glide-soled foot, tissue or starch stand in for it.',
+        'This machine’s pressure cannot be changed: use a walking or glide-soled foot, tissue or starch instead.',
       ),
     );
   else if (grows)
@@ -216,13 +216,13 @@ function dialReasons({ seam, aims, machine }: Question, { foot, thread, pressure
       workedOut(
         'pressure',
         'pressure.growth',
-        `At normal the seam would come out about ${formatNumber(normal)} % longer than it was cut; here about ${formatNumber(here)} %.`,
+        `At normal the seam would come out about ${formatNumber(normal)}% longer than cut; here about ${formatNumber(here)}%.`,
       ),
     );
   const own = seam.operation.tensionSteps;
   const depth = threadsCross(seam, thread, tensionSteps);
   const where =
-    Math.abs(depth - 0.5) < 0.08 ? 'in the middle of the cloth' : depth > 0.5 ? 'a little low' : 'a little high';
+    Math.abs(depth - 0.5) < 0.08 ? 'in the middle of the fabric' : depth > 0.5 ? 'a little low' : 'a little high';
   const steps =
     tensionSteps === 0
       ? 'Normal tension'
@@ -230,7 +230,7 @@ function dialReasons({ seam, aims, machine }: Question, { foot, thread, pressure
   return [
     own < 0
       ? workedOut('tensionSteps', 'tension.loose', `${steps}: ${seam.operation.name} is sewn a little loose.`)
-      : workedOut('tensionSteps', 'tension.balance', `${steps}: by the estimate the threads cross ${where}.`),
+      : workedOut('tensionSteps', 'tension.balance', `${steps}: the threads should cross ${where}.`),
     pressureReason(aims, pressure),
     ...more,
   ];

@@ -23,11 +23,11 @@ export interface MeasureNext {
 }
 
 const MEASURE_WHY: Record<Measurable, string> = {
-  stretchAcross: 'How far it stretches across decides how much the seam must give.',
-  stretchAlong: 'How far it stretches along decides a seam that runs the other way.',
-  recovery: 'How well it comes back decides pressure, and whether a second row is safe.',
+  stretchAcross: 'How far it stretches across decides how much the seam must stretch.',
+  stretchAlong: 'How far it stretches along decides seams that run the other way.',
+  recovery: 'How well it recovers decides pressure, and whether a second row is safe.',
   massGsm: 'Its weight decides the needle and the thread.',
-  thicknessMm: 'Its thickness decides tension and how much thread lies in the seam.',
+  thicknessMm: 'Its thickness decides tension and how much thread the seam holds.',
 };
 
 /** Settings of one search that count when two answers are compared. */
@@ -112,12 +112,12 @@ const worth = (now: number, cost: number) => cost < now - 0.05;
 
 function gainText(question: Question, before: Scored | null, after: Scored): string {
   if (before === null) return 'makes the seam possible';
-  if (fallsShort(before.cost) && !fallsShort(after.cost)) return 'makes the seam give enough';
+  if (fallsShort(before.cost) && !fallsShort(after.cost)) return 'makes the seam stretch enough';
   const { setup } = after;
   if (setup.stitch !== before.setup.stitch)
     return `${STITCH[setup.stitch].name.toLowerCase()} instead of ${STITCH[before.setup.stitch].name.toLowerCase()}, which is usual here`;
   const less = easedRisk(question, before.setup, setup);
-  return less ?? 'is what is usual here';
+  return less ?? 'is the usual choice here';
 }
 
 /** A risk has to fall by this much to be worth saying. */
@@ -154,7 +154,7 @@ function partsToTry({ kit, machine }: Question, ideal: Setup): { what: string; f
 
 /** Feet are sold by shank: one for another machine does not fit. */
 const shankText = ({ shank }: Question['machine']) =>
-  shank === 'built-in' ? 'this machine takes its maker’s own feet' : `get one for a ${shank} shank`;
+  shank === 'built-in' ? 'this machine takes its maker’s own feet' : `buy one for a ${shank} shank`;
 
 function mergeKits(a: Kit, b: Kit): Kit {
   return {
@@ -189,7 +189,7 @@ function stitchToHave(question: Question, machine: Question['machine'], cost: nu
   return [
     {
       what: `A machine with ${STITCH[able.setup.stitch].name.toLowerCase()} stitch`,
-      gains: 'makes the seam give enough',
+      gains: 'makes the seam stretch enough',
     },
   ];
 }

@@ -18,13 +18,13 @@ function movedReasons(
   if (Math.abs(value - ideal) > MOVED_MM)
     return [
       chosen === 'best'
-        ? workedOut(parameter, 'size.moved', `Moved from ${formatNumber(ideal)} mm ${words.moved}.`)
-        : workedOut(parameter, 'size.by-hand', `Moved by hand; usual here is ${formatNumber(ideal)} mm.`),
+        ? workedOut(parameter, 'size.moved', `Changed from ${formatNumber(ideal)} mm ${words.moved}.`)
+        : workedOut(parameter, 'size.by-hand', `You set this; ${formatNumber(ideal)} mm is usual here.`),
     ];
   if (sized.moved === 'curve')
     return [workedOut(parameter, 'size.curve', `${words.curve} for a curve of ${mm(radiusMm ?? 0)}.`)];
   return sized.moved === 'dial'
-    ? [workedOut(parameter, 'size.dial', `The nearest mark of this dial to ${formatNumber(asked)} mm.`)]
+    ? [workedOut(parameter, 'size.dial', `The nearest mark on this dial to ${formatNumber(asked)} mm.`)]
     : [];
 }
 
@@ -51,16 +51,16 @@ export function stitchReasons(question: Question, setup: Setup, chosen: ChosenBy
     ...movedReasons(
       'lengthMm',
       { ...length, radiusMm, chosen },
-      { moved: 'for give and density', curve: 'Shortened so that it stays on the line and can be steered,' },
+      { moved: 'to suit stretch and density', curve: 'Shortened so that you can steer it along the line,' },
     ),
     ...(widthMm === 0
-      ? [workedOut('widthMm', 'width.none', 'Width 0: on some machines anything else moves the needle to the side.')]
+      ? [workedOut('widthMm', 'width.none', 'Width 0: on some machines any other width moves the needle to the side.')]
       : [
           fromRule('widthMm', width.sized.rule),
           ...movedReasons(
             'widthMm',
             { ...width, radiusMm, chosen },
-            { moved: 'so that it gives enough', curve: 'Narrowed to half the radius' },
+            { moved: 'so that it stretches enough', curve: 'Narrowed to half the radius' },
           ),
         ]),
   ];

@@ -120,7 +120,7 @@ function joinNotes([first, second]: readonly string[], one: SewingPlan, other: S
   const own = (name: string, plan: SewingPlan, beside: SewingPlan) =>
     plan.notes.filter((note) => !beside.notes.includes(note)).map((note) => `${upperFirst(name)}: ${lowerFirst(note)}`);
   const cutting = (name: string, { cut, hold, pins }: SewingPlan) =>
-    `${upperFirst(name)}: held with ${hold.map((way) => holdText(way, pins)).join(' or ')}, cut in ${cut.layers === 'single' ? 'a single layer' : 'two layers'}${cut.sandwich ? ' between two sheets of white tissue' : ''}${cut.oneWay ? ', all pieces one way' : ''}.`;
+    `${upperFirst(name)}: hold it with ${hold.map((way) => holdText(way, pins)).join(' or ')}, cut it in ${cut.layers === 'single' ? 'a single layer' : 'two layers'}${cut.sandwich ? ' between two sheets of white tissue' : ''}${cut.oneWay ? ', all pieces one way' : ''}.`;
   const alike = JSON.stringify([one.cut, one.hold]) === JSON.stringify([other.cut, other.hold]);
   const cuts = alike ? [] : [cutting(first, one), cutting(second, other)];
   return [...shared, ...own(first, one, other), ...own(second, other, one), ...cuts];

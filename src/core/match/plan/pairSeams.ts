@@ -35,47 +35,47 @@ const thinner = (profiles: Two, names: readonly string[]) =>
 export const PAIR_SEAMS: readonly PairSeam[] = [
   {
     when: both(isFoam),
-    seam: () => 'Edges abutted side by side, without allowance, stitch centred over the joint',
+    seam: () => 'Lay the edges side by side, without allowance, and centre the stitch over the join',
   },
   {
     when: either(isFoam),
     seam: (profiles, names) =>
-      `Plain seam, right sides together, ${OPENED.place}, the allowance of ${nameOf(profiles, names, isFoam)} trimmed back; or its raw edge lapped over the other fabric`,
+      `Plain seam, right sides together, ${OPENED.place}, the allowance of ${nameOf(profiles, names, isFoam)} trimmed back; or lap its raw edge over the other fabric`,
   },
   {
     when: either(isSkin),
     seam: (profiles, names) =>
-      `Plain seam, right sides together, ${OPENED.place}; ${profiles.some(frays) ? `only the edge of ${nameOf(profiles, names, frays)} is finished` : 'edges left as they are'}`,
+      `Plain seam, right sides together, ${OPENED.place}; ${profiles.some(frays) ? `finish only the edge of ${nameOf(profiles, names, frays)}` : 'leave the edges as they are'}`,
   },
   {
     when: both(isPile),
     seam: () =>
-      'Plain seam, piles facing each other: basted twice, close together, then sewn with the nap; the pile picked out of the seam afterwards',
+      'Plain seam, piles facing each other: tack twice, close together, then sew with the nap; pick the pile out of the seam afterwards',
   },
   {
     when: either(isPile),
     seam: (profiles, names) =>
-      `Plain seam, right sides together, ${nameOf(profiles, names, isPile)} on top, edges finished singly, ${OPENED.place}`,
+      `Plain seam, right sides together, ${nameOf(profiles, names, isPile)} on top, each edge finished separately, ${OPENED.place}`,
   },
   { when: both(isFrench), seam: () => 'French seam: wrong sides together first, then right sides' },
   {
     when: (first, second) => frays(first) !== frays(second),
     seam: (profiles, names) =>
-      `Plain seam, right sides together, the edge of ${nameOf(profiles, names, frays)} finished; allowances pressed towards ${thinner(profiles, names)}`,
+      `Plain seam, right sides together, finish the edge of ${nameOf(profiles, names, frays)}; press the allowances towards ${thinner(profiles, names)}`,
   },
   {
     when: either((one) => loftOf(one) >= 0.5),
     seam: () =>
-      `Plain seam, right sides together, edges finished singly, ${OPENED.place}; the bulkier allowance graded`,
+      `Plain seam, right sides together, each edge finished separately, ${OPENED.place}; grade the bulkier allowance`,
   },
   {
     when: both(frays),
     seam: (profiles, names) =>
-      `Plain seam, right sides together, edges finished, allowances pressed towards ${thinner(profiles, names)}`,
+      `Plain seam, right sides together, edges finished, press the allowances towards ${thinner(profiles, names)}`,
   },
   {
     when: () => true,
     seam: (profiles, names) =>
-      `Plain seam, right sides together, edges left as they are, allowances laid towards ${thinner(profiles, names)}`,
+      `Plain seam, right sides together, leave the edges, fold the allowances towards ${thinner(profiles, names)}`,
   },
 ];

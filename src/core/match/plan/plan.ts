@@ -3,13 +3,13 @@ import { HOLDS, PINS } from '../../kit';
 import { SECURES } from '../../physics';
 
 /** Where a knit is begun; how it goes on from there depends on how the end is held. */
-export const IN_FROM_EDGE = 'Begin {10 mm} in from the edge.';
+export const IN_FROM_EDGE = 'Start {10 mm} in from the edge.';
 /** What takes an iron, and what takes steam: left out where the fabric stands neither. */
-export const PRESS_FLAT = 'Press the stitching flat as it is before opening the seam.';
-export const STEAM_BACK = 'A seam that came out long: hold the iron {25 mm} above and steam it back.';
+export const PRESS_FLAT = 'Press the stitching flat before you open the seam.';
+export const STEAM_BACK = 'If the seam has stretched: hold the iron {25 mm} above it and steam it back.';
 export const UNKNOWN_FIBRE =
   'Fibres not known: start at one dot (110 °C) through a press cloth. Test hotter on a scrap.';
-export const PRESS_PILE = 'Press it face down on a towel or needle board, steam held above it; never on the face.';
+export const PRESS_PILE = 'Press it face down on a towel or needle board with the steam held above; never on the face.';
 /** Tape in the fold of a hem: fused where the iron may be hot enough. */
 export const FUSIBLE = {
   tape: 'fusible stretch tape in the fold',

@@ -58,9 +58,9 @@ const saidIn = (note: string) => (said: string) => note.toLowerCase().endsWith(s
 
 /** How a line goes on from where it was begun, by how its ends are held. */
 const HELD: Readonly<Record<SewingPlan['secure'], string>> = {
-  'back-stitch': 'Two stitches forward, two back, then on.',
-  lock: 'Let the machine tie off, then on.',
-  'short-stitch': 'The first few stitches at 1 mm, then on at full length.',
+  'back-stitch': 'Two stitches forward, two back, then carry on.',
+  lock: 'Let the machine tie off, then carry on.',
+  'short-stitch': 'Sew the first few stitches at 1 mm, then full length.',
   knot: 'Leave tails of {100 mm} to knot.',
   'tails-to-back': 'Leave tails of {100 mm} to pull to the back.',
   none: 'Leave tails of {100 mm}: this end is left open.',
@@ -70,8 +70,8 @@ const HELD: Readonly<Record<SewingPlan['secure'], string>> = {
 function startFor({ start, secure }: SewingPlan): string[] {
   if (!start.includes(IN_FROM_EDGE))
     return start.some((step) => /leave tails/.test(step)) ? start : [...start, HELD[secure]];
-  if (secure === 'back-stitch') return [...start, 'Back to the edge, then forward.'];
-  const onTissue = start.map((step) => (step === IN_FROM_EDGE ? 'Begin on tissue laid under the edge.' : step));
+  if (secure === 'back-stitch') return [...start, 'Sew back to the edge, then forward.'];
+  const onTissue = start.map((step) => (step === IN_FROM_EDGE ? 'Start on tissue laid under the edge.' : step));
   return [...onTissue, HELD[secure]];
 }
 
@@ -111,25 +111,25 @@ const LEFT_LOOSE: readonly SewingPlan['secure'][] = ['knot', 'tails-to-back', 'n
 function notesFor({ seam, machine, aims, lacksPins }: Question, setup: Setup): string[] {
   const notes: string[] = [...seam.profile.notes];
   if (lacksPins.length > 0)
-    notes.push(`You own no ${lacksPins.map((kind) => PIN[kind].many).join(' or ')}: baste it by hand, or get some.`);
+    notes.push(`You have no ${lacksPins.map((kind) => PIN[kind].many).join(' or ')}: tack it by hand, or buy some.`);
   if (seam.each.length > 0) notes.push(...pairNotes(seam));
   const seamMm = seam.asked.lengthMm;
   if (seamMm !== undefined) {
     const use = threadUse({ ...setup, thicknessMm: seam.thicknessMm, seamMm });
-    notes.push(`Needle thread, by estimate: ${threadMm(use.needleMm)}, and as much in the bobbin; tails come on top.`);
+    notes.push(`Needle thread: about ${threadMm(use.needleMm)}, plus the same in the bobbin, plus tails.`);
   }
   if (setup.bobbin && !sameThread(setup.thread, setup.bobbin))
     notes.push(
-      'Thick thread above, all-purpose below: start from normal tension. Loops below: needle tension up. Does the top thread lie straight on the fabric? Then down.',
+      'Thick thread on top, all-purpose below: start from normal tension. If loops show below, turn the needle tension up. If the top thread lies straight on the fabric, turn it down.',
     );
   const { radiusMm } = seam.asked;
   if (radiusMm !== undefined) notes.push(...curveNotes(radiusMm, setup.lengthMm, machine.needleStop));
   if (machine.autoLock && LEFT_LOOSE.includes(aims.plan.secure))
-    notes.push('Switch the automatic tie-off off: these ends are left long.');
+    notes.push('Turn off automatic tie-off: these ends are left long.');
   if (setup.lengthMm >= 3.5)
-    notes.push('A stitch this long may want a step less tension: look at both sides of the scrap.');
+    notes.push('A stitch this long may need one step less tension: look at both sides of the test.');
   if (seam.underFootMm > machine.footLiftMm && seam.underFootMm <= machine.footLiftMm + machine.extraLiftMm)
-    notes.push('These layers pass under the foot only at its extra lift.');
+    notes.push('These layers only fit under the foot with its extra lift.');
   return notes;
 }
 
@@ -142,7 +142,7 @@ function curveNotes(radiusMm: number, lengthMm: number, needleStop: boolean): st
   if (every === null) return [];
   const when = every === 1 ? 'after every stitch' : `every ${every} stitches`;
   return [
-    `A radius of ${mm(radiusMm)} turns more than hands can steer: ${needleStop ? 'set the needle to stop down; ' : ''}${when} stop with the needle down, lift the foot and turn the fabric a little.`,
+    `A radius of ${mm(radiusMm)} is too tight to steer by hand: ${needleStop ? 'set the needle to stop down; ' : ''}${when} stop with the needle down, lift the foot and turn the fabric a little.`,
   ];
 }
 
@@ -156,8 +156,8 @@ function pairNotes({ each }: Question['seam']): string[] {
   const [first, second] = each.map(({ clothGive }) => clothGive);
   const creepier = profiles.findIndex(({ traits }) => traits.includes('slippery'));
   const below = Math.abs(first - second) > ALIKE_STRETCH ? Number(second > first) : creepier === -1 ? null : creepier;
-  if (bothPile) return ['Both have a pile: baste them twice, and sew in the direction of the nap.'];
+  if (bothPile) return ['Both have a pile: tack them twice, and sew in the direction of the nap.'];
   if (onTop !== null) return [`Sew with ${names[onTop]} on top, pile up, and ${names[1 - onTop]} on the feed.`];
-  if (below !== null) return [`Lay ${names[below]} underneath, on the feed: it moves more, and the feed eases it in.`];
-  return [`Lay the longer of ${names[0]} and ${names[1]} underneath, on the feed, which eases it in.`];
+  if (below !== null) return [`Put ${names[below]} underneath, on the feed: it shifts more, and the feed eases it in.`];
+  return [`Put the longer of ${names[0]} and ${names[1]} underneath, on the feed, which eases it in.`];
 }

@@ -5,10 +5,10 @@ import type { SewingPlan } from './plan';
 const SECURE: Record<SewingPlan['secure'], string> = {
   'back-stitch': 'End with three stitches back.',
   lock: 'End with the lock stitch.',
-  knot: 'Leave the tails and knot them by hand; no back-stitch.',
+  knot: 'Leave the tails and knot them by hand; no backstitch.',
   'short-stitch': 'End with a few very short stitches.',
-  'tails-to-back': 'Pull the tails to the back and knot them there; no back-stitch.',
-  none: 'Leave the tails: nothing holds the ends.',
+  'tails-to-back': 'Pull the tails to the back and knot them there; no backstitch.',
+  none: 'Leave the tails: nothing secures these ends.',
 };
 
 /**
@@ -50,7 +50,7 @@ export function planText({ cut, mark, hold, pins, tissue, speed, secure, press }
     secure: secureText(secure),
     press:
       press.maxSolePlateC === 0
-        ? 'No iron.'
-        : `Press at ${press.maxSolePlateC} °C at most${press.pressCloth ? ', through a cloth' : ''}, ${steam}.`,
+        ? 'Do not iron.'
+        : `Press at ${press.maxSolePlateC} °C at most${press.pressCloth ? ', through a press cloth' : ''}, ${steam}.`,
   };
 }

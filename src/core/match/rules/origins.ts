@@ -31,18 +31,18 @@ export const CARE_LABEL: RuleOrigin = {
 /** The person chose this school, by its weight in the search. */
 export const CHOSEN: RuleOrigin = {
   provenance: 'common-practice',
-  source: 'A school among good sewists, chosen by the person; its weight in the search is set by us.',
+  source: 'A choice between good practices, made by the person; its weight in the search is set by us.',
   figures: 'model',
 };
 export const CHOSEN_WAY: RuleOrigin = {
   provenance: 'common-practice',
-  source: 'A school among good sewists, chosen by the person.',
+  source: 'A choice between good practices, made by the person.',
   figures: 'none',
 };
 /** Where nobody says anything, somewhere has to be started from. */
 export const OURS: RuleOrigin = {
   provenance: 'model',
-  source: 'Our starting point, where practice names none.',
+  source: 'Our starting point, where practice has none.',
   figures: 'model',
 };
 export const OUR_WAY: RuleOrigin = { ...OURS, figures: 'none' };

@@ -1,11 +1,11 @@
-import { type SchoolQuestion, SCHOOLS, type Schools, type Setup, USUAL_SCHOOLS } from '../../setup';
+import { type SchoolName, type SchoolQuestion, SCHOOLS, type Schools, type Setup, USUAL_SCHOOLS } from '../../setup';
 import { answer } from '../match';
 import type { SewingPlan } from '../plan/plan';
 import type { MatchInput } from '../question';
 
 /** One way taught, and what it makes of this seam. */
 export interface SchoolAnswer {
-  name: string;
+  name: SchoolName;
   setup: Setup | null;
   plan: SewingPlan;
 }
@@ -13,7 +13,7 @@ export interface SchoolAnswer {
 /** A question that changes this seam, with the answer of every school. */
 export interface SchoolMatters {
   question: SchoolQuestion;
-  chosen: string;
+  chosen: SchoolName;
   answers: SchoolAnswer[];
 }
 

@@ -87,7 +87,7 @@ describe('the search', () => {
     ['a neoprene joint', { structure: 'foam', family: 'neoprene' }, { kind: 'join' }],
     ['a zip in poplin', { structure: 'woven', family: 'poplin' }, { kind: 'zip-exposed' }],
     [
-      'a swim seam that must give 100 %',
+      'a swim seam that must give 100%',
       { structure: 'knit', family: 'swim', stretchAcross: 140 },
       { kind: 'join', requiredGive: 100 },
     ],

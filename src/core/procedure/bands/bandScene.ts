@@ -123,7 +123,7 @@ export function laidFlat({ long, short, pull }: Laid): Scene {
     // Both edges are quartered: the pull is the same in each.
     texts: [0, 1, 2, 3].map((i) => ({
       at: [(LAID_MM * (i + 0.28)) / 4, 56] as const,
-      text: `+${Math.round(pull)} %`,
+      text: `+${Math.round(pull)}%`,
     })),
   };
 }

@@ -64,7 +64,7 @@ export function bandNumbers({ band, width, allowance, called, wayOut }: BandToCu
   const found = bandFor(band);
   if (found.passesGirth === false) {
     const pulled = Math.floor(bandReachMm(found.finishedMm, band.stretch));
-    const text = `Pulled to four fifths of its stretch the ${called} reaches ${mm(pulled)} and has to pass ${mm(band.girthMm)}: ${wayOut}.`;
+    const text = `Stretched to four fifths of its limit the ${called} reaches ${mm(pulled)} and has to pass ${mm(band.girthMm)}: ${wayOut}.`;
     return cannot('seam.band-girth', text, band.girthMm, pulled);
   }
   return {
@@ -84,17 +84,17 @@ export function bandNumbers({ band, width, allowance, called, wayOut }: BandToCu
 /** Whether a band could not be worked out. */
 export const isRefused = (found: BandNumbers | Cannot): found is Cannot => 'blocked' in found;
 
-const OVERNIGHT = 'In the morning it still lies against a hand laid into it.';
+const OVERNIGHT = 'In the morning it still lies flat against a hand placed inside it.';
 
 /** Before anything is cut from a fabric that does not quite come back. */
 export const GAPES = {
-  do: 'This fabric recovers poorly and will gape: the band is cut {shorter} shorter for it. Sew one round a scrap of the opening first, and leave it overnight.',
+  do: 'This fabric recovers poorly and will gape, so the band is cut {shorter} shorter. Sew one to a scrap shaped like the opening first, and leave it overnight.',
   check: OVERNIGHT,
   view: 'quarters',
   when: 'gapes',
 } as const;
 export const GAPES_AS_IT_IS = {
-  do: 'This fabric recovers poorly and will gape, and it stretches too little to be cut any shorter. Sew one round a scrap of the opening first, and leave it overnight; a fabric that recovers better is the cure.',
+  do: 'This fabric recovers poorly and will gape, and it stretches too little to be cut any shorter. Sew one to a scrap shaped like the opening first, and leave it overnight. A fabric with better recovery is the answer.',
   check: OVERNIGHT,
   view: 'quarters',
   when: 'gapesAsItIs',

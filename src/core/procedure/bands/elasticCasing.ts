@@ -64,7 +64,7 @@ export const ELASTIC_CASING = procedure('elastic-casing', {
   work: ({ girth, round, elastic, share }) => {
     const length = (girth * share) / 100;
     if (round < girth) {
-      const text = `The edge is ${mm(round)} round and has to pass ${mm(girth)}: a casing does not stretch. Cut the edge wider, or leave an opening.`;
+      const text = `The edge is ${mm(round)} round and has to pass ${mm(girth)}, and a casing does not stretch. Cut the edge wider, or leave an opening.`;
       return cannot('seam.casing-girth', text, girth, round);
     }
     const tunnel = elastic + 3;
@@ -106,13 +106,13 @@ export const ELASTIC_CASING = procedure('elastic-casing', {
     },
     {
       do: 'Sew {tunnel} from the fold, leaving a gap of {gap}.',
-      check: 'The elastic runs freely: it has {3 mm} to spare.',
+      check: 'The elastic moves freely: it has {3 mm} to spare.',
       view: 'above',
       now: ['row'],
       sews: 'sewn',
     },
     {
-      do: 'Cut the elastic {cut}; pull it through without a twist.',
+      do: 'Cut the elastic {cut}; pull it through without twisting it.',
       check: 'Both ends hang out.',
       caution: BLADE,
       with: 'blade',
@@ -128,7 +128,7 @@ export const ELASTIC_CASING = procedure('elastic-casing', {
     },
     {
       do: 'Close the gap, stretching the edge a little.',
-      check: 'Nothing is caught but the casing.',
+      check: 'Only the casing is caught.',
       view: 'above',
       now: ['row'],
       sews: 'gap',

@@ -33,7 +33,7 @@ export const ELASTIC_SEWN_ON = procedure('elastic-sewn-on', {
   asks: [
     BODY,
     garmentEdge(900),
-    { key: 'pass', label: 'Widest place it has to pass', unit: 'mm', usual: 980, least: 60, most: 2500 },
+    { key: 'pass', label: 'Widest part it has to pass', unit: 'mm', usual: 980, least: 60, most: 2500 },
     ELASTIC_WIDTH,
     ELASTIC_SHARE,
     { key: 'stretch', label: 'The elastic stretches', unit: 'percent', usual: 100, least: 20, most: 250 },
@@ -44,11 +44,11 @@ export const ELASTIC_SEWN_ON = procedure('elastic-sewn-on', {
     const reach = Math.floor(bandReachMm(length, stretch));
     const needs = Math.max(round, pass);
     if (reach < needs) {
-      const text = `Pulled to four fifths of its stretch the elastic reaches ${mm(reach)} and has to reach ${mm(needs)}: take one that stretches more, cut it longer, or gather the edge first.`;
+      const text = `Stretched to four fifths of its limit the elastic reaches ${mm(reach)} and has to reach ${mm(needs)}: use a stretchier one, cut it longer, or gather the edge first.`;
       return cannot('seam.elastic-reach', text, needs, reach);
     }
     if (round < length) {
-      const text = `The edge is ${mm(round)} and the elastic ${mm(Math.round(length))}: the elastic has to be the shorter one. Cut it to ${Math.round((100 * round) / girth)} % of the body or less.`;
+      const text = `The edge is ${mm(round)} and the elastic ${mm(Math.round(length))}: the elastic has to be shorter. Cut it to ${Math.round((100 * round) / girth)}% of the body or less.`;
       return cannot('seam.elastic-longer', text, round, length);
     }
     return {
@@ -84,7 +84,7 @@ export const ELASTIC_SEWN_ON = procedure('elastic-sewn-on', {
   ready: ['elastic made to be sewn through', '[needle]', 'eight [pins]'],
   steps: [
     {
-      do: 'Cut the elastic {cut}; lap its ends by {overlap} and sew a square with a cross.',
+      do: 'Cut the elastic {cut}; overlap its ends by {overlap} and sew a square with a cross.',
       check: 'A ring {length} round, not twisted. Try it on.',
       view: 'ends',
       now: ['ring'],
@@ -93,14 +93,14 @@ export const ELASTIC_SEWN_ON = procedure('elastic-sewn-on', {
     },
     {
       do: 'Quarters: every {quarterElastic} on the elastic, every {quarterEdge} on the edge. [Pin] quarter to quarter, on the wrong side.',
-      check: 'Its join lies at the middle back.',
+      check: 'Its join is at the middle back.',
       view: 'quarters',
       now: ['quarters'],
     },
     {
-      do: 'Sew along its middle, {swing} wide and {stitch} long: hold behind the foot, stretch only the elastic, by {pull:n} %.',
-      check: 'The needle is not bent by pulling: stretch before and behind alike.',
-      caution: 'A needle that is pulled aside strikes the plate and breaks.',
+      do: 'Sew along the middle, {swing} wide and {stitch} long: hold it behind the foot and stretch only the elastic, by {pull:n}%.',
+      check: 'The needle does not bend: stretch equally in front and behind.',
+      caution: 'A needle that is pulled aside hits the plate and breaks.',
       view: 'above',
       now: ['row'],
       sews: 'round',
@@ -108,8 +108,8 @@ export const ELASTIC_SEWN_ON = procedure('elastic-sewn-on', {
       machine: { widthMm: 'swing' },
     },
     {
-      do: 'Fold it over to the inside once, if it is to be hidden, and sew again near its lower edge in the same way.',
-      check: 'Stretch it hard: nothing pops, and it comes back.',
+      do: 'To hide it, fold it over to the inside once and sew again near its lower edge in the same way.',
+      check: 'Stretch it hard: nothing pops, and it recovers.',
       view: 'above',
       now: ['row'],
       sews: 'round',

@@ -25,7 +25,7 @@ export const NECK_BAND = procedure('neck-band', {
       least: 5,
       most: 300,
     },
-    { key: 'girth', label: 'Round the head it has to pass', unit: 'mm', usual: 570, least: 200, most: 800 },
+    { key: 'girth', label: 'Head measurement it has to pass', unit: 'mm', usual: 570, least: 200, most: 800 },
     { key: 'allowance', label: 'Allowance at the neckline', unit: 'mm', usual: 6, least: 3, most: 20 },
   ],
   work: ({ opening, width, stretch, girth, allowance }, given) => {
@@ -43,20 +43,20 @@ export const NECK_BAND = procedure('neck-band', {
       width,
       allowance,
       called: 'band',
-      wayOut: 'cut the neckline wider, or take a band fabric that stretches more',
+      wayOut: 'cut the neckline wider, or use a band fabric that stretches more',
     });
     return isRefused(numbers)
       ? numbers
       : { ...numbers, join: JOIN_MM, ...shorterBy({ well, cut: ratio }, opening, recovery) };
   },
   views: { quarters, section: sewnOn, ends: endsJoined },
-  ready: ['a band that springs back', 'eight [pins]', '[needle]'],
+  ready: ['a band with good recovery', 'eight [pins]', '[needle]'],
   steps: [
     GAPES,
     GAPES_AS_IT_IS,
     {
-      do: 'Cut the band {cut} long and {cutWidth} wide, the stretch along its length.',
-      check: 'It stretches the long way.',
+      do: 'Cut the band {cut} long and {cutWidth} wide, with the most stretch along its length.',
+      check: 'It stretches lengthwise.',
       view: 'quarters',
     },
     {
@@ -70,7 +70,7 @@ export const NECK_BAND = procedure('neck-band', {
     },
     {
       do: 'Mark quarters on the band, every {quarterBand}, and on the neckline, every {quarterOpening}.',
-      check: 'The band’s join lies at the middle back.',
+      check: 'The band’s join is at the middle back.',
       view: 'quarters',
       now: ['quarters'],
     },
@@ -81,15 +81,15 @@ export const NECK_BAND = procedure('neck-band', {
       now: ['quarters'],
     },
     {
-      do: 'Sew {allowance} from the edge, band on top: stretch only the band, by {pull:n} %, quarter by quarter.',
-      check: 'The neckline is not pulled; no fold is caught.',
+      do: 'Sew {allowance} from the edge, band on top: stretch only the band, by {pull:n}%, quarter by quarter.',
+      check: 'The neckline does not stretch, and no fold is caught.',
       view: 'section',
       now: ['seam'],
       sews: 'opening',
     },
     {
       do: '[Press] the allowance down. [steam back]',
-      check: 'It lies flat, and passes over the head.',
+      check: 'It lies flat and goes over the head.',
       with: 'iron',
       view: 'section',
       now: ['seam'],

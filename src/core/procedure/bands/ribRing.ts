@@ -21,7 +21,7 @@ const ringOf: Procedure['work'] = ({ opening, width, ratio, stretch, girth, allo
     width,
     allowance,
     called: 'rib',
-    wayOut: 'cut it longer, or take a rib that stretches more',
+    wayOut: 'cut it longer, or use a rib that stretches more',
   });
   return isRefused(numbers) ? numbers : { ...numbers, ...shorterBy({ well, cut }, opening, recovery) };
 };
@@ -30,14 +30,14 @@ const RING_STEPS: Procedure['steps'] = [
   GAPES,
   GAPES_AS_IT_IS,
   {
-    do: 'Cut the rib {cut} long and {cutWidth} wide, the stretch along its length.',
-    check: 'It springs back when it is let go.',
+    do: 'Cut the rib {cut} long and {cutWidth} wide, with the most stretch along its length.',
+    check: 'Stretch it and let go: it springs back.',
     caution: BLADE,
     with: 'blade',
     view: 'quarters',
   },
   {
-    do: 'Join its ends at {allowance} to a ring {finished} round. Fold it along the middle.',
+    do: 'Join its ends at {allowance} to make a ring {finished} round. Fold it along the middle.',
     check: 'Raw edges level.',
     view: 'above',
     now: ['fold'],
@@ -46,20 +46,20 @@ const RING_STEPS: Procedure['steps'] = [
   },
   {
     do: 'Quarters: every {quarterBand} on the rib, every {quarterOpening} on the opening. [Pin] quarter to quarter, right sides together.',
-    check: 'Its join lies on the seam of the garment.',
+    check: 'Its join is on the garment’s seam.',
     view: 'quarters',
     now: ['quarters'],
   },
   {
-    do: 'Sew {allowance} from the edge, rib on top, stretching only the rib, by {pull:n} %.',
-    check: 'The garment is not stretched.',
+    do: 'Sew {allowance} from the edge, rib on top, stretching only the rib, by {pull:n}%.',
+    check: 'The garment does not stretch.',
     view: 'above',
     now: ['seam'],
     sews: 'opening',
   },
   {
     do: '[Press] the allowance to the garment. [steam back]',
-    check: 'It passes and closes again.',
+    check: 'It goes over and closes again.',
     with: 'iron',
     view: 'section',
     now: ['seam'],
@@ -100,7 +100,7 @@ function ribRing<Id extends string>(more: {
         most: 2000,
       },
       { key: 'width', label: 'Finished width of the rib', unit: 'mm', usual: more.width, least: 10, most: 200 },
-      { key: 'ratio', label: 'Rib to opening', unit: 'percent', usual: 80, least: 45, most: 100 },
+      { key: 'ratio', label: 'Rib as a share of the opening', unit: 'percent', usual: 80, least: 45, most: 100 },
       RIB_STRETCH,
       {
         key: 'girth',
@@ -127,7 +127,7 @@ function ribRing<Id extends string>(more: {
           ],
         }),
     },
-    ready: ['rib that springs back', 'eight [pins]', '[needle]'],
+    ready: ['rib with good recovery', 'eight [pins]', '[needle]'],
     steps: RING_STEPS,
     faults: ['wavy', 'popped', 'skipped', 'uneven-layers'],
   });

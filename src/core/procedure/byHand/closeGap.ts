@@ -58,29 +58,29 @@ export const CLOSE_GAP = procedure('close-gap', {
     return { gap, stitches, stitch: gap / stitches, thread: 2 * gap + 2 * HAND_TAIL_MM };
   },
   views: { above: ladder },
-  ready: ['thread between the two fabrics in colour; silk thread on silk', 'a fine needle'],
+  ready: ['thread that matches both fabrics; silk thread on silk', 'a fine needle'],
   steps: [
     {
-      do: 'Both allowances lie turned in, the folds meet. Thread {thread}, a knot at its end.',
-      check: 'The folds are one straight line with the seam.',
+      do: 'Both allowances are turned in, and the folds meet. Thread {thread}, with a knot at the end.',
+      check: 'The folds are in one straight line with the seam.',
       caution: HAND_NEEDLE,
       view: 'above',
       handThread: 'thread',
     },
     {
-      do: 'Come out in one fold from inside. Straight across into the other, {stitch} along inside it, straight back: {stitches:n} times.',
+      do: 'Bring the needle out through one fold from inside. Go straight across into the other, {stitch} along inside it, then straight back: {stitches:n} times.',
       check: 'The thread crosses at right angles, like rungs.',
       view: 'above',
       now: ['ladder'],
     },
     {
-      do: 'Every few stitches draw it closed, gently.',
-      check: 'The rungs vanish; the edge does not pucker.',
+      do: 'Every few stitches, pull it closed gently.',
+      check: 'The rungs disappear; the edge does not pucker.',
       view: 'above',
       now: ['ladder'],
     },
     {
-      do: 'A knot in the fold, the needle in and out {25 mm} away, snip at the fabric.',
+      do: 'Knot in the fold, run the needle in and out {25 mm} away, and snip at the fabric.',
       check: 'Pull the seam: it stays closed. Count needles.',
       caution: BLADE,
       with: 'blade',

@@ -6,7 +6,7 @@ import { procedure, SEWN_SO } from '../engine/procedure';
 /** Basting by hand where a foot would creep: velvet, silk, stripes. */
 export const HAND_BASTE = procedure('hand-baste', {
   ...SEWN_SO,
-  name: 'Basting by hand',
+  name: 'Tacking by hand',
   group: 'by hand',
   kind: 'baste',
   asks: [
@@ -22,24 +22,24 @@ export const HAND_BASTE = procedure('hand-baste', {
     thread: 1.1 * seam + HAND_TAIL_MM,
   }),
   views: { above: bastedRow },
-  ready: ['basting thread, silk on silk', 'a long fine needle'],
+  ready: ['tacking thread; silk on silk', 'a long fine needle'],
   steps: [
     {
-      do: 'Lay both layers flat on the table. Thread {thread}, no knot: one back-stitch at the beginning.',
-      check: 'The layers lie as they fell, none is pulled.',
+      do: 'Lay both layers flat on the table. Thread {thread}, no knot: start with one backstitch.',
+      check: 'The layers lie as they fell; neither is pulled.',
       caution: HAND_NEEDLE,
       view: 'above',
       handThread: 'thread',
     },
     {
-      do: 'Running stitches of {stitch}, {row} from the edge, all {seam}; on velvet go back a stitch at every third.',
-      check: 'Both layers are caught and none has crept.',
+      do: 'Running stitches of {stitch}, {row} from the edge, all {seam}. On velvet, go back a stitch after every third.',
+      check: 'Both layers are caught and neither has crept.',
       view: 'above',
       now: ['row'],
     },
     {
-      do: 'After the seam: snip every few stitches and draw the thread out.',
-      check: 'No thread of the seam is cut.',
+      do: 'After sewing the seam: snip every few stitches and pull the thread out.',
+      check: 'No stitch of the seam is cut.',
       caution: BLADE,
       with: 'blade',
       view: 'above',

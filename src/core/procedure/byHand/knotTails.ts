@@ -74,14 +74,14 @@ export const KNOT_TAILS = procedure('knot-tails', {
   ready: ['tails of {tail} left at every end', 'a hand needle with a wide eye', 'small scissors'],
   steps: [
     {
-      do: 'Pull the lower tail: the upper one comes through as a loop. Draw it to the wrong side. Do the same at all {count:n} ends.',
-      check: 'Both tails are on the wrong side, nothing is gathered.',
+      do: 'Pull the lower tail: the upper one comes through as a loop. Pull it to the wrong side. Do the same at all {count:n} ends.',
+      check: 'Both tails are on the wrong side, and nothing is gathered.',
       caution: HAND_NEEDLE,
       view: 'section',
     },
     {
       do: 'Make a loop with both tails, pass them through it and slide the knot down to the fabric with a needle.',
-      check: 'It sits on the fabric, not above it; pull: it holds.',
+      check: 'It sits right on the fabric. Pull: it holds.',
       view: 'section',
       now: ['knot'],
     },
@@ -93,7 +93,7 @@ export const KNOT_TAILS = procedure('knot-tails', {
     },
     {
       do: 'Snip them off at the fabric.',
-      check: 'The knot itself is whole.',
+      check: 'The knot itself is intact.',
       caution: BLADE,
       with: 'blade',
       view: 'section',

@@ -25,7 +25,7 @@ export function outlineNumbers(outline: Outline, given: Given, allowance: number
   if (trim > allowance)
     return cannot(
       'seam.trim-over-allowance',
-      `Trimmed to ${mm(trim)} nothing is taken off an allowance of ${mm(allowance)}: trim to ${mm(allowance)} or less.`,
+      `Trimming to ${mm(trim)} takes nothing off an allowance of ${mm(allowance)}: trim to ${mm(allowance)} or less.`,
       allowance,
       trim,
     );
@@ -33,7 +33,7 @@ export function outlineNumbers(outline: Outline, given: Given, allowance: number
   if (answer.trimFirst.length > 0) {
     const tight = answer.trimFirst.reduce((a, b) => (b.radiusMm < a.radiusMm ? b : a));
     const radius = Math.round(tight.radiusMm * 10) / 10;
-    const text = `${mm(Math.round(tight.alongMm))} along, the line bends to a radius of ${mm(radius)}: an allowance of ${mm(trim)} cannot be laid round it. Trim to less than ${mm(radius)}, draw it rounder, or make it a corner.`;
+    const text = `${mm(Math.round(tight.alongMm))} along, the line bends to a radius of ${mm(radius)}: an allowance of ${mm(trim)} cannot be folded round that. Trim to less than ${mm(radius)}, draw it rounder, or make it a corner.`;
     return cannot('seam.allowance-over-radius', text, radius, trim);
   }
   const lengths = answer.stretches.map(({ lengthMm }) => lengthMm);

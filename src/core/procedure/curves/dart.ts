@@ -57,7 +57,7 @@ export const DART = procedure('dart', {
   work: ({ intake, long }) => {
     const half = intake / 2;
     if (half > long * 0.6) {
-      const text = `A dart ${mm(intake)} wide and ${mm(long)} long points too bluntly to be pressed flat: make it at least ${mm(Math.ceil(intake / 1.2))} long, or two of it.`;
+      const text = `A dart ${mm(intake)} wide and ${mm(long)} long is too blunt to press flat: make it at least ${mm(Math.ceil(intake / 1.2))} long, or make two.`;
       return cannot('seam.dart-blunt', text, long * 1.2, intake);
     }
     return { intake, long, half, seam: Math.hypot(half, long) };
@@ -66,13 +66,13 @@ export const DART = procedure('dart', {
   ready: ['marks of both legs and the point', '[pins]', '[iron]', 'a ham'],
   steps: [
     {
-      do: 'Fold the dart right sides together, legs on each other. [hold]',
-      check: 'The legs lie on each other: look from both sides.',
+      do: 'Fold the dart right sides together, one leg on the other. [hold]',
+      check: 'The legs match: check from both sides.',
       view: 'above',
     },
     {
       do: 'Sew from the wide end, {half} from the fold, to the point.',
-      check: 'The last three stitches lie on the very fold.',
+      check: 'The last three stitches are right on the fold.',
       view: 'above',
       now: ['seam'],
       sews: 'seam',
@@ -85,7 +85,7 @@ export const DART = procedure('dart', {
     },
     {
       do: '[Press] it flat, then to the middle or down, over a ham.',
-      check: 'The fabric is round, not broken, at the point.',
+      check: 'The fabric is round at the point, without a dent.',
       with: 'iron',
       view: 'above',
       now: ['seam'],

@@ -32,7 +32,7 @@ export const EASE = procedure('ease', {
       most: 1,
       options: [
         [0, 'firm: a close weave'],
-        [1, 'soft: wool, a knit, cut on the bias'],
+        [1, 'soft: wool, a knit, or cut on the bias'],
       ],
     },
   ],
@@ -45,7 +45,7 @@ export const EASE = procedure('ease', {
     }
     if (percent > most) {
       const fits = Math.floor(short * (1 + most / 100));
-      const text = `${Math.round(percent)} % more is too much to ease into this fabric without pleats: bring the longer edge to ${mm(fits)}, or gather it.`;
+      const text = `${Math.round(percent)}% is too much to ease into this fabric without pleats: bring the longer edge to ${mm(fits)}, or gather it.`;
       return cannot('seam.ease-too-much', text, fits, long);
     }
     return {
@@ -76,8 +76,8 @@ export const EASE = procedure('ease', {
   ready: ['[pins], many', '[iron]', 'a pressing ham'],
   steps: [
     {
-      do: 'Longer edge alone: one row of {stitch} stitches, {first} from the edge, a finger held behind the foot so that it crowds.',
-      check: 'It has shortened by about {more} and lies without pleats.',
+      do: 'On the longer edge alone: sew one row of {stitch} stitches, {first} from the edge, holding a finger behind the foot so that it crowds.',
+      check: 'It is now about {more} shorter, without pleats.',
       view: 'above',
       now: ['ease'],
       sews: 'long',
@@ -86,7 +86,7 @@ export const EASE = procedure('ease', {
     },
     {
       do: '[shrink]',
-      check: 'The fullness stands up as a shape, not as folds.',
+      check: 'The fullness makes a shape, without folds.',
       with: 'iron',
       view: 'above',
       now: ['ease'],
@@ -97,7 +97,7 @@ export const EASE = procedure('ease', {
       view: 'above',
     },
     {
-      do: 'Longer layer below, towards the feed, which takes it in. Sew {allowance} from the edge, all {short}.',
+      do: 'Longer layer underneath, next to the feed, which eases it in. Sew {allowance} from the edge, all {short}.',
       check: 'No pleat is caught on either side.',
       view: 'above',
       now: ['seam'],
@@ -105,7 +105,7 @@ export const EASE = procedure('ease', {
     },
     {
       do: '[Press] the allowance only, from the fuller side.',
-      check: 'On the right side no dimple.',
+      check: 'No dimple on the right side.',
       with: 'iron',
       view: 'above',
       now: ['seam'],

@@ -130,11 +130,11 @@ export const FACING = procedure('facing', {
     };
   },
   views: { above: together, open: opened, piece },
-  ready: ['[pins]', '[iron]', 'small sharp scissors', 'facing interfaced already'],
+  ready: ['[pins]', '[iron]', 'small sharp scissors', 'facing, already interfaced'],
   steps: [
     {
-      do: 'Stay-stitch the garment’s neckline {stay} from the edge, before anything else touches it: each half from the shoulder down to the middle.',
-      check: 'Laid on its pattern it has not grown.',
+      do: 'Stay-stitch the garment’s neckline {stay} from the edge before anything else: each half from the shoulder to the middle.',
+      check: 'Laid on its pattern, it has not stretched.',
       view: 'above',
       now: ['stay'],
       sews: 'edge',
@@ -150,27 +150,27 @@ export const FACING = procedure('facing', {
       when: 'frays',
     },
     {
-      do: 'Right sides together: shoulder seams and middles first. [hold] Sew {edge} at {allowance}.',
+      do: 'Right sides together: match shoulder seams and middles first. [hold] Sew {edge} at {allowance}.',
       check: 'The curve is even, without corners.',
       view: 'above',
       now: ['seam'],
       sews: 'edge',
     },
     {
-      do: 'Stop here and try it on: after this it is trimmed.',
-      check: 'It goes over the head, and lies on the body.',
+      do: 'Stop here and try it on: from here on you trim it.',
+      check: 'It goes over the head and lies on the body.',
       view: 'above',
     },
     {
       do: 'Grade: trim the facing’s allowance to {facing}, the garment’s to {garment}.',
-      check: 'The wider layer lies against the garment.',
+      check: 'The wider layer is next to the garment.',
       caution: BLADE,
       with: 'blade',
       view: 'above',
       now: ['grade'],
     },
     {
-      do: 'Snip {slits:n} slits, one every {spacing}, to within {1.5 mm} of the stitching.',
+      do: 'Snip {slits:n} times, once every {spacing}, to within {1.5 mm} of the stitching.',
       check: 'Opened out, the allowance lies flat.',
       caution: BLADE,
       with: 'blade',
@@ -187,8 +187,8 @@ export const FACING = procedure('facing', {
       row: 'under',
     },
     {
-      do: 'Turn it in, the seam rolled a hair to the inside, and [press]. Catch the facing to the allowances at the shoulders by hand.',
-      check: 'From outside no facing shows.',
+      do: 'Turn it in with the seam rolled slightly to the inside, and [press]. Catch the facing to the allowances at the shoulders by hand.',
+      check: 'The facing does not show from outside.',
       with: 'iron',
       view: 'open',
     },

@@ -23,7 +23,7 @@ const TRIM: Ask = {
 const cutting = (where: string): readonly Step[] => [
   {
     do: `Trim the allowance to {trim}, ${where}.`,
-    check: 'One width everywhere.',
+    check: 'The same width everywhere.',
     caution: BLADE,
     with: 'blade',
     view: 'above',
@@ -31,8 +31,8 @@ const cutting = (where: string): readonly Step[] => [
     when: 'trims',
   },
   {
-    do: 'Snip {clips:n} slits where the edge must spread, up to {reach} from the stitching.',
-    check: 'Bend it the way it will lie: it spreads, and no slit reaches the stitching.',
+    do: 'Snip {clips:n} times where the edge must spread, up to {reach} from the stitching.',
+    check: 'Bend it the way it will lie: it spreads, and no snip reaches the stitching.',
     caution: BLADE,
     with: 'blade',
     view: 'above',
@@ -40,8 +40,8 @@ const cutting = (where: string): readonly Step[] => [
     when: 'clips',
   },
   {
-    do: 'Cut {notches:n} wedges out where the edge would crowd, up to {reach} from the stitching.',
-    check: 'Turned over your finger, no fold lies on another.',
+    do: 'Cut out {notches:n} wedges where the edge would crowd, up to {reach} from the stitching.',
+    check: 'Bent over your finger, no folds overlap.',
     caution: BLADE,
     with: 'blade',
     view: 'above',
@@ -50,7 +50,7 @@ const cutting = (where: string): readonly Step[] => [
   },
   {
     do: 'At {corners:n} corners: trim across outer tips, {2 mm} from the stitching; snip straight into inner ones.',
-    check: 'No thread of the seam is cut.',
+    check: 'No stitch of the seam is cut.',
     caution: BLADE,
     with: 'blade',
     view: 'above',
@@ -61,8 +61,8 @@ const cutting = (where: string): readonly Step[] => [
 
 const sewing: readonly Step[] = [
   {
-    do: 'Sew along the line, {sewn}, stitches of {stitch}; slowly, turning the fabric all the time.',
-    check: 'The line never leaves the mark by more than a thread.',
+    do: 'Sew along the line, {sewn}, with stitches of {stitch}; go slowly, turning the fabric all the time.',
+    check: 'The row is never more than a thread off the mark.',
     view: 'above',
     now: ['seam'],
     sews: 'sewn',
@@ -71,7 +71,7 @@ const sewing: readonly Step[] = [
   },
   {
     do: 'Sew along the line, {sewn}. The numbers beside it are stitch lengths, down to {shortest} where it is tightest.',
-    check: 'The line never leaves the mark by more than a thread.',
+    check: 'The row is never more than a thread off the mark.',
     view: 'above',
     now: ['seam'],
     sews: 'sewn',
@@ -82,13 +82,13 @@ const sewing: readonly Step[] = [
 
 const MARK: Step = {
   do: 'Mark the line from the printed template, {allowance} from the raw edge.',
-  check: 'The bar on the sheet measures true, and the marks of the corners are on the fabric.',
+  check: 'The bar on the sheet measures correctly, and the corner marks are on the fabric.',
   view: 'above',
   now: ['seam'],
 };
 const CORNERS: Step = {
   do: 'At each of {corners:n} corners: needle down, foot up, turn, foot down.',
-  check: 'Every corner is a stitch. If it does not land there, turn the wheel by hand for the last ones.',
+  check: 'There is a stitch exactly at every corner. If one misses, turn the handwheel for the last stitches.',
   view: 'above',
   now: ['seam'],
   when: 'corners',
@@ -142,7 +142,7 @@ export const OUTLINE_SEAM = procedure('outline-seam', {
 function enclosed({ closed }: Outline, numbers: Numbers, gap: number): Numbers | Cannot {
   if (!closed) {
     const text =
-      'This line is open: an enclosed shape ends where it begins. Pick a closed shape, or say that yours closes.';
+      'This line is open, and an enclosed shape ends where it starts. Choose a closed shape, or say that yours closes.';
     return cannot('seam.outline-open', text);
   }
   if (gap > numbers.along / 2) {
@@ -180,12 +180,12 @@ export const ENCLOSED = procedure('enclosed', {
   steps: [
     {
       do: 'Right sides together. Mark the line, and the gap of {gap} in a straight stretch.',
-      check: 'The gap lies away from corners and curves.',
+      check: 'The gap is away from corners and curves.',
       view: 'above',
       now: ['seam'],
     },
     {
-      do: '[Press] the allowances of the gap back along the line, now while it is flat.',
+      do: '[Press] the allowances of the gap back along the line while it is still flat.',
       check: 'Two crisp folds, {gap} long.',
       with: 'iron',
       view: 'above',
@@ -198,18 +198,18 @@ export const ENCLOSED = procedure('enclosed', {
       view: 'above',
       now: ['seam'],
     },
-    ...cutting('all round; leave it whole at the gap'),
+    ...cutting('all round, but leave it whole at the gap'),
     {
       do: 'Turn it through the gap, push corners out gently, roll the seam to the edge and [press] it.',
-      check: 'Every corner is out, nothing pokes through.',
+      check: 'Every corner is out, and nothing pokes through.',
       caution: 'Push with something blunt.',
       with: 'iron',
       view: 'above',
     },
     {
-      do: 'Close the gap by hand: straight across from fold to fold, the thread buried in the folds.',
+      do: 'Close the gap by hand: straight across from fold to fold, hiding the thread in the folds.',
       check: 'The stitches do not show; count [the pins].',
-      caution: 'Put the needle into its case when you lay the work down.',
+      caution: 'Put the needle in its case when you put the work down.',
       view: 'above',
     },
   ],

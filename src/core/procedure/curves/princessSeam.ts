@@ -60,14 +60,14 @@ function openedOut({ radius, turn, trim, slits, wedges, base, open }: Numbers): 
 /** A hollow edge sewn to a round one: princess line, curved yoke. */
 export const PRINCESS_SEAM = procedure('princess-seam', {
   ...SEWN_SO,
-  name: 'Two unlike curves, as in a princess line',
+  name: 'Two different curves, as in a princess line',
   group: 'curve and corner',
   kind: 'join',
   main: { name: 'The seam' },
   rows: { stay: { kind: 'stay', name: 'The stay-stitching', layers: 1 } },
   asks: [
     { key: 'seam', label: 'How long is the seam', unit: 'mm', usual: 450, least: 40, most: 3000 },
-    { key: 'curved', label: 'Of it, curved', unit: 'mm', usual: 160, least: 20, most: 2000 },
+    { key: 'curved', label: 'Curved part of it', unit: 'mm', usual: 160, least: 20, most: 2000 },
     { key: 'radius', label: 'Radius of the curve', unit: 'mm', usual: 110, least: 20, most: 2000 },
     { key: 'allowance', label: 'Seam allowance', unit: 'mm', usual: 15, least: 5, most: 25 },
     {
@@ -116,15 +116,15 @@ export const PRINCESS_SEAM = procedure('princess-seam', {
   ready: ['[pins], many', '[iron]', 'a pressing ham', 'small sharp scissors'],
   steps: [
     {
-      do: 'The hollow edge alone: stay-stitch its curve, {stay} from the edge, over {curved}.',
-      check: 'It has not grown.',
+      do: 'On the hollow edge alone: stay-stitch its curve, {stay} from the edge, over {curved}.',
+      check: 'It has not stretched.',
       view: 'above',
       now: ['stay'],
       sews: 'curved',
       row: 'stay',
     },
     {
-      do: 'Snip the hollow edge {slits:n} times along the curve, one every {spacing}, to the stay-stitching and no farther.',
+      do: 'Snip the hollow edge {slits:n} times along the curve, once every {spacing}, as far as the stay-stitching and no farther.',
       check: 'It spreads until it lies along the round edge.',
       caution: BLADE,
       with: 'blade',
@@ -133,20 +133,20 @@ export const PRINCESS_SEAM = procedure('princess-seam', {
       when: 'slits',
     },
     {
-      do: 'Right sides together, the hollow edge up: notches and ends first, then the curve. [hold]',
-      check: 'Seam line meets seam line; the raw edges need not.',
+      do: 'Right sides together, the hollow edge on top: match notches and ends first, then the curve. [hold]',
+      check: 'Seam line meets seam line; the raw edges may not.',
       view: 'above',
     },
     {
-      do: 'Hollow edge up, sew {seam} at {allowance}, slowly, the layer below kept flat with a finger.',
-      check: 'No pleat below, and the stay-stitching lies inside the allowance.',
+      do: 'Hollow edge on top, sew {seam} at {allowance}, slowly, keeping the layer underneath flat with a finger.',
+      check: 'No pleat underneath, and the stay-stitching is inside the allowance.',
       view: 'above',
       now: ['seam'],
       sews: 'seam',
     },
     {
-      do: 'Stop here and try it on: after this it is trimmed.',
-      check: 'The curve lies where the body has it.',
+      do: 'Stop here and try it on: from here on you trim it.',
+      check: 'The curve is where the body has it.',
       view: 'above',
     },
     {
@@ -158,7 +158,7 @@ export const PRINCESS_SEAM = procedure('princess-seam', {
       when: 'trims',
     },
     {
-      do: 'Cut {wedges:n} wedges out of the round edge, {base} wide at the raw edge, each between two slits of the other, never at the same place.',
+      do: 'Cut {wedges:n} wedges out of the round edge, {base} wide at the raw edge, each between two snips of the other edge, never in the same place.',
       check: 'Opened out, both allowances lie flat.',
       caution: BLADE,
       with: 'blade',

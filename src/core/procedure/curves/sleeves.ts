@@ -27,12 +27,12 @@ const ALLOWANCE = (usual: number): Ask => ({
 function misfit(cap: number, armhole: number, most: number) {
   const percent = (100 * (cap - armhole)) / armhole;
   if (percent < 0) {
-    const text = `The sleeve’s cap, ${mm(cap)}, is shorter than the armhole, ${mm(armhole)}: the armhole would be gathered by it. Measure both on the seam line, or change the pattern.`;
+    const text = `The sleeve’s cap, ${mm(cap)}, is shorter than the armhole, ${mm(armhole)}, and would gather it. Measure both on the seam line, or change the pattern.`;
     return cannot('seam.ease-none', text, armhole, cap);
   }
   if (percent <= most) return null;
   const fits = Math.floor(armhole * (1 + most / 100));
-  const text = `${Math.round(percent)} % more is too much to ease in without pleats: bring the cap to ${mm(fits)}, or gather it.`;
+  const text = `${Math.round(percent)}% is too much to ease in without pleats: bring the cap to ${mm(fits)}, or gather it.`;
   return cannot('seam.ease-too-much', text, fits, cap);
 }
 
@@ -65,12 +65,12 @@ export const SLEEVE_FLAT = procedure('sleeve-flat', {
   ready: ['[pins]', '[iron]', 'shoulder seam sewn; side and underarm still open'],
   steps: [
     {
-      do: 'Mark the middle of the cap. Right sides together: middle to shoulder seam, both ends to the side edges. [hold]',
-      check: 'The cap is {more} longer, spread over both halves alike.',
+      do: 'Mark the middle of the cap. Right sides together: match the middle to the shoulder seam and both ends to the side edges. [hold]',
+      check: 'The cap is {more} longer, shared equally between both halves.',
       view: 'above',
     },
     {
-      do: 'Sleeve below, on the feed, which takes its extra length in; the body on top, guided, never stretched. Sew {armhole} at {allowance}.',
+      do: 'Sleeve underneath, next to the feed, which eases in its extra length. Guide the body on top without stretching it. Sew {armhole} at {allowance}.',
       check: 'No pleat on either side, and the armhole has kept its length.',
       view: 'above',
       now: ['seam'],
@@ -78,13 +78,13 @@ export const SLEEVE_FLAT = procedure('sleeve-flat', {
     },
     {
       do: '[steam back] Then [press] the allowances towards the sleeve.',
-      check: 'The seam lies flat and does not wave.',
+      check: 'The seam lies flat without waves.',
       with: 'iron',
       view: 'above',
     },
     {
-      do: 'Sleeve and side come next, in one seam, the armhole seams meeting.',
-      check: 'Pinched together, both armhole seams lie on each other.',
+      do: 'Sleeve and side come next, in one seam: match the armhole seams.',
+      check: 'Pinched together, the armhole seams meet.',
       view: 'above',
     },
   ],
@@ -142,7 +142,7 @@ export const SLEEVE_ROUND = procedure('sleeve-round', {
   ready: ['[pins], many', '[iron]', 'a pressing ham', 'side, shoulder and underarm seams sewn'],
   steps: [
     {
-      do: 'Cap alone, notch to notch: two rows of {stitch} stitches, {first} and {second} from the edge, tails left long.',
+      do: 'On the cap alone, notch to notch: sew two rows of {stitch} stitches, {first} and {second} from the edge, and leave the tails long.',
       check: 'The rows lie inside the seam line and do not cross.',
       view: 'above',
       now: ['ease'],
@@ -152,39 +152,39 @@ export const SLEEVE_ROUND = procedure('sleeve-round', {
       when: 'rows',
     },
     {
-      do: 'Pull the bobbin threads until the cap is {more} shorter, and spread it: most beside the shoulder, none for {25 mm} at its top.',
+      do: 'Pull the bobbin threads until the cap is {more} shorter, and spread the fullness: most beside the shoulder, none for {25 mm} at the top.',
       check: 'No pleat on the seam line.',
       view: 'above',
       when: 'rows',
     },
     {
       do: '[shrink]',
-      check: 'The fullness stands up as a shape, not as folds.',
+      check: 'The fullness makes a shape, without folds.',
       with: 'iron',
       view: 'above',
       when: 'rows',
     },
     {
-      do: 'Right sides together, the sleeve inside the armhole: notches, underarm and shoulder to their marks first, then between. [hold]',
-      check: 'Tried on, the sleeve hangs straight. Now is the time to turn it.',
+      do: 'Right sides together, the sleeve inside the armhole: match notches, underarm and shoulder first, then between them. [hold]',
+      check: 'Tried on, the sleeve hangs straight. Turn it now if it does not.',
       view: 'above',
     },
     {
-      do: 'From the underarm, sleeve up so that you see the fullness, sew {armhole} round at {allowance}.',
+      do: 'From the underarm, with the sleeve on top so that you see the fullness, sew {armhole} round at {allowance}.',
       check: 'No pleat is caught.',
       view: 'above',
       now: ['seam'],
       sews: 'armhole',
     },
     {
-      do: 'A second row below the arm, {inner} from the edge, {underarm} from notch to notch.',
-      check: 'It lies inside the first.',
+      do: 'Sew a second row under the arm, {inner} from the edge, {underarm} from notch to notch.',
+      check: 'It is inside the first row.',
       view: 'above',
       now: ['inner'],
       sews: 'underarm',
     },
     {
-      do: 'Trim the underarm between the notches to {trim}; the cap keeps its allowance. Take the easing rows out where they show.',
+      do: 'Trim the underarm between the notches to {trim}; leave the cap’s allowance. Take out the easing rows where they show.',
       check: 'No stitch is cut.',
       caution: BLADE,
       with: 'blade',
@@ -192,7 +192,7 @@ export const SLEEVE_ROUND = procedure('sleeve-round', {
       out: ['ease'],
     },
     {
-      do: '[Press] the allowances alone, from the sleeve, over a ham; they lie into the sleeve.',
+      do: '[Press] the allowances only, from the sleeve side, over a ham; they lie towards the sleeve.',
       check: 'The cap is round, without a dimple.',
       with: 'iron',
       view: 'above',

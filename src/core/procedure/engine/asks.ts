@@ -38,7 +38,7 @@ export const ZIP_TOP: Ask = {
   usual: 20,
   least: 0,
   most: 300,
-  help: 'the allowance at the top and a little more; 0 where the zip begins at the edge',
+  help: 'the allowance at the top and a little more; 0 if the zip starts at the edge',
 };
 
 /** The strip that goes round a raw edge. */
@@ -62,7 +62,7 @@ export const BODY: Ask = {
 };
 export const garmentEdge = (usual: number): Ask => ({
   key: 'round',
-  label: 'Round the garment’s edge',
+  label: 'Garment edge, all round',
   unit: 'mm',
   usual,
   least: 60,

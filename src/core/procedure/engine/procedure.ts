@@ -5,7 +5,7 @@ import type { Given, Numbers, Procedure, Step, StepOnMachine } from './types';
 /** How operations are sewn step by step. */
 export const SEWN_SO: Origin = {
   provenance: 'common-practice',
-  source: 'How the operation is usually sewn at home; sizes that are asked for begin at usual ones.',
+  source: 'How the operation is usually sewn at home; sizes start from usual ones.',
 };
 
 /** A step that speaks only of numbers the operation works out. */

@@ -76,7 +76,7 @@ export function edgeFinished(_: Numbers, given: Given): Scene {
 /** A row of basting a hair inside the allowance, by machine or by hand. */
 export const bastedRow = ({ row, allowance }: Numbers): Scene =>
   rowScene({
-    label: 'From above: a hair inside the allowance',
+    label: 'From above: just inside the allowance',
     edge: 'raw',
     side: 'wrong',
     rows: [

@@ -67,8 +67,8 @@ export const COAT_HEM = procedure('coat-hem', {
   ready: ['[pins]', '[iron]', 'a fine needle and a matching thread', 'bias strip or hem tape, where the edge is thick'],
   steps: [
     {
-      do: 'Finish the raw edge, flat: a row over it, or a bias strip round it. It is not turned in.',
-      check: 'The edge is no thicker than it was.',
+      do: 'Finish the raw edge flat, with a row over it or a bias strip round it. Do not turn it in.',
+      check: 'The edge is no thicker than before.',
       view: 'edge',
       now: ['finish'],
       sews: 'round',
@@ -76,12 +76,12 @@ export const COAT_HEM = procedure('coat-hem', {
     },
     {
       do: 'Turn up {hem} once and [press] the fold only, from the wrong side. [hold]',
-      check: 'The edge does not print through, and the fold is soft.',
+      check: 'The edge does not press through, and the fold is soft.',
       with: 'iron',
       view: 'section',
     },
     {
-      do: 'Fold the edge of the hem back by {below} and catch it by hand, from left to right: one thread of the garment, then the hem, a stitch every {each}: {catches:n} stitches, {thread} of thread. Leave them loose.',
+      do: 'Fold the edge of the hem back by {below} and catch it by hand, from left to right: one thread of the garment, then the hem, one stitch every {each}: {catches:n} stitches, {thread} of thread. Leave them loose.',
       check: 'Nothing shows on the right side, not even a dimple.',
       caution: HAND_NEEDLE,
       view: 'section',
@@ -90,9 +90,9 @@ export const COAT_HEM = procedure('coat-hem', {
       when: '!machine',
     },
     {
-      do: 'Fold the garment back so that {below} of the edge sticks out. Sew on the edge, each bite catching one thread of the fold.',
-      check: 'On the right side dots, or nothing.',
-      caution: 'Turn the wheel by hand through one whole repeat: the needle must clear the foot’s guide.',
+      do: 'Fold the garment back so that {below} of the edge sticks out. Sew on the edge, so that each side stitch catches one thread of the fold.',
+      check: 'On the right side only dots show, or nothing.',
+      caution: 'Turn the handwheel through one whole repeat: the needle must clear the foot’s guide.',
       view: 'section',
       now: ['caught'],
       sews: 'round',
@@ -102,7 +102,7 @@ export const COAT_HEM = procedure('coat-hem', {
     },
     {
       do: '[steam back]',
-      check: 'The fold hangs soft, and nothing shines.',
+      check: 'The fold hangs softly, and nothing is shiny.',
       with: 'iron',
       view: 'section',
     },

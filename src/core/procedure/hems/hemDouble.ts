@@ -106,7 +106,7 @@ export const HEM_DOUBLE = procedure('hem-double', {
     if (hem < FROM_FOLD_MM + fold)
       return cannot(
         'seam.hem-narrow',
-        `A hem of ${mm(hem)} is too narrow to fold this fabric twice: make it ${mm(FROM_FOLD_MM + fold)} deep at least.`,
+        `A hem of ${mm(hem)} is too narrow to fold this fabric twice: make it at least ${mm(FROM_FOLD_MM + fold)} deep.`,
         FROM_FOLD_MM + fold,
         hem,
       );
@@ -129,13 +129,13 @@ export const HEM_DOUBLE = procedure('hem-double', {
   steps: [
     {
       do: 'Cut the hem allowance to {cut}. Turn in {turn} along the edge and [press] it, then turn up {hem} and [press] again.',
-      check: 'It measures {hem} all along, and the raw edge lies in the fold.',
+      check: 'It measures {hem} all along, and the raw edge is in the fold.',
       with: 'iron',
       view: 'section',
     },
     {
       do: 'At each corner open both hems out. Fold the corner in on the diagonal through the point where the two hem creases cross, and cut it off {left} outside that fold.',
-      check: 'The diagonal meets the crossing of the creases.',
+      check: 'The diagonal goes through the point where the creases cross.',
       caution: BLADE,
       with: 'blade',
       view: 'corner',
@@ -143,14 +143,14 @@ export const HEM_DOUBLE = procedure('hem-double', {
       when: 'mitre',
     },
     {
-      do: 'Fold both hems back: their edges meet in the diagonal. Close it with a ladder stitch where it is open.',
-      check: 'The corner is square and no raw edge looks out.',
+      do: 'Fold both hems back: their edges meet on the diagonal. Close any opening with a ladder stitch.',
+      check: 'The corner is square, and no raw edge shows.',
       view: 'corner',
       when: 'mitre',
     },
     {
-      do: 'Fold and sew the long sides first. Fold the short ones over them and slip the open ends closed by hand.',
-      check: 'The corner is square, and its end is closed.',
+      do: 'Fold and sew the long sides first. Fold the short ones over them and slipstitch the open ends.',
+      check: 'The corner is square and its end is closed.',
       view: 'corner',
       when: 'square',
     },
@@ -160,7 +160,7 @@ export const HEM_DOUBLE = procedure('hem-double', {
       view: 'section',
     },
     {
-      do: 'Wrong side up, begin at a seam and sew {fromFold} from the inner fold, {round} along, and {overlap} over the beginning.',
+      do: 'Wrong side up, start at a seam and sew {fromFold} from the inner fold, {round} along, and {overlap} over the start.',
       check: 'The fold is caught everywhere.',
       view: 'section',
       now: ['row'],
@@ -168,7 +168,7 @@ export const HEM_DOUBLE = procedure('hem-double', {
       when: 'plain',
     },
     {
-      do: 'Wrong side up, sew {fromFold} from the inner fold, {round} along. At each corner stop needle down, lift the foot and turn.',
+      do: 'Wrong side up, sew {fromFold} from the inner fold, {round} along. At each corner stop with the needle down, lift the foot and turn.',
       check: 'The fold is caught everywhere, and the row turns on the diagonal.',
       view: 'section',
       now: ['row'],

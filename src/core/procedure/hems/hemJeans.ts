@@ -48,7 +48,7 @@ function hump({ low, high, shim, sole }: Numbers, { thicknessMm, squash }: Given
   const layer = thicknessMm * squash;
   const [below, above] = [low * layer, high * layer];
   return {
-    label: 'From the side: the foot over the hump, level on a shim',
+    label: 'From the side: the foot over the bulky seam, level on a shim',
     view: 'section',
     cloths: [
       {
@@ -130,7 +130,7 @@ export const HEM_JEANS = procedure('hem-jeans', {
     });
     const lift = footLiftMm + extraLiftMm;
     if (found.shimMm > lift) {
-      const text = `A shim of ${mm(found.shimMm)} is higher than the foot lifts (${mm(lift)}): hammer the seam flat, grade it, or hem the side seams by hand.`;
+      const text = `A shim of ${mm(found.shimMm)} is higher than the foot lifts (${mm(lift)}). Hammer the seam flat, grade it, or hem the side seams by hand.`;
       return cannot('seam.shim-over-lift', text, lift, found.shimMm);
     }
     return {
@@ -161,33 +161,33 @@ export const HEM_JEANS = procedure('hem-jeans', {
     },
     {
       do: 'Tap the side seams flat with a hammer, over a board. You have {layers:n}, then {mid:n}, then {high:n} layers.',
-      check: 'The foot passes over them when it is lifted.',
-      caution: 'Eyes and fingers away from the hammer.',
+      check: 'The lifted foot clears them.',
+      caution: 'Keep eyes and fingers away from the hammer.',
       view: 'hump',
     },
     {
-      do: 'Begin behind a seam, {fromFold} from the inner fold, and sew slowly.',
+      do: 'Start behind a seam, {fromFold} from the inner fold, and sew slowly.',
       check: 'The fold is caught.',
       view: 'section',
       now: ['row'],
       sews: 'sewn',
     },
     {
-      do: 'When the foot tips up ({tilt:n}°), stop needle down, lift the foot, and lay the shim behind it: {folds:n} folds, {shim} high.',
-      check: 'The foot stands level.',
-      caution: 'Turn the wheel by hand over the hump: a needle that bends hits the plate and breaks. Glasses on.',
+      do: 'When the foot tips up ({tilt:n}°), stop with the needle down, lift the foot, and put the shim behind it: {folds:n} folds, {shim} high.',
+      check: 'The foot is level.',
+      caution: 'Turn the handwheel over the bulky seam: a needle that bends hits the plate and breaks. Wear glasses.',
       view: 'hump',
       now: ['shim'],
     },
     {
-      do: 'Coming down, stop again and lay the shim in front.',
+      do: 'Coming down, stop again and put the shim in front.',
       check: 'The stitches keep their length.',
       view: 'hump',
       now: ['shim'],
     },
     {
-      do: 'Overlap the beginning by {15 mm}.',
-      check: 'No stitch missing on either side of the seams.',
+      do: 'Overlap the start by {15 mm}.',
+      check: 'No stitch is missing on either side of the seams.',
       view: 'section',
       now: ['row'],
     },

@@ -13,7 +13,7 @@ export const HEM_RAW = procedure('hem-raw', {
   schools: () => ({ 'knit-hem': 'narrow-zigzag' }),
   asks: [
     HEM_LENGTH,
-    { key: 'off', label: 'Hem allowance the pattern has', unit: 'mm', usual: 16, least: 0, most: 80 },
+    { key: 'off', label: 'Pattern’s hem allowance', unit: 'mm', usual: 16, least: 0, most: 80 },
     {
       key: 'row',
       label: 'A row along the edge',
@@ -22,7 +22,7 @@ export const HEM_RAW = procedure('hem-raw', {
       least: 0,
       most: 1,
       options: [
-        [1, 'one, so that it does not roll or grow'],
+        [1, 'one, so that it does not roll or stretch'],
         [0, 'none, as cut'],
       ],
     },
@@ -44,21 +44,21 @@ export const HEM_RAW = procedure('hem-raw', {
   ready: ['rotary blade, mat and a long rule', 'weights'],
   steps: [
     {
-      do: 'Lay it flat, one layer, weighted. Cut {off} off in one stroke.',
+      do: 'Lay it flat, one layer, weighted down. Cut off {off} in one stroke.',
       check: 'One clean line: a second cut shows.',
-      caution: `${BLADE} On a mat, the rule held with spread fingers behind its edge.`,
+      caution: `${BLADE} Cut on a mat, and hold the ruler with your fingers spread well behind its edge.`,
       with: 'blade',
       view: 'above',
       now: ['cut'],
     },
     {
       do: 'Pull the edge gently all round.',
-      check: 'It neither runs nor frays. If it does, hem it another way.',
+      check: 'It neither ladders nor frays. If it does, hem it another way.',
       view: 'above',
     },
     {
-      do: 'Sew one row {from} from the edge, and {overlap} over its beginning. Hold nothing back.',
-      check: 'The edge has not grown.',
+      do: 'Sew one row {from} from the edge, and {overlap} over its start. Hold nothing back.',
+      check: 'The edge has not stretched.',
       view: 'above',
       now: ['row'],
       sews: 'sewn',

@@ -112,7 +112,7 @@ export const HEM_TWIN = procedure('hem-twin', {
   work: ({ round, hem, gap }) => {
     const fromEdge = 3;
     if (gap + fromEdge + 4 > hem) {
-      const text = `Two rows ${mm(gap)} apart do not lie within a ${mm(hem)} hem and catch its edge: cut the hem ${mm(gap + fromEdge + 4)} wide, or take a narrower twin.`;
+      const text = `Two rows ${mm(gap)} apart do not fit a ${mm(hem)} hem and catch its edge: cut the hem ${mm(gap + fromEdge + 4)} wide, or use a narrower twin needle.`;
       return cannot('seam.hem-narrow', text, gap + fromEdge + 4, hem);
     }
     return { round, hem, gap, fromEdge, fromFold: hem - fromEdge - gap, overlap: 15, sewn: round + 15 };
@@ -121,9 +121,9 @@ export const HEM_TWIN = procedure('hem-twin', {
   ready: [
     '[needle]',
     '[pins]',
-    'two spools, threaded apart',
+    'two spools, threaded separately',
     '[stretch tape], for a soft hem',
-    'tape on the plate as a fence',
+    'tape on the plate as a guide',
   ],
   steps: [
     {
@@ -133,15 +133,15 @@ export const HEM_TWIN = procedure('hem-twin', {
       view: 'section',
     },
     {
-      do: 'Put a fence of tape on the plate to the right of the foot, {fromFold} from the right needle: that is the one beside the fold.',
-      check: 'Turn the wheel by hand: both needles clear foot and plate.',
+      do: 'Stick a guide of tape on the plate to the right of the foot, {fromFold} from the right needle: that one is beside the fold.',
+      check: 'Turn the handwheel: both needles clear foot and plate.',
       caution:
-        'Switch the machine off to change the needle. Two needles need a wide hole: never the straight-stitch plate.',
+        'Switch the machine off to change the needle. Two needles need a wide hole: never use the straight-stitch plate.',
       view: 'above',
     },
     {
-      do: 'Right side up, fold along the fence: sew both rows, {round} round and {overlap} over the beginning.',
-      check: 'Underneath, the raw edge lies {fromEdge} past the left row all along: it is not caught.',
+      do: 'Right side up, fold along the guide: sew both rows, {round} round and {overlap} over the start.',
+      check: 'Underneath, the raw edge is {fromEdge} past the left row all along, so it is not caught.',
       view: 'above',
       now: ['rows'],
       sews: 'sewn',
@@ -156,7 +156,7 @@ export const HEM_TWIN = procedure('hem-twin', {
     },
     {
       do: '[steam back]',
-      check: 'No ridge between the rows, no wave.',
+      check: 'No ridge between the rows, no waves.',
       with: 'iron',
       view: 'above',
       now: ['rows'],

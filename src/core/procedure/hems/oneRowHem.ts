@@ -39,7 +39,7 @@ function oneRow<Id extends string>(
       return { round, hem, row: hem - 3, overlap: 15, sewn: round + 15, stitch: lengthMm, swing: widthMm };
     },
     views: { above },
-    ready: ['[pins]', '[iron]', 'tape on the plate as a fence'],
+    ready: ['[pins]', '[iron]', 'tape on the plate as a guide'],
     steps: [
       {
         do: 'Fold {hem} to the wrong side and [press] it. [hold]',
@@ -48,7 +48,7 @@ function oneRow<Id extends string>(
         view: 'above',
       },
       {
-        do: `Right side up, sew {row} from the fold with ${more.stitch}, and {overlap} over the beginning.`,
+        do: `Right side up, sew {row} from the fold with ${more.stitch}, and {overlap} over the start.`,
         check: more.look,
         view: 'above',
         now: ['row'],
@@ -58,7 +58,7 @@ function oneRow<Id extends string>(
       },
       {
         do: 'Trim the edge close to the row.',
-        check: 'Stretch it as far as it is worn: nothing pops.',
+        check: 'Stretch it as far as it will stretch in wear: nothing pops.',
         caution: BLADE,
         with: 'blade',
         view: 'above',
@@ -66,7 +66,7 @@ function oneRow<Id extends string>(
       },
       {
         do: '[steam back]',
-        check: 'It hangs without a wave.',
+        check: 'It hangs without waves.',
         with: 'iron',
         view: 'above',
         now: ['row'],
@@ -82,7 +82,7 @@ export const HEM_ZIGZAG = oneRow({
   stitch: 'a narrow zigzag, {stitch} long and {swing} wide',
   usual: { stitch: 'zigzag', lengthMm: 3, widthMm: 0.5 },
   school: 'narrow-zigzag',
-  look: 'From afar it looks like a straight line. It gives little: only where the hem need not stretch.',
+  look: 'From a distance it looks like a straight line. It stretches little: use it where the hem need not stretch.',
   faults: ['wavy', 'popped', 'skipped'],
 });
 
@@ -92,6 +92,6 @@ export const HEM_TRIPLE = oneRow({
   stitch: 'triple straight stitch',
   usual: { stitch: 'triple-straight', lengthMm: 3, widthMm: 0 },
   school: 'triple',
-  look: 'A bold line: the thread matches. Only on a knit that is stable.',
+  look: 'A bold line: use matching thread. Only on a stable knit.',
   faults: ['wavy', 'uneven-length', 'skipped'],
 });

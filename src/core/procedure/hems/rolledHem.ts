@@ -29,7 +29,7 @@ export const HEM_ROLLED = procedure('hem-rolled', {
         [0, 'sewn twice, with an ordinary foot'],
         [1, 'rolled by the rolled-hem foot, sewn once'],
       ],
-      help: 'the foot is quick on straight edges; sewn twice goes round curves and over seams',
+      help: 'the foot is quick on straight edges; sewing twice manages curves and seams',
     },
   ],
   work: ({ allowance: a, roll, round, byFoot }, { thicknessMm }) => {
@@ -83,14 +83,14 @@ export const HEM_ROLLED = procedure('hem-rolled', {
   steps: [
     {
       do: 'Fold the edge {first} to the wrong side and [press] it.',
-      check: 'No tuck anywhere.',
+      check: 'No tucks anywhere.',
       with: 'iron',
       view: 'first',
       when: '!byFoot',
     },
     {
       do: 'Sew {1 mm} from the fold.',
-      check: 'The line rides on the fold.',
+      check: 'The row stays right at the fold.',
       view: 'first',
       now: ['first'],
       sews: 'round',
@@ -99,7 +99,7 @@ export const HEM_ROLLED = procedure('hem-rolled', {
     },
     {
       do: 'Trim the raw edge {trim} from the stitching.',
-      check: 'No thread of the stitching is cut.',
+      check: 'No stitch is cut.',
       caution: BLADE,
       with: 'blade',
       view: 'first',
@@ -107,8 +107,8 @@ export const HEM_ROLLED = procedure('hem-rolled', {
       when: '!byFoot',
     },
     {
-      do: 'Roll it over once more, {roll} wide, and sew on the first line.',
-      check: 'One line on the right side, two on the wrong.',
+      do: 'Roll it over once more, {roll} wide, and sew on top of the first row.',
+      check: 'One row on the right side, two on the wrong.',
       view: 'second',
       now: ['second'],
       sews: 'round',
@@ -116,23 +116,23 @@ export const HEM_ROLLED = procedure('hem-rolled', {
       when: '!byFoot',
     },
     {
-      do: 'Trim {off} off the edge: the foot takes {cut}. Cut the corner where you begin on a slant.',
-      check: 'The edge is straight, without a loose thread.',
+      do: 'Trim off {off}: the foot takes {cut}. Cut the corner where you start on a slant.',
+      check: 'The edge is straight, without loose yarns.',
       caution: BLADE,
       with: 'blade',
       view: 'second',
       when: 'trims',
     },
     {
-      do: 'Fold the first {lead} twice by hand, {roll} wide, and lay it under the foot. Sew a few stitches, needle down, foot up, and lead the raw edge into the scroll.',
+      do: 'Fold the first {lead} twice by hand, {roll} wide, and put it under the foot. Sew a few stitches, needle down, foot up, and lead the raw edge into the scroll.',
       check: 'The edge fills the scroll, no more and no less.',
-      caution: 'Switch the machine off to change the foot; turn the wheel once by hand.',
+      caution: 'Switch the machine off to change the foot, then turn the handwheel once.',
       view: 'second',
       when: 'byFoot',
     },
     {
       do: 'Hold the edge up and a little to the left, and feed it in evenly: {round} in one go.',
-      check: 'The raw edge is rolled in everywhere, and the row lies on the roll.',
+      check: 'The raw edge is rolled in everywhere, and the row is on the roll.',
       view: 'second',
       now: ['second'],
       sews: 'round',
@@ -141,7 +141,7 @@ export const HEM_ROLLED = procedure('hem-rolled', {
     },
     {
       do: '[Press] it from the wrong side.',
-      check: 'Flat, without a ripple.',
+      check: 'Flat, without ripples.',
       with: 'iron',
       view: 'second',
       now: ['second'],

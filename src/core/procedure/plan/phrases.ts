@@ -26,7 +26,7 @@ const HELD: Readonly<Record<SewingPlan['hold'][number], { verb: string; ready: s
   'silk-pins-in-allowance': { verb: 'pin', ready: 'silk pins', pins: true },
   clips: { verb: 'clip', ready: 'clips' },
   weights: { verb: 'weight', ready: 'weights' },
-  baste: { verb: 'baste', ready: 'needle and thread to baste with' },
+  baste: { verb: 'tack', ready: 'needle and tacking thread' },
   glue: { verb: 'glue', ready: 'fabric glue' },
   tape: { verb: 'tape', ready: 'tape' },
 };
@@ -52,9 +52,9 @@ function heldSo(plan: StepPlan): string {
   if (plan.hold.length !== 1) return `Hold it with ${waysOf(plan)}.`;
   const [way] = plan.hold;
   if (way === 'pins')
-    return plan.pins === 'standard' ? 'Pin across the line.' : `Pin across the line, with ${PIN[plan.pins].many}.`;
+    return plan.pins === 'standard' ? 'Pin across the seam.' : `Pin across the seam, with ${PIN[plan.pins].many}.`;
   if (way === 'silk-pins-in-allowance') return 'Pin inside the allowance, with silk pins.';
-  return way === 'baste' ? 'Baste it by hand.' : `Hold it with ${HOLD_TEXT[way]}.`;
+  return way === 'baste' ? 'Tack it by hand.' : `Hold it with ${HOLD_TEXT[way]}.`;
 }
 
 /** What becomes of the tails once a row is sewn. */
@@ -62,8 +62,8 @@ const ENDS: Readonly<Record<SewingPlan['secure'], string>> = {
   'back-stitch': 'Snip the tails at the fabric.',
   lock: 'Snip the tails at the fabric.',
   'short-stitch': 'Snip the tails at the fabric.',
-  knot: 'Knot the tails on the wrong side, down at the fabric, and thread them in.',
-  'tails-to-back': 'Pull the tails to the back, knot them there and thread them in.',
+  knot: 'Knot the tails on the wrong side, right at the fabric, and run them in.',
+  'tails-to-back': 'Pull the tails to the back, knot them there and run them in.',
   none: 'Leave the tails as they are.',
 };
 
@@ -89,17 +89,17 @@ const PHRASES = {
     `the ${[...new Set(hold.map((way) => (HELD[way].pins ? 'pins' : HELD[way].ready)))].join(' or ')}`,
   'cutting pins': (plan: StepPlan) => cuttingPins(plan) ?? 'weights',
   'cutting hold': (plan: StepPlan) => [cuttingPins(plan), 'weights'].filter(Boolean).join(', or '),
-  'if cold': (plan: StepPlan) => (fuses(plan) ? 'when it is cold, pull it and fold it.' : 'pull it and fold it.'),
+  'if cold': (plan: StepPlan) => (fuses(plan) ? 'when it is cold, pull and fold it.' : 'pull and fold it.'),
   stop: (plan: StepPlan) => (pinned(plan) ? 'a pin' : 'a strip of tape'),
   press: (plan: StepPlan) => (irons(plan) ? 'press' : 'finger-press'),
   flatten: (plan: StepPlan) =>
-    irons(plan) ? 'press the line flat as it was sewn.' : 'run a thumbnail along the line as it was sewn.',
+    irons(plan) ? 'press the row flat as you sewed it.' : 'run a thumbnail along the row as you sewed it.',
   'steam back': (plan: StepPlan) =>
     steams(plan)
       ? onTowel(plan)
-        ? 'hold the steam {25 mm} above the wrong side, and let it come back.'
+        ? 'hold the steam {25 mm} above the wrong side and let it shrink back.'
         : 'hold the iron {25 mm} above and steam it back.'
-      : 'let it rest flat, and pat it back into its length.',
+      : 'let it rest flat, and pat it back to its length.',
   shrink: (plan: StepPlan) =>
     steams(plan)
       ? 'steam it over a ham until the ripples shrink.'
@@ -121,7 +121,7 @@ const PHRASES = {
   fixable: (plan: StepPlan) => (fuses(plan) ? 'or fusible' : ''),
   coil: (plan: StepPlan) =>
     irons(plan)
-      ? 'open the zip and lay the coil flat from its back with a cool iron, on the zip alone: a plastic coil melts.'
+      ? 'open the zip and flatten the coil from its back with a cool iron, on the zip alone: a plastic coil melts.'
       : 'open the zip and roll the coil flat from its back with a fingernail.',
   'coil tool': (plan: StepPlan) => (irons(plan) ? 'a cool iron, for the coil only' : ''),
   ends: ({ secure }: StepPlan) => ENDS[secure],
@@ -171,7 +171,7 @@ export function withPlan(text: string, plan: StepPlan): string {
 export function pressingOf(text: string, plan: StepPlan): string | null {
   if (!PRESSED.test(text) && !STEAMED.test(text)) return null;
   const { maxSolePlateC, pressCloth, steam } = plan.press;
-  if (!irons(plan)) return 'No iron on this fabric.';
+  if (!irons(plan)) return 'Do not iron this fabric.';
   if (!PRESSED.test(text) && !steams(plan)) return null;
   const ways = [
     ...(onTowel(plan) ? ['face down on a towel'] : []),
@@ -190,9 +190,9 @@ export const isIroned = (text: string, plan: StepPlan): boolean =>
 
 const IRON = {
   steam: 'Keep fingers out of the steam; test the heat on a scrap first.',
-  dry: 'Mind your fingers; test the heat on a scrap first.',
+  dry: 'Mind your fingers, and test the heat on a scrap first.',
 };
-const GLUE = 'Use glue with fresh air; follow the label, and let it dry before the needle meets it.';
+const GLUE = 'Use glue with fresh air, follow the label, and let it dry before the needle reaches it.';
 
 /**
  * What can hurt in a step because of how this fabric is held and pressed.

@@ -18,9 +18,9 @@ export interface StepText {
   with?: 'iron' | 'blade';
 }
 
-const GOES_ON = 'Go on from the needle, which is still down.';
+const GOES_ON = 'Carry on from the needle, which is still down.';
 const STOPS = 'Stop with the needle down in the fabric.';
-const OUT = 'Lever at its highest before you pull it out.';
+const OUT = 'Raise the take-up lever before you pull the fabric out.';
 
 /**
  * A step in the words of the plan for its row: how it is held, begun, ended and pressed on this fabric.

@@ -43,14 +43,14 @@ export const INTERFACING = procedure('interfacing', {
   ready: ['interfacing [fixable]', '[iron]', 'a scrap of the same fabric, a hand long'],
   steps: [
     {
-      do: 'On a scrap first: lay interfacing on half of it and [fasten]. [If cold]',
+      do: 'On a scrap first: put interfacing on half of it and [fasten]. [If cold]',
       check: 'It holds at the corner, does not bubble, and does not show through.',
       with: 'iron',
       view: 'above',
     },
     {
-      do: 'Cut the interfacing {inside} smaller all round. Cut stay tape as long as the pattern’s edge, not as the fabric’s.',
-      check: 'The tape is as long as the paper says.',
+      do: 'Cut the interfacing {inside} smaller all round. Cut stay tape as long as the pattern’s edge, not the fabric’s.',
+      check: 'The tape is exactly as long as the pattern.',
       caution: BLADE,
       with: 'blade',
       view: 'above',
@@ -64,11 +64,11 @@ export const INTERFACING = procedure('interfacing', {
     },
     {
       do: 'Leave it lying flat until it is cold.',
-      check: 'No corner comes away.',
+      check: 'No corner lifts.',
       view: 'above',
     },
     {
-      do: 'From here on this is another fabric: thicker, and without stretch. Ask Match for it as that, and test it as that.',
+      do: 'From here on this is a different fabric: thicker, and without stretch. Find its settings in Match as that, and test it as that.',
       check: 'The piece still matches its pattern.',
       view: 'above',
     },

@@ -29,7 +29,7 @@ export const UNPICK = procedure('unpick', {
   group: 'prepare',
   kind: 'baste',
   asks: [
-    { key: 'seam', label: 'How much is to come out', unit: 'mm', usual: 300, least: 5, most: 20000 },
+    { key: 'seam', label: 'Length to unpick', unit: 'mm', usual: 300, least: 5, most: 20000 },
     {
       key: 'stitch',
       label: 'Length of its stitches',
@@ -52,7 +52,7 @@ export const UNPICK = procedure('unpick', {
   ready: ['seam ripper or small pointed scissors', 'good light', 'tweezers'],
   steps: [
     {
-      do: 'Every hole stays in this fabric. Think first: can the seam be sewn again outside the old line, or a new piece be cut?',
+      do: 'Every hole stays in this fabric. Think first: can you sew outside the old seam, or cut a new piece?',
       check: 'You know where the old holes will end up.',
       view: 'above',
       when: 'holesStay',
@@ -66,35 +66,35 @@ export const UNPICK = procedure('unpick', {
       now: ['cuts'],
     },
     {
-      do: 'Turn it over and draw the other thread out in one. Where it holds, cut once more; do not tear.',
-      check: 'It comes without a pull.',
+      do: 'Turn it over and pull out the other thread in one go. Where it sticks, cut once more; do not tear.',
+      check: 'It comes out without pulling.',
       view: 'above',
       out: ['seam'],
     },
     {
-      do: 'Pick out the ends of thread, and [press] the layers flat, each by itself.',
-      check: 'The holes close, as far as they will.',
+      do: 'Pick out the bits of thread, and [press] each layer flat separately.',
+      check: 'The holes close as far as they will.',
       with: 'iron',
       view: 'above',
       out: ['cuts'],
       when: '!holesStay',
     },
     {
-      do: 'Pick out the ends of thread, and [press] the layers flat, each by itself.',
-      check: 'No thread is left in a hole.',
+      do: 'Pick out the bits of thread, and [press] each layer flat separately.',
+      check: 'No thread is left in the holes.',
       with: 'iron',
       view: 'above',
       out: ['cuts'],
       when: 'holesStay',
     },
     {
-      do: 'Measure what is left of the edge beside the old line, and compare both edges: they may have grown. Lay them on the pattern.',
-      check: 'Still {allowance} everywhere, or the new seam is planned from what there is.',
+      do: 'Measure what is left of the edge beside the old seam, and compare both edges: they may have stretched. Lay them on the pattern.',
+      check: 'Still {allowance} everywhere, or you have planned the new seam from what is left.',
       view: 'above',
     },
     {
-      do: 'Where the edge has frayed, run a line inside the allowance before it is sewn again.',
-      check: 'The edge frays no further.',
+      do: 'Where the edge has frayed, sew a row inside the allowance before you sew the seam again.',
+      check: 'The edge frays no farther.',
       view: 'above',
       when: 'frays',
     },

@@ -29,7 +29,7 @@ function ends({ wanted, off, left, teeth }: Numbers): Scene {
     ],
     dims: [
       { from: [30, stop], to: [30, cut], mm: left, name: 'left' },
-      { from: [-30, 0], to: [-30, stop], mm: wanted, name: 'zip, not all drawn' },
+      { from: [-30, 0], to: [-30, stop], mm: wanted, name: 'zip, not drawn full length' },
       { from: [-30, stop], to: [-30, cut + 40], mm: off, name: 'too long' },
     ],
   };
@@ -61,7 +61,7 @@ export const ZIP_SHORTEN = procedure('zip-shorten', {
     wanted >= bought
       ? cannot(
           'seam.zip-short',
-          `The zip is ${mm(bought)} long and ${mm(wanted)} is wanted: there is nothing to take off.`,
+          `The zip is ${mm(bought)} long and you want ${mm(wanted)}: there is nothing to take off.`,
           bought,
           wanted,
         )
@@ -79,12 +79,12 @@ export const ZIP_SHORTEN = procedure('zip-shorten', {
   steps: [
     {
       do: 'Close the zip. Measure {wanted} from the top stop and mark it on both tapes.',
-      check: '{off} lies below the mark.',
+      check: '{off} is below the mark.',
       view: 'above',
       when: '!teeth',
     },
     {
-      do: 'Sew over the coil at the mark by hand, {turns:n} times round, each in the same place. By machine only with the wheel turned by hand, a zigzag as wide as the coil.',
+      do: 'Sew over the coil at the mark by hand, {turns:n} times round, each in the same place. On the machine only by turning the handwheel, with a zigzag as wide as the coil.',
       check: 'The pull stops there.',
       caution: HAND_NEEDLE,
       view: 'above',
@@ -94,7 +94,7 @@ export const ZIP_SHORTEN = procedure('zip-shorten', {
     },
     {
       do: 'Cut the zip off {left} below the new stop.',
-      check: 'The new stop is whole.',
+      check: 'The new stop is intact.',
       caution: BLADE,
       with: 'blade',
       view: 'above',
@@ -103,14 +103,14 @@ export const ZIP_SHORTEN = procedure('zip-shorten', {
     },
     {
       do: 'Open the zip half-way. Measure {wanted} up from the bottom stop and mark it on both tapes.',
-      check: 'Both marks are equally high.',
+      check: 'Both marks are level.',
       view: 'above',
       when: 'teeth',
     },
     {
-      do: 'With pliers pull out the teeth above the mark, one by one, over the top allowance and a little more. No needle ever crosses them.',
+      do: 'With pliers pull out the teeth above the mark, one by one, over the top allowance and a little more. Never sew across metal teeth.',
       check: 'The tape is not torn.',
-      caution: 'Glasses on: teeth fly.',
+      caution: 'Wear glasses: teeth fly.',
       view: 'above',
       when: 'teeth',
     },

@@ -48,30 +48,30 @@ export const ABUTTED = procedure('abutted', {
     return 'blocked' in found ? found : { seam, width, gap, bite: found.biteMm };
   },
   views: { above: sideBySide },
-  ready: ['pieces cut without any allowance', 'a strip of tape under the joint, if it wants to part'],
+  ready: ['pieces cut without allowances', 'a strip of tape under the join, if it pulls apart'],
   steps: [
     {
       do: 'Cut all seam allowances off both edges, straight.',
-      check: 'The edges meet without a gap when laid side by side.',
+      check: 'Laid side by side, the edges meet without a gap.',
       caution: BLADE,
       with: 'blade',
       view: 'above',
     },
     {
-      do: 'Lay the edges side by side under the foot, not one over the other.',
-      check: 'The joint runs to the middle of the foot.',
+      do: 'Put the edges side by side under the foot, without overlapping.',
+      check: 'The join runs to the middle of the foot.',
       view: 'above',
     },
     {
-      do: 'Sew over the joint, {width} wide: it bites {bite} into each side.',
-      check: 'Needle holes on both sides of the joint, all along.',
+      do: 'Sew over the join, {width} wide: it catches {bite} of each side.',
+      check: 'Needle holes on both sides of the join, all along.',
       view: 'above',
       now: ['seam'],
       sews: 'seam',
       machine: { widthMm: 'width' },
     },
     {
-      do: 'Pull the joint apart across.',
+      do: 'Pull the join apart sideways.',
       check: 'Nothing slips out; the edges stay together.',
       view: 'above',
       now: ['seam'],

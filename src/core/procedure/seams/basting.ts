@@ -5,10 +5,10 @@ import { procedure, SEWN_SO } from '../engine/procedure';
 /** Long loose stitches that hold until the seam is sewn. */
 export const BASTE = procedure('baste', {
   ...SEWN_SO,
-  name: 'Basting',
+  name: 'Tacking',
   group: 'seam',
   kind: 'baste',
-  main: { name: 'The basting' },
+  main: { name: 'The tacking' },
   rows: { seam: { kind: 'join', name: 'The seam' } },
   asks: [
     { key: 'seam', label: 'How long is the seam', unit: 'mm', usual: 600, least: 10, most: 20000 },
@@ -24,7 +24,7 @@ export const BASTE = procedure('baste', {
   ready: ['thread of another colour', '[pins]', 'seam ripper'],
   steps: [
     {
-      do: 'Stitches of {stitch}, needle tension down. Sew {row} from the edge.',
+      do: 'Stitches of {stitch}, needle tension lower. Sew {row} from the edge.',
       check: 'The bobbin thread can be pulled out.',
       view: 'above',
       now: ['row'],
@@ -32,14 +32,14 @@ export const BASTE = procedure('baste', {
       atMm: 'stitch',
     },
     {
-      do: 'Set length and tension back at once, for the seam.',
+      do: 'Set length and tension back now, ready for the seam.',
       check: 'The machine bar shows nothing left to change.',
       view: 'above',
       row: 'seam',
     },
     {
-      do: 'After the real seam: cut every tenth stitch and draw it out.',
-      check: 'No thread of the seam is cut.',
+      do: 'After the real seam: cut every tenth stitch and pull the thread out.',
+      check: 'No stitch of the seam is cut.',
       caution: BLADE,
       with: 'blade',
       view: 'above',

@@ -28,9 +28,9 @@ export const BIAS_SEAM = procedure('bias-seam', {
       most: 1,
       options: [
         [1, 'a zigzag of {0.5 mm}'],
-        [0, 'straight, stretched a little while it is sewn'],
+        [0, 'straight, stretched a little as you sew'],
       ],
-      help: 'both are taught',
+      help: 'both work',
     },
   ],
   work: ({ seam, allowance: a, swing }, given) => ({
@@ -44,16 +44,16 @@ export const BIAS_SEAM = procedure('bias-seam', {
     stitch: rowSize(given, MAIN_ROW, { stitch: 'straight', lengthMm: 2.2, widthMm: 0 }).lengthMm,
   }),
   views: { above: ({ allowance: a }) => together(a, 'wrong', 'seam', 'From above: two bias edges together') },
-  ready: ['[pins]', '[iron]', 'tissue, where the edges crawl', 'a hanger and clips'],
+  ready: ['[pins]', '[iron]', 'tissue, if the edges creep', 'a hanger and clips'],
   steps: [
     {
-      do: 'Lay both pieces flat, one on the other, and let them rest. Right sides together, from the wide end to the narrow one. [hold]',
-      check: 'Neither edge has been pulled longer than its pattern.',
+      do: 'Lay one piece flat on the other and let them rest. Right sides together, from the wide end to the narrow one. [hold]',
+      check: 'Neither edge is longer than its pattern.',
       view: 'above',
     },
     {
-      do: 'Sew {seam} at {allowance} with a zigzag {width} wide, stitches of {stitch}, letting it run.',
-      check: 'Pulled, the seam gives with the fabric and no stitch breaks.',
+      do: 'Sew {seam} at {allowance} with a zigzag {width} wide, stitches of {stitch}, without holding back.',
+      check: 'When you pull it, the seam stretches with the fabric and no stitch breaks.',
       view: 'above',
       now: ['seam'],
       sews: 'seam',
@@ -62,8 +62,8 @@ export const BIAS_SEAM = procedure('bias-seam', {
       when: 'swing',
     },
     {
-      do: 'Sew {seam} at {allowance}, stitches of {stitch}, drawn to {stretched} while it is sewn, evenly, in front and behind.',
-      check: 'Let go, it goes back and hangs without a pucker.',
+      do: 'Sew {seam} at {allowance}, stitches of {stitch}, stretching it evenly to {stretched} in front and behind.',
+      check: 'When you let go, it shrinks back and hangs without puckers.',
       view: 'above',
       now: ['seam'],
       sews: 'seam',
@@ -71,14 +71,14 @@ export const BIAS_SEAM = procedure('bias-seam', {
       when: '!swing',
     },
     {
-      do: '[Press] it open, up and down, never along: a bias gives under the hand.',
-      check: 'The seam is as long as it was.',
+      do: '[Press] it open, up and down, never along: bias stretches under the hand.',
+      check: 'The seam is as long as before.',
       with: 'iron',
       view: 'above',
     },
     {
-      do: 'Hang the garment up for a day, {hours:n} hours, with the weight of its hem on it. Then measure the hem from the floor and cut it level.',
-      check: 'It hangs at one height all round.',
+      do: 'Hang the garment up for a day, {hours:n} hours, with the weight of its hem. Then measure the hem from the floor and cut it level.',
+      check: 'It hangs level all round.',
       view: 'above',
     },
   ],

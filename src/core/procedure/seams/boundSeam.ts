@@ -76,7 +76,7 @@ export const BOUND_SEAM = procedure('bound-seam', {
   asks: [
     SEAM_LENGTH,
     allowance(15),
-    { key: 'show', label: 'Binding to show', unit: 'mm', usual: 6, least: 3, most: 15 },
+    { key: 'show', label: 'Binding that shows', unit: 'mm', usual: 6, least: 3, most: 15 },
     BINDING_CLOTH,
     {
       key: 'each',
@@ -86,7 +86,7 @@ export const BOUND_SEAM = procedure('bound-seam', {
       least: 0,
       most: 1,
       options: [
-        [1, 'each bound by itself, pressed open'],
+        [1, 'each bound separately, pressed open'],
         [0, 'bound together, pressed to one side'],
       ],
     },
@@ -122,7 +122,7 @@ export const BOUND_SEAM = procedure('bound-seam', {
       }),
     section: wrapped,
   },
-  ready: ['bias strips {cut} wide, {strip} in all', '[pins]', '[iron]', 'a ditch foot, if you have one'],
+  ready: ['bias strips {cut} wide, {strip} altogether', '[pins]', '[iron]', 'a ditch foot, if you have one'],
   steps: [
     {
       do: 'Cut bias strips {cut} wide and join them to {strip}.',
@@ -133,14 +133,14 @@ export const BOUND_SEAM = procedure('bound-seam', {
     },
     {
       do: 'Sew the seam {allowance} from the raw edge, all {seam}.',
-      check: 'The line keeps its distance.',
+      check: 'The row stays an even distance from the edge.',
       view: 'above',
       now: ['seam'],
       sews: 'seam',
     },
     {
       do: '[Press] it flat, then open.',
-      check: 'Both allowances lie down.',
+      check: 'Both allowances lie flat.',
       with: 'iron',
       view: 'above',
       now: ['seam'],
@@ -155,7 +155,7 @@ export const BOUND_SEAM = procedure('bound-seam', {
       when: 'together',
     },
     {
-      do: 'Lay a strip right side down on each raw edge and sew {show} from it: allowance only, {bound} in all.',
+      do: 'Lay a strip right side down on each raw edge and sew {show} from it, through the allowance only: {bound} altogether.',
       check: 'The garment is not caught.',
       view: 'above',
       now: ['on'],
@@ -164,12 +164,12 @@ export const BOUND_SEAM = procedure('bound-seam', {
     },
     {
       do: 'Wrap the strip round the raw edge and [press] it over.',
-      check: 'It is full: nothing hollow inside the fold.',
+      check: 'It is full: the fold is not hollow.',
       with: 'iron',
       view: 'section',
     },
     {
-      do: 'From above sew in the ditch beside the strip, {bound} in all.',
+      do: 'From above, sew in the ditch beside the strip: {bound} altogether.',
       check: 'The strip underneath is caught all along; it may stay raw.',
       view: 'section',
       now: ['ditch'],

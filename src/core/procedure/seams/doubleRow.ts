@@ -20,7 +20,7 @@ export const DOUBLE_ROW = procedure('double-row', {
     between + 2 > a
       ? cannot(
           'seam.double-no-room',
-          `Two rows ${mm(between)} apart leave less than {2 mm} of a ${mm(a)} allowance: sew them nearer, or cut it ${mm(between + 2)} wide.`,
+          `Two rows ${mm(between)} apart leave less than {2 mm} of a ${mm(a)} allowance: sew them closer, or cut it ${mm(between + 2)} wide.`,
           a - 2,
           between,
         )
@@ -54,21 +54,21 @@ export const DOUBLE_ROW = procedure('double-row', {
   steps: [
     {
       do: 'Right sides together, raw edges level. [hold] Sew {allowance} from the raw edge.',
-      check: 'The line keeps its distance.',
+      check: 'The row stays an even distance from the edge.',
       view: 'above',
       now: ['first'],
       sews: 'seam',
     },
     {
       do: 'Sew a second row inside the allowance, {between} from the first.',
-      check: 'On a knit that recovers badly leave this row out: two passes tire it.',
+      check: 'On a knit that recovers poorly, leave this row out: sewing twice wears it out.',
       view: 'above',
       now: ['second'],
       sews: 'seam',
     },
     {
       do: 'Trim close to the second row.',
-      check: 'Both rows are whole.',
+      check: 'Both rows are intact.',
       caution: BLADE,
       with: 'blade',
       view: 'above',

@@ -131,7 +131,7 @@ export const FLAT_FELLED = procedure('flat-felled', {
     above: felledAbove,
   },
   ready: [
-    'tried on already: a felled seam cannot be let out',
+    'tried on already: you cannot let a felled seam out',
     'thread to match: both rows show',
     '[pins]',
     '[iron]',
@@ -139,20 +139,20 @@ export const FLAT_FELLED = procedure('flat-felled', {
   ],
   steps: [
     {
-      do: 'Lay wrong sides together, raw edges level. [hold]',
+      do: 'Wrong sides together, raw edges level. [hold]',
       check: 'Right sides face out, front and back.',
       view: 'first',
     },
     {
       do: 'Sew {allowance} from the raw edges.',
-      check: 'Straight: this line shows.',
+      check: 'Straight: this row shows.',
       view: 'first',
       now: ['first'],
       sews: 'seam',
     },
     {
-      do: '[Press] it open, then both allowances to one side. Let it lie until it is cold.',
-      check: 'The line lies flat, no fold over it.',
+      do: '[Press] it open, then both allowances to one side. Leave it until it is cold.',
+      check: 'The seam lies flat, with no fold over it.',
       with: 'iron',
       view: 'first',
     },
@@ -165,13 +165,13 @@ export const FLAT_FELLED = procedure('flat-felled', {
       now: ['trim'],
     },
     {
-      do: 'Fold the wide allowance over it: {tuck} go under, the band is {band} wide. [Press] it. [hold]',
-      check: 'The tucked edge reaches neither past the seam nor short of the row to come.',
+      do: 'Fold the wide allowance over it: {tuck} tucks under, and the band is {band} wide. [Press] it. [hold]',
+      check: 'The tucked edge neither reaches past the seam nor stops short of the next row.',
       view: 'section',
     },
     {
-      do: 'Topstitch {fromFold} from the fold, parallel to the first line.',
-      check: 'Both rows stay {apart} apart.',
+      do: 'Topstitch {fromFold} from the fold, parallel to the first row.',
+      check: 'The rows stay {apart} apart.',
       view: 'above',
       now: ['second'],
       sews: 'seam',

@@ -9,7 +9,7 @@ import { procedure, SEWN_SO } from '../engine/procedure';
 function frenchShut({ second, trim }: Numbers, { thicknessMm }: Given): Scene {
   const t = drawnThick(thicknessMm);
   return {
-    label: 'In section: the raw edges are shut up in the second seam',
+    label: 'In section: the raw edges are enclosed by the second seam',
     view: 'section',
     cloths: [
       {
@@ -82,44 +82,44 @@ export const FRENCH = procedure('french', {
     second: ({ second }) => together(second, 'wrong', 'second', 'From above: the second pass'),
     section: frenchShut,
   },
-  ready: ['tried on already: a French seam cannot be let out', '[pins]', 'sharp scissors', '[iron]'],
+  ready: ['tried on already: you cannot let a French seam out', '[pins]', 'sharp scissors', '[iron]'],
   steps: [
     {
-      do: 'Lay wrong sides together, raw edges level. [hold]',
+      do: 'Wrong sides together, raw edges level. [hold]',
       check: 'Right sides face out, front and back.',
       view: 'first',
     },
     {
       do: 'Sew {first} from the raw edge.',
-      check: 'The line keeps its distance to the end.',
+      check: 'The row stays an even distance from the edge to the end.',
       view: 'first',
       now: ['first'],
       sews: 'seam',
     },
     {
       do: '[Press] it flat, then trim both allowances to {trim}.',
-      check: 'No thread is longer than {trim}.',
+      check: 'No yarn is longer than {trim}.',
       caution: BLADE,
       with: 'blade',
       view: 'first',
       now: ['trim'],
     },
     {
-      do: 'Turn right sides together and [press] the seam out to the very edge.',
-      check: 'The first line lies on the fold.',
+      do: 'Turn it right sides together and [press] the seam right out to the edge.',
+      check: 'The first row is on the fold.',
       with: 'iron',
       view: 'second',
     },
     {
-      do: 'Sew {second} from the fold: {first} and {second} make the {allowance} of the pattern.',
-      check: 'Nothing frayed pokes out on the right side.',
+      do: 'Sew {second} from the fold: {first} and {second} make up the pattern’s {allowance}.',
+      check: 'No frayed yarns poke out on the right side.',
       view: 'second',
       now: ['second'],
       sews: 'seam',
       row: 'second',
     },
     {
-      do: '[Press] it to one side: the darker or less sheer one.',
+      do: '[Press] it to one side, towards the darker or less sheer fabric.',
       check: 'Flat and even, raw edges enclosed.',
       view: 'section',
       now: ['first', 'second'],

@@ -52,16 +52,16 @@ export const LAPPED_RAW = procedure('lapped-raw', {
   asks: [
     SEAM_LENGTH,
     allowance(15),
-    { key: 'lap', label: 'How far they lap', unit: 'mm', usual: 12, least: 5, most: 40 },
+    { key: 'lap', label: 'Overlap', unit: 'mm', usual: 12, least: 5, most: 40 },
     { key: 'from', label: 'Rows from the raw edges', unit: 'mm', usual: 2, least: 1, most: 8 },
   ],
   work: ({ seam, allowance: a, lap, from }) => {
     if (lap > 2 * a) {
-      const text = `A lap of ${mm(lap)} takes ${mm(lap / 2)} from each piece, and the allowance is ${mm(a)}: lap ${mm(2 * a)} or less.`;
+      const text = `An overlap of ${mm(lap)} takes ${mm(lap / 2)} from each piece, and the allowance is ${mm(a)}: overlap ${mm(2 * a)} or less.`;
       return cannot('seam.lap-over-allowance', text, 2 * a, lap);
     }
     if (lap < 2 * from + 2) {
-      const text = `Rows ${mm(from)} from both edges have no room on a lap of ${mm(lap)}: lap ${mm(2 * from + 2)}, or sew nearer to the edges.`;
+      const text = `Rows ${mm(from)} from both edges do not fit an overlap of ${mm(lap)}: overlap ${mm(2 * from + 2)}, or sew closer to the edges.`;
       return cannot('seam.lap-no-room', text, 2 * from + 2, lap);
     }
     return { seam, allowance: a, lap, from, half: lap / 2, trim: a - lap / 2, between: lap - 2 * from };
@@ -89,13 +89,13 @@ export const LAPPED_RAW = procedure('lapped-raw', {
       view: 'section',
     },
     {
-      do: 'Lay one on the other, both right side up, {lap} over. [hold]',
-      check: 'The seam lines lie on each other.',
+      do: 'Lay one on the other, both right side up, overlapping {lap}. [hold]',
+      check: 'The seam lines match.',
       view: 'section',
     },
     {
       do: 'First row, {from} from the upper raw edge, all {seam}.',
-      check: 'It runs even with the edge.',
+      check: 'It runs parallel to the edge.',
       view: 'above',
       now: ['first'],
       sews: 'seam',

@@ -28,7 +28,7 @@ export const MOCK_FELLED = procedure('mock-felled', {
     far + 2 > a || near >= far
       ? cannot(
           'seam.mock-row',
-          `A row ${mm(far)} from the seam has to catch the allowance of ${mm(a)} with {2 mm} to spare, and to lie outside the first: sew it between ${mm(near + 2)} and ${mm(a - 2)}.`,
+          `A row ${mm(far)} from the seam must catch the allowance of ${mm(a)} with {2 mm} to spare and be outside the first row: sew it between ${mm(near + 2)} and ${mm(a - 2)}.`,
           a - 2,
           far,
         )
@@ -59,7 +59,7 @@ export const MOCK_FELLED = procedure('mock-felled', {
   steps: [
     {
       do: 'Right sides together, raw edges level. [hold] Sew {allowance} from the raw edge.',
-      check: 'Straight: the rows follow this line.',
+      check: 'Straight: the other rows follow this one.',
       view: 'seam',
       now: ['seam'],
       sews: 'seam',
@@ -73,7 +73,7 @@ export const MOCK_FELLED = procedure('mock-felled', {
       row: 'finish',
     },
     {
-      do: '[Press] it flat, then both allowances to one side. Let it lie until it is cold.',
+      do: '[Press] it flat, then both allowances to one side. Leave it until it is cold.',
       check: 'No fold of fabric over the seam.',
       with: 'iron',
       view: 'seam',
@@ -81,7 +81,7 @@ export const MOCK_FELLED = procedure('mock-felled', {
     },
     {
       do: 'Right side up: topstitch {near} from the seam, through the allowances.',
-      check: 'The row keeps its distance.',
+      check: 'The row stays an even distance from the seam.',
       view: 'above',
       now: ['near'],
       sews: 'seam',

@@ -7,7 +7,7 @@ import { procedure, SEWN_SO } from '../engine/procedure';
 /** One wide zigzag that is seam and finish at once, trimmed to its stitching. */
 export const OVERLOCK_LOOK = procedure('overlock-look', {
   ...SEWN_SO,
-  name: 'Overlock-look zigzag, trimmed to it',
+  name: 'Overlock-style zigzag, trimmed',
   group: 'seam',
   kind: 'join',
   main: { stitches: ['zigzag'] },
@@ -21,7 +21,7 @@ export const OVERLOCK_LOOK = procedure('overlock-look', {
     swing > a
       ? cannot(
           'seam.swing-over-allowance',
-          `A zigzag of ${swing} mm does not fit into an allowance of ${a} mm: make it narrower, or cut the allowance ${swing} mm wide.`,
+          `A zigzag of ${swing} mm does not fit an allowance of ${a} mm: make it narrower, or cut the allowance ${swing} mm wide.`,
           a,
           swing,
         )
@@ -52,7 +52,7 @@ export const OVERLOCK_LOOK = procedure('overlock-look', {
         ],
       }),
   },
-  ready: ['both pieces', 'sharp scissors', 'zigzag on a wide slot: standard plate and foot'],
+  ready: ['both pieces', 'sharp scissors', 'zigzag needs the wide slot: standard plate and foot'],
   steps: [
     {
       do: 'Right sides together, raw edges level. [hold]',
@@ -61,7 +61,7 @@ export const OVERLOCK_LOOK = procedure('overlock-look', {
     },
     {
       do: 'Zigzag {swing} wide and {stitch} long, its middle {middle} from the raw edge, all {seam}. Hold nothing back.',
-      check: 'The inner points of the zigzag are on the seam line; no ripple.',
+      check: 'The inner points of the zigzag are on the seam line; no ripples.',
       view: 'above',
       now: ['seam'],
       sews: 'seam',
@@ -69,8 +69,8 @@ export const OVERLOCK_LOOK = procedure('overlock-look', {
       machine: { stitch: 'zigzag', widthMm: 'swing' },
     },
     {
-      do: 'Trim {off} off, to the stitching.',
-      check: 'No stitch is cut; {left} of allowance is left.',
+      do: 'Trim off {off}, up to the stitching.',
+      check: 'No stitch is cut, and {left} of allowance is left.',
       caution: BLADE,
       with: 'blade',
       view: 'above',
@@ -78,7 +78,7 @@ export const OVERLOCK_LOOK = procedure('overlock-look', {
     },
     {
       do: '[Press] it to one side.',
-      check: 'Pull it apart: a little gape is normal; nothing pops.',
+      check: 'Pull it apart: it gapes a little, which is normal; nothing pops.',
       with: 'iron',
       view: 'section',
       now: ['seam'],

@@ -33,7 +33,7 @@ export const PLAIN_FINISHED = procedure('plain-finished', {
     trim > a
       ? cannot(
           'seam.trim-over-allowance',
-          `Trimmed to ${mm(trim)} nothing is taken off an allowance of ${mm(a)}: trim to ${mm(a)} or less.`,
+          `Trimming to ${mm(trim)} takes nothing off an allowance of ${mm(a)}: trim to ${mm(a)} or less.`,
           a,
           trim,
         )
@@ -69,14 +69,14 @@ export const PLAIN_FINISHED = procedure('plain-finished', {
     { do: 'Right sides together, raw edges level. [hold]', check: 'Both ends meet without pulling.', view: 'above' },
     {
       do: 'Sew {allowance} from the raw edge, all {seam}.',
-      check: 'The line keeps its distance.',
+      check: 'The row stays an even distance from the edge.',
       view: 'above',
       now: ['seam'],
       sews: 'seam',
     },
     {
       do: 'Sew both edges together, {trim} from the seam: stitches of {stitch}.',
-      check: 'No ripple: on a knit hold nothing back.',
+      check: 'No ripples: on a knit, hold nothing back.',
       view: 'above',
       now: ['finish'],
       sews: 'seam',
@@ -85,14 +85,14 @@ export const PLAIN_FINISHED = procedure('plain-finished', {
     },
     {
       do: 'Trim close to it.',
-      check: 'No stitch of it is cut.',
+      check: 'No stitch is cut.',
       caution: BLADE,
       with: 'blade',
       view: 'above',
       now: ['finish'],
     },
     {
-      do: '[Press] it flat, then to one side: the darker or less sheer one.',
+      do: '[Press] it flat, then to one side, towards the darker or less sheer fabric.',
       check: 'Flat on the right side.',
       with: 'iron',
       view: 'section',

@@ -62,26 +62,26 @@ export const PLAIN_OPEN = procedure('plain-open', {
   ready: ['both pieces, edges finished if the fabric frays', '[pins]', '[iron]'],
   steps: [
     {
-      do: 'Lay right sides together, raw edges level. [hold]',
+      do: 'Right sides together, raw edges level. [hold]',
       check: 'Both ends meet without pulling.',
       view: 'above',
     },
     {
       do: 'Sew {allowance} from the raw edge, all {seam}.',
-      check: 'The line keeps its distance to the end.',
+      check: 'The row stays an even distance from the edge to the end.',
       view: 'above',
       now: ['seam'],
       sews: 'seam',
     },
     {
       do: '[flatten]',
-      check: 'The stitches sink in; no ripple beside them.',
+      check: 'The stitches sink in, and nothing ripples beside them.',
       with: 'iron',
       view: 'above',
     },
     {
-      do: '[Press] the allowances open, {allowance} to each side. Let it lie before you move it.',
-      check: 'No fold of fabric over the line on the right side.',
+      do: '[Press] the allowances open, {allowance} to each side. Let it rest before you move it.',
+      check: 'On the right side no fabric folds over the seam.',
       view: 'section',
       now: ['seam'],
     },

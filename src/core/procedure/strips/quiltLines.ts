@@ -16,7 +16,7 @@ function fromTheMiddle({ spacing, alternate, lines }: Numbers): Scene {
   const there = (y: number, id: string) => line('stitch', [0, y], [DRAWN_MM, y], id);
   const back = (y: number, id: string) => line('stitch', [DRAWN_MM, y], [0, y], id);
   return {
-    label: 'From above: the middle line first, then outwards, the guide bar on the line before',
+    label: 'From above: the middle row first, then outwards, the guide bar on the row before',
     view: 'above',
     cloths: [{ points: box(0, -deep, DRAWN_MM, 2 * deep), side: 'right' }],
     lines: [
@@ -40,7 +40,7 @@ export const QUILT_LINES = procedure('quilt-lines', {
   asks: [
     { key: 'width', label: 'Across the piece', unit: 'mm', usual: 600, least: 40, most: 5000 },
     { key: 'long', label: 'Along the lines', unit: 'mm', usual: 800, least: 40, most: 5000 },
-    { key: 'wanted', label: 'Distance wanted', unit: 'mm', usual: 40, least: 4, most: 300 },
+    { key: 'wanted', label: 'Distance between rows', unit: 'mm', usual: 40, least: 4, most: 300 },
     {
       key: 'alternate',
       label: 'Which way you sew them',
@@ -50,9 +50,9 @@ export const QUILT_LINES = procedure('quilt-lines', {
       most: 1,
       options: [
         [0, 'all the same way: the rows cannot twist against each other'],
-        [1, 'each from the other end than the one before'],
+        [1, 'alternate rows from opposite ends'],
       ],
-      help: 'both are taught',
+      help: 'both work',
     },
   ],
   work: ({ width, long, wanted, alternate }) => {
@@ -73,8 +73,8 @@ export const QUILT_LINES = procedure('quilt-lines', {
   ready: ['walking foot with its guide bar', 'three layers held together: [pins]', 'gloves with a grip'],
   steps: [
     {
-      do: 'Set the guide bar {spacing} from the needle: {lines:n line|lines} fill {width} evenly, {beside:n} on each side of the middle one.',
-      check: 'Measure needle to bar with a rule.',
+      do: 'Set the guide bar {spacing} from the needle: {lines:n row|rows} fill {width} evenly, {beside:n} on each side of the middle one.',
+      check: 'Measure from the needle to the bar with a ruler.',
       caution: 'Switch the machine off to change the foot.',
       view: 'above',
     },
@@ -86,7 +86,7 @@ export const QUILT_LINES = procedure('quilt-lines', {
       sews: 'long',
     },
     {
-      do: 'Sew the others outwards from it, the bar on the line before, each the same way as the first: {beside:n} on one side, then {beside:n} on the other.',
+      do: 'Sew the others outwards from it, the bar on the row before, each the same way as the first: {beside:n} on one side, then {beside:n} on the other.',
       check: 'The layers do not creep into a fold.',
       view: 'above',
       now: ['lines'],
@@ -94,8 +94,8 @@ export const QUILT_LINES = procedure('quilt-lines', {
       when: '!alternate',
     },
     {
-      do: 'Sew the others outwards from it, the bar on the line before, each from the other end than the one before: {beside:n} on one side, then {beside:n} on the other.',
-      check: 'The layers do not creep into a fold, and neighbours do not pull against each other.',
+      do: 'Sew the others outwards from it, the bar on the row before, each from the opposite end to the one before: {beside:n} on one side, then {beside:n} on the other.',
+      check: 'The layers do not creep into a fold, and rows do not pull against each other.',
       view: 'above',
       now: ['lines'],
       sews: 'othersMm',

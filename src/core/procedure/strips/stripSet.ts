@@ -17,7 +17,7 @@ function drawn({ strips, width, sagitta, alternate, long }: Numbers): Scene {
   const bent = (y: number) =>
     Array.from({ length: 21 }, (_, i) => [i * 7.5, y + bend * (1 - (2 * (i / 20) - 1) ** 2)] as const);
   return {
-    label: 'Above: begun at one end each time. Below: ends alternated',
+    label: 'Above: all sewn from one end. Below: alternate ends',
     view: 'above',
     cloths: [
       { points: [...bent(0), ...bent(count * tall).reverse()], side: 'right' },
@@ -44,7 +44,7 @@ function drawn({ strips, width, sagitta, alternate, long }: Numbers): Scene {
     texts: [
       {
         at: [75, count * tall + bend + 12],
-        text: 'ends alternated: at most',
+        text: 'alternate ends: at most',
         mm: alternate,
       },
     ],
@@ -59,7 +59,7 @@ export const STRIP_SET = procedure('strip-set', {
   kind: 'strip-join',
   asks: [
     { key: 'strips', label: 'How many strips', unit: 'count', usual: 5, least: 2, most: 40 },
-    { key: 'width', label: 'Finished width of one', unit: 'mm', usual: 63.5, least: 8, most: 400 },
+    { key: 'width', label: 'Finished width of each', unit: 'mm', usual: 63.5, least: 8, most: 400 },
     { key: 'long', label: 'Length of the strips', unit: 'mm', usual: 1000, least: 100, most: 5000 },
     {
       key: 'shift',
@@ -68,7 +68,7 @@ export const STRIP_SET = procedure('strip-set', {
       usual: (given) => Math.round(given.shiftMm * 10) / 10,
       least: 0,
       most: 20,
-      help: 'as your machine was measured under Workroom, Feed; else as the model expects',
+      help: 'measured in Workroom, Feed; otherwise estimated',
     },
     allowance(6.5),
   ],
@@ -103,35 +103,35 @@ export const STRIP_SET = procedure('strip-set', {
   ready: [
     'clean feed, new needle',
     'walking foot',
-    'strips cut along one grain; fabrics that stretch alike lie straighter than unequal ones',
+    'strips cut on one grain; fabrics that stretch alike stay straighter',
     '[pins]',
     '[iron]',
   ],
   steps: [
     {
       do: 'Cut {strips:n} strips {cutWidth} wide. Mark one end of each with chalk.',
-      check: 'All marks lie on one side.',
+      check: 'All marks are on one side.',
       view: 'set',
     },
     {
       do: 'Sew the first two strips together from the marked end, {allowance} from the edge, stitches of {stitch}, evenly and slowly.',
-      check: 'Both ends meet within a millimetre.',
+      check: 'Both ends meet to within a millimetre.',
       view: 'set',
       now: ['there'],
       sews: 'there',
       atMm: 'stitch',
     },
     {
-      do: '[flatten] Then [press] it to one side and let it cool before the next strip goes on.',
-      check: 'No pleat at the seam; it is cold to the hand.',
+      do: '[flatten] Then [press] it to one side and let it cool before you sew the next strip.',
+      check: 'No pleat at the seam, and it is cold to the touch.',
       with: 'iron',
       view: 'set',
       now: ['there'],
     },
     {
-      do: 'Sew the next strip on from the other end, and so on: {more:n more seam|more seams}, each begun at the other end than the one before, flat and cold before the next.',
+      do: 'Sew the next strip on from the other end, and so on: {more:n more seam|more seams}, each from the opposite end to the one before. Let each lie flat and cool before the next.',
       check:
-        'Sewn all from one end, the set would bow by {sagittaFrom} to {sagitta}. Alternating leaves at most {alternate}.',
+        'Sewn from one end only, the set would bow by {sagittaFrom} to {sagitta}. Alternating leaves {alternate} at most.',
       view: 'set',
       now: ['back'],
       sews: 'back',
@@ -141,7 +141,7 @@ export const STRIP_SET = procedure('strip-set', {
     {
       do: 'Lay the set along a ruler.',
       check:
-        'It is straight. If it bows: alternate from now on, shorter stitches, a walking foot; see whether one fabric stretches more than its neighbour, and do not pull a seam open while it is hot.',
+        'It is straight. If it bows: alternate ends, use shorter stitches and a walking foot. Check whether one fabric stretches more than its neighbour, and do not pull a seam open while it is hot.',
       view: 'set',
     },
   ],

@@ -16,7 +16,7 @@ function stripes({ repeat, every, allowance: a }: Numbers): Scene {
   const between = held > MOST_BETWEEN ? 1 : held;
   const at = Array.from({ length: count }, (_, i) => 10 + (i * (LONG - 20)) / (count - 1));
   return {
-    label: 'From above: a pin on every stripe that is held',
+    label: 'From above: a pin on every stripe that you match',
     view: 'above',
     cloths: [{ points: box(0, 0, LONG, a + 40), side: 'wrong' }],
     lines: [
@@ -78,7 +78,7 @@ export const STRIPE_MATCH = procedure('stripe-match', {
       usual: (given) => Math.round(given.shiftMm * 10) / 10,
       least: 0,
       most: 20,
-      help: 'as the model expects, or as you measured under Workroom, Feed',
+      help: 'estimated, or as measured in Workroom, Feed',
     },
   ],
   work: ({ seam, allowance: a, repeat, off, shift }) => {
@@ -98,25 +98,25 @@ export const STRIPE_MATCH = procedure('stripe-match', {
     };
   },
   views: { above: stripes },
-  ready: ['walking foot', '[pins], counted: {pins:n}', '[iron]', 'pressure a little down'],
+  ready: ['walking foot', '[pins], counted: {pins:n}', '[iron]', 'slightly less pressure'],
   steps: [
     {
-      do: 'Right sides together. Lay each stripe of the upper layer on the same stripe below and [pin] them there, every {every}: {pins:n} times.',
-      check: 'Fold the edge back at each: the stripes meet within {off}.',
+      do: 'Right sides together. Lay each stripe of the top layer on the same stripe underneath and [pin] it there, every {every}: {pins:n} times.',
+      check: 'Fold the edge back at each one: the stripes meet to within {off}.',
       view: 'above',
       now: ['pins'],
     },
     {
       do: 'Sew {allowance} from the edge with a walking foot, slowly.',
-      check: 'Left alone the layers would creep {creep} over this seam.',
+      check: 'Without pins, the layers would creep {creep} over this seam.',
       view: 'above',
       now: ['seam'],
       sews: 'seam',
       machine: { foot: 'walking' },
     },
     {
-      do: 'Look along the seam before it is opened; count [the pins]: {pins:n}.',
-      check: 'No stripe is off by more than {off}. If one is, unpick only from stripe to stripe.',
+      do: 'Look along the seam before you open it; count [the pins]: {pins:n}.',
+      check: 'No stripe is off by more than {off}. If one is, unpick only as far as the stripes beside it.',
       view: 'above',
       now: ['seam'],
     },

@@ -4,11 +4,11 @@ import type { Fabrics, SuitabilityFacts } from './types';
 
 export const PRACTICE: Origin = {
   provenance: 'common-practice',
-  source: 'How operations are chosen by fabric in home sewing.',
+  source: 'How home sewists choose operations by fabric.',
 };
 export const MODEL: Origin = {
   provenance: 'model',
-  source: 'The limit is our own; the direction is common practice.',
+  source: 'The limit is set by us; the direction is common practice.',
 };
 
 /** Hide and coated fabric: every hole stays, and close stitches tear out like a stamp. */

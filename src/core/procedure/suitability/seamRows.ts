@@ -21,16 +21,16 @@ export const SEAM_ROWS = {
     not(
       ['french', 'flat-felled', 'mock-felled', 'lapped-raw', 'overlock-look', 'abutted'],
       SEQUINS,
-      'Sequins do not fold: take them off the allowance and sew one plain row.',
+      'Sequins do not fold: remove them from the allowance and sew one plain row.',
       'plain-open',
     ),
   ),
-  'suits.french-quilted': row(not(['french'], QUILTED, 'The wadding makes a rope of it.', 'bound-seam')),
+  'suits.french-quilted': row(not(['french'], QUILTED, 'The wadding makes a thick ridge of it.', 'bound-seam')),
   'suits.french-pile': row(
     not(['french'], PILE, 'The pile is shut into the seam and makes a ridge.', 'plain-finished'),
   ),
   'suits.french-marked': row(
-    not(['french'], MARKED_FOR_EVER, 'It does not fray, and four layers make a rope.', 'plain-open'),
+    not(['french'], MARKED_FOR_EVER, 'It does not fray, and four layers make a thick ridge.', 'plain-open'),
   ),
   'suits.french-knit': row(
     not(['french'], KNITS, 'A knit does not fray, and two straight rows do not stretch.', 'overlock-look'),
@@ -39,7 +39,7 @@ export const SEAM_ROWS = {
     not(
       ['french'],
       { thickerThanMm: FRENCH_MM },
-      'A French seam is for thin fabric: here it makes a rope.',
+      'A French seam is for thin fabric: here it makes a thick ridge.',
       'plain-finished',
     ),
   ),
@@ -53,7 +53,7 @@ export const SEAM_ROWS = {
   ),
   'suits.felled-foam': row(not(['flat-felled'], FOAM, 'Foam does not fold flat.', 'abutted')),
   'suits.felled-skins': row(
-    not(['flat-felled'], SKINS, 'Folded twice it is too thick, and every row is holes.', 'lapped-raw'),
+    not(['flat-felled'], SKINS, 'Folded twice it is too thick, and every row is a line of holes.', 'lapped-raw'),
   ),
   'suits.felled-quilted': row(
     not(['flat-felled', 'mock-felled'], QUILTED, 'The wadding does not fold flat.', 'bound-seam'),
@@ -62,7 +62,7 @@ export const SEAM_ROWS = {
     not(
       ['flat-felled'],
       { structure: ['woven'], thickerThanMm: 1.6 },
-      'Four layers of it make a ridge the foot cannot ride.',
+      'Four layers make a ridge that the foot cannot ride over.',
       'mock-felled',
     ),
     MODEL,
@@ -75,7 +75,7 @@ export const SEAM_ROWS = {
     care(
       ['mock-felled', 'double-row'],
       SKINS,
-      'Each row is a line of holes: sew it once, long stitches, rows {6 mm} apart.',
+      'Each row is a line of holes: sew it once, with long stitches, rows {6 mm} apart.',
     ),
   ),
   'suits.double-foam': row(care(['double-row'], FOAM, 'Two rows of holes weaken it: keep them {6 mm} apart.')),
@@ -83,7 +83,7 @@ export const SEAM_ROWS = {
     care(['plain-finished'], MARKED_FOR_EVER, 'Its edge needs no finish: leave out the second row.'),
   ),
   'suits.overlock-marked': row(
-    not(['overlock-look'], MARKED_FOR_EVER, 'Close zigzags tear out like a stamp.', 'plain-open'),
+    not(['overlock-look'], MARKED_FOR_EVER, 'Close zigzags tear along the holes.', 'plain-open'),
   ),
   'suits.overlock-frays': row(
     care(
@@ -93,13 +93,11 @@ export const SEAM_ROWS = {
     ),
   ),
   'suits.bound-foam': row(care(['bound-seam'], FOAM, 'Its edge needs no binding; for looks only.')),
-  'suits.bound-knit': row(
-    care(['bound-seam'], KNITS, 'The binding must stretch as the seam does: cut it from a knit.'),
-  ),
+  'suits.bound-knit': row(care(['bound-seam'], KNITS, 'The binding must stretch with the seam: cut it from a knit.')),
   'suits.lapped-frays': row(not(['lapped-raw'], FRAYS, 'Its raw edges would fray.', 'plain-finished')),
   'suits.lapped-woven': row(not(['lapped-raw'], WOVENS, 'A woven edge left raw wears away.', 'plain-finished')),
   'suits.lapped-knit': row(
-    care(['lapped-raw'], KNITS, 'Only in knits that neither run nor curl: fleece, felted wool.'),
+    care(['lapped-raw'], KNITS, 'Only in knits that neither ladder nor curl: fleece, felted wool.'),
   ),
   'suits.lapped-quilted': row(
     not(['lapped-raw', 'abutted'], QUILTED, 'The layers would come apart at the edge.', 'bound-seam'),
@@ -115,11 +113,13 @@ export const SEAM_ROWS = {
     not(
       ['abutted'],
       { structure: ['knit'], upToMm: 1 },
-      'A thin knit curls and has no edge to hold on to.',
+      'A thin knit curls, and its edge is too weak to hold the stitches.',
       'plain-open',
     ),
   ),
-  'suits.abutted-skins': row(care(['abutted'], SKINS, 'Only over a strip glued below: the stitches alone tear out.')),
+  'suits.abutted-skins': row(
+    care(['abutted'], SKINS, 'Only over a strip glued underneath: the stitches alone tear out.'),
+  ),
   'suits.baste-marked': row(
     not(
       ['baste', 'hand-baste', 'tailors-tacks'],
@@ -128,6 +128,6 @@ export const SEAM_ROWS = {
     ),
   ),
   'suits.baste-fine': row(
-    care(['baste'], { fine: true }, 'Baste inside the allowance, with a fine needle: holes show.'),
+    care(['baste'], { fine: true }, 'Tack inside the allowance, with a fine needle: holes show.'),
   ),
 };

@@ -21,7 +21,7 @@ export const SHAPING_ROWS = {
     not(
       ['topstitch-edge', 'ditch', 'buttonholes', 'strip-set', 'quilt-lines', 'gather', 'elastic-casing'],
       SEQUINS,
-      'A needle does not go through sequins in a row that shows.',
+      'A needle cannot sew a visible row through sequins.',
     ),
   ),
   'suits.band-foam': row({ ...not(BANDS, FOAM, 'Foam folds too thick for a band.', 'bind-edge'), of: 'band' }),
@@ -29,7 +29,7 @@ export const SHAPING_ROWS = {
     ...not(
       BANDS,
       { recoversBelow: RECOVERS_PERCENT.least },
-      'It does not recover: a band of it stays stretched.',
+      'It does not recover: a band made from it stays stretched.',
       'bind-edge',
     ),
     of: 'band',
@@ -38,7 +38,7 @@ export const SHAPING_ROWS = {
     ...care(
       BANDS,
       { recoversBelow: RECOVERS_PERCENT.well },
-      'It recovers poorly, and a band of it will gape: cut the band a little shorter and test it.',
+      'It recovers poorly, and a band made from it will gape: cut the band a little shorter and test it.',
     ),
     of: 'band',
   }),
@@ -47,7 +47,7 @@ export const SHAPING_ROWS = {
       ...not(
         BANDS,
         { stretchesBelow: 15 },
-        'It does not stretch: a band of it cannot be shorter than its opening.',
+        'It does not stretch: a band made from it cannot be shorter than its opening.',
         'bind-edge',
       ),
       of: 'band',
@@ -63,7 +63,7 @@ export const SHAPING_ROWS = {
     care(
       ['elastic-casing'],
       { thickerThanMm: BULKY_MM },
-      'Thick fabric gathers badly: make the casing of a thinner one.',
+      'Thick fabric does not gather well: make the casing from thinner fabric.',
     ),
     MODEL,
   ),
@@ -73,7 +73,7 @@ export const SHAPING_ROWS = {
   'suits.gather-skins': row(not(['gather'], SKINS, 'It does not gather, and the rows leave holes.', 'dart')),
   'suits.gather-quilted': row(not(['gather'], QUILTED, 'Quilted layers do not gather.', 'dart')),
   'suits.gather-thick': row(
-    care(['gather'], { thickerThanMm: BULKY_MM }, 'It gathers stiffly: three rows, and little fullness.'),
+    care(['gather'], { thickerThanMm: BULKY_MM }, 'It gathers stiffly: use three rows and little fullness.'),
     MODEL,
   ),
   'suits.ease-skins': row(
@@ -83,14 +83,16 @@ export const SHAPING_ROWS = {
     care(
       ['ease'],
       { family: ['poplin', 'ripstop', 'waterproof'] },
-      'Densely woven fabric eases badly: little fullness, many pins or clips.',
+      'Densely woven fabric does not ease well: little fullness, many pins or clips.',
     ),
   ),
   'suits.dart-foam': row(care(['dart'], FOAM, 'Cut the dart out and join its edges side by side.')),
   'suits.dart-skins': row(care(['dart'], SKINS, 'Cut it open, glue the allowances flat; knot the end.')),
   'suits.dart-pile': row(care(['dart'], PILE, 'Slash it open, and press it from the wrong side into a towel.')),
   'suits.topstitch-pile': row(not(['topstitch-edge'], PILE, 'The rows press the pile flat.', 'understitch')),
-  'suits.pocket-pile': row(care(['patch-pocket'], PILE, 'The rows press the pile flat: sew it on by hand from below.')),
+  'suits.pocket-pile': row(
+    care(['patch-pocket'], PILE, 'The rows press the pile flat: sew it on by hand from the inside.'),
+  ),
   'suits.topstitch-foam': row(
     care(
       ['topstitch-edge', 'patch-pocket', 'understitch'],
@@ -102,7 +104,7 @@ export const SHAPING_ROWS = {
     not(
       ['bar-tack', 'reinforce'],
       SKINS,
-      'Close stitches tear out like a stamp: a rivet, or a few long stitches by hand.',
+      'Close stitches tear along the holes: use a rivet, or a few long stitches by hand.',
     ),
   ),
   'suits.tack-foam': row(care(['bar-tack', 'reinforce'], FOAM, 'Close stitches weaken it: make them longer.')),
@@ -111,26 +113,30 @@ export const SHAPING_ROWS = {
   ),
   'suits.buttonhole-foam': row(not(['buttonholes'], FOAM, 'Dense stitches cut through it.', 'zip-exposed')),
   'suits.buttonhole-skins': row(
-    care(['buttonholes'], SKINS, 'Longer stitches, stabiliser below; or cut a slit and frame it with one row.'),
+    care(
+      ['buttonholes'],
+      SKINS,
+      'Longer stitches with stabiliser underneath; or cut a slit and frame it with one row.',
+    ),
   ),
   'suits.buttonhole-knit': row(
-    care(['buttonholes'], KNITS, 'Fuse a strip below first, and lay them along the least stretch.'),
+    care(['buttonholes'], KNITS, 'Fuse a strip underneath first, and sew them along the least stretchy direction.'),
   ),
   'suits.buttonhole-loose': row(
     care(
       ['buttonholes'],
       { traits: ['loose', 'sheer'] },
-      'Stabiliser below and above, torn away afterwards; test at the real layers.',
+      'Stabiliser underneath and on top, torn away afterwards; test on the real layers.',
     ),
   ),
-  'suits.ditch-skins': row(care(['ditch'], SKINS, 'A missed ditch cannot be unpicked: try it on a scrap.')),
+  'suits.ditch-skins': row(care(['ditch'], SKINS, 'You cannot unpick a row that misses the ditch: try it on a scrap.')),
   'suits.strips-knit': row(care(['strip-set'], KNITS, 'Knits stretch as they are sewn: fuse a light backing first.')),
-  'suits.strips-marked': row(not(['strip-set', 'quilt-lines'], SKINS, 'Each row is a line of holes it tears along.')),
+  'suits.strips-marked': row(not(['strip-set', 'quilt-lines'], SKINS, 'It tears along any row of holes.')),
   'suits.strips-foam': row(
-    care(['strip-set', 'quilt-lines'], FOAM, 'Every row is a line of holes that stay: few rows, long stitches.'),
+    care(['strip-set', 'quilt-lines'], FOAM, 'The holes of every row stay: few rows, long stitches.'),
   ),
   'suits.stripes-marked': row(
     care(['stripe-match'], MARKED_FOR_EVER, 'No pins: match the stripes with clips and tape.'),
   ),
-  'suits.gap-skins': row(care(['close-gap'], SKINS, 'By hand with a leather needle, through holes made before.')),
+  'suits.gap-skins': row(care(['close-gap'], SKINS, 'By hand with a leather needle, through holes made first.')),
 };

@@ -55,7 +55,7 @@ describe('an operation is right for a fabric, or it is said what is not and what
     expect(verdict('hem-jeans', 'wool', { massGsm: 180, thicknessMm: 0.45 }).verdict).toBe('fine');
   });
 
-  it('a band goes by its own fabric: below 60 % it stays stretched, below 80 % it gapes', () => {
+  it('a band goes by its own fabric: below 60% it stays stretched, below 80% it gapes', () => {
     const band = (recovery: number) =>
       suits('neck-band', { fabric: of('jersey'), band: of('rib', { recovery }) }).verdict;
     expect([band(59), band(60), band(79), band(80)]).toEqual(['not-this', 'with-care', 'with-care', 'fine']);

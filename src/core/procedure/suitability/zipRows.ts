@@ -30,32 +30,32 @@ export const ZIP_ROWS = {
     care(
       ['zip-concealed'],
       { thickerThanMm: BULKY_MM },
-      'Thick fabric covers the coil badly: press the seam line first, try it on a scrap.',
+      'Thick fabric does not cover the coil well: press the seam line first, and try it on a scrap.',
     ),
     MODEL,
   ),
   'suits.concealed-knit': row(
-    care(['zip-concealed', ...FOLDED_ZIPS], KNITS, 'Fuse a strip along both edges first, or the zip ripples.'),
+    care(['zip-concealed', ...FOLDED_ZIPS], KNITS, 'Fuse a strip along both edges first, or the zip goes wavy.'),
   ),
   'suits.folded-skins': row(
-    care(FOLDED_ZIPS, MARKED_FOR_EVER, 'Tape or glue it: basting leaves holes. Press with your fingers or a roller.'),
+    care(FOLDED_ZIPS, MARKED_FOR_EVER, 'Tape or glue it: tacking leaves holes. Press with your fingers or a roller.'),
   ),
   'suits.folded-pile': row(
-    care(FOLDED_ZIPS, PILE, 'The rows press the pile flat: sew them by hand, or conceal the zip.'),
+    care(FOLDED_ZIPS, PILE, 'The rows press the pile flat: sew them by hand, or use a concealed zip.'),
   ),
   'suits.piping-foam': row(not(['piping'], FOAM, 'Foam is too thick to lie round a cord.', 'topstitch-edge')),
   'suits.piping-thick': row(
-    care(['piping'], { thickerThanMm: BULKY_MM }, 'Cut the strip that covers the cord from a thinner fabric.'),
+    care(['piping'], { thickerThanMm: BULKY_MM }, 'Cut the strip that covers the cord from thinner fabric.'),
     MODEL,
   ),
   'suits.sequins-zip': row(
     care(
       ['zip-centred', 'zip-concealed', 'zip-lapped', 'piping', 'dart', 'patch-pocket', 'bar-tack'],
       SEQUINS,
-      'Take the sequins off the allowance first; glasses on, slowly.',
+      'Remove the sequins from the allowance first; wear glasses and sew slowly.',
     ),
   ),
   'suits.sequins-window': row(
-    not(['zip-exposed'], SEQUINS, 'Cut through, the threads of the sequins come undone.', 'zip-concealed'),
+    not(['zip-exposed'], SEQUINS, 'When you cut through it, the sequin threads come undone.', 'zip-concealed'),
   ),
 };

@@ -48,13 +48,13 @@ export const BAR_TACK = procedure('bar-tack', {
   ready: ['[needle]', 'fine strong thread'],
   steps: [
     {
-      do: 'Sew {bar} straight along the place of the bar, and back.',
+      do: 'Sew {bar} straight along the place for the bar, and back.',
       check: 'It lies across the pull.',
       view: 'above',
       now: ['bar'],
     },
     {
-      do: 'Zigzag over it, {swing} wide, {stitch} long: {count:n} in all.',
+      do: 'Zigzag over it, {swing} wide, {stitch} long: {count:n} altogether.',
       check: 'Dense, but it does not build up under the foot.',
       view: 'above',
       now: ['bar'],

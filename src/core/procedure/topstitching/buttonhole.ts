@@ -104,7 +104,7 @@ export const BUTTONHOLES = procedure('buttonholes', {
     { key: 'edge', label: 'Button line from the edge', unit: 'mm', usual: 18, least: 6, most: 100 },
     {
       key: 'lying',
-      label: 'They lie',
+      label: 'Direction',
       unit: 'count',
       usual: 0,
       least: 0,
@@ -122,7 +122,7 @@ export const BUTTONHOLES = procedure('buttonholes', {
     const spacing = times > 1 ? long / (times - 1) : 0;
     if (times > 1 && lying !== 1 && spacing < hole + 6) {
       const fits = Math.max(1, Math.floor(long / (hole + 6)) + 1);
-      const text = `${times} buttonholes of ${mm(hole)} do not fit upright into ${mm(long)}: make ${fits}, or lay them across.`;
+      const text = `${times} buttonholes of ${mm(hole)} do not fit upright into ${mm(long)}: make ${fits}, or sew them across.`;
       return cannot('seam.buttonholes-crowd', text, fits, times, '');
     }
     if (edge < button / 2 + 3) {
@@ -149,8 +149,8 @@ export const BUTTONHOLES = procedure('buttonholes', {
   ready: ['buttonhole foot', 'stabiliser under thin or soft fabric', 'a sharp seam ripper', '[pins]'],
   steps: [
     {
-      do: 'On a scrap of the same layers, with interfacing and stabiliser: sew one of {hole}, button and its thickness together.',
-      check: 'The button slips through with a little drag; both sides are equally dense.',
+      do: 'On a scrap of the same layers, with interfacing and stabiliser: sew one {hole} long, which is the button plus its thickness.',
+      check: 'The button goes through with slight resistance; both sides are equally dense.',
       caution: 'Switch the machine off to change the foot.',
       view: 'scrap',
       now: ['test'],
@@ -160,25 +160,25 @@ export const BUTTONHOLES = procedure('buttonholes', {
     },
     {
       do: 'Mark the button line {edge} from the edge and {count:n} places on it, {spacing} apart.',
-      check: 'One lies at the fullest place, where the front would gape.',
+      check: 'One is at the fullest point, where the front would gape.',
       view: 'above',
       when: 'many',
     },
     {
       do: 'Mark the place on the button line, {edge} from the edge.',
-      check: 'It lies where the front would gape.',
+      check: 'It is where the front would gape.',
       view: 'above',
       when: '!many',
     },
     {
-      do: 'Lying across, they begin {past} beyond the button line, towards the edge.',
+      do: 'Sewn across, they start {past} beyond the button line, towards the edge.',
       check: 'The button will sit on its line.',
       view: 'above',
       when: 'lying',
     },
     {
-      do: 'Sew all {count:n}, from the least seen to the most seen, each in the same direction.',
-      check: 'All end at the same height.',
+      do: 'Sew all {count:n}, from the least visible to the most visible, each in the same direction.',
+      check: 'All end level.',
       view: 'above',
       now: ['holes'],
       sews: 'sewn',
@@ -188,7 +188,7 @@ export const BUTTONHOLES = procedure('buttonholes', {
     {
       do: '[Stop] across each end before its bar. Cut from both ends to the middle.',
       check: 'No bar is cut. Seal a fraying slit on a scrap first.',
-      caution: `${BLADE} The ripper jumps when a thread gives: what lies across stops it.`,
+      caution: `${BLADE} The seam ripper jumps when a thread gives way: what lies across stops it.`,
       with: 'blade',
       view: 'above',
       now: ['slit'],

@@ -7,7 +7,7 @@ import { procedure, SEWN_SO } from '../engine/procedure';
 /** A row sunk into a seam. */
 export const DITCH = procedure('ditch', {
   ...SEWN_SO,
-  name: 'Stitch in the ditch',
+  name: 'Stitching in the ditch',
   group: 'topstitch',
   kind: 'ditch',
   asks: [SEAM_LENGTH],
@@ -15,10 +15,10 @@ export const DITCH = procedure('ditch', {
   views: {
     above: () =>
       rowScene({
-        label: 'From above: on the low side of the pressed seam',
+        label: 'From above: on the lower side of the pressed seam',
         edge: 'fold',
         side: 'right',
-        rows: [{ id: 'row', mm: 0.6, name: 'low side' }],
+        rows: [{ id: 'row', mm: 0.6, name: 'lower side' }],
       }),
     section: (_, { thicknessMm }) => {
       const t = drawnThick(thicknessMm);
@@ -72,19 +72,19 @@ export const DITCH = procedure('ditch', {
   ready: ['ditch foot, its blade in the seam', 'thread to match'],
   steps: [
     {
-      do: '[Press] the seam to one side. The other side is the low one. [hold]',
-      check: 'You feel the step with a nail.',
+      do: '[Press] the seam to one side. The other side is the lower one. [hold]',
+      check: 'You can feel the step with a fingernail.',
       with: 'iron',
       view: 'section',
     },
     {
-      do: 'Spread the fabric a little and sew all {seam} on the low side, against the step.',
-      check: 'Let go: the stitches sink in.',
+      do: 'Spread the fabric a little and sew all {seam} on the lower side, against the step.',
+      check: 'When you let go, the stitches sink in.',
       view: 'above',
       now: ['row'],
       sews: 'seam',
     },
-    { do: 'Look at the back.', check: 'What lies underneath is caught all along.', view: 'section', now: ['row'] },
+    { do: 'Look at the back.', check: 'Everything underneath is caught all along.', view: 'section', now: ['row'] },
   ],
   faults: ['wandering', 'uneven-layers', 'bowed'],
 });

@@ -21,7 +21,7 @@ export const GATHER = procedure('gather', {
     short >= long
       ? cannot(
           'seam.gather-none',
-          `An edge of ${mm(long)} cannot be gathered to ${mm(short)}: the longer one is gathered to the shorter.`,
+          `An edge of ${mm(long)} cannot be gathered to ${mm(short)}: gather the longer edge to the shorter.`,
           long,
           short,
         )
@@ -66,13 +66,13 @@ export const GATHER = procedure('gather', {
       view: 'above',
     },
     {
-      do: 'Pull both bobbin threads together from each end until {long} lie on {short}.',
-      check: 'The folds are even, no knot.',
+      do: 'Pull both bobbin threads from each end until {long} fits {short}.',
+      check: 'The folds are even, without knots.',
       view: 'above',
       now: ['rows'],
     },
     {
-      do: 'Sew {allowance} from the edge, between the rows, gathers up.',
+      do: 'Sew {allowance} from the edge, between the rows, with the gathers on top.',
       check: 'No pleat is caught crosswise.',
       view: 'above',
       now: ['seam'],
@@ -80,8 +80,8 @@ export const GATHER = procedure('gather', {
       row: 'seam',
     },
     {
-      do: 'Draw the outer row out; [press] the allowance only, into the gathers.',
-      check: 'The gathers hang.',
+      do: 'Pull the outer row out; [press] only the allowance, into the gathers.',
+      check: 'The gathers hang freely.',
       with: 'iron',
       view: 'above',
       now: ['seam'],

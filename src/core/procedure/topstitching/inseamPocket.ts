@@ -89,7 +89,7 @@ export const INSEAM_POCKET = procedure('inseam-pocket', {
     },
     {
       do: 'Right sides together, lay one bag piece on the front and one on the back, middle to middle. Sew each at {attach}, {pieceLong} long.',
-      check: 'Both pieces lie at the same height.',
+      check: 'Both pieces are level.',
       view: 'bag',
       now: ['attach'],
       sews: 'both',
@@ -104,8 +104,8 @@ export const INSEAM_POCKET = procedure('inseam-pocket', {
       row: 'under',
     },
     {
-      do: 'Front and back right sides together, bag to bag. [hold] Sew the side seam at {allowance} down to the upper mark, needle down, turn, and on round the bag.',
-      check: 'The corner at the mark is a stitch, not a pleat.',
+      do: 'Front and back right sides together, bag to bag. [hold] Sew the side seam at {allowance} down to the upper mark, needle down, turn, and carry on round the bag.',
+      check: 'The corner at the mark is one stitch, without a pleat.',
       view: 'bag',
       now: ['above', 'bag'],
       sews: 'bagMm',
@@ -113,7 +113,7 @@ export const INSEAM_POCKET = procedure('inseam-pocket', {
     },
     {
       do: 'Turn again at the lower mark and sew the rest of the side seam.',
-      check: 'The opening is {opening}, and both ends are firm.',
+      check: 'The opening is {opening}, and both ends are secure.',
       view: 'bag',
       now: ['below'],
       sews: 'seamMm',
@@ -121,7 +121,7 @@ export const INSEAM_POCKET = procedure('inseam-pocket', {
     },
     {
       do: 'Snip the back’s allowance above and below the bag, to {2 mm} from the seam. [Press] the bag towards the front.',
-      check: 'From outside it is a seam.',
+      check: 'From outside it looks like a seam.',
       caution: BLADE,
       with: 'blade',
       view: 'bag',

@@ -52,8 +52,8 @@ export const PATCH_POCKET = procedure('patch-pocket', {
   main: { name: 'The rows' },
   rows: { bars: { kind: 'bar-tack', name: 'The bars' } },
   asks: [
-    { key: 'wide', label: 'Pocket, wide', unit: 'mm', usual: 150, least: 30, most: 500 },
-    { key: 'high', label: 'Pocket, high', unit: 'mm', usual: 170, least: 30, most: 500 },
+    { key: 'wide', label: 'Pocket width', unit: 'mm', usual: 150, least: 30, most: 500 },
+    { key: 'high', label: 'Pocket height', unit: 'mm', usual: 170, least: 30, most: 500 },
     ...TOPSTITCH_ROWS,
   ],
   work: ({ wide, high, from, rows, gap }, given) => {
@@ -89,10 +89,10 @@ export const PATCH_POCKET = procedure('patch-pocket', {
     };
   },
   views: { above: pocket },
-  ready: ['the pocket, its upper hem sewn', '[needle]', '[pins]', '[iron]', 'tape on the plate as a fence'],
+  ready: ['the pocket, its upper hem sewn', '[needle]', '[pins]', '[iron]', 'tape on the plate as a guide'],
   steps: [
     {
-      do: '[Press] the pocket’s allowances in and lay it on, its upper edge a hair loose. [hold]',
+      do: '[Press] the pocket’s allowances in and lay it on, with a little ease in the upper edge. [hold]',
       check: 'A hand goes in without pulling.',
       with: 'iron',
       view: 'above',
@@ -107,7 +107,7 @@ export const PATCH_POCKET = procedure('patch-pocket', {
     },
     {
       do: 'Second row {gap} inside the first: {innerDown:n} stitches down, {innerOver:n} across, {innerDown:n} up.',
-      check: 'The rows are parallel, and the corners lie on one slant.',
+      check: 'The rows are parallel, and the corners are on one diagonal.',
       view: 'above',
       now: ['second'],
       sews: 'inner',
@@ -125,7 +125,7 @@ export const PATCH_POCKET = procedure('patch-pocket', {
       when: 'bars',
     },
     {
-      do: 'Knot the tails of both rows on the wrong side at each upper corner. Sew no bar there: dense stitches tear this fabric.',
+      do: 'Knot the tails of both rows on the wrong side at each upper corner. Do not sew a bar there: dense stitches tear this fabric.',
       check: 'Pull the pocket down: the corner holds.',
       view: 'above',
       now: ['rows'],

@@ -69,7 +69,7 @@ export const REINFORCE = procedure('reinforce', {
       usual: 1,
       least: 0.5,
       most: 2,
-      help: '0.5 holds most; in foam, leather or thin fabric so short a stitch tears like a stamp',
+      help: '0.5 holds best; in foam, leather or thin fabric such short stitches tear along the holes',
     },
     { key: 'count', label: 'How many', unit: 'count', usual: 2, least: 1, most: 60 },
   ],
@@ -94,8 +94,8 @@ export const REINFORCE = procedure('reinforce', {
       now: ['patch'],
     },
     {
-      do: 'Stitches of {stitch}: {reach} to the point on the seam line, needle down, turn, {reach} away from it. {count:n} in all.',
-      check: 'The turn is one hole, on the mark.',
+      do: 'Stitches of {stitch}: {reach} to the point on the seam line, needle down, turn, {reach} away from it. {count:n} altogether.',
+      check: 'The turn is a single hole, on the mark.',
       view: 'above',
       now: ['row'],
       sews: 'sewn',
@@ -103,7 +103,7 @@ export const REINFORCE = procedure('reinforce', {
     },
     {
       do: 'Snip straight into the point, up to {from} from it.',
-      check: 'No stitch is cut; spread it: it holds.',
+      check: 'No stitch is cut. Spread it: it holds.',
       caution: BLADE,
       with: 'blade',
       view: 'above',

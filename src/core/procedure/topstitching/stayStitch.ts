@@ -9,7 +9,7 @@ export const STAY_STITCH = procedure('stay-stitch', {
   name: 'Stay-stitching',
   group: 'topstitch',
   kind: 'stay',
-  asks: [SEAM_LENGTH, { key: 'allowance', label: 'Seam allowance to come', unit: 'mm', usual: 15, least: 4, most: 40 }],
+  asks: [SEAM_LENGTH, { key: 'allowance', label: 'Seam allowance later', unit: 'mm', usual: 15, least: 4, most: 40 }],
   work: ({ seam, allowance: a }) => ({ seam, allowance: a, row: a - 2, half: seam / 2 }),
   views: {
     above: ({ row, allowance: a }) =>
@@ -25,17 +25,17 @@ export const STAY_STITCH = procedure('stay-stitch', {
   },
   ready: ['the single piece, just cut'],
   steps: [
-    { do: 'Lay the piece flat, one layer; lift nothing.', check: 'It still fits its pattern.', view: 'above' },
+    { do: 'Lay the piece flat, one layer, without lifting it.', check: 'It still fits its pattern.', view: 'above' },
     {
       do: 'Sew {row} from the edge, from the shoulder to the middle: {half}.',
-      check: 'The edge is not stretched.',
+      check: 'The edge does not stretch.',
       view: 'above',
       now: ['row'],
       sews: 'half',
     },
     {
-      do: 'The other half, again from the outside to the middle.',
-      check: 'Laid on its pattern it has the same length.',
+      do: 'Sew the other half, again from the outside to the middle.',
+      check: 'Laid on its pattern it is the same length.',
       view: 'above',
       now: ['row'],
       sews: 'half',

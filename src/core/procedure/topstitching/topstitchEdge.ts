@@ -79,17 +79,17 @@ export const TOPSTITCH_EDGE = procedure('topstitch-edge', {
     };
   },
   views: { above: drawn },
-  ready: ['topstitching or tripled thread', 'tape on the plate as a fence', '[needle]'],
+  ready: ['topstitching thread, or three threads together', 'tape on the plate as a guide', '[needle]'],
   steps: [
     {
-      do: 'Stick a fence on the plate so that the edge runs {from} from the needle.',
-      check: 'Sew a scrap of the same layers: the row keeps its distance.',
+      do: 'Stick a guide on the plate so that the edge runs {from} from the needle.',
+      check: 'Sew on a scrap of the same layers: the row stays an even distance from the edge.',
       caution: 'Switch the machine off to change needle and thread.',
       view: 'above',
     },
     {
       do: 'First row, {from} from the edge: {stitches:n} stitches of {stitch} on each edge, turned at every corner with the needle down.',
-      check: 'Each corner is a stitch.',
+      check: 'There is a stitch exactly at each corner.',
       view: 'above',
       now: ['rows'],
       sews: 'run',
@@ -106,7 +106,7 @@ export const TOPSTITCH_EDGE = procedure('topstitch-edge', {
     },
     {
       do: '[ends]',
-      check: 'Nothing of the ends shows on the right side.',
+      check: 'None of the ends show on the right side.',
       view: 'above',
       now: ['rows'],
     },

@@ -18,7 +18,7 @@ export const UNDERSTITCH = procedure('understitch', {
         edge: 'fold',
         side: 'right',
         rows: [{ id: 'row', mm: row }],
-        text: 'both allowances lie under the facing',
+        text: 'both allowances are under the facing',
       }),
     section: ({ row }, { thicknessMm }) =>
       stackScene({
@@ -37,7 +37,7 @@ export const UNDERSTITCH = procedure('understitch', {
       view: 'section',
     },
     {
-      do: 'Facing up, sew {row} from the seam through facing and allowances, not through the garment.',
+      do: 'Facing on top, sew {row} from the seam through facing and allowances, but not through the garment.',
       check: 'The allowances are caught; the garment is free.',
       view: 'above',
       now: ['row'],
@@ -45,7 +45,7 @@ export const UNDERSTITCH = procedure('understitch', {
     },
     {
       do: 'Turn the facing in and [press] it.',
-      check: 'The seam rolls a hair to the inside.',
+      check: 'The seam rolls slightly to the inside.',
       with: 'iron',
       view: 'above',
       now: ['row'],

@@ -15,8 +15,8 @@ export const slidePull = (
   row: string,
   machine: Omit<StepOnMachine, 'widthMm'>,
 ): Pick<Step, 'do' | 'check' | 'view' | 'now'> & { machine: Omit<StepOnMachine, 'widthMm'> } => ({
-  do: 'Half-way along, stop with the needle down and lift the foot. Slide the pull past the foot, lower the foot and go on.',
-  check: 'The row goes on in one line.',
+  do: 'Half-way along, stop with the needle down and lift the foot. Slide the pull past the foot, lower the foot and carry on.',
+  check: 'The row carries on in one line.',
   view,
   now: [row],
   machine,
@@ -24,4 +24,4 @@ export const slidePull = (
 
 /** What lies in the way of a needle below a zip. */
 export const METAL_AHEAD =
-  'Metal ahead: turn the wheel by hand for the last two stitches. Hitting the stop breaks the needle into the eyes.';
+  'Metal ahead: turn the handwheel for the last two stitches. If the needle hits the stop it breaks and can fly into your eyes.';

@@ -22,7 +22,7 @@ export const ZIP_CENTRED = procedure('zip-centred', {
   main: { name: 'The zip' },
   rows: {
     finish: { kind: 'edge-finish', name: 'The edges', layers: 1 },
-    baste: { kind: 'baste', name: 'The basting' },
+    baste: { kind: 'baste', name: 'The tacking' },
     seam: { kind: 'join', name: 'The seam below' },
   },
   schools: ({ upwards }) => ({ 'centred-zip': upwards === 1 ? 'from-below' : 'in-one' }),
@@ -37,7 +37,7 @@ export const ZIP_CENTRED = procedure('zip-centred', {
       least: 40,
       most: 2000,
     },
-    allowance(15, 'the pattern’s, as the seam is cut'),
+    allowance(15, 'as on the pattern'),
     { key: 'coilWidth', label: 'Coil across', unit: 'mm', usual: 6, least: 2, most: 12 },
     { key: 'tape', label: 'Middle of the coil to the tape’s edge', unit: 'mm', usual: 13, least: 4, most: 40 },
     { key: 'row', label: 'Rows from the seam', unit: 'mm', usual: 7, least: 3, most: 20 },
@@ -50,15 +50,15 @@ export const ZIP_CENTRED = procedure('zip-centred', {
       most: 1,
       options: [
         [0, 'down, across and up in one go'],
-        [1, 'each side from below, foot and needle changed over'],
+        [1, 'each side from the bottom, with needle and foot changed over'],
       ],
-      help: 'both are taught; from below, both sides lie alike',
+      help: 'both work; sewn from the bottom, both sides match',
     },
   ],
   work: ({ zip, top, opening, allowance: allowanceMm, coilWidth, tape, row, upwards }, given) => {
     const stop = top + zip;
     if (stop > opening) {
-      const text = `The zip ends ${mm(stop)} below the raw top edge and the opening is ${mm(opening)}: leave the seam open for ${mm(stop)}, or shorten the zip.`;
+      const text = `The zip ends ${mm(stop)} below the raw top edge and the opening is ${mm(opening)}: leave ${mm(stop)} of the seam open, or shorten the zip.`;
       return cannot('seam.zip-longer', text, opening, stop);
     }
     const plan = zipPlan({
@@ -114,7 +114,7 @@ export const ZIP_CENTRED = procedure('zip-centred', {
   ready: ['zip foot', 'chalk to mark the stop', '[zip hold]', '[iron]', 'seam ripper'],
   steps: [
     {
-      do: 'Finish both raw edges first: under the zip nobody reaches them afterwards.',
+      do: 'Finish both raw edges first: you cannot reach them once the zip is in.',
       check: 'The edges lie flat and keep their length.',
       view: 'below',
       now: ['finish'],
@@ -129,7 +129,7 @@ export const ZIP_CENTRED = procedure('zip-centred', {
       now: ['mark'],
     },
     {
-      do: 'Baste from the raw top edge to the mark at {allowance}, stitches of {basting}.',
+      do: 'Tack from the raw top edge to the mark at {allowance}, stitches of {basting}.',
       check: 'It can be pulled out by its bobbin thread.',
       view: 'together',
       now: ['baste'],
@@ -139,7 +139,7 @@ export const ZIP_CENTRED = procedure('zip-centred', {
     },
     {
       do: 'From the mark to the end of the seam, stitches of {seamStitch}.',
-      check: 'The seam runs straight on from the basting.',
+      check: 'The seam runs straight on from the tacking.',
       view: 'together',
       now: ['seam'],
       sews: 'rest',
@@ -147,22 +147,21 @@ export const ZIP_CENTRED = procedure('zip-centred', {
       atMm: 'seamStitch',
     },
     {
-      do: '[Press] the whole seam open. This is never skipped.',
-      check: 'Flat: the rows are measured from this fold.',
+      do: '[Press] the whole seam open. Never skip this.',
+      check: 'Flat: you measure the rows from this fold.',
       with: 'iron',
       view: 'below',
     },
     {
       do: 'Wrong side up: lay the closed zip face down, its coil exactly on the seam, tape edge {tapeOff} inside the raw edge. [hold zip]',
-      check: 'The coil follows the basting all along.',
+      check: 'The coil follows the tacking all along.',
       view: 'below',
       now: ['tape'],
     },
     {
-      do: 'Zip foot on, needle on the side of the coil. Sew each tape to its allowance only, from {clear} below the raw top edge, where the pull is out of the way, to the stop.',
+      do: 'Zip foot on, needle beside the coil. Sew each tape to its allowance only, from {clear} below the raw top edge, where the pull is out of the way, to the stop.',
       check: 'Nothing shows on the right side.',
-      caution:
-        'Switch the machine off to change the foot; turn the wheel once by hand to see that the needle clears it.',
+      caution: 'Switch the machine off to change the foot. Turn the handwheel once to check that the needle clears it.',
       view: 'below',
       now: ['tapes'],
       sews: 'tapeMm',
@@ -181,7 +180,7 @@ export const ZIP_CENTRED = procedure('zip-centred', {
     },
     {
       do: 'Stop {below} below the metal stop. Needle down, foot up, turn the fabric.',
-      check: 'The needle stands clear of the metal.',
+      check: 'The needle is clear of the metal.',
       caution: METAL_AHEAD,
       view: 'above',
       now: ['left'],
@@ -200,8 +199,8 @@ export const ZIP_CENTRED = procedure('zip-centred', {
       when: '!upwards',
     },
     {
-      do: 'Turn again, up the right side at {row}: {rowStitches:n} stitches, as far up as on the left.',
-      check: 'Both rows are parallel, and equally far from the seam.',
+      do: 'Turn again and sew up the right side at {row}: {rowStitches:n} stitches, as far up as on the left.',
+      check: 'Both rows are parallel, and the same distance from the seam.',
       view: 'above',
       now: ['right'],
       sews: 'rowMm',
@@ -211,7 +210,7 @@ export const ZIP_CENTRED = procedure('zip-centred', {
       when: '!upwards',
     },
     {
-      do: 'Right side up, {below} below the stop: begin on the seam and sew out to the left, {half:n} stitches. Needle down, foot up, turn the fabric.',
+      do: 'Right side up, {below} below the stop: start on the seam and sew out to the left, {half:n} stitches. Needle down, foot up, turn the fabric.',
       check: 'The corner is {row} from the seam.',
       caution: METAL_AHEAD,
       view: 'above',
@@ -223,7 +222,7 @@ export const ZIP_CENTRED = procedure('zip-centred', {
       when: 'upwards',
     },
     {
-      do: 'Up the left side at {row}: {rowStitches:n} stitches, to {clear} below the raw top edge.',
+      do: 'Sew up the left side at {row}: {rowStitches:n} stitches, to {clear} below the raw top edge.',
       check: 'The row is {row} from the seam at bottom and top.',
       view: 'above',
       now: ['left'],
@@ -234,9 +233,9 @@ export const ZIP_CENTRED = procedure('zip-centred', {
       when: 'upwards',
     },
     {
-      do: 'Move foot and needle to the other side. From the seam again, out to the right over the same hole: {half:n} stitches. Needle down, foot up, turn the fabric.',
+      do: 'Move foot and needle to the other side. From the seam again, through the same hole, sew out to the right: {half:n} stitches. Needle down, foot up, turn the fabric.',
       check: 'The bar is one straight line.',
-      caution: 'Foot and needle both change sides: turn the wheel by hand once.',
+      caution: 'Foot and needle both change sides: turn the handwheel once.',
       view: 'above',
       now: ['barRight'],
       sews: 'halfMm',
@@ -246,8 +245,8 @@ export const ZIP_CENTRED = procedure('zip-centred', {
       when: 'upwards',
     },
     {
-      do: 'Up the right side at {row}: {rowStitches:n} stitches.',
-      check: 'Both rows end at the same height, equally far from the seam.',
+      do: 'Sew up the right side at {row}: {rowStitches:n} stitches.',
+      check: 'Both rows end level, at the same distance from the seam.',
       view: 'above',
       now: ['right'],
       sews: 'rowMm',
@@ -257,9 +256,9 @@ export const ZIP_CENTRED = procedure('zip-centred', {
       when: 'upwards',
     },
     {
-      do: 'Open the basting at the top and slide the pull down past the end of the rows. Sew the {clear} that are left of each row, {tops:n} stitches each, through the tapes to the raw top edge.',
-      check: 'Each row goes on in one line.',
-      caution: 'Cut the basting thread away from the fabric and from your fingers.',
+      do: 'Open the tacking at the top and slide the pull down past the end of the rows. Sew the remaining {clear} of each row, {tops:n} stitches each, through the tapes to the raw top edge.',
+      check: 'Each row carries on in one line.',
+      caution: 'Cut the tacking thread, away from the fabric and from your fingers.',
       view: 'above',
       now: ['tops'],
       sews: 'topsMm',
@@ -267,7 +266,7 @@ export const ZIP_CENTRED = procedure('zip-centred', {
       machine: ON_THE_LEFT,
     },
     {
-      do: 'Take the rest of the basting out and try the zip.',
+      do: 'Take out the rest of the tacking and try the zip.',
       check: 'The zip runs to both ends without catching.',
       view: 'above',
       now: ['baste'],

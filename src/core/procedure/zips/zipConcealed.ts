@@ -18,7 +18,7 @@ const TAIL_MM = 40;
 const BAR_ON_THE_RIGHT = { foot: 'zip', footSide: 'right', needleAsideMm: 2.5 } as const;
 const BAR_ON_THE_LEFT = { foot: 'zip', footSide: 'left', needleAsideMm: 2.5 } as const;
 const NEVER_INTO_IT = 'The needle runs close to the coil, never into it.';
-const CLEARS = 'Turn the wheel by hand once to see that the needle clears the foot and the coil.';
+const CLEARS = 'Turn the handwheel once to check that the needle clears the foot and the coil.';
 
 /** A zip that shows nothing but its pull. */
 export const ZIP_CONCEALED = procedure('zip-concealed', {
@@ -29,7 +29,7 @@ export const ZIP_CONCEALED = procedure('zip-concealed', {
   main: { name: 'The zip' },
   rows: {
     finish: { kind: 'edge-finish', name: 'The edges', layers: 1 },
-    baste: { kind: 'baste', name: 'The basting' },
+    baste: { kind: 'baste', name: 'The tacking' },
     seam: { kind: 'join', name: 'The seam below' },
   },
   schools: ({ direct }) => ({ 'concealed-zip': direct === 1 ? 'straight-to-it' : 'baste-first' }),
@@ -43,7 +43,7 @@ export const ZIP_CONCEALED = procedure('zip-concealed', {
       usual: 0,
       least: 0,
       most: 2000,
-      help: '0 where zip and opening are equally long; a concealed zip is usually bought longer, sewn to the notch and cut off below',
+      help: '0 if zip and opening are the same length; a concealed zip is usually bought longer, sewn to the notch and cut off below',
     },
     allowance(15),
     { key: 'coilWidth', label: 'Coil across', unit: 'mm', usual: 4, least: 2, most: 10 },
@@ -56,17 +56,17 @@ export const ZIP_CONCEALED = procedure('zip-concealed', {
       least: 0,
       most: 1,
       options: [
-        [0, 'baste the tape first, then a one-bar zip foot'],
+        [0, 'tack the tape first, then a one-bar zip foot'],
         [1, 'straight into the groove, concealed-zip foot'],
       ],
-      help: 'both are taught; basting first is easier to get right',
+      help: 'both work; tacking first is easier to get right',
     },
   ],
   work: ({ zip, top, opening, allowance: allowanceMm, coilWidth, tape, direct }, given) => {
     if (opening > 0 && opening <= SHORTEST_MM)
       return cannot(
         'seam.zip-short',
-        `An opening of ${mm(opening)} is too short for a zip: ${mm(SHORTEST_MM)} at least.`,
+        `An opening of ${mm(opening)} is too short for a zip: it needs at least ${mm(SHORTEST_MM)}.`,
         SHORTEST_MM,
         opening,
       );
@@ -113,7 +113,7 @@ export const ZIP_CONCEALED = procedure('zip-concealed', {
   ready: ['the foot for your way of sewing it', '[zip hold]', '[coil tool]'],
   steps: [
     {
-      do: 'Finish both raw edges first: under the zip nobody reaches them afterwards.',
+      do: 'Finish both raw edges first: you cannot reach them once the zip is in.',
       check: 'The edges lie flat and keep their length.',
       view: 'left',
       now: ['finish'],
@@ -123,18 +123,18 @@ export const ZIP_CONCEALED = procedure('zip-concealed', {
     },
     {
       do: '[coil]',
-      check: 'The groove beside the coil lies open.',
+      check: 'The groove beside the coil is open.',
       with: 'iron',
       view: 'zip',
     },
     {
       do: 'The left piece, right side up: lay its half of the zip face down on it, tape edge {tapeOff} from the raw edge. [hold zip]',
-      check: 'The coil lies on the seam line, {allowance} in.',
+      check: 'The coil is on the seam line, {allowance} in.',
       view: 'left',
       now: ['tape'],
     },
     {
-      do: 'Needle in the middle: baste down the middle of the tape, stitches of {basting}.',
+      do: 'Needle in the middle: tack down the middle of the tape, stitches of {basting}.',
       check: 'The tape does not creep.',
       caution: 'Switch the machine off to change the foot.',
       view: 'left',
@@ -168,12 +168,12 @@ export const ZIP_CONCEALED = procedure('zip-concealed', {
     },
     {
       do: 'The right piece, mirrored: lay the other half face down on it, tape edge {tapeOff} from the raw edge. Close the zip once and mark where both tops meet. [hold zip]',
-      check: 'Both halves begin at the same height, and the zip is not twisted.',
+      check: 'Both halves start level, and the zip is not twisted.',
       view: 'right',
       now: ['tapeRight'],
     },
     {
-      do: 'Baste down the middle of its tape, needle in the middle.',
+      do: 'Tack down the middle of its tape, needle in the middle.',
       check: 'The tape does not creep.',
       view: 'right',
       now: ['basteRight'],
@@ -183,9 +183,9 @@ export const ZIP_CONCEALED = procedure('zip-concealed', {
       when: '!direct',
     },
     {
-      do: 'Foot and needle change over: foot to the left of the needle, needle as far right as it goes. Sew {end} in the groove: {stitches:n} stitches.',
+      do: 'Change foot and needle over: foot to the left of the needle, needle as far right as it goes. Sew {end} in the groove: {stitches:n} stitches.',
       check: NEVER_INTO_IT,
-      caution: 'Foot and needle both change sides: turn the wheel by hand once.',
+      caution: 'Foot and needle both change sides: turn the handwheel once.',
       view: 'right',
       now: ['grooveRight'],
       sews: 'end',
@@ -205,21 +205,21 @@ export const ZIP_CONCEALED = procedure('zip-concealed', {
       when: 'direct',
     },
     {
-      do: 'Take the basting out, close the zip and look at it from the right side.',
-      check: 'No tape shows, no twist.',
+      do: 'Take the tacking out, close the zip and look at it from the right side.',
+      check: 'No tape shows, and it does not twist.',
       view: 'right',
       out: ['baste', 'basteRight'],
       when: '!direct',
     },
     {
       do: 'Close the zip and look at it from the right side.',
-      check: 'No tape shows, no twist.',
+      check: 'No tape shows, and it does not twist.',
       view: 'right',
       when: 'direct',
     },
     {
-      do: 'Right sides together, close the rest of the seam: begin {overlap} above the end of the groove stitching, hugging it, the tail of the zip held out of the way.',
-      check: 'No gap between the two stitchings: a gap is the bubble.',
+      do: 'Right sides together, close the rest of the seam: start {overlap} above the end of the groove stitching, right beside it, and hold the tail of the zip out of the way.',
+      check: 'The two rows of stitching meet: a gap would make a bubble.',
       view: 'closing',
       now: ['seam'],
       sews: 'rest',
@@ -228,14 +228,14 @@ export const ZIP_CONCEALED = procedure('zip-concealed', {
     },
     {
       do: 'Sew the tail of each tape to its own allowance only.',
-      check: 'The seam below hangs free.',
+      check: 'The seam hangs free below.',
       view: 'closing',
       now: ['tails'],
       sews: 'tailsMm',
       machine: BAR_ON_THE_RIGHT,
     },
     {
-      do: 'Cut the zip off {25 mm} below the notch. Sew over the coil by hand there, six times round, as its new stop.',
+      do: 'Cut the zip off {25 mm} below the notch. Sew over the coil there by hand, six times round, to make a new stop.',
       check: 'The pull stops at the new stop.',
       caution: BLADE,
       with: 'blade',

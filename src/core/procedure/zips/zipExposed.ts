@@ -128,7 +128,7 @@ export const ZIP_EXPOSED = procedure('zip-exposed', {
   steps: [
     {
       do: 'Mark a window {reveal} wide, {stop} down from the raw top edge. Cut it.',
-      check: 'Straight sides, the corners not overcut.',
+      check: 'The sides are straight, and the corners are not overcut.',
       caution: BLADE,
       with: 'blade',
       view: 'above',
@@ -136,13 +136,13 @@ export const ZIP_EXPOSED = procedure('zip-exposed', {
     },
     {
       do: 'Lay the zip behind it, coil in the middle. [hold zip]',
-      check: 'The window shows as much tape on both sides.',
+      check: 'The same amount of tape shows on both sides.',
       view: 'above',
       now: ['zip'],
     },
     {
       do: 'Zip foot on. Sew down the left, {edge} from the edge of the window: {down:n} stitches.',
-      check: 'The row lies on fabric and tape all along.',
+      check: 'The row is on fabric and tape all along.',
       view: 'above',
       now: ['left'],
       sews: 'rowMm',
@@ -153,7 +153,7 @@ export const ZIP_EXPOSED = procedure('zip-exposed', {
     slidePull('above', 'left', { foot: 'zip', footSide: 'left', needleAsideMm: 1 }),
     {
       do: 'Across {below} below the stop: {across:n} stitches.',
-      check: 'The needle stands clear of the metal.',
+      check: 'The needle is clear of the metal.',
       caution: METAL_AHEAD,
       view: 'above',
       now: ['bar'],
@@ -164,7 +164,7 @@ export const ZIP_EXPOSED = procedure('zip-exposed', {
     },
     {
       do: 'Up the right: {down:n} stitches.',
-      check: 'Both rows are equally far from the window.',
+      check: 'Both rows are the same distance from the window.',
       view: 'above',
       now: ['right'],
       sews: 'rowMm',
@@ -172,7 +172,7 @@ export const ZIP_EXPOSED = procedure('zip-exposed', {
       atMm: 'downMm',
       machine: { foot: 'zip', footSide: 'left', needleAsideMm: 1 },
     },
-    { do: 'Open and close the zip.', check: 'It catches nothing.', view: 'above', now: ['left', 'bar', 'right'] },
+    { do: 'Open and close the zip.', check: 'Nothing catches.', view: 'above', now: ['left', 'bar', 'right'] },
   ],
   adds: [
     [['top', 'zip'], 'stop'],

@@ -49,13 +49,13 @@ export const ZIP_LAPPED = procedure('zip-lapped', {
   main: { name: 'The zip' },
   rows: {
     finish: { kind: 'edge-finish', name: 'The edges', layers: 1 },
-    baste: { kind: 'baste', name: 'The basting' },
+    baste: { kind: 'baste', name: 'The tacking' },
     seam: { kind: 'join', name: 'The seam below' },
   },
   asks: [
     { key: 'zip', label: 'Zip, top stop to bottom stop', unit: 'mm', usual: 200, least: 40, most: 1500 },
     ZIP_TOP,
-    allowance(18, 'at least {18 mm} at a lapped zip'),
+    allowance(18, 'at least {18 mm} for a lapped zip'),
     { key: 'coilWidth', label: 'Coil across', unit: 'mm', usual: 6, least: 2, most: 12 },
     { key: 'tape', label: 'Middle of the coil to the tape’s edge', unit: 'mm', usual: 14, least: 4, most: 40 },
     { key: 'lap', label: 'Row on the lap, from the fold', unit: 'mm', usual: 11, least: 5, most: 25 },
@@ -98,7 +98,7 @@ export const ZIP_LAPPED = procedure('zip-lapped', {
   ready: ['zip foot, one bar', '[zip hold]', '[iron]'],
   steps: [
     {
-      do: 'Finish both raw edges first: under the zip nobody reaches them afterwards.',
+      do: 'Finish both raw edges first: you cannot reach them once the zip is in.',
       check: 'The edges lie flat and keep their length.',
       view: 'edge',
       now: ['finish'],
@@ -107,7 +107,7 @@ export const ZIP_LAPPED = procedure('zip-lapped', {
       when: 'frays',
     },
     {
-      do: 'Right sides together, baste from the raw top edge to the mark for the stop, {stop} down, at {allowance}, stitches of {basting}.',
+      do: 'Right sides together, tack from the raw top edge to the mark for the stop, {stop} down, at {allowance}, stitches of {basting}.',
       check: 'It can be pulled out by its bobbin thread.',
       view: 'above',
       now: ['baste'],
@@ -116,8 +116,8 @@ export const ZIP_LAPPED = procedure('zip-lapped', {
       atMm: 'basting',
     },
     {
-      do: 'From the mark on sew the seam, stitches of {seamStitch}.',
-      check: 'The seam runs straight on from the basting.',
+      do: 'Sew the seam from the mark on, stitches of {seamStitch}.',
+      check: 'The seam runs straight on from the tacking.',
       view: 'above',
       now: ['seam'],
       sews: 'rest',
@@ -126,15 +126,15 @@ export const ZIP_LAPPED = procedure('zip-lapped', {
     },
     { do: '[Press] the whole seam open.', check: 'The fold is straight.', with: 'iron', view: 'above' },
     {
-      do: 'On the side that lies below, let the allowance stand {extension} past the seam, and lay its fold against the coil. [hold zip]',
+      do: 'On the underlap side, let the allowance stick out {extension} past the seam, and lay its fold against the coil. [hold zip]',
       check: 'The coil shows beside the fold, all along.',
       view: 'above',
       now: ['zip'],
     },
     {
-      do: 'Sew this hidden side near its fold, {hidden} from the seam.',
-      check: 'The pull runs free.',
-      caution: 'Needle on the side of the coil; turn the wheel by hand once.',
+      do: 'Sew this hidden side close to its fold, {hidden} from the seam.',
+      check: 'The pull moves freely.',
+      caution: 'Needle on the coil side; turn the handwheel once.',
       view: 'above',
       now: ['hidden'],
       sews: 'bar',
@@ -153,7 +153,7 @@ export const ZIP_LAPPED = procedure('zip-lapped', {
     },
     {
       do: 'Turn {below} below the stop and sew to the seam: {across:n} stitches.',
-      check: 'The corner is a stitch.',
+      check: 'There is a stitch exactly at the corner.',
       caution: METAL_AHEAD,
       view: 'above',
       now: ['across'],
@@ -162,8 +162,8 @@ export const ZIP_LAPPED = procedure('zip-lapped', {
       machine: { foot: 'zip', footSide: 'right', needleAsideMm: 1 },
     },
     {
-      do: 'Unpick the basting; open and close the zip.',
-      check: 'Nothing shows but the row.',
+      do: 'Unpick the tacking; open and close the zip.',
+      check: 'Only the row shows.',
       view: 'above',
       out: ['baste'],
     },

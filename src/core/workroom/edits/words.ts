@@ -18,19 +18,19 @@ export const TABLE_WORDS = {
   cloths: { one: 'fabric', many: 'fabrics', name: (r) => text(inside(r, 'cloth')) },
   machines: { one: 'machine', many: 'machines', name: (r) => text(inside(r, 'machine')) },
   swatches: { one: 'swatch', many: 'swatches', name: (r) => text(r.name) },
-  lines: { one: 'test line', many: 'test lines', name: (r) => numbered(r.number) },
+  lines: { one: 'test', many: 'tests', name: (r) => numbered(r.number) },
   cards: { one: 'settings card', many: 'settings cards', name: (r) => text(r.name) },
   needles: { one: 'needle', many: 'needles', name: none },
   threads: { one: 'thread', many: 'threads', name: (r) => text(r.colourName) },
-  care: { one: 'care entry', many: 'care entries', name: none },
+  care: { one: 'care record', many: 'care records', name: none },
   photos: { one: 'photo', many: 'photos', name: none },
-  runs: { one: 'sewing entry', many: 'sewing entries', name: (r) => text(r.clothName) },
+  runs: { one: 'sewing record', many: 'sewing records', name: (r) => text(r.clothName) },
   jobs: { one: 'project', many: 'projects', name: (r) => text(r.name) },
   views: { one: 'saved view', many: 'saved views', name: (r) => text(r.name) },
   onMachine: { one: 'machine’s settings', many: 'machines’ settings', name: none },
   kit: { one: 'list of what you own', many: 'lists of what you own', name: none },
   preferences: { one: 'preference', many: 'preferences', name: none },
-  setAside: { one: 'entry set aside', many: 'entries set aside', name: none },
+  setAside: { one: 'damaged record', many: 'damaged records', name: none },
 } satisfies Record<string, TableWords>;
 export type KnownTable = keyof typeof TABLE_WORDS;
 

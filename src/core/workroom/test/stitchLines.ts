@@ -4,7 +4,7 @@ import { KNOWLEDGE } from '../../result';
 import type { Making } from './startSwatch';
 
 /** Why a line with another stitch is planned. */
-const WHY = 'Another stitch that serves this seam: compare how it stretches, lies and feeds.';
+const WHY = 'Another stitch for this seam: compare how it stretches, looks and feeds.';
 
 /**
  * A line for each of some stitches that the swatch has no line of yet.

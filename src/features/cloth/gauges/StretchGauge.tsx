@@ -86,10 +86,10 @@ function Verdict({ marks, direction }: { marks: StretchMarks; direction: string 
   const { stretchPercent, recoveryPercent, growthPercent } = stretchFromMarks(marks);
   return (
     <>
-      <strong>{formatNumber(stretchPercent, 0)} %</strong> {direction}
+      <strong>{formatNumber(stretchPercent, 0)}%</strong> {direction}
       {typeof recoveryPercent === 'number' && (
         <>
-          {STRETCH_GAUGE_TEXT.comesBack} <strong>{formatNumber(recoveryPercent, 0)} %</strong>
+          {STRETCH_GAUGE_TEXT.comesBack} <strong>{formatNumber(recoveryPercent, 0)}%</strong>
           {STRETCH_GAUGE_TEXT.staysLonger(formatNumber(growthPercent ?? 0, 1))}
         </>
       )}

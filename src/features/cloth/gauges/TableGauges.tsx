@@ -107,8 +107,8 @@ export function ShrinkGauge(props: GaugeProps) {
       verdict={
         finding && (
           <>
-            <strong>{formatNumber(finding.alongPercent, 1)} %</strong> {TABLE_GAUGES_TEXT.along}{' '}
-            <strong>{formatNumber(finding.acrossPercent, 1)} %</strong>{' '}
+            <strong>{formatNumber(finding.alongPercent, 1)}%</strong> {TABLE_GAUGES_TEXT.along}{' '}
+            <strong>{formatNumber(finding.acrossPercent, 1)}%</strong>{' '}
             {TABLE_GAUGES_TEXT.acrossForEachNeeded(
               metres(unitLength),
               metres(toBuyMm(unitLength, finding.alongPercent)),

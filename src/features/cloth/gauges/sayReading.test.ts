@@ -11,12 +11,12 @@ describe('a reading says what was read and what it means', () => {
     [
       { gauge: 'stretch', direction: 'across', marks: { rest: 100, stretched: 150, relaxed: 104 }, at },
       'across: 10 cm → 15 cm → 10.4 cm',
-      '50 %, back 92 %',
+      '50%, back 92%',
     ],
     [
       { gauge: 'stretch', direction: 'along', marks: { rest: 100, stretched: 125 }, at },
       'along: 10 cm → 12.5 cm',
-      '25 %',
+      '25%',
     ],
     [{ gauge: 'weight', piece: { widthMm: 100, lengthMm: 100 }, grams: 1.6, at }, '10 cm × 10 cm, 1.6 g', '160 g/m²'],
     [{ gauge: 'thickness', layers: 8, stackMm: 4.8, at }, '8 layers, 4.8 mm', '0.6 mm'],
@@ -24,7 +24,7 @@ describe('a reading says what was read and what it means', () => {
     [
       { gauge: 'shrink', wash: 2, beforeMm: 500, acrossMm: 495, alongMm: 480, at },
       'wash 2: 50 cm → 49.5 cm across, 48 cm along',
-      '4 % along',
+      '4% along',
     ],
     [{ gauge: 'stiffness', direction: 'along', overhangMm: 62, at }, 'strip cut along', '6.2 cm over the edge'],
     [{ gauge: 'fray', looseMm: 3, at }, 'ten rubs', '3 mm loose'],

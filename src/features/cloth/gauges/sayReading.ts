@@ -3,7 +3,7 @@ import { formatNumber, type Printing } from '@/core/units';
 
 type Says = { [G in ClothReading['gauge']]: (r: Extract<ClothReading, { gauge: G }>, p: Printing) => [string, string] };
 
-const percent = (value: number, digits = 0) => `${formatNumber(value, digits)} %`;
+const percent = (value: number, digits = 0) => `${formatNumber(value, digits)}%`;
 
 const SAYS: Says = {
   stretch: ({ direction, marks }, { length }) => {

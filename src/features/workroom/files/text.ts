@@ -21,12 +21,12 @@ export const FILES_TEXT = {
     [added > 0 && `add ${counted(list, added)}`, changed > 0 && `change ${counted(list, changed)}`]
       .filter(Boolean)
       .join(' and '),
-  nothing: 'Everything in it is here already.',
-  same: (count: number) => (count === 1 ? '1 entry is the same.' : `${count} entries are the same.`),
+  nothing: 'You have everything in it already.',
+  same: (count: number) => (count === 1 ? '1 record is the same.' : `${count} records are the same.`),
   aside: (count: number) =>
     count === 1
-      ? '1 entry in it cannot be used. It will be set aside whole:'
-      : `${count} entries in it cannot be used. They will be set aside whole:`,
+      ? '1 record in it cannot be used. It will be set aside unchanged:'
+      : `${count} records in it cannot be used. They will be set aside unchanged:`,
   more: (count: number) => `and ${count} more.`,
   merge: 'Add to what is here',
   replace: 'Replace everything',
@@ -38,9 +38,8 @@ export const FILES_TEXT = {
 /** What is said about backups. */
 export const BACKUP_TEXT = {
   title: 'Backups',
-  daily:
-    'On each day you use Bobbet it keeps a copy of the workroom, beside it in this browser. The last seven are kept.',
-  none: 'No copy yet. The first one is kept today.',
+  daily: 'Each day you use Bobbet, it saves a copy of the workroom in this browser. It keeps the last seven.',
+  none: 'No copy yet. The first one is saved today.',
   day: (when: string) => `As it was when you opened Bobbet ${when}`,
   before: (text: string) => `Before: ${text.toLowerCase()}`,
   look: 'Go back to this',
@@ -50,7 +49,7 @@ export const BACKUP_TEXT = {
   wouldTitle: 'Going back would',
   back: (list: string, count: number) => `bring back ${counted(list, count)}`,
   changed: (list: string, count: number) => `change ${counted(list, count)}`,
-  gone: (list: string, count: number) => `take away ${counted(list, count)}`,
+  gone: (list: string, count: number) => `remove ${counted(list, count)}`,
   same: 'Nothing is different: the workroom is just as it was then.',
   undoable: 'You can undo this.',
   goBack: 'Go back',
@@ -58,15 +57,15 @@ export const BACKUP_TEXT = {
   wentBack: (what: string) => `Back to ${what}`,
   folderTitle: 'A folder of your own',
   folderWhy:
-    'Pick a folder once, and Bobbet writes the workroom into it on each day you use it. Then it outlives this browser.',
-  pick: 'Pick a folder',
-  folderIs: (name: string) => `Bobbet writes into the folder “${name}”.`,
-  folderAsks: (name: string) => `The browser wants to be asked again before Bobbet may write into “${name}”.`,
-  allow: 'Allow it',
-  writeNow: 'Write a file now',
+    'Choose a folder once, and Bobbet saves the workroom in it each day you use it. That copy survives if you lose this browser.',
+  pick: 'Choose a folder',
+  folderIs: (name: string) => `Bobbet saves to the folder “${name}”.`,
+  folderAsks: (name: string) => `The browser needs your permission again before Bobbet can save to “${name}”.`,
+  allow: 'Allow',
+  writeNow: 'Save a file now',
   forget: 'Stop using this folder',
-  written: (name: string) => `${name} is written.`,
-  noFolder: 'This browser cannot write into a folder. Bobbet reminds you to download a copy once a month.',
+  written: (name: string) => `${name} saved.`,
+  noFolder: 'This browser cannot save to a folder. Bobbet reminds you once a month to download a copy.',
   last: (when: string) => `Last copy outside this browser: ${when}.`,
   never: 'There is no copy outside this browser yet.',
   promised: 'This browser has promised to keep your work until you delete it.',
@@ -76,20 +75,20 @@ export const BACKUP_TEXT = {
 
 /** What is said about entries that cannot be used. */
 export const ATTENTION_TEXT = {
-  title: 'Entries that need attention',
+  title: 'Records that need attention',
   named: (name: string) => upperFirst(name),
-  wrong: 'These are kept as they are. Everything else works without them.',
+  wrong: 'These are kept unchanged. Everything else works without them.',
   repair: 'Repair',
   aside: 'Set aside',
   save: 'Save as a file',
   label: (verb: string, name: string) => `${verb}: ${name}`,
   asideTitle: 'Set aside',
-  asideWhy: 'These could not be used. They are kept whole, and exported with the workroom.',
-  cleared: 'The entry itself is in use, without the part that was wrong.',
+  asideWhy: 'These could not be used. They are kept unchanged, and exported with the workroom.',
+  cleared: 'The record is in use, without the part that was wrong.',
   back: 'Put it back',
   remove: 'Delete',
-  repaired: (name: string, told: string) => `${upperFirst(name)} is repaired. ${told}`.trim(),
-  setAside: (name: string) => `${upperFirst(name)} is set aside.`,
+  repaired: (name: string, told: string) => `${upperFirst(name)} repaired. ${told}`.trim(),
+  setAside: (name: string) => `${upperFirst(name)} set aside.`,
   putBack: (told: string) => `It is back. ${told}`.trim(),
-  deleted: 'The entry is deleted.',
+  deleted: 'Record deleted.',
 };
