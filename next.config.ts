@@ -28,11 +28,20 @@ const headers = [
   { key: 'Permissions-Policy', value: 'camera=(), microphone=(), geolocation=(), payment=(), usb=()' },
 ];
 
+/** Addresses of stations as they were; what was kept as a bookmark still opens. */
+const moved = { cloth: 'fabric', swatch: 'test', ledger: 'log', jobs: 'projects' };
+
 const config: NextConfig = {
   reactStrictMode: true,
   poweredByHeader: false,
   // Types are checked by `npm test`; whoever starts Bobbet does not wait for it again.
   typescript: { ignoreBuildErrors: true },
+  redirects: async () =>
+    Object.entries(moved).map(([from, to]) => ({
+      source: `/${from}/:path*`,
+      destination: `/${to}/:path*`,
+      permanent: true,
+    })),
   headers: async () => [{ source: '/(.*)', headers }],
 };
 

@@ -43,7 +43,7 @@ async function sayTimes(page, kind) {
 export async function advice(base, executablePath) {
   const browser = await playwright.launch({ executablePath, args: ARGS });
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-  await page.goto(`${base}/swatch?id=merino-side`);
+  await page.goto(`${base}/test?id=merino-side`);
   for (let i = 0; i < 30; i += 1) {
     await page.getByRole('button', { name: /^Came out long and wavy: / }).click();
     await page.waitForTimeout(250);

@@ -53,7 +53,7 @@ const DOINGS: Doing[] = [
   async (page, known) => {
     const name = [...known.cloths].find((one) => one.startsWith('Remnant'));
     if (!name) return () => undefined;
-    await page.goto('/cloth');
+    await page.goto('/fabric');
     await page.getByRole('textbox', { name: 'Find a cloth' }).fill(name);
     await page.getByRole('link', { name: new RegExp(`^${name}`) }).click();
     await page.getByRole('button', { name: 'Delete this fabric' }).click();
@@ -70,7 +70,7 @@ const DOINGS: Doing[] = [
     return () => void (known.note = DEMO_NOTE);
   },
   async (page, known, n) => {
-    await page.goto('/jobs?id=apron&place=about');
+    await page.goto('/projects?id=apron&place=about');
     const notes = page.getByRole('textbox', { name: 'Notes' });
     await notes.fill(`Note ${n}`);
     // As long as a person takes to look up.
@@ -110,7 +110,7 @@ async function life(profile: string, known: Known, n: number): Promise<string | 
   const page = context.pages()[0];
   const gone = new Promise((done) => context.once('close', done));
   let killed = false;
-  await page.goto('/jobs');
+  await page.goto('/projects');
   await page.getByRole('heading', { name: 'Jobs' }).waitFor();
   const timer = setTimeout(
     () => {
@@ -163,7 +163,7 @@ const wrong: string[] = [];
 const started = Date.now();
 try {
   const first = await chromium.launchPersistentContext(profile, { ...options, baseURL: url });
-  await first.pages()[0].goto('/cloth');
+  await first.pages()[0].goto('/fabric');
   await first
     .pages()[0]
     .getByRole('link', { name: /^Merino jersey/ })

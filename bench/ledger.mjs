@@ -40,7 +40,7 @@ export async function ledger(base, executablePath) {
   await page.getByLabel('Import a file').setInputFiles({ name: 'large.json', mimeType: 'application/json', buffer });
   await page.getByRole('button', { name: 'Replace everything' }).click({ timeout: 120_000 });
   await page.getByText('The file is imported.').waitFor({ timeout: 120_000 });
-  await page.goto(`${base}/ledger`);
+  await page.goto(`${base}/log`);
   await page.getByRole('list', { name: 'What happened' }).waitFor({ timeout: 60_000 });
   await page.waitForTimeout(3000);
   const opening = await tasks(page);

@@ -27,7 +27,7 @@ export async function lists(base, executablePath) {
   await importList(page, 'bolts.csv', 'Cloths', CLOTHS);
   await importList(page, 'tin.csv', 'Needles', NEEDLES);
   for (const [title, url, list, box, text] of [
-    ['2,000 cloths', '/cloth', 'Cloths', 'Find a cloth', 'bolt 199'],
+    ['2,000 cloths', '/fabric', 'Cloths', 'Find a cloth', 'bolt 199'],
     ['10,000 needles', '/workroom?place=needles', 'Needles in the tin', 'Find a needle', 'drawer 17'],
   ]) {
     await page.goto(base + url);

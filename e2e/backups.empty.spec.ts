@@ -91,16 +91,16 @@ test('a clock set back a year is told, and what is done later still comes later'
     }
     window.Date = Old as DateConstructor;
   }, 366 * 864e5);
-  await page.goto('/jobs');
+  await page.goto('/projects');
   await page.getByRole('button', { name: NEW_JOB_TEXT.begin, exact: true }).click();
   const banner = page.getByRole('region', { name: FRAME_TEXT.clockLabel });
   await expect(banner).toContainText('earlier than your newest entry');
-  await page.goto('/cloth');
-  await page.goto('/jobs');
+  await page.goto('/fabric');
+  await page.goto('/projects');
   await page.getByLabel('Name', { exact: true }).fill('Second');
   await page.getByRole('button', { name: NEW_JOB_TEXT.begin, exact: true }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Second' })).toBeVisible();
-  await page.goto('/jobs');
+  await page.goto('/projects');
   // The newest comes first, as ever.
   await expect(page.getByRole('main').getByRole('link').first()).toContainText('Second');
   await page.getByRole('button', { name: NEW_JOB_TEXT.begin, exact: true }).click();

@@ -27,7 +27,7 @@ const typed = (page: Page, label: string) => page.getByRole('textbox', { name: l
 const keep = (page: Page) => page.getByRole('button', { name: GAUGE_SHELL_TEXT.keepThisReading });
 
 test('a cloth is measured with every gauge, and each number says that it was measured', async ({ page }) => {
-  await openDemo(page, '/cloth?id=vinyl');
+  await openDemo(page, '/fabric?id=vinyl');
   await expect(known(page, 'Stretch across')).toContainText('assumed for vinyl');
 
   // True to scale with a bank card: the outline is as wide as 85.6 mm at the chosen size.
@@ -117,7 +117,7 @@ test('a cloth is measured with every gauge, and each number says that it was mea
 });
 
 test('half-entered marks survive a reload, and a reading set aside gives back what was assumed', async ({ page }) => {
-  await openDemo(page, '/cloth?id=fleece');
+  await openDemo(page, '/fabric?id=fleece');
   await expect(known(page, 'Stretch across')).toContainText('36%');
   await typed(page, STRETCH_GAUGE_TEXT.pulledTo).fill('14,4');
   await page.reload();
@@ -129,10 +129,10 @@ test('half-entered marks survive a reload, and a reading set aside gives back wh
 });
 
 test('what follows: pressing by the heat ladder, the fit to a pattern, how much to buy', async ({ page }) => {
-  await openDemo(page, '/cloth?id=habotai');
+  await openDemo(page, '/fabric?id=habotai');
   await page.getByRole('tab', { name: CLOTH_PAGE_TEXT.whatFollows }).click();
   await expect(page.getByText(/Press at 110 °C at most/)).toBeVisible();
-  await page.goto('/cloth?id=merino');
+  await page.goto('/fabric?id=merino');
   await page.getByRole('tab', { name: CLOTH_PAGE_TEXT.whatFollows }).click();
   await typed(page, PATTERN_FIT_TEXT.firstMark).fill('10');
   await typed(page, PATTERN_FIT_TEXT.mustReach).fill('16');
@@ -152,7 +152,7 @@ test('what follows: pressing by the heat ladder, the fit to a pattern, how much 
 });
 
 test('a family is a start: what it brings can be taken off, and Match follows', async ({ page }) => {
-  await openDemo(page, '/cloth?id=neoprene');
+  await openDemo(page, '/fabric?id=neoprene');
   await page.getByRole('tab', { name: 'What it is' }).click();
   const traits = page.getByRole('group', { name: IDENTITY_TEXT.itAlso });
   await expect(traits.getByLabel(/pin holes stay \(measured\)/)).toBeDisabled();
@@ -165,7 +165,7 @@ test('a family is a start: what it brings can be taken off, and Match follows', 
 });
 
 test('a cloth that cards hang on is put away rather than lost, and comes back', async ({ page }) => {
-  await openDemo(page, '/cloth?id=deck');
+  await openDemo(page, '/fabric?id=deck');
   await page.getByRole('button', { name: PUT_AWAY_TEXT.deleteThisFabric }).click();
   const dialog = page.getByRole('dialog');
   await expect(dialog).toContainText('1 card, 1 scrap, 1 job and what is on a machine now hang on Deck canvas');
@@ -176,12 +176,12 @@ test('a cloth that cards hang on is put away rather than lost, and comes back', 
   await page.getByRole('button', { name: PUT_AWAY_TEXT.unarchive }).click();
   await page.getByRole('link', { name: CLOTH_PAGE_TEXT.allCloths }).click();
   await expect(page.getByRole('link', { name: /Deck canvas/ })).toBeVisible();
-  await page.goto('/ledger?id=card-canvas-seam');
+  await page.goto('/log?id=card-canvas-seam');
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Deck canvas');
 });
 
 test('a photo of the real thing is shrunk, kept through a reload, and can be taken off', async ({ page }) => {
-  await openDemo(page, '/cloth?id=lawn');
+  await openDemo(page, '/fabric?id=lawn');
   const big = await page.evaluate(async () => {
     const canvas = document.createElement('canvas');
     canvas.width = 2400;
@@ -209,9 +209,9 @@ test('a photo of the real thing is shrunk, kept through a reload, and can be tak
 });
 
 test('two tabs of one workroom stay in step', async ({ page, context }) => {
-  await openDemo(page, '/cloth?id=fleece');
+  await openDemo(page, '/fabric?id=fleece');
   const other = await context.newPage();
-  await other.goto('/cloth?id=fleece');
+  await other.goto('/fabric?id=fleece');
   await expect(known(other, 'Stretch across')).toContainText('36%');
   await typed(page, STRETCH_GAUGE_TEXT.pulledTo).fill('14');
   await keep(page).click();
@@ -227,7 +227,7 @@ test('two tabs of one workroom stay in step', async ({ page, context }) => {
 });
 
 test('a browser without room says so, and keeps everything stored before', async ({ page }) => {
-  await openDemo(page, '/cloth?id=fleece');
+  await openDemo(page, '/fabric?id=fleece');
   await expect(known(page, 'Stretch across')).toContainText('36%');
   await page.evaluate(() => {
     const put = IDBObjectStore.prototype.put;

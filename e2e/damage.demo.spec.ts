@@ -89,12 +89,12 @@ test('a project whose seams wait for themselves is out of reach alone: saved, re
     i === 2 ? { ...seam, after: [{ seamId: (seam as { id: string }).id, why: '' }] } : seam,
   );
   await damage(page, 'jobs', 'apron', { seams });
-  await page.goto('/jobs?id=apron');
+  await page.goto('/projects?id=apron');
   const plate = page.getByRole('alert').filter({ hasText: BOUNDARY_TEXT.part('This project') });
   await expect(plate).toContainText('seams[2].after[0]: waits for itself');
   await page.getByRole('link', { name: TAPE_TEXT.today, exact: true }).click();
   await expect(page.locator('h1#next')).toBeVisible();
-  await page.goto('/jobs?id=apron');
+  await page.goto('/projects?id=apron');
   await plate.getByRole('button', { name: BOUNDARY_TEXT.repair }).click();
   await expect(page.getByRole('heading', { level: 1, name: /^Work apron/ })).toBeVisible();
 });
@@ -116,7 +116,7 @@ test('a project file with a ring is refused by path, and the others of a workroo
     machine: null,
     job: jobs[0],
   };
-  await page.goto('/jobs');
+  await page.goto('/projects');
   const json = (name: string, value: object) => ({
     name,
     mimeType: 'application/json',
@@ -157,7 +157,7 @@ test('a project with an operation nobody knows, and a card of another world, tak
   };
   const seams = [{ ...seam, ...more, after: [], notes: '' }];
   await damage(page, 'jobs', 'apron', { seams, order: ['nothing', 's'] });
-  await page.goto('/jobs?id=apron');
+  await page.goto('/projects?id=apron');
   await expect(page.getByRole('heading', { name: /Work apron|This project cannot be shown/ })).toBeVisible();
   for (const station of ['Today', 'Sew', 'Ledger', 'Jobs']) {
     await page.getByRole('link', { name: station, exact: true }).click();

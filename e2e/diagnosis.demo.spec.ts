@@ -3,7 +3,7 @@ import { DIAGNOSIS_TEXT } from '@/parts/diagnosis/text';
 import { SIGNS_TEXT, WHAT_NEXT_TEXT } from '@/features/swatch/text';
 
 test('a line that fails is told the one thing to change, and one press makes it the next line', async ({ page }) => {
-  await openDemo(page, '/swatch?id=velvet');
+  await openDemo(page, '/test?id=velvet');
   const said = page.getByRole('region', { name: /Change one thing|One question first/ });
   // Pile that crept and foot marks: what drags on the upper layer, or presses too hard.
   await expect(said).toContainText(/walking foot|presser pressure one mark lighter/);
@@ -26,7 +26,7 @@ test('a line that fails is told the one thing to change, and one press makes it 
 });
 
 test('nothing seen and nothing measured asks for no change', async ({ page }) => {
-  await openDemo(page, '/swatch?id=merino-side');
+  await openDemo(page, '/test?id=merino-side');
   await page.getByRole('button', { name: SIGNS_TEXT.nothingWrong }).click();
   await expect(page.getByRole('region', { name: DIAGNOSIS_TEXT.change })).toHaveCount(0);
   await page.getByRole('button', { name: 'Came out long and wavy: not seen' }).click();
@@ -36,7 +36,7 @@ test('nothing seen and nothing measured asks for no change', async ({ page }) =>
 test('once the obvious change did not help it asks, the answer is kept, and what comes next follows from it', async ({
   page,
 }) => {
-  await openDemo(page, '/swatch?id=velvet');
+  await openDemo(page, '/test?id=velvet');
   const said = page.getByRole('region', { name: DIAGNOSIS_TEXT.change });
   await said.getByRole('button', { name: WHAT_NEXT_TEXT.doItLine(2) }).click();
   await expect(page.getByRole('heading', { name: /^Line 2/ })).toBeVisible();

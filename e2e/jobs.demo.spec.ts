@@ -144,7 +144,7 @@ test('a job begun without a cloth says so, and gets one for all of its seams at 
 });
 
 test('a seam is moved by keys, its cost said on the way; what it waits for explains itself', async ({ page }) => {
-  await openDemo(page, '/jobs?id=top');
+  await openDemo(page, '/projects?id=top');
   await expect(page.getByText(WORK_PLACE_TEXT.settingsAreBeingWorked)).toBeHidden();
   const handle = page.getByRole('button', { name: 'Move Bottom hem' });
   await handle.focus();
@@ -188,7 +188,7 @@ async function sixtySeams() {
 }
 
 test('a search for a better order can be stopped, and another order be taken back', async ({ page }) => {
-  await openDemo(page, '/jobs');
+  await openDemo(page, '/projects');
   const buffer = await sixtySeams();
   await page
     .getByLabel(IMPORT_JOB_TEXT.importAJob)
@@ -214,7 +214,7 @@ test('a search for a better order can be stopped, and another order be taken bac
 });
 
 test('a job goes out as a file and as a table, comes back, and is made again', async ({ page }, info) => {
-  await openDemo(page, '/jobs?id=apron&place=seams');
+  await openDemo(page, '/projects?id=apron&place=seams');
   const [json, csv] = [info.outputPath('job.json'), info.outputPath('seams.csv')];
   const save = async (name: string, file: string) => {
     const download = page.waitForEvent('download');
@@ -249,7 +249,7 @@ test('a job goes out as a file and as a table, comes back, and is made again', a
   await page.getByRole('button', { name: 'Delete', exact: true }).click();
   await page.getByLabel(IMPORT_JOB_TEXT.importAJob).setInputFiles(json);
   await expect(page.getByRole('heading', { level: 1, name: 'Work apron for the engine hold' })).toBeVisible();
-  await page.goto('/jobs');
+  await page.goto('/projects');
   await expect(page.getByRole('link', { name: /Work apron/ })).toHaveCount(2);
   await page
     .getByLabel(IMPORT_JOB_TEXT.importAJob)
@@ -258,14 +258,14 @@ test('a job goes out as a file and as a table, comes back, and is made again', a
 });
 
 test('what a job takes stands there with what has to be got', async ({ page }) => {
-  await openDemo(page, '/jobs?id=top&place=budget');
+  await openDemo(page, '/projects?id=top&place=budget');
   await expect(page.getByText(/\d m of stretch tape for the hem/)).toBeVisible();
   await page.getByLabel(/^stretch tape for the hem: there is/).fill('1500');
   await expect(page.getByText(/\d m of stretch tape for the hem/)).toBeHidden();
   await page.reload();
   await expect(page.getByLabel(/^stretch tape for the hem: there is/)).toHaveValue('1500');
   // What is done has nothing to get, and says how long it took.
-  await page.goto('/jobs?id=cushion&place=budget');
+  await page.goto('/projects?id=cushion&place=budget');
   await expect(page.getByText(/ in all, by the timer$/)).toBeVisible();
   await expect(page.getByRole('heading', { name: BUDGET_TEXT.toGet })).toHaveCount(0);
 });
@@ -286,7 +286,7 @@ test('Today opens with what is next and leads the machine to it', async ({ page 
 test('a job goes on paper with its timeline and its order to be ticked off', async ({ page }) => {
   // A browser without a window has nothing to print on, and is through with it at once.
   await page.addInitScript(() => (window.print = () => undefined));
-  await openDemo(page, '/jobs?id=top');
+  await openDemo(page, '/projects?id=top');
   await expect(page.getByText(WORK_PLACE_TEXT.settingsAreBeingWorked)).toBeHidden();
   await page.getByRole('button', { name: JOB_ACTIONS_TEXT.print, exact: true }).click();
   const sheet = page.locator('[data-sheet] section');
@@ -302,23 +302,23 @@ test('a job goes on paper with its timeline and its order to be ticked off', asy
 
 test('axe finds nothing wrong with what opens on a job', async ({ page }) => {
   await page.setViewportSize({ width: 1280, height: 3600 });
-  await openDemo(page, '/jobs?id=top&place=seams');
+  await openDemo(page, '/projects?id=top&place=seams');
   await page.getByRole('button', { name: /^Side and sleeve in one/ }).click();
   await page.getByText('The other questions of this operation').click();
   await page.getByText(SEAM_CSV_TEXT.theColumnsOfThis).click();
   expect(await axeFindings(page)).toEqual([]);
-  await page.goto('/jobs?id=top&place=budget');
+  await page.goto('/projects?id=top&place=budget');
   await page.getByRole('button', { name: NOTION_LIST_TEXT.addSomethingToThe }).click();
   await expect(page.getByLabel(NOTION_LIST_TEXT.countedIn)).toBeVisible();
   expect(await axeFindings(page)).toEqual([]);
-  await page.goto('/jobs?id=apron');
+  await page.goto('/projects?id=apron');
   await page.getByText(COSTS_TEXT.whatEachChangeTakes).click();
   await page.getByRole('button', { name: JOB_ACTIONS_TEXT.print, exact: true }).click();
   expect(await axeFindings(page)).toEqual([]);
 });
 
 test('a seam whose operation is not for its fabric says so, and another is one press away', async ({ page }) => {
-  await openDemo(page, '/jobs?id=apron&place=seams');
+  await openDemo(page, '/projects?id=apron&place=seams');
   await page
     .getByRole('button', { name: /^Pocket/ })
     .first()

@@ -37,14 +37,14 @@ async function killed(baseURL: string | undefined, info: TestInfo, { fill, check
 test('nothing is lost when the browser is killed in the middle of a line', async ({ baseURL }, info) => {
   await killed(baseURL, info, {
     fill: async (page) => {
-      await page.goto('/swatch?id=merino-side');
+      await page.goto('/test?id=merino-side');
       await page.getByLabel(`${MEASURES_TEXT.afterSewing}, cm`).fill('10.3');
       await page.getByLabel(MEASURES_TEXT.puckerGrade).fill('4.5');
       await page.getByRole('button', { name: 'Skipped stitches: not seen' }).click();
       await page.getByRole('textbox', { name: NOTES_TEXT.notes }).pressSequentially('Skipped twice near the st');
     },
     check: async (page) => {
-      await page.goto('/swatch?id=merino-side');
+      await page.goto('/test?id=merino-side');
       await expect(page.getByLabel(`${MEASURES_TEXT.afterSewing}, cm`)).toHaveValue('10.3');
       await expect(page.getByLabel(MEASURES_TEXT.puckerGrade)).toHaveValue('4.5');
       await expect(page.getByRole('button', { name: 'Skipped stitches: slight' })).toBeVisible();
@@ -57,7 +57,7 @@ test('nothing is lost when the browser is killed in the middle of a line', async
 test('nothing is lost when the browser is killed in the middle of a job', async ({ baseURL }, info) => {
   await killed(baseURL, info, {
     fill: async (page) => {
-      await page.goto('/jobs?id=top&place=seams');
+      await page.goto('/projects?id=top&place=seams');
       await page.getByRole('button', { name: /^Neckband/ }).click();
       await page.getByLabel(SEAM_EDITOR_TEXT.howManyAlike).fill('2');
       await page.getByLabel('Round the neckline, at the seam line, cm').fill('58');
@@ -67,7 +67,7 @@ test('nothing is lost when the browser is killed in the middle of a job', async 
       await page.getByRole('textbox', { name: ABOUT_TEXT.notes }).pressSequentially('Cut the band acr');
     },
     check: async (page) => {
-      await page.goto('/jobs?id=top&place=seams');
+      await page.goto('/projects?id=top&place=seams');
       await expect(page.getByRole('row', { name: /^Neckband.*2 of them/ })).toBeVisible();
       await page.getByRole('button', { name: /^Neckband/ }).click();
       await expect(page.getByLabel('Round the neckline, at the seam line, cm')).toHaveValue('58');
@@ -81,14 +81,14 @@ test('nothing is lost when the browser is killed in the middle of a job', async 
 test('nothing is lost when the browser is killed while a job is being named', async ({ baseURL }, info) => {
   await killed(baseURL, info, {
     fill: async (page) => {
-      await page.goto('/jobs');
+      await page.goto('/projects');
       await page.getByLabel('Name', { exact: true }).fill('Tote');
       // By then what was typed first is written out, and what follows is not.
       await page.waitForTimeout(6000);
       await page.getByLabel('Name', { exact: true }).pressSequentially(' for the mark');
     },
     check: async (page) => {
-      await page.goto('/jobs');
+      await page.goto('/projects');
       await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Tote for the mark');
     },
   });

@@ -12,7 +12,7 @@ import { TABLE_TEXT } from '@/parts/longTable/text';
 import { TAPE_TEXT } from '@/parts/frame/text';
 
 test('everything that happened is found by a few letters, filtered, and the view kept', async ({ page }, info) => {
-  await openDemo(page, '/ledger');
+  await openDemo(page, '/log');
   await page.getByLabel(FILTERS_TEXT.find).fill('velvt');
   await expect(page.getByRole('link', { name: /Line 1 on Velvet cushion/ })).toBeVisible();
   await page.getByLabel(FILTERS_TEXT.find).fill('');
@@ -50,7 +50,7 @@ test('everything that happened is found by a few letters, filtered, and the view
 });
 
 test('cards are compared, and go on paper as a file', async ({ page }, info) => {
-  await openDemo(page, '/ledger?place=cards');
+  await openDemo(page, '/log?place=cards');
   await page.getByLabel('Pick Deck canvas, a plain seam').check();
   await page.getByLabel('Pick Polar fleece hat, a plain seam').check();
   await page.getByRole('button', { name: WITH_PICKED_TEXT.compare(2) }).click();
@@ -68,13 +68,13 @@ test('cards are compared, and go on paper as a file', async ({ page }, info) => 
 });
 
 test('a card says what changed since it last worked', async ({ page }) => {
-  await openDemo(page, '/ledger?id=card-curtain-hem');
+  await openDemo(page, '/log?id=card-curtain-hem');
   const row = page.getByRole('row', { name: /Service by a technician not yet done 2026-11-20/ });
   await expect(row).toBeVisible();
 });
 
 test('charts answer their question in words as well', async ({ page }) => {
-  await openDemo(page, '/ledger?place=charts');
+  await openDemo(page, '/log?place=charts');
   await expect(page.getByText(/the green machine feeds \d+% \(\d+ lines\)/)).toBeVisible();
   await expect(page.getByRole('img', { name: /^Needle hours by kind: Stretch 75\/11 5.4 h/ })).toBeVisible();
   await expect(page.getByRole('img', { name: /^Faults by cloth: .*Merino jersey 2 ×/ })).toBeVisible();

@@ -19,12 +19,12 @@ const STATES: readonly { name: string; place: string; open: (page: Page) => Prom
   { name: 'the list of needles', place: '/match?cloth=merino', open: press(/change needle/) },
   { name: 'what was done', place: '/match?cloth=merino', open: press(HISTORY_TEXT.button) },
   { name: 'how a foot is fitted', place: '/match?cloth=merino', open: press(BAR_TEXT.fit.how) },
-  { name: 'which columns', place: '/ledger', open: press(TABLE_TEXT.columns) },
-  { name: 'a calendar', place: '/ledger', open: press(/^Choose date/) },
-  { name: 'which machine is let through', place: '/ledger', open: choose(FILTERS_TEXT.machine) },
+  { name: 'which columns', place: '/log', open: press(TABLE_TEXT.columns) },
+  { name: 'a calendar', place: '/log', open: press(/^Choose date/) },
+  { name: 'which machine is let through', place: '/log', open: choose(FILTERS_TEXT.machine) },
   {
     name: 'the numbers of a chart',
-    place: '/ledger?place=charts',
+    place: '/log?place=charts',
     open: async (page) => page.getByText(CHART_TEXT.numbers).first().click(),
   },
   { name: 'a needle that is open', place: '/workroom?place=needles', open: press(/^Stretch 75/) },
@@ -39,10 +39,10 @@ const STATES: readonly { name: string; place: string; open: (page: Page) => Prom
   { name: 'errors of a spool', place: '/workroom?place=threads', open: press(SPOOL_TEXT.noteIt) },
   { name: 'errors of a calibration', place: '/workroom', open: press(DIAL_CALIBRATION_TEXT.keepThisCount) },
   { name: 'what care was done', place: '/workroom?place=care', open: press(/^Done so far/) },
-  { name: 'what is made', place: '/jobs', open: choose(NEW_JOB_TEXT.whatIsMade) },
+  { name: 'what is made', place: '/projects', open: choose(NEW_JOB_TEXT.whatIsMade) },
   {
     name: 'which operation',
-    place: '/jobs?id=apron&place=seams',
+    place: '/projects?id=apron&place=seams',
     open: async (page) => {
       await page.getByRole('button', { name: 'Pocket', exact: true }).click();
       await page.getByRole('combobox', { name: SEAM_EDITOR_TEXT.operation }).click();
@@ -95,7 +95,7 @@ test('axe finds nothing wrong with what opens on a phone, and nothing is wider t
 });
 
 test('arrow keys go along tabs, instruments, menus and lists', async ({ page }) => {
-  await openDemo(page, '/jobs?id=apron');
+  await openDemo(page, '/projects?id=apron');
   await page.getByRole('tab', { name: JOB_PAGE_TEXT.orderOfWork }).focus();
   await page.keyboard.press('ArrowRight');
   await expect(page.getByRole('tab', { name: /^Seams/ })).toBeFocused();
@@ -104,7 +104,7 @@ test('arrow keys go along tabs, instruments, menus and lists', async ({ page }) 
   await page.keyboard.press('End');
   await expect(page.getByRole('tab', { name: JOB_PAGE_TEXT.piecesAndNotes })).toBeFocused();
 
-  await page.goto('/cloth?id=merino');
+  await page.goto('/fabric?id=merino');
   await page.getByRole('tab', { name: CLOTH_PAGE_TEXT.measure, exact: true }).focus();
   await page.keyboard.press('Tab');
   const instruments = page.getByRole('tablist', { name: GAUGE_ROW_TEXT.instruments });

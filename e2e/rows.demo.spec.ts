@@ -73,7 +73,7 @@ test('a neckband in tired rib: it is refused, or told that it gapes, by how it w
   page,
 }) => {
   const measured = async (letGo: string) => {
-    await openDemo(page, '/cloth?id=fleece');
+    await openDemo(page, '/fabric?id=fleece');
     await page.getByRole('textbox', { name: STRETCH_GAUGE_TEXT.pulledTo }).fill('14');
     await page.getByRole('textbox', { name: STRETCH_RULER_TEXT.letGo2 }).fill(letGo);
     await page.getByRole('button', { name: GAUGE_SHELL_TEXT.keepThisReading }).click();
@@ -84,7 +84,7 @@ test('a neckband in tired rib: it is refused, or told that it gapes, by how it w
     await page.getByRole('combobox', { name: SEW_TEXT.bandFabric }).click();
     await page.getByRole('option', { name: 'Polar fleece hat' }).click();
   };
-  await openDemo(page, '/cloth?id=fleece');
+  await openDemo(page, '/fabric?id=fleece');
   await page.getByRole('button', { name: GAUGE_SHELL_TEXT.reading('Set aside', 1) }).click();
   await measured('11.2');
   await neckband();
@@ -94,7 +94,7 @@ test('a neckband in tired rib: it is refused, or told that it gapes, by how it w
   await until(page, /stretch only the band/);
   await expect(bar(page)).toContainText('Ballpoint');
   // Worn out: what does not come back is no band at all.
-  await page.goto('/cloth?id=fleece');
+  await page.goto('/fabric?id=fleece');
   await page.getByRole('button', { name: GAUGE_SHELL_TEXT.reading('Set aside', 2) }).click();
   await measured('12.4');
   await neckband();

@@ -138,7 +138,7 @@ for (const [cloth, operation] of [
   });
 
 test('from a card to what it was proven for, with its setting', async ({ page }) => {
-  await openDemo(page, '/ledger?id=card-fleece-hat');
+  await openDemo(page, '/log?id=card-fleece-hat');
   await page.getByRole('button', { name: THREAD_TEXT.sewWithIt }).click();
   const proven = page.getByRole('region', { name: SEW_TEXT.provenFor });
   await proven.getByRole('button').first().click();

@@ -23,9 +23,9 @@ const ended = (child: ChildProcess) => new Promise<number | null>((done) => chil
 
 test('one address for one workroom: the number leads to the name', async ({ page, baseURL }) => {
   const { port } = new URL(baseURL!);
-  const answer = await page.request.get(`http://127.0.0.1:${port}/cloth?id=merino`, { maxRedirects: 0 });
+  const answer = await page.request.get(`http://127.0.0.1:${port}/fabric?id=merino`, { maxRedirects: 0 });
   expect(answer.status()).toBe(307);
-  expect(answer.headers().location).toBe(`http://localhost:${port}/cloth?id=merino`);
+  expect(answer.headers().location).toBe(`http://localhost:${port}/fabric?id=merino`);
   expect((await page.request.get('/favicon.ico')).headers()['content-type']).toMatch(/^image\//);
 });
 
@@ -107,7 +107,7 @@ for (const [name, script, title] of BROKEN) {
 
 test('without the browser’s own maker of keys new entries still get theirs', async ({ page }) => {
   await page.addInitScript('Object.defineProperty(crypto, "randomUUID", { value: undefined })');
-  await openDemo(page, '/jobs');
+  await openDemo(page, '/projects');
   await page.getByRole('button', { name: NEW_JOB_TEXT.begin, exact: true }).click();
   await expect(page).toHaveURL(/id=[0-9a-f]{8}-[0-9a-f]{4}-4[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/);
 });

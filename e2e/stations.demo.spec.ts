@@ -11,23 +11,23 @@ import { PUT_AWAY_TEXT, STRETCH_GAUGE_TEXT } from '@/features/cloth/text';
 const SCREENS = [
   '/match?cloth=merino',
   '/match?cloth=habotai',
-  '/cloth',
-  '/cloth?id=merino',
-  '/swatch',
-  '/swatch?id=merino-side',
-  '/swatch/signs',
+  '/fabric',
+  '/fabric?id=merino',
+  '/test',
+  '/test?id=merino-side',
+  '/test/signs',
   '/sew',
   '/today',
-  '/jobs',
-  '/jobs?id=apron',
-  '/jobs?id=apron&place=seams',
-  '/jobs?id=top&place=budget',
-  '/jobs?id=top&place=about',
-  '/ledger',
-  '/ledger?place=cards',
-  '/ledger?place=charts',
-  '/ledger?id=card-fleece-hat',
-  '/ledger?id=card-curtain-hem',
+  '/projects',
+  '/projects?id=apron',
+  '/projects?id=apron&place=seams',
+  '/projects?id=top&place=budget',
+  '/projects?id=top&place=about',
+  '/log',
+  '/log?place=cards',
+  '/log?place=charts',
+  '/log?id=card-fleece-hat',
+  '/log?id=card-curtain-hem',
   '/calculator',
   '/calculator?name=zip',
   '/workroom',
@@ -41,13 +41,13 @@ const SCREENS = [
 /** One of each kind of screen: what can differ in the evening is the colours alone, and those are the theme's. */
 const IN_THE_EVENING = [
   '/match?cloth=merino',
-  '/cloth?id=merino',
-  '/swatch?id=merino-side',
+  '/fabric?id=merino',
+  '/test?id=merino-side',
   '/sew',
   '/today',
-  '/jobs?id=apron',
-  '/ledger?place=charts',
-  '/ledger?id=card-curtain-hem',
+  '/projects?id=apron',
+  '/log?place=charts',
+  '/log?id=card-curtain-hem',
   '/calculator?name=zip',
   '/workroom?place=kit',
 ];
@@ -63,7 +63,7 @@ test('axe finds nothing wrong on any screen, by daylight and in the evening', as
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     await expect(page.getByRole('complementary', { name: BAR_TEXT.onTheMachine })).toContainText('the green machine');
     if (screen.startsWith('/match')) await answered(page);
-    if (screen === '/jobs?id=apron')
+    if (screen === '/projects?id=apron')
       await expect(page.getByRole('button', { name: FIND_ORDER_TEXT.findTheBestOrder })).toBeEnabled();
     const findings = IN_THE_EVENING.includes(screen) ? await axeFindingsInBoth(page) : await axeFindings(page);
     await page.emulateMedia({ colorScheme: 'light' });
@@ -156,7 +156,7 @@ test('another way can be taken, and the best is one press away', async ({ page }
 });
 
 test('a failed line leads to the next, and what is thrown away can be brought back', async ({ page }) => {
-  await openDemo(page, '/swatch?id=merino-side');
+  await openDemo(page, '/test?id=merino-side');
   await page.getByRole('button', { name: 'Thread popped: not seen' }).click();
   await page.getByRole('button', { name: 'Thread popped: slight' }).click();
   await expect(page.getByText('not met: thread popped')).toBeVisible();
@@ -171,7 +171,7 @@ test('a failed line leads to the next, and what is thrown away can be brought ba
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('button', { name: /^Line 4/ })).toBeVisible();
 
-  await page.goto('/cloth?id=neoprene');
+  await page.goto('/fabric?id=neoprene');
   await page.getByRole('button', { name: PUT_AWAY_TEXT.deleteThisFabric }).click();
   await expect(page.getByText('Neoprene for the tiller grip deleted.')).toBeVisible();
   await expect(page.getByRole('link', { name: /Neoprene/ })).toHaveCount(0);
@@ -222,7 +222,7 @@ test('an own start empties the demo, and Undo brings it back', async ({ page }) 
 });
 
 test('inches and ounces are a switch away, and stay', async ({ page }) => {
-  await openDemo(page, '/cloth?id=merino');
+  await openDemo(page, '/fabric?id=merino');
   await page.getByRole('button', { name: /^Units: mm/ }).click();
   await expect(page.getByText('4.7 oz/yd²')).toBeVisible();
   await page.getByLabel(`${STRETCH_GAUGE_TEXT.pulledTo}, in`).fill('5 7/8');

@@ -96,7 +96,7 @@ test('a simulated machine with two hidden faults is brought to a card by followi
 });
 
 test('two lines lie side by side with what differs marked, and what was varied is charted', async ({ page }) => {
-  await openDemo(page, '/swatch?id=merino-side');
+  await openDemo(page, '/test?id=merino-side');
   await page.getByText(COMPARE_TEXT.compareLines).click();
   await page.getByLabel(COMPARE_TEXT.oneLine).click();
   await page.getByRole('option', { name: 'Line 1' }).click();
@@ -112,7 +112,7 @@ test('two lines lie side by side with what differs marked, and what was varied i
 test('a line is given up, taken up again next week, and sewn once more; where it is and its notes stay', async ({
   page,
 }) => {
-  await openDemo(page, '/swatch?id=merino-side');
+  await openDemo(page, '/test?id=merino-side');
   await page.getByRole('textbox', { name: NOTES_TEXT.notes }).fill('Left the tails long.');
   await page.getByRole('textbox', { name: SCRAP_PAGE_TEXT.whereTheScrapIs }).fill('Blue tin');
   await page.getByRole('button', { name: 'Came out long and wavy: not seen' }).click();
@@ -141,7 +141,7 @@ test('a line is given up, taken up again next week, and sewn once more; where it
 });
 
 test('a line takes its setting from the machine bar, so that nothing is typed twice', async ({ page }) => {
-  await openDemo(page, '/swatch?id=merino-side');
+  await openDemo(page, '/test?id=merino-side');
   await expect(page.getByText(/^Not ticked off on the machine bar yet: needle, foot, thread/)).toBeVisible();
   await page.getByRole('button', { name: 'All set' }).click();
   await expect(page.getByText(AS_SET_TEXT.theMachineIsSet)).toBeVisible();
@@ -153,7 +153,7 @@ test('a line takes its setting from the machine bar, so that nothing is typed tw
 });
 
 test('a card that is out of date says why, and one line proves it again', async ({ page }) => {
-  await openDemo(page, '/ledger?id=card-curtain-hem');
+  await openDemo(page, '/log?id=card-curtain-hem');
   await expect(page.getByRole('note').getByText('The machine has been serviced since')).toBeVisible();
   await page.getByRole('button', { name: STALENESS_TEXT.testItAgainWith }).click();
   await expect(line(page, 1)).toBeVisible();
@@ -172,7 +172,7 @@ test('a card that is out of date says why, and one line proves it again', async 
   await page.getByRole('button', { name: THREAD_TEXT.deleteThisCard }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('link', { name: /Lawn for the curtains, a hem/ })).toBeVisible();
-  await page.goto('/ledger?id=card-curtain-hem');
+  await page.goto('/log?id=card-curtain-hem');
   await expect(page.getByRole('img', { name: /^The scrap of .* photographed$/ })).toBeVisible();
 });
 
@@ -194,7 +194,7 @@ test('cards are evidence in Match, and what they taught of a machine can be look
 
 test('every sign can be told from every other at 64 px', async ({ page }) => {
   await page.setViewportSize({ width: 1280, height: 1000 });
-  await openDemo(page, '/swatch/signs');
+  await openDemo(page, '/test/signs');
   await expect(page.locator('svg[data-sign]')).toHaveCount(32);
   // Each is drawn on 64 by 64, blurred a little as an eye at arm's length would, and held against all others.
   const nearest = await page.evaluate(async () => {
@@ -237,7 +237,7 @@ test('every sign can be told from every other at 64 px', async ({ page }) => {
 });
 
 test('three stitches are tried side by side, each on a line of its own', async ({ page }) => {
-  await openDemo(page, '/swatch?id=merino-side');
+  await openDemo(page, '/test?id=merino-side');
   const drawn = page.getByRole('region', { name: SCRAP_PAGE_TEXT.scrap });
   await expect(drawn).toBeVisible();
   await page.getByRole('button', { name: STITCHES_TEXT.offer }).click();

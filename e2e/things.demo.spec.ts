@@ -9,7 +9,7 @@ import { SCHOOLS_TEXT } from '@/features/match/text';
 test('a settings card goes out with what it needs, and comes into an empty workroom as one change', async ({
   page,
 }, info) => {
-  await openDemo(page, '/ledger?id=card-canvas-seam');
+  await openDemo(page, '/log?id=card-canvas-seam');
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save as a file' }).click();
   const file = info.outputPath('card.json');
@@ -33,7 +33,7 @@ test('a settings card goes out with what it needs, and comes into an empty workr
   await expect(page.getByRole('button', { name: FILES_TEXT.replace })).toBeHidden();
   await page.getByRole('button', { name: FILES_TEXT.merge }).click();
   await expect(page.getByText(FILES_TEXT.imported)).toBeVisible();
-  await page.goto('/ledger?id=card-canvas-seam');
+  await page.goto('/log?id=card-canvas-seam');
   await expect(page.getByRole('heading', { level: 1, name: /^Deck canvas/ })).toBeVisible();
 });
 

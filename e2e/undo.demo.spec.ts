@@ -26,11 +26,11 @@ async function exported(page: Page): Promise<Record<string, { id: string }[]>> {
 test('a line deleted, then its swatch, then the first undone: both are there, and the export is whole', async ({
   page,
 }) => {
-  await openDemo(page, '/swatch?id=merino-side');
+  await openDemo(page, '/test?id=merino-side');
   await page.getByRole('button', { name: SIMULATED_TEXT.deleteThisLine }).click();
   await expect(notice(page, 'Test line 3 deleted.')).toBeVisible();
   await page.getByRole('button', { name: SCRAP_PAGE_TEXT.deleteThisSwatch }).click();
-  await expect(page).toHaveURL(/\/swatch$/);
+  await expect(page).toHaveURL(/\/test$/);
   await undoIn(page, 'Test line 3 deleted.').click();
   await expect(page.getByText(/Also brought back: swatch “Merino jersey/)).toBeVisible();
   const file = await exported(page);
@@ -39,7 +39,7 @@ test('a line deleted, then its swatch, then the first undone: both are there, an
 });
 
 test('a swatch deleted, then its fabric, then the swatch undone: the fabric comes back with it', async ({ page }) => {
-  await openDemo(page, '/swatch?id=merino-side');
+  await openDemo(page, '/test?id=merino-side');
   await page.getByRole('button', { name: SCRAP_PAGE_TEXT.deleteThisSwatch }).click();
   const first = undoIn(page, 'Cards made from it stay.');
   await expect(first).toBeVisible();
@@ -71,7 +71,7 @@ test('fabrics imported, a swatch started on one, the import undone: that one sta
   await page.getByRole('link', { name: /^Test poplin/ }).click();
   await page.getByRole('button', { name: CLOTH_PAGE_TEXT.matchIt }).click();
   await page.getByRole('button', { name: SEW_LIKE_THIS_TEXT.testOnScrap }).click();
-  await expect(page).toHaveURL(/\/swatch\?id=/);
+  await expect(page).toHaveURL(/\/test\?id=/);
   // The notice may have gone by now; the list has it still.
   await page.getByRole('button', { name: HISTORY_TEXT.button }).click();
   await expect(page.getByRole('dialog', { name: HISTORY_TEXT.title })).toContainText('two.csv imported');

@@ -42,7 +42,7 @@ describe('what is stored is checked on the way in and out', () => {
     await cloths.put(cloth);
     const wrong = { ...cloth, cloth: { ...cloth.cloth, massGsm: -1 } };
     await expect(cloths.put(wrong)).rejects.toThrow(StoreError);
-    await expect(cloths.put(wrong)).rejects.toThrow(/cloth\.massGsm: expected a number above 0/);
+    await expect(cloths.put(wrong)).rejects.toThrow(/fabric\.massGsm: expected a number above 0/);
     expect(await cloths.get(cloth.id)).toEqual(cloth);
   });
 

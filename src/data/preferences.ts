@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { operationSchema, schoolsSchema, USUAL_SCHOOLS } from '@/core/setup';
+import { ENGLISHES } from '@/core/units';
 import { machineTargetSchema } from '@/core/workroom';
 import { database } from './database';
 import { edit, inEdit, writeRow } from './edits';
@@ -7,6 +8,8 @@ import { edit, inEdit, writeRow } from './edits';
 /** What this browser remembers between visits, each with its shape and what it is before it was set. */
 export const PREFERENCES = {
   units: z.enum(['metric', 'inch']).catch('metric'),
+  /** Which English the screen speaks; null: as the browser asks for. */
+  english: z.enum(ENGLISHES).nullable().catch(null),
   /** Whether the workroom is the demo, the person's own, or has not been opened yet. */
   workroom: z.enum(['unopened', 'demo', 'own']).catch('unopened'),
   workroomName: z.string().min(1).max(120).catch('My workroom'),

@@ -8,6 +8,7 @@ export { RoundDial, SlideDial } from './DialDrawing';
 export { Choice } from './Choice';
 export { ColourPicker } from './ColourPicker';
 export { ColumnList } from './ColumnList';
+export { englishNow, followEnglish, speakEnglish, spokenText } from './english';
 export { DraftField } from './DraftField';
 export { Field } from './Field';
 export { FileButton } from './FileButton';

@@ -85,7 +85,7 @@ function cardEntry(card: Card): Entry {
     outcome: 'good',
     cloth: card.cloth.name ?? '',
     machine: card.machine.name ?? '',
-    href: `/ledger?id=${card.id}`,
+    href: `/log?id=${card.id}`,
   };
 }
 
@@ -105,7 +105,7 @@ function lineEntry(line: ToldLine, scrap: Swatch | undefined, { cloth, machine }
       outcome: line.status === 'passed' ? 'good' : line.status === 'failed' ? 'bad' : '',
       cloth: cloth.get(scrap.clothId) ?? '',
       machine: machine.get(scrap.machineId) ?? '',
-      href: `/swatch?id=${scrap.id}`,
+      href: `/test?id=${scrap.id}`,
     },
   ];
 }
@@ -142,7 +142,7 @@ function jobEntry(job: Job, { cloth, machine }: Names): Entry {
     outcome: job.doneAt ? 'good' : '',
     cloth: cloth.get(first) ?? '',
     machine: machine.get(job.machineId ?? '') ?? '',
-    href: `/jobs?id=${job.id}`,
+    href: `/projects?id=${job.id}`,
   };
 }
 

@@ -2,6 +2,7 @@ export * from './answer';
 export * from './arealMass';
 export * from './asks';
 export * from './duration';
+export * from './english';
 export * from './fieldUnit';
 export * from './force';
 export * from './format';

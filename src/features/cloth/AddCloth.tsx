@@ -26,7 +26,7 @@ export function AddCloth() {
       colour: '#b9c0b0',
       addedAt: nowText(),
     });
-    router.push(`/cloth?id=${id}`);
+    router.push(`/fabric?id=${id}`);
   });
   return (
     <form onSubmit={(event) => void add(event)} noValidate>

@@ -53,7 +53,7 @@ export function ClothPage({ record }: { record: ClothRecord }) {
         <ClothPicture record={record} />
         <div className={styles.title}>
           <p className={styles.quiet}>
-            <Link href="/cloth">{CLOTH_PAGE_TEXT.allCloths}</Link>
+            <Link href="/fabric">{CLOTH_PAGE_TEXT.allCloths}</Link>
             {record.where && CLOTH_PAGE_TEXT.keptIn(record.where)}
           </p>
           <h1>{record.cloth.name}</h1>

@@ -16,7 +16,7 @@ export function ClothStation() {
   const wrong = useDamagedRecord('cloths', id);
   if (!cloths) return null;
   const record = cloths.find((cloth) => cloth.id === id);
-  const which = { table: 'cloths', id: id ?? '', what: CLOTH_STATION_TEXT.thisFabric, home: '/cloth' };
+  const which = { table: 'cloths', id: id ?? '', what: CLOTH_STATION_TEXT.thisFabric, home: '/fabric' };
   if (record) {
     return (
       <RecordBoundary key={record.id} {...which}>

@@ -58,7 +58,7 @@ export function Drawer({ cloths, lost }: { cloths: ClothRecord[]; lost: boolean 
             gapPx={SWATCH.gap}
           >
             {(record) => (
-              <Link href={`/cloth?id=${record.id}`} className={styles.inDrawer}>
+              <Link href={`/fabric?id=${record.id}`} className={styles.inDrawer}>
                 <ClothSwatch look={{ ...record.cloth, colour: record.colour }} className={styles.swatch} />
                 <strong>{record.cloth.name}</strong>
                 <span className={styles.quiet}>{inShort(record)}</span>

@@ -24,11 +24,11 @@ export function PutAway({ record }: { record: ClothRecord }) {
   const put = (archivedAt?: string) => cloths.change(record.id, (now) => now && { ...now, archivedAt });
   const archive = async () => {
     await act(PUT_AWAY_TEXT.archived(name), () => put(nowText()));
-    router.push('/cloth');
+    router.push('/fabric');
   };
   const remove = async () => {
     await act(PUT_AWAY_TEXT.deleted(name), () => cloths.remove(record.id));
-    router.push('/cloth');
+    router.push('/fabric');
   };
   if (record.archivedAt) {
     const bring = () => void put();

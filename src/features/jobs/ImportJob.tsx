@@ -32,7 +32,7 @@ export function ImportJob() {
       await jobs.put(job);
     };
     await act(IMPORT_JOB_TEXT.imported(job.name), store, open);
-    router.push(`/jobs?id=${job.id}`);
+    router.push(`/projects?id=${job.id}`);
   };
   return (
     <>

@@ -70,7 +70,7 @@ function useJobActions({ job }: JobNow) {
     again: async () => {
       const copy = duplicateJob(job, { id: newId(), newId, at: nowText() });
       await act(JOB_ACTIONS_TEXT.added(copy.name), () => jobs.put(copy));
-      router.push(`/jobs?id=${copy.id}`);
+      router.push(`/projects?id=${copy.id}`);
     },
     exported: async () => {
       const { exportThing } = await import('@/data/thingFile');
@@ -79,7 +79,7 @@ function useJobActions({ job }: JobNow) {
     },
     removed: async () => {
       await act(JOB_ACTIONS_TEXT.deleted(job.name), () => jobs.remove(job.id));
-      router.push('/jobs');
+      router.push('/projects');
     },
   };
 }

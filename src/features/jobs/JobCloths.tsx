@@ -53,7 +53,7 @@ function ClothPick({ now: { job, cloths }, use }: { now: JobNow; use: ClothUse }
   if (cloths.length === 0) {
     return (
       <p>
-        {JOB_CLOTHS_TEXT.thereIsNoCloth} <Link href="/cloth">{JOB_CLOTHS_TEXT.describeOneFirst}</Link>
+        {JOB_CLOTHS_TEXT.thereIsNoCloth} <Link href="/fabric">{JOB_CLOTHS_TEXT.describeOneFirst}</Link>
       </p>
     );
   }

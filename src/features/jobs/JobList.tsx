@@ -51,7 +51,7 @@ function Row({ job, runs }: { job: Job; runs: readonly Run[] }) {
   const kept = job.order.flatMap((id) => job.seams.filter((seam) => seam.id === id));
   const next = [...kept, ...usualOrder(job)].find((seam) => !isSewn(job, seam, runs));
   return (
-    <Link href={`/jobs?id=${job.id}`}>
+    <Link href={`/projects?id=${job.id}`}>
       <span className={styles.jobName}>
         <strong>{job.name}</strong>
         <span className={styles.quiet}>

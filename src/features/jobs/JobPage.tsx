@@ -46,7 +46,7 @@ function Opened({ now, place }: { now: JobNow; place: string | null }) {
         label={JOB_PAGE_TEXT.inThisJob}
         value={here}
         options={PLACES.map((one) => (one.id === 'seams' ? { ...one, note: String(now.job.seams.length) } : one))}
-        onPick={(to) => router.replace(`/jobs?id=${id}&place=${to}`, { scroll: false })}
+        onPick={(to) => router.replace(`/projects?id=${id}&place=${to}`, { scroll: false })}
       >
         {here === 'work' && <WorkPlace now={now} />}
         {here === 'seams' && <SeamsPlace now={now} />}
@@ -63,7 +63,7 @@ function Head({ now }: { now: JobNow }) {
     <div className={styles.head}>
       <div>
         <p className={styles.quiet}>
-          <Link href="/jobs">{JOB_PAGE_TEXT.allJobs}</Link>
+          <Link href="/projects">{JOB_PAGE_TEXT.allJobs}</Link>
           {machine && <> {JOB_PAGE_TEXT.on(machine.machine.name)}</>}
         </p>
         <h1>{job.name}</h1>

@@ -14,7 +14,7 @@ export function JobsStation() {
   const jobs = useJobs();
   const wrong = useDamagedRecord('jobs', id);
   if (!jobs) return null;
-  const which = { table: 'jobs', id: id ?? '', what: JOBS_STATION_TEXT.thisProject, home: '/jobs' };
+  const which = { table: 'jobs', id: id ?? '', what: JOBS_STATION_TEXT.thisProject, home: '/projects' };
   if (jobs.some((job) => job.id === id)) {
     return (
       <RecordBoundary key={id} {...which}>

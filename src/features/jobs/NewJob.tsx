@@ -158,7 +158,7 @@ function useBegin(asked: AskedNow | undefined, form: DraftForm<JobTexts, { name:
       await writePreference('jobId', made.id);
     });
     form.clear();
-    router.push(`/jobs?id=${made.id}`);
+    router.push(`/projects?id=${made.id}`);
   });
   return (event: FormEvent) => void begin(event);
 }

@@ -30,7 +30,7 @@ export function CardPage({ card }: { card: Card }) {
   return (
     <div className={styles.page}>
       <p className={styles.quiet}>
-        <Link href="/ledger?place=cards">{THREAD_TEXT.allCards}</Link>
+        <Link href="/log?place=cards">{THREAD_TEXT.allCards}</Link>
       </p>
       <div className={styles.head}>
         <ClothSwatch look={{ ...card.cloth, colour: cloth?.colour ?? '#b9c0b0' }} className={styles.big} />
@@ -105,7 +105,7 @@ function Actions({ card }: { card: Card }) {
   const gone = machines !== undefined && !machines.some((m) => m.id === card.machineId);
   const remove = async () => {
     await act(THREAD_TEXT.cardDeleted(card.name), () => cards.remove(card.id));
-    router.push('/ledger?place=cards');
+    router.push('/log?place=cards');
   };
   const set = async () => {
     await edit(THREAD_TEXT.cardChosen(card.name), async () => {

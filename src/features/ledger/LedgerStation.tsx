@@ -29,7 +29,7 @@ export function LedgerStation() {
   const wrong = useDamagedRecord('cards', id);
   if (!cards) return null;
   const card = cards.find((c) => c.id === id);
-  const which = { table: 'cards', id: id ?? '', what: LEDGER_STATION_TEXT.thisCard, home: '/ledger?place=cards' };
+  const which = { table: 'cards', id: id ?? '', what: LEDGER_STATION_TEXT.thisCard, home: '/log?place=cards' };
   if (card) {
     return (
       <RecordBoundary key={card.id} {...which}>
@@ -47,7 +47,7 @@ export function LedgerStation() {
         label={LEDGER_STATION_TEXT.inTheLedger}
         value={place}
         options={PLACES.map((one) => (one.id === 'cards' ? { ...one, note: String(cards.length) } : one))}
-        onPick={(to) => router.replace(`/ledger?place=${to}`, { scroll: false })}
+        onPick={(to) => router.replace(`/log?place=${to}`, { scroll: false })}
       >
         {place === 'everything' && <Everything />}
         {place === 'cards' && <CardList cards={cards} />}

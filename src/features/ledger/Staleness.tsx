@@ -40,7 +40,7 @@ function ProveAgain({ card }: { card: Card }) {
       await swatches.put(swatch);
       await lineStore.putAll(lines);
     });
-    router.push(`/swatch?id=${swatch.id}`);
+    router.push(`/test?id=${swatch.id}`);
   };
   return (
     <Button variant="outlined" disabled={!here} onClick={() => void prove()}>

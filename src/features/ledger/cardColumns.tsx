@@ -55,7 +55,7 @@ const nameColumn = (colourOf: AboutCards['colourOf']): LongColumn<Card> => ({
   width: '40%',
   text: ({ name }) => name,
   render: (card) => (
-    <Link href={`/ledger?id=${card.id}`} data-main>
+    <Link href={`/log?id=${card.id}`} data-main>
       <ClothSwatch look={{ ...card.cloth, colour: colourOf(card) }} className={styles.swatch} />
       <strong>{card.name}</strong>
     </Link>

@@ -28,7 +28,7 @@ export function Evidence({ input }: { input: MatchInput }) {
           const reasons = stale(card);
           return (
             <li key={card.id}>
-              <Link href={`/ledger?id=${card.id}`}>{card.name}</Link>
+              <Link href={`/log?id=${card.id}`}>{card.name}</Link>
               <span>
                 {stitchAndSize(sameMachine ? input.machine : card.machine, card.setup)};{' '}
                 {alikePercent === 100 ? EVIDENCE_TEXT.theSameFabricAnd : EVIDENCE_TEXT.alike(alikePercent)},{' '}

@@ -125,7 +125,7 @@ function ClothEditor({ asked, cloth, close }: { asked: AskedNow; cloth: ClothRec
           close();
         }}
       />
-      <Button component={Link} href={`/cloth?id=${cloth.id}`} onClick={close}>
+      <Button component={Link} href={`/fabric?id=${cloth.id}`} onClick={close}>
         {SENTENCE_TEXT.measureThisOne}
       </Button>
       <Button

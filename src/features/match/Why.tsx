@@ -166,7 +166,7 @@ function Next({ answered: { sharpening }, clothId }: { answered: Answered; cloth
           <Typography variant="h2">{TEXT.measureNext}</Typography>
           <p>
             <strong>{MEASURABLE_TEXT[measure.measure]}.</strong> {measure.why}{' '}
-            <Link href={`/cloth?id=${clothId}`}>{TEXT.measureIt}</Link>
+            <Link href={`/fabric?id=${clothId}`}>{TEXT.measureIt}</Link>
             {others.length > 0 && (
               <small> {TEXT.then(others.map((m) => MEASURABLE_TEXT[m.measure].toLowerCase()))}</small>
             )}

@@ -103,7 +103,7 @@ function RowProof({ setting, onTest }: { setting: RowSetting<Card> | undefined; 
       {TEXT.testFirst}
     </Button>
   );
-  const toCard = card && <Link href={`/ledger?id=${card.id}`}>{TEXT.theCard}</Link>;
+  const toCard = card && <Link href={`/log?id=${card.id}`}>{TEXT.theCard}</Link>;
   if (card && reasons.length > 0)
     return (
       <CautionAlert>

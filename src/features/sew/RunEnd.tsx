@@ -78,5 +78,5 @@ function useAfter({ run, procedure }: RunNow) {
     await act(TEXT.takenOutOfThe(procedure.name), () => store.remove(run.id));
     router.push('/sew');
   };
-  return { again, remove, log: () => router.push(run.jobId ? `/jobs?id=${run.jobId}` : '/sew') };
+  return { again, remove, log: () => router.push(run.jobId ? `/projects?id=${run.jobId}` : '/sew') };
 }

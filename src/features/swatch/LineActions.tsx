@@ -38,7 +38,7 @@ export function LineActions({ scrap, line, card, criteria, onPick }: Props) {
             {SIMULATED_TEXT.sewThisLineNow}
           </Button>
         ) : card ? (
-          <Link href={`/ledger?id=${card.id}`}>{SIMULATED_TEXT.thisLineIsA}</Link>
+          <Link href={`/log?id=${card.id}`}>{SIMULATED_TEXT.thisLineIsA}</Link>
         ) : (
           <Pass scrap={scrap} line={line} criteria={criteria} />
         )}

@@ -30,7 +30,7 @@ export function ScrapList() {
         const own = bySwatch.get(swatch.id) ?? [];
         return (
           <li key={swatch.id}>
-            <Link href={`/swatch?id=${swatch.id}`}>
+            <Link href={`/test?id=${swatch.id}`}>
               {cloth && <ClothSwatch look={{ ...cloth.cloth, colour: cloth.colour }} className={styles.small} />}
               <span>
                 <strong>{swatch.name}</strong>

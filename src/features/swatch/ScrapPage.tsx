@@ -94,7 +94,7 @@ function Spares({ scrap: { swatch, lines } }: { scrap: Scrap }) {
     <p className={styles.quiet}>
       {open === 1 ? SCRAP_PAGE_TEXT.onePlannedLineTries : SCRAP_PAGE_TEXT.plannedLinesTry(open)}{' '}
       {SCRAP_PAGE_TEXT.whatAMeasurementWould}{' '}
-      <Link href={`/cloth?id=${swatch.clothId}`}>{SCRAP_PAGE_TEXT.measure(names.join(' and '))}</Link>
+      <Link href={`/fabric?id=${swatch.clothId}`}>{SCRAP_PAGE_TEXT.measure(names.join(' and '))}</Link>
       {SCRAP_PAGE_TEXT.andLeave} {open === 1 ? 'it' : 'them'} {SCRAP_PAGE_TEXT.out}
     </p>
   );
@@ -117,7 +117,7 @@ function ScrapActions({ scrap }: { scrap: Scrap }) {
   const remove = useRemoveScrap(scrap);
   return (
     <p>
-      <Link href="/swatch">{SCRAP_PAGE_TEXT.allScraps}</Link>
+      <Link href="/test">{SCRAP_PAGE_TEXT.allScraps}</Link>
       <SaveThing thing="scrap" id={scrap.swatch.id} name={scrap.swatch.name} />
       <Button onClick={() => void remove()}>{SCRAP_PAGE_TEXT.deleteThisSwatch}</Button>
     </p>
@@ -133,7 +133,7 @@ function useRemoveScrap({ swatch }: Scrap) {
       () => swatches.remove(swatch.id),
       SCRAP_PAGE_TEXT.cardsMadeFromIt,
     );
-    router.push('/swatch');
+    router.push('/test');
   };
 }
 

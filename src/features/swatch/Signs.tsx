@@ -24,7 +24,7 @@ export function Signs({ scrap, line, onSave }: Props) {
     <section className={styles.signs} aria-labelledby="signs">
       <h3 id="signs">{SIGNS_TEXT.whatDoYouSee}</h3>
       <p className={styles.quiet}>
-        {SIGNS_TEXT.aboveTheLineThe} <Link href="/swatch/signs">{SIGNS_TEXT.whatTheyMean}</Link>
+        {SIGNS_TEXT.aboveTheLineThe} <Link href="/test/signs">{SIGNS_TEXT.whatTheyMean}</Link>
       </p>
       <div className={styles.signGrid}>
         <Pressable aria-pressed={nothing} onClick={() => onSave(() => ({ findings: [], looked: !nothing }))}>

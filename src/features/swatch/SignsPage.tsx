@@ -24,7 +24,7 @@ export function SignsPage() {
     <div className={styles.signsPage}>
       <h1>{TEXT.title}</h1>
       <p className={styles.quiet}>
-        {TEXT.about} <Link href="/swatch">{TEXT.all}</Link>
+        {TEXT.about} <Link href="/test">{TEXT.all}</Link>
       </p>
       <TextField label={TEXT.find} value={find} onChange={(event) => setFind(event.target.value)} sx={{ my: 1.5 }} />
       {signs.length + causes.length === 0 && <p>{TEXT.none}</p>}

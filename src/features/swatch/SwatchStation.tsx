@@ -16,7 +16,7 @@ export function SwatchStation() {
   const scrap = useScrap(id);
   const wrong = useDamagedRecord('swatches', id);
   if (scrap === undefined) return null;
-  const which = { table: 'swatches', id, what: SWATCH_STATION_TEXT.thisSwatch, home: '/swatch' };
+  const which = { table: 'swatches', id, what: SWATCH_STATION_TEXT.thisSwatch, home: '/test' };
   if (scrap) {
     return (
       <RecordBoundary key={id} {...which}>

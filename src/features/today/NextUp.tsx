@@ -25,7 +25,7 @@ export function NextUp({ now }: { now: JobNow }) {
       <p className={styles.of}>
         {item.kind === 'seam' && item.now.seam.count > 1 && NEXT_UP_TEXT.ofThem(item.now.seam.count)}
         {cloth ? NEXT_UP_TEXT.on(cloth.cloth.name) : NEXT_UP_TEXT.itsClothIsStill}
-        {NEXT_UP_TEXT.for} <Link href={`/jobs?id=${job.id}`}>{job.name}</Link>
+        {NEXT_UP_TEXT.for} <Link href={`/projects?id=${job.id}`}>{job.name}</Link>
       </p>
       <div className={styles.what}>
         {cloth && <ClothSwatch look={{ ...cloth.cloth, colour: cloth.colour }} className={styles.swatch} />}
@@ -53,7 +53,7 @@ export function NextUp({ now }: { now: JobNow }) {
             </li>
           ))}
         </ol>
-        <Link href={`/jobs?id=${job.id}`}>{NEXT_UP_TEXT.theWholeOrderOf}</Link>
+        <Link href={`/projects?id=${job.id}`}>{NEXT_UP_TEXT.theWholeOrderOf}</Link>
       </div>
     </>
   );
@@ -78,7 +78,7 @@ function Ways({ now, hasCloth }: { now: JobNow; hasCloth: boolean }) {
         ? NEXT_UP_TEXT.goOnSewing
         : NEXT_UP_TEXT.sewIt;
   const missing = hasCloth ? (machine ? null : 'machine') : 'cloth';
-  const place = `/jobs?id=${job.id}${missing === 'machine' ? '&place=about' : ''}`;
+  const place = `/projects?id=${job.id}${missing === 'machine' ? '&place=about' : ''}`;
   return (
     <div className={styles.actions}>
       {missing ? (
@@ -146,14 +146,14 @@ export function NothingNext({ now }: { now: JobNow | null }) {
       <p className={styles.of}>
         {now ? (
           <>
-            {NEXT_UP_TEXT.pressItALast} <Link href={`/jobs?id=${now.job.id}`}>{NEXT_UP_TEXT.thenCallItDone}</Link>
+            {NEXT_UP_TEXT.pressItALast} <Link href={`/projects?id=${now.job.id}`}>{NEXT_UP_TEXT.thenCallItDone}</Link>
           </>
         ) : (
           NEXT_UP_TEXT.beginAJobAnd
         )}
       </p>
       <div className={styles.actions}>
-        <Button variant="contained" component={Link} href="/jobs">
+        <Button variant="contained" component={Link} href="/projects">
           {NEXT_UP_TEXT.beginAJob}
         </Button>
         <Button variant="outlined" component={Link} href="/match">

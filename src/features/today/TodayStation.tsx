@@ -72,7 +72,7 @@ function WhatWaits({ jobs }: { jobs: Job[] }) {
   if (!begun || !attention) return <aside className={styles.side} />;
   const rows = jobs.map((job) => ({
     key: job.id,
-    href: `/jobs?id=${job.id}`,
+    href: `/projects?id=${job.id}`,
     name: job.name,
     note: TODAY_STATION_TEXT.begun(sayWhen(job.addedAt)),
   }));

@@ -53,7 +53,7 @@ function useStaleRows(): WaitingRow[] | undefined {
   if (!cards || !reasons) return undefined;
   return cards.flatMap((card) => {
     const [first] = reasons(card);
-    return first ? [{ key: card.id, href: `/ledger?id=${card.id}`, name: card.name, note: first.text }] : [];
+    return first ? [{ key: card.id, href: `/log?id=${card.id}`, name: card.name, note: first.text }] : [];
   });
 }
 
@@ -64,7 +64,7 @@ function useKnowledgeRows(): WaitingRow[] {
   return changed.flatMap(({ cardId, changes: [first] }) => {
     const card = cards?.find(({ id }) => id === cardId);
     return card
-      ? [{ key: cardId, href: `/ledger?id=${cardId}`, name: card.name, note: ATTENTION_TEXT.nowInstead(first) }]
+      ? [{ key: cardId, href: `/log?id=${cardId}`, name: card.name, note: ATTENTION_TEXT.nowInstead(first) }]
       : [];
   });
 }

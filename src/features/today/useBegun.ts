@@ -28,7 +28,7 @@ export function useBegun(): Waiting | undefined {
     return [
       {
         key: swatch.id,
-        href: `/swatch?id=${swatch.id}`,
+        href: `/test?id=${swatch.id}`,
         name: swatch.name,
         note: `${sayTested(own)}, ${sayWhen(swatch.startedAt)}`,
       },

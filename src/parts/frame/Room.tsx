@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic';
 import { usePathname } from 'next/navigation';
 import { SnackbarProvider } from 'notistack';
-import { type ReactNode, useEffect, useSyncExternalStore } from 'react';
+import { Fragment, type ReactNode, useEffect, useSyncExternalStore } from 'react';
 import { usePreference } from '@/data';
 import {
   followServer,
@@ -22,6 +22,7 @@ import styles from './Frame.module.css';
 import { pressWhereItBegan } from './pressWhereItBegan';
 import { FRAME_TEXT } from './text';
 import { Trouble } from './Trouble';
+import { useEnglish } from './useEnglish';
 
 /** Fetched only where Bobbet cannot start. */
 const StartPanel = dynamic(() => import('../start/StartPanel').then((part) => part.StartPanel), { ssr: false });
@@ -49,10 +50,12 @@ function Opened({ children }: { children: ReactNode }) {
   const stopped = useSyncExternalStore(followServer, serverAwaited, () => false);
   // What the banner says is read before anything is drawn: the task does not move away from under it.
   const name = usePreference('workroomName');
+  const english = useEnglish();
   if (problem) return <StartPanel problem={problem} />;
-  if (!open || name === undefined) return null;
+  if (!open || name === undefined || english === null) return null;
+  // Another English draws everything again.
   return (
-    <>
+    <Fragment key={english}>
       <Banners />
       <Trouble />
       {stopped && <ServerStopped onBack={serverIsBack} />}
@@ -62,6 +65,6 @@ function Opened({ children }: { children: ReactNode }) {
       <PartBoundary what={FRAME_TEXT.whatIsOnThe}>
         <MachineBar />
       </PartBoundary>
-    </>
+    </Fragment>
   );
 }

@@ -1,22 +1,31 @@
 'use client';
 
 import { useColorScheme } from '@mui/material/styles';
-import { Pressable } from '@/ui';
+import { useSyncExternalStore } from 'react';
+import { writePreference } from '@/data';
+import { englishNow, followEnglish, Pressable } from '@/ui';
 import { HistoryButton } from '../history';
 import { useUnits } from '../workspace';
 import styles from './Tape.module.css';
-import { TAPE_TEXT } from './text';
+import { ENGLISH_TEXT, TAPE_TEXT } from './text';
 
-/** What was done, which units, day or evening. */
+/** What was done, which units, whose words, day or evening. */
 export function Switches() {
   const { system, toggle } = useUnits();
   const { mode, systemMode, setMode } = useColorScheme();
+  const english = useSyncExternalStore(followEnglish, englishNow, () => null) ?? 'uk';
   const evening = (mode === 'system' ? systemMode : mode) === 'dark';
   return (
     <div className={styles.switches}>
       <HistoryButton />
       <Pressable onClick={toggle} aria-label={TAPE_TEXT.unitsChange(system === 'inch' ? 'inch' : 'mm')}>
         {system === 'inch' ? 'inch' : 'mm'}
+      </Pressable>
+      <Pressable
+        onClick={() => void writePreference('english', english === 'us' ? 'uk' : 'us')}
+        aria-label={TAPE_TEXT.wordsChange(ENGLISH_TEXT[english])}
+      >
+        {ENGLISH_TEXT[english]}
       </Pressable>
       <Pressable onClick={() => setMode(evening ? 'light' : 'dark')} suppressHydrationWarning>
         {evening ? 'Daylight' : 'Evening'}

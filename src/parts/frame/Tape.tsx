@@ -16,12 +16,12 @@ const Measured = dynamic(() => import('./room').then((part) => part.Measured), {
 /** The stations in the order of the work. */
 const STATIONS = [
   { href: '/today', name: TAPE_TEXT.today },
-  { href: '/cloth', name: TAPE_TEXT.cloth },
+  { href: '/fabric', name: TAPE_TEXT.cloth },
   { href: '/match', name: TAPE_TEXT.match },
-  { href: '/swatch', name: TAPE_TEXT.swatch },
+  { href: '/test', name: TAPE_TEXT.swatch },
   { href: '/sew', name: TAPE_TEXT.sew },
-  { href: '/ledger', name: TAPE_TEXT.ledger },
-  { href: '/jobs', name: TAPE_TEXT.jobs },
+  { href: '/log', name: TAPE_TEXT.ledger },
+  { href: '/projects', name: TAPE_TEXT.jobs },
   { href: '/calculator', name: TAPE_TEXT.calculator, end: true },
   { href: '/workroom', name: TAPE_TEXT.workroom },
 ] as const;

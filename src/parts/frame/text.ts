@@ -31,8 +31,12 @@ export const TAPE_TEXT = {
   bobbet: 'bobbet',
   stations: 'Stations',
   ofSeams: (name: string, sewn: number, seams: number) => `${name}: ${sewn} of ${seams} seams`,
+  wordsChange: (ending: string) => `Words: ${ending}. Change`,
   unitsChange: (ending: string) => `Units: ${ending}. Change`,
 } as const;
+
+/** Whose words are used. */
+export const ENGLISH_TEXT = { uk: 'UK', us: 'US' } as const;
 
 /** What could not be stored, wherever it happened. */
 export const TROUBLE_TEXT = {

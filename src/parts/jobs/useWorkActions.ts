@@ -22,8 +22,8 @@ export function useWorkActions({ job, machine, cloths }: JobNow) {
 
   const prove = async ({ seam, setup, proof, cardId, scrapId }: SeamNow) => {
     const cloth = clothOfSeam(seam.clothId);
-    if (proof === 'stale' && cardId) return router.push(`/ledger?id=${cardId}`);
-    if (scrapId) return router.push(`/swatch?id=${scrapId}`);
+    if (proof === 'stale' && cardId) return router.push(`/log?id=${cardId}`);
+    if (scrapId) return router.push(`/test?id=${scrapId}`);
     if (!cloth || !machine) return void say(WORK_ACTIONS_TEXT.chooseAClothAnd);
     if (!setup || !askOf) return void say(WORK_ACTIONS_TEXT.itsSettingIsStill);
     const operation = operationOf(seam, (id) => {

@@ -54,6 +54,6 @@ export function useStartScrap() {
       await swatches.put(swatch);
       await lineStore.putAll(lines);
     });
-    router.push(`/swatch?id=${swatch.id}`);
+    router.push(`/test?id=${swatch.id}`);
   };
 }
