@@ -18,7 +18,7 @@ const CURVES = rows('a stitch turns 8° at most; clicks change the length, never
   one('Lawn collar, radius 10', woven('lawn'), 'join', { lengthMm: [1.2, 1.5] }, 'Shortened so that it can be steered.', { radiusMm: 10 }),
   one('Wool cape, radius 40', woven('wool'), 'join', {}, 'Gentle: nothing is taken from the stitch.', { radiusMm: 40 }),
   one('Canvas bag base, radius 20', woven('canvas'), 'topstitch', { point: ['topstitch', 'jeans'], lengthMm: [2.5, 2.9] }, 'A little shorter, still one line.', { radiusMm: 20 }),
-  one('Vinyl corner, radius 10', { structure: 'coated', family: 'vinyl' }, 'topstitch', { lengthMm: [3, 3], says: /turns more than hands can steer/ }, 'Turned on the needle: shorter would tear.', { radiusMm: 10 }),
+  one('Vinyl corner, radius 10', { structure: 'coated', family: 'vinyl' }, 'topstitch', { lengthMm: [3, 3], says: /is too tight to steer by hand/ }, 'Turned on the needle: shorter would tear.', { radiusMm: 10 }),
   one('Silk armhole, radius 30', woven('silk', { massGsm: 50 }), 'join', { }, 'Its own short stitch goes round.', { radiusMm: 30 }),
   one('Linen yoke on a dial of half millimetres', woven('linen'), 'join', { lengthMm: [2.5, 2.5] }, 'The mark on the dial.', clicks(0.5)),
   one('Silk seam on a dial of half millimetres', woven('silk', { massGsm: 50 }), 'join', { lengthMm: [1.5, 2] }, 'The nearest mark, the same stitch.', clicks(0.5)),
@@ -29,9 +29,9 @@ const CURVES = rows('a stitch turns 8° at most; clicks change the length, never
 /** Two unlike cloths in one seam. */
 // prettier-ignore
 const PAIRS = rows('two fabrics, part by part', 'One of the two fabrics deciding everything for both.', [
-  one('Denim and a rib cuff', woven('denim', { massGsm: 370 }), 'band', { point: ['universal', 'jeans'], nm: [80, 90], tex: [24, 40], pressure: [0, 0.5], says: /Lay rib underneath/ }, 'Neither a ballpoint through denim nor a needle 100 in rib.', { second: knit('rib'), }),
-  one('Canvas and jersey', woven('canvas'), 'join', { point: ['universal', 'jeans'], nm: [80, 90], pressure: [0, 0.5], seam: /edge of canvas finished/, pressC: [110, 110] }, 'The ballpoint that jersey wants is vetoed by canvas.', { second: knit('jersey') }),
-  one('Coat-weight wool and silk lining', woven('wool', { massGsm: 450, thicknessMm: 2.2, name: 'Coat' }), 'join', { nm: [70, 75], secure: ['knot'], seam: /^Plain seam/, steam: ['no'], pressC: [150, 150], says: /Silk: held with silk pins inside the allowance, cut in a single layer between two sheets of white tissue/, never: /Coat: held [^.]*tissue/ }, 'No French seam in a coat, and the tissue sandwich is for the silk alone.', { second: woven('silk', { massGsm: 50, name: 'Silk' }) }),
+  one('Denim and a rib cuff', woven('denim', { massGsm: 370 }), 'band', { point: ['universal', 'jeans'], nm: [80, 90], tex: [24, 40], pressure: [0, 0.5], says: /Put rib underneath/ }, 'Neither a ballpoint through denim nor a needle 100 in rib.', { second: knit('rib'), }),
+  one('Canvas and jersey', woven('canvas'), 'join', { point: ['universal', 'jeans'], nm: [80, 90], pressure: [0, 0.5], seam: /finish the edge of canvas/, pressC: [110, 110] }, 'The ballpoint that jersey wants is vetoed by canvas.', { second: knit('jersey') }),
+  one('Coat-weight wool and silk lining', woven('wool', { massGsm: 450, thicknessMm: 2.2, name: 'Coat' }), 'join', { nm: [70, 75], secure: ['knot'], seam: /^Plain seam/, steam: ['no'], pressC: [150, 150], says: /Silk: hold it with silk pins inside the allowance, cut it in a single layer between two sheets of white tissue/, never: /Coat: held [^.]*tissue/ }, 'No French seam in a coat, and the tissue sandwich is for the silk alone.', { second: woven('silk', { massGsm: 50, name: 'Silk' }) }),
   one('Coat-weight wool and rib', woven('wool', { massGsm: 450, thicknessMm: 2.2 }), 'join', { point: ['universal', 'sharp', 'jeans'], nm: [80, 90], pressure: [0, 0.5], tex: [24, 40] }, 'Felted wool vetoes the ballpoint.', { second: knit('rib') }),
   one('Leather and rib', hide('leather', 1), 'join', { point: ['leather', 'jeans'], nm: [80, 95], seam: /Plain seam/, pressure: [0, 0.5], says: /cutting point next to knitted loops|Lay rib/ }, 'Hide needs its point, and the loops beside it are warned of.', { second: knit('rib') }),
   one('Vinyl and poplin', { structure: 'coated', family: 'vinyl' }, 'join', { tex: [18, 60], hold: /clips/, seam: /only the edge of poplin/ }, 'Holes stay in one of them: no pins for both.', { second: woven('poplin') }),
@@ -43,7 +43,7 @@ const PAIRS = rows('two fabrics, part by part', 'One of the two fabrics deciding
   one('Neoprene and jersey', foam(2.5), 'join', { point: ['ballpoint', 'stretch', 'universal', 'jeans'], nm: [80, 95], seam: /^Plain seam/, tensionSteps: [0, 2], pressure: [0, 0.5], widthMm: [2, 6] }, 'One of them has allowances, so it is not abutted.', { second: knit('jersey') }),
   one('Two neoprenes', foam(2.5), 'join', {}, 'Both are foam: abutted.', { second: foam(3) }),
   one('Lawn and canvas', woven('lawn'), 'join', { point: ['jeans', 'universal', 'sharp'], nm: [75, 90], lengthMm: [2.2, 3.2], tex: [18, 40] }, 'At most two sizes above what the lawn wants.', { second: woven('canvas') }),
-  one('Poplin and jersey', woven('poplin'), 'join', { point: ['ballpoint', 'universal'], nm: [70, 80], pressure: [0, 0.5], steam: ['no', 'little'], says: /Lay jersey underneath/ }, 'The loops break worst; the stretchier one lies on the feed.', { second: knit('jersey') }),
+  one('Poplin and jersey', woven('poplin'), 'join', { point: ['ballpoint', 'universal'], nm: [70, 80], pressure: [0, 0.5], steam: ['no', 'little'], says: /Put jersey underneath/ }, 'The loops break worst; the stretchier one lies on the feed.', { second: knit('jersey') }),
   one('Corduroy and poplin', woven('corduroy'), 'join', { nm: [70, 85], seam: /corduroy on top/ }, 'The pile on top.', { second: woven('poplin') }),
   one('Double knit and its lining', knit('double-knit'), 'join', { point: ['ballpoint', 'universal', 'stretch'], nm: [65, 80], stitch: ['straight'], widthMm: [0, 0], lengthMm: [1.5, 2.5], pressure: [0, 0.5], secure: ['knot'], steam: ['no'], seam: /^Plain seam/ }, 'The lining does not stretch, so the seam need not.', { second: woven('lining') }),
 ]);
@@ -51,11 +51,11 @@ const PAIRS = rows('two fabrics, part by part', 'One of the two fabrics deciding
 /** Hems. */
 // prettier-ignore
 const HEM_CASES = rows('never one line on a knit; one fold where two are a ridge', 'One single line on a knit, or two folds where one is a ridge.', [
-  one('Velvet skirt, hem', woven('velvet'), 'hem', { stitch: ['blind'], seam: /^Turned once/ }, 'Turned once, caught blind.'),
-  one('Coat-weight wool, hem', woven('wool', { massGsm: 450, thicknessMm: 2.2 }), 'hem', { stitch: ['blind'], nm: [90, 100], seam: /^Turned once/ }, 'A second fold would be 6 mm thick.'),
-  one('Bath robe, hem', woven('terry'), 'hem', { stitch: ['blind'], seam: /^Turned once/ }, 'Loops are not folded twice.'),
-  one('Corduroy, hem', woven('corduroy'), 'hem', { stitch: ['blind'], seam: /^Turned once/ }, 'The pile is not pressed flat.'),
-  one('Woven lace, hem', woven('lace'), 'hem', { point: ['universal', 'sharp'], stitch: ['zigzag'], nm: [65, 80], lengthMm: [1.8, 3], pressure: [0.5, 0.5], steam: ['no'], seam: /^Its own finished edge/ }, 'Its own edge, or a narrow fold.'),
+  one('Velvet skirt, hem', woven('velvet'), 'hem', { stitch: ['blind'], seam: /^Turn once/ }, 'Turned once, caught blind.'),
+  one('Coat-weight wool, hem', woven('wool', { massGsm: 450, thicknessMm: 2.2 }), 'hem', { stitch: ['blind'], nm: [90, 100], seam: /^Turn once/ }, 'A second fold would be 6 mm thick.'),
+  one('Bath robe, hem', woven('terry'), 'hem', { stitch: ['blind'], seam: /^Turn once/ }, 'Loops are not folded twice.'),
+  one('Corduroy, hem', woven('corduroy'), 'hem', { stitch: ['blind'], seam: /^Turn once/ }, 'The pile is not pressed flat.'),
+  one('Woven lace, hem', woven('lace'), 'hem', { point: ['universal', 'sharp'], stitch: ['zigzag'], nm: [65, 80], lengthMm: [1.8, 3], pressure: [0.5, 0.5], steam: ['no'], seam: /own finished edge/ }, 'Its own edge, or a narrow fold.'),
   one('Knitted lace, hem', knit('lace'), 'hem', { seam: /no tape/ }, 'Tape would show through.'),
   one('Fleece, hem', knit('fleece'), 'hem', { seam: /edge left as it is/, never: /fusible/ }, 'It melts under the iron that fuses tape.'),
   one('Double knit, hem', knit('double-knit'), 'hem', { point: ['twin-stretch', 'twin'], nm: [75, 90], stitch: ['straight'] }, 'Twins are sold in few sizes; its weight does not rule them out.'),
@@ -66,7 +66,7 @@ const HEM_CASES = rows('never one line on a knit; one fold where two are a ridge
   one('Poplin, hem', woven('poplin'), 'hem', { seam: /^Fold twice/, stitch: ['straight'] }, 'Three layers, closed in.'),
   one('Denim, hem', woven('denim', { massGsm: 370 }), 'hem', { seam: /^Fold twice/, stitch: ['straight'], lengthMm: [2.8, 4] }, 'Three layers under the foot.'),
   one('Vinyl, hem', { structure: 'coated', family: 'vinyl' }, 'hem', {}, 'One raw turn, glued.'),
-  one('Quilt edge, hem asked for', { structure: 'layered', family: 'quilt-sandwich' }, 'hem', { seam: /^No hem: the edge is bound/ }, 'Bound instead.'),
+  one('Quilt edge, hem asked for', { structure: 'layered', family: 'quilt-sandwich' }, 'hem', { seam: /^No hem: bind the edge/ }, 'Bound instead.'),
 ]);
 
 /** Thick, lofty, napped; many layers; leather by its thickness. */
@@ -82,9 +82,9 @@ const THICK = rows('loft is not density; leather goes by thickness; a crossing i
   one('Leather, 1 mm', hide('leather', 1), 'join', { nm: [90, 100] }, 'About 1 mm 90 to 100.'),
   one('Leather, 1.6 mm', hide('leather', 1.6), 'join', { nm: [110, 110] }, 'From 1.5 mm 110.'),
   one('Chambray, sold as denim of 140 g/m²', woven('denim', { massGsm: 140, name: 'Chambray' }), 'join', { as: 'poplin', says: /chambray/ }, 'Chambray is no denim.'),
-  one('Jeans hem over a crossing of 12 layers', woven('denim', { massGsm: 340 }), 'hem', { nm: [110, 110], lengthMm: [2.8, 4], tensionSteps: [0, 2], says: /hammer the crossing flat/ }, 'Hammer, grade, level, walk over it by hand.', { layers: 12 }),
-  one('Jeans hem over a crossing of 11 layers', woven('denim', { massGsm: 400 }), 'hem', { nm: [110, 110], tensionSteps: [0, 2], says: /hand-wheel/ }, 'The same.', { layers: 11 }),
-  one('Heaviest denim, 12 layers', woven('denim', { massGsm: 520 }), 'hem', { blocked: 'interlock.layers-over-lift', says: /this machine will not sew it/ }, 'Even hammered it is over the lift.', { layers: 12 }),
+  one('Jeans hem over a crossing of 12 layers', woven('denim', { massGsm: 340 }), 'hem', { nm: [110, 110], lengthMm: [2.8, 4], tensionSteps: [0, 2], says: /Hammer the crossing flat/ }, 'Hammer, grade, level, walk over it by hand.', { layers: 12 }),
+  one('Jeans hem over a crossing of 11 layers', woven('denim', { massGsm: 400 }), 'hem', { nm: [110, 110], tensionSteps: [0, 2], says: /handwheel/ }, 'The same.', { layers: 11 }),
+  one('Heaviest denim, 12 layers', woven('denim', { massGsm: 520 }), 'hem', { blocked: 'interlock.layers-over-lift', says: /this machine cannot sew it/ }, 'Even hammered it is over the lift.', { layers: 12 }),
   one('Two neoprenes of 4 mm', foam(4), 'join', { says: /heavy-duty/ }, 'Past a domestic machine, said.'),
 ]);
 
@@ -117,7 +117,7 @@ const THREAD_AND_HEAT = rows('strength before number; heat follows the fibre, la
 const MACHINES = rows('what this machine and kit can do', 'A refusal, or one that names the wrong reason.', [
   one('Elastic on poplin that must give 60%', woven('poplin'), 'elastic', {}, 'The fabric is gathered: its own stretch is no limit.', { requiredGive: 60 }),
   one('Waistband of stretch denim', woven('denim', { stretchAcross: 20, fibres: { cotton: 97, elastane: 3 } }), 'band', { stitch: ['triple-straight', 'zigzag', 'lightning', 'straight'], widthMm: [0, 3] }, 'Worn across, it must give what the fabric gives.'),
-  one('Viscose cut on the bias', woven('viscose-woven'), 'join', { stitch: ['straight', 'zigzag', 'triple-straight'], widthMm: [0, 1], says: /Bias edges grow/ }, 'About 10% on the bias.', { direction: 'bias' }),
+  one('Viscose cut on the bias', woven('viscose-woven'), 'join', { stitch: ['straight', 'zigzag', 'triple-straight'], widthMm: [0, 1], says: /Bias edges stretch/ }, 'About 10% on the bias.', { direction: 'bias' }),
   one('Jersey on a machine with the straight-stitch plate alone', knit('jersey', { stretchAcross: 50 }), 'join', { blocked: 'kit.needs-plate', missing: /Standard plate/ }, 'It needs the standard plate, and that is what is said.', { machine: { ...PLAIN_MACHINE, name: 'one plate', plates: ['straight'] } }),
   one('Denim with ballpoints only', woven('denim'), 'join', { blocked: 'kit.no-needle', missing: /Jeans/ }, 'A ballpoint does not pierce it.', only({ needles: [{ point: 'ballpoint', nm: 90 }] })),
   one('Buttonhole in neoprene', foam(2.5), 'buttonhole', { foot: ['buttonhole', 'standard'], secure: ['tails-to-back'] }, 'A slit with one line round it.'),

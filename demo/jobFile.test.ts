@@ -68,7 +68,7 @@ describe('seams as a table', () => {
 
   it('take a new seam with what comes before it by name, further down as well', () => {
     const table = [
-      ['Seam', 'Operation', 'Length in', 'After', 'Pieces', 'Cloth'],
+      ['Seam', 'Operation', 'Length in', 'After', 'Pieces', 'Fabric'],
       ['Loop', 'Plain seam, pressed open', '4', 'Late; Pocket', 'strap; middle', 'Apron denim'],
       ['Late', 'bar-tack', '', '', '', ''],
     ];
@@ -84,13 +84,13 @@ describe('seams as a table', () => {
 
   it('tell every wrong cell by row and column, and take nothing', () => {
     const table = [
-      ['Seam', 'Operation', 'Cloth', 'After', 'Count'],
+      ['Seam', 'Operation', 'Fabric', 'After', 'Count'],
       ['A', 'gluing', 'Apron denim', '', '1'],
       ['B', 'dart', 'Moon silk', 'Nobody', '1.5'],
     ];
     const read = readSeams(table, names(), newId);
     if (read.ok) throw new Error('expected errors');
-    expect(read.errors.map((e) => `${e.row} ${e.column}`).sort()).toEqual(['2 Operation', '3 After', '3 Cloth']);
+    expect(read.errors.map((e) => `${e.row} ${e.column}`).sort()).toEqual(['2 Operation', '3 After', '3 Fabric']);
   });
 });
 

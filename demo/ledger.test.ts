@@ -48,7 +48,7 @@ describe('everything that happened', () => {
 
   it('leads every entry to where it is looked at, and keeps keys apart', () => {
     expect(new Set(entries.map((e) => e.kind + e.id)).size).toBe(entries.length);
-    for (const { href } of entries) expect(href).toMatch(/^\/(ledger|swatch|sew|jobs|workroom)\?/);
+    for (const { href } of entries) expect(href).toMatch(/^\/(log|test|sew|projects|workroom)\?/);
   });
 
   it('answers to the faults seen, the cloth and the machine', () => {
@@ -93,7 +93,7 @@ describe('cards side by side', () => {
     const row = (name: string) => rows.find((r) => r.name === name)!;
     expect(row('Machine').differs).toBe(false);
     expect(row('Stitch')).toMatchObject({ differs: true });
-    expect(row('Give').values).toEqual(['held 28%', 'not pulled']);
+    expect(row('Seam stretch').values).toEqual(['held 28%', 'not stretched']);
     expect(compareCards([card('card-bunting'), card('card-bunting')], METRIC).some((r) => r.differs)).toBe(false);
   });
 });

@@ -38,7 +38,7 @@ export const KINDS: Readonly<Partial<Record<OperationKind, Change>>> = {
             lengthMm: [1.5, 4],
             widthMm: [0, 4],
             foot: [...FEED, 'blind-hem'],
-            seam: /^Fold twice|^Turned once|edge/,
+            seam: /^Fold twice|^Turn once|edge/,
             tex,
           }
         : line({ lengthMm: [2.5, 4], seam: /fold|edge/i }),
@@ -54,7 +54,7 @@ export const KINDS: Readonly<Partial<Record<OperationKind, Change>>> = {
           lengthMm: tender ? [1.8, 4] : [1.8, 4],
           point: ['sharp', 'universal', 'topstitch', 'jeans', 'leather', 'quilting'],
         })),
-    seam: /one distance/,
+    seam: /an even distance/,
     secure: shown,
     tex: [tex[0], 80],
     bobbinTex: [14, 60],
@@ -71,7 +71,7 @@ export const KINDS: Readonly<Partial<Record<OperationKind, Change>>> = {
     stitch: kind === 'knit' ? ['stretch-blind', 'blind'] : ['blind'],
     lengthMm: [1.5, 3],
     widthMm: [2, 4],
-    seam: /bite catches/,
+    seam: /side stitch catches/,
   }),
   'edge-finish': ({ kind }) =>
     kind === 'skin' || kind === 'foam'
@@ -83,7 +83,7 @@ export const KINDS: Readonly<Partial<Record<OperationKind, Change>>> = {
           seam: /raw edge|overlocker/i,
         },
   band: ({ kind }) => ({
-    seam: /only the band stretched/,
+    seam: /stretch only the band/,
     ...(kind === 'knit'
       ? { stitch: ['zigzag', 'lightning', 'three-step-zigzag', 'triple-straight'] as const, widthMm: [0, 6] as const }
       : line({})),
@@ -92,13 +92,13 @@ export const KINDS: Readonly<Partial<Record<OperationKind, Change>>> = {
     stitch: ['three-step-zigzag', 'zigzag'],
     lengthMm: [1, 3.5],
     widthMm: [3, 7],
-    seam: /Elastic in quarters/,
+    seam: /quarters of the elastic/,
   }),
   casing: ({ kind }) => ({
     stitch: kind === 'knit' ? ['zigzag', 'straight', 'three-step-zigzag'] : ['straight'],
     lengthMm: [1.8, 4],
     widthMm: [0, 4],
-    seam: /gap left/,
+    seam: /leaving a gap/,
   }),
   binding: ({ kind }) => ({
     foot: ['binding', 'standard', 'walking'],
@@ -110,14 +110,14 @@ export const KINDS: Readonly<Partial<Record<OperationKind, Change>>> = {
   'zip-centred': zip(/zip face down/),
   'zip-concealed': () => line({ foot: ['concealed-zip', 'zip'], lengthMm: [1.8, 3], seam: /12 mm above the pull/ }),
   'zip-exposed': zip(/window/),
-  'zip-lapped': zip(/lapped/),
-  piping: zip(/Cord in bias/),
-  ditch: () => line({ foot: ['ditch', 'standard', 'walking'], lengthMm: [2.2, 3], seam: /low side/ }),
-  'quilt-lines': () => line({ foot: ['walking', 'dual-feed'], lengthMm: [2.5, 3.5], seam: /every line the same way/ }),
+  'zip-lapped': zip(/lap the other/),
+  piping: zip(/Cord in a bias strip/),
+  ditch: () => line({ foot: ['ditch', 'standard', 'walking'], lengthMm: [2.2, 3], seam: /lower side/ }),
+  'quilt-lines': () => line({ foot: ['walking', 'dual-feed'], lengthMm: [2.5, 3.5], seam: /every row the same way/ }),
   baste: ({ tex }) => line({ lengthMm: [4, 6], tensionSteps: [-2, 0], secure: ['none'], seam: /pulled out/, tex }),
   stay: () => line({ lengthMm: [1.5, 2.5], seam: /inside the seam line/ }),
   understitch: ({ kind }) =>
-    kind === 'knit' ? { seam: /through both/ } : line({ lengthMm: [2, 3], seam: /through both/ }),
+    kind === 'knit' ? { seam: /stitched through all/ } : line({ lengthMm: [2, 3], seam: /stitched through all/ }),
   gather: () => line({ lengthMm: [4, 5], tensionSteps: [-2.5, -1], secure: ['none'], seam: /Two rows/ }),
   dart: () => line({ lengthMm: [1.8, 2.8], secure: KNOT, seam: /wide end to the point/ }),
   reinforce: () => line({ lengthMm: [0.5, 1.6], seam: /Very short/ }),

@@ -26,7 +26,7 @@ test('a copy is kept on each day of use, and yesterday can be gone back to', asy
   await expect(backups.getByText(BACKUP_TEXT.day('today'))).toBeVisible();
   await expect(backups.getByText('1 fabric').first()).toBeVisible();
 
-  await page.getByRole('link', { name: 'Cloth', exact: true }).click();
+  await page.getByRole('link', { name: 'Fabric', exact: true }).click();
   await page.getByRole('link', { name: /^cotton jersey/ }).click();
   await page.getByRole('button', { name: PUT_AWAY_TEXT.deleteThisFabric }).click();
   await expect(page.getByText('cotton jersey deleted.')).toBeVisible();
@@ -36,7 +36,7 @@ test('a copy is kept on each day of use, and yesterday can be gone back to', asy
   const dialog = page.getByRole('dialog');
   await expect(dialog).toContainText('bring back 1 fabric');
   await dialog.getByRole('button', { name: BACKUP_TEXT.goBack }).click();
-  await page.getByRole('link', { name: 'Cloth', exact: true }).click();
+  await page.getByRole('link', { name: 'Fabric', exact: true }).click();
   await expect(page.getByRole('link', { name: /^cotton jersey/ })).toBeVisible();
 });
 

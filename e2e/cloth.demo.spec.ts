@@ -102,8 +102,8 @@ test('a cloth is measured with every gauge, and each number says that it was mea
   await expect(known(page, 'Pin holes')).toContainText('close');
 
   await gauge(page, 'Bleed').click();
-  await page.getByRole('button', { name: LOOK_GAUGES_TEXT.rinse(1, 'It runs') }).click();
-  await page.getByRole('button', { name: LOOK_GAUGES_TEXT.rinse(2, 'White: it holds') }).click();
+  await page.getByRole('button', { name: LOOK_GAUGES_TEXT.rinse(1, 'It bleeds') }).click();
+  await page.getByRole('button', { name: LOOK_GAUGES_TEXT.rinse(2, 'Stays white: the colour holds') }).click();
   await expect(known(page, 'Bleeds')).toContainText('rinse 2 ran clear');
 
   await gauge(page, 'Heat').click();
@@ -122,7 +122,7 @@ test('half-entered marks survive a reload, and a reading set aside gives back wh
   await typed(page, STRETCH_GAUGE_TEXT.pulledTo).fill('14,4');
   await page.reload();
   await expect(typed(page, STRETCH_GAUGE_TEXT.pulledTo)).toHaveValue('14,4');
-  await page.getByRole('button', { name: GAUGE_SHELL_TEXT.reading('Set aside', 1) }).click();
+  await page.getByRole('button', { name: GAUGE_SHELL_TEXT.reading('Leave out', 1) }).click();
   await expect(known(page, 'Stretch across')).toContainText('assumed for fleece');
   await page.getByRole('button', { name: GAUGE_SHELL_TEXT.reading('Use again', 1) }).click();
   await expect(known(page, 'Stretch across')).toContainText('36%');
@@ -205,7 +205,7 @@ test('a photo of the real thing is shrunk, kept through a reload, and can be tak
   await input.setInputFiles({ name: 'notes.txt', mimeType: 'text/plain', buffer: Buffer.from('no picture') });
   await expect(page.getByText(/notes.txt is not a picture that can be read/)).toBeVisible();
   await page.getByRole('button', { name: CLOTH_PICTURE_TEXT.drawItInstead }).click();
-  await expect(page.getByRole('img', { name: 'Lawn for the curtains, drawn' })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'Drawing of Lawn for the curtains' })).toBeVisible();
 });
 
 test('two tabs of one workroom stay in step', async ({ page, context }) => {

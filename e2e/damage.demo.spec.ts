@@ -159,7 +159,7 @@ test('a project with an operation nobody knows, and a card of another world, tak
   await damage(page, 'jobs', 'apron', { seams, order: ['nothing', 's'] });
   await page.goto('/projects?id=apron');
   await expect(page.getByRole('heading', { name: /Work apron|This project cannot be shown/ })).toBeVisible();
-  for (const station of ['Today', 'Sew', 'Ledger', 'Jobs']) {
+  for (const station of ['Today', 'Sew', 'Log', 'Projects']) {
     await page.getByRole('link', { name: station, exact: true }).click();
     await expect(page.getByRole('heading').first()).toBeVisible();
     await expect(page.getByText(BOUNDARY_TEXT.page)).toHaveCount(0);

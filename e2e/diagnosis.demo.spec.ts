@@ -29,7 +29,7 @@ test('nothing seen and nothing measured asks for no change', async ({ page }) =>
   await openDemo(page, '/test?id=merino-side');
   await page.getByRole('button', { name: SIGNS_TEXT.nothingWrong }).click();
   await expect(page.getByRole('region', { name: DIAGNOSIS_TEXT.change })).toHaveCount(0);
-  await page.getByRole('button', { name: 'Came out long and wavy: not seen' }).click();
+  await page.getByRole('button', { name: 'Stretched, wavy seam: not seen' }).click();
   await expect(page.getByRole('region', { name: DIAGNOSIS_TEXT.change })).toBeVisible();
 });
 

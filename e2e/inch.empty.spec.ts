@@ -58,7 +58,7 @@ test('a beginner’s path wholly in inches: question, settings, test, card, a ne
     await expect(page.getByRole('heading', { level: 1, name: operation })).toBeVisible();
     await fieldsInInches(page);
     await inInches(page);
-    if (operation === 'Neckband') await page.getByLabel('Round the head it has to pass, in').fill('22');
+    if (operation === 'Neckband') await page.getByLabel('Head measurement it has to pass, in').fill('22');
     const begin = page.getByRole('button', { name: SEW_TEXT.begin });
     await expect(begin).toBeEnabled();
     await begin.click();

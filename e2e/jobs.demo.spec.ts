@@ -36,7 +36,7 @@ const seam = async (page: Page, name: string, operation: string, cloth: string) 
   await page.getByRole('button', { name: SEAMS_PLACE_TEXT.addASeam }).click();
   await page.getByLabel('Name', { exact: true }).fill(name);
   await pick(page, SEAM_EDITOR_TEXT.operation, operation);
-  await pick(page, 'Cloth', cloth);
+  await pick(page, 'Fabric', cloth);
   await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
 };
 
@@ -53,7 +53,7 @@ test('from a new job over its order, a scrap and the seams to the last tick', as
 
   await seam(page, 'Sides', 'Plain seam, pressed open', 'Deck canvas');
   await seam(page, 'Rim', 'Single-fold hem, narrow zigzag', 'Deck canvas');
-  await expect(page.getByText('“Sides” before “Rim”: hems come last, when everything hangs as it will.')).toBeVisible();
+  await expect(page.getByText('“Sides” before “Rim”: hem last, when everything hangs as it will.')).toBeVisible();
   await page.getByRole('button', { name: SEAMS_PLACE_TEXT.usualOrder }).click();
   await expect(page.getByRole('row', { name: /Rim.*needs a swatch.*after sides/ })).toBeVisible();
   await expect(page.getByRole('row', { name: /Sides.*stitch tested/ })).toBeVisible();
@@ -102,23 +102,23 @@ test('from a new job over its order, a scrap and the seams to the last tick', as
   await page.getByRole('link', { name: JOB_PAGE_TEXT.allJobs }).click();
   await expect(page.getByRole('link', { name: /Mooring line bag.*done today/ })).toBeVisible();
 
-  await page.getByRole('link', { name: 'Ledger', exact: true }).click();
+  await page.getByRole('link', { name: 'Log', exact: true }).click();
   await page.getByLabel(FILTERS_TEXT.find).fill('morring lin');
   await expect(page.getByRole('link', { name: /Mooring line bag/ })).toBeVisible();
 });
 
 test('a job begun without a cloth says so, and gets one for all of its seams at once', async ({ page }) => {
   await openDemo(page);
-  await page.getByRole('link', { name: 'Jobs', exact: true }).click();
+  await page.getByRole('link', { name: 'Projects', exact: true }).click();
   await pick(page, NEW_JOB_TEXT.whatIsMade, 'Work apron');
-  await pick(page, 'Cloth', 'choose later');
+  await pick(page, 'Fabric', 'choose later');
   // A colour no spool has yet.
   await page.getByLabel('Thread colour', { exact: true }).fill('lichen');
-  await page.getByRole('button', { name: 'Begin', exact: true }).click();
+  await page.getByRole('button', { name: 'Start', exact: true }).click();
   await expect(page.getByText(/^\d seams without a cloth\.$/)).toBeVisible();
 
   await page.getByRole('link', { name: TAPE_TEXT.today, exact: true }).click();
-  const choose = page.getByRole('link', { name: NEXT_UP_TEXT.chooseIts('cloth') });
+  const choose = page.getByRole('link', { name: NEXT_UP_TEXT.chooseIts('fabric') });
   await expect(choose).toBeFocused();
   await page.keyboard.press('Enter');
   // The settings of all seams are worked out meanwhile.

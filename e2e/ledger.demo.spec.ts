@@ -95,14 +95,14 @@ test('a card made with older tables says once what would start elsewhere now, an
   await page.getByRole('button', { name: FILES_TEXT.replace }).click();
   await expect(page.getByText(FILES_TEXT.imported)).toBeVisible();
   await page.getByRole('link', { name: TAPE_TEXT.today, exact: true }).click();
-  const waiting = page.getByRole('region', { name: 'Bobbet would recommend something else now' });
+  const waiting = page.getByRole('region', { name: 'Bobbet would recommend something different now' });
   await expect(waiting).toContainText(/Length: [\d.]+ mm instead of 4.2 mm/);
   await waiting.getByRole('link').click();
-  const told = page.getByRole('region', { name: 'Bobbet would recommend something else now' });
+  const told = page.getByRole('region', { name: 'Bobbet would recommend something different now' });
   await expect(told).toContainText('Your tested setting stays as it is.');
   await expect(reading(page, 'Length')).toContainText('2.8');
   await told.getByRole('button', { name: KNOWLEDGE_TEXT.understood }).click();
   await expect(told).toHaveCount(0);
   await page.getByRole('link', { name: TAPE_TEXT.today, exact: true }).click();
-  await expect(page.getByText('Bobbet would recommend something else now')).toHaveCount(0);
+  await expect(page.getByText('Bobbet would recommend something different now')).toHaveCount(0);
 });

@@ -24,7 +24,7 @@ test('a CSV of 50 cloths with three bad rows is refused by row and column; put r
   page,
 }, info) => {
   await openDemo(page, '/workroom?place=files');
-  const input = page.getByLabel(CSV_FILES_TEXT.importFromCsv('Cloths'));
+  const input = page.getByLabel(CSV_FILES_TEXT.importFromCsv('Fabrics'));
   await input.setInputFiles(csv(true));
   const refused = page.getByRole('alert').filter({ hasText: 'remnants.csv was not imported' });
   await expect(refused).toContainText('3 cells are wrong; nothing here has changed');
@@ -35,7 +35,7 @@ test('a CSV of 50 cloths with three bad rows is refused by row and column; put r
   ])
     await expect(refused.getByRole('row', { name: row })).toBeVisible();
   await refused.getByRole('button', { name: CSV_FILES_TEXT.allRight }).click();
-  await page.getByRole('link', { name: 'Cloth', exact: true }).click();
+  await page.getByRole('link', { name: 'Fabric', exact: true }).click();
   await expect(page.getByText('10 cloths')).toBeVisible();
 
   await page.goto('/workroom?place=files');
@@ -45,7 +45,7 @@ test('a CSV of 50 cloths with three bad rows is refused by row and column; put r
   await page.getByRole('button', { name: CSV_FILES_TEXT.importIt }).click();
   await expect(page.getByText('remnants.csv imported.')).toBeVisible();
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: CSV_FILES_TEXT.exportAsCsv('Cloths') }).click();
+  await page.getByRole('button', { name: CSV_FILES_TEXT.exportAsCsv('Fabrics') }).click();
   const file = info.outputPath('cloths.csv');
   await (await download).saveAs(file);
   const text = await readFile(file, 'utf8');
@@ -56,7 +56,7 @@ test('a CSV of 50 cloths with three bad rows is refused by row and column; put r
   await expect(page.getByText('add 0 and change 0')).toBeVisible();
   await page.getByRole('button', { name: CSV_FILES_TEXT.leaveIt }).click();
 
-  await page.getByRole('link', { name: 'Cloth', exact: true }).click();
+  await page.getByRole('link', { name: 'Fabric', exact: true }).click();
   await expect(page.getByText('60 cloths')).toBeVisible();
   await typed(page, DRAWER_TEXT.findACloth).fill('remnant 37');
   await expect(page.getByRole('link', { name: /Remnant 37/ })).toBeVisible();
@@ -68,7 +68,7 @@ test('2,000 cloths and 10,000 needles are scrolled and searched with only what i
   await openDemo(page, '/workroom?place=files');
   const many = ['Name,Most like', ...Array.from({ length: 2000 }, (_, i) => `Bolt ${i + 1},jersey`)].join('\n');
   await page
-    .getByLabel(CSV_FILES_TEXT.importFromCsv('Cloths'))
+    .getByLabel(CSV_FILES_TEXT.importFromCsv('Fabrics'))
     .setInputFiles({ name: 'bolts.csv', mimeType: 'text/csv', buffer: Buffer.from(many) });
   await page.getByRole('button', { name: CSV_FILES_TEXT.importIt }).click();
   await expect(page.getByText('bolts.csv imported.')).toBeVisible();
@@ -82,7 +82,7 @@ test('2,000 cloths and 10,000 needles are scrolled and searched with only what i
   await page.getByRole('button', { name: CSV_FILES_TEXT.importIt }).click();
   await expect(page.getByText('tin.csv imported.')).toBeVisible();
 
-  await page.getByRole('link', { name: 'Cloth', exact: true }).click();
+  await page.getByRole('link', { name: 'Fabric', exact: true }).click();
   await expect(page.getByText('2010 cloths')).toBeVisible();
   const swatches = page.getByRole('list', { name: CSV_FILES_TEXT.cloths }).getByRole('listitem');
   expect(await swatches.count()).toBeLessThan(120);

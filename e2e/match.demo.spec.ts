@@ -37,7 +37,7 @@ test('a dial moved by hand: risks, give, reasons and the machine bar follow, and
   for (let i = 0; i < 5; i += 1) await page.getByRole('button', { name: 'Width up' }).click();
   await expect(width).toContainText('2.5');
   await expect(strip).toContainText('2.5 mm');
-  await expect(page.getByText('Moved by hand; usual here is 2 mm.')).toBeVisible();
+  await expect(page.getByText('You set this; 2 mm is usual here.')).toBeVisible();
   const contrast = page.getByRole('region', { name: JOB_CLOTHS_TEXT.insteadOf('Width: 2.5 mm', '2 mm') });
   await expect(contrast).toContainText(CONTRAST_TEXT.why);
   await expect(contrast).toContainText('Sew 10 cm with each, side by side on one scrap of 2 layers');

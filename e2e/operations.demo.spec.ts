@@ -7,7 +7,7 @@ const step = (page: Page) => page.getByRole('region', { name: SEW_TEXT.step });
 const bar = (page: Page) => page.getByRole('complementary', { name: BAR_TEXT.onTheMachine });
 
 async function begin(page: Page) {
-  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.getByRole('button', { name: 'Start' }).click();
   await expect(page.getByText(/step 1 of/)).toBeVisible();
 }
 

@@ -95,7 +95,7 @@ export async function openDemo(page: Page, place = '/match') {
 
 /** Goes to the cards of the ledger; what else happened is off the screen then. */
 export async function openCards(page: Page) {
-  await page.getByRole('link', { name: 'Ledger', exact: true }).click();
+  await page.getByRole('link', { name: 'Log', exact: true }).click();
   const cards = page.getByRole('tab', { name: /^Cards/ });
   await cards.click();
   await expect(cards).toHaveAttribute('aria-selected', 'true');

@@ -138,11 +138,11 @@ test('the whole path by keyboard alone', async ({ page }) => {
   await expect(page.getByRole('heading', { name: /Line 1/ })).toBeVisible();
   await tabTo('After sewing, cm');
   await page.keyboard.type('10.1');
-  await tabTo('Pulled to, held, cm');
+  await tabTo('Stretched to, cm');
   await page.keyboard.type('12.8');
   await tabTo('Nothing wrong');
   await page.keyboard.press('Space');
-  await tabTo('Pass: keep it as a card');
+  await tabTo('Pass: save a settings card');
   await page.keyboard.press('Enter');
   await tabTo(/This line is a card/);
   await page.keyboard.press('Enter');
@@ -184,7 +184,7 @@ test('nonsense is answered beside the field, and nothing of it is stored', async
   await page.keyboard.press('Enter');
   await answered(page);
 
-  await page.getByRole('link', { name: 'Cloth' }).click();
+  await page.getByRole('link', { name: 'Fabric' }).click();
   await page.getByRole('link', { name: /red rib/ }).click();
   await page.getByRole('tab', { name: 'What it is' }).click();
   const weight = page.getByRole('textbox', { name: 'Weight' });
@@ -239,6 +239,6 @@ test('nothing can be typed before the workroom is open, however slowly it opens'
   await page.keyboard.type('15');
   await page.keyboard.press('Enter');
   await answered(page);
-  await page.getByRole('link', { name: 'Cloth', exact: true }).click();
+  await page.getByRole('link', { name: 'Fabric', exact: true }).click();
   await expect(page.getByRole('link', { name: /cotton jersey/ })).toBeVisible();
 });

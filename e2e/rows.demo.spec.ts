@@ -13,7 +13,7 @@ const bar = (page: Page) => page.getByRole('complementary', { name: BAR_TEXT.onT
 const asked = (page: Page) => page.getByRole('region', { name: SEW_TEXT.questions });
 
 const begin = async (page: Page) => {
-  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.getByRole('button', { name: 'Start' }).click();
   await expect(page.getByText(/step 1 of/)).toBeVisible();
 };
 /** Goes on until a step says this. */
@@ -85,7 +85,7 @@ test('a neckband in tired rib: it is refused, or told that it gapes, by how it w
     await page.getByRole('option', { name: 'Polar fleece hat' }).click();
   };
   await openDemo(page, '/fabric?id=fleece');
-  await page.getByRole('button', { name: GAUGE_SHELL_TEXT.reading('Set aside', 1) }).click();
+  await page.getByRole('button', { name: GAUGE_SHELL_TEXT.reading('Leave out', 1) }).click();
   await measured('11.2');
   await neckband();
   await expect(asked(page)).toContainText('It recovers poorly, and a band of it will gape');
@@ -95,10 +95,10 @@ test('a neckband in tired rib: it is refused, or told that it gapes, by how it w
   await expect(bar(page)).toContainText('Ballpoint');
   // Worn out: what does not come back is no band at all.
   await page.goto('/fabric?id=fleece');
-  await page.getByRole('button', { name: GAUGE_SHELL_TEXT.reading('Set aside', 2) }).click();
+  await page.getByRole('button', { name: GAUGE_SHELL_TEXT.reading('Leave out', 2) }).click();
   await measured('12.4');
   await neckband();
-  await expect(asked(page)).toContainText('It does not recover: a band of it stays stretched.');
+  await expect(asked(page)).toContainText('It does not recover: a band made from it stays stretched.');
 });
 
 test('a plain seam in vinyl: no pins, no iron, tails to knot; pictured and printed so', async ({ page }) => {
@@ -159,7 +159,7 @@ test('Match says of a kind of stitching that it is not for the fabric, and a tem
   await page.getByRole('menuitemradio', { name: 'gathering rows' }).click();
   await expect(page.getByText(/Not for Vinyl log-bag base/)).toBeVisible();
 
-  await page.getByRole('link', { name: 'Jobs', exact: true }).click();
+  await page.getByRole('link', { name: 'Projects', exact: true }).click();
   await page.getByLabel(NEW_JOB_TEXT.whatIsMade, { exact: true }).click();
   await page.getByRole('option', { name: /^Skirt/ }).click();
   await expect(page.getByRole('note').filter({ hasText: /Sewn instead/ })).toBeVisible();

@@ -147,8 +147,8 @@ test('from a card to what it was proven for, with its setting', async ({ page })
 });
 
 test('what the machine cannot do is said before the first stitch', async ({ page }) => {
-  await ask(page, 'merino', 'Overlock-look zigzag, trimmed to it');
-  const begin = page.getByRole('button', { name: 'Begin' });
+  await ask(page, 'merino', 'Overlock-style zigzag, trimmed');
+  const begin = page.getByRole('button', { name: 'Start' });
   await expect(begin).toBeEnabled();
   await page.getByLabel('Width of the zigzag, mm').fill('9');
   await expect(page.getByText(CLASHES_TEXT.notLikeThisOn)).toBeVisible();
@@ -158,9 +158,9 @@ test('what the machine cannot do is said before the first stitch', async ({ page
 });
 
 test('basting asks for its own dials on the machine bar, and gives them back before the seam', async ({ page }) => {
-  await ask(page, 'lawn', 'Basting');
+  await ask(page, 'lawn', 'Tacking');
   await page.getByLabel(SEW_TEXT.pieces).fill('2');
-  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.getByRole('button', { name: 'Start' }).click();
   const strip = page.getByRole('complementary', { name: BAR_TEXT.onTheMachine });
   await expect(strip).toContainText(/4\.\d mm/);
   await page.locator('body').press('Space');
@@ -174,7 +174,7 @@ test('basting asks for its own dials on the machine bar, and gives them back bef
   await expect(page.getByText('step 1 of 3, Lawn for the curtains, 2 of 2')).toBeVisible();
   await expect(page.getByRole('timer')).not.toHaveText('0:00');
   for (let i = 0; i < 3; i += 1) await page.locator('body').press('Space');
-  await expect(page.getByRole('heading', { name: SEW_TEXT.sewn2('Basting') })).toBeVisible();
+  await expect(page.getByRole('heading', { name: SEW_TEXT.sewn2('Tacking') })).toBeVisible();
 });
 
 const svgFile = (body: string, head = 'width="200mm" viewBox="0 0 100 50"') => ({
@@ -197,7 +197,7 @@ test('a line of any shape is picked, drawn or loaded, worked out, printed true t
   await page.getByRole('button', { name: OUTLINE_ASK_TEXT.drawItByNumbers }).click();
   await page.getByLabel(`${DRAWN_ASK_TEXT.radiusForACorner}, cm`).fill('0.4');
   await expect(drawing).toContainText(/bends to a radius of 4 mm: .*Trim to less than 4 mm, .*or make it a corner/);
-  await expect(page.getByRole('button', { name: 'Begin' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Start' })).toBeDisabled();
   await page.getByLabel(`${DRAWN_ASK_TEXT.radiusForACorner}, cm`).fill('0');
   await expect(drawing.getByRole('img')).toBeVisible();
 
@@ -233,7 +233,7 @@ test('a line of any shape is picked, drawn or loaded, worked out, printed true t
   await page.evaluate(() => window.dispatchEvent(new Event('afterprint')));
   await expect(sheets).toHaveCount(0);
 
-  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.getByRole('button', { name: 'Start' }).click();
   await expect(step(page)).toContainText('Mark the line from the printed template');
   await page.reload();
   await expect(drawing).toContainText('16 cm');

@@ -54,12 +54,12 @@ test('a server that has stopped gets a plate, never the browser’s bare page, a
   await expect.poll(() => answers(4319), { timeout: 60_000 }).toBe(true);
   const page = await browser.newPage({ baseURL: 'http://localhost:4319' });
   await openDemo(page);
-  await page.getByRole('link', { name: 'Cloth', exact: true }).click();
+  await page.getByRole('link', { name: 'Fabric', exact: true }).click();
   await expect(page.getByRole('link', { name: /^Merino jersey/ })).toBeVisible();
   first.child.kill('SIGTERM');
   await ended(first.child);
   // The tape and everything that was fetched stay; what cannot be fetched is told in its place.
-  await page.getByRole('link', { name: 'Ledger', exact: true }).click();
+  await page.getByRole('link', { name: 'Log', exact: true }).click();
   const plate = page.getByRole('alert').filter({ hasText: BOUNDARY_TEXT.stopped }).first();
   await expect(plate).toBeVisible();
   await expect(page.getByRole('link', { name: 'bobbet' })).toBeVisible();
@@ -68,7 +68,7 @@ test('a server that has stopped gets a plate, never the browser’s bare page, a
   const second = starter(4319);
   await expect.poll(() => answers(4319), { timeout: 60_000 }).toBe(true);
   await plate.getByRole('button', { name: BOUNDARY_TEXT.again }).click();
-  await expect(page.getByRole('heading', { level: 1, name: 'Ledger' })).toBeVisible();
+  await expect(page.getByRole('heading', { level: 1, name: 'Log' })).toBeVisible();
   second.child.kill('SIGTERM');
   await ended(second.child);
   await page.close();

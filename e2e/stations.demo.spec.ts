@@ -133,7 +133,7 @@ test('the sentence is edited in place and the answer follows', async ({ page }) 
   await page.getByRole('button', { name: /change give/ }).click();
   await page.getByLabel(`${SENTENCE_TEXT.give}, %`).fill('45');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('button', { name: INLINE_EDIT_TEXT.change('45%', 'give') })).toBeVisible();
+  await expect(page.getByRole('button', { name: INLINE_EDIT_TEXT.change('45%', 'stretch') })).toBeVisible();
   await expect(page.getByText('needs 45%', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: /change seam/ }).click();
   await page.getByRole('menuitemradio', { name: 'a hem' }).click();
@@ -207,7 +207,7 @@ test('a file with something wrong in it names the path of each wrong field befor
     .getByLabel(FILES_TEXT.importOne)
     .setInputFiles({ name: 'broken.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(broken)) });
   await expect(page.getByText('cloths[0].cloth.massGsm: expected a number above 0, got -3')).toBeVisible();
-  await page.getByRole('link', { name: 'Cloth' }).click();
+  await page.getByRole('link', { name: 'Fabric' }).click();
   await expect(page.getByRole('link', { name: /Merino jersey/ })).toBeVisible();
 });
 

@@ -115,7 +115,7 @@ test('a line is given up, taken up again next week, and sewn once more; where it
   await openDemo(page, '/test?id=merino-side');
   await page.getByRole('textbox', { name: NOTES_TEXT.notes }).fill('Left the tails long.');
   await page.getByRole('textbox', { name: SCRAP_PAGE_TEXT.whereTheScrapIs }).fill('Blue tin');
-  await page.getByRole('button', { name: 'Came out long and wavy: not seen' }).click();
+  await page.getByRole('button', { name: 'Stretched, wavy seam: not seen' }).click();
   await page.getByLabel('Where: came out long and wavy').click();
   await page.getByRole('option', { name: 'at the end' }).click();
   await page.getByRole('button', { name: SIMULATED_TEXT.skipThisLine }).click();
@@ -127,9 +127,9 @@ test('a line is given up, taken up again next week, and sewn once more; where it
   await expect(page.getByLabel('Where: came out long and wavy')).toContainText('at the end');
   await page.getByRole('button', { name: SIMULATED_TEXT.takeItUpAgain }).click();
   await expect(page.getByRole('button', { name: SIMULATED_TEXT.skipThisLine })).toBeVisible();
-  await page.getByRole('button', { name: 'Came out long and wavy: slight' }).click();
-  await page.getByRole('button', { name: 'Came out long and wavy: plain' }).click();
-  await page.getByRole('button', { name: 'Came out long and wavy: bad' }).click();
+  await page.getByRole('button', { name: 'Stretched, wavy seam: slight' }).click();
+  await page.getByRole('button', { name: 'Stretched, wavy seam: plain' }).click();
+  await page.getByRole('button', { name: 'Stretched, wavy seam: bad' }).click();
   await expect(page.getByRole('button', { name: /^Nothing wrong/ })).toHaveAttribute('aria-pressed', 'true');
   await page.getByLabel(`${MEASURES_TEXT.afterSewing}, cm`).fill('10.1');
   await page.getByLabel(`${MEASURES_TEXT.pulledToHeld}, cm`).fill('12.9');

@@ -33,5 +33,5 @@ test('a walking foot is fitted by its card, and pins that are not owned are not 
   await page.goto('/match?cloth=habotai');
   await answered(page);
   await expect(page.getByText('Hold with basting', { exact: false })).toBeVisible();
-  await expect(page.getByText('You own no silk pins: baste it by hand, or get some.')).toBeVisible();
+  await expect(page.getByText('You have no silk pins: tack it by hand, or buy some.')).toBeVisible();
 });

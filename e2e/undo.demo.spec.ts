@@ -28,10 +28,10 @@ test('a line deleted, then its swatch, then the first undone: both are there, an
 }) => {
   await openDemo(page, '/test?id=merino-side');
   await page.getByRole('button', { name: SIMULATED_TEXT.deleteThisLine }).click();
-  await expect(notice(page, 'Test line 3 deleted.')).toBeVisible();
+  await expect(notice(page, 'Test 3 deleted.')).toBeVisible();
   await page.getByRole('button', { name: SCRAP_PAGE_TEXT.deleteThisSwatch }).click();
   await expect(page).toHaveURL(/\/test$/);
-  await undoIn(page, 'Test line 3 deleted.').click();
+  await undoIn(page, 'Test 3 deleted.').click();
   await expect(page.getByText(/Also brought back: swatch “Merino jersey/)).toBeVisible();
   const file = await exported(page);
   expect(file.setAside).toBeUndefined();
@@ -43,7 +43,7 @@ test('a swatch deleted, then its fabric, then the swatch undone: the fabric come
   await page.getByRole('button', { name: SCRAP_PAGE_TEXT.deleteThisSwatch }).click();
   const first = undoIn(page, 'Cards made from it stay.');
   await expect(first).toBeVisible();
-  await station(page, 'Cloth');
+  await station(page, 'Fabric');
   await page.getByRole('link', { name: /^Merino jersey/ }).click();
   await page.getByRole('button', { name: PUT_AWAY_TEXT.deleteThisFabric }).click();
   // The projects that use it are told; it goes all the same.
@@ -63,11 +63,11 @@ test('fabrics imported, a swatch started on one, the import undone: that one sta
   await openDemo(page, '/workroom?place=files');
   const buffer = Buffer.from('Name,Weight\nTest poplin,120\nTest twill,220\n');
   await page
-    .getByLabel(CSV_FILES_TEXT.importFromCsv('Cloths'))
+    .getByLabel(CSV_FILES_TEXT.importFromCsv('Fabrics'))
     .setInputFiles({ name: 'two.csv', mimeType: 'text/csv', buffer });
   await page.getByRole('button', { name: CSV_FILES_TEXT.importIt }).click();
   await expect(notice(page, 'two.csv imported.')).toBeVisible();
-  await page.getByRole('link', { name: 'Cloth', exact: true }).click();
+  await page.getByRole('link', { name: 'Fabric', exact: true }).click();
   await page.getByRole('link', { name: /^Test poplin/ }).click();
   await page.getByRole('button', { name: CLOTH_PAGE_TEXT.matchIt }).click();
   await page.getByRole('button', { name: SEW_LIKE_THIS_TEXT.testOnScrap }).click();
@@ -92,7 +92,7 @@ test('undo and redo by key on every station, but never while a text field uses t
   await page.goto('/match?cloth=merino');
   await strip.getByRole('button', { name: 'All set' }).click();
   await expect(strip).toContainText('Set for Merino jersey');
-  await station(page, 'Jobs');
+  await station(page, 'Projects');
   await page.getByRole('link', { name: /^Work apron/ }).click();
   await page.getByRole('tab', { name: JOB_PAGE_TEXT.piecesAndNotes }).click();
   const name = page.getByLabel('Name', { exact: true });

@@ -121,7 +121,7 @@ test('needles come in packs, are found, and are spent with the caution that belo
     .nth(1)
     .getByRole('button')
     .click();
-  await page.getByRole('button', { name: 'struck metal' }).click();
+  await page.getByRole('button', { name: 'hit metal' }).click();
   await expect(page.getByText(/Find every fragment/)).toBeVisible();
 });
 
@@ -150,7 +150,7 @@ test('a spool is noted by whatever number is printed on it', async ({ page }) =>
   await expect(spools.getByText('Tex 40', { exact: true })).toBeVisible();
   await number.fill('243 den');
   await spools.getByRole('textbox', { name: `${SPOOL_TEXT.left}, m` }).fill('85');
-  await spools.getByRole('textbox', { name: 'Where it is kept' }).fill('biscuit box');
+  await spools.getByRole('textbox', { name: 'Where you keep it' }).fill('biscuit box');
   await spools.getByRole('textbox', { name: `${SPOOL_TEXT.left}, m` }).fill('much');
   await expect(spools.getByText(/“much” is not a length/)).toBeVisible();
   await settled(page);
@@ -180,7 +180,7 @@ test('care is due by sewing hours, is noted, and the reminder is gone', async ({
   const boat = region(page, 'the boat machine 12.2 h sewn');
   await expect(boat).toContainText('Due: 9.2 h sewn since, every 8 h');
   await expect(page.getByRole('note')).toContainText('unplug');
-  await boat.getByRole('button', { name: 'Lint out of feed and bobbin case: done today' }).click();
+  await boat.getByRole('button', { name: 'Clean lint from the feed and bobbin case: done today' }).click();
   await expect(boat).toContainText('in 8 h of sewing; last today');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(boat).toContainText('Due: 9.2 h');

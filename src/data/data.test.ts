@@ -42,7 +42,7 @@ describe('what is stored is checked on the way in and out', () => {
     await cloths.put(cloth);
     const wrong = { ...cloth, cloth: { ...cloth.cloth, massGsm: -1 } };
     await expect(cloths.put(wrong)).rejects.toThrow(StoreError);
-    await expect(cloths.put(wrong)).rejects.toThrow(/fabric\.massGsm: expected a number above 0/);
+    await expect(cloths.put(wrong)).rejects.toThrow(/cloth\.massGsm: expected a number above 0/);
     expect(await cloths.get(cloth.id)).toEqual(cloth);
   });
 
@@ -63,7 +63,7 @@ describe('what is stored is checked on the way in and out', () => {
     await lines.change(line.id, (now) => now && { ...now, notes: 'written a moment before' });
     await lines.remove(line.id);
     expect(await lines.get(line.id)).toBeUndefined();
-    expect(await undo()).toMatchObject({ ok: true, text: 'Test line 1 deleted' });
+    expect(await undo()).toMatchObject({ ok: true, text: 'Test 1 deleted' });
     expect(await lines.get(line.id)).toEqual({ ...line, notes: 'written a moment before' });
     await lines.remove('nobody');
     expect(await lines.all()).toHaveLength(demo().lines.length);

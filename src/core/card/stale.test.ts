@@ -82,7 +82,7 @@ describe('a card', () => {
     const at = (massGsm: number) => staleReasons(weighed, { ...today, cloth: { ...weighed.cloth, massGsm } });
     expect([220, 180].map((gsm) => at(gsm).length)).toEqual([0, 0]);
     expect([222, 178].map((gsm) => at(gsm).map(({ code }) => code))).toEqual([['cloth-measured'], ['cloth-measured']]);
-    expect(at(240)[0].text).toMatch(/differs: weight\.$/i);
+    expect(at(240)[0].text).toMatch(/is different: weight\.$/i);
   });
 
   it('holds where a property was only estimated, then and now', () => {

@@ -84,7 +84,7 @@ describe('what was measured beats what was typed, and that beats the family', ()
 
 describe('every gauge refuses the impossible, and says why', () => {
   it.each<[object, RegExp]>([
-    [{ gauge: 'stretch', direction: 'across', marks: { rest: 100, stretched: 90 } }, /cannot be pulled shorter/],
+    [{ gauge: 'stretch', direction: 'across', marks: { rest: 100, stretched: 90 } }, /stretching makes it longer/],
     [{ gauge: 'stretch', direction: 'up', marks: { rest: 100, stretched: 120 } }, /across, along/],
     [{ gauge: 'weight', piece: { widthMm: 10, lengthMm: 10 }, grams: 1 }, /4 cm² or more/],
     [{ gauge: 'weight', piece: { widthMm: 100, lengthMm: 100 }, grams: 160 }, /5 to 3000 g\/m²/],
@@ -128,7 +128,7 @@ describe('the washed square', () => {
   });
 
   it('of a second wash alone does not know what that wash took', () =>
-    expect(shrinkFinding([wash(2, 470)])!.why).toMatch(/is not known/));
+    expect(shrinkFinding([wash(2, 470)])!.why).toMatch(/cannot say/));
 
   it('is washed again while a wash takes 1% and more, and has settled below', () => {
     const again = (second: number) => shrinkFinding([wash(1, 480, 500), wash(2, second, 500)])!.again;
@@ -258,13 +258,13 @@ describe('before it is cut', () => {
     preWash({ ...denim, ...cloth, traits: ['frays'] }, readings).join(' ');
 
   it('wool is steamed, leather not washed, all else as the finished thing will be', () => {
-    expect(texts({ family: 'wool', fibres: { wool: 100 } })).toMatch(/Steam it all over/);
-    expect(texts({ family: 'leather', structure: 'hide' })).toMatch(/No washing/);
-    expect(texts({ family: 'poplin' })).toMatch(/exactly as the finished thing/);
+    expect(texts({ family: 'wool', fibres: { wool: 100 } })).toMatch(/Steam all of it/);
+    expect(texts({ family: 'leather', structure: 'hide' })).toMatch(/Do not wash/);
+    expect(texts({ family: 'poplin' })).toMatch(/exactly as you will/);
   });
 
   it('cloth that frays has its ends finished before the wash', () =>
-    expect(texts({ family: 'linen' })).toMatch(/zigzag the cut ends before the wash/));
+    expect(texts({ family: 'linen' })).toMatch(/zigzag the cut ends before you wash/));
 
   it('colour that still runs is washed alone', () =>
     expect(texts({}, [at({ gauge: 'bleed', rinse: 3, shows: 'colour' })])).toMatch(/Rinse 3 still ran.*wash it alone/));

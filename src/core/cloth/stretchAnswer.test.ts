@@ -31,7 +31,7 @@ describe('how far 10 cm stretches', () => {
   it.each([
     ['150', /more than any fabric stretches to/, ['150 mm: it reaches 15 cm', '150%: it reaches 25 cm']],
     ['60', /more than any fabric stretches to/, ['60%: it reaches 16 cm']],
-    ['8', /shorter than the 10 cm you began with/, ['8 inches: it reaches 20.3 cm', '8%: it reaches 10.8 cm']],
+    ['8', /shorter than the 10 cm you started with/, ['8 inches: it reaches 20.3 cm', '8%: it reaches 10.8 cm']],
     ['5,5', /shorter than the 10 cm/, ['5.5 inches: it reaches 14 cm', '5.5%: it reaches 10.6 cm']],
     ['4 cm', /4 cm is shorter than the 10 cm/, ['4 cm more: it reaches 14 cm']],
   ])('%s is answered beside the field', (typed, says, meant) => {

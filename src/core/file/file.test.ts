@@ -45,7 +45,7 @@ describe('a workroom file', () => {
     [
       'a key used twice',
       (f) => (f.cloths[2].id = f.cloths[0].id),
-      'cloths[2].id: expected a key of its own, got "merino" again',
+      'cloths[2].id: expected each key once, got "merino" again',
     ],
     [
       'a line of a scrap that is not there',

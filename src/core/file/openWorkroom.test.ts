@@ -50,7 +50,7 @@ describe('a file with something wrong in it', () => {
 
   it('keeps the first of two records with one key', () => {
     const { workroom, told } = asideOf((f) => f.jobs.push({ ...f.jobs[0], name: 'Twin' }));
-    expect(told[0]).toMatch(/^jobs\[3\]\.id: expected a key of its own/);
+    expect(told[0]).toMatch(/^jobs\[3\]\.id: expected each key once/);
     expect(workroom.jobs).toHaveLength(3);
   });
 

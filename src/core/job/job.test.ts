@@ -43,7 +43,7 @@ describe('a job', () => {
     const [first, ...rest] = job.seams;
     expect(refused({ ...job, seams: [{ ...first, pieces: ['lost'] }, ...rest] })).toEqual({
       path: 'seams.0.pieces.0',
-      message: 'expected one of the job\'s pieces, got "lost"',
+      message: 'expected one of the project’s pieces, got "lost"',
     });
     const waits = { ...first, after: [{ seamId: 'gone', why: '' }] };
     expect(refused({ ...job, seams: [waits, ...rest] })?.path).toBe('seams.0.after.0.seamId');

@@ -18,7 +18,7 @@ export const NOTION_NEEDS: readonly NotionNeed[] = [
   { procedureId: 'zip-between-folds', name: 'zip', unit: 'each', number: 'zip' },
   { procedureId: 'waistband-folded', name: 'interfacing strip', unit: 'mm', number: 'cutLong' },
   { procedureId: 'elastic-casing', name: 'elastic', unit: 'mm', number: 'cut' },
-  { procedureId: 'elastic-sewn-on', name: 'elastic for the casing', unit: 'mm', number: 'cut' },
+  { procedureId: 'elastic-sewn-on', name: 'elastic that can be sewn through', unit: 'mm', number: 'cut' },
   { procedureId: 'bind-edge', name: 'bias strip', unit: 'mm', number: 'strip' },
   { procedureId: 'bound-seam', name: 'bias strip', unit: 'mm', number: 'strip' },
   { procedureId: 'piping', name: 'bias strip', unit: 'mm', number: 'strip' },

@@ -17,7 +17,7 @@ describe('seams that wait for each other', () => {
 
   it('a longer ring names the seams in it', () =>
     expect(ringIn([seam('a', 'c'), seam('b', 'a'), seam('c', 'b')])?.message).toBe(
-      'waits in a ring: “A” after “C” after “B” after “A”',
+      'waits for itself through “A” after “C” after “B” after “A”',
     ));
 
   it('what is only long, or leads together again, is no ring', () => {

@@ -97,6 +97,6 @@ export const ORDER_RULES: readonly OrderRule[] = [
     id: 'finish-last',
     first: ['close', 'band', 'topstitch', 'hem'],
     then: ['finish'],
-    why: 'sew tacks and knots when everything else is done',
+    why: 'bar tacks and knots come last',
   },
 ];

@@ -45,7 +45,7 @@ describe('what comes before what', () => {
 
   it('says why', () => {
     const [first] = suggestedOrder([seam('zip', { stage: 'zip' }), seam('side')]);
-    expect(first).toMatchObject({ seamId: 'side', after: 'zip', why: 'a zip goes in while the piece opens flat' });
+    expect(first).toMatchObject({ seamId: 'side', after: 'zip', why: 'put a zip in while the piece opens flat' });
   });
 
   it('offers no suggestion against what its maker set, and none that is heeded already', () => {

@@ -36,7 +36,7 @@ export interface Template {
 // prettier-ignore
 export const TEMPLATES: readonly Template[] = [
   { id: 'knit-top', name: 'Knit top with a neckband', pieces: [['front', 520, 680], ['back', 520, 690], ['sleeve', 430, 600, 2], ['neckband', 52, 500]], seams: [
-    { name: 'Lay and cut', does: 'lay-and-cut', on: ['front', 'back', 'Stay the shoulders', 'neckband'], answers: { pieces: 4, pairs: 1 } },
+    { name: 'Lay and cut', does: 'lay-and-cut', on: ['front', 'back', 'sleeve', 'neckband'], answers: { pieces: 4, pairs: 1 } },
     { name: 'Stay the shoulders', does: 'stay-stitch', on: ['back'], answers: { seam: 130 }, count: 2 },
     { name: 'Shoulders', does: 'plain-finished', on: ['front', 'back'], answers: { seam: 130 }, count: 2, stage: 'flat' },
     { name: 'Neckband', does: 'neck-band', on: ['neckband'], answers: { opening: 600, width: 20 }, after: [['Shoulders', 'the neckline is whole once the shoulders are closed']] },

@@ -27,7 +27,7 @@ export const POINT = tableOf<PointRow>()({
   jeans: { ...ON_SALE, name: 'Jeans', plain: 'slim and stiff, goes straight through thick fabric', eye: 1, sizes: [70, 80, 90, 100, 110], gaps: [] },
   leather: { ...ON_SALE, name: 'Leather', plain: 'cuts its way in: for real leather only', eye: 1, sizes: [80, 90, 100, 110], gaps: [] },
   topstitch: { ...LONG_EYE, name: 'Topstitch', plain: 'long eye for thick thread', eye: 1.5, sizes: [80, 90, 100, 110], gaps: [] },
-  quilting: { ...ON_SALE, name: 'slim and tapered for many layers', plain: 'slim and tapered for many layers', eye: 1, sizes: [75, 90], gaps: [] },
+  quilting: { ...ON_SALE, name: 'Quilting', plain: 'slim and tapered for many layers', eye: 1, sizes: [75, 90], gaps: [] },
   twin: { ...ON_SALE, name: 'Twin', plain: 'two needles, one bobbin: two rows', eye: 1, sizes: [70, 80, 90, 100], gaps: [{ mm: 1.6, sizes: [70, 80] }, { mm: 2, sizes: [80] }, { mm: 2.5, sizes: [80] }, { mm: 3, sizes: [90] }, { mm: 4, sizes: [80, 90, 100] }, { mm: 6, sizes: [100] }] },
   'twin-stretch': { ...ON_SALE, name: 'Stretch twin', plain: 'two stretch needles, kinder to knits', eye: 1, sizes: [75], gaps: [{ mm: 2.5, sizes: [75] }, { mm: 4, sizes: [75] }] },
 });

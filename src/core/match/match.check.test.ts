@@ -119,7 +119,7 @@ describe('practice: neoprene', () => {
     expect(setup!.tensionSteps).toSatisfy(sizes(1, 3));
     expect(plan.secure).toBe('knot');
     expect(plan.hold).not.toContain('pins');
-    expect(plan.seam).toMatch(/abutted/);
+    expect(plan.seam).toMatch(/side by side/);
   });
 
   it.each(['topstitch', 'hem'] as const)('takes a straight 3–3.5 mm %s', (kind) => {

@@ -151,7 +151,7 @@ describe('give comes before everything else', () => {
     });
     expect(found.setup).toBeNull();
     expect(found.blocked[0]).toMatchObject({ code: 'give.short', limit: 25, unit: '%' });
-    expect(found.missing[0].gains).toMatch(/give enough/);
+    expect(found.missing[0].gains).toMatch(/stretch enough/);
   });
 
   it('the same machine sews denim without a word', () => {

@@ -189,7 +189,7 @@ describe('practice: the classic mistakes score high, and the setting match retur
       }),
     );
     expect(level(chosen as unknown as ReturnType<typeof check>, 'chewed')).toBeGreaterThan(0.5);
-    expect(chosen.cautions.join(' ')).toMatch(/rough on this cloth/);
+    expect(chosen.cautions.join(' ')).toMatch(/rough on this fabric/);
   });
 });
 

@@ -120,7 +120,7 @@ describe('what layers are held with', () => {
   it('is basting where fine fabric has no silk pins, and the plan says why', () => {
     const { plan } = asked(silk, ['standard', 'strong', 'ballpoint']);
     expect(plan.hold).toEqual(['baste']);
-    expect(plan.notes).toContain('You own no silk pins: baste it by hand, or get some.');
+    expect(plan.notes).toContain('You have no silk pins: tack it by hand, or buy some.');
     expect(asked(silk, ['silk']).plan.notes.join(' ')).not.toMatch(/You own no/);
   });
 

@@ -47,7 +47,7 @@ describe('only the steps that apply are shown', () => {
     expect(texts('zip-centred', { upwards: 1 })).toMatch(/Move foot and needle to the other side/);
     expect(texts('zip-centred', { upwards: 1 })).not.toMatch(/Sew across below the stop/);
     expect(school('zip-centred', { upwards: 1 })).toEqual({ 'centred-zip': 'from-below' });
-    expect(texts('quilt-lines', { alternate: 1 })).toMatch(/from the other end/);
+    expect(texts('quilt-lines', { alternate: 1 })).toMatch(/from the opposite end/);
     expect(school('quilt-lines', { alternate: 0 })).toEqual({ 'quilting-lines': 'same-way' });
   });
 
@@ -60,8 +60,8 @@ describe('only the steps that apply are shown', () => {
   });
 
   it('a concealed zip is basted first, or sewn straight to the groove: never both', () => {
-    expect(texts('zip-concealed', { direct: 0 })).toMatch(/Baste down the middle/);
-    expect(texts('zip-concealed', { direct: 1 })).not.toMatch(/Baste/);
+    expect(texts('zip-concealed', { direct: 0 })).toMatch(/Tack down the middle/);
+    expect(texts('zip-concealed', { direct: 1 })).not.toMatch(/Tack/);
     expect(texts('zip-concealed', { direct: 1 })).toMatch(/other groove of the foot takes the coil/);
   });
   it('a raw hem without a row is cut and tried; a single buttonhole has no spacing', () => {
@@ -70,7 +70,7 @@ describe('only the steps that apply are shown', () => {
   });
   it('corners, slits and wedges are told where the line has them', () => {
     const line = texts('outline-seam', {});
-    expect(line).toMatch(/Snip \{clips:n\} slits/);
+    expect(line).toMatch(/Snip \{clips:n\} times/);
     expect(line).not.toMatch(/wedges|corners/);
     expect(texts('enclosed', {})).toMatch(/corners/);
   });

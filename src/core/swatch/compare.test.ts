@@ -26,13 +26,13 @@ describe('two lines side by side', () => {
     expect(setting.filter((r) => r.differs).map((r) => r.name)).toEqual(['Pressure']);
     expect(setting.map((r) => r.name)).toContain('Direction');
     // The same stitch takes as long and as much.
-    expect(setting.find((r) => r.name === 'Thread a metre')).toMatchObject({ differs: false });
+    expect(setting.find((r) => r.name === 'Thread per metre')).toMatchObject({ differs: false });
   });
 
   it('with what was measured on either and what was seen', () =>
     expect(outcome).toEqual([
       { name: 'Grew', a: '3%', b: '1%', differs: true },
-      { name: 'Seen', a: 'not looked at yet', b: 'came out long and wavy (slight)', differs: true },
+      { name: 'Seen', a: 'not looked at yet', b: 'stretched, wavy seam (slight)', differs: true },
     ]));
 
   it('a line beside itself differs in nothing', () => {
@@ -45,7 +45,9 @@ it('another stitch takes other time and thread a metre', () => {
   const zigzag = line(1);
   const straight = line(2, { stitch: 'straight', widthMm: 0 });
   const { setting } = compareLines(PLAIN_MACHINE, zigzag, straight, printingIn('metric'), 0.6);
-  const [seconds, thread] = ['Seconds a metre', 'Thread a metre'].map((name) => setting.find((r) => r.name === name)!);
+  const [seconds, thread] = ['Seconds per metre', 'Thread per metre'].map((name) =>
+    setting.find((r) => r.name === name)!,
+  );
   expect(parseFloat(thread.a)).toBeGreaterThan(parseFloat(thread.b));
   expect(seconds.a).toMatch(/^\d+ s$/);
 });

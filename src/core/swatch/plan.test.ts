@@ -48,7 +48,7 @@ describe('a scrap is planned', () => {
     const { lines, spares } = planFor({ structure: 'knit', family: 'jersey' });
     const varied = lines.filter((l) => l.plan.varies);
     expect(varied.length).toBeGreaterThan(0);
-    expect(varied[0].plan.why).toMatch(/^Only .* differs: better if the cloth .* \d/);
+    expect(varied[0].plan.why).toMatch(/^Only .* differs: better if the fabric .* \d/);
     expect(spares.reduce((sum, s) => sum + s.lines, 0)).toBe(varied.length);
   });
 

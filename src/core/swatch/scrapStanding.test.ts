@@ -7,8 +7,8 @@ const lines = (...states: State[]) => states.map((status, i) => ({ number: i + 1
 
 describe('how far a scrap is tested', () => {
   it.each<[State[], object, boolean]>([
-    [[], { state: 'not begun' }, true],
-    [['planned', 'planned'], { state: 'not begun' }, true],
+    [[], { state: 'not started' }, true],
+    [['planned', 'planned'], { state: 'not started' }, true],
     [['sewing', 'planned'], { state: 'begun', number: 1 }, true],
     [['failed', 'failed', 'sewing'], { state: 'begun', number: 3 }, true],
     [['failed'], { state: 'none passed', sewn: 1 }, true],
@@ -17,7 +17,7 @@ describe('how far a scrap is tested', () => {
     [['failed', 'passed'], { state: 'passed' }, false],
     [['passed', 'abandoned'], { state: 'passed' }, false],
     [['passed', 'sewing'], { state: 'begun', number: 2 }, true],
-    [['failed', 'abandoned'], { state: 'given up' }, false],
+    [['failed', 'abandoned'], { state: 'skipped' }, false],
   ])('%j', (states, standing, half) => {
     expect(scrapStanding(lines(...states))).toEqual(standing);
     expect(scrapStanding(lines(...states).reverse())).toEqual(standing);

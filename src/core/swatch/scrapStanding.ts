@@ -18,7 +18,7 @@ export type ScrapStanding =
  * @param lines - those of one scrap, in any order
  * @returns a line that is being sewn before all else: a scrap that once passed can be under the needle again
  * @example
- * scrapStanding([]) // => { state: 'not begun' }
+ * scrapStanding([]) // => { state: 'not started' }
  */
 export function scrapStanding(lines: readonly Pick<TestLine, 'number' | 'status'>[]): ScrapStanding {
   const count = (status: TestLine['status']) => lines.filter((line) => line.status === status).length;

@@ -59,11 +59,11 @@ describe('a damaged record', () => {
     const wrong = await findDamage();
     expect(await repair(wrong[0], AT)).toMatchObject({
       ok: true,
-      told: expect.stringMatching(/^Added for it: .*Recovered/),
+      told: expect.stringMatching(/^Added so that it can be used: .*Recovered/),
     });
     expect(await findDamage()).toEqual([]);
     const undone = await undo();
-    expect(undone.ok && undone.told.join(' ')).toMatch(/“Recovered swatch” stays: \d+ test lines? uses? it now/);
+    expect(undone.ok && undone.told.join(' ')).toMatch(/“Recovered swatch” stays: \d+ tests? uses? it now/);
     expect(await findDamage()).toEqual([]);
   });
 });

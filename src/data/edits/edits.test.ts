@@ -57,7 +57,7 @@ describe('an edit', () => {
   it('is refused when what it stores could not stand', async () => {
     const orphan = { ...demo.lines[0], id: 'orphan', swatchId: 'gone' };
     await expect(lines.put(orphan)).rejects.toThrow(StoreError);
-    await expect(lines.put(orphan)).rejects.toThrow(/its swatch is gone/);
+    await expect(lines.put(orphan)).rejects.toThrow(/its swatch is missing/);
     expect(await lines.get('orphan')).toBeUndefined();
   });
 
@@ -195,7 +195,7 @@ describe('undo', () => {
     await database.swatches.delete(swatchId);
     expect(await undo()).toMatchObject({
       ok: false,
-      why: expect.stringMatching(/cannot come back: its swatch is gone/),
+      why: expect.stringMatching(/cannot come back: its swatch is missing/),
     });
     expect(await lines.get(id)).toBeUndefined();
     expect(historyNow().done.at(-1)!.stuck).toBeDefined();

@@ -93,7 +93,7 @@ async function checkLinks(changes: readonly RecordChange[]): Promise<void> {
     throw new StoreError(
       recordName(lost.change.table, lost.to),
       lost.link.field,
-      `its ${recordName(list, null)} is gone`,
+      `its ${recordName(list, null)} is missing`,
     );
   }
 }

@@ -36,7 +36,7 @@ export const THREAD_TEXT = {
   testedFor: 'Tested for',
   theStitchAlone: 'the stitch only',
   layers: (name: string, layersOf: number) => `${name}, ${layersOf} layers`,
-  assumed: 'Held to',
+  assumed: ' (assumed)',
   stretchAcross: 'Stretch across',
   poppedAt: 'Thread popped at',
   heldTo: 'Held to',

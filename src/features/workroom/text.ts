@@ -196,7 +196,7 @@ export const DIAL_FACES_TEXT = {
   needlePosition: 'Needle position',
   needlePositionLeftTo: 'Needle position, left to right',
   thisStitchDoesNot: 'this stitch has no width',
-  trulyMm: (trueMm: string) => `really ${trueMm} mm`,
+  trulyMm: (trueMm: string) => `actually ${trueMm} mm`,
   asPrintedOnThe: 'as printed on the dial',
   mm: (reads: string) => `${reads} mm`,
 } as const;
@@ -259,7 +259,7 @@ export const DIAL_CHART_TEXT = {
   gives: (dialMm: string, trueMm: string) => `${dialMm} gives ${trueMm}`,
   whatTheDialSays: (what: string, far: string) => `What the ${what} dial says and what you really get: ${far} mm.`,
   onTheDialMm: (what: string) => `${what} on the dial, mm`,
-  trulyMm: 'really, mm',
+  trulyMm: 'measured, mm',
   aTrueDial: 'an accurate dial',
   thisMachine: 'this machine',
 } as const;

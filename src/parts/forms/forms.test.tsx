@@ -87,12 +87,12 @@ describe('a form that keeps its draft', () => {
     await press('Keep');
     const summary = await screen.findByRole('alert');
     await waitFor(() => expect(document.activeElement).toBe(summary));
-    expect(summary.textContent).toContain('2 things to put right');
+    expect(summary.textContent).toContain('2 things to correct');
     expect(kept).toEqual([]);
     await press('Where');
     await waitFor(() => expect(document.activeElement).toBe(screen.getByRole('textbox', { name: 'Where' })));
     await type('Where', 'shelf');
-    await waitFor(() => expect(screen.getByRole('alert').textContent).toContain('One thing to put right'));
+    await waitFor(() => expect(screen.getByRole('alert').textContent).toContain('One thing to correct'));
   });
 
   it('what was typed is there again after the page was left', async () => {

@@ -17,7 +17,7 @@ const COLUMNS: readonly LongColumn<Needle>[] = [
   { id: 'name', name: 'Needle', always: true, text: ({ name }) => name },
   { id: 'hours', name: 'Hours', text: ({ hours }) => `${hours} h`, sortBy: ({ hours }) => hours },
   { id: 'where', name: 'Kept in', hidden: true, text: () => 'tin' },
-  { id: 'pick', name: 'Picked', bare: true, text: () => '' },
+  { id: 'pick', name: 'Selected', bare: true, text: () => '' },
 ];
 
 describe('rows of a table', () => {

@@ -116,14 +116,14 @@ describe('a table as spreadsheets leave it', () => {
 describe('a table with something wrong in it', () => {
   it('is refused whole, with every wrong cell by row and column', () => {
     const read = cloths(
-      ['Name', 'Weight g/m²', 'Stretch across %', 'Most like', 'Fibres', 'Colour'],
+      ['Name', 'Weight g/m²', 'Stretch across %', 'Closest to', 'Fibres', 'Colour'],
       ['Good one', '160', '50', 'jersey', 'cotton 100', '#aabbcc'],
       ['', '160', '', '', '', ''],
       ['Wrong weight', '-4', '900', 'jursey', 'cotton 120', 'blue'],
     );
     expect(errors(read)).toEqual([
       '3 Name: expected a name, got ""',
-      expect.stringMatching(/^4 Most like: expected one of jersey, .* got "jursey"$/),
+      expect.stringMatching(/^4 Closest to: expected one of jersey, .* got "jursey"$/),
       expect.stringMatching(/^4 Weight g\/m²: expected a weight.*got "-4"$/),
     ]);
   });
@@ -138,10 +138,10 @@ describe('a table with something wrong in it', () => {
 
   it('two rows with one key, a heading twice, no heading, no row', () => {
     expect(errors(cloths(['Name', 'Key'], ['A', 'k'], ['B', 'k']))).toEqual([
-      '3 Key: expected a key of its own, got the one of row 2 again',
+      '3 Key: expected each key once, but row 2 has it too',
     ]);
     expect(errors(cloths(['Name', 'Weight', 'gsm'], ['A', '1', '2']))).toEqual(['1 gsm: expected each column once']);
-    expect(errors(cloths(['Cloth'], ['A']))).toEqual(['1 Name: expected a column with this heading']);
+    expect(errors(cloths(['Fabric'], ['A']))).toEqual(['1 Name: expected a column with this heading']);
     expect(errors(cloths(['Name']))).toEqual(['2 Name: expected at least one row under the headings']);
     expect(errors(cloths())).toEqual(['1 Name: expected a column with this heading']);
   });

@@ -18,8 +18,8 @@ describe('a setting chosen by hand against the recommended one', () => {
   it('that gives too little loses by that, and pulling settles it', () => {
     const { changed, reason, settle } = against({ stitch: 'straight', widthMm: 0 });
     expect(changed[0]).toBe('Stitch: Straight instead of zigzag');
-    expect(reason).toMatch(/gives about \d+%; the seam must give 25%/);
-    expect(settle).toMatch(/pull both to 28%/);
+    expect(reason).toMatch(/stretches about \d+%; the seam must stretch 25%/);
+    expect(settle).toMatch(/stretch both to 28%/);
   });
 
   it('with a point for another cloth loses by the rule or the risk', () => {
@@ -38,7 +38,7 @@ describe('a setting chosen by hand against the recommended one', () => {
   it('of which nothing speaks against is told so, and the scrap decides', () => {
     const { reason, settle } = against({ lengthMm: best.lengthMm + 0.1 });
     expect(reason).toBeNull();
-    expect(settle).toMatch(/take the one that looks better|pull both/);
+    expect(settle).toMatch(/use the one that looks better|stretch both/);
   });
 
   it('that is the same differs in nothing', () => expect(contrast(jersey, best, best).changed).toEqual([]));

@@ -31,7 +31,7 @@ describe('a setting moved by hand', () => {
       widthMm: 0,
       needle: { point: 'twin', nm: 80, gapMm: 2 },
     });
-    expect(twin.cautions.join(' ')).toMatch(/two needles must clear plate and foot/);
+    expect(twin.cautions.join(' ')).toMatch(/both needles must clear plate and foot/);
   });
 
   it('says of every part what it is, even of one made for another job', () => {
@@ -43,9 +43,9 @@ describe('a setting moved by hand', () => {
       thread: { fibre: 'nylon', tex: 24 },
     });
     expect(blocked).toEqual([]);
-    expect(reasons.find((r) => r.parameter === 'foot')!.text).toMatch(/Set by hand: .* would be usual here/);
+    expect(reasons.find((r) => r.parameter === 'foot')!.text).toMatch(/You set this; .* would be usual here/);
     expect(lookOver(jersey, { ...best, widthMm: 4 }).reasons.find((r) => r.rule === 'size.by-hand')!.text).toMatch(
-      /Moved by hand/,
+      /You set this/,
     );
   });
 

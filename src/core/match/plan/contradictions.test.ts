@@ -105,10 +105,10 @@ describe('a plan does not contradict itself', () => {
               `${parameter} ${choice}: ${rule} “${text}” for ${JSON.stringify(asked)}`,
             ).toBe(true);
         const said = reasons.map(({ text }) => text).join(' ');
-        if (setup.needle.gapMm === undefined) expect(said).not.toMatch(/two needles make|two rows above/i);
+        if (setup.needle.gapMm === undefined) expect(said).not.toMatch(/two needles make|two rows on top/i);
         if (setup.pressure >= 0.5)
           for (const { text } of reasons.filter(({ parameter }) => parameter === 'pressure'))
-            expect(text, JSON.stringify(asked)).not.toMatch(/^(light(?! to normal)|lighter|the lowest)\b/i);
+            expect(text, JSON.stringify(asked)).not.toMatch(/^(light(?! to normal)|lighter|lightest)\b/i);
         // What is said besides the setting never names another needle.
         const sizes = JSON.stringify([plan.notes, plan.seam]).match(/\b\d{2,3}\/\d{2}\b/g) ?? [];
         for (const size of sizes) expect(size).toBe(formatNeedleSize(setup.needle.nm));
@@ -181,14 +181,14 @@ describe('a plan does not contradict itself', () => {
         pressureDial: null,
         securing: undefined,
       }).plan.start.join(' ');
-    expect(of('join')).toMatch(/\{10 mm\} in from the edge.*Back to the edge/);
+    expect(of('join')).toMatch(/\{10 mm\} in from the edge.*Sew back to the edge/);
     expect(of('topstitch')).toMatch(/tissue laid under the edge.*pull to the back/);
   });
 
   it('a machine that ties off by itself is told not to where ends are left long', () => {
     const notes = (family: Family, autoLock: boolean) =>
       planOf({ family, kind: 'join', reverse: true, autoLock }).plan.notes;
-    expect(notes('silk', true).join()).toMatch(/Switch the automatic tie-off off/);
+    expect(notes('silk', true).join()).toMatch(/Turn off automatic tie-off/);
     expect(notes('silk', false).join()).not.toMatch(/tie-off/);
     expect(notes('poplin', true).join()).not.toMatch(/tie-off/);
   });

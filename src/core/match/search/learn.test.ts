@@ -35,9 +35,9 @@ describe('a tested card moves the start', () => {
     expect(before.setup!.stitch).toBe('zigzag');
     expect(after.setup).toMatchObject({ stitch: 'triple-straight', tensionSteps: -1, foot: 'glide' });
     expect(after.reasons[0]).toMatchObject({ parameter: 'tested', provenance: 'measured' });
-    expect(after.reasons[0].text).toMatch(/Plum jersey.*the same cloth and seam, on this machine/);
+    expect(after.reasons[0].text).toMatch(/Plum jersey.*the same fabric and seam, on this machine/);
     expect(after.confidence).toBeGreaterThan(before.confidence);
-    expect(after.confidenceDrivers[0]).toBe('rests on 1 tested card');
+    expect(after.confidenceDrivers[0]).toBe('based on 1 tested card');
   });
 
   it('by the three nearest, however many there are', () => {

@@ -41,7 +41,7 @@ describe('a curve', () => {
   ])('%s, however tight, and is turned on the needle', (_, family, more, lengthMm) => {
     const { setup, plan } = on(family, 6, more);
     expect(setup).toMatchObject({ stitch: 'straight', lengthMm });
-    expect(plan.notes.join(' ')).toMatch(/^.*A radius of \{= 6 mm\} turns more than hands can steer/);
+    expect(plan.notes.join(' ')).toMatch(/^.*A radius of \{= 6 mm\} is too tight to steer by hand/);
   });
 
   it.each([
@@ -102,13 +102,13 @@ describe('thick thread', () => {
     const { setup, reasons, plan } = below(FULL_KIT);
     expect(setup).toMatchObject({ thread: { tex: 60 }, bobbin: { fibre: 'polyester', tex: 27 } });
     expect(reasons.find((r) => r.parameter === 'bobbin')?.rule).toBe('bobbin.all-purpose');
-    expect(plan.notes.join(' ')).toContain('Loops below: needle tension up');
+    expect(plan.notes.join(' ')).toContain('If loops show below, turn the needle tension up');
   });
 
   it('goes below as well where nothing else is owned, and that is said', () => {
     const { setup, reasons } = below(owned([60]));
     expect(setup?.bobbin).toEqual(setup?.thread);
-    expect(reasons.find((r) => r.parameter === 'bobbin')?.text).toContain('No all-purpose thread is owned');
+    expect(reasons.find((r) => r.parameter === 'bobbin')?.text).toContain('You have no all-purpose thread');
   });
 
   it('begins over Tex 45, and takes what is nearest to Tex 27 below', () => {
@@ -156,7 +156,7 @@ describe('a dial that clicks', () => {
   it('says so where its nearest mark is not what is wanted', () => {
     const said = (lengthStepMm: number) =>
       ask(clothOf('poplin'), { kind: 'join' }, { lengthStepMm }).reasons.find((r) => r.rule === 'size.dial')?.text;
-    expect(said(1)).toBe('The nearest mark of this dial to 2.6 mm.');
+    expect(said(1)).toBe('The nearest mark on this dial to 2.6 mm.');
     expect(said(0.1)).toBeUndefined();
   });
 

@@ -76,7 +76,7 @@ export const COAT_HEM = procedure('coat-hem', {
     },
     {
       do: 'Turn up {hem} once and [press] the fold only, from the wrong side. [hold]',
-      check: 'The edge does not press through, and the fold is soft.',
+      check: 'The edge does not show through, and the fold is soft.',
       with: 'iron',
       view: 'section',
     },

@@ -151,7 +151,7 @@ export const HEM_BLIND = procedure('hem-blind', {
     },
     {
       do: 'Unfold and [press] lightly from the wrong side, but not over the edge.',
-      check: 'The edge does not press through.',
+      check: 'The edge does not show through.',
       with: 'iron',
       view: 'section',
       now: ['row', 'bite'],

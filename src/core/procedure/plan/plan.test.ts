@@ -44,10 +44,10 @@ describe('what is never written into a step, because it follows from the fabric'
 describe('a step in the words of the plan', () => {
   it('is pinned, clipped, glued or basted as the plan holds it', () => {
     const held = (...hold: (typeof PLAIN_PLAN.hold)[number][]) => withPlan('[hold]', { ...PLAIN_PLAN, hold });
-    expect(held('pins')).toBe('Pin across the line.');
+    expect(held('pins')).toBe('Pin across the seam.');
     expect(held('silk-pins-in-allowance')).toBe('Pin inside the allowance, with silk pins.');
     expect(held('clips', 'glue')).toBe('Hold it with clips or a line of fabric glue.');
-    expect(held('baste')).toBe('Baste it by hand.');
+    expect(held('baste')).toBe('Tack it by hand.');
     expect(withPlan('[Pin] quarter to quarter.', { ...PLAIN_PLAN, hold: ['clips'] })).toBe('Clip quarter to quarter.');
   });
 
@@ -58,7 +58,7 @@ describe('a step in the words of the plan', () => {
     expect(withPlan('[steam back]', dry)).not.toMatch(/steam/);
     expect(withPlan('[steam back]', PLAIN_PLAN)).toMatch(/steam it back/);
     expect(pressingOf('[Press] it.', dry)).toBe('Through a press cloth, 110 °C at most, dry.');
-    expect(pressingOf('[Press] it.', NO_IRON)).toBe('No iron on this fabric.');
+    expect(pressingOf('[Press] it.', NO_IRON)).toBe('Do not iron this fabric.');
     expect([pressingOf('[Press] it.', PLAIN_PLAN), pressingOf('Sew it.', NO_IRON)]).toEqual([null, null]);
     expect([isIroned('[Press] it.', PLAIN_PLAN), isIroned('[Press] it.', NO_IRON)]).toEqual([true, false]);
   });
@@ -96,7 +96,7 @@ describe('a step in the words of the plan', () => {
     expect(withPlan('[cutting hold]', { ...both, hold: [...both.hold] })).toBe('strong pins, or weights');
     expect(withPlan('[cutting hold]', { ...PLAIN_PLAN, hold: ['clips', 'glue'] })).toBe('weights');
     expect(withPlan('[Hold]', { ...PLAIN_PLAN, pins: 'glass-head' })).toBe(
-      'Pin across the line, with long, big-headed pins.',
+      'Pin across the seam, with long, big-headed pins.',
     );
   });
 
@@ -114,7 +114,7 @@ describe('every operation on every fabric', () => {
           const { does, check, cautions, begin, end, pressing } = stepText(step, planOfRow(found));
           const text = [does, check, ...cautions, pressing ?? ''].join(' ').replaceAll(/\{[^}]*\}/g, '');
           const why = `${procedure.id} on ${family}: ${text}`;
-          if (found.plan.press.maxSolePlateC === 0) expect(text.replace('No iron on', ''), why).not.toMatch(IRONED);
+          if (found.plan.press.maxSolePlateC === 0) expect(text.replace('Do not iron', ''), why).not.toMatch(IRONED);
           if (found.plan.press.steam === 'no') expect(text, why).not.toMatch(/\bsteam\b/);
           if (!found.plan.hold.some((way) => way.includes('pins'))) expect(text, why).not.toMatch(PINNED);
           if (step.sews && step.goesOn === undefined) {

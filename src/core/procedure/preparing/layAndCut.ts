@@ -164,13 +164,13 @@ export const LAY_AND_CUT = procedure('lay-and-cut', {
       when: 'single',
     },
     {
-      do: 'Pin the pieces inside the allowance, along the cutting line, with [cutting pins]: one every {apart}, about {pins:n} altogether. Or use weights.',
+      do: 'Hold the pieces down inside the allowance, along the cutting line, with [cutting pins]: one every {apart}, about {pins:n} altogether. Or use weights.',
       check: 'The fabric lies flat underneath.',
       view: 'lay',
       when: 'pinned',
     },
     {
-      do: 'Hold the pieces down with weights: every pin hole stays.',
+      do: 'Hold the pieces down with weights: every hole stays.',
       check: 'Nothing moves when you touch it.',
       view: 'lay',
       when: '!pinned',
@@ -184,8 +184,8 @@ export const LAY_AND_CUT = procedure('lay-and-cut', {
       now: ['cut'],
     },
     {
-      do: 'Chalk the wrong side of every piece before you take off the pattern. Count: {all:n} pieces, and every pin and clip.',
-      check: 'No pins are left in the fabric or on the floor.',
+      do: 'Chalk the wrong side of every piece before you take off the pattern. Count: {all:n} pieces, and everything that held them.',
+      check: 'Nothing is left in the fabric or on the floor.',
       view: 'lay',
     },
   ],

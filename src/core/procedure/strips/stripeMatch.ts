@@ -108,7 +108,7 @@ export const STRIPE_MATCH = procedure('stripe-match', {
     },
     {
       do: 'Sew {allowance} from the edge with a walking foot, slowly.',
-      check: 'Without pins, the layers would creep {creep} over this seam.',
+      check: 'Not held like this, the layers would creep {creep} over this seam.',
       view: 'above',
       now: ['seam'],
       sews: 'seam',

@@ -93,7 +93,7 @@ describe('what stands for a record that is gone', () => {
 
 describe('in words', () => {
   it('a record has its own name where it has one', () => {
-    expect(recordName('lines', { number: 2 })).toBe('test line 2');
+    expect(recordName('lines', { number: 2 })).toBe('test 2');
     expect(recordName('cloths', { cloth: { name: 'Lawn' } })).toBe('fabric “Lawn”');
     expect(recordName('cloths', { cloth: 3 })).toBe('fabric');
     expect(recordName('nowhere', null)).toBe('entry');

@@ -19,7 +19,7 @@ group('a record in words', () => {
   it('is called what it is, by its own name where it has one', () => {
     expect(recordName('cloths', { cloth: { name: ' Plum jersey ' } })).toBe('fabric “Plum jersey”');
     expect(recordName('machines', { machine: { name: 'Fern' } })).toBe('machine “Fern”');
-    expect(recordName('lines', { number: 3 })).toBe('test line 3');
+    expect(recordName('lines', { number: 3 })).toBe('test 3');
     expect(recordName('threads', { colourName: 'sand' })).toBe('thread “sand”');
     expect(recordName('runs', { clothName: 'Poplin' })).toBe('sewing entry “Poplin”');
     for (const table of ['swatches', 'cards', 'jobs', 'views'] as const)
@@ -29,7 +29,7 @@ group('a record in words', () => {
   it('of no shape, or without a name, is still called something', () => {
     for (const nothing of [null, undefined, 'x', {}, { cloth: null }, { cloth: { name: '  ' } }])
       expect(recordName('cloths', nothing)).toBe('fabric');
-    expect(recordName('lines', { number: '3' })).toBe('test line');
+    expect(recordName('lines', { number: '3' })).toBe('test');
     expect(recordName('threads', { colourName: '' })).toBe('thread');
     for (const table of ['needles', 'care', 'photos', 'onMachine', 'kit', 'preferences', 'setAside'] as const)
       expect(recordName(table, { name: 'Mine' })).toBe(TABLE_WORDS[table].one);
@@ -58,10 +58,8 @@ group('what was done, in words', () => {
   });
   it('counts what is alike, and says how much else there was', () => {
     const two = [added('lines', { number: 1 }), added('lines', { number: 2 })];
-    expect(describe(two)).toBe('2 test lines added');
-    expect(describe([...two, removed('lines', { number: 3 }), added('cards', {})])).toBe(
-      '2 test lines added and 2 more',
-    );
+    expect(describe(two)).toBe('2 tests added');
+    expect(describe([...two, removed('lines', { number: 3 }), added('cards', {})])).toBe('2 tests added and 2 more');
   });
   it('leaves out what comes along, unless there is nothing else', () => {
     for (const beside of ['photos', 'preferences', 'onMachine', 'kit']) {
