@@ -5,7 +5,7 @@ import path from 'node:path';
 import { buildSync } from 'esbuild';
 
 const built = path.join(import.meta.dirname, '.next');
-const STATIONS = ['today', 'cloth', 'match', 'swatch', 'sew', 'ledger', 'jobs', 'calculator', 'workroom'];
+const STATIONS = ['today', 'fabric', 'match', 'test', 'sew', 'log', 'projects', 'calculator', 'workroom'];
 
 function scriptsOf(station) {
   const html = readFileSync(path.join(built, 'server', 'app', `${station}.html`), 'utf8');

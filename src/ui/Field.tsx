@@ -1,5 +1,6 @@
 'use client';
 
+import InputAdornment from '@mui/material/InputAdornment';
 import TextField, { type TextFieldProps } from '@mui/material/TextField';
 import { useId, useState } from 'react';
 import { MeantButtons } from './MeantButtons';
@@ -14,11 +15,21 @@ interface Props<T> {
   /** What stands in it cannot be read. */
   onInvalid?: () => void;
   unit?: string;
+  /** As a reading of an instrument: its name above, always whole, the unit beside the figure. */
+  reading?: boolean;
   help?: string;
   autoFocus?: boolean;
   onEnter?: () => void;
   textFieldProps?: TextFieldProps;
 }
+
+const withUnit = (label: string, unit: string | undefined) => (unit ? `${label}, ${unit}` : label);
+
+const asReading = (label: string, unit: string | undefined) => ({
+  inputLabel: { shrink: true },
+  input: { endAdornment: unit ? <InputAdornment position="end">{unit}</InputAdornment> : undefined },
+  htmlInput: { 'aria-label': withUnit(label, unit) },
+});
 
 /**
  * A field that stores nothing wrong: what was typed stays on screen, the message beside it says what is expected,
@@ -31,6 +42,7 @@ export function Field<T>({
   onValue,
   onInvalid,
   unit,
+  reading,
   help,
   autoFocus,
   onEnter,
@@ -56,7 +68,7 @@ export function Field<T>({
     <div>
       <TextField
         id={id}
-        label={unit ? `${label}, ${unit}` : label}
+        label={reading ? label : withUnit(label, unit)}
         value={shown}
         autoFocus={autoFocus}
         size="small"
@@ -74,6 +86,7 @@ export function Field<T>({
             onEnter?.();
           }
         }}
+        slotProps={reading ? asReading(label, unit) : undefined}
         {...textFieldProps}
       />
       <MeantButtons meant={meant} onTake={(one) => type(one.typed)} />

@@ -81,7 +81,7 @@ export const FAMILY = tableOf<FamilyRow>()({
   sequins: { ...USUAL, name: 'sequinned fabric', structure: 'layered', massGsm: [180, 300, 500], density: 300, stretchAcross: [0, 10, 50], stretchAlong: [0, 5, 30], recovery: [60, 80, 95], wearShare: 0.2, traits: ['heat-sensitive'], fibre: 'polyester' },
   'hand-woven': { ...USUAL, name: 'hand-woven fabric', structure: 'woven', massGsm: [150, 280, 450], density: 260, stretchAcross: [0, 2, 6], stretchAlong: [0, 2, 6], recovery: SET, wearShare: 0, traits: ['frays', 'loose'] },
   'quilt-sandwich': { ...USUAL, name: 'quilt sandwich', structure: 'layered', massGsm: [300, 420, 650], density: 75, stretchAcross: [0, 1, 4], stretchAlong: [0, 1, 4], recovery: SET, wearShare: 0, traits: [] },
-  other: { ...USUAL, name: 'cloth', structure: 'woven', massGsm: [60, 160, 450], density: 420, stretchAcross: [0, 0, 15], stretchAlong: [0, 0, 10], recovery: [60, 90, 100], wearShare: 0.4, traits: [] },
+  other: { ...USUAL, name: 'fabric', structure: 'woven', massGsm: [60, 160, 450], density: 420, stretchAcross: [0, 0, 15], stretchAlong: [0, 0, 10], recovery: [60, 90, 100], wearShare: 0.4, traits: [] },
 });
 export type Family = keyof typeof FAMILY;
 export type FamilyFacts = (typeof FAMILY)[Family];

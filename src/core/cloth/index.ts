@@ -1,5 +1,6 @@
 export * from './behaviour';
 export * from './cloth';
+export * from './colour';
 export * from './demand';
 export * from './families';
 export * from './fibres';

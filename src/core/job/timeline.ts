@@ -108,3 +108,26 @@ function spansOf(part: BandPart, now: Needs, stops: readonly Stop[], end: number
   for (const { changes, inside, fromMin } of stops) [{ changes, atMin: fromMin }, ...inside].forEach(put);
   return spans.filter((span) => span.toMin > span.fromMin);
 }
+
+/** How a part that stays the same reads beside others: a foot and a plate say what they are. */
+const STEADY: Readonly<Record<BandPart, (value: string) => string>> = {
+  needle: (value) => value,
+  thread: (value) => value,
+  bobbin: (value) => `bobbin ${value}`,
+  foot: (value) => `${value} foot`,
+  plate: (value) => `${value} plate`,
+};
+
+/**
+ * The bands worth drawing: one for each part that changes, and all parts that stay the same in one text.
+ *
+ * @param bands - of a timeline
+ * @returns what changes, and what is on the machine throughout; a bobbin wound with the needle thread is not said twice
+ */
+export function bandsShown(bands: Timeline['bands']): { changing: Timeline['bands']; throughout: string } {
+  const changing = bands.filter(({ spans }) => spans.length > 1);
+  const steady = bands.filter(({ spans }) => spans.length === 1);
+  const threadNow = steady.find(({ part }) => part === 'thread')?.spans[0].value;
+  const said = steady.filter(({ part, spans }) => part !== 'bobbin' || spans[0].value !== threadNow);
+  return { changing, throughout: said.map(({ part, spans }) => STEADY[part](spans[0].value)).join(' · ') };
+}

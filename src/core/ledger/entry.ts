@@ -12,6 +12,16 @@ export const ENTRY_TEXT: Readonly<Record<EntryKind, string>> = {
   care: 'Machine care',
 };
 
+/** What one entry of a kind is. */
+export const ENTRY_KIND: Readonly<Record<EntryKind, string>> = {
+  card: 'Card',
+  line: 'Test',
+  seam: 'Seam sewn',
+  job: 'Project',
+  needle: 'Needle',
+  care: 'Machine care',
+};
+
 /** One thing that happened. */
 export interface Entry {
   id: string;

@@ -41,3 +41,13 @@ export function filtered(entries: readonly Entry[], { kinds, cloth, machine, out
       (until === '' || entry.at.slice(0, 10) <= until),
   );
 }
+
+/**
+ * How many of the filters beside the search, the fabric and the view let less than everything through.
+ *
+ * @param filter - as it is set
+ * @example
+ * filtersOn({ ...ALL, machine: 'the green machine', kinds: ['card', 'needle'] }) // => 2
+ */
+export const filtersOn = ({ kinds, machine, outcome, from, until }: Filter): number =>
+  [kinds.length > 0, machine !== '', outcome !== '', from !== '', until !== ''].filter(Boolean).length;

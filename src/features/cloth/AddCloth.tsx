@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { useForm, useWatch } from 'react-hook-form';
 import { cloths as store } from '@/data';
-import { NameField, nameProblem, NAMING_TEXT, useHeardName } from '@/parts/naming';
+import { FirstColour, NameField, nameProblem, NAMING_TEXT, useFirstColour, useHeardName } from '@/parts/naming';
 import { newId, nowText } from '@/parts/workspace';
 import styles from './Cloth.module.css';
 import { ADD_TEXT } from './text';
@@ -17,13 +17,14 @@ export function AddCloth() {
   });
   const { name = '' } = useWatch({ control });
   const now = useHeardName(name);
+  const first = useFirstColour(name, now.cloth);
   const add = handleSubmit(async (typed) => {
     if (!now.cloth) return setError('name', { message: NAMING_TEXT.pick });
     const id = newId();
     await store.put({
       id,
       cloth: { name: typed.name.trim(), ...now.cloth },
-      colour: '#b9c0b0',
+      colour: first.colour,
       addedAt: nowText(),
     });
     router.push(`/fabric?id=${id}`);
@@ -42,6 +43,7 @@ export function AddCloth() {
           </Button>
         }
       />
+      <FirstColour of={first} cloth={now.cloth} />
     </form>
   );
 }

@@ -1,8 +1,7 @@
 'use client';
 
-import type { Span, Timeline } from '@/core/job';
+import { bandsShown, type Span, type Timeline } from '@/core/job';
 import { sayEstimate } from '@/core/units';
-
 import styles from './Timeline.module.css';
 import { TIMELINE_DRAWING_TEXT } from './text';
 
@@ -15,6 +14,7 @@ const share = (minutes: number, total: number) => `${(100 * minutes) / total}%`;
 export function TimelineDrawing({ timeline }: { timeline: Timeline }) {
   const { stops, bands, totalMin } = timeline;
   if (totalMin <= 0) return null;
+  const { changing, throughout } = bandsShown(bands);
   const step = RULER_MIN.find((m) => totalMin / m <= 12) ?? totalMin;
   const marks = Array.from({ length: Math.floor(totalMin / step) + 1 }, (_, i) => i * step);
   // Where there is no room behind the last mark for what it says, the end of the bands says it.
@@ -39,7 +39,7 @@ export function TimelineDrawing({ timeline }: { timeline: Timeline }) {
           ))}
         </span>
       </div>
-      {bands.map(({ part, name, spans }) => (
+      {changing.map(({ part, name, spans }) => (
         <div key={part} className={styles.row}>
           <span className={styles.name}>{name}</span>
           <span className={styles.lane}>
@@ -55,12 +55,20 @@ export function TimelineDrawing({ timeline }: { timeline: Timeline }) {
           </span>
         </div>
       ))}
+      {throughout !== '' && (
+        <div className={styles.row}>
+          <span className={styles.name}>{TIMELINE_DRAWING_TEXT.throughout}</span>
+          <span className={styles.lane}>
+            <Band span={{ value: throughout, fromMin: 0, toMin: totalMin }} total={totalMin} changed={false} even={false} />
+          </span>
+        </div>
+      )}
       <div className={styles.row}>
         <span className={styles.name} />
         <span className={styles.ruler}>
           {marks.filter(fits).map((mark) => (
             <span key={mark} style={{ left: share(mark, totalMin) }}>
-              {mark === 0 ? 'now' : sayEstimate(mark)}
+              {mark === 0 ? TIMELINE_DRAWING_TEXT.now : sayEstimate(mark)}
             </span>
           ))}
         </span>

@@ -194,6 +194,8 @@ export const NOTION_LIST_TEXT = {
 
 /** The job along the time. */
 export const TIMELINE_DRAWING_TEXT = {
+  now: 'now',
+  throughout: 'Throughout',
   timelineOf: (totalMin: string) => `Timeline of ${totalMin}`,
   seams: 'Seams',
 } as const;

@@ -2,13 +2,12 @@
 
 import Link from 'next/link';
 import { memo, type ReactNode, useMemo, useState } from 'react';
-import { ALL, type Entry, ENTRY_TEXT, type Filter, filtered, searchText } from '@/core/ledger';
+import { ALL, type Entry, ENTRY_KIND, type Filter, filtered, searchText } from '@/core/ledger';
 import { useFound } from '@/parts/longList';
 import { type LongColumn, LongTable } from '@/parts/longTable';
 import { sayWhen } from '@/parts/workspace';
 import { Filters } from './Filters';
 import styles from './Ledger.module.css';
-import { SavedViews } from './SavedViews';
 import { useEntries } from './useEntries';
 import { EVERYTHING_TEXT } from './text';
 
@@ -33,7 +32,6 @@ export function Everything() {
     );
   return (
     <>
-      <SavedViews filter={filter} onFilter={setFilter} />
       <Filters filter={filter} entries={entries} onFilter={setFilter} />
       <Found items={found}>
         <p role="status">
@@ -53,7 +51,7 @@ const Found = memo(function Found({ items, children }: { items: readonly Entry[]
       keyOf={keyOf}
       columns={COLUMNS}
       rowPx={50}
-      fileName="bobbet-ledger"
+      fileName="bobbet-log"
     >
       {children}
     </LongTable>
@@ -80,10 +78,10 @@ const COLUMNS: readonly LongColumn<Entry>[] = [
     id: 'kind',
     name: EVERYTHING_TEXT.kind,
     width: 160,
-    text: ({ kind }) => ENTRY_TEXT[kind],
+    text: ({ kind }) => ENTRY_KIND[kind],
     render: ({ outcome, kind }) => (
       <span className={styles.kind} data-outcome={outcome || undefined}>
-        {MARK[outcome]} {ENTRY_TEXT[kind]}
+        {MARK[outcome]} {ENTRY_KIND[kind]}
       </span>
     ),
   },

@@ -136,6 +136,9 @@ export const FILTERS_TEXT = {
   machine: 'Machine',
   howItWent: 'Result',
   howeverItWent: 'any result',
+  good: 'good',
+  bad: 'failed',
+  more: (on: number) => (on === 0 ? 'More filters' : `More filters (${on} on)`),
   from: 'From',
   until: 'Until',
   kinds: 'Kinds',
@@ -144,7 +147,8 @@ export const FILTERS_TEXT = {
 /** Filters with a name. */
 export const SAVED_VIEWS_TEXT = {
   viewDeleted: (name: string) => `View “${name}” deleted`,
-  savedViews: 'Saved views',
+  show: 'Show',
+  unnamed: 'your own filters',
   everything: 'Everything',
   keepThisView: 'Save this view',
   forgetThisView: 'Delete this view',

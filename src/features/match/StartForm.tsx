@@ -8,7 +8,7 @@ import { clothProfile, type HeardName, readStretchAnswer, type StretchRuler, typ
 import type { ClothRecord } from '@/core/file';
 import { formatInches, formatNumber, MM_PER_INCH } from '@/core/units';
 import { cloths, edit } from '@/data';
-import { NameField, nameProblem, NAMING_TEXT, useHeardName } from '@/parts/naming';
+import { FirstColour, NameField, nameProblem, NAMING_TEXT, useFirstColour, useHeardName } from '@/parts/naming';
 import { askAbout, newId, nowText, useUnits } from '@/parts/workspace';
 import styles from './Match.module.css';
 import { START_TEXT } from './text';
@@ -26,6 +26,7 @@ function useFirst() {
   const form = useForm<First>({ defaultValues: { name: '', reach: '' }, shouldFocusError: true });
   const { name = '', reach = '' } = useWatch({ control: form.control });
   const heard = useHeardName(name);
+  const first = useFirstColour(name, heard.cloth);
   const [meant, setMeant] = useState<Suggestion[]>([]);
   const begin = form.handleSubmit(async (typed) => {
     const answer = readStretchAnswer(typed.reach, ruler);
@@ -37,13 +38,13 @@ function useFirst() {
     }
     if (!heard.cloth || answer.kind === 'unclear') return;
     const stretched = answer.kind === 'length' ? answer.mm : undefined;
-    const record = newCloth(typed.name.trim(), heard.cloth, ruler.restMm, stretched);
+    const record = newCloth(typed.name.trim(), heard.cloth, first.colour, stretched === undefined ? null : { rest: ruler.restMm, stretched });
     await edit(START_TEXT.added(typed.name.trim()), async () => {
       await cloths.put(record);
       await askAbout({ clothId: record.id });
     });
   });
-  return { system, form, name, reach, heard, meant, setMeant, begin };
+  return { system, form, name, reach, heard, first, meant, setMeant, begin };
 }
 type Typing = ReturnType<typeof useFirst>;
 
@@ -63,6 +64,7 @@ export function StartForm() {
         autoFocus
       />
       <Reach {...typing} />
+      <FirstColour of={typing.first} cloth={typing.heard.cloth} />
       <Button type="submit" variant="contained">
         {START_TEXT.find}
       </Button>
@@ -110,25 +112,18 @@ function leftEmpty(cloth: HeardName['cloth'], reach: string): number | null {
 
 const restMm = (system: 'metric' | 'inch') => (system === 'inch' ? 4 * MM_PER_INCH : 100);
 
-/** Colours for fabric whose colour nobody has said yet. */
-const COLOURS = ['#a9bfc8', '#c9b79c', '#b8c2a8', '#c7a8a4', '#a9a6c4', '#d3c38f'];
-
 function newCloth(
   name: string,
   heard: NonNullable<HeardName['cloth']>,
-  rest: number,
-  stretched: number | undefined,
+  colour: string,
+  marks: { rest: number; stretched: number } | null,
 ): ClothRecord {
   const at = nowText();
-  const letters = [...name].reduce((sum, letter) => sum + letter.charCodeAt(0), 0);
   return {
     id: newId(),
     cloth: { name, ...heard },
-    colour: COLOURS[letters % COLOURS.length],
-    readings:
-      stretched === undefined
-        ? []
-        : [{ id: newId(), gauge: 'stretch', direction: 'across', at, marks: { rest, stretched } }],
+    colour,
+    readings: marks ? [{ id: newId(), gauge: 'stretch', direction: 'across', at, marks }] : [],
     where: '',
     notes: '',
     addedAt: at,

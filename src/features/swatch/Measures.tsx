@@ -50,46 +50,50 @@ export function Measures({ scrap, line, onSave }: Props) {
   const asks = asksIn(system);
   const part = { measures, facts, set };
   return (
-    <div className={styles.measures}>
-      <One
-        {...part}
-        name="stitches"
-        label={MEASURES_TEXT.stitchesIn(length(measures.markedMm))}
-        ask={asks.stitches}
-        help={
-          facts.lengthMm
-            ? MEASURES_TEXT.trueLengthMm(formatNumber(facts.lengthMm, 2))
-            : MEASURES_TEXT.countTheHolesBetween
-        }
-      />
-      <One
-        {...part}
-        name="afterMm"
-        label={MEASURES_TEXT.afterSewing}
-        ask={asks.afterMm}
-        help={grew(facts.growthPercent)}
-      />
-      <Pulled {...part} needed={accepted(scrap.seam, measures).givePercent} />
-      {scrap.seam.layers > 1 && (
+    <>
+      <div className={styles.readings}>
         <One
           {...part}
-          name="shiftMm"
-          label={MEASURES_TEXT.topLayerBehind}
-          ask={asks.shiftMm}
-          help={MEASURES_TEXT.overTheMinusIf(length(measures.markedMm))}
+          name="stitches"
+          label={MEASURES_TEXT.stitchesIn(length(measures.markedMm))}
+          ask={asks.stitches}
+          help={
+            facts.lengthMm
+              ? MEASURES_TEXT.trueLengthMm(formatNumber(facts.lengthMm, 2))
+              : MEASURES_TEXT.countTheHolesBetween
+          }
         />
-      )}
-      <One {...part} name="pucker" label={MEASURES_TEXT.puckerGrade} ask={asks.pucker} help={GRADES} />
-      {line.setup.needle.gapMm !== undefined && (
         <One
           {...part}
-          name="ridgeMm"
-          label={MEASURES_TEXT.ridgeBetweenRows}
-          ask={asks.ridgeMm}
-          help={MEASURES_TEXT.itsHeightAboveThe}
+          name="afterMm"
+          label={MEASURES_TEXT.afterSewing}
+          ask={asks.afterMm}
+          help={grew(facts.growthPercent)}
         />
-      )}
-    </div>
+        <Pulled {...part} needed={accepted(scrap.seam, measures).givePercent} />
+      </div>
+      <div className={styles.measures}>
+        {scrap.seam.layers > 1 && (
+          <One
+            {...part}
+            name="shiftMm"
+            label={MEASURES_TEXT.topLayerBehind}
+            ask={asks.shiftMm}
+            help={MEASURES_TEXT.overTheMinusIf(length(measures.markedMm))}
+          />
+        )}
+        <One {...part} name="pucker" label={MEASURES_TEXT.puckerGrade} ask={asks.pucker} help={GRADES} />
+        {line.setup.needle.gapMm !== undefined && (
+          <One
+            {...part}
+            name="ridgeMm"
+            label={MEASURES_TEXT.ridgeBetweenRows}
+            ask={asks.ridgeMm}
+            help={MEASURES_TEXT.itsHeightAboveThe}
+          />
+        )}
+      </div>
+    </>
   );
 }
 
@@ -111,6 +115,7 @@ function One({ measures, set, name, label, ask, help }: OneProps) {
   return (
     <Field
       label={label}
+      reading
       unit={askUnit(ask)}
       text={value === undefined ? '' : fieldText(value, ask)}
       read={checkedAs(measures, name, optionalQuantity(ask))}
@@ -138,6 +143,7 @@ function Pulled({ measures, facts, set, needed }: PartProps & { needed: number }
     <div>
       <Field
         label={popped ? MEASURES_TEXT.poppedAt : MEASURES_TEXT.pulledToHeld}
+        reading
         unit={askUnit(ask)}
         text={pulled === undefined ? '' : fieldText(pulled, ask)}
         read={checkedAs(measures, key, optionalQuantity(ask))}

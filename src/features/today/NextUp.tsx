@@ -4,7 +4,6 @@ import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useEffect } from 'react';
 import { setupChanges } from '@/core/setup';
-import { READING_TEXT } from '@/core/setup';
 import { sayEstimate } from '@/core/units';
 import { useOnMachine, writePreference } from '@/data';
 import { type JobNow, useWorkActions } from '@/parts/jobs';
@@ -23,7 +22,7 @@ export function NextUp({ now }: { now: JobNow }) {
     <>
       <h1 id="next">{item.name}</h1>
       <p className={styles.of}>
-        {item.kind === 'seam' && item.now.seam.count > 1 && NEXT_UP_TEXT.ofThem(item.now.seam.count)}
+        {item.kind === 'seam' && item.now.seam.count > 1 && NEXT_UP_TEXT.several(item.now.seam.count)}
         {cloth ? NEXT_UP_TEXT.on(cloth.cloth.name) : NEXT_UP_TEXT.itsClothIsStill}
         {NEXT_UP_TEXT.for} <Link href={`/projects?id=${job.id}`}>{job.name}</Link>
       </p>
@@ -105,7 +104,7 @@ function useLeadStrip({ items: [item], machine }: JobNow, clothId: string | null
   }, [key]);
 }
 
-/** What to change for it, in the order it is safely done; the machine bar below ticks it off. */
+/** How much of the machine is to be changed for it; what exactly stands in the machine bar below, which ticks it off. */
 function OnTheMachine({
   now: {
     items: [item],
@@ -117,25 +116,8 @@ function OnTheMachine({
   const on = useOnMachine(machine?.id ?? null);
   if (!machine || !item.now.setup || on === undefined) return null;
   const changes = setupChanges(machine.machine, on?.setup ?? null, item.now.setup, on?.unsure);
-  return (
-    <section aria-labelledby="on-it" className={styles.changes}>
-      <h2 id="on-it">{NEXT_UP_TEXT.on2(machine.machine.name)}</h2>
-      {changes.length === 0 ? (
-        <p>{NEXT_UP_TEXT.itIsSetFor}</p>
-      ) : (
-        <ol>
-          {changes.map(({ reading, from, to, powerOff }) => (
-            <li key={reading}>
-              <span>{READING_TEXT[reading]}</span>
-              <span>{from ?? NEXT_UP_TEXT.notKnown}</span>
-              <strong>→ {to}</strong>
-              {powerOff && <small>{NEXT_UP_TEXT.powerOff}</small>}
-            </li>
-          ))}
-        </ol>
-      )}
-    </section>
-  );
+  const powerOff = changes.some((change) => change.powerOff);
+  return <p className={styles.changes}>{NEXT_UP_TEXT.toChange(machine.machine.name, changes.length, powerOff)}</p>;
 }
 
 /** Nothing is being made, or all of it is sewn. */

@@ -1,3 +1,5 @@
+import { upperFirst } from '@/core/units';
+
 /** Texts of what waits for attention. */
 export const ATTENTION_TEXT = {
   knowledge: 'Bobbet would recommend something different now',
@@ -13,7 +15,7 @@ export const ATTENTION_TEXT = {
 
 /** The next thing to do, the machine led to it, and the way in. */
 export const NEXT_UP_TEXT = {
-  ofThem: (count: number) => `${count} needles, `,
+  several: (count: number) => `${count} of these, `,
   on: (name: string) => `on ${name}`,
   itsClothIsStill: 'no fabric chosen yet',
   for: ', for',
@@ -27,10 +29,10 @@ export const NEXT_UP_TEXT = {
   sewIt: 'Sew it',
   chooseIts: (missing: string) => `Choose its ${missing}`,
   itIsDone: 'Mark as done',
-  on2: (name: string) => `On ${name}`,
-  itIsSetFor: '✓ The machine is set for this.',
-  notKnown: 'not known',
-  powerOff: 'power off',
+  toChange: (machine: string, changes: number, powerOff: boolean) =>
+    changes === 0
+      ? `✓ ${upperFirst(machine)} is set for this.`
+      : `${upperFirst(machine)} needs ${changes === 1 ? 'one change' : `${changes} changes`}: see the bar below.${powerOff ? ' Switch it off first.' : ''}`,
   everythingIsSewn: (name: string) => `${name}: everything is sewn`,
   nothingIsWaitingTo: 'Nothing is waiting to be sewn',
   pressItALast: 'Give it a last press and check it over.',

@@ -1,10 +1,12 @@
 'use client';
 
+import Close from '@mui/icons-material/Close';
 import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
 import Link from 'next/link';
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
-import { useSyncExternalStore } from 'react';
+import { useState, useSyncExternalStore } from 'react';
 import { clockBehind, followClock, followDamage, sayDamage, trustClock, usePreference, damageNow } from '@/data';
 import { sayWhen, useStartOwn } from '../workspace';
 import { Banner } from './Banner';
@@ -27,21 +29,32 @@ export function Banners() {
   );
 }
 
+/** Where it is kept that the person has read it: until the tab is closed. */
+const CLOSED = 'bobbet-demo-banner-closed';
+
 function DemoBanner() {
   const workroom = usePreference('workroom');
   const name = usePreference('workroomName');
   const startOwn = useStartOwn();
   const router = useRouter();
-  if (workroom !== 'demo') return null;
+  const [closed, setClosed] = useState(() => sessionStorage.getItem(CLOSED) !== null);
+  if (workroom !== 'demo' || closed) return null;
+  const close = () => {
+    sessionStorage.setItem(CLOSED, new Date().toISOString());
+    setClosed(true);
+  };
   return (
     <Banner label={TEXT.demoWorkroom}>
       <p>
         {TEXT.thisIsADemo} <strong>{name}</strong>
         {TEXT.lookRoundChangeAnything}
       </p>
-      <Button size="small" variant="outlined" onClick={() => void startOwn().then(() => router.push('/match'))}>
+      <Button size="small" onClick={() => void startOwn().then(() => router.push('/match'))}>
         {TEXT.startMyOwnWorkroom}
       </Button>
+      <IconButton aria-label={TEXT.hide} onClick={close}>
+        <Close fontSize="small" />
+      </IconButton>
     </Banner>
   );
 }

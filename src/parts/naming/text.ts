@@ -1,5 +1,6 @@
 /** Texts under the name of a fabric: what it was heard as, or the one question that settles it. */
 export const NAMING_TEXT = {
+  colour: 'Its colour',
   examples: 'such as cotton jersey, 12 oz denim, light silk, neoprene',
   heard: (family: string, structure: string, mass: string) =>
     `Bobbet takes this as ${family}: ${structure}, about ${mass}.`,
