@@ -9,7 +9,7 @@ import { type ClothRecord, readWorkroom, type Workroom, WORKROOM_VERSION } from 
 import type { Kit } from '../src/core/kit';
 import { match } from '../src/core/match';
 import { KNOWLEDGE } from '../src/core/result';
-import { OPERATION, type OperationKind, type Setup, USUAL_SCHOOLS } from '../src/core/setup';
+import { operationTitle, type OperationKind, type Setup, USUAL_SCHOOLS } from '../src/core/setup';
 import { type Finding, keptFinding, type TestLine } from '../src/core/swatch';
 import { NEEDLES, THREADS } from './tin';
 import { type Bolt, BOLTS } from './bolts';
@@ -114,7 +114,7 @@ function scrap(
   machineId = 'green',
   proves: Proves | null = null,
 ): void {
-  const name = `${clothById(clothId).cloth.name}, ${OPERATION[kind].name}`;
+  const name = `${clothById(clothId).cloth.name}: ${operationTitle(kind)}`;
   const machine = machineId === 'green' ? green : black;
   swatches.push({
     id,

@@ -60,7 +60,14 @@ export function StretchRuler({ look, restMm, stretchedMm, relaxedMm, units, pxPe
           <ClothFill id={`${id}b`} look={look} stretch={(stretched - restMm) / restMm} />
         </defs>
         <Edge fill={`${id}a`} y={34} height={44} toX={at(restMm)} text={STRETCH_RULER_TEXT.atRest} />
-        <Edge fill={`${id}b`} y={92} height={38} toX={at(stretched)} text="pulled" guessed={stretchedMm === null} />
+        <Edge
+          fill={`${id}b`}
+          y={92}
+          height={38}
+          toX={at(stretched)}
+          text={STRETCH_RULER_TEXT.stretched}
+          guessed={stretchedMm === null}
+        />
         <Scale topMm={topMm} at={at} units={units} right={width - LEFT} />
         {mark('rest', restMm, { y: 24, colour: 'var(--draft, #231f2c)', text: formatLength(restMm, units) })}
         {relaxedMm !== null &&

@@ -69,6 +69,7 @@ export const STRETCH_RULER_TEXT = {
   trueToScale: ', true to scale',
   atRest: 'relaxed',
   letGo: (relaxedMm: string) => `after letting go ${relaxedMm}`,
+  stretched: 'stretched',
   dragToWhereIt: 'drag to where it reaches',
   pulledTo: (stretched: string) => `stretched to ${stretched}`,
   atRest2: 'Relaxed',

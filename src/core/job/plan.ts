@@ -1,5 +1,5 @@
 import { MAIN_ROW, procedureOf, type RowSetups, rowsOfProcedure, sewnByMachine } from '../procedure';
-import { OPERATION, type OperationKind, type Setup } from '../setup';
+import { OPERATION, operationTitle, type OperationKind, type Setup } from '../setup';
 import type { Job, JobSeam } from './job';
 import { needsOf } from './needs';
 import type { ScheduleInput, Task } from './order';
@@ -133,7 +133,7 @@ export function workLeft(job: Job, seams: readonly SeamNow[]): WorkItem[] {
       {
         kind: 'scrap',
         id: SCRAP + first.id,
-        name: `Test: ${OPERATION[kindOf(now.seam.procedureId)].name}`,
+        name: `Test: ${operationTitle(kindOf(now.seam.procedureId))}`,
         now,
         forSeams,
       },

@@ -1,7 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { bandsShown, type Timeline } from './timeline';
 
-const band = (part: 'needle' | 'thread' | 'bobbin' | 'foot' | 'plate', ...values: string[]): Timeline['bands'][number] => ({
+const band = (
+  part: 'needle' | 'thread' | 'bobbin' | 'foot' | 'plate',
+  ...values: string[]
+): Timeline['bands'][number] => ({
   part,
   name: part,
   spans: values.map((value, i) => ({ value, fromMin: 10 * i, toMin: 10 * i + 10 })),
@@ -30,6 +33,9 @@ describe('the bands of a timeline', () => {
   });
 
   it('leave out what nobody has said', () => {
-    expect(bandsShown([band('foot'), band('plate', 'Standard')])).toEqual({ changing: [], throughout: 'Standard plate' });
+    expect(bandsShown([band('foot'), band('plate', 'Standard')])).toEqual({
+      changing: [],
+      throughout: 'Standard plate',
+    });
   });
 });

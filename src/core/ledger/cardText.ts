@@ -1,6 +1,6 @@
 import { type Card, lineFacts } from '../card';
 import { clothProfile } from '../cloth';
-import { layersOf, OPERATION, READING_TEXT, READINGS, settingReadings } from '../setup';
+import { layersOf, operationTitle, READING_TEXT, READINGS, settingReadings } from '../setup';
 import { formatNumber, type Printing } from '../units';
 
 /** A card as it stands on paper: its name, the large readings, the small ones, what it was proven on. */
@@ -24,7 +24,7 @@ export function cardText(card: Card, { mass }: Pick<Printing, 'mass'>): CardText
   const { lengthMm, give } = lineFacts(card.measures);
   const cloth = clothProfile(card.cloth);
   const parts = [
-    `${OPERATION[card.operation.kind].name}, ${layersOf(cloth, card.operation)} layers`,
+    `${operationTitle(card.operation.kind)}, ${layersOf(cloth, card.operation)} layers`,
     `${card.cloth.name ?? 'cloth'}, ${mass(cloth.massGsm.value)}`,
     lengthMm === undefined ? '' : `counted ${formatNumber(lengthMm, 2)} mm`,
     give ? `${give.popped ? 'gave' : 'held'} ${formatNumber(give.percent, 0)}%` : '',

@@ -1,7 +1,7 @@
 import { type Card, lineFacts } from '../card';
 import { clothProfile } from '../cloth';
 import { CARE } from '../kit';
-import { OPERATION, READING_TEXT, READINGS, settingReadings, type Setup } from '../setup';
+import { operationTitle, READING_TEXT, READINGS, settingReadings, type Setup } from '../setup';
 import { formatNumber, type Printing } from '../units';
 import type { KnownCare } from './known';
 
@@ -28,7 +28,7 @@ export function compareCards(cards: readonly Card[], { length, mass }: Printing)
   const readings = cards.map((card) => settingReadings(card.machine, card.setup));
   return [
     row('Machine', (card) => card.machine.name ?? ''),
-    row('Seam', (card) => OPERATION[card.operation.kind].name),
+    row('Seam', (card) => operationTitle(card.operation.kind)),
     row('Weight', (card) => mass(clothProfile(card.cloth).massGsm.value)),
     row('Thickness', (card) => length(clothProfile(card.cloth).thicknessMm.value)),
     row('Stretch across', (card) => `${formatNumber(clothProfile(card.cloth).stretchAcross.value, 0)}%`),

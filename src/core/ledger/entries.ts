@@ -138,7 +138,7 @@ function jobEntry(job: Job, { cloth, machine }: Names): Entry {
     kind: 'job',
     at: job.doneAt ?? job.addedAt,
     title: job.name,
-    detail: `${job.doneAt ? 'done' : 'begun'}, ${seams}${job.notes ? `, ${job.notes}` : ''}`,
+    detail: `${job.doneAt ? 'done' : 'started'}, ${seams}${job.notes ? `, ${job.notes}` : ''}`,
     outcome: job.doneAt ? 'good' : '',
     cloth: cloth.get(first) ?? '',
     machine: machine.get(job.machineId ?? '') ?? '',

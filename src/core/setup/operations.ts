@@ -80,3 +80,12 @@ export const OPERATION_KINDS = idsOf(OPERATION);
 export const OPERATION_GROUPS: readonly { name: OperationGroup; kinds: readonly OperationKind[] }[] = GROUPS.map(
   (name) => ({ name, kinds: OPERATION_KINDS.filter((kind) => OPERATION[kind].group === name) }),
 );
+
+/**
+ * What is sewn, without an article: for a title after the name of a fabric, a table or a list.
+ *
+ * @param kind - of the operation
+ * @example
+ * operationTitle('join') // => 'plain seam'
+ */
+export const operationTitle = (kind: OperationKind): string => OPERATION[kind].name.replace(/^an? /, '');

@@ -67,7 +67,7 @@ function usePrinted(): Print {
   return (property, value) => {
     if (property === 'massGsm') return mass(value);
     if (['thicknessMm', 'stiffness', 'fray'].includes(property)) return length(value);
-    return `${formatNumber(value, 0)}\u00a0%`;
+    return `${formatNumber(value, 0)}%`;
   };
 }
 

@@ -59,7 +59,12 @@ export function TimelineDrawing({ timeline }: { timeline: Timeline }) {
         <div className={styles.row}>
           <span className={styles.name}>{TIMELINE_DRAWING_TEXT.throughout}</span>
           <span className={styles.lane}>
-            <Band span={{ value: throughout, fromMin: 0, toMin: totalMin }} total={totalMin} changed={false} even={false} />
+            <Band
+              span={{ value: throughout, fromMin: 0, toMin: totalMin }}
+              total={totalMin}
+              changed={false}
+              even={false}
+            />
           </span>
         </div>
       )}

@@ -7,7 +7,7 @@ import { type Card, lineFacts } from '@/core/card';
 import { clothProfile } from '@/core/cloth';
 import { sameThread, threadName } from '@/core/kit';
 import { provenName } from '@/core/procedure';
-import { layersOf, OPERATION, settingReadings } from '@/core/setup';
+import { layersOf, operationTitle, settingReadings } from '@/core/setup';
 import { formatNumber } from '@/core/units';
 import { cards, edit, useCloths, useMachines, writePreference } from '@/data';
 import { useStale } from '@/parts/staleness';
@@ -142,7 +142,7 @@ function Proof({ card }: { card: Card }) {
   const { mass, length } = useUnits();
   const rows: [string, string][] = [
     [THREAD_TEXT.testedFor, card.proves ? provenName(card.proves) : THREAD_TEXT.theStitchAlone],
-    ['Seam', THREAD_TEXT.layers(OPERATION[card.operation.kind].name, layersOf(profile, card.operation))],
+    ['Seam', THREAD_TEXT.layers(operationTitle(card.operation.kind), layersOf(profile, card.operation))],
     [
       'Fabric',
       `${card.cloth.name}, ${profile.structure}, ${mass(profile.massGsm.value)}${profile.massGsm.source === 'inferred' ? THREAD_TEXT.assumed : ''}`,

@@ -35,7 +35,14 @@ export function Filters({ filter, entries, onFilter }: Props) {
   const rest = useId();
   const set = (change: Partial<Filter>) => onFilter({ ...filter, ...change });
   // Thousands of entries are not looked through again for every letter that is typed.
-  const cloths = useMemo(() => named(entries.map((e) => e.cloth), FILTERS_TEXT.everyCloth), [entries]);
+  const cloths = useMemo(
+    () =>
+      named(
+        entries.map((e) => e.cloth),
+        FILTERS_TEXT.everyCloth,
+      ),
+    [entries],
+  );
   return (
     <>
       <div className={styles.filters}>
@@ -68,7 +75,14 @@ export function Filters({ filter, entries, onFilter }: Props) {
 
 /** Machine, result, days, kinds; and the name under which all of it comes back. */
 function MoreFilters({ filter, entries, onFilter }: Props) {
-  const machines = useMemo(() => named(entries.map((e) => e.machine), FILTERS_TEXT.everyMachine), [entries]);
+  const machines = useMemo(
+    () =>
+      named(
+        entries.map((e) => e.machine),
+        FILTERS_TEXT.everyMachine,
+      ),
+    [entries],
+  );
   const set = (change: Partial<Filter>) => onFilter({ ...filter, ...change });
   const toggle = (kind: Filter['kinds'][number]) =>
     set({ kinds: filter.kinds.includes(kind) ? filter.kinds.filter((k) => k !== kind) : [...filter.kinds, kind] });

@@ -38,7 +38,12 @@ function useFirst() {
     }
     if (!heard.cloth || answer.kind === 'unclear') return;
     const stretched = answer.kind === 'length' ? answer.mm : undefined;
-    const record = newCloth(typed.name.trim(), heard.cloth, first.colour, stretched === undefined ? null : { rest: ruler.restMm, stretched });
+    const record = newCloth(
+      typed.name.trim(),
+      heard.cloth,
+      first.colour,
+      stretched === undefined ? null : { rest: ruler.restMm, stretched },
+    );
     await edit(START_TEXT.added(typed.name.trim()), async () => {
       await cloths.put(record);
       await askAbout({ clothId: record.id });

@@ -1,7 +1,8 @@
 import { lineStates, type Numbers, type Step, toolAt } from '@/core/procedure';
 import type { Setup } from '@/core/setup';
-import { isLow, SceneDrawing } from '@/ui';
+import { commonScale, isLow, SceneDrawing } from '@/ui';
 import styles from './Sew.module.css';
+import { TEXT } from './text';
 import { usePrinter } from './usePrinter';
 import type { RunNow } from './useRunNow';
 
@@ -14,13 +15,14 @@ interface Props {
   target: Setup | null;
 }
 
-/** The drawing of the step with the hand in it; below a low one, the same from its other view. */
+/** The drawing of the step with the hand in it; below a low one, the same from its other view, to the same scale. */
 export function Drawings({ now, numbers, step, tool, target }: Props) {
   const { run, procedure, steps, given } = now;
   const { length } = usePrinter(now, numbers);
   const scene = procedure.views[step.view](numbers, given);
   const other = Object.keys(procedure.views).find((view) => view !== step.view);
-  const also = other === undefined ? null : procedure.views[other](numbers, given);
+  const also = other === undefined || !isLow(scene) ? null : procedure.views[other](numbers, given);
+  const scale = also ? commonScale(scene, also) : null;
   return (
     <>
       <SceneDrawing
@@ -30,12 +32,17 @@ export function Drawings({ now, numbers, step, tool, target }: Props) {
         tool={toolAt(scene, { ...step, with: tool })}
         foot={target ?? undefined}
         sewn={step.sews ? (target ?? undefined) : undefined}
+        mostScale={scale ?? undefined}
       />
-      {also && isLow(scene) && (
-        <div className={styles.also}>
-          <SceneDrawing scene={also} states={lineStates(also, steps, run.step)} length={length} />
-        </div>
+      {also && (
+        <SceneDrawing
+          scene={also}
+          states={lineStates(also, steps, run.step)}
+          length={length}
+          mostScale={scale ?? undefined}
+        />
       )}
+      {also && scale === null && <p className={styles.quiet}>{TEXT.ownScale}</p>}
     </>
   );
 }

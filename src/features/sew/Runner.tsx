@@ -65,6 +65,8 @@ export function Runner({ now, numbers }: { now: RunNow; numbers: Numbers }) {
         ) : (
           <Actions now={now} onNext={next} onBack={back} onWrong={() => setWrong(true)} />
         )}
+      </section>
+      <section className={styles.beside} aria-label={TEXT.besides}>
         <Spoken text={fill(text.does)} />
         <More summary={TEXT.print}>
           <Printing now={now} numbers={numbers} />

@@ -6,7 +6,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import type { NextStep } from '@/core/diagnose';
-import { OPERATION } from '@/core/setup';
+import { operationTitle } from '@/core/setup';
 import { isPlanned, LINE_MM, swatchSchema, type TestLine } from '@/core/swatch';
 import { MEASURABLE_TEXT } from '@/core/cloth';
 import { swatches, writePreference } from '@/data';
@@ -47,7 +47,7 @@ export function ScrapPage({ scrap }: { scrap: Scrap }) {
           <h1>{swatch.name}</h1>
           <span className={styles.quiet}>
             {scrap.seam.layers} {scrap.seam.layers === 1 ? 'layer' : 'layers'}
-            {SCRAP_PAGE_TEXT.on(OPERATION[swatch.operation.kind].name, scrap.machine.machine.name)}
+            {SCRAP_PAGE_TEXT.on(operationTitle(swatch.operation.kind), scrap.machine.machine.name)}
           </span>
         </div>
         <ForOperation swatch={swatch} />

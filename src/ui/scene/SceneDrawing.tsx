@@ -27,14 +27,16 @@ interface Props {
   foot?: ShownFoot;
   /** What the lines in hand are sewn with: they are drawn by it where that can be seen. */
   sewn?: LineStitch;
+  /** Units to the mm at most, beside another drawing. */
+  mostScale?: number;
 }
 
 const PLAIN_FOOT: ShownFoot = { foot: 'standard' };
 
 /** A drawing computed from numbers: cloth with its right or wrong side, lines by what they are, dimensions with their lengths. */
-export function SceneDrawing({ scene, states = [], length, tool, foot = PLAIN_FOOT, sewn }: Props) {
+export function SceneDrawing({ scene, states = [], length, tool, foot = PLAIN_FOOT, sewn, mostScale }: Props) {
   const id = useId();
-  const fit = fitScene(scene);
+  const fit = fitScene(scene, mostScale);
   const { to, scale, height } = fit;
   const dims = scene.dims.map((dim) => dimLabel(dim, fit, length(dim.mm)));
   const texts = textLabels(scene, fit, length);

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { outlineOf, OUTLINE_SHAPES } from '@/core/seam';
-import { givenOf, PROCEDURES, stepsOf, workOut } from '@/core/procedure';
-import { DRAWING, fitScene, isLow } from './fitScene';
+import { givenOf, PROCEDURES, type Scene, stepsOf, workOut } from '@/core/procedure';
+import { commonScale, DRAWING, fitScene, isLow } from './fitScene';
 
 const CLOTH = { structure: 'woven', family: 'denim', massGsm: 340, traits: [] } as const;
 const all = PROCEDURES.flatMap((procedure) => {
@@ -97,5 +97,36 @@ describe('a drawing is as large as it can be and wholly on its sheet', () => {
     });
     expect(isLow(of(long))).toBe(true);
     expect(isLow(of(tall))).toBe(false);
+  });
+});
+
+describe('two views side by side', () => {
+  const square = (mm: number): Scene => ({
+    view: 'above',
+    label: 'a square',
+    lines: [],
+    dims: [],
+    cloths: [
+      {
+        points: [
+          [0, 0],
+          [mm, 0],
+          [mm, mm],
+          [0, mm],
+        ],
+        side: 'right',
+      },
+    ],
+  });
+
+  it('are drawn to one scale, the smaller of theirs', () => {
+    const scale = commonScale(square(100), square(60))!;
+    expect(scale).toBe(fitScene(square(100)).scale);
+    expect(fitScene(square(60), scale).scale).toBe(scale);
+  });
+
+  it('keep their own where one would shrink to nothing', () => {
+    expect(commonScale(square(100), square(41))).not.toBeNull();
+    expect(commonScale(square(100), square(39))).toBeNull();
   });
 });

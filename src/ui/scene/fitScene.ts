@@ -47,6 +47,22 @@ export interface Fit {
  */
 export const isLow = (scene: Scene): boolean => fitScene(scene).height < LOW;
 
+/** Two views further apart than this in scale are not brought to one: the larger would shrink to nothing. */
+const NEAR = 2.5;
+
+/**
+ * The scale at which a plan and its section are both drawn, so that a millimetre is as long in one as in the other.
+ *
+ * @param one - a view of a step
+ * @param other - its other view
+ * @returns units to the mm; null where they differ too much for that
+ */
+export function commonScale(one: Scene, other: Scene): number | null {
+  const scales = [fitScene(one).scale, fitScene(other).scale];
+  const [small, large] = [Math.min(...scales), Math.max(...scales)];
+  return large / small > NEAR ? null : small;
+}
+
 /** Lower than this, of the tallest, a drawing leaves half its place empty. */
 const LOW = 330;
 
@@ -55,8 +71,13 @@ const LONG_SHARE = 0.3;
 const writtenAside = ([x1, y1]: ScenePoint, [x2, y2]: ScenePoint, width: number) =>
   Math.abs(x2 - x1) < Math.max(Math.abs(y2 - y1), LONG_SHARE * width);
 
-/** Where everything goes: the whole drawing with its dimensions fits, as large as it can be. */
-export function fitScene({ cloths, lines, dims, texts = [] }: Scene): Fit {
+/**
+ * Where everything goes: the whole drawing with its dimensions fits, as large as it can be.
+ *
+ * @param scene - the drawing
+ * @param mostScale - units to the mm at most, where it stands beside another
+ */
+export function fitScene({ cloths, lines, dims, texts = [] }: Scene, mostScale = Infinity): Fit {
   const points = [
     ...[...cloths, ...lines].flatMap((part) => part.points),
     ...dims.flatMap((dim) => [dim.from, dim.to]),
@@ -75,7 +96,7 @@ export function fitScene({ cloths, lines, dims, texts = [] }: Scene): Fit {
     );
   const [left, right] = [beside(true), beside(false)];
   const free = DRAWING.width - left - right;
-  const scale = Math.min(free / width, (DRAWING.tallest - 2 * ROOM.above) / tall);
+  const scale = Math.min(mostScale, free / width, (DRAWING.tallest - 2 * ROOM.above) / tall);
   const slack = (free - width * scale) / 2;
   return {
     to: ([px, py]) => [left + slack + (px - x) * scale, ROOM.above + (py - y) * scale],

@@ -1,2 +1,2 @@
-export { isLow } from './fitScene';
+export { commonScale, isLow } from './fitScene';
 export { SceneDrawing } from './SceneDrawing';

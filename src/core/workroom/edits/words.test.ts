@@ -21,7 +21,7 @@ group('a record in words', () => {
     expect(recordName('machines', { machine: { name: 'Fern' } })).toBe('machine “Fern”');
     expect(recordName('lines', { number: 3 })).toBe('test 3');
     expect(recordName('threads', { colourName: 'sand' })).toBe('thread “sand”');
-    expect(recordName('runs', { clothName: 'Poplin' })).toBe('sewing entry “Poplin”');
+    expect(recordName('runs', { clothName: 'Poplin' })).toBe('sewing record “Poplin”');
     for (const table of ['swatches', 'cards', 'jobs', 'views'] as const)
       expect(recordName(table, { name: 'Mine' })).toBe(`${TABLE_WORDS[table].one} “Mine”`);
   });

@@ -1,6 +1,6 @@
 import type { Card, Proves } from '../../card';
 import { KNOWLEDGE } from '../../result';
-import { OPERATION, type Operation, type Setup } from '../../setup';
+import { operationTitle, type Operation, type Setup } from '../../setup';
 import { type TestLine, newLine, type ScrapPlan, type Swatch, markedMm } from '../../swatch';
 import { lowerFirst, type UnitSystem } from '../../units';
 
@@ -50,7 +50,7 @@ export function startSwatch(
   const { clothId, clothName, secondId, machineId, operation, proves = null, called, answered } = about;
   const { newId, at, system = 'metric' } = making;
   const id = newId();
-  const name = `${clothName}, ${called ? lowerFirst(called) : OPERATION[operation.kind].name}`;
+  const name = `${clothName}: ${called ? lowerFirst(called) : operationTitle(operation.kind)}`;
   return {
     swatch: {
       id,

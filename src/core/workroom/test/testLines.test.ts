@@ -28,7 +28,7 @@ const swatch = swatchSchema.parse({
   machineId: 'm',
   operation: { kind: 'join' },
   startedAt: AT,
-  name: 'Poplin, a plain seam',
+  name: 'Poplin: plain seam',
 });
 const ids = () => {
   let next = 0;
@@ -88,7 +88,7 @@ describe('a card out of a line', () => {
     const card = cardFromLine(on, { id: 'k', at: AT });
     expect(card).toEqual({
       id: 'k',
-      name: 'Poplin, a plain seam',
+      name: 'Poplin: plain seam',
       passedAt: AT,
       clothId: 'c',
       cloth: clothOf(cloth),
