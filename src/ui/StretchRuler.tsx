@@ -24,6 +24,8 @@ interface Props {
   onMark: (mark: MarkName, mm: number) => void;
 }
 
+const EDGE = STRETCH_RULER_TEXT.stretched;
+
 /** A folded edge on a ruler: at rest, pulled, let go. Every mark can be dragged, or moved with the arrow keys. */
 export function StretchRuler({ look, restMm, stretchedMm, relaxedMm, units, pxPerMm, onMark }: Props) {
   const id = useId();
@@ -41,6 +43,8 @@ export function StretchRuler({ look, restMm, stretchedMm, relaxedMm, units, pxPe
     <Mark key={name} name={name} x={at(mm)} mm={mm} flip={at(mm) > width - 190} {...{ toMm, onMark }} {...props} />
   );
   const stretched = stretchedMm ?? restMm * 1.5;
+  const said = STRETCH_RULER_TEXT.pulledTo(formatLength(stretched, units));
+  const reaches = stretchedMm === null ? STRETCH_RULER_TEXT.dragToWhereIt : said;
   return (
     <div style={{ overflowX: 'auto', maxWidth: '100%' }}>
       <svg
@@ -60,14 +64,7 @@ export function StretchRuler({ look, restMm, stretchedMm, relaxedMm, units, pxPe
           <ClothFill id={`${id}b`} look={look} stretch={(stretched - restMm) / restMm} />
         </defs>
         <Edge fill={`${id}a`} y={34} height={44} toX={at(restMm)} text={STRETCH_RULER_TEXT.atRest} />
-        <Edge
-          fill={`${id}b`}
-          y={92}
-          height={38}
-          toX={at(stretched)}
-          text={STRETCH_RULER_TEXT.stretched}
-          guessed={stretchedMm === null}
-        />
+        <Edge fill={`${id}b`} y={92} height={38} toX={at(stretched)} text={EDGE} guessed={stretchedMm === null} />
         <Scale topMm={topMm} at={at} units={units} right={width - LEFT} />
         {mark('rest', restMm, { y: 24, colour: 'var(--draft, #231f2c)', text: formatLength(restMm, units) })}
         {relaxedMm !== null &&
@@ -79,10 +76,7 @@ export function StretchRuler({ look, restMm, stretchedMm, relaxedMm, units, pxPe
         {mark('stretched', stretched, {
           y: 92,
           colour: 'var(--red)',
-          text:
-            stretchedMm === null
-              ? STRETCH_RULER_TEXT.dragToWhereIt
-              : STRETCH_RULER_TEXT.pulledTo(formatLength(stretched, units)),
+          text: reaches,
         })}
       </svg>
     </div>

@@ -1,2 +1,2 @@
 /** How bad a sign is, in words: 0 not seen … 3 bad. */
-export const SEVERITY_TEXT = ['not seen', 'slight', 'plain', 'bad'] as const;
+export const SEVERITY_TEXT = ['not seen', 'slight', 'clear', 'bad'] as const;

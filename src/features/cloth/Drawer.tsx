@@ -46,7 +46,7 @@ export function Drawer({ cloths, lost }: { cloths: ClothRecord[]; lost: boolean 
             {put > 0 && <Tick name={DRAWER_TEXT.showThePutAway(put)} checked={away} onToggle={setAway} />}
             <p className={styles.quiet} role="status">
               {found.length === shown.length ? `${shown.length}` : DRAWER_TEXT.of(found.length, shown.length)}{' '}
-              {shown.length === 1 ? 'cloth' : 'cloths'}
+              {shown.length === 1 ? 'fabric' : 'fabrics'}
             </p>
           </div>
           <LongList

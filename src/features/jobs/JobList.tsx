@@ -19,7 +19,7 @@ export function JobList({ jobs, lost }: { jobs: Job[]; lost: boolean }) {
       <section className={styles.main} aria-labelledby="jobs">
         <h1 id="jobs">{JOB_LIST_TEXT.jobs}</h1>
         {lost && <p role="status">{JOB_LIST_TEXT.thatJobIsNot}</p>}
-        {jobs.length === 0 && <p className={styles.quiet}>{JOB_LIST_TEXT.noJobYetA}</p>}
+        <p className={styles.quiet}>{jobs.length === 0 ? JOB_LIST_TEXT.noJobYetA : JOB_LIST_TEXT.means}</p>
         <Rows jobs={open} />
         {done.length > 0 && <h2>{JOB_LIST_TEXT.done}</h2>}
         <Rows jobs={done} />

@@ -15,10 +15,6 @@ export function TimelineDrawing({ timeline }: { timeline: Timeline }) {
   const { stops, bands, totalMin } = timeline;
   if (totalMin <= 0) return null;
   const { changing, throughout } = bandsShown(bands);
-  const step = RULER_MIN.find((m) => totalMin / m <= 12) ?? totalMin;
-  const marks = Array.from({ length: Math.floor(totalMin / step) + 1 }, (_, i) => i * step);
-  // Where there is no room behind the last mark for what it says, the end of the bands says it.
-  const fits = (mark: number) => mark === 0 || totalMin - mark > 0.6 * step;
   return (
     <figure className={styles.timeline} aria-label={TIMELINE_DRAWING_TEXT.timelineOf(sayEstimate(totalMin))}>
       <div className={styles.row}>
@@ -68,16 +64,7 @@ export function TimelineDrawing({ timeline }: { timeline: Timeline }) {
           </span>
         </div>
       )}
-      <div className={styles.row}>
-        <span className={styles.name} />
-        <span className={styles.ruler}>
-          {marks.filter(fits).map((mark) => (
-            <span key={mark} style={{ left: share(mark, totalMin) }}>
-              {mark === 0 ? TIMELINE_DRAWING_TEXT.now : sayEstimate(mark)}
-            </span>
-          ))}
-        </span>
-      </div>
+      <Ruler total={totalMin} />
     </figure>
   );
 }
@@ -100,5 +87,25 @@ function Band({ span: { value, fromMin, toMin }, total, changed, even }: BandPro
     >
       {value}
     </span>
+  );
+}
+
+/** The time below, from now on. */
+function Ruler({ total }: { total: number }) {
+  const step = RULER_MIN.find((m) => total / m <= 12) ?? total;
+  const marks = Array.from({ length: Math.floor(total / step) + 1 }, (_, i) => i * step);
+  // Where there is no room behind the last mark for what it says, the end of the bands says it.
+  const fits = (mark: number) => mark === 0 || total - mark > 0.6 * step;
+  return (
+    <div className={styles.row}>
+      <span className={styles.name} />
+      <span className={styles.ruler}>
+        {marks.filter(fits).map((mark) => (
+          <span key={mark} style={{ left: share(mark, total) }}>
+            {mark === 0 ? TIMELINE_DRAWING_TEXT.now : sayEstimate(mark)}
+          </span>
+        ))}
+      </span>
+    </div>
   );
 }

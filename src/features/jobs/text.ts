@@ -128,6 +128,7 @@ export const NEW_JOB_TEXT = {
 /** Every job with how far it is, and a way to begin another. */
 export const JOB_LIST_TEXT = {
   jobs: 'Projects',
+  means: 'A project is one thing you are making. Each of its seams is one operation, such as a zip or a hem.',
   thatJobIsNot: 'This project has been deleted.',
   noJobYetA:
     'No project yet. A project is one thing you are making: its pieces, its seams, the sewing order with the fewest changes on the machine, and the thread, bobbins and time it needs. Start from a template or from scratch.',

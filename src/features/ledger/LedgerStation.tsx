@@ -41,7 +41,10 @@ export function LedgerStation() {
   const place = PLACES.find((p) => p.id === asked.get('place'))?.id ?? 'everything';
   return (
     <div className={styles.list}>
-      <h1>{LEDGER_STATION_TEXT.ledger}</h1>
+      <div>
+        <h1>{LEDGER_STATION_TEXT.title}</h1>
+        <p className={styles.quiet}>{LEDGER_STATION_TEXT.means}</p>
+      </div>
       {id !== null && <p role="status">{LEDGER_STATION_TEXT.thatCardIsNot}</p>}
       <Tabs
         label={LEDGER_STATION_TEXT.inTheLedger}

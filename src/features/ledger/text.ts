@@ -214,7 +214,8 @@ export const LEDGER_STATION_TEXT = {
   cards: 'Cards',
   charts: 'Charts',
   thisCard: 'This card',
-  ledger: 'Log',
+  title: 'Sewing log',
+  means: 'Everything that has happened: tests, settings cards, seams, needles, machine care.',
   thatCardIsNot: 'This card has been deleted.',
   inTheLedger: 'In the log',
 } as const;

@@ -117,7 +117,7 @@ export const WHY_TEXT = {
   remains: 'What could still go wrong',
   allLow: 'Estimated risks are all low.',
   level: (level: number) => `${Math.round(100 * level)}%`,
-  levels: { slight: 'slight', plain: 'plain', likely: 'likely' },
+  levels: { slight: 'low', plain: 'some', likely: 'high' },
   otherWays: 'Other ways',
   gives: (percent: number) => `stretches ${percent}%`,
   sure: 'Confidence',

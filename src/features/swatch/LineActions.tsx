@@ -66,7 +66,7 @@ export function LineActions({ scrap, line, card, criteria, onPick }: Props) {
       </div>
       {toCome > 0 && (
         <p className={styles.quiet}>
-          {toCome} {toCome === 1 ? 'line' : 'lines'} {SIMULATED_TEXT.ofThePlanStill}
+          {toCome} {toCome === 1 ? 'test' : 'tests'} {SIMULATED_TEXT.ofThePlanStill}
         </p>
       )}
     </>

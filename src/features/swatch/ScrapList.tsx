@@ -47,7 +47,7 @@ export function ScrapList() {
 }
 
 function standing(lines: TestLine[]): string {
-  const count = `${lines.length} ${lines.length === 1 ? 'line' : 'lines'}`;
+  const count = `${lines.length} ${lines.length === 1 ? 'test' : 'tests'}`;
   const { state } = scrapStanding(lines);
   if (state === 'not started') return SCRAP_LIST_TEXT.nothingSewnYet;
   return `${count}, ${state === 'begun' ? SCRAP_LIST_TEXT.halfTested : state}`;

@@ -92,10 +92,9 @@ function Spares({ scrap: { swatch, lines } }: { scrap: Scrap }) {
   const names = swatch.spares.map(({ measure }) => MEASURABLE_TEXT[measure].toLowerCase());
   return (
     <p className={styles.quiet}>
-      {open === 1 ? SCRAP_PAGE_TEXT.onePlannedLineTries : SCRAP_PAGE_TEXT.plannedLinesTry(open)}{' '}
-      {SCRAP_PAGE_TEXT.whatAMeasurementWould}{' '}
+      {SCRAP_PAGE_TEXT.couldMeasure(open)}{' '}
       <Link href={`/fabric?id=${swatch.clothId}`}>{SCRAP_PAGE_TEXT.measure(names.join(' and '))}</Link>
-      {SCRAP_PAGE_TEXT.andLeave} {open === 1 ? 'it' : 'them'} {SCRAP_PAGE_TEXT.out}
+      {SCRAP_PAGE_TEXT.andSkip(open)}
     </p>
   );
 }

@@ -27,7 +27,10 @@ export function SwatchStation() {
   if (wrong) return <RecordTrouble {...which} />;
   return (
     <div className={styles.list}>
-      <h1>{SWATCH_STATION_TEXT.swatch}</h1>
+      <div>
+        <h1>{SWATCH_STATION_TEXT.swatch}</h1>
+        <p className={styles.quiet}>{SWATCH_STATION_TEXT.means}</p>
+      </div>
       {id !== '' && <p role="status">{SWATCH_STATION_TEXT.thatScrapIsNot}</p>}
       <ScrapList />
     </div>

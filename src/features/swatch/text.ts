@@ -189,12 +189,12 @@ export const SCRAP_PAGE_TEXT = {
   whereTheScrapIs: 'Where you keep it',
   printTheScrapAt: 'Print the swatch at true scale',
   noLineOnThis: 'No test on this swatch. Start again from Match.',
-  onePlannedLineTries: 'One planned test tries',
-  plannedLinesTry: (open: number) => `${open} planned tests try`,
-  whatAMeasurementWould: 'what a measurement would tell you:',
+  couldMeasure: (open: number) =>
+    open === 1
+      ? 'One planned test finds out what you could measure instead:'
+      : `${open} planned tests find out what you could measure instead:`,
   measure: (join: string) => `measure ${join}`,
-  andLeave: ', and skip',
-  out: 'out.',
+  andSkip: (open: number) => `, and skip ${open === 1 ? 'it' : 'them'}.`,
   allScraps: 'All swatches',
   deleteThisSwatch: 'Delete this swatch',
   swatchDeleted: (name: string) => `Swatch “${name}” deleted`,
@@ -207,5 +207,6 @@ export const SCRAP_PAGE_TEXT = {
 export const SWATCH_STATION_TEXT = {
   thisSwatch: 'This swatch',
   swatch: 'Test',
+  means: 'A swatch is a scrap of the same fabric. Each row you sew on it is a test.',
   thatScrapIsNot: 'This swatch has been deleted.',
 } as const;

@@ -27,16 +27,19 @@ export function Dependence(props: Props) {
   const { what, hangs, archiveText, archiveMeans, removeMeans, onArchive, onRemove, onClose } = props;
   const things = [
     ...count(hangs.cards, 'card', 'cards'),
-    ...count(hangs.scraps, 'scrap', 'scraps'),
-    ...count(hangs.jobs, 'job', 'jobs'),
+    ...count(hangs.scraps, 'swatch', 'swatches'),
+    ...count(hangs.jobs, 'project', 'projects'),
     ...(hangs.onMachine ? [DEPENDENCE_TEXT.whatIsOnA] : []),
   ];
   return (
     <Dialog open onClose={onClose} aria-labelledby="dependence">
       <div className={styles.dependence}>
         <h2 id="dependence">
-          {LIST.format(things)} {things.length === 1 && hangs.cards + hangs.scraps + hangs.jobs <= 1 ? 'hangs' : 'hang'}{' '}
-          {DEPENDENCE_TEXT.on(what)}
+          {DEPENDENCE_TEXT.use(
+            LIST.format(things),
+            things.length > 1 || hangs.cards + hangs.scraps + hangs.jobs > 1,
+            what,
+          )}
         </h2>
         <p>
           <strong>{archiveText}:</strong> {archiveMeans}

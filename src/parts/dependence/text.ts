@@ -1,7 +1,9 @@
+import { upperFirst } from '@/core/units';
+
 /** Before something goes on which other things hang. */
 export const DEPENDENCE_TEXT = {
   whatIsOnA: 'what is on a machine now',
-  on: (what: string) => `on ${what}`,
+  use: (things: string, many: boolean, what: string) => `${upperFirst(things)} ${many ? 'use' : 'uses'} ${what}`,
   deleteForGood: 'Delete for good:',
   leaveIt: 'Keep it',
   deleteForGood2: 'Delete for good',

@@ -4,6 +4,7 @@ import { useColorScheme } from '@mui/material/styles';
 import { useSyncExternalStore } from 'react';
 import { writePreference } from '@/data';
 import { englishNow, followEnglish, Pressable } from '@/ui';
+import { HelpButton } from '../help';
 import { HistoryButton } from '../history';
 import { useUnits } from '../workspace';
 import styles from './Tape.module.css';
@@ -17,6 +18,7 @@ export function Switches() {
   const evening = (mode === 'system' ? systemMode : mode) === 'dark';
   return (
     <div className={styles.switches}>
+      <HelpButton />
       <HistoryButton />
       <Pressable onClick={toggle} aria-label={TAPE_TEXT.unitsChange(system === 'inch' ? 'inch' : 'mm')}>
         {system === 'inch' ? 'inch' : 'mm'}

@@ -1,2 +1,2 @@
 export { HistoryButton, preloadHistory } from './HistoryButton';
-export { useUndoKeys } from './useUndoKeys';
+export { typesInto, useUndoKeys } from './useUndoKeys';

@@ -1,0 +1,52 @@
+'use client';
+
+import Popover from '@mui/material/Popover';
+import Link from 'next/link';
+import { useEffect, useRef, useState } from 'react';
+import { Pressable } from '@/ui';
+import { typesInto } from '../history';
+import styles from './Help.module.css';
+import { HELP_TEXT as TEXT, KEYS } from './text';
+
+/** Which keys work, and the way to the words; opened by its button or by the question mark. */
+export function HelpButton() {
+  const [open, setOpen] = useState(false);
+  const button = useRef<HTMLButtonElement>(null);
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (event.key !== '?' || event.defaultPrevented || typesInto(event.target)) return;
+      event.preventDefault();
+      setOpen((now) => !now);
+    };
+    document.addEventListener('keydown', onKey);
+    return () => document.removeEventListener('keydown', onKey);
+  }, []);
+  return (
+    <>
+      <Pressable ref={button} aria-haspopup="dialog" aria-label={TEXT.button} onClick={() => setOpen(true)}>
+        ?
+      </Pressable>
+      <Popover
+        open={open}
+        anchorEl={() => button.current}
+        onClose={() => setOpen(false)}
+        anchorOrigin={{ vertical: 'bottom', horizontal: 'right' }}
+        transformOrigin={{ vertical: 'top', horizontal: 'right' }}
+        slotProps={{ paper: { role: 'dialog', 'aria-label': TEXT.button, className: styles.paper } }}
+      >
+        <h2>{TEXT.keys}</h2>
+        <dl className={styles.keys}>
+          {KEYS.map(({ keys, does }) => (
+            <div key={keys + does}>
+              <dt>{keys}</dt>
+              <dd>{does}</dd>
+            </div>
+          ))}
+        </dl>
+        <Link href="/words" onClick={() => setOpen(false)}>
+          {TEXT.words}
+        </Link>
+      </Popover>
+    </>
+  );
+}

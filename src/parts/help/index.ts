@@ -1,0 +1,1 @@
+export { HelpButton } from './HelpButton';
