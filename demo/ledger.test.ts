@@ -93,7 +93,7 @@ describe('cards side by side', () => {
     const row = (name: string) => rows.find((r) => r.name === name)!;
     expect(row('Machine').differs).toBe(false);
     expect(row('Stitch')).toMatchObject({ differs: true });
-    expect(row('Seam stretch').values).toEqual(['held 28%', 'not stretched']);
+    expect(row('Seam stretch').values).toEqual(['held to 28%', 'not stretched']);
     expect(compareCards([card('card-bunting'), card('card-bunting')], METRIC).some((r) => r.differs)).toBe(false);
   });
 });
@@ -172,7 +172,7 @@ describe('a card on paper', () => {
     expect(text.readings.map((r) => r.name)).toEqual(
       expect.arrayContaining(['Needle', 'Thread', 'Tension', 'Pressure']),
     );
-    expect(text.proof).toMatch(/held 28%; passed 2026-11-10/);
+    expect(text.proof).toMatch(/held to 28%; passed 2026-11-10/);
     expect(text.where).toBe('blue crate');
   });
 

@@ -49,7 +49,7 @@ test('a copy is written into the folder that was picked, and what the browser pr
   await page.goto('/workroom?place=files');
   await expect(page.getByText(BACKUP_TEXT.never)).toBeVisible();
   await page.getByRole('button', { name: BACKUP_TEXT.pick }).click();
-  await expect(page.getByText(/^bobbet-workroom-\d{4}-\d{2}-\d{2}\.json is written\.$/)).toBeVisible();
+  await expect(page.getByText(/^bobbet-workroom-\d{4}-\d{2}-\d{2}\.json saved\.$/)).toBeVisible();
   await expect(page.getByText(BACKUP_TEXT.last('today'))).toBeVisible();
   await expect(page.getByText(/^This browser (has promised|may clear)/)).toBeVisible();
   const text = await page.evaluate(async () => {
@@ -94,7 +94,7 @@ test('a clock set back a year is told, and what is done later still comes later'
   await page.goto('/projects');
   await page.getByRole('button', { name: NEW_JOB_TEXT.begin, exact: true }).click();
   const banner = page.getByRole('region', { name: FRAME_TEXT.clockLabel });
-  await expect(banner).toContainText('earlier than your newest entry');
+  await expect(banner).toContainText('earlier than your newest record');
   await page.goto('/fabric');
   await page.goto('/projects');
   await page.getByLabel('Name', { exact: true }).fill('Second');

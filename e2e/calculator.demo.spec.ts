@@ -44,6 +44,6 @@ test('a thread too thick for the eye stops in the middle of the screen, with bot
   await answered(page);
   await page.getByRole('button', { name: 'Polyester, Tex', exact: false }).first().click();
   await page.getByRole('menuitemradio', { name: /Tex 135/ }).click();
-  const stop = page.getByRole('alert').filter({ hasText: 'does not go through the eye' });
+  const stop = page.getByRole('alert').filter({ hasText: 'does not fit through the eye' });
   await expect(stop).toContainText('or a finer thread: Tex');
 });

@@ -83,7 +83,7 @@ test('a cloth is measured with every gauge, and each number says that it was mea
   await typed(page, TABLE_GAUGES_TEXT.before).fill('50');
   await typed(page, TABLE_GAUGES_TEXT.afterAcross).fill('49.5');
   await typed(page, TABLE_GAUGES_TEXT.afterAlong).fill('480 mm');
-  await expect(page.getByText(/Wash 1 still took 4.0%/)).toBeVisible();
+  await expect(page.getByText(/It shrank 4.0% in wash 1/)).toBeVisible();
   await keep(page).click();
   await expect(known(page, 'Shrinks')).toContainText('4% along, 1% across');
 
@@ -168,7 +168,7 @@ test('a cloth that cards hang on is put away rather than lost, and comes back', 
   await openDemo(page, '/fabric?id=deck');
   await page.getByRole('button', { name: PUT_AWAY_TEXT.deleteThisFabric }).click();
   const dialog = page.getByRole('dialog');
-  await expect(dialog).toContainText('1 card, 1 scrap, 1 job and what is on a machine now hang on Deck canvas');
+  await expect(dialog).toContainText('1 card, 1 swatch, 1 project and what is on a machine now use Deck canvas');
   await dialog.getByRole('button', { name: TOOL_TEXT.archive }).click();
   await expect(page.getByRole('link', { name: /Deck canvas/ })).toHaveCount(0);
   await page.getByLabel(DRAWER_TEXT.showThePutAway(1)).check();
@@ -203,7 +203,7 @@ test('a photo of the real thing is shrunk, kept through a reload, and can be tak
   const size = await photo.evaluate((image: HTMLImageElement) => [image.naturalWidth, image.naturalHeight]);
   expect(size).toEqual([1000, 667]);
   await input.setInputFiles({ name: 'notes.txt', mimeType: 'text/plain', buffer: Buffer.from('no picture') });
-  await expect(page.getByText(/notes.txt is not a picture that can be read/)).toBeVisible();
+  await expect(page.getByText(/notes.txt is not a picture Bobbet can read/)).toBeVisible();
   await page.getByRole('button', { name: CLOTH_PICTURE_TEXT.drawItInstead }).click();
   await expect(page.getByRole('img', { name: 'Drawing of Lawn for the curtains' })).toBeVisible();
 });
@@ -239,7 +239,7 @@ test('a browser without room says so, and keeps everything stored before', async
   await typed(page, STRETCH_GAUGE_TEXT.pulledTo).fill('14');
   await keep(page).click();
   await expect(page.getByRole('alert').filter({ hasText: 'No room left' })).toContainText(
-    'Everything stored before is still here',
+    'Everything saved before is still here',
   );
   await page.reload();
   await expect(known(page, 'Stretch across')).toContainText('measured once');

@@ -33,7 +33,7 @@ test('a damaged record and a line in the air are told, exported apart, and repai
   await damage(page, 'cloths', 'neoprene', { colour: 'blue' });
   await damage(page, 'swatches', 'canvas-seam', null);
   await page.reload();
-  await expect(banner(page)).toContainText(/\d saved entries cannot be used as they are/);
+  await expect(banner(page)).toContainText(/\d saved records cannot be used as they are/);
   await banner(page).getByRole('link', { name: FRAME_TEXT.lookAtThem }).click();
   await expect(page.getByRole('button', { name: 'Repair: fabric “Neoprene for the tiller grip”' })).toBeVisible();
   expect(await axeFindings(page)).toEqual([]);
@@ -46,16 +46,18 @@ test('a damaged record and a line in the air are told, exported apart, and repai
   await expect(page.getByText(/could not be read and are in it as they were found/)).toBeVisible();
 
   await page.getByRole('button', { name: 'Repair: fabric “Neoprene for the tiller grip”' }).click();
-  await expect(page.getByText(/Fabric “Neoprene.*is repaired\. Left out: colour/)).toBeHidden();
+  await expect(page.getByText(/Fabric “Neoprene.*repaired\. Left out: colour/)).toBeHidden();
   // A colour is something a fabric must have: too much is gone, and it is said.
   await expect(page.getByText('Too much of it is damaged.')).toBeVisible();
-  await page.getByRole('button', { name: 'All right' }).click();
+  await page.getByRole('button', { name: 'OK' }).click();
   await page.getByRole('button', { name: 'Set aside: fabric “Neoprene for the tiller grip”' }).click();
   await expect(page.getByRole('button', { name: 'Put it back: fabric “Neoprene for the tiller grip”' })).toBeVisible();
 
-  await page.getByRole('button', { name: 'Repair: test line 1' }).click();
-  await expect(page.getByText(/Added for it: fabric “Recovered fabric”, swatch “Recovered swatch”/)).toBeVisible();
-  await expect(page.getByRole('button', { name: /^Repair: test line/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Repair: test 1' }).click();
+  await expect(
+    page.getByText(/Added so that it can be used: fabric “Recovered fabric”, swatch “Recovered swatch”/),
+  ).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Repair: test/ })).toHaveCount(0);
   await expect(banner(page)).toBeHidden();
 });
 
@@ -63,12 +65,12 @@ test('emptying and bringing back keeps a damaged record, and undo says so when i
   await openDemo(page);
   await damage(page, 'cloths', 'neoprene', { colour: 'blue' });
   await page.reload();
-  await expect(banner(page)).toContainText('1 saved entry');
+  await expect(banner(page)).toContainText('1 saved record');
   await page.getByRole('button', { name: FRAME_TEXT.startMyOwnWorkroom }).click();
   await expect(page.getByRole('heading', { name: START_TEXT.title })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByText('This is a demo workroom')).toBeVisible();
-  await expect(banner(page)).toContainText('1 saved entry');
+  await expect(page.getByText('Demo workroom')).toBeVisible();
+  await expect(banner(page)).toContainText('1 saved record');
 });
 
 test('a project whose seams wait for themselves is out of reach alone: saved, repaired or deleted', async ({

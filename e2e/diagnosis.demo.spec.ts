@@ -13,7 +13,7 @@ test('a line that fails is told the one thing to change, and one press makes it 
   await said.getByRole('button', { name: WHAT_NEXT_TEXT.doItLine(2) }).click();
   await expect(page.getByRole('heading', { name: /^Line 2/ })).toBeVisible();
   await expect(said).toHaveCount(0);
-  await expect(page.getByText(/^One change from the line before\. /)).toBeVisible();
+  await expect(page.getByText(/^One change from the last test\. /)).toBeVisible();
 
   // The same again: what was tried is not proposed a second time.
   await page.getByRole('textbox', { name: /Top layer behind/ }).fill('5');
@@ -21,7 +21,7 @@ test('a line that fails is told the one thing to change, and one press makes it 
   await unsure(said);
   await expect(said.locator('p').first()).not.toHaveText(first!);
   await page.reload();
-  await expect(said.getByRole('button', { name: /^Do it: line/ })).toBeVisible();
+  await expect(said.getByRole('button', { name: /^Do this in test/ })).toBeVisible();
   await expect(said.locator('p').first()).not.toHaveText(first!);
 });
 

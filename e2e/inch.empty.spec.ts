@@ -34,7 +34,7 @@ test('a beginner’s path wholly in inches: question, settings, test, card, a ne
   await page.goto('/match');
   await page.getByRole('button', { name: /^Units: mm/ }).click();
   await page.getByLabel(START_TEXT.name).fill('cotton jersey');
-  await page.getByLabel(/4 inches pulled/).fill('6');
+  await page.getByLabel(/Mark 4 in/).fill('6');
   await page.getByRole('button', { name: START_TEXT.find }).click();
   await answered(page);
   await inInches(page);
@@ -50,7 +50,7 @@ test('a beginner’s path wholly in inches: question, settings, test, card, a ne
   await page.getByRole('button', { name: SIGNS_TEXT.nothingWrong }).click();
   await inInches(page);
   await page.getByRole('button', { name: SIMULATED_TEXT.passKeepItAs }).click();
-  await expect(page.getByRole('link', { name: /This line is a card/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Open its settings card/ })).toBeVisible();
 
   for (const operation of ['Neckband', 'Centred zip']) {
     await page.goto('/sew');

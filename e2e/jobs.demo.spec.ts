@@ -64,8 +64,8 @@ test('from a new job over its order, a scrap and the seams to the last tick', as
   const rows = page
     .getByRole('main')
     .locator('ol > li strong')
-    .filter({ hasText: /Sides|Rim|Prove a hem/ });
-  await expect(rows).toHaveText([/^(Sides|Prove a hem)$/, /^(Sides|Prove a hem)$/, 'Rim']);
+    .filter({ hasText: /Sides|Rim|Test: hem/ });
+  await expect(rows).toHaveText([/^(Sides|Test: hem)$/, /^(Sides|Test: hem)$/, 'Rim']);
 
   await page.getByRole('button', { name: WORK_TEXT.proveIt }).click();
   await expect(page.getByRole('heading', { name: /^Line 1/ })).toBeVisible();
@@ -74,7 +74,7 @@ test('from a new job over its order, a scrap and the seams to the last tick', as
   const pass = page.getByRole('button', { name: SIMULATED_TEXT.passKeepItAs });
   await expect(pass).toBeEnabled();
   await pass.click();
-  await expect(page.getByRole('link', { name: /This line is a card/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Open its settings card/ })).toBeVisible();
 
   await page.getByRole('link', { name: TAPE_TEXT.today, exact: true }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Sides' })).toBeVisible();
@@ -115,7 +115,7 @@ test('a job begun without a cloth says so, and gets one for all of its seams at 
   // A colour no spool has yet.
   await page.getByLabel('Thread colour', { exact: true }).fill('lichen');
   await page.getByRole('button', { name: 'Start', exact: true }).click();
-  await expect(page.getByText(/^\d seams without a cloth\.$/)).toBeVisible();
+  await expect(page.getByText(/^\d seams without a fabric\.$/)).toBeVisible();
 
   await page.getByRole('link', { name: TAPE_TEXT.today, exact: true }).click();
   const choose = page.getByRole('link', { name: NEXT_UP_TEXT.chooseIts('fabric') });
@@ -123,22 +123,22 @@ test('a job begun without a cloth says so, and gets one for all of its seams at 
   await page.keyboard.press('Enter');
   // The settings of all seams are worked out meanwhile.
   await settled(page);
-  await page.getByLabel(/^Cloth for \d seams, \d pieces?$/).click();
+  await page.getByLabel(/^Fabric for \d seams, \d pieces?$/).click();
   await page.getByRole('option', { name: 'Deck canvas' }).click();
-  await expect(page.getByText(JOB_CLOTHS_TEXT.insteadOf('Deck canvas', 'no cloth.'))).toBeVisible();
+  await expect(page.getByText(JOB_CLOTHS_TEXT.insteadOf('Deck canvas', 'no fabric.'))).toBeVisible();
   await expect(page.getByText('without a cloth')).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
-  await page.getByLabel(/^Cloth for/).click();
+  await page.getByLabel(/^Fabric for/).click();
   await page.getByRole('option', { name: 'Deck canvas' }).click();
 
   // One cloth for another, later on.
   await page.getByRole('tab', { name: JOB_PAGE_TEXT.piecesAndNotes }).click();
-  await page.getByLabel(/^Cloth of \d seams/).click();
+  await page.getByLabel(/^Fabric of \d seams/).click();
   await page.getByRole('option', { name: 'Apron denim' }).click();
   await expect(page.getByText(JOB_CLOTHS_TEXT.insteadOf('Apron denim', 'Deck canvas.'))).toBeVisible();
   await page.getByRole('tab', { name: /^Seams/ }).click();
   await expect(page.getByRole('row', { name: /Apron denim/ }).first()).toBeVisible();
-  await expect(page.getByRole('row', { name: /Deck canvas|no cloth yet/ })).toHaveCount(0);
+  await expect(page.getByRole('row', { name: /Deck canvas|no fabric yet/ })).toHaveCount(0);
   await page.getByRole('tab', { name: JOB_PAGE_TEXT.whatItTakes }).click();
   await expect(page.getByText(/, lichen/).first()).toBeVisible();
 });
@@ -150,16 +150,14 @@ test('a seam is moved by keys, its cost said on the way; what it waits for expla
   await handle.focus();
   await page.keyboard.press('Space');
   await page.keyboard.press('ArrowUp');
-  await expect(page.getByText(/^Here it (costs|saves)/)).toBeVisible();
+  await expect(page.getByText(/min (longer|quicker) here|No extra time/)).toBeVisible();
   for (let i = 0; i < 4; i += 1) {
     await page.keyboard.press('ArrowUp');
     await page.waitForTimeout(250);
   }
   await expect(page.getByText(STOP_LIST_TEXT.hereItWouldCome)).toBeVisible();
   await page.keyboard.press('Space');
-  await expect(
-    page.getByText(/“Bottom hem” waits for “Prove a hem”: its setting is proven on scrap first/),
-  ).toBeVisible();
+  await expect(page.getByText(/“Bottom hem” waits for “Test: hem”: test its settings on scrap first/)).toBeVisible();
   await page.getByRole('button', { name: BROKEN_PLATE_TEXT.leaveItWhereIt }).click();
   await expect(page.getByText(BROKEN_PLATE_TEXT.itCannotGoThere)).toBeHidden();
   await expect(handle).toBeVisible();
@@ -201,7 +199,7 @@ test('a search for a better order can be stopped, and another order be taken bac
   await expect(page.getByText(FIND_ORDER_TEXT.stoppedTheOrderIs)).toBeVisible();
   await page.getByText(COSTS_TEXT.whatEachChangeTakes).click();
   await page.getByLabel('Foot, min').fill('20');
-  await page.getByLabel('Walk to the iron, min').fill('many');
+  await page.getByLabel('Going to the iron, min').fill('many');
   await expect(page.getByText(/“many” is not a time/)).toBeVisible();
   await look.click();
   // Seventy seams are too many for a proof: how far it can be off is said instead.
@@ -232,7 +230,7 @@ test('a job goes out as a file and as a table, comes back, and is made again', a
     .getByLabel(SEAM_CSV_TEXT.importSeamsAsCsv)
     .setInputFiles({ name: 'ring.csv', mimeType: 'text/csv', buffer: Buffer.from(ringed) });
   // Seams that wait for each other could never be sewn: the row is named, and nothing is read.
-  await expect(page.getByText(/^Row \d, After: waits in a ring: “.*” after “.*”\.$/)).toBeVisible();
+  await expect(page.getByText(/^Row \d, After: waits for itself through “.*” after “.*”\.$/)).toBeVisible();
   await expect(page.getByText(SEAMS_PLACE_TEXT.theseWaitForEach)).toBeHidden();
 
   const wrong = table.replace('Apron denim', 'Moon silk');
@@ -240,7 +238,7 @@ test('a job goes out as a file and as a table, comes back, and is made again', a
     .getByLabel(SEAM_CSV_TEXT.importSeamsAsCsv)
     .setInputFiles({ name: 'wrong.csv', mimeType: 'text/csv', buffer: Buffer.from(wrong) });
   await expect(
-    page.getByText(/^Row 2, Cloth: expected one cloth of the drawer, by its name or, .* got "Moon silk"\.$/),
+    page.getByText(/^Row 2, Fabric: expected one of your fabrics, by its name or, .* got "Moon silk"\.$/),
   ).toBeVisible();
 
   await page.getByRole('button', { name: JOB_ACTIONS_TEXT.makeItAgain }).click();
@@ -260,13 +258,13 @@ test('a job goes out as a file and as a table, comes back, and is made again', a
 test('what a job takes stands there with what has to be got', async ({ page }) => {
   await openDemo(page, '/projects?id=top&place=budget');
   await expect(page.getByText(/\d m of stretch tape for the hem/)).toBeVisible();
-  await page.getByLabel(/^stretch tape for the hem: there is/).fill('1500');
+  await page.getByLabel(/^stretch tape for the hem: have/).fill('1500');
   await expect(page.getByText(/\d m of stretch tape for the hem/)).toBeHidden();
   await page.reload();
-  await expect(page.getByLabel(/^stretch tape for the hem: there is/)).toHaveValue('1500');
+  await expect(page.getByLabel(/^stretch tape for the hem: have/)).toHaveValue('1500');
   // What is done has nothing to get, and says how long it took.
   await page.goto('/projects?id=cushion&place=budget');
-  await expect(page.getByText(/ in all, by the timer$/)).toBeVisible();
+  await expect(page.getByText(/ altogether, by the timer$/)).toBeVisible();
   await expect(page.getByRole('heading', { name: BUDGET_TEXT.toGet })).toHaveCount(0);
 });
 
@@ -276,10 +274,10 @@ test('Today opens with what is next and leads the machine to it', async ({ page 
   await expect(page.getByRole('heading', { name: ATTENTION_TEXT.needlesNearTheirHours })).toBeVisible();
   await expect(page.getByRole('heading', { name: ATTENTION_TEXT.cardsOutOfDate })).toBeVisible();
   await expect(page.getByRole('heading', { name: ATTENTION_TEXT.careDue })).toBeVisible();
-  await expect(page.getByRole('link', { name: /Merino jersey.*scrap half tested, line 3 started/ })).toBeVisible();
-  await expect(page.getByRole('link', { name: /Velvet cushion.*scrap half tested, one line failed/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Merino jersey.*half tested: test 3 started/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Velvet cushion.*half tested: one test failed/ })).toBeVisible();
   await expect(page.getByRole('complementary', { name: BAR_TEXT.onTheMachine })).toContainText('to change');
-  await page.getByRole('link', { name: /Lawn for the curtains, a hem/ }).click();
+  await page.getByRole('link', { name: /Lawn for the curtains: hem/ }).click();
   await expect(page.getByRole('button', { name: STALENESS_TEXT.testItAgainWith })).toBeVisible();
 });
 
@@ -304,7 +302,7 @@ test('axe finds nothing wrong with what opens on a job', async ({ page }) => {
   await page.setViewportSize({ width: 1280, height: 3600 });
   await openDemo(page, '/projects?id=top&place=seams');
   await page.getByRole('button', { name: /^Side and sleeve in one/ }).click();
-  await page.getByText('The other questions of this operation').click();
+  await page.getByText('More questions about this operation').click();
   await page.getByText(SEAM_CSV_TEXT.theColumnsOfThis).click();
   expect(await axeFindings(page)).toEqual([]);
   await page.goto('/projects?id=top&place=budget');

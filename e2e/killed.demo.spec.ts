@@ -19,7 +19,7 @@ async function killed(baseURL: string | undefined, info: TestInfo, { fill, check
     const before = await open();
     const page = before.pages()[0];
     await page.goto('/match');
-    await expect(page.getByText('This is a demo workroom')).toBeVisible();
+    await expect(page.getByText('Demo workroom')).toBeVisible();
     await fill(page);
     // As long as a person takes to look up from the key they pressed last.
     await page.waitForTimeout(1000);

@@ -51,8 +51,8 @@ test('everything that happened is found by a few letters, filtered, and the view
 
 test('cards are compared, and go on paper as a file', async ({ page }, info) => {
   await openDemo(page, '/log?place=cards');
-  await page.getByLabel('Pick Deck canvas, a plain seam').check();
-  await page.getByLabel('Pick Polar fleece hat, a plain seam').check();
+  await page.getByLabel('Select Deck canvas: plain seam').check();
+  await page.getByLabel('Select Polar fleece hat: plain seam').check();
   await page.getByRole('button', { name: WITH_PICKED_TEXT.compare(2) }).click();
   await expect(page.getByRole('row', { name: /^Stitch ?, differs .*Zigzag/ })).toBeVisible();
   await expect(page.getByRole('row', { name: /^Machine the green machine the green machine$/ })).toBeVisible();
@@ -75,9 +75,9 @@ test('a card says what changed since it last worked', async ({ page }) => {
 
 test('charts answer their question in words as well', async ({ page }) => {
   await openDemo(page, '/log?place=charts');
-  await expect(page.getByText(/the green machine feeds \d+% \(\d+ lines\)/)).toBeVisible();
+  await expect(page.getByText(/the green machine feeds \d+% \(\d+ tests\)/)).toBeVisible();
   await expect(page.getByRole('img', { name: /^Needle hours by kind: Stretch 75\/11 5.4 h/ })).toBeVisible();
-  await expect(page.getByRole('img', { name: /^Faults by cloth: .*Merino jersey 2 ×/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Faults by fabric: .*Merino jersey 2 ×/ })).toBeVisible();
   await expect(page.getByRole('img', { name: /mm wide: measured \d+%, predicted \d+%/ })).toBeVisible();
 });
 
@@ -99,7 +99,7 @@ test('a card made with older tables says once what would start elsewhere now, an
   await expect(waiting).toContainText(/Length: [\d.]+ mm instead of 4.2 mm/);
   await waiting.getByRole('link').click();
   const told = page.getByRole('region', { name: 'Bobbet would recommend something different now' });
-  await expect(told).toContainText('Your tested setting stays as it is.');
+  await expect(told).toContainText('Your tested settings stay as they are.');
   await expect(reading(page, 'Length')).toContainText('2.8');
   await told.getByRole('button', { name: KNOWLEDGE_TEXT.understood }).click();
   await expect(told).toHaveCount(0);

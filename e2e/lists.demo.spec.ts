@@ -6,7 +6,7 @@ import { TABLE_TEXT } from '@/parts/longTable/text';
 import { DRAWER_TEXT } from '@/features/cloth/text';
 
 const typed = (page: Page, label: string) => page.getByRole('textbox', { name: label });
-const HEAD = 'Name,Weight g/m²,Thickness mm,Stretch across %,Most like,Fibres,Kept in';
+const HEAD = 'Name,Weight g/m²,Thickness mm,Stretch across %,Closest to,Fibres,Kept in';
 const rows = (wrong: boolean) =>
   Array.from({ length: 50 }, (_, i) => {
     const weight = wrong && i === 6 ? 'heavy' : String(80 + i * 5);
@@ -27,7 +27,7 @@ test('a CSV of 50 cloths with three bad rows is refused by row and column; put r
   const input = page.getByLabel(CSV_FILES_TEXT.importFromCsv('Fabrics'));
   await input.setInputFiles(csv(true));
   const refused = page.getByRole('alert').filter({ hasText: 'remnants.csv was not imported' });
-  await expect(refused).toContainText('3 cells are wrong; nothing here has changed');
+  await expect(refused).toContainText('3 cells are wrong. Nothing here has changed');
   for (const row of [
     /^8 Weight g\/m² expected a weight, such as 160, 12 oz or 19 momme, got "heavy"/,
     /^22 Stretch across % expected a stretch in percent from 0 to 400, got 900/,
@@ -66,7 +66,7 @@ test('2,000 cloths and 10,000 needles are scrolled and searched with only what i
   page,
 }) => {
   await openDemo(page, '/workroom?place=files');
-  const many = ['Name,Most like', ...Array.from({ length: 2000 }, (_, i) => `Bolt ${i + 1},jersey`)].join('\n');
+  const many = ['Name,Closest to', ...Array.from({ length: 2000 }, (_, i) => `Bolt ${i + 1},jersey`)].join('\n');
   await page
     .getByLabel(CSV_FILES_TEXT.importFromCsv('Fabrics'))
     .setInputFiles({ name: 'bolts.csv', mimeType: 'text/csv', buffer: Buffer.from(many) });
@@ -138,7 +138,7 @@ test('a table is sorted, its columns are chosen, arrow keys go along it, and wha
   const file = info.outputPath('needles.csv');
   await (await download).saveAs(file);
   const [head, ...lines] = (await readFile(file, 'utf8')).trim().split('\r\n');
-  expect(head).toBe('Needle,Hours,State,Sewed last,Pack');
+  expect(head).toBe('Needle,Hours,State,Last sewn,Pack');
   expect(lines.length).toBe(await rows.count());
   expect(lines.every((line) => line.startsWith('Jeans'))).toBe(true);
 });

@@ -60,7 +60,7 @@ test('a dial moved by hand: risks, give, reasons and the machine bar follow, and
 test('what would strike metal is refused with a drawing, and nothing changes', async ({ page }) => {
   await openMerino(page);
   await page.getByRole('button', { name: INLINE_EDIT_TEXT.change('Standard', 'plate') }).click();
-  await page.getByRole('menuitemradio', { name: /Straight-stitch.*would strike/ }).click();
+  await page.getByRole('menuitemradio', { name: /Straight-stitch.*would hit/ }).click();
   await expect(page.getByRole('heading', { name: REFUSAL_TEXT.thatWouldBreakA })).toBeVisible();
   await expect(page.getByRole('img', { name: /The needle reaches from -1.4 to 1.4 mm/ })).toBeVisible();
   await expect(reading(page, 'Plate')).toContainText('Standard');
@@ -71,17 +71,17 @@ test('what would strike metal is refused with a drawing, and nothing changes', a
 test('up to three settings stand side by side, and any of them is taken', async ({ page }) => {
   await openMerino(page);
   await page.getByRole('button', { name: SEW_LIKE_THIS_TEXT.keepToCompare }).click();
-  await page.getByRole('button', { name: /^Triple straight.*gives/ }).click();
+  await page.getByRole('button', { name: /^Triple straight.*stretches/ }).click();
   const table = page.getByRole('region', { name: ANSWER_TEXT.settingsSideBySide });
   await expect(table.getByRole('columnheader')).toHaveCount(2);
   await page.getByRole('button', { name: SEW_LIKE_THIS_TEXT.keepToCompare }).click();
-  await page.getByRole('button', { name: /^Three-step zigzag.*gives/ }).click();
+  await page.getByRole('button', { name: /^Three-step zigzag.*stretches/ }).click();
   await expect(table.getByRole('columnheader')).toHaveCount(3);
-  await expect(table.getByRole('row', { name: /Stitch \(they differ\)/ })).toBeVisible();
-  await expect(table.getByRole('row', { name: /Gives \(needs 25%\)/ })).toContainText('to 50%');
-  await table.getByRole('button', { name: /^Take Zigzag/ }).click();
+  await expect(table.getByRole('row', { name: /Stitch \(different\)/ })).toBeVisible();
+  await expect(table.getByRole('row', { name: /Seam stretch \(needs 25%\)/ })).toContainText('to 50%');
+  await table.getByRole('button', { name: /^Use Zigzag/ }).click();
   await expect(reading(page, 'Stitch')).toContainText('Zigzag');
-  await table.getByRole('button', { name: /^Put Triple straight/ }).click();
+  await table.getByRole('button', { name: /^Remove Triple straight/ }).click();
   // One alone is nothing to compare.
   await expect(table).toHaveCount(0);
 });
@@ -89,11 +89,11 @@ test('up to three settings stand side by side, and any of them is taken', async 
 test('two schools side by side, and the one chosen is followed from then on', async ({ page }) => {
   await openMerino(page);
   await page.getByText(SCHOOLS_TEXT.whereGoodSewistsDiffer).click();
-  const school = page.getByRole('region', { name: 'Construction stitch on knits' });
-  await school.getByRole('button', { name: 'wide zigzag' }).click();
-  await expect(school.getByRole('columnheader', { name: 'wide zigzag' })).toBeVisible();
+  const school = page.getByRole('region', { name: 'Seams in knits' });
+  await school.getByRole('button', { name: 'a short, wide zigzag' }).click();
+  await expect(school.getByRole('columnheader', { name: 'a short, wide zigzag' })).toBeVisible();
   await expect(school.getByText(/trimmed to the stitching/)).toBeVisible();
-  await school.getByRole('button', { name: /^by give, change/ }).click();
+  await school.getByRole('button', { name: /^whatever stretches enough, change/ }).click();
   await page.getByRole('menuitemradio', { name: 'triple straight' }).click();
   await expect(reading(page, 'Stitch')).toContainText('Triple straight');
   await page.reload();
@@ -105,7 +105,7 @@ test('give at other widths and lengths is drawn against what the seam needs', as
   await openMerino(page);
   await page.getByText(GIVE_CHART_TEXT.giveAtOtherWidths).click();
   await expect(
-    page.getByRole('img', { name: /the seam needs 25 percent; this setting gives 3\d percent/ }),
+    page.getByRole('img', { name: /the seam needs 25 percent; these settings give 3\d percent/ }),
   ).toBeVisible();
 });
 
@@ -126,15 +126,12 @@ test('axe finds nothing wrong with everything open, by daylight and in the eveni
   await openMerino(page);
   await page.getByRole('button', { name: /^Pressure.*turn by hand/ }).click();
   await page.getByRole('button', { name: SEW_LIKE_THIS_TEXT.keepToCompare }).click();
-  await page.getByRole('button', { name: /^Triple straight.*gives/ }).click();
+  await page.getByRole('button', { name: /^Triple straight.*stretches/ }).click();
   await page.getByText(SCHOOLS_TEXT.whereGoodSewistsDiffer).click();
-  await page
-    .getByRole('region', { name: 'Construction stitch on knits' })
-    .getByRole('button', { name: 'slanted' })
-    .click();
+  await page.getByRole('region', { name: 'Seams in knits' }).getByRole('button', { name: 'slanted' }).click();
   await page.getByText(GIVE_CHART_TEXT.giveAtOtherWidths).click();
   await page.getByRole('button', { name: /change plate/ }).click();
-  await page.getByRole('menuitemradio', { name: /Straight-stitch.*would strike/ }).click();
+  await page.getByRole('menuitemradio', { name: /Straight-stitch.*would hit/ }).click();
   await expect(page.getByRole('heading', { name: REFUSAL_TEXT.thatWouldBreakA })).toBeVisible();
   expect(await axeFindingsInBoth(page)).toEqual([]);
 });

@@ -14,7 +14,7 @@ const choose = (name: string | RegExp) => (page: Page) => page.getByRole('combob
 
 /** What can be open on a screen: lists, menus, dialogs, calendars, errors, tables; and how it is opened. */
 const STATES: readonly { name: string; place: string; open: (page: Page) => Promise<void> }[] = [
-  { name: 'the fabric is being found', place: '/match?cloth=merino', open: press(/change cloth/) },
+  { name: 'the fabric is being found', place: '/match?cloth=merino', open: press(/change fabric/) },
   { name: 'the list of seams', place: '/match?cloth=merino', open: press(/change seam/) },
   { name: 'the list of needles', place: '/match?cloth=merino', open: press(/change needle/) },
   { name: 'what was done', place: '/match?cloth=merino', open: press(HISTORY_TEXT.button) },
@@ -122,9 +122,9 @@ test('arrow keys go along tabs, instruments, menus and lists', async ({ page }) 
   const name = (await next.textContent())!.trim();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('button', { name: `${name}, change seam` })).toBeVisible();
-  await page.getByRole('button', { name: /change cloth/ }).press('Enter');
+  await page.getByRole('button', { name: /change fabric/ }).press('Enter');
   await expect(page.getByRole('combobox')).toBeFocused();
   await page.keyboard.type('vel');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('button', { name: /^velvet cushion, change cloth/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Velvet cushion, change fabric/ })).toBeVisible();
 });

@@ -41,13 +41,13 @@ test('a concealed zip with a one-bar foot: both pieces by name, foot and needle 
     [/Finish both raw edges/, /Zigzag/],
     [/lay the coil flat/, null],
     [/left piece, right side up/, null],
-    [/baste down the middle of the tape, stitches of 4.5 mm/, /4.5 mm/],
+    [/tack down the middle of the tape, stitches of 4.5 mm/, /4.5 mm/],
     [/foot to the right of the needle, on the tape/, ONE_BAR.right],
     [/right piece, mirrored/, null],
-    [/Baste down the middle of its tape/, /4.5 mm/],
+    [/Tack down the middle of its tape/, /4.5 mm/],
     [/foot to the left of the needle/, ONE_BAR.left],
-    [/Take the basting out/, null],
-    [/begin 1.2 cm above the end/, ONE_BAR.right],
+    [/Take the tacking out/, null],
+    [/start 1.2 cm above the end/, ONE_BAR.right],
     [/Sew the tail of each tape/, ONE_BAR.right],
     [/Cut the zip off 2.5 cm below the notch/, null],
   ]);
@@ -70,22 +70,22 @@ test('a concealed zip with its own foot goes straight into the groove, the needl
 
 test('a centred zip from below: both sides alike, foot changed over', async ({ page }) => {
   await ask(page, 'deck', 'Centred zip');
-  await way(page, 'How you sew the rows', /each side from below/);
+  await way(page, 'How you sew the rows', /each side from the bottom/);
   await begin(page);
   await walk(page, [
     [/Finish both raw edges/, /Zigzag/],
     [/mark the bottom stop/, null],
-    [/Baste from the raw top edge/, /4.2 mm/],
+    [/Tack from the raw top edge/, /4.2 mm/],
     [/From the mark to the end of the seam/, /2.8 mm/],
     [/Press the whole seam open/, null],
     [/lay the closed zip face down/, null],
     [/Sew each tape to its allowance only/, ONE_BAR.left],
-    [/begin on the seam and sew out to the left/, ONE_BAR.right],
+    [/start on the seam and sew out to the left/, ONE_BAR.right],
     [/Up the left side/, ONE_BAR.right],
     [/out to the right over the same hole/, ONE_BAR.left],
     [/Up the right side/, ONE_BAR.left],
     [/slide the pull down past the end of the rows/, ONE_BAR.left],
-    [/Take the rest of the basting out/, null],
+    [/Take out the rest of the tacking/, null],
   ]);
 });
 
@@ -102,7 +102,7 @@ test('a zip between two folds: the foot stands on the far side of the teeth, and
     [/Slide the pull past the foot/, ONE_BAR.left],
     [/Close the zip and chalk/, null],
     [/Move the foot to the other side/, ONE_BAR.right],
-    [/turn the wheel by hand over the coil/, null],
+    [/turn the handwheel over the coil/, null],
   ]);
 });
 
@@ -131,9 +131,9 @@ test('velvet is hemmed as a coat is: turned once, caught by hand or with a blind
   await way(page, 'How it is caught', /by machine/);
   await begin(page);
   await walk(page, [
-    [/Finish the raw edge, flat/, /igzag/],
+    [/Finish the raw edge flat/, /igzag/],
     [/Turn up 4 cm once/, null],
-    [/Sew on the edge, each bite catching one thread/, /Blind/],
+    [/Sew on the edge, each side stitch catches one thread/, /Blind/],
     [/steam 2.5 cm above the wrong side/, null],
   ]);
 });
@@ -155,9 +155,9 @@ test('quilting lines are counted from the middle, and sewn by the school that wa
   await way(page, 'Which way you sew them', /each from the other end/);
   await begin(page);
   await walk(page, [
-    [/15 lines fill 60 cm evenly, 7 on each side of the middle one/, /Walking/],
+    [/15 rows fill 60 cm evenly, 7 on each side of the middle one/, /Walking/],
     [/Mark the middle line, 30 cm from the side, and sew it/, /Walking/],
-    [/each from the other end than the one before/, /Walking/],
+    [/each from the opposite end to the one before/, /Walking/],
     [/Trim the edges square/, null],
   ]);
 });
@@ -169,9 +169,9 @@ test('silk is laid between tissue and cut in one layer; the machine bar is left 
   await walk(page, [
     [/Tape a sheet of tissue/, null],
     [/Lay the selvedge along the edge/, null],
-    [/grain line as far from the selvedge at both ends/, null],
-    [/4 pairs once, then once with the pattern turned over/, null],
-    [/along the cut line, inside the allowance, with silk pins: one every 4 cm, about 400/, null],
+    [/grain line equally far from the selvedge at both ends/, null],
+    [/4 pairs once, then again with the pattern turned over/, null],
+    [/inside the allowance, along the cutting line, with silk pins: one every 4 cm, about 400/, null],
     [/Cut with long strokes/, null],
     [/Count: 10 pieces/, null],
   ]);

@@ -90,7 +90,7 @@ const sayFinding = ({ id, nodes }: { id: string; nodes: { html: string }[] }) =>
 /** Opens the demo workroom at one of its places. */
 export async function openDemo(page: Page, place = '/match') {
   await page.goto(place);
-  await expect(page.getByText('This is a demo workroom')).toBeVisible();
+  await expect(page.getByText('Demo workroom')).toBeVisible();
 }
 
 /** Goes to the cards of the ledger; what else happened is off the screen then. */
@@ -113,7 +113,7 @@ export async function ask(page: Page, cloth: string, operation: string) {
 /** Answers "Not sure" to whatever is asked, until a change is proposed. */
 export async function unsure(said: Locator) {
   const question = said.getByRole('button', { name: 'Not sure' });
-  const change = said.getByRole('button', { name: /^Do it: line/ });
+  const change = said.getByRole('button', { name: /^Do this in test/ });
   for (;;) {
     // While the next step is worked out, the last one is there but cannot be pressed.
     await expect(question.or(change)).toBeEnabled();

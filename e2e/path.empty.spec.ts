@@ -54,23 +54,25 @@ test('the whole path: cloth, setting, machine, scrap, card, reload, export, wipe
   await page.getByLabel(`${MEASURES_TEXT.afterSewing}, cm`).fill('10.1');
   await page.getByLabel(`${MEASURES_TEXT.pulledToHeld}, cm`).fill('12.5');
   await page.getByRole('button', { name: SIGNS_TEXT.nothingWrong }).click();
-  await expect(page.getByText('still open: held to 25%')).toBeVisible();
+  await expect(page.getByText('not measured yet: held to 25%')).toBeVisible();
   await expect(pass).toBeDisabled();
   await page.getByLabel(`${MEASURES_TEXT.pulledToHeld}, cm`).fill('13.4');
   await expect(page.getByText(MEASURES_TEXT.trueLengthMm('2.44'))).toBeVisible();
   await pass.click();
-  await expect(page.getByRole('link', { name: /This line is a card/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Open its settings card/ })).toBeVisible();
 
   await page.reload();
   await openCards(page);
   await page.getByLabel(CARD_LIST_TEXT.findACard).fill('plun inter');
   await expect(page.getByText('1 of 1 card')).toBeVisible();
   await page.getByRole('link', { name: /Plum interlock jersey/ }).click();
-  await expect(page.getByText('✓ Proven on scrap today')).toBeVisible();
+  await expect(page.getByText('✓ Tested on a swatch today')).toBeVisible();
   await expect(page.getByText('grew 1%')).toBeVisible();
 
   await page.getByRole('link', { name: TAPE_TEXT.match, exact: true }).click();
-  await expect(page.getByText(/Your card .* passed on the same cloth and seam, on this machine/)).toBeVisible();
+  await expect(
+    page.getByText(/You tested this before: .* passed on the same fabric and seam, on this machine/),
+  ).toBeVisible();
   await expect(page.getByText(GIVE_BAR_TEXT.measured('34'))).toBeVisible();
 
   await page.getByRole('link', { name: 'Workroom' }).click();
@@ -83,7 +85,7 @@ test('the whole path: cloth, setting, machine, scrap, card, reload, export, wipe
 
   await page.getByRole('button', { name: FILES_TEXT.empty }).click();
   await openCards(page);
-  await expect(page.getByText('No card yet.')).toBeVisible();
+  await expect(page.getByText('No settings cards yet.')).toBeVisible();
 
   await page.getByRole('link', { name: 'Workroom' }).click();
   await page.getByRole('tab', { name: 'Files' }).click();
@@ -136,7 +138,7 @@ test('the whole path by keyboard alone', async ({ page }) => {
   await tabTo('Test on scrap');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: /Line 1/ })).toBeVisible();
-  await tabTo('After sewing, cm');
+  await tabTo('Length after sewing, cm');
   await page.keyboard.type('10.1');
   await tabTo('Stretched to, cm');
   await page.keyboard.type('12.8');
@@ -144,9 +146,9 @@ test('the whole path by keyboard alone', async ({ page }) => {
   await page.keyboard.press('Space');
   await tabTo('Pass: save a settings card');
   await page.keyboard.press('Enter');
-  await tabTo(/This line is a card/);
+  await tabTo(/Open its settings card/);
   await page.keyboard.press('Enter');
-  await expect(page.getByText('✓ Proven on scrap today')).toBeVisible();
+  await expect(page.getByText('✓ Tested on a swatch today')).toBeVisible();
 });
 
 test('nonsense is answered beside the field, and nothing of it is stored', async ({ page }) => {
@@ -158,11 +160,11 @@ test('nonsense is answered beside the field, and nothing of it is stored', async
   const find = page.getByRole('button', { name: START_TEXT.find });
   // Ten kinds of answer: none is dropped, and nothing goes on with what nobody saw.
   await expect(page.getByText(NAMING_TEXT.heard('rib', 'a knit', '260 g/m²'))).toBeVisible();
-  await expect(page.getByText('Left empty, 100% is assumed: usual for this knit.')).toBeVisible();
+  await expect(page.getByText('If you leave this empty, Bobbet assumes 100%, usual for this knit.')).toBeVisible();
   for (const [typed, says] of [
     ['1000', /1000 cm is more than any fabric stretches to/],
     ['far', /“far” is not a length/],
-    ['8', /8 cm is shorter than the 10 cm you began with/],
+    ['8', /8 cm is shorter than the 10 cm you started with/],
     ['5,5', /5.5 cm is shorter than the 10 cm/],
     ['60', /60 cm is more than any fabric stretches to/],
     ['15 kg', /“kg” is not a unit of length/],
@@ -194,7 +196,7 @@ test('nonsense is answered beside the field, and nothing of it is stored', async
   await expect(page.getByText(/“heavy” is not a weight of fabric/)).toBeVisible();
   await expect(weight).toHaveValue('heavy');
   await page.getByRole('tab', { name: CLOTH_PAGE_TEXT.measure, exact: true }).click();
-  await page.getByLabel('Pulled to, cm').fill('15');
+  await page.getByLabel('Stretched to, cm').fill('15');
   await page.getByLabel(`${STRETCH_GAUGE_TEXT.letGoAfterA}, cm`).fill('16');
   await expect(page.getByText('Expected at most the stretched length.')).toBeVisible();
   await expect(page.getByRole('button', { name: GAUGE_SHELL_TEXT.keepThisReading })).toBeDisabled();
@@ -221,7 +223,7 @@ test('a machine that sews straight only hears that a stretching seam is not poss
   await stitches.getByLabel('Straight', { exact: true }).check();
   await page.getByRole('link', { name: TAPE_TEXT.match, exact: true }).click();
   await expect(page.getByRole('heading', { name: IMPOSSIBLE_TEXT.notWithThisMachine })).toBeVisible();
-  await expect(page.getByText(/the seam must give 25%/)).toBeVisible();
+  await expect(page.getByText(/the seam must stretch 25%/)).toBeVisible();
   await expect(page.getByText(/A machine with zigzag stitch/)).toBeVisible();
 });
 

@@ -41,7 +41,7 @@ test('a felled seam in denim: the bar asks for the topstitching when it is its t
 test('an abutted joint in neoprene swings over the gap, and no pin goes in', async ({ page }) => {
   await ask(page, 'neoprene', 'Abutted seam');
   await begin(page);
-  await until(page, /Sew over the joint/);
+  await until(page, /Sew over the join/);
   await expect(bar(page)).toContainText(/Zigzag|Bridging/);
   await expect(bar(page)).toContainText('5 mm');
   await expect(step(page)).toContainText('knot');
@@ -116,14 +116,14 @@ test('a plain seam in vinyl: no pins, no iron, tails to knot; pictured and print
 
 test('"Test it first" opens the scrap of this row, and its card proves that row and nothing else', async ({ page }) => {
   await ask(page, 'denim', 'Flat-felled seam');
-  await expect(page.getByText(/Nothing of “Flat-felled seam” is tested yet/)).toBeVisible();
+  await expect(page.getByText(/“Flat-felled seam” is not tested yet/)).toBeVisible();
   await page.getByRole('button', { name: SEW_TEXT.testFirst }).first().click();
-  await expect(page.getByRole('heading', { level: 1, name: 'Apron denim, flat-felled seam' })).toBeVisible();
+  await expect(page.getByRole('heading', { level: 1, name: 'Apron denim: flat-felled seam' })).toBeVisible();
   await expect(page.getByText('Sewn for: Flat-felled seam: the seam.')).toBeVisible();
   await page.getByLabel(MEASURES_TEXT.stitchesIn('10 cm')).fill('36');
   await page.getByRole('button', { name: SIGNS_TEXT.nothingWrong }).click();
   await page.getByRole('button', { name: SIMULATED_TEXT.passKeepItAs }).click();
-  await expect(page.getByRole('link', { name: /This line is a card/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Open its settings card/ })).toBeVisible();
   await page.getByRole('link', { name: FOR_TEXT.backTo }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Flat-felled seam' })).toBeVisible();
   await expect(page.getByText('✓ Tested on scrap for this.')).toHaveCount(1);

@@ -29,7 +29,7 @@ test('a centred zip is run from its questions to its log, with every number alre
   await page.getByLabel('Raw top edge to the top stop, cm').fill('2');
   await page.getByLabel('Opening in the seam, from the raw top edge, cm').fill('15');
   await expect(
-    page.getByText(/The zip ends 20 cm below the raw top edge and the opening is 15 cm: leave the seam open for 20 cm/),
+    page.getByText(/The zip ends 20 cm below the raw top edge and the opening is 15 cm: leave 20 cm of the seam open/),
   ).toBeVisible();
   await expect(begin).toBeDisabled();
   await page.getByLabel('Opening in the seam, from the raw top edge, cm').fill('20');
@@ -52,7 +52,7 @@ test('a centred zip is run from its questions to its log, with every number alre
   await expect(bar(page)).toContainText('Zip, left');
   await page.locator('body').press('PageDown');
   await expect(step(page)).toContainText('Stop 4 mm below the metal stop');
-  await expect(step(page)).toContainText('turn the wheel by hand for the last two stitches');
+  await expect(step(page)).toContainText('turn the handwheel for the last two stitches');
   await expect(page.getByRole('img', { name: 'From above, right side up' })).toContainText('8 mm');
 
   // Left and come back to: the same step.
@@ -102,16 +102,16 @@ test('an allowance too small for two passes is refused with the number to change
   await ask(page, 'habotai', 'French seam');
   await page.getByLabel('Seam allowance of the pattern, cm').fill('0.6');
   await expect(
-    page.getByText(/is too narrow to trim to 3 mm and close over it in this cloth: cut it [\d.]+ mm wide/),
+    page.getByText(/is too narrow to trim to 3 mm and close over it in this fabric: cut it [\d.]+ mm wide/),
   ).toBeVisible();
   await expect(page.getByRole('button', { name: SEW_TEXT.begin })).toBeDisabled();
   // What was typed is there tomorrow, and so is the way back.
   await page.goto('/sew');
-  await page.getByRole('link', { name: /French seam.*not begun/ }).click();
+  await page.getByRole('link', { name: /French seam.*not started/ }).click();
   await expect(page.getByLabel('Seam allowance of the pattern, cm')).toHaveValue('0.6');
   await page.getByRole('button', { name: SEW_TEXT.putAway }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('link', { name: /French seam.*not begun/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /French seam.*not started/ })).toBeVisible();
 });
 
 for (const [cloth, operation] of [
@@ -134,7 +134,7 @@ for (const [cloth, operation] of [
       await expect(page.getByText(text!, { exact: true })).toHaveCount(0);
     }
     await expect(page.getByRole('heading', { name: `${operation}: sewn` })).toBeVisible();
-    await expect(page.getByText(/\d+ min in all/)).toBeVisible();
+    await expect(page.getByText(/\d+ min altogether/)).toBeVisible();
   });
 
 test('from a card to what it was proven for, with its setting', async ({ page }) => {

@@ -130,7 +130,7 @@ test('yesterday’s setting is called out, and ticked off one by one', async ({ 
 test('the sentence is edited in place and the answer follows', async ({ page }) => {
   await openDemo(page, '/match?cloth=merino');
   await answered(page);
-  await page.getByRole('button', { name: /change give/ }).click();
+  await page.getByRole('button', { name: /change stretch/ }).click();
   await page.getByLabel(`${SENTENCE_TEXT.give}, %`).fill('45');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('button', { name: INLINE_EDIT_TEXT.change('45%', 'stretch') })).toBeVisible();
@@ -138,7 +138,7 @@ test('the sentence is edited in place and the answer follows', async ({ page }) 
   await page.getByRole('button', { name: /change seam/ }).click();
   await page.getByRole('menuitemradio', { name: 'a hem' }).click();
   await expect(reading(page, 'Needle')).toContainText('Stretch twin');
-  await page.getByRole('button', { name: /change cloth/ }).click();
+  await page.getByRole('button', { name: /change fabric/ }).click();
   await page.getByRole('option', { name: 'Apron denim' }).click();
   await expect(reading(page, 'Needle')).toContainText('Jeans');
   await page.getByRole('button', { name: /change machine/ }).click();
@@ -149,7 +149,7 @@ test('the sentence is edited in place and the answer follows', async ({ page }) 
 test('another way can be taken, and the best is one press away', async ({ page }) => {
   await openDemo(page, '/match?cloth=merino');
   await answered(page);
-  await page.getByRole('button', { name: /^Triple straight.*gives/ }).click();
+  await page.getByRole('button', { name: /^Triple straight.*stretches/ }).click();
   await expect(reading(page, 'Stitch')).toContainText('Triple straight');
   await page.getByRole('button', { name: ANSWER_TEXT.backToTheBest }).click();
   await expect(reading(page, 'Stitch')).toContainText('Zigzag');
@@ -216,7 +216,7 @@ test('an own start empties the demo, and Undo brings it back', async ({ page }) 
   await page.getByRole('button', { name: FRAME_TEXT.startMyOwnWorkroom }).click();
   await expect(page.getByRole('heading', { name: START_TEXT.title })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByText('This is a demo workroom')).toBeVisible();
+  await expect(page.getByText('Demo workroom')).toBeVisible();
   await openCards(page);
   await expect(page.getByText(/of 5 cards/)).toBeVisible();
 });

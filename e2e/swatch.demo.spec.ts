@@ -23,11 +23,11 @@ test('a scrap is planned from what is in doubt, and printed at true scale with i
   await page.getByRole('button', { name: SEW_LIKE_THIS_TEXT.testOnScrap }).click();
   await expect(line(page, 1)).toBeVisible();
   await expect(page.getByRole('region', { name: 'Line 1' })).toContainText(
-    /The setting as matched: how it looks, how it feeds and whether it gives enough/,
+    /The settings from Match: how it looks, how it feeds and whether it stretches enough/,
   );
-  await expect(page.getByText(/line of the plan still to come|lines of the plan still to come/)).toBeVisible();
+  await expect(page.getByText(/tests? planned and not sewn yet/)).toBeVisible();
   await page.getByRole('button', { name: /^Line 2: to come/ }).click();
-  await expect(page.getByText(/^Still to come, along the cloth\./)).toBeVisible();
+  await expect(page.getByText(/^Next, along the fabric\./)).toBeVisible();
   await expect(page.getByLabel(`${MEASURES_TEXT.afterSewing}, cm`)).toHaveCount(0);
 
   await page.emulateMedia({ media: 'print' });
@@ -74,7 +74,7 @@ test('a simulated machine with two hidden faults is brought to a card by followi
     await expect(page.getByText(SIMULATED_TEXT.by(9))).toBeVisible();
     if (await pass.isEnabled()) break;
     await unsure(said);
-    const change = said.getByRole('button', { name: /^Do it: line/ });
+    const change = said.getByRole('button', { name: /^Do this in test/ });
     await change.click();
   }
   console.log(`   lines until the machine with two hidden faults passed: ${lines}`);
@@ -82,7 +82,7 @@ test('a simulated machine with two hidden faults is brought to a card by followi
   // Its picture is there: cloth and two threads, not an empty canvas.
   await expect
     .poll(() =>
-      page.getByRole('img', { name: /The simulated scrap/ }).evaluate((canvas: HTMLCanvasElement) => {
+      page.getByRole('img', { name: /The simulated swatch/ }).evaluate((canvas: HTMLCanvasElement) => {
         const { data } = canvas.getContext('2d')!.getImageData(0, 0, canvas.width, canvas.height);
         return new Set(data.filter((_, i) => i % 400 === 0)).size;
       }),
@@ -91,7 +91,7 @@ test('a simulated machine with two hidden faults is brought to a card by followi
   // What a simulated machine measured is not changed by hand.
   await expect(page.getByLabel(`${MEASURES_TEXT.afterSewing}, cm`)).toBeDisabled();
   await pass.click();
-  await page.getByRole('link', { name: /This line is a card/ }).click();
+  await page.getByRole('link', { name: /Open its settings card/ }).click();
   await expect(page.getByText(/Passed on a simulated machine only/)).toBeVisible();
 });
 
@@ -106,7 +106,7 @@ test('two lines lie side by side with what differs marked, and what was varied i
   const differing = table.locator('tr[data-differs]');
   await expect(differing.filter({ hasText: 'Width' })).toContainText('1 mm');
   await expect(differing.filter({ hasText: 'Needle' })).toHaveCount(0);
-  await expect(page.getByRole('img', { name: /^give over width\. line 1: 19%, line 2: 23%\.$/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /^seam stretch by width\. test 1: 19%, test 2: 23%\.$/ })).toBeVisible();
 });
 
 test('a line is given up, taken up again next week, and sewn once more; where it is and its notes stay', async ({
@@ -116,19 +116,19 @@ test('a line is given up, taken up again next week, and sewn once more; where it
   await page.getByRole('textbox', { name: NOTES_TEXT.notes }).fill('Left the tails long.');
   await page.getByRole('textbox', { name: SCRAP_PAGE_TEXT.whereTheScrapIs }).fill('Blue tin');
   await page.getByRole('button', { name: 'Stretched, wavy seam: not seen' }).click();
-  await page.getByLabel('Where: came out long and wavy').click();
+  await page.getByLabel('Where: stretched, wavy seam').click();
   await page.getByRole('option', { name: 'at the end' }).click();
   await page.getByRole('button', { name: SIMULATED_TEXT.skipThisLine }).click();
-  await expect(page.getByRole('button', { name: /^Line 3: given up/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Test 3: skipped/ })).toBeVisible();
   await page.reload();
-  await page.getByRole('button', { name: /^Line 3: given up/ }).click();
+  await page.getByRole('button', { name: /^Test 3: skipped/ }).click();
   await expect(page.getByRole('textbox', { name: NOTES_TEXT.notes })).toHaveValue('Left the tails long.');
   await expect(page.getByRole('textbox', { name: SCRAP_PAGE_TEXT.whereTheScrapIs })).toHaveValue('Blue tin');
-  await expect(page.getByLabel('Where: came out long and wavy')).toContainText('at the end');
+  await expect(page.getByLabel('Where: stretched, wavy seam')).toContainText('at the end');
   await page.getByRole('button', { name: SIMULATED_TEXT.takeItUpAgain }).click();
   await expect(page.getByRole('button', { name: SIMULATED_TEXT.skipThisLine })).toBeVisible();
   await page.getByRole('button', { name: 'Stretched, wavy seam: slight' }).click();
-  await page.getByRole('button', { name: 'Stretched, wavy seam: plain' }).click();
+  await page.getByRole('button', { name: 'Stretched, wavy seam: clear' }).click();
   await page.getByRole('button', { name: 'Stretched, wavy seam: bad' }).click();
   await expect(page.getByRole('button', { name: /^Nothing wrong/ })).toHaveAttribute('aria-pressed', 'true');
   await page.getByLabel(`${MEASURES_TEXT.afterSewing}, cm`).fill('10.1');
@@ -149,7 +149,7 @@ test('a line takes its setting from the machine bar, so that nothing is typed tw
   await page.getByRole('button', { name: 'Width up' }).click();
   await expect(page.getByText(/^Not ticked off on the machine bar yet: width\./)).toBeVisible();
   await page.getByRole('button', { name: AS_SET_TEXT.takeWhatIsOn }).click();
-  await expect(page.getByRole('heading', { name: 'Line 3: zigzag, stitch 04, 2.5 × 2 mm' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Test 3: zigzag, stitch 04, 2.5 × 2 mm' })).toBeVisible();
 });
 
 test('a card that is out of date says why, and one line proves it again', async ({ page }) => {
@@ -159,21 +159,21 @@ test('a card that is out of date says why, and one line proves it again', async 
   await expect(line(page, 1)).toBeVisible();
   await page.getByRole('button', { name: SIGNS_TEXT.nothingWrong }).click();
   await page.getByRole('button', { name: SIMULATED_TEXT.passTheCardIs }).click();
-  await page.getByRole('link', { name: /This line is a card/ }).click();
-  await expect(page.getByText('✓ Proven on scrap today')).toBeVisible();
+  await page.getByRole('link', { name: /Open its settings card/ }).click();
+  await expect(page.getByText('✓ Tested on a swatch today')).toBeVisible();
   await expect(page.getByText(/^today, after: The machine has been serviced since/)).toBeVisible();
   await expect(page.getByText('Out of date: something has changed')).toHaveCount(0);
 
   await page.getByRole('textbox', { name: KEEPSAKES_TEXT.whereTheScrapIs }).fill('Ring binder, page 4');
   await page.getByLabel(KEEPSAKES_TEXT.photoOfTheScrap).setInputFiles('docs/screenshots/card.png');
-  await expect(page.getByRole('img', { name: /^The scrap of .* photographed$/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Photo of the swatch of/ })).toBeVisible();
   await page.reload();
   await expect(page.getByRole('textbox', { name: KEEPSAKES_TEXT.whereTheScrapIs })).toHaveValue('Ring binder, page 4');
   await page.getByRole('button', { name: THREAD_TEXT.deleteThisCard }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('link', { name: /Lawn for the curtains, a hem/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Lawn for the curtains: hem/ })).toBeVisible();
   await page.goto('/log?id=card-curtain-hem');
-  await expect(page.getByRole('img', { name: /^The scrap of .* photographed$/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Photo of the swatch of/ })).toBeVisible();
 });
 
 test('cards are evidence in Match, and what they taught of a machine can be looked at and forgotten', async ({
@@ -185,7 +185,7 @@ test('cards are evidence in Match, and what they taught of a machine can be look
   await expect(proof.getByRole('listitem').first()).toContainText(/the same fabric and seam, this machine/);
   await page.goto('/workroom?machine=green');
   const taught = page.getByRole('region', { name: TAUGHT_TEXT.whatItsCardsTaught });
-  await expect(taught).toContainText(/rests on \d cards, spread ±/);
+  await expect(taught).toContainText(/from \d cards, spread ±/);
   await taught.getByRole('button', { name: TAUGHT_TEXT.forget('needle tension') }).click();
   await expect(taught.getByText(TAUGHT_TEXT.needleTension)).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
@@ -241,11 +241,11 @@ test('three stitches are tried side by side, each on a line of its own', async (
   const drawn = page.getByRole('region', { name: SCRAP_PAGE_TEXT.scrap });
   await expect(drawn).toBeVisible();
   await page.getByRole('button', { name: STITCHES_TEXT.offer }).click();
-  await expect(page.getByText(/Lines planned: /).first()).toBeVisible();
+  await expect(page.getByText(/Tests planned: /).first()).toBeVisible();
   // Every stitch has its line now.
   await page.getByRole('button', { name: STITCHES_TEXT.offer }).click();
   await expect(page.getByText(STITCHES_TEXT.none)).toBeVisible();
   await page.getByText(COMPARE_TEXT.compareLines).click();
-  await expect(page.getByRole('row', { name: /Seconds a metre/ })).toBeVisible();
-  await expect(page.getByRole('row', { name: /Thread a metre/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /Seconds per metre/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /Thread per metre/ })).toBeVisible();
 });

@@ -24,7 +24,7 @@ test('a walking foot is fitted by its card, and pins that are not owned are not 
   await page.getByRole('checkbox', { name: 'Silk pins' }).uncheck();
   // A wheel past what it is good for asks for a new blade, and has one from then on.
   const wheel = page.getByRole('listitem', { name: 'Rotary cutter, 45 mm' });
-  await wheel.getByRole('button', { name: /I cut something/ }).click();
+  await wheel.getByRole('button', { name: /add cutting/ }).click();
   await wheel.getByRole('textbox', { name: TOOL_TEXT.howMuch }).fill('20 m');
   await wheel.getByRole('button', { name: TOOL_TEXT.addCut, exact: true }).click();
   await expect(wheel).toContainText(TOOL_TEXT.due.change);
@@ -32,6 +32,6 @@ test('a walking foot is fitted by its card, and pins that are not owned are not 
   await expect(wheel).toContainText('0 m of 120 m cut since today');
   await page.goto('/match?cloth=habotai');
   await answered(page);
-  await expect(page.getByText('Hold with basting', { exact: false })).toBeVisible();
+  await expect(page.getByText('Hold with tacking', { exact: false })).toBeVisible();
   await expect(page.getByText('You have no silk pins: tack it by hand, or buy some.')).toBeVisible();
 });

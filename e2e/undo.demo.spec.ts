@@ -117,8 +117,8 @@ test('undo and redo by key on every station, but never while a text field uses t
   // The list says the same, and goes back any number of steps at once.
   await page.getByRole('button', { name: HISTORY_TEXT.button }).click();
   const list = page.getByRole('dialog', { name: HISTORY_TEXT.title });
-  await list.getByRole('button', { name: /^Undo everything back to and with: All set/ }).click();
-  await expect(list.getByRole('button', { name: /^Redo everything up to and with: Project/ })).toBeVisible();
+  await list.getByRole('button', { name: /^Undo everything back to and including: All set/ }).click();
+  await expect(list.getByRole('button', { name: /^Redo everything up to and including: Project/ })).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('heading', { level: 1, name: 'Work apron' })).toBeVisible();
 });

@@ -39,10 +39,10 @@ test('a machine with a wrong dial is calibrated, and Match tells another number 
   // A count no dial can give is refused beside its field.
   await length.getByRole('textbox', { name: DIAL_CALIBRATION_TEXT.dialSays }).fill('4');
   await length.getByRole('textbox', { name: DIAL_CALIBRATION_TEXT.stitchesCounted }).fill('9');
-  await expect(length.getByText(/Expected a count within half and twice of what the dial says/)).toBeVisible();
+  await expect(length.getByText(/Expected a count between half and twice what the dial says/)).toBeVisible();
   await length.getByRole('textbox', { name: DIAL_CALIBRATION_TEXT.dialSays }).fill('5');
   await length.getByRole('textbox', { name: DIAL_CALIBRATION_TEXT.stitchesCounted }).fill('39');
-  await expect(length.getByText(/dial 5 would give less than dial 4/)).toBeVisible();
+  await expect(length.getByText(/dial 5 gives less than dial 4/)).toBeVisible();
   await length.getByRole('button', { name: DIAL_CALIBRATION_TEXT.keepThisCount }).click();
   await expect(length.getByRole('alert')).toBeFocused();
   await expect(length.getByText(/^dial 5: /)).toHaveCount(0);
@@ -76,7 +76,7 @@ test('width, bobbin and feed are measured too, and say what follows', async ({ p
   await feed.getByRole('textbox', { name: FEED_CALIBRATION_TEXT.topBehindBy }).fill('3');
   await expect(feed).toContainText('would bow about 1.95 cm');
   await feed.getByRole('button', { name: FEED_CALIBRATION_TEXT.keepThisLine }).click();
-  await expect(feed).toContainText('times as much as the model expects');
+  await expect(feed).toContainText('times as much as estimated');
 });
 
 test('the machine bar knows the needle: hours, another one of its kind, and the hours that sewing adds', async ({
@@ -131,9 +131,9 @@ test('a spool is noted by whatever number is printed on it', async ({ page }) =>
   await expect(page.getByText(/Type the number as printed, such as 120/)).toBeVisible();
   // An ordinary spool, never rope; and what else it could be is one press away.
   await typed(page, SPOOL_TEXT.number).fill('120');
-  await expect(page.getByText('Taken as Tkt 120: Tex 25.')).toBeVisible();
+  await expect(page.getByText('Read as Tkt 120: Tex 25.')).toBeVisible();
   await typed(page, SPOOL_TEXT.number).fill('50');
-  await expect(page.getByText('Taken as Tex 50.')).toBeVisible();
+  await expect(page.getByText('Read as Tex 50.')).toBeVisible();
   await page.getByRole('button', { name: 'No, 50 wt (Tex 20)' }).click();
   await expect(typed(page, SPOOL_TEXT.number)).toHaveValue('50 wt');
   await typed(page, SPOOL_TEXT.number).fill('243 den');

@@ -27,7 +27,7 @@ export function cardText(card: Card, { mass }: Pick<Printing, 'mass'>): CardText
     `${operationTitle(card.operation.kind)}, ${layersOf(cloth, card.operation)} layers`,
     `${card.cloth.name ?? 'cloth'}, ${mass(cloth.massGsm.value)}`,
     lengthMm === undefined ? '' : `counted ${formatNumber(lengthMm, 2)} mm`,
-    give ? `${give.popped ? 'gave' : 'held'} ${formatNumber(give.percent, 0)}%` : '',
+    give ? `${give.popped ? 'popped at' : 'held to'} ${formatNumber(give.percent, 0)}%` : '',
     `${card.simulated ? 'simulated' : 'passed'} ${card.passedAt.slice(0, 10)}`,
     card.notes,
   ];

@@ -38,7 +38,7 @@ export function compareCards(cards: readonly Card[], { length, mass }: Printing)
     }),
     row('Seam stretch', (card) => {
       const { give } = lineFacts(card.measures);
-      return give ? `${give.popped ? 'gave' : 'held'} ${formatNumber(give.percent, 0)}%` : 'not stretched';
+      return give ? `${give.popped ? 'popped at' : 'held to'} ${formatNumber(give.percent, 0)}%` : 'not stretched';
     }),
     row('Growth', (card) => {
       const { growthPercent } = lineFacts(card.measures);

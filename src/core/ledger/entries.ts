@@ -75,7 +75,7 @@ function cardEntry(card: Card): Entry {
   const shown = settingReadings(card.machine, card.setup);
   const { give } = lineFacts(card.measures);
   const width = card.setup.widthMm > 0 ? ` × ${shown.width}` : '';
-  const gave = give ? `, ${give.popped ? 'gave' : 'held'} ${formatNumber(give.percent, 0)}%` : '';
+  const gave = give ? `, ${give.popped ? 'popped at' : 'held to'} ${formatNumber(give.percent, 0)}%` : '';
   return {
     id: card.id,
     kind: 'card',

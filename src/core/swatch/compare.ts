@@ -84,7 +84,7 @@ function outcomeOf({ measures, findings, looked }: TestLine, length: Printing['l
 /** What can be followed over a dial: its name, its unit, its value on a line, and the one dial it goes with, if it is one. */
 const FOLLOWED: readonly [name: string, unit: string, of: (line: TestLine) => number | undefined, only?: Dial][] = [
   ['growth', '%', ({ measures }) => lineFacts(measures).growthPercent],
-  ['give', '%', ({ measures }) => lineFacts(measures).give?.percent],
+  ['seam stretch', '%', ({ measures }) => lineFacts(measures).give?.percent],
   ['layer shift', 'mm', ({ measures }) => measures.shiftMm],
   ['pucker grade', '', ({ measures }) => measures.pucker],
   ['ridge', 'mm', ({ measures }) => measures.ridgeMm],

@@ -9,13 +9,13 @@ export const KNOWLEDGE_TEXT = {
 
 /** Which thread a card was sewn with: one above and below, or two. */
 export const THREAD_TEXT = {
-  both: 'Thread, both',
+  both: 'Thread, top and bobbin',
   above: 'Top thread',
   bobbin: (name: string) => `Bobbin: ${name}`,
   allCards: 'All cards',
   passedOnASimulated: 'Passed on a simulated machine only',
   outOfDateProven: '! Out of date: tested',
-  proven: '✓ Proven',
+  proven: '✓ Tested',
   onScrap: (passedAt: string) => `on a swatch ${passedAt}`,
   on: ', on',
   onPaper: 'On paper',
@@ -117,14 +117,14 @@ export const CARD_LIST_TEXT = {
   fabric: 'Fabric',
   machine: 'Machine',
   give: 'Stretched',
-  gave: (popped: boolean, percent: string) => `${popped ? 'gave' : 'held'} ${percent}%`,
+  gave: (popped: boolean, percent: string) => `${popped ? 'popped at' : 'held to'} ${percent}%`,
   proof: 'Tested',
   when: 'When',
   simulated: 'simulated',
   pick: (name: string) => `Select ${name}`,
   longWide: (width: string) => ` long, ${width} wide`,
   outOfDate: '! out of date',
-  proven: '✓ proven',
+  proven: '✓ tested',
 } as const;
 
 /** What is let through. */
@@ -205,7 +205,7 @@ export const CHARTS_TEXT = {
   mmWideMeasuredPredicted: (widthMm: number, measured: string, predicted: string) =>
     `${widthMm} mm wide: measured ${measured}%, predicted ${predicted}%`,
   stitchWidthMm: 'stitch width, mm',
-  give: 'give, %',
+  give: 'seam stretch, %',
 } as const;
 
 /** Ledger. */

@@ -58,7 +58,7 @@ export const SEAM_RULES = rulesOf({
   'seam.understitch': rule('should', { kind: ['understitch'] }, seam('Allowances towards the facing, stitched through all of them close to the seam'), PRACTICE, 'It rolls the facing to the inside.'),
   'seam.gather': rule('should', { kind: ['gather'] }, seam('Two rows, either side of the seam line; pull the bobbin threads and share the fullness'), PRACTICE, 'Two rows make even pleats.'),
   'seam.dart': rule('should', { kind: ['dart'] }, seam('Folded right sides together, from the wide end to the point; press over a curve'), PRACTICE, 'The last stitches are on the fold.'),
-  'seam.reinforce': rule('should', { kind: ['reinforce'] }, seam('Very short stitches on the seam line, {15 mm} to each side of the corner to be clipped'), PRACTICE, 'They hold the last yarns when you snip the corner to the point.'),
+  'seam.reinforce': rule('should', { kind: ['reinforce'] }, seam('Very short stitches on the seam line, {15 mm} to each side of the corner to be snipped'), PRACTICE, 'They hold the last yarns when you snip the corner to the point.'),
   'seam.bar-tack': rule('should', { kind: ['bar-tack'] }, seam('A dense narrow bar across the end of the opening, {8 mm} to {12 mm} long'), PRACTICE, 'Openings tear at their ends.'),
   'seam.buttonhole': rule('should', { kind: ['buttonhole'] }, seam('On the real layers with stabiliser, tested on a scrap; cut afterwards, with a pin across the end'), PRACTICE, 'If the knife slips, it stops at the pin.'),
   'seam.holed-slit': rule('should', { ...HOLED, kind: ['buttonhole'] }, seam('A cut slit with a row of straight stitches round it, over tape'), PRACTICE, 'Dense columns would tear it along the holes.'),

@@ -21,7 +21,7 @@ export const BIAS_SEAM = procedure('bias-seam', {
     allowance(15),
     {
       key: 'swing',
-      label: 'How it gives',
+      label: 'How it stretches',
       unit: 'count',
       usual: 1,
       least: 0,
