@@ -17,7 +17,7 @@ test('a sum is worked out on its own, begins an operation, and brings its number
   await expect(comesOut).toContainText('9.5 mm');
   await page.getByLabel(`${IDENTITY_TEXT.thicknessOfOneLayer}, mm`).fill('thick');
   await expect(page.getByText(/“thick” is not a length/)).toBeVisible();
-  await expect(comesOut).toContainText('Change the field marked in red');
+  await expect(comesOut).toContainText('Correct the field marked in red');
   await page.getByLabel(`${IDENTITY_TEXT.thicknessOfOneLayer}, mm`).fill('0.2');
 
   await page.getByLabel('Seam allowance of the pattern, cm').fill('1.4');

@@ -146,7 +146,7 @@ test('what follows: pressing by the heat ladder, the fit to a pattern, how much 
   await typed(page, 'The pattern asks for').fill('1,5');
   await typed(page, BUYING_TEXT.atAWidthOf).fill('140');
   await typed(page, BUYING_TEXT.widthOfThisFabric).fill('140');
-  await expect(page.getByText(/Ask for 1.7 m/)).toBeVisible();
+  await expect(page.getByText(/Ask the shop for 1.7 m/)).toBeVisible();
   await typed(page, BUYING_TEXT.widestPiece).fill('150');
   await expect(page.getByText(BUYING_TEXT.itDoesNotFit, { exact: true })).toBeVisible();
 });

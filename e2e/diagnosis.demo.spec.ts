@@ -11,7 +11,7 @@ test('a line that fails is told the one thing to change, and one press makes it 
   await expect(said.getByRole('list', { name: DIAGNOSIS_TEXT.causes }).getByRole('listitem')).toHaveCount(3);
   const first = await said.locator('p').first().textContent();
   await said.getByRole('button', { name: WHAT_NEXT_TEXT.doItLine(2) }).click();
-  await expect(page.getByRole('heading', { name: /^Line 2/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^Test 2/ })).toBeVisible();
   await expect(said).toHaveCount(0);
   await expect(page.getByText(/^One change from the last test\. /)).toBeVisible();
 
@@ -39,7 +39,7 @@ test('once the obvious change did not help it asks, the answer is kept, and what
   await openDemo(page, '/test?id=velvet');
   const said = page.getByRole('region', { name: DIAGNOSIS_TEXT.change });
   await said.getByRole('button', { name: WHAT_NEXT_TEXT.doItLine(2) }).click();
-  await expect(page.getByRole('heading', { name: /^Line 2/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^Test 2/ })).toBeVisible();
   await page.getByRole('textbox', { name: /Top layer behind/ }).fill('5');
   const question = page.getByRole('region', { name: DIAGNOSIS_TEXT.question });
   await expect(question).toBeVisible();

@@ -30,7 +30,9 @@ async function fieldsInInches(page: Page) {
   }
 }
 
-test('a beginner’s path wholly in inches: question, settings, test, card, a neckband and a zip', async ({ page }) => {
+test('a beginner’s path wholly in inches: question, settings, test, card, a neckband, a zip and a hem', async ({
+  page,
+}) => {
   await page.goto('/match');
   await page.getByRole('button', { name: /^Units: mm/ }).click();
   await page.getByLabel(START_TEXT.name).fill('cotton jersey');
@@ -41,7 +43,7 @@ test('a beginner’s path wholly in inches: question, settings, test, card, a ne
 
   await page.getByRole('button', { name: 'All set' }).click();
   await page.getByRole('button', { name: SEW_LIKE_THIS_TEXT.testOnScrap }).click();
-  await expect(page.getByRole('heading', { name: /Line 1/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /Test 1/ })).toBeVisible();
   await inInches(page);
   await fieldsInInches(page);
   await page.getByLabel(MEASURES_TEXT.stitchesIn('4 in')).fill('41');
@@ -52,7 +54,7 @@ test('a beginner’s path wholly in inches: question, settings, test, card, a ne
   await page.getByRole('button', { name: SIMULATED_TEXT.passKeepItAs }).click();
   await expect(page.getByRole('link', { name: /Open its settings card/ })).toBeVisible();
 
-  for (const operation of ['Neckband', 'Centred zip']) {
+  for (const operation of ['Neckband', 'Centred zip', 'Hem folded twice']) {
     await page.goto('/sew');
     await page.getByRole('button', { name: new RegExp(`^${operation}`) }).click();
     await expect(page.getByRole('heading', { level: 1, name: operation })).toBeVisible();
@@ -70,6 +72,36 @@ test('a beginner’s path wholly in inches: question, settings, test, card, a ne
     }
     await expect(sewn).toBeVisible();
     await inInches(page);
+  }
+});
+
+/** What is read on the page: a length above a centimetre is said in centimetres or metres. */
+async function inCentimetres(page: Page) {
+  const text = (await page.getByRole('main').innerText()).replace(/\u00a0/g, ' ');
+  for (const [said, mm] of text.matchAll(/(\d+(?:\.\d+)?) mm\b/g)) expect(Number(mm), said).toBeLessThanOrEqual(10);
+  expect(text, 'an inch').not.toMatch(/\d in\b/);
+  for (const label of await page.getByRole('main').locator('label').allInnerTexts())
+    expect(label).not.toMatch(/allowance.*, mm$/i);
+}
+
+test('in metric an allowance is 1.5 cm and never 15 mm: a zip and a hem', async ({ page }) => {
+  await page.goto('/match');
+  await page.getByLabel(START_TEXT.name).fill('cotton poplin');
+  await page.getByRole('button', { name: START_TEXT.find }).click();
+  await answered(page);
+  await inCentimetres(page);
+  for (const operation of ['Centred zip', 'Hem folded twice']) {
+    await page.goto('/sew');
+    await page.getByRole('button', { name: new RegExp(`^${operation}`) }).click();
+    await inCentimetres(page);
+    await page.getByRole('button', { name: SEW_TEXT.begin }).click();
+    const sewn = page.getByRole('heading', { name: `${operation}: sewn` });
+    for (let i = 0; i < 16 && !(await sewn.isVisible()); i += 1) {
+      await inCentimetres(page);
+      await page.locator('body').press('Space');
+      await page.waitForTimeout(150);
+    }
+    await expect(sewn).toBeVisible();
   }
 });
 

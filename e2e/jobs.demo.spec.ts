@@ -68,7 +68,7 @@ test('from a new job over its order, a scrap and the seams to the last tick', as
   await expect(rows).toHaveText([/^(Sides|Test: hem)$/, /^(Sides|Test: hem)$/, 'Rim']);
 
   await page.getByRole('button', { name: WORK_TEXT.proveIt }).click();
-  await expect(page.getByRole('heading', { name: /^Line 1/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^Test 1/ })).toBeVisible();
   await page.getByLabel(MEASURES_TEXT.stitchesIn('10 cm')).fill('36');
   await page.getByRole('button', { name: SIGNS_TEXT.nothingWrong }).click();
   const pass = page.getByRole('button', { name: SIMULATED_TEXT.passKeepItAs });
@@ -114,7 +114,7 @@ test('a job begun without a cloth says so, and gets one for all of its seams at 
   await pick(page, 'Fabric', 'choose later');
   // A colour no spool has yet.
   await page.getByLabel('Thread colour', { exact: true }).fill('lichen');
-  await page.getByRole('button', { name: 'Start', exact: true }).click();
+  await page.getByRole('button', { name: NEW_JOB_TEXT.begin, exact: true }).click();
   await expect(page.getByText(/^\d seams without a fabric\.$/)).toBeVisible();
 
   await page.getByRole('link', { name: TAPE_TEXT.today, exact: true }).click();

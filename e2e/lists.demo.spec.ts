@@ -36,7 +36,7 @@ test('a CSV of 50 cloths with three bad rows is refused by row and column; put r
     await expect(refused.getByRole('row', { name: row })).toBeVisible();
   await refused.getByRole('button', { name: CSV_FILES_TEXT.allRight }).click();
   await page.getByRole('link', { name: 'Fabric', exact: true }).click();
-  await expect(page.getByText('10 cloths')).toBeVisible();
+  await expect(page.getByText('10 fabrics')).toBeVisible();
 
   await page.goto('/workroom?place=files');
   await input.setInputFiles(csv(false));

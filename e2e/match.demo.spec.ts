@@ -46,7 +46,7 @@ test('a dial moved by hand: risks, give, reasons and the machine bar follow, and
   await slider.focus();
   await page.keyboard.press('Home');
   await expect(page.getByText('Thread popped').first()).toBeVisible();
-  await expect(page.getByRole('listitem').filter({ hasText: 'Thread popped' })).toContainText('likely');
+  await expect(page.getByRole('listitem').filter({ hasText: 'Thread popped' })).toContainText('high');
   await page.getByRole('button', { name: ANSWER_TEXT.backToTheBest }).click();
   await expect(width).toContainText('2');
   await expect(page.getByText(WHY_TEXT.allLow)).toBeVisible();

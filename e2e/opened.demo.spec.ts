@@ -12,6 +12,11 @@ import { CHART_TEXT } from '@/ui/text';
 const press = (name: string | RegExp) => (page: Page) => page.getByRole('button', { name }).first().click();
 const choose = (name: string | RegExp) => (page: Page) => page.getByRole('combobox', { name }).first().click();
 
+const more = (open: (page: Page) => Promise<void>) => async (page: Page) => {
+  await press(FILTERS_TEXT.more(0))(page);
+  await open(page);
+};
+
 /** What can be open on a screen: lists, menus, dialogs, calendars, errors, tables; and how it is opened. */
 const STATES: readonly { name: string; place: string; open: (page: Page) => Promise<void> }[] = [
   { name: 'the fabric is being found', place: '/match?cloth=merino', open: press(/change fabric/) },
@@ -20,8 +25,8 @@ const STATES: readonly { name: string; place: string; open: (page: Page) => Prom
   { name: 'what was done', place: '/match?cloth=merino', open: press(HISTORY_TEXT.button) },
   { name: 'how a foot is fitted', place: '/match?cloth=merino', open: press(BAR_TEXT.fit.how) },
   { name: 'which columns', place: '/log', open: press(TABLE_TEXT.columns) },
-  { name: 'a calendar', place: '/log', open: press(/^Choose date/) },
-  { name: 'which machine is let through', place: '/log', open: choose(FILTERS_TEXT.machine) },
+  { name: 'a calendar', place: '/log', open: more(press(/^Choose date/)) },
+  { name: 'which machine is let through', place: '/log', open: more(choose(FILTERS_TEXT.machine)) },
   {
     name: 'the numbers of a chart',
     place: '/log?place=charts',

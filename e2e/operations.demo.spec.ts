@@ -7,7 +7,7 @@ const step = (page: Page) => page.getByRole('region', { name: SEW_TEXT.step });
 const bar = (page: Page) => page.getByRole('complementary', { name: BAR_TEXT.onTheMachine });
 
 async function begin(page: Page) {
-  await page.getByRole('button', { name: 'Start' }).click();
+  await page.getByRole('button', { name: SEW_TEXT.begin }).click();
   await expect(page.getByText(/step 1 of/)).toBeVisible();
 }
 
@@ -152,7 +152,7 @@ test('strips are pressed and cooled one by one; two of them have no "even seams"
 
 test('quilting lines are counted from the middle, and sewn by the school that was picked', async ({ page }) => {
   await ask(page, 'lawn', 'Parallel quilting lines');
-  await way(page, 'Which way you sew them', /each from the other end/);
+  await way(page, 'Which way you sew them', /alternate rows from opposite ends/);
   await begin(page);
   await walk(page, [
     [/15 rows fill 60 cm evenly, 7 on each side of the middle one/, /Walking/],

@@ -106,7 +106,7 @@ export async function ask(page: Page, cloth: string, operation: string) {
   await openDemo(page, `/match?cloth=${cloth}`);
   await answered(page);
   await page.getByRole('link', { name: 'Sew', exact: true }).click();
-  await page.getByRole('button', { name: new RegExp(`^${operation}\\s*(?:\\d|with care|instead|not for)`) }).click();
+  await page.getByRole('button', { name: new RegExp(`^${operation}\\s*(?:\\d|take care|instead|not for)`) }).click();
   await expect(page.getByRole('heading', { level: 1, name: operation })).toBeVisible();
 }
 

@@ -47,7 +47,7 @@ test('the whole path: cloth, setting, machine, scrap, card, reload, export, wipe
   );
 
   await page.getByRole('button', { name: SEW_LIKE_THIS_TEXT.testOnScrap }).click();
-  await expect(page.getByRole('heading', { name: /Line 1: zigzag/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /Test 1: zigzag/ })).toBeVisible();
   const pass = page.getByRole('button', { name: SIMULATED_TEXT.passKeepItAs });
   await expect(pass).toBeDisabled();
   await page.getByLabel(MEASURES_TEXT.stitchesIn('10 cm')).fill('41');
@@ -137,7 +137,7 @@ test('the whole path by keyboard alone', async ({ page }) => {
   await page.keyboard.press('Enter');
   await tabTo('Test on scrap');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('heading', { name: /Line 1/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /Test 1/ })).toBeVisible();
   await tabTo('Length after sewing, cm');
   await page.keyboard.type('10.1');
   await tabTo('Stretched to, cm');

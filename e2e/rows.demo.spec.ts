@@ -13,7 +13,7 @@ const bar = (page: Page) => page.getByRole('complementary', { name: BAR_TEXT.onT
 const asked = (page: Page) => page.getByRole('region', { name: SEW_TEXT.questions });
 
 const begin = async (page: Page) => {
-  await page.getByRole('button', { name: 'Start' }).click();
+  await page.getByRole('button', { name: SEW_TEXT.begin }).click();
   await expect(page.getByText(/step 1 of/)).toBeVisible();
 };
 /** Goes on until a step says this. */
@@ -88,7 +88,7 @@ test('a neckband in tired rib: it is refused, or told that it gapes, by how it w
   await page.getByRole('button', { name: GAUGE_SHELL_TEXT.reading('Leave out', 1) }).click();
   await measured('11.2');
   await neckband();
-  await expect(asked(page)).toContainText('It recovers poorly, and a band of it will gape');
+  await expect(asked(page)).toContainText('It recovers poorly, and a band made from it will gape');
   await begin(page);
   await expect(step(page)).toContainText('will gape, and it stretches too little to be cut any shorter');
   await until(page, /stretch only the band/);

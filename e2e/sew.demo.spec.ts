@@ -148,7 +148,7 @@ test('from a card to what it was proven for, with its setting', async ({ page })
 
 test('what the machine cannot do is said before the first stitch', async ({ page }) => {
   await ask(page, 'merino', 'Overlock-style zigzag, trimmed');
-  const begin = page.getByRole('button', { name: 'Start' });
+  const begin = page.getByRole('button', { name: SEW_TEXT.begin });
   await expect(begin).toBeEnabled();
   await page.getByLabel('Width of the zigzag, mm').fill('9');
   await expect(page.getByText(CLASHES_TEXT.notLikeThisOn)).toBeVisible();
@@ -160,7 +160,7 @@ test('what the machine cannot do is said before the first stitch', async ({ page
 test('basting asks for its own dials on the machine bar, and gives them back before the seam', async ({ page }) => {
   await ask(page, 'lawn', 'Tacking');
   await page.getByLabel(SEW_TEXT.pieces).fill('2');
-  await page.getByRole('button', { name: 'Start' }).click();
+  await page.getByRole('button', { name: SEW_TEXT.begin }).click();
   const strip = page.getByRole('complementary', { name: BAR_TEXT.onTheMachine });
   await expect(strip).toContainText(/4\.\d mm/);
   await page.locator('body').press('Space');
@@ -197,7 +197,7 @@ test('a line of any shape is picked, drawn or loaded, worked out, printed true t
   await page.getByRole('button', { name: OUTLINE_ASK_TEXT.drawItByNumbers }).click();
   await page.getByLabel(`${DRAWN_ASK_TEXT.radiusForACorner}, cm`).fill('0.4');
   await expect(drawing).toContainText(/bends to a radius of 4 mm: .*Trim to less than 4 mm, .*or make it a corner/);
-  await expect(page.getByRole('button', { name: 'Start' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: SEW_TEXT.begin })).toBeDisabled();
   await page.getByLabel(`${DRAWN_ASK_TEXT.radiusForACorner}, cm`).fill('0');
   await expect(drawing.getByRole('img')).toBeVisible();
 
@@ -233,7 +233,7 @@ test('a line of any shape is picked, drawn or loaded, worked out, printed true t
   await page.evaluate(() => window.dispatchEvent(new Event('afterprint')));
   await expect(sheets).toHaveCount(0);
 
-  await page.getByRole('button', { name: 'Start' }).click();
+  await page.getByRole('button', { name: SEW_TEXT.begin }).click();
   await expect(step(page)).toContainText('Mark the line from the printed template');
   await page.reload();
   await expect(drawing).toContainText('16 cm');
@@ -258,7 +258,7 @@ test('what does not suit the fabric comes last with what is sewn instead, and sa
   await expect(seams.getByRole('button').last()).toContainText('not for this fabric');
   await french.click();
   const stop = page.getByRole('alert').filter({ hasText: 'French seam is not for' });
-  await expect(stop).toContainText('four layers make a rope');
+  await expect(stop).toContainText('four layers make a thick ridge');
   await stop.getByRole('button', { name: FITS_TEXT.sewInstead('Plain seam, pressed open') }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Plain seam, pressed open' })).toBeVisible();
   await expect(page.getByRole('alert').filter({ hasText: 'is not for' })).toHaveCount(0);

@@ -161,15 +161,15 @@ test('a failed line leads to the next, and what is thrown away can be brought ba
   await page.getByRole('button', { name: 'Thread popped: slight' }).click();
   await expect(page.getByText('not met: thread popped')).toBeVisible();
   await page.getByRole('button', { name: SIMULATED_TEXT.failedNextLine }).click();
-  await expect(page.getByRole('heading', { name: /Line 4/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /Test 4/ })).toBeVisible();
   // The plan's next line: the same setting the other way of the cloth.
   await expect(page.getByText(ONE_CHANGE_TEXT.onlyTheDirectionDiffers)).toBeVisible();
   await page.getByRole('button', { name: 'Width up' }).click();
   await expect(page.getByText(/^2 changes at once/)).toBeVisible();
   await page.getByRole('button', { name: SIMULATED_TEXT.deleteThisLine }).click();
-  await expect(page.getByRole('heading', { name: /Line 3/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /Test 3/ })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('button', { name: /^Line 4/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Test 4/ })).toBeVisible();
 
   await page.goto('/fabric?id=neoprene');
   await page.getByRole('button', { name: PUT_AWAY_TEXT.deleteThisFabric }).click();

@@ -15,18 +15,18 @@ import { EVIDENCE_TEXT, SEW_LIKE_THIS_TEXT } from '@/features/match/text';
 import { KEEPSAKES_TEXT, STALENESS_TEXT, THREAD_TEXT } from '@/features/ledger/text';
 import { TAUGHT_TEXT } from '@/features/workroom/text';
 
-const line = (page: Page, number: number) => page.getByRole('heading', { name: new RegExp(`^Line ${number}:`) });
+const line = (page: Page, number: number) => page.getByRole('heading', { name: new RegExp(`^Test ${number}:`) });
 
 test('a scrap is planned from what is in doubt, and printed at true scale with its labels', async ({ page }) => {
   await openDemo(page, '/match?cloth=merino');
   await answered(page);
   await page.getByRole('button', { name: SEW_LIKE_THIS_TEXT.testOnScrap }).click();
   await expect(line(page, 1)).toBeVisible();
-  await expect(page.getByRole('region', { name: 'Line 1' })).toContainText(
+  await expect(page.getByRole('region', { name: 'Test 1' })).toContainText(
     /The settings from Match: how it looks, how it feeds and whether it stretches enough/,
   );
   await expect(page.getByText(/tests? planned and not sewn yet/)).toBeVisible();
-  await page.getByRole('button', { name: /^Line 2: to come/ }).click();
+  await page.getByRole('button', { name: /^Test 2: to come/ }).click();
   await expect(page.getByText(/^Next, along the fabric\./)).toBeVisible();
   await expect(page.getByLabel(`${MEASURES_TEXT.afterSewing}, cm`)).toHaveCount(0);
 
@@ -50,7 +50,7 @@ test('a scrap is planned from what is in doubt, and printed at true scale with i
 
   await page.getByRole('button', { name: SIMULATED_TEXT.leaveItOut }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('button', { name: /^Line 2: to come/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Test 2: to come/ })).toBeVisible();
 });
 
 test('a simulated machine with two hidden faults is brought to a card by following only the advice', async ({
@@ -99,9 +99,9 @@ test('two lines lie side by side with what differs marked, and what was varied i
   await openDemo(page, '/test?id=merino-side');
   await page.getByText(COMPARE_TEXT.compareLines).click();
   await page.getByLabel(COMPARE_TEXT.oneLine).click();
-  await page.getByRole('option', { name: 'Line 1' }).click();
+  await page.getByRole('option', { name: 'Test 1' }).click();
   await page.getByLabel(COMPARE_TEXT.theOther).click();
-  await page.getByRole('option', { name: 'Line 2' }).click();
+  await page.getByRole('option', { name: 'Test 2' }).click();
   const table = page.getByRole('table', { name: COMPARE_TEXT.twoLinesSideBy });
   const differing = table.locator('tr[data-differs]');
   await expect(differing.filter({ hasText: 'Width' })).toContainText('1 mm');
@@ -137,7 +137,7 @@ test('a line is given up, taken up again next week, and sewn once more; where it
   await page.getByRole('button', { name: SIMULATED_TEXT.sewItOnceMore }).click();
   // It comes before what is still planned.
   await expect(line(page, 4)).toBeVisible();
-  await expect(page.getByRole('button', { name: /^Line 5: to come/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Test 5: to come/ })).toBeVisible();
 });
 
 test('a line takes its setting from the machine bar, so that nothing is typed twice', async ({ page }) => {

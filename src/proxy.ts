@@ -4,7 +4,7 @@ import { type NextRequest, NextResponse } from 'next/server';
 const OTHER_NAMES = /^(127\.0\.0\.1|\[::1\]|0\.0\.0\.0)(?=:|$)/;
 
 /**
- * One address for one workroom: whoever comes by a number is sent to the name.
+ * One address for one workroom: a numeric address is redirected to the name.
  *
  * A redirect from here is made relative when both are the same machine, and would lead back to the number for ever; a
  * route of its own answers instead.

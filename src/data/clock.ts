@@ -12,7 +12,7 @@ let newest = 0;
 let behind: number | null = null;
 const listeners = new Set<() => void>();
 
-/** Where the newest moment lies between visits; a browser that keeps nothing begins anew each time. */
+/** Where the newest moment is kept between visits; a browser that keeps nothing starts again each time. */
 const box = (): Storage | null => {
   try {
     return globalThis.localStorage ?? null;

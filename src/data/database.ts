@@ -58,7 +58,7 @@ export class WorkroomDatabase extends Dexie {
   drafts!: EntityTable<StoredDraft, 'key'>;
 
   constructor(name = 'bobbet') {
-    // Without the cache of queries: through it, in the stack of what was broken off, every question asked anew holds the one
+    // Without the cache of queries: through it, in the stack of what was broken off, every repeated query holds the one
     // before, and all it had read, for as long as the page is open. What is followed is kept once, by `sharedLive`.
     super(name, { cache: 'disabled' });
     // Every change of shape adds a version below; none is ever edited.

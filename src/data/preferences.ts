@@ -35,7 +35,7 @@ export const PREFERENCES = {
     .catch(null),
   /** Whether the steps of an operation are read aloud. */
   spoken: z.boolean().catch(false),
-  /** The job in hand, marked on the tape. */
+  /** The current project, marked on the tape. */
   jobId: z.string().nullable().catch(null),
   /** Minutes there usually are in a day for sewing. */
   todayMinutes: z.number().min(5).max(1440).catch(90),

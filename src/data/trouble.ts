@@ -28,7 +28,7 @@ export function setTrouble(next: StoreTrouble | null): void {
  * Says what went wrong with a change, from whatever the database threw.
  *
  * @param cause - what was thrown
- * @returns true when it was a trouble of the store; anything else is left to whoever else listens
+ * @returns true when it was a trouble of the store; other listeners handle anything else
  */
 export function reportTrouble(cause: unknown): boolean {
   const found = troubleOf(cause);

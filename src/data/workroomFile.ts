@@ -125,7 +125,7 @@ export async function importWorkroom(
 /** The demo on a first visit: there is nothing yet that could be undone. */
 export const openFirst = (workroom: Workroom): Promise<void> => replaceAll(workroom, [], 'demo');
 
-/** Everything is emptied and written within an edit that nobody is told of: the snapshot is what undoes it. */
+/** Everything is emptied and written within an edit that is not announced: the snapshot undoes it. */
 async function replaceAll(workroom: Workroom, apart: readonly SetAside[], kind: 'own' | 'demo'): Promise<void> {
   await database.transaction('rw', ALL(), async () => {
     await clearTables();

@@ -6,7 +6,7 @@ let running: Remote<MatchWorker> | null = null;
 
 /**
  * The one match worker of this page, started when it is first asked for. It holds no state, so it is never stopped; one
- * that broke is started anew by the next question.
+ * that broke is restarted by the next question.
  */
 export function matchWorker(): Remote<MatchWorker> {
   running ??= talkTo<MatchWorker>(

@@ -1,6 +1,6 @@
 export const dynamic = 'force-dynamic';
 
-/** Sends whoever came by a number of this machine to its name, where the work is. */
+/** Redirects a numeric address of this machine to its name, where the work is stored. */
 export function GET(request: Request) {
   const to = request.headers.get('x-bobbet-address') ?? '';
   const location = /^http:\/\/localhost(:\d+)?\//.test(to) ? to : '/';

@@ -53,7 +53,7 @@ export function shrinkFinding(readings: readonly ClothReading[]): ShrinkFinding 
     why: alone
       ? `Wash ${wash - 1} was not measured, so Bobbet cannot say what wash ${wash} did.`
       : again
-        ? `It shrank ${wash}% in wash ${took.toFixed(1)}: wash it again before cutting.`
+        ? `It shrank ${took.toFixed(1)}% in wash ${wash}: wash it again before cutting.`
         : `It changed ${Math.abs(took).toFixed(1)}% at most in wash ${wash}: it has settled.`,
   };
 }

@@ -24,7 +24,7 @@ const LEAKS = [0.012, 0.0006, 0.0002] as const;
 const ASKED = 0.2;
 
 /**
- * What an observer says, by what is there: a row for each true severity 0 … 3, a column for each that is told (model). About one
+ * What an observer reports: a row for each true severity 0 … 3, a column for each reported one (model). About one
  * slight sign in six is overlooked, and about one in fifty misread.
  */
 const OBSERVED: readonly (readonly [number, number, number, number])[] = [
@@ -38,7 +38,7 @@ const strengthOf = (cause: Cause, sign: Sign): number =>
   cause === 'something-else' ? SOMETHING_ELSE : (LIKELIHOOD[sign][cause] ?? 0);
 
 /**
- * How likely it is to be told of a sign, when these causes are at work: noisy-or with a leak, seen by an observer who errs.
+ * How likely a report of a sign is under these causes: noisy-or with a leak, seen by an observer who errs.
  *
  * @param sign - the sign
  * @param told - the severity that was told, 0 looked for and not seen … 3
@@ -134,7 +134,7 @@ export function beliefOf(input: DiagnoseInput, facts: Facts, base?: Partial<Reco
 /** `toldProbability` of one finding as tables by the place of each cause, with one more place for no cause: there are over a thousand sets. */
 function table(sign: Sign, told: number) {
   const none = FALLS.map((share) => [...AT_WORK.map((cause) => 1 - share * strengthOf(cause, sign)), 1]);
-  // Each severity is told with its own probability, so that the sum is one product for each degree.
+  // Each severity has its own probability of being reported, so that the sum is one product for each degree.
   const steps = [0, 1, 2].map((k) => OBSERVED[k][told] - OBSERVED[k + 1][told]);
   return { none, steps, always: OBSERVED[3][told] };
 }

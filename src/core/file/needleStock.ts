@@ -91,7 +91,7 @@ function threadsOwned(threads: readonly Pick<ThreadRecord, 'thread' | 'quality'>
 /**
  * The kit that Match chooses from: kinds of needles and threads, feet and plates.
  *
- * Needles put aside for good do not count, nor feet put away.
+ * Used-up needles and archived feet do not count.
  *
  * @param record - what may be chosen from
  * @param needles - the needle stock

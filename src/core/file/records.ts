@@ -109,7 +109,7 @@ export type PhotoRecord = z.infer<typeof photoRecordSchema>;
 /** What Match may choose from: everything on sale, or what is owned. Feet and plates are null for everything on sale. */
 export const kitRecordSchema = z.strictObject({
   feet: z.array(oneOf(FEET)).nullable().default(null),
-  /** Feet that are owned but put away: not chosen, not forgotten. */
+  /** Feet that are owned but archived: not suggested, not deleted. */
   away: z.array(oneOf(FEET)).default([]),
   plates: z.array(oneOf(PLATES)).nullable().default(null),
   /** Where a foot or a plate is kept. */

@@ -32,7 +32,7 @@ export const workroomSchema = z
     threads: z.array(RECORD.threads),
     care: z.array(RECORD.care),
     photos: z.array(RECORD.photos),
-    /** Operations sewn and in hand; files from before there were any have none. */
+    /** Operations sewn or being sewn; older files have none. */
     runs: z.array(RECORD.runs).default([]),
     /** Things being made; files from before there were any have none. */
     jobs: z.array(RECORD.jobs).default([]),

@@ -1,7 +1,7 @@
 import type { Stop } from './timeline';
 import type { SeamNow } from './plan';
 
-/** Where a thing in hand stands: what is sewn, what can be sewn in the time there is, what waits and for what. */
+/** How far a project is: what is sewn, what fits into the time today, what waits and for what. */
 export interface Progress {
   done: SeamNow[];
   /** In the order of work, as far as the minutes reach; the first of it at least. */

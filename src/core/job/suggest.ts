@@ -32,7 +32,7 @@ const meets = (a: JobSeam, b: JobSeam) =>
   a.pieces.length === 0 || b.pieces.length === 0 || a.pieces.some((piece) => b.pieces.includes(piece));
 
 /**
- * Suggestions that a job does not heed yet and that would not close a ring with what its maker has set.
+ * Suggestions that a job does not follow yet and that would not form a cycle with what its maker has set.
  *
  * @param seams - the seams of the job
  * @returns pairs that can be added

@@ -64,7 +64,7 @@ export function fallingPlace(curve: DialCurve): [number, number] | null {
  * What a dial truly gives at one place.
  *
  * Straight lines between the measured places; below the first and above the last, their own proportion goes on, so that
- * one measured place acts as a plain factor. A curve that falls somewhere is not used: the dial is then taken at its word.
+ * one measured place acts as a plain factor. A curve that falls somewhere is not used: the dial is then assumed to be accurate.
  *
  * @param curve - the dial's curve
  * @param dialMm - the place on the dial, mm, 0 or more

@@ -138,7 +138,7 @@ export function stitchReading(
 }
 
 /**
- * A stitch and its true size: how a setting is told in one breath.
+ * A stitch and its true size: a setting in a few words.
  *
  * @param machine - the machine it is sewn on, where it is known
  * @param setup - the stitch, its length and width, mm

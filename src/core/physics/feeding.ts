@@ -3,7 +3,7 @@ import type { SeamContext } from './seamContext';
 
 /** Growth in percent that a fully compliant cloth shows at heaviest pressure under a plain foot (model). */
 const GROWTH_AT_FULL = 20;
-/** The length over which a shift of the layers is told, mm. */
+/** The length over which a shift of the layers is given, mm. */
 export const SHIFT_OVER_MM = 300;
 /** Layer shift in mm over that length that a jersey shows at normal pressure under a plain foot (model). */
 const SHIFT_AT_NORMAL = 4;
@@ -32,7 +32,7 @@ export function growthPercent(seam: Pick<SeamContext, 'compliance'>, foot: Foot,
 /**
  * How far the top layer ends behind the bottom one over 300 mm.
  *
- * Model: pressure times the foot's drag, by how readily the layers slide on each other, and by the machine's own creep
+ * Model: pressure times the foot's drag, by how easily the layers slide on each other, and by the machine's own creep
  * where that was measured.
  *
  * @param seam - cloth and operation

@@ -14,7 +14,7 @@ export interface OutlineRequest extends Outline {
   toleranceMm: number;
   /** What is left of the allowance when it is cut into. */
   allowanceMm: number;
-  /** Stitch lengths are told in steps of this, mm. */
+  /** Stitch lengths are given in steps of this, mm. */
   stepMm?: number;
 }
 

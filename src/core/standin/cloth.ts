@@ -20,16 +20,16 @@ export interface UnderFoot {
   grips: number;
   /** How far it stretches along the line, as a share of its length. */
   stretch: number;
-  /** How readily a foot lengthens it: its stretch, by how limp it is. */
+  /** How easily a foot lengthens it: its stretch, by how limp it is. */
   limp: number;
   /** How much more one layer stretches than the other. */
   differs: number;
-  /** How readily one layer slides on the other. */
+  /** How easily one layer slides on the other. */
   slides: number;
   pile: number;
   loose: number;
   slippery: number;
-  /** How readily an iron spoils it. */
+  /** How easily an iron spoils it. */
   tender: number;
   /** How hard it is to pierce, all layers, in kg/m². */
   resistance: number;

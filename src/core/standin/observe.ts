@@ -2,7 +2,7 @@ import { seeded } from '../random';
 import { type Sign, SIGNS } from '../stitch';
 import type { SewnLine } from './line';
 
-/** Whoever looks at a line: shares 0 … 1. */
+/** The person who looks at a test: shares 0 … 1. */
 export interface Observer {
   /** How many of the slight signs are overlooked. */
   missesSlight: number;

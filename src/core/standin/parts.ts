@@ -9,7 +9,7 @@ export const HOLD: Partial<Record<Foot, number>> = {
   roller: 0.35,
 };
 
-/** How readily a point misses loops in a knit, 0 … 1. */
+/** How easily a point misses loops in a knit, 0 … 1. */
 export const ON_KNITS: Partial<Record<NeedlePoint, number>> = {
   stretch: 0,
   'twin-stretch': 0.02,

@@ -26,7 +26,7 @@ export interface State {
   jumps: number;
   /** Nm of what is really in. */
   nm: number;
-  /** How readily a loop is missed: 0.26 is plain to see. */
+  /** How easily a loop is missed: 0.26 is plain to see. */
   skips: number;
   /** How hard the point is on yarns: 0.42 is plain to see. */
   punch: number;

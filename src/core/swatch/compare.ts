@@ -20,7 +20,7 @@ const NOT = 'not measured';
 /**
  * Two lines side by side: every reading, what was measured and what was seen.
  *
- * @param machine - whose dials the readings are told on
+ * @param machine - whose dials show the readings
  * @param a - one line
  * @param b - the other
  * @param printing - prints lengths in the person's units

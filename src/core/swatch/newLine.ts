@@ -9,7 +9,7 @@ export type LineStart = Pick<TestLine, 'id' | 'swatchId' | 'number' | 'setup' | 
  * A line of which nothing was measured or seen yet.
  *
  * @param start - its key, its scrap and its setting, and what else is known of it
- * @returns the line, in hand unless said otherwise
+ * @returns the line, being sewn unless said otherwise
  */
 export const newLine = (start: LineStart): TestLine => ({
   direction: 'across',

@@ -54,7 +54,7 @@ export const swatchSchema = z.strictObject({
 });
 export type Swatch = z.infer<typeof swatchSchema>;
 
-/** How a line stands: still to come, in hand, passed, failed, or given up. */
+/** State of a test: planned, being sewn, passed, failed or skipped. */
 export const LINE_STATES = ['planned', 'sewing', 'passed', 'failed', 'abandoned'] as const;
 
 /** One trial on a scrap: what was set, what was measured, what was seen. */

@@ -14,7 +14,7 @@ const FINEST = 32;
 /**
  * Prints lengths that stand on one page, so that they still make sense in inches.
  *
- * Two different lengths that would read the same in sixteenths are told apart in thirty-seconds, and parts that add up are rounded so
+ * Two different lengths that would read the same in sixteenths are printed in thirty-seconds, and parts that add up are rounded so
  * that what is printed adds up too (largest remainder). In metric every length is printed by itself.
  *
  * @param system - metric or inch

@@ -55,7 +55,7 @@ function guess(readings: readonly SpoolNumber[]): SpoolLabel | null {
 /**
  * Reads the number of a thread as it is printed on spools.
  *
- * A system that is written is taken at its word. A bare number is taken as the system it is likeliest in, said so, with the others
+ * A system that is written counts. A bare number is taken as the system it is likeliest in, said so, with the others
  * beside it: `120` is an ordinary ticket number, never Tex 120; `50` on a spool of cotton is a weight.
  *
  * @param text - what stands on the spool

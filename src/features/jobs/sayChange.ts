@@ -17,7 +17,7 @@ export const isDial = ({ change }: ScheduleChange): boolean => READING[change] !
  * A change in words: which part, and what it becomes.
  *
  * @param change - what is changed
- * @param setup - the setting it is changed to, if known: its dials are told as they stand on the machine
+ * @param setup - the setting it is changed to, if known: its dials are given as the machine shows them
  * @param machine - the machine, if it is chosen
  */
 export function sayChange(

@@ -114,7 +114,7 @@ export const NEW_JOB_TEXT = {
   name: 'Name',
   leftEmpty: (name: string) => `${name} if left empty`,
   whatYouCallIt: 'Your name for it',
-  begin: 'Start',
+  begin: 'Start the project',
   chooseLater: 'choose later',
   cloth: 'Fabric',
   noneIsInThe: 'You have no fabrics yet; choose one later',

@@ -24,7 +24,7 @@ import styles from './Match.module.css';
 import { TURN_DIAL_TEXT } from './text';
 
 const UNIT: Record<Dial, string> = { length: TURN_DIAL_TEXT.mm, width: ' mm', tension: '', pressure: '' };
-/** Each line in the chart is told apart by its dashes first. */
+/** Lines in the chart differ by their dashes first. */
 const PENS = [
   { colour: 'red', dash: [] },
   { colour: 'ink', dash: [7, 4] },

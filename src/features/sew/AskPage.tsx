@@ -72,7 +72,7 @@ export function AskPage({ now }: { now: RunNow }) {
 /** Operations that a zip is sewn in with, or is made shorter by. */
 const isAboutAZip = ({ key }: Ask) => key === 'zip' || key === 'bought';
 
-/** For somebody with a zip in hand that has no label any more. */
+/** For a zip that has lost its label. */
 function WhichZip() {
   return (
     <More summary={TEXT.whichZip}>

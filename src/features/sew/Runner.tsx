@@ -24,7 +24,7 @@ import { useSteps } from './useSteps';
 import { useTarget } from './useTarget';
 import { useWakeLock } from './useWakeLock';
 
-/** Diagnosis is large and seldom wanted here: it is fetched when something is wrong. */
+/** Diagnosis is large and rarely needed here: it is loaded when something is wrong. */
 const SomethingWrong = dynamic(() => import('./SomethingWrong').then((part) => part.SomethingWrong), { ssr: false });
 
 /** One step at a time: what to do, what to look at, and the drawing that moves along. */

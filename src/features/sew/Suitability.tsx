@@ -5,7 +5,7 @@ import { useAct } from '@/parts/workspace';
 import { TEXT } from './text';
 import type { RunNow } from './useRunNow';
 
-/** Whether the operation is right for the fabric in hand; what is sewn instead is one press away. */
+/** Whether the operation suits the fabric; what to sew instead is one press away. */
 export function Suitability({ now: { run, procedure, cloth } }: { now: RunNow }) {
   const act = useAct();
   const band = useCloths()?.find(({ id }) => id === run.bandClothId);

@@ -4,7 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { RunNow } from './useRunNow';
 import { TIMER_TEXT } from './text';
 
-/** How often what has passed is put away: no more than this is lost with the tab. */
+/** How often the time is stored: no more than this is lost with the tab. */
 const SAVED_EVERY_S = 15;
 
 const two = (value: number) => String(value).padStart(2, '0');

@@ -91,7 +91,7 @@ export const TEXT = {
   before: 'Before the first stitch',
   on: (cloth: string, machine: string) => `On ${cloth}, with ${machine}.`,
   all: 'All operations',
-  begin: 'Start',
+  begin: 'Start step 1',
   putAway: 'Cancel',
   cutWith: 'Cut with',
   cutWithNone: 'nothing from my list',

@@ -7,7 +7,7 @@ import { useSay } from '@/parts/workspace';
 import { TEXT } from './text';
 import type { RunNow } from './useRunNow';
 
-/** Begins the scrap on which one row of the operation in hand is proven: its own layers, its own setting. */
+/** Starts the swatch for one row of the current operation: its own layers, its own setting. */
 export function useProveRow({ run, procedure, cloth, machine, setups }: RunNow): (row: string) => Promise<void> {
   const cloths = useCloths();
   const askOf = useAskOf(machine);

@@ -26,7 +26,7 @@ import type { Setup } from '@/core/setup';
 import { runs, useCloths, useMachines, usePreference, useRuns, useUnitPreference } from '@/data';
 import { type RowsNow, useRowSettings } from './useRowSettings';
 
-/** An operation in hand with everything that follows from it. */
+/** The current operation with everything that follows from it. */
 export interface RunNow {
   run: Run;
   procedure: Procedure<ProcedureId>;

@@ -6,7 +6,7 @@ import { nowText } from '@/parts/workspace';
 import type { RunNow } from './useRunNow';
 import { STEPS_TEXT } from './text';
 
-/** Whoever goes on or back has seen the step that is in hand, as the tables of today say it. */
+/** Going on or back means that the current step was seen as today's tables word it. */
 const SEEN = { knowledge: KNOWLEDGE };
 
 /** On and back from the step as it is stored, so that quick presses all count. */

@@ -20,7 +20,7 @@ interface Props {
   onPick: (id: string) => void;
 }
 
-/** What can be done with the line in hand. */
+/** What can be done with the current test. */
 export function LineActions({ scrap, line, card, criteria, onPick }: Props) {
   const act = useAct();
   const remove = async () => {

@@ -34,7 +34,7 @@ interface Props {
 
 const WAY = { across: 'Across', along: 'Along', bias: LINE_PANEL_TEXT.onTheBiasOf };
 
-/** The line in hand: its setting, what was measured, what was seen, and whether it passes. */
+/** The current test: its setting, what was measured, what was seen, and whether it passes. */
 export function LinePanel({ scrap, line, onPick, onStep }: Props) {
   const { setup } = line;
   const { say } = useUnits();

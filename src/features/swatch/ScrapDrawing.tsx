@@ -15,7 +15,7 @@ const ROW = 112;
 /** Drawing units for a mm of scrap along the line. */
 const PER_MM = 3.3;
 const LEFT = 74;
-/** Swings are drawn this much wider than they are, or they could not be told apart at arm's length. */
+/** Stitch widths are drawn this much wider than they are, so that they can be compared at arm's length. */
 const WIDER = 2.4;
 
 interface Props {
@@ -128,7 +128,7 @@ function Row({ line, y, here, onPick }: { line: TestLine; y: number; here: boole
   );
 }
 
-/** The ground of a row, which is what is pressed; the line in hand has a frame. */
+/** The ground of a row, which is what is pressed; the current one has a frame. */
 function RowGround({ y, here }: { y: number; here: boolean }) {
   const frame = { x: 24, y: y - ROW / 2 + 4, width: WIDTH - 40, height: ROW - 8 };
   return here ? (

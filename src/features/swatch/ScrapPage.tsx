@@ -27,7 +27,7 @@ import { SCRAP_PAGE_TEXT } from './text';
 /** Fetched once there is something to compare. */
 const Compare = dynamic(() => import('./Compare').then((part) => part.Compare), { ssr: false });
 
-/** One scrap: drawn on the left, the line in hand on the right. */
+/** One swatch: drawn on the left, the current test on the right. */
 export function ScrapPage({ scrap }: { scrap: Scrap }) {
   const { swatch, lines } = scrap;
   const [picked, setPicked] = useState<string | null>(null);

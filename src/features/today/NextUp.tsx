@@ -76,7 +76,7 @@ function Ways({ now, hasCloth }: { now: JobNow; hasCloth: boolean }) {
       : item.now.state === 'begun'
         ? NEXT_UP_TEXT.goOnSewing
         : NEXT_UP_TEXT.sewIt;
-  const missing = hasCloth ? (machine ? null : 'machine') : 'cloth';
+  const missing = hasCloth ? (machine ? null : 'machine') : 'fabric';
   const place = `/projects?id=${job.id}${missing === 'machine' ? '&place=about' : ''}`;
   return (
     <div className={styles.actions}>

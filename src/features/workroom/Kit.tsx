@@ -18,7 +18,7 @@ import styles from './Workroom.module.css';
 /** What nearly everybody has with a machine. */
 const STARTER: { feet: Foot[]; plates: Plate[] } = { feet: ['standard', 'zip', 'buttonhole'], plates: ['standard'] };
 
-/** Feet, plates, pins and blades: what is owned, and what of it is put away. */
+/** Feet, plates, pins and blades: what is owned, and what of it is archived. */
 export function Kit() {
   const kit = useKitRecord();
   if (!kit) return null;

@@ -168,7 +168,7 @@ export const CSV_FILES_TEXT = {
   add: 'add',
   andChange: 'and change',
   leftOutSinceNothing: (join: string) => ` Skipped, because nothing here has that name: ${join}.`,
-  importIt: 'Import',
+  importIt: 'Import these rows',
   leaveIt: 'Cancel',
 } as const;
 

@@ -5,7 +5,7 @@ import { useJobs, usePreference, useRuns } from '@/data';
 import styles from './Tape.module.css';
 import { TAPE_TEXT } from './text';
 
-/** How far the job in hand is: a green thread along the edge of the tape. */
+/** How far the current project is: a green thread along the edge of the tape. */
 export function Measured() {
   const id = usePreference('jobId');
   const job = useJobs()?.find((j) => j.id === id);

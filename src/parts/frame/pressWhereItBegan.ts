@@ -1,4 +1,4 @@
-/** A finger slips this far without meaning to, px; whoever goes further has changed their mind. */
+/** A finger slips this far without meaning to, px; going further means the person has changed their mind. */
 const SLIP_PX = 10;
 
 /**

@@ -14,7 +14,7 @@ interface Props {
   children: ReactNode;
 }
 
-/** A sheet that is on paper only: it is printed as soon as it is there, and put away when the printer has it. */
+/** A sheet for paper only: it is printed as soon as it is drawn, and removed when the printer has it. */
 export function Paper({ marginMm, landscape = false, onAway, children }: Props) {
   const chosen = usePreference('paper');
   const paper = PAPERS.find(({ id }) => id === chosen) ?? PAPERS[0];

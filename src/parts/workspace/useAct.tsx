@@ -58,7 +58,7 @@ export function useUndoing() {
 
 const isIn = (part: 'done' | 'undone', id: number) => historyNow()[part].some((entry) => entry.id === id);
 
-/** Undoes or redoes one thing after the other for as long as there is more to do; what came of the last one is said. */
+/** Undoes or redoes one edit after another until none is left; only the last result is announced. */
 async function repeated(one: () => Promise<Undone>, more: () => boolean): Promise<Undone> {
   let result: Undone = { ok: false, text: null, why: null };
   let count = 0;

@@ -18,10 +18,10 @@ export interface AskedNow {
   operation: Operation;
   cloth: ClothRecord | null;
   machine: MachineRecord | null;
-  /** What may be chosen: nothing that was put away. */
+  /** What may be chosen: nothing archived. */
   cloths: ClothRecord[];
   machines: MachineRecord[];
-  /** Machines that were put away. */
+  /** Archived machines. */
   away: MachineRecord[];
   kit: Kit | null;
 }

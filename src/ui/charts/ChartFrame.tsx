@@ -22,7 +22,7 @@ export interface ChartValue {
 }
 
 interface Props {
-  /** What a person who cannot see it is told. */
+  /** What a screen reader says of it. */
   label: string;
   height: number;
   /** What the columns of the numbers are called: across, and up. */

@@ -34,7 +34,7 @@ export interface ChartLine {
 }
 
 interface Props extends Marks {
-  /** What a person who cannot see it is told. */
+  /** What a screen reader says of it. */
   label: string;
   x: { label: string; values: readonly string[] };
   y: { label: string; max?: number };

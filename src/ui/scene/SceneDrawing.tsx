@@ -25,7 +25,7 @@ interface Props {
   /** Where the hand is in the step, and the foot it works with. */
   tool?: ToolAt | null;
   foot?: ShownFoot;
-  /** What the lines in hand are sewn with: they are drawn by it where that can be seen. */
+  /** What the current lines are sewn with: they are drawn by it where that can be seen. */
   sewn?: LineStitch;
   /** Units to the mm at most, beside another drawing. */
   mostScale?: number;
@@ -138,7 +138,7 @@ function Cloth({ cloth, to, scale, hatch }: { cloth: SceneCloth; to: To; scale: 
   );
 }
 
-/** Layers in section leave a little air between them, or a fold could not be told from a lump. */
+/** Layers in section leave a little air between them, so that a fold does not look like a lump. */
 const DRAWN_SHARE = 0.82;
 
 const STROKE: Readonly<Record<SceneLine['role'], { width: number; dash?: string }>> = {
@@ -202,7 +202,7 @@ function Line({ line, to, state, scale, tool, sewn }: LineProps) {
   const stitch = drawn ? drawn.lengthMm * scale : 0;
   const dash = stitch >= LEAST_SEEN.stitch ? `${SHOWS * stitch} ${(1 - SHOWS) * stitch}` : usual;
   const d = path(points, to);
-  // What is done is drawn through, what is in hand stands out, what is to come is faint: never colour alone.
+  // What is done is drawn through, what is current stands out, what comes later is faint: never colour alone.
   const through = line.role === 'stitch' && (state === 'done' || isZigzag(points));
   return (
     <g fill="none" strokeLinejoin="round" opacity={state === 'later' ? 0.6 : 1}>

@@ -11,11 +11,11 @@ interface Props {
   tool: ToolAt;
   fit: Fit;
   foot: ShownFoot;
-  /** Where the foot is told of; null for other tools. */
+  /** Where the foot's label goes; null for other tools. */
   here: Label | null;
 }
 
-/** Needle and foot, iron or scissors where they are used in the step in hand. */
+/** Needle and foot, iron or scissors where they are used in the current step. */
 export function SceneTool({ tool, fit, foot, here }: Props) {
   const [x, y] = fit.to(tool.at);
   const turned = (tool.headingRad * 180) / Math.PI - 90;

@@ -10,7 +10,9 @@ import { readRecords, type ReadRecords } from './result';
 import { type Column, writeRows } from './table';
 
 /** Stands for the place of a foot that is owned but not chosen from. */
-const AWAY = 'put away';
+const AWAY = 'archived';
+/** As older files say it. */
+const AWAY_ONCE = 'put away';
 
 /** One row of a kit file: a foot, a plate or a spool. */
 const kitRowSchema = z.discriminatedUnion('what', [
@@ -90,7 +92,7 @@ function kitRow(row: RowReader, before: KitRow | undefined, fresh: FreshFrom): u
     return plate ? [plateRow(plate, where)] : null;
   }
   const foot = row.word<Foot>('Name', FEET, (id) => FOOT[id].name);
-  const away = where.toLowerCase() === AWAY;
+  const away = [AWAY, AWAY_ONCE].includes(where.toLowerCase());
   return foot ? [footRow(foot, away, away ? '' : where)] : null;
 }
 

@@ -23,7 +23,7 @@ interface Node {
 const TOLD_EVERY = 1000;
 
 /**
- * The cheapest order, by best-first search over what is sewn, what is on the machine and what lies unpressed.
+ * The cheapest order, by best-first search over what is sewn, what is on the machine and what still needs pressing.
  *
  * Two orders of the same seams that leave the same machine and the same unpressed seams have the same future: only the
  * cheaper is followed. What can be sewn without a change and without a walk to the iron is sewn at once: it leaves the

@@ -4,7 +4,7 @@ import { ANY, type Model } from './model';
  * An order of seams in place, with where the machine stands before each of them, so that moving a run of seams costs only
  * the stretch it changes. It counts as `Way` does; a test holds the two against each other.
  *
- * What lies unpressed is told by one number: the place of the last walk to the iron. All that was sewn after it lies unpressed.
+ * One number says what still needs pressing: the place of the last walk to the iron. Everything sewn after it does.
  */
 export class EditableSchedule {
   readonly order: Int16Array;

@@ -39,7 +39,7 @@ const FEW = 32;
  *
  * A good order is found first; up to thirty-two seams a best-first search then finds a better one or proves that there is
  * none. Of more, and where the proof takes too long, the order stands with a lower bound beside it. Costs are changes and
- * walks to the iron only: sewing takes the same time in any order. A walk presses all that lies unpressed; pressing after
+ * walks to the iron only: sewing takes the same time in any order. A walk presses everything that needs it; pressing after
  * the last crossing is not counted, for it has to be done in any order.
  *
  * @param input - seams in the usual order of construction, what is on the machine, costs in minutes

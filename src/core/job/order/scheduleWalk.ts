@@ -1,7 +1,7 @@
 import { ANY, type Model } from './model';
 
 /**
- * A machine on its way through an order: what is on it, what lies unpressed, what it has cost, changes between
+ * A machine on its way through an order: what is on it, what still needs pressing, what it has cost, changes between
  * the rows of a task aside: they are the same in any order. What a change and a walk to
  * the iron cost is said here and nowhere else.
  */
@@ -10,7 +10,7 @@ export class ScheduleWalk {
   /** Sewn, to be pressed, not pressed yet. */
   readonly unpressed: Uint8Array;
   cost = 0;
-  /** How many lie unpressed. */
+  /** How many still need pressing. */
   private wet = 0;
 
   constructor(private readonly model: Model) {
@@ -31,7 +31,7 @@ export class ScheduleWalk {
     this.cost = other.cost;
   }
 
-  /** Whether a task waits for something that lies unpressed. The iron is gone to as late as can be: then one walk presses most. */
+  /** Whether a task waits for something that still needs pressing. Walking to the iron as late as possible presses the most in one walk. */
   needsIron(task: number): boolean {
     if (this.wet === 0) return false;
     for (const before of this.model.before[task]) if (this.unpressed[before] === 1) return true;

@@ -48,7 +48,7 @@ export interface DialSweep {
 
 /** A risk below this all along the dial is not worth a line in the chart. */
 const SLIGHT = 0.1;
-/** More lines than this cannot be told apart. */
+/** More lines than this cannot be distinguished. */
 const LINES = 4;
 
 /**

@@ -17,7 +17,7 @@ export interface MachineOffsets {
  * What the cards of one machine have in common, against the rules.
  *
  * For every card the question is asked again without any card, of the very needle, thread, foot and plate that passed; what passed
- * less what would have been set with them is what this machine wanted. The shrunk mean over the cards is its offset. Length is told from the counted stitches against the dial.
+ * less what would have been set with them is what this machine wanted. The shrunk mean over the cards is its offset. Length comes from the counted stitches against the dial.
  *
  * @param cards - passed on this machine, none of them simulated
  * @param since - moments before which cards are forgotten, by offset

@@ -6,7 +6,7 @@ import type { Given, Numbers } from '../engine/types';
 
 /** A line leaves what it should follow by no more than this, mm. */
 const TOLERANCE_MM = 0.1;
-/** Stitch lengths along an outline are told in halves: nobody wants to turn a dial by tenths on a curve. */
+/** Stitch lengths along an outline are given in halves: nobody wants to turn a dial by tenths on a curve. */
 const STEP_MM = 0.5;
 
 /** The line of an operation, or the shape it begins with where none was given yet. */

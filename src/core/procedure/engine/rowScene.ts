@@ -49,7 +49,7 @@ export function rowScene({ label, edge, side, rows, text }: RowsAlongEdge): Scen
       },
       ...rows.map((row) => ({ ...(row.id && { id: row.id }), points: rowPoints(row), role: row.role ?? 'stitch' })),
     ],
-    // A third dimension would lie over the others: its row is told in the step.
+    // A third dimension would cover the others: the step's text gives its row.
     dims: rows
       .filter(({ plain }) => !plain)
       .slice(0, 2)

@@ -22,7 +22,7 @@ type Dials = Pick<Machine, 'lengthStepMm' | 'widthStepMm' | 'needlePositions' | 
  * or foot would strike the needle, so those are changed with it.
  *
  * @param steps - those that are taken
- * @param index - the step in hand, from 0
+ * @param index - the current step, from 0
  * @param numbers - of `workOut`
  * @param setups - the setting of each row, lengths in mm
  * @param machine - its dials round what is asked for

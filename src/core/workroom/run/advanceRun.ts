@@ -10,7 +10,7 @@ export interface Advanced {
 }
 
 /**
- * A run after its step in hand was done.
+ * A run after its current step is done.
  *
  * The needle time of a step is counted once for each piece, however often it is gone back to. After the last step the next piece in the
  * row begins at its first step; after the last piece the run is done.

@@ -36,7 +36,7 @@ export interface Making {
 }
 
 /**
- * A swatch as it was planned: its first line in hand, the others to come, numbered in their order.
+ * A swatch as it was planned: its first test being sewn, the others planned, numbered in their order.
  *
  * @param about - fabrics, machine and operation
  * @param plan - lines in the order to sew them
