@@ -16,7 +16,7 @@ test('a line that fails is told the one thing to change, and one press makes it 
   await expect(page.getByText(/^One change from the last test\. /)).toBeVisible();
 
   // The same again: what was tried is not proposed a second time.
-  await page.getByRole('textbox', { name: /Top layer behind/ }).fill('5');
+  await page.getByRole('textbox', { name: /Top layer shifted/ }).fill('5');
   await expect(said).toBeVisible();
   await unsure(said);
   await expect(said.locator('p').first()).not.toHaveText(first!);
@@ -40,7 +40,7 @@ test('once the obvious change did not help it asks, the answer is kept, and what
   const said = page.getByRole('region', { name: DIAGNOSIS_TEXT.change });
   await said.getByRole('button', { name: WHAT_NEXT_TEXT.doItLine(2) }).click();
   await expect(page.getByRole('heading', { name: /^Test 2/ })).toBeVisible();
-  await page.getByRole('textbox', { name: /Top layer behind/ }).fill('5');
+  await page.getByRole('textbox', { name: /Top layer shifted/ }).fill('5');
   const question = page.getByRole('region', { name: DIAGNOSIS_TEXT.question });
   await expect(question).toBeVisible();
   const asked = await question.locator('p').first().textContent();

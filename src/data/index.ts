@@ -25,6 +25,7 @@ export { amountId } from './amountId';
 export { countSewing } from './sewing';
 export { deleteNeedle } from './deleteNeedle';
 export { followTrouble, reportTrouble, setTrouble, troubleNow } from './trouble';
+export * from './ownWords';
 export * from './useLive';
 export { followDamage, sayDamage, type Damage, damageNow } from './damage/state';
 export type { StoredSetAside } from './setAside';

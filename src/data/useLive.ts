@@ -4,7 +4,6 @@ import type { Card } from '@/core/card';
 import type { OnMachine, PhotoRecord } from '@/core/file';
 import type { Kit } from '@/core/kit';
 import type { TestLine } from '@/core/swatch';
-import { database } from './database';
 import { readKit, readKitRecord } from './kit';
 import { type PreferenceKey, type PreferenceValue, readPreference } from './preferences';
 import {
@@ -93,28 +92,6 @@ function preferenceOf(key: PreferenceKey) {
   const known = preferences.get(key) ?? followed<unknown>(() => readPreference(key));
   preferences.set(key, known);
   return known;
-}
-
-/** The tables whose rows carry words that a person typed and other screens show. */
-const TYPED_IN = ['cloths', 'machines', 'threads', 'needles', 'swatches', 'cards', 'runs', 'jobs', 'views'] as const;
-
-/**
- * Everything a person typed that is shown elsewhere: names, places, notes.
- *
- * @param wanted - false reads nothing
- * @returns the words, each once; undefined while they are read
- */
-export const useOwnWords = (wanted: boolean): readonly string[] | undefined =>
-  useLiveQuery(async () => {
-    const words = new Set<string>();
-    if (wanted)
-      for (const table of TYPED_IN) for (const row of await database.table(table).toArray()) textsIn(row, words);
-    return [...words];
-  }, [wanted]);
-
-function textsIn(value: unknown, into: Set<string>): void {
-  if (typeof value === 'string') into.add(value);
-  else if (typeof value === 'object' && value !== null) Object.values(value).forEach((part) => textsIn(part, into));
 }
 
 /** Everything that was set aside, with its key here. */

@@ -2,6 +2,7 @@
 
 import Autocomplete from '@mui/material/Autocomplete';
 import TextField from '@mui/material/TextField';
+import { spokenText } from './english';
 import type { OneOf } from './Select';
 
 interface Props<T extends string> extends OneOf<T> {
@@ -19,7 +20,7 @@ export function Pick<T extends string>({ label, value, options, onPick, help, pr
       openOnFocus={autoFocus}
       options={options}
       value={options.find(([id]) => id === value)}
-      getOptionLabel={([, name]) => name}
+      getOptionLabel={([, name]) => spokenText(name)}
       getOptionKey={([id]) => id}
       isOptionEqualToValue={(one, other) => one[0] === other[0]}
       onChange={(_, [id]) => onPick(id)}

@@ -12,8 +12,10 @@ const followers = new Set<() => void>();
  * @param ownWords - what the person typed: the name of a fabric is theirs, whatever Bobbet calls a fabric like it
  */
 export function speakEnglish(english: English, ownWords: readonly string[]): void {
-  // Longest first, so that a name inside a longer name does not cut it up.
-  own = ownWords.filter((text) => inEnglish(text, 'us') !== text).sort((a, b) => b.length - a.length);
+  // A name of one word is that word wherever it stands. Longest first, so that a name inside a longer one does not cut it up.
+  own = ownWords
+    .filter((text) => text.trim().includes(' ') && inEnglish(text, 'us') !== text)
+    .sort((a, b) => b.length - a.length);
   const changed = spoken !== english;
   spoken = english;
   if (changed) followers.forEach((tell) => tell());

@@ -3,6 +3,7 @@ import { PDFDocument, type PDFPage, rgb, StandardFonts } from 'pdf-lib';
 import type { Card } from '@/core/card';
 import { cardText, type CardText } from '@/core/ledger';
 import type { Printing } from '@/core/units';
+import { spokenText } from '@/ui';
 import { Face } from './face';
 import type { TypeFiles } from './typeFiles';
 
@@ -138,7 +139,7 @@ class Pen {
 
   /** Without the letters that the type has not; those are remembered. */
   private known(text: string, face: Face): string {
-    return [...text.replace(/\s+/g, ' ')]
+    return [...spokenText(text).replace(/\s+/g, ' ')]
       .map((letter) => {
         if (face.has(letter)) return letter;
         this.lost.add(letter);

@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from 'react';
 import { usePreference, writePreference } from '@/data';
-import { Tick } from '@/ui';
+import { spokenText, Tick } from '@/ui';
 import { SPOKEN_TEXT } from './text';
 
 /** Reads each step aloud, if it is wanted and the browser has a voice; off at first, absent where there is none. */
@@ -17,7 +17,7 @@ export function Spoken({ text }: { text: string }) {
   useEffect(() => {
     if (!on || !able) return;
     speechSynthesis.cancel();
-    speechSynthesis.speak(new SpeechSynthesisUtterance(text));
+    speechSynthesis.speak(new SpeechSynthesisUtterance(spokenText(text)));
     return () => speechSynthesis.cancel();
   }, [on, able, text]);
   if (!able) return null;

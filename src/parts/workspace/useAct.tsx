@@ -3,12 +3,13 @@
 import Button from '@mui/material/Button';
 import { useSnackbar } from 'notistack';
 import { edit, historyNow, reportTrouble, setTrouble, type Undone, redo, undo, undoEntry } from '@/data';
+import { spokenText } from '@/ui';
 import { UNDO_TEXT } from './undoText';
 
 /** Says a short thing. */
 export function useSay() {
   const { enqueueSnackbar } = useSnackbar();
-  return (text: string) => enqueueSnackbar(text);
+  return (text: string) => enqueueSnackbar(spokenText(text));
 }
 
 /** Undoing and redoing, with what came of it said. */
@@ -17,8 +18,8 @@ export function useUndoing() {
   const told = async (work: () => Promise<Undone>, done: (text: string) => string, nothing: string) => {
     try {
       const result = await work();
-      if (result.ok) enqueueSnackbar([done(result.text), ...result.told].join(' '));
-      else if (result.why === null) enqueueSnackbar(nothing);
+      if (result.ok) enqueueSnackbar(spokenText([done(result.text), ...result.told].join(' ')));
+      else if (result.why === null) enqueueSnackbar(spokenText(nothing));
       else setTrouble({ kind: 'wrong', text: UNDO_TEXT.cannot(result.text ?? '', result.why) });
     } catch (cause) {
       // Whatever the reason: that it did not work must be seen, and that nothing was changed by it.
@@ -37,7 +38,7 @@ export function useUndoing() {
     redoTo: (id: number) => told(() => repeated(redo, () => isIn('undone', id)), UNDO_TEXT.redone, UNDO_TEXT.already),
     /** Says what was done, with a way back for as long as the notice is there. */
     offer: (text: string, entry: number | null) =>
-      enqueueSnackbar(text, {
+      enqueueSnackbar(spokenText(text), {
         action:
           entry === null
             ? undefined

@@ -7,6 +7,7 @@ import { Bar } from 'react-chartjs-2';
 import { ChartFrame } from './ChartFrame';
 import { type Ink, useInk } from './chartInk';
 import { hatchOf } from './hatch';
+import { spokenText } from '../english';
 
 Chart.register(annotation, BarElement, CategoryScale, LinearScale, Tooltip);
 
@@ -38,7 +39,7 @@ export default function BarChart({ label, columns, bars }: Props) {
         ref={chart}
         aria-hidden
         data={{
-          labels: bars.map(({ name }) => name),
+          labels: bars.map(({ name }) => spokenText(name)),
           datasets: [
             {
               data: bars.map(({ value }) => value),

@@ -18,6 +18,7 @@ import { ChartFrame, type ChartValue } from './ChartFrame';
 import { type Ink, type InkName, useInk } from './chartInk';
 import { type Marks, marksOn } from './marks';
 import { tooltipIn } from './tooltip';
+import { spokenText } from '../english';
 
 Chart.register(annotation, CategoryScale, Legend, LinearScale, LineElement, PointElement, Tooltip);
 
@@ -79,9 +80,9 @@ function valuesOf({ x, lines }: Props): ChartValue[] {
 
 function dataOf({ x, lines }: Props, ink: Ink): ChartData<'line'> {
   return {
-    labels: [...x.values],
+    labels: x.values.map(spokenText),
     datasets: lines.map(({ name, values, colour, dash, thick, dots }) => ({
-      label: name,
+      label: spokenText(name),
       data: [...values],
       borderColor: ink[colour],
       borderWidth: thick ? 2.6 : 1.6,
@@ -97,7 +98,7 @@ function dataOf({ x, lines }: Props, ink: Ink): ChartData<'line'> {
 
 function optionsOf({ x, y, lines, now, level, shut }: Props, ink: Ink): ChartOptions<'line'> {
   const font = { family: ink.text, size: 13 };
-  const title = (text: string) => ({ display: true, text, color: ink['ink-2'], font });
+  const title = (text: string) => ({ display: true, text: spokenText(text), color: ink['ink-2'], font });
   return {
     animation: false,
     responsive: true,
@@ -116,7 +117,7 @@ function optionsOf({ x, y, lines, now, level, shut }: Props, ink: Ink): ChartOpt
           // The legend of a point has no dashes of its own, and they are what tells the lines apart.
           generateLabels: () =>
             lines.map(({ name, colour, dash, thick }, datasetIndex) => ({
-              text: name,
+              text: spokenText(name),
               datasetIndex,
               fontColor: ink.ink,
               strokeStyle: ink[colour],

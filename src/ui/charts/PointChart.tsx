@@ -6,6 +6,7 @@ import { Scatter } from 'react-chartjs-2';
 import { ChartFrame } from './ChartFrame';
 import { type Ink, type InkName, useInk } from './chartInk';
 import { tooltipIn } from './tooltip';
+import { spokenText } from '../english';
 
 Chart.register(Legend, LinearScale, LineElement, PointElement, Tooltip);
 
@@ -55,7 +56,7 @@ export default function PointChart({ label, x, y, sets, height }: Props) {
         aria-hidden
         data={{
           datasets: sets.map(({ name, points, colour, shape, joined }) => ({
-            label: name,
+            label: spokenText(name),
             data: points.map((p) => ({ ...p })),
             borderColor: ink[colour],
             backgroundColor: ink[colour],
@@ -79,7 +80,7 @@ function optionsOf(x: Axis, y: Axis, legend: boolean, ink: Ink): ChartOptions<'s
   const scale = ({ label, min, max, say }: Axis) => ({
     min,
     max,
-    title: { display: true, text: label, color: ink['ink-2'], font },
+    title: { display: true, text: spokenText(label), color: ink['ink-2'], font },
     grid: { color: ink.rule },
     border: { color: ink.ink },
     ticks: {
