@@ -10,7 +10,7 @@ import { START_TEXT } from '@/features/match/text';
 async function firstCloth(page: Page, name: string) {
   await page.goto('/match');
   await page.getByLabel(START_TEXT.name).fill(name);
-  await page.getByLabel(/how far does it reach/).fill('15');
+  await page.getByLabel(/Stretched, how long is it/).fill('15');
   await page.keyboard.press('Enter');
   await answered(page);
 }

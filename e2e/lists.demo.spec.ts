@@ -57,7 +57,7 @@ test('a CSV of 50 cloths with three bad rows is refused by row and column; put r
   await page.getByRole('button', { name: CSV_FILES_TEXT.leaveIt }).click();
 
   await page.getByRole('link', { name: 'Fabric', exact: true }).click();
-  await expect(page.getByText('60 cloths')).toBeVisible();
+  await expect(page.getByText('60 fabrics')).toBeVisible();
   await typed(page, DRAWER_TEXT.findACloth).fill('remnant 37');
   await expect(page.getByRole('link', { name: /Remnant 37/ })).toBeVisible();
 });
@@ -83,7 +83,7 @@ test('2,000 cloths and 10,000 needles are scrolled and searched with only what i
   await expect(page.getByText('tin.csv imported.')).toBeVisible();
 
   await page.getByRole('link', { name: 'Fabric', exact: true }).click();
-  await expect(page.getByText('2010 cloths')).toBeVisible();
+  await expect(page.getByText('2010 fabrics')).toBeVisible();
   const swatches = page.getByRole('list', { name: CSV_FILES_TEXT.cloths }).getByRole('listitem');
   expect(await swatches.count()).toBeLessThan(120);
   // The page grows a little as rows come in and are measured: whoever wants its end presses again.

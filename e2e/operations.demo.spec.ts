@@ -39,7 +39,7 @@ test('a concealed zip with a one-bar foot: both pieces by name, foot and needle 
   await begin(page);
   await walk(page, [
     [/Finish both raw edges/, /Zigzag/],
-    [/lay the coil flat/, null],
+    [/flatten the coil/, null],
     [/left piece, right side up/, null],
     [/tack down the middle of the tape, stitches of 4.5 mm/, /4.5 mm/],
     [/foot to the right of the needle, on the tape/, ONE_BAR.right],
@@ -81,9 +81,9 @@ test('a centred zip from below: both sides alike, foot changed over', async ({ p
     [/lay the closed zip face down/, null],
     [/Sew each tape to its allowance only/, ONE_BAR.left],
     [/start on the seam and sew out to the left/, ONE_BAR.right],
-    [/Up the left side/, ONE_BAR.right],
-    [/out to the right over the same hole/, ONE_BAR.left],
-    [/Up the right side/, ONE_BAR.left],
+    [/Sew up the left side/, ONE_BAR.right],
+    [/through the same hole, sew out to the right/, ONE_BAR.left],
+    [/Sew up the right side/, ONE_BAR.left],
     [/slide the pull down past the end of the rows/, ONE_BAR.left],
     [/Take out the rest of the tacking/, null],
   ]);
@@ -117,7 +117,7 @@ test('a curtain is hemmed folded twice, its corners mitred', async ({ page }) =>
   await walk(page, [
     [/Cut the hem allowance to 10 cm/, null],
     [/Fold the corner in on the diagonal/, null],
-    [/edges meet in the diagonal/, null],
+    [/edges meet on the diagonal/, null],
     [/Where a seam crosses/, null],
     [/sew 2 mm from the inner fold, 100 cm along/, /Straight/],
     [/Press it from the wrong side/, null],
@@ -133,7 +133,7 @@ test('velvet is hemmed as a coat is: turned once, caught by hand or with a blind
   await walk(page, [
     [/Finish the raw edge flat/, /igzag/],
     [/Turn up 4 cm once/, null],
-    [/Sew on the edge, each side stitch catches one thread/, /Blind/],
+    [/Sew on the edge, so that each side stitch catches one thread/, /Blind/],
     [/steam 2.5 cm above the wrong side/, null],
   ]);
 });
@@ -145,7 +145,7 @@ test('strips are pressed and cooled one by one; two of them have no "even seams"
   await walk(page, [
     [/Cut 2 strips 7.65 cm wide/, null],
     [/first two strips together from the marked end/, /1.9 mm/],
-    [/let it cool before the next strip/, null],
+    [/let it cool before you sew the next strip/, null],
     [/Lay the set along a ruler/, null],
   ]);
 });

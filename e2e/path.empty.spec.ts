@@ -22,7 +22,7 @@ test('a new user gets a setting for "cotton jersey, 10 → 15 cm, side seam" wit
   const name = page.getByLabel(START_TEXT.name);
   await expect(name).toBeFocused();
   await act(name.fill('cotton jersey'));
-  await act(page.getByLabel(/how far does it reach/).fill('15'));
+  await act(page.getByLabel(/Stretched, how long is it/).fill('15'));
   await act(page.keyboard.press('Enter'));
   await answered(page);
   await expect(reading(page, 'Stitch')).toContainText('Zigzag');
@@ -37,7 +37,7 @@ test('the whole path: cloth, setting, machine, scrap, card, reload, export, wipe
 }, info) => {
   await page.goto('/match');
   await page.getByLabel(START_TEXT.name).fill('Plum interlock jersey');
-  await page.getByLabel(/how far does it reach/).fill('16');
+  await page.getByLabel(/Stretched, how long is it/).fill('16');
   await page.getByRole('button', { name: START_TEXT.find }).click();
   await answered(page);
 
@@ -99,7 +99,7 @@ test('the whole path: cloth, setting, machine, scrap, card, reload, export, wipe
 test('in a real workroom a simulated line proves nothing, and says so', async ({ page }) => {
   await page.goto('/match');
   await page.getByLabel(START_TEXT.name).fill('cotton jersey');
-  await page.getByLabel(/how far does it reach/).fill('15');
+  await page.getByLabel(/Stretched, how long is it/).fill('15');
   await page.keyboard.press('Enter');
   await answered(page);
   await page.getByRole('button', { name: SEW_LIKE_THIS_TEXT.testOnScrap }).click();
@@ -156,7 +156,7 @@ test('nonsense is answered beside the field, and nothing of it is stored', async
   await page.getByRole('button', { name: START_TEXT.find }).click();
   await expect(page.getByText(NAMING_TEXT.needed)).toBeVisible();
   await page.getByLabel(START_TEXT.name).fill('red rib');
-  const reach = page.getByLabel(/how far does it reach/);
+  const reach = page.getByLabel(/Stretched, how long is it/);
   const find = page.getByRole('button', { name: START_TEXT.find });
   // Ten kinds of answer: none is dropped, and nothing goes on with what nobody saw.
   await expect(page.getByText(NAMING_TEXT.heard('rib', 'a knit', '260 g/m²'))).toBeVisible();
@@ -212,7 +212,7 @@ test('a machine that sews straight only hears that a stretching seam is not poss
 }) => {
   await page.goto('/match');
   await page.getByLabel(START_TEXT.name).fill('cotton jersey');
-  await page.getByLabel(/how far does it reach/).fill('15');
+  await page.getByLabel(/Stretched, how long is it/).fill('15');
   await page.keyboard.press('Enter');
   await answered(page);
   await page.getByRole('link', { name: 'Workroom' }).click();

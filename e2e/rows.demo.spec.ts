@@ -85,7 +85,12 @@ test('a neckband in tired rib: it is refused, or told that it gapes, by how it w
     await page.getByRole('option', { name: 'Polar fleece hat' }).click();
   };
   await openDemo(page, '/fabric?id=fleece');
-  await page.getByRole('button', { name: GAUGE_SHELL_TEXT.reading('Leave out', 1) }).click();
+  const leaveOut = async (reading: number) => {
+    await page.getByRole('button', { name: GAUGE_SHELL_TEXT.reading('Leave out', reading) }).click();
+    // Stored, before the page is left.
+    await expect(page.getByRole('button', { name: GAUGE_SHELL_TEXT.reading('Use again', reading) })).toBeVisible();
+  };
+  await leaveOut(1);
   await measured('11.2');
   await neckband();
   await expect(asked(page)).toContainText('It recovers poorly, and a band made from it will gape');
@@ -95,7 +100,7 @@ test('a neckband in tired rib: it is refused, or told that it gapes, by how it w
   await expect(bar(page)).toContainText('Ballpoint');
   // Worn out: what does not come back is no band at all.
   await page.goto('/fabric?id=fleece');
-  await page.getByRole('button', { name: GAUGE_SHELL_TEXT.reading('Leave out', 2) }).click();
+  await leaveOut(2);
   await measured('12.4');
   await neckband();
   await expect(asked(page)).toContainText('It does not recover: a band made from it stays stretched.');
@@ -111,7 +116,7 @@ test('a plain seam in vinyl: no pins, no iron, tails to knot; pictured and print
   await expect(step(page)).toContainText('Take each clip off before it reaches the foot');
   expect(await axeFindings(page)).toEqual([]);
   await until(page, /Finger-press the allowances open/);
-  await expect(step(page)).toContainText('No iron on this fabric');
+  await expect(step(page)).toContainText('Do not iron this fabric');
 });
 
 test('"Test it first" opens the scrap of this row, and its card proves that row and nothing else', async ({ page }) => {
