@@ -81,7 +81,7 @@ test('from a new job over its order, a scrap and the seams to the last tick', as
   await page.getByRole('button', { name: WORK_TEXT.sewIt }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Plain seam, pressed open' })).toBeVisible();
   await expect(page.getByText(/This stitch is tested on this fabric/)).toBeVisible();
-  await page.getByRole('button', { name: NEW_JOB_TEXT.begin }).click();
+  await page.getByRole('button', { name: SEW_TEXT.begin }).click();
   for (let i = 1; i <= 4; i += 1) {
     await expect(page.getByText(`step ${i} of 4`)).toBeVisible();
     if (i === 2) {

@@ -176,7 +176,7 @@ export const COMPARE_TEXT = {
   what: 'What',
   differs: '≠ differs',
   aChartComesOf: 'A chart appears when two tests differ in one setting only and the same thing was measured on both.',
-  line2: (line: number, value: string, unit: string) => `test ${line}: ${value} ${unit}`,
+  line2: (line: number, value: string, unit: string) => `test ${line}: ${value}${unit === '%' ? '' : ' '}${unit}`,
   over: (measure: string, reading: string) => `${measure} by ${reading}`,
   over2: (measure: string, reading: string, told: string) => `${measure} by ${reading}. ${told}.`,
   line3: (dialled: string, line: number) => `${dialled} (test ${line})`,
