@@ -4,7 +4,6 @@ import { expect, openDemo, test } from './page';
 import { BAR_TEXT } from '@/parts/machineBar/text';
 import { FILES_TEXT } from '@/features/workroom/files/text';
 import { MACHINES_TEXT, MACHINE_TEXT } from '@/features/workroom/text';
-import { SCHOOLS_TEXT } from '@/features/match/text';
 
 test('a settings card goes out with what it needs, and comes into an empty workroom as one change', async ({
   page,
@@ -68,7 +67,7 @@ test('a workroom of an older version comes in whole; which of two fabrics of one
 test('what is printed beside a stitch is told once and stands beside it everywhere', async ({ page }) => {
   await openDemo(page, '/workroom?place=machines');
   await page.getByRole('tab', { name: MACHINES_TEXT.whatItCanDo }).click();
-  const label = page.getByRole('textbox', { name: SCHOOLS_TEXT.beside2('Printed', 'straight') });
+  const label = page.getByRole('textbox', { name: 'Printed beside straight' });
   await expect(label).toHaveValue('01');
   await label.fill('much too long for it');
   await expect(page.getByText(MACHINE_TEXT.tooLong)).toBeVisible();

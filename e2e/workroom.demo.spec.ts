@@ -167,7 +167,7 @@ test('a foot that cards were proven under is put away rather than forgotten', as
   await openDemo(page, '/workroom?place=kit');
   await page.getByLabel('Walking', { exact: true }).click();
   const dialog = page.getByRole('dialog');
-  await expect(dialog).toContainText('on the walking foot');
+  await expect(dialog).toContainText('1 card uses the walking foot');
   await dialog.getByRole('button', { name: TOOL_TEXT.archive }).click();
   await expect(page.getByText(TOOL_TEXT.archived)).toBeVisible();
   await expect(page.getByLabel('Walking', { exact: true })).not.toBeChecked();
