@@ -68,7 +68,7 @@ test('nothing is lost when the browser is killed in the middle of a job', async 
     },
     check: async (page) => {
       await page.goto('/projects?id=top&place=seams');
-      await expect(page.getByRole('row', { name: /^Neckband.*2 pieces/ })).toBeVisible();
+      await expect(page.getByRole('row', { name: /^Neckband.*2 of these/ })).toBeVisible();
       await page.getByRole('button', { name: /^Neckband/ }).click();
       await expect(page.getByLabel('Round the neckline, at the seam line, cm')).toHaveValue('58');
       await expect(page.getByText(SEAM_EDITOR_TEXT.itWaitsForNothing)).toBeVisible();

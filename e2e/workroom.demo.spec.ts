@@ -121,6 +121,7 @@ test('needles come in packs, are found, and are spent with the caution that belo
     .nth(1)
     .getByRole('button')
     .click();
+  await page.getByRole('button', { name: NEEDLE_STOCK_TEXT.oneOf(1, NEEDLE_STOCK_TEXT.new) }).click();
   await page.getByRole('button', { name: 'hit metal' }).click();
   await expect(page.getByText(/Find every fragment/)).toBeVisible();
 });

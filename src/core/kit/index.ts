@@ -13,6 +13,7 @@ export * from './needleThreadFit';
 export * from './needleLife';
 export * from './needleUse';
 export * from './needles';
+export * from './packs';
 export * from './shanks';
 export * from './threads';
 export * from './tools';

@@ -114,7 +114,7 @@ const OUTCOME: Readonly<Record<string, string>> = { good: 'good', 'will-do': 'ac
 
 function seamEntry(run: Run): Entry {
   const done = run.status === 'done';
-  const many = run.pieces > 1 ? `${run.pieces} pieces` : '';
+  const many = run.pieces > 1 ? `${run.pieces} of these` : '';
   const how = run.outcome ? OUTCOME[run.outcome] : done ? 'sewn' : 'started';
   const minutes = run.needleMinutes > 0 ? `about ${sayEstimate(run.needleMinutes)} of sewing` : '';
   return {

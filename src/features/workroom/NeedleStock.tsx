@@ -1,42 +1,34 @@
 'use client';
 
-import Button from '@mui/material/Button';
 import { useMemo, useState } from 'react';
-import { type NeedleRecord, needleRecordSchema } from '@/core/file';
-import {
-  needleHours,
-  needleName,
-  needleState,
-  sewedBy,
-  SPENT_REASONS,
-  SPENT_TEXT,
-  shareOfHours,
-  compareNeedles,
-} from '@/core/kit';
-import { setAmount, within } from '@/core/result';
-import { formatNumber, numberAsk } from '@/core/units';
-import { amountId, deleteNeedle, needles as store, useNeedles } from '@/data';
+import type { NeedleRecord } from '@/core/file';
+import { needleHours, needleName, type NeedlePack, needlePacks, sewedBy, shareOfHours } from '@/core/kit';
+import { useNeedles } from '@/data';
 import { useFound } from '@/parts/longList';
 import { type LongColumn, LongTable } from '@/parts/longTable';
-import { useAct, useNeedleLife } from '@/parts/workspace';
-import { CautionAlert, Field, MeasureField, Pressable, QuantityField, wordsBy } from '@/ui';
+import { useNeedleLife } from '@/parts/workspace';
+import { MeasureField, Pressable } from '@/ui';
 import { AddNeedles } from './AddNeedles';
+import { PackDetail } from './NeedleDetail';
 import { Owned } from './Owned';
-import styles from './Workroom.module.css';
+import { sayPack, stateOf, stateOfPack } from './sayNeedle';
 import { NEEDLE_STOCK_TEXT } from './text';
+import styles from './Workroom.module.css';
 
-const keyOf = (record: NeedleRecord) => record.id;
+type Pack = NeedlePack<NeedleRecord>;
+
+const keyOf = (pack: Pack) => pack.id;
 const textOf = ({ needle, pack, where, sewn, spent }: NeedleRecord) =>
   [needleName(needle), pack, where, spent ? 'spent' : '', ...sewedBy({ sewn }).map((s) => s.what)].join(' ');
 
-/** The needle tin: every needle with its hours, what it sewed, and where it is kept. */
+/** The needle stock: every pack with the hours of its needles, what they sewed, and where it is kept. */
 export function NeedleStock() {
   const all = useNeedles();
   const [text, setText] = useState('');
   const [open, setOpen] = useState<string | null>(null);
   const life = useNeedleLife();
-  const sorted = useMemo(() => [...(all ?? [])].sort(byKind), [all]);
-  const found = useFound(sorted, textOf, text);
+  const found = useFound(all ?? [], textOf, text);
+  const packs = useMemo(() => needlePacks(found, needleHours), [found]);
   const columns = useMemo(() => columnsOf(life, open, (id) => setOpen(open === id ? null : id)), [life, open]);
   if (!all) return null;
   return (
@@ -50,13 +42,13 @@ export function NeedleStock() {
           </div>
           <LongTable
             label={NEEDLE_STOCK_TEXT.needlesInTheTin}
-            items={found}
+            items={packs}
             keyOf={keyOf}
             columns={columns}
             rowPx={58}
             openKey={open}
-            detail={(record) => <NeedleDetail record={record} />}
-            stateOf={(record) => stateOf(record, life)}
+            detail={(pack) => <PackDetail pack={pack} life={life} />}
+            stateOf={({ needles }) => stateOfPack(needles, life)}
             fileName="bobbet-needles-list"
           >
             <p role="status" className={styles.quiet}>
@@ -71,139 +63,76 @@ export function NeedleStock() {
   );
 }
 
-function byKind(a: NeedleRecord, b: NeedleRecord): number {
-  return compareNeedles(a.needle, b.needle) || needleHours(b) - needleHours(a) || (a.id < b.id ? -1 : 1);
-}
-
-const STATE_TEXT = {
-  new: 'new',
-  good: '',
-  near: NEEDLE_STOCK_TEXT.nearlyDone,
-  past: NEEDLE_STOCK_TEXT.pastItsHours,
-  spent: 'spent',
-};
-
-const stateOf = (record: NeedleRecord, life: number | null) =>
-  needleState({ hours: needleHours(record), spent: record.spent !== null }, life);
-
 function columnsOf(
   life: number | null,
   open: string | null,
   onOpen: (id: string) => void,
-): readonly LongColumn<NeedleRecord>[] {
-  const words = (record: NeedleRecord) =>
-    record.spent ? NEEDLE_STOCK_TEXT.spent(SPENT_TEXT[record.spent]) : STATE_TEXT[stateOf(record, life)];
+): readonly LongColumn<Pack>[] {
+  const words = ({ needles }: Pack) => sayPack(needles, life);
   return [
     {
       id: 'needle',
       name: NEEDLE_STOCK_TEXT.needle,
       always: true,
-      width: '26%',
+      width: '24%',
       text: ({ needle }) => needleName(needle),
-      render: ({ id, needle, spent }) => (
+      render: ({ id, needle, needles }) => (
         <Pressable
           data-main
           aria-expanded={open === id}
           onClick={() => onOpen(id)}
-          className={spent ? styles.spent : undefined}
+          className={needles.every(({ spent }) => spent !== null) ? styles.spent : undefined}
         >
-          {needleName(needle)}
+          {needleName(needle)} {needles.length > 1 && <small>{NEEDLE_STOCK_TEXT.times(needles.length)}</small>}
         </Pressable>
       ),
     },
     {
       id: 'hours',
       name: NEEDLE_STOCK_TEXT.hours,
-      width: 290,
-      text: (record) => formatNumber(needleHours(record), 1),
-      sortBy: needleHours,
-      render: (record) => <Life share={shareOfHours(needleHours(record), life)} record={record} said={words(record)} />,
+      width: 360,
+      text: words,
+      sortBy: ({ needles }) => needleHours(needles[0]),
+      render: (pack) => <Lives needles={pack.needles} life={life} said={words(pack)} />,
     },
-    { id: 'state', name: NEEDLE_STOCK_TEXT.state, hidden: true, width: 150, text: words },
-    { id: 'sewed', name: NEEDLE_STOCK_TEXT.sewedFor, text: (record) => sewedBy(record)[0]?.what ?? '' },
-    { id: 'pack', name: NEEDLE_STOCK_TEXT.pack, width: 130, text: ({ pack }) => pack },
-    { id: 'where', name: NEEDLE_STOCK_TEXT.keptIn, width: 150, text: ({ where }) => where },
+    {
+      id: 'state',
+      name: NEEDLE_STOCK_TEXT.state,
+      hidden: true,
+      width: 130,
+      text: ({ needles }) => STATE(needles, life),
+    },
+    { id: 'sewed', name: NEEDLE_STOCK_TEXT.sewedFor, text: ({ needles }) => lastSewn(needles) },
+    { id: 'pack', name: NEEDLE_STOCK_TEXT.pack, width: 120, text: ({ pack }) => pack },
+    { id: 'where', name: NEEDLE_STOCK_TEXT.keptIn, width: 140, text: ({ where }) => where },
   ];
 }
 
-function Life({ share, record, said }: { share: number; record: NeedleRecord; said: string }) {
+const STATE = (needles: readonly NeedleRecord[], life: number | null) =>
+  NEEDLE_STOCK_TEXT.states[stateOfPack(needles, life)];
+
+const lastSewn = (needles: readonly NeedleRecord[]) =>
+  [...new Set(needles.flatMap((record) => sewedBy(record)[0]?.what ?? []))].join(', ');
+
+/** A bar for each needle of a pack, as far as it is through its hours. */
+function Lives({ needles, life, said }: { needles: readonly NeedleRecord[]; life: number | null; said: string }) {
+  const wide = 120 / needles.length;
+  const bar = Math.max(wide - 4, 2);
   return (
     <span className={styles.life}>
       <svg viewBox="0 0 120 12" aria-hidden>
-        <path d="M2 6 H96 L118 6" stroke="var(--rule)" strokeWidth="4" />
-        <path d={`M2 6 H${2 + 112 * share}`} stroke="currentColor" strokeWidth="4" />
-      </svg>
-      {NEEDLE_STOCK_TEXT.h(formatNumber(needleHours(record), 1))} {said && <em>{said}</em>}
-    </span>
-  );
-}
-
-const { shape } = needleRecordSchema;
-const HOURS = within(0, 1000, 'hours');
-
-function NeedleDetail({ record }: { record: NeedleRecord }) {
-  const act = useAct();
-  const set = (change: Partial<NeedleRecord>) => void store.change(record.id, (now) => now && { ...now, ...change });
-  const sewed = sewedBy(record);
-  const setHours = async (hours: number) => {
-    const made = amountId();
-    await store.change(record.id, (now) => now && { ...now, sewn: setAmount(now.sewn, hours, made) });
-  };
-  const remove = () => act(NEEDLE_STOCK_TEXT.needleDeleted(needleName(record.needle)), () => deleteNeedle(record.id));
-  return (
-    <div className={styles.detail}>
-      {sewed.length > 0 && (
-        <p>{NEEDLE_STOCK_TEXT.sewed(sewed.map((s) => `${s.what} ${formatNumber(s.hours, 1)} h`).join(', '))}</p>
-      )}
-      <div className={styles.row}>
-        <QuantityField
-          label={NEEDLE_STOCK_TEXT.hours}
-          ask={numberAsk('hours', 'metric', { least: 0, most: 1000, usual: 2 })}
-          schema={HOURS}
-          value={needleHours(record)}
-          onValue={(hours) => void setHours(hours)}
-        />
-        <Field
-          label={NEEDLE_STOCK_TEXT.whereItIsKept}
-          text={record.where}
-          read={wordsBy(shape.where)}
-          onValue={(where) => set({ where })}
-        />
-        <Field
-          label={NEEDLE_STOCK_TEXT.pack}
-          text={record.pack}
-          read={wordsBy(shape.pack)}
-          onValue={(pack) => set({ pack })}
-        />
-      </div>
-      <Spent spent={record.spent} onSpent={(spent) => set({ spent })} />
-      <Button size="small" onClick={() => void remove()}>
-        {NEEDLE_STOCK_TEXT.takeItOutOf}
-      </Button>
-    </div>
-  );
-}
-
-function Spent({ spent, onSpent }: { spent: NeedleRecord['spent']; onSpent: (spent: NeedleRecord['spent']) => void }) {
-  if (spent === null)
-    return (
-      <p className={styles.picks}>
-        {NEEDLE_STOCK_TEXT.spent2}{' '}
-        {SPENT_REASONS.map((reason) => (
-          <Button key={reason} size="small" onClick={() => onSpent(reason)}>
-            {SPENT_TEXT[reason]}
-          </Button>
+        {needles.map((record, i) => (
+          <g key={record.id} data-state={stateOf(record, life)}>
+            <path d={`M${i * wide} 6 h${bar}`} stroke="var(--rule)" strokeWidth="4" />
+            <path
+              d={`M${i * wide} 6 h${bar * shareOfHours(needleHours(record), life)}`}
+              stroke="currentColor"
+              strokeWidth="4"
+            />
+          </g>
         ))}
-      </p>
-    );
-  return (
-    <>
-      {(spent === 'struck' || spent === 'broken') && (
-        <CautionAlert>{NEEDLE_STOCK_TEXT.findEveryFragmentLook}</CautionAlert>
-      )}
-      <Button size="small" onClick={() => onSpent(null)}>
-        {NEEDLE_STOCK_TEXT.notSpentAfterAll}
-      </Button>
-    </>
+      </svg>
+      <span>{said}</span>
+    </span>
   );
 }
