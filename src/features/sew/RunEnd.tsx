@@ -52,7 +52,7 @@ export function RunEnd({ now }: { now: RunNow }) {
           textFieldProps={{ multiline: true, minRows: 2 }}
         />
       </div>
-      <div className={styles.actions}>
+      <div className={styles.presses}>
         <Button variant="contained" onClick={log}>
           {run.jobId ? TEXT.logItAndBack : TEXT.logItAndChoose}
         </Button>

@@ -74,7 +74,7 @@ export function Runner({ now, numbers }: { now: RunNow; numbers: Numbers }) {
         <p className={styles.quiet}>
           <Timer now={now} />
           {TEXT.inFront}
-          {sewnByMachine(now.procedure) && TEXT.needleTime(sayEstimate(run.needleMinutes))}
+          {sewnByMachine(now.procedure) && run.needleMinutes >= 1 && TEXT.needleTime(sayEstimate(run.needleMinutes))}
           {TEXT.soFar} <Link href="/sew">{TEXT.leave}</Link>
           {TEXT.leaveMeans}
         </p>

@@ -80,7 +80,7 @@ export const TEXT = {
   backTo: (change: string, step: number) => `${change} You are still at step ${step}.`,
   doIt: 'Do it and go back to this step',
   backToStep: (step: number) => `Back to step ${step}`,
-  back: 'Back one step',
+  back: 'Go back',
   keys: 'Space, → or a foot switch for next; ← goes back',
   inFront: ' so far',
   needleTime: (time: string) => `, about ${time} of sewing`,

@@ -76,6 +76,7 @@ export function SceneDrawing({ scene, states = [], length, tool, foot = PLAIN_FO
           />
         );
       })}
+      {fit.brokenAt !== null && <Break scene={scene} fit={fit} at={fit.brokenAt} />}
       {scene.dims.map((dim, i) => (
         <SceneDim key={i} dim={dim} fit={fit} label={dims[i]} />
       ))}
@@ -84,6 +85,27 @@ export function SceneDrawing({ scene, states = [], length, tool, foot = PLAIN_FO
         <SceneTool tool={tool} fit={fit} foot={foot} here={tool.tool === 'foot' ? hereLabel(tool, fit, taken) : null} />
       )}
     </svg>
+  );
+}
+
+/** Where a long piece is drawn shorter than it is: two torn edges across it, as on a draft. */
+function Break({ scene, fit: { to }, at }: { scene: Scene; fit: Fit; at: number }) {
+  const xs = [...scene.cloths, ...scene.lines].flatMap(({ points }) => points.map((point) => to(point)[0]));
+  const [from, till] = [Math.min(...xs) - 8, Math.max(...xs) + 8];
+  const waves = Math.max(2, Math.round((till - from) / 26));
+  const wide = (till - from) / waves;
+  const edge = Array.from(
+    { length: waves },
+    (_, i) => `q${wide / 4} ${i % 2 ? 7 : -7} ${wide / 2} 0 t${wide / 2} 0`,
+  ).join(' ');
+  const back = Array.from({ length: waves }, () => `h${-wide}`).join(' ');
+  return (
+    <g strokeLinejoin="round">
+      <path d={`M${from} ${at - 6} ${edge} V${at + 6} ${back} Z`} fill="var(--paper)" stroke="none" />
+      {[-6, 6].map((off) => (
+        <path key={off} d={`M${from} ${at + off} ${edge}`} fill="none" stroke="var(--ink-2)" strokeWidth="1.4" />
+      ))}
+    </g>
   );
 }
 

@@ -121,12 +121,51 @@ describe('two views side by side', () => {
 
   it('are drawn to one scale, the smaller of theirs', () => {
     const scale = commonScale(square(100), square(60))!;
-    expect(scale).toBe(fitScene(square(100)).scale);
+    expect(scale).toBeLessThanOrEqual(fitScene(square(100)).scale);
     expect(fitScene(square(60), scale).scale).toBe(scale);
+    const heights = [square(100), square(60)].map((scene) => fitScene(scene, scale).height);
+    expect(heights[0] + heights[1]).toBeLessThanOrEqual(560 + 1e-6);
   });
 
   it('keep their own where one would shrink to nothing', () => {
     expect(commonScale(square(100), square(41))).not.toBeNull();
     expect(commonScale(square(100), square(39))).toBeNull();
+  });
+});
+
+describe('a piece far taller than wide', () => {
+  const strip = (tall: number): Scene => ({
+    view: 'above',
+    label: 'a strip',
+    lines: [],
+    dims: [],
+    cloths: [
+      {
+        points: [
+          [0, 0],
+          [40, 0],
+          [40, tall],
+          [0, tall],
+        ],
+        side: 'right',
+      },
+    ],
+  });
+  const step = (fit: ReturnType<typeof fitScene>, y: number) => fit.to([0, y + 1])[1] - fit.to([0, y])[1];
+
+  it('is broken in the middle: its ends are to scale, its width can be read, and it fits', () => {
+    const fit = fitScene(strip(600));
+    expect(fit.brokenAt).not.toBeNull();
+    expect(step(fit, 0)).toBeCloseTo(fit.scale, 6);
+    expect(step(fit, 599)).toBeCloseTo(fit.scale, 6);
+    expect(step(fit, 300)).toBeLessThan(fit.scale / 2);
+    expect(fit.height).toBeLessThanOrEqual(DRAWING.tallest + 1e-6);
+    // Still in its order, from top to bottom.
+    const ys = Array.from({ length: 61 }, (_, i) => fit.to([0, 10 * i])[1]);
+    expect(ys).toEqual([...ys].sort((a, b) => a - b));
+  });
+
+  it('is whole as long as it can be read', () => {
+    expect(fitScene(strip(60)).brokenAt).toBeNull();
   });
 });
