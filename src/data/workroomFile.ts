@@ -27,7 +27,9 @@ import { addSetAside, readSetAside } from './setAside';
 /** Raised when the text of an export does not read back as what was written. */
 export class ExportError extends Error {
   constructor(problem: string) {
-    super(`The export was stopped, because it does not read back the same: ${problem}. Nothing here has changed.`);
+    super(
+      `The export was stopped because the file could not be read back correctly: ${problem}. Nothing here has changed.`,
+    );
     this.name = 'ExportError';
   }
 }

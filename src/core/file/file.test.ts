@@ -50,7 +50,7 @@ describe('a workroom file', () => {
     [
       'a line of a scrap that is not there',
       (f) => (f.lines[0].swatchId = 'gone'),
-      'lines[0].swatchId: expected something in this file, got "gone"',
+      'lines[0].swatchId: expected a key that is in this file, got "gone"',
     ],
     [
       'marks that cannot be',

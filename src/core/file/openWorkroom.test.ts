@@ -35,14 +35,14 @@ describe('a file with something wrong in it', () => {
     const { workroom, told } = asideOf((f) => (f.cloths.find((c) => c.id === 'deck')!.colour = 'red'));
     const lost = (JSON.parse(demoText) as Workroom).lines.filter((l) => l.swatchId === 'canvas-seam').length;
     expect(told).toHaveLength(1 + 1 + lost);
-    expect(told.join()).toContain('clothId: expected something in this file, got "deck"');
+    expect(told.join()).toContain('clothId: expected a key that is in this file, got "deck"');
     expect(workroom.lines.some((line) => line.swatchId === 'canvas-seam')).toBe(false);
     expect(brokenLinks(workroom)).toEqual([]);
   });
 
   it('keeps a record whose photo is missing, without the photo; the record as it was is kept beside', () => {
     const { workroom, setAside, told } = asideOf((f) => (f.cloths[0].photoId = 'gone'));
-    expect(told).toEqual(['cloths[0].photoId: expected something in this file, got "gone"']);
+    expect(told).toEqual(['cloths[0].photoId: expected a key that is in this file, got "gone"']);
     expect(setAside[0]).toMatchObject({ cleared: true, record: { photoId: 'gone' } });
     expect(workroom.cloths).toHaveLength(10);
     expect(workroom.cloths[0].photoId).toBeUndefined();

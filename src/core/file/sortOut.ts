@@ -142,7 +142,7 @@ function linked(entries: readonly Entry[]): { kept: Entry[]; dropped: SetAside[]
         list,
         id,
         path: joined(list, index, field),
-        problem: `expected something in this file, got "${target}"`,
+        problem: `expected a key that is in this file, got "${target}"`,
         cleared,
         record: raw,
       }),
@@ -186,7 +186,7 @@ export function brokenLinks(records: Pick<Records, LinkedList>): { path: (string
     return (records[link.from] as readonly object[]).flatMap((record, index) => {
       const id = linkedId(record, link);
       if (id === null || known.has(id)) return [];
-      return [{ path: [link.from, index, link.field], message: `expected something in this file, got "${id}"` }];
+      return [{ path: [link.from, index, link.field], message: `expected a key that is in this file, got "${id}"` }];
     });
   });
 }

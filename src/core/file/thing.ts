@@ -113,7 +113,7 @@ function lostLink({ thing, item, with: beside }: ThingFile): FieldError | null {
     for (const link of linksFrom(list)) {
       const target = linkedId(record, link);
       if (target === null || has(link.to, target)) continue;
-      return { path: `${at}.${link.field}`, message: `expected something in this file, got "${target}"` };
+      return { path: `${at}.${link.field}`, message: `expected a key that is in this file, got "${target}"` };
     }
   }
   return null;

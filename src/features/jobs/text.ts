@@ -196,7 +196,7 @@ export const NOTION_LIST_TEXT = {
 /** The job along the time. */
 export const TIMELINE_DRAWING_TEXT = {
   now: 'now',
-  throughout: 'Throughout',
+  throughout: 'Always',
   timelineOf: (totalMin: string) => `Timeline of ${totalMin}`,
   seams: 'Seams',
 } as const;

@@ -58,7 +58,7 @@ export const PART_RULES = rulesOf({
   'foot.standard': rule('should', {}, foot({ standard: 0, walking: 0.3, 'dual-feed': 0.15, glide: 0.3, knit: 0.9, straight: 0.35, roller: 0.6 }), WEIGHED, 'The standard foot works as long as the layers do not creep.'),
   'foot.knit': rule('should', KNIT, foot({ knit: 0.3 }), WEIGHED, 'A spring-arm foot moves with a knit.'),
   'foot.creeping': rule('should', { family: ['slinky-jersey', 'swim', 'rib', 'sweater-knit', 'velvet', 'silk', 'chiffon'], kind: ['join', 'band', 'baste'] }, foot({ walking: 0, 'dual-feed': 0, glide: 0.15, standard: 0.35 }), WEIGHED, 'These layers creep at any pressure: feed both of them.'),
-  'foot.lining': rule('should', { family: ['lining'] }, foot({ standard: 0, straight: 0, walking: 3.5, 'dual-feed': 1, glide: 0.4 }), WEIGHED, 'Sew fine lining with the straight-stitch or the standard foot first: upper teeth mark it.'),
+  'foot.lining': rule('should', { family: ['lining'] }, foot({ standard: 0, straight: 0, walking: 3.5, 'dual-feed': 1, glide: 0.4 }), WEIGHED, 'Fine lining: try the straight-stitch or the standard foot, because teeth above mark it.'),
   'foot.sticky': rule('should', SKINS, foot({ glide: 0, roller: 0.1, walking: 0.25, standard: 0.7 }), WEIGHED, 'A metal sole sticks to leather and coated fabric; a glide-soled or roller foot slides.'),
   'foot.strip': rule('should', { kind: ['strip-join'] }, foot({ 'quarter-inch': 0, walking: 0.1, straight: 0.2, standard: 0.25 }), WEIGHED, 'The guide keeps a strip’s allowance the same from end to end.'),
   'foot.zip': rule('should', { kind: ['zip-centred', 'zip-lapped'] }, special({ zip: 0, standard: 1.6 }), WEIGHED, 'The one bar of a zip foot sews close beside the coil on either side.'),
