@@ -240,3 +240,24 @@ test('pulling the seam shows when the thread would go', async ({ page }) => {
   await page.keyboard.press('Home');
   await expect(page.getByText(PICTURE_TEXT.atRest, { exact: true })).toBeVisible();
 });
+
+test('addresses of stations as they were lead to where they are now', async ({ page }) => {
+  await openDemo(page, '/cloth?id=merino');
+  await expect(page).toHaveURL(/\/fabric\?id=merino$/);
+  for (const [old, now] of [
+    ['/swatch/signs', '/test/signs'],
+    ['/ledger?place=cards', '/log?place=cards'],
+    ['/jobs?id=top', '/projects?id=top'],
+  ]) {
+    await page.goto(old);
+    expect(new URL(page.url()).pathname + new URL(page.url()).search).toBe(now);
+  }
+});
+
+test('the line about the demo is hidden for as long as the tab is open', async ({ page }) => {
+  await openDemo(page, '/today');
+  await page.getByRole('button', { name: FRAME_TEXT.hide }).click();
+  await page.goto('/fabric');
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await expect(page.getByText(FRAME_TEXT.thisIsADemo)).toBeHidden();
+});

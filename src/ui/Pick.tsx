@@ -1,7 +1,9 @@
 'use client';
 
-import Autocomplete from '@mui/material/Autocomplete';
+import Autocomplete, { createFilterOptions } from '@mui/material/Autocomplete';
 import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { inBoth } from '@/core/units';
 import { spokenText } from './english';
 import type { OneOf } from './Select';
 
@@ -11,6 +13,10 @@ interface Props<T extends string> extends OneOf<T> {
 
 /** One of many, found by a few of its letters. */
 export function Pick<T extends string>({ label, value, options, onPick, help, problem, autoFocus }: Props<T>) {
+  // Found by its word in either English.
+  const [filter] = useState(() =>
+    createFilterOptions<readonly [id: T, name: string]>({ stringify: ([, name]) => inBoth(name) }),
+  );
   return (
     <Autocomplete
       size="small"
@@ -20,6 +26,7 @@ export function Pick<T extends string>({ label, value, options, onPick, help, pr
       openOnFocus={autoFocus}
       options={options}
       value={options.find(([id]) => id === value)}
+      filterOptions={filter}
       getOptionLabel={([, name]) => spokenText(name)}
       getOptionKey={([id]) => id}
       isOptionEqualToValue={(one, other) => one[0] === other[0]}

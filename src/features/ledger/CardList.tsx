@@ -49,6 +49,7 @@ export function CardList({ cards }: { cards: Card[] }) {
     );
   return (
     <>
+      <p className={styles.quiet}>{CARD_LIST_TEXT.means}</p>
       <TextField
         size="small"
         label={CARD_LIST_TEXT.findACard}

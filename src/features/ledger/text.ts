@@ -105,6 +105,7 @@ export const CARD_LIST_TEXT = {
     'No settings cards yet. A card keeps settings that passed a test, with the fabric, the machine and what you measured.',
   matchACloth: 'Find settings',
   andTestIt: 'and test them.',
+  means: 'A settings card keeps settings that passed a test, so that you can sew with them again.',
   findACard: 'Find a card',
   of: (found: number, cards: number) => `${found} of ${cards} ${cards === 1 ? 'card' : 'cards'}`,
   cards: 'Cards',

@@ -16,7 +16,7 @@ export const FILES_TEXT = {
   notImported: (name: string) => `${name} was not imported`,
   unchanged: 'Nothing here has changed.',
   close: 'Close',
-  would: (name: string) => `${name} would`,
+  would: (name: string) => `Importing ${name} would`,
   listWould: (list: string, added: number, changed: number) =>
     [added > 0 && `add ${counted(list, added)}`, changed > 0 && `change ${counted(list, changed)}`]
       .filter(Boolean)
