@@ -17,8 +17,7 @@ function main(): void {
   } catch (cause) {
     // A slip of ours: one line to report it by, and nobody has to read a stack.
     const why = cause instanceof Error ? cause.message : String(cause);
-    process.stderr.write(`bobbet: internal error: ${why.replace(/\s*\n\s*/g, ' ')}
-`);
+    process.stderr.write(`bobbet: internal error: ${why.replace(/\s*\n\s*/g, ' ')}\n`);
     process.exitCode = 1;
   }
 }

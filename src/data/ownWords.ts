@@ -2,12 +2,13 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { database } from './database';
 
 /** Fields that a person writes in. */
-const WRITTEN = ['where', 'notes', 'note', 'pack'];
+const WRITTEN = ['where', 'notes', 'note', 'pack', 'kept', 'colourName', 'clothNamed'];
 /** The tables with such fields. A name is the person's own but where Bobbet makes it up: of a swatch, a card, a sewn operation. */
 const TABLES = {
   cloths: ['name', ...WRITTEN],
   machines: ['name', ...WRITTEN],
-  threads: ['name', ...WRITTEN],
+  kit: WRITTEN,
+  threads: WRITTEN,
   needles: WRITTEN,
   swatches: WRITTEN,
   lines: WRITTEN,
@@ -32,11 +33,9 @@ export const useOwnWords = (wanted: boolean): readonly string[] | undefined =>
     return [...words];
   }, [wanted]);
 
-/** Adds what stands in the fields of a value, however deep, to `into`. */
-export function writtenIn(value: unknown, fields: ReadonlySet<string>, into: Set<string>): void {
+/** Adds what stands in the fields of a value, however deep, to `into`; of a field with several texts, each. */
+export function writtenIn(value: unknown, fields: ReadonlySet<string>, into: Set<string>, own = false): void {
+  if (typeof value === 'string' && own) into.add(value);
   if (typeof value !== 'object' || value === null) return;
-  for (const [key, part] of Object.entries(value)) {
-    if (typeof part === 'string' && fields.has(key)) into.add(part);
-    else writtenIn(part, fields, into);
-  }
+  for (const [key, part] of Object.entries(value)) writtenIn(part, fields, into, own || fields.has(key));
 }

@@ -1,12 +1,18 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { lineFacts, lineMeasuresSchema } from '.';
+import { growthText, lineFacts, lineMeasuresSchema } from '.';
 
 describe('what a sewn line says', () => {
   it('51 stitches in 100 mm are 1.96 mm long, and 102 mm afterwards is 2% growth', () => {
     const facts = lineFacts({ markedMm: 100, stitches: 51, afterMm: 102 });
     expect(facts.lengthMm).toBeCloseTo(1.961, 3);
     expect(facts.growthPercent).toBeCloseTo(2, 10);
+  });
+
+  it('a length that changed is said without a sign', () => {
+    expect(growthText(2.04)).toBe('grew 2%');
+    expect(growthText(-0.5)).toBe('shrank 0.5%');
+    expect(growthText(0)).toBe('grew 0%');
   });
 
   it('a line that held says at least, one that popped says exactly', () => {

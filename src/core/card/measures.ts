@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { above0, oneOf, wholeWithin, within } from '../result';
+import { formatNumber } from '../units';
 
 /** Where a measure of a line comes from: counted or measured by hand, read from a photo, or sewn by a simulated machine. */
 export const MEASURE_SOURCES = ['by-hand', 'photo', 'simulated'] as const;
@@ -76,3 +77,13 @@ export function lineFacts({ markedMm, stitches, afterMm, poppedAtMm, heldToMm }:
   else if (heldToMm !== undefined) facts.give = { percent: percent(heldToMm), popped: false };
   return facts;
 }
+
+/**
+ * How a test changed in length, in words.
+ *
+ * @param percent - below 0 it became shorter
+ * @example
+ * growthText(-2.04) // => 'shrank 2%'
+ */
+export const growthText = (percent: number): string =>
+  `${percent < 0 ? 'shrank' : 'grew'} ${formatNumber(Math.abs(percent))}%`;

@@ -1,5 +1,5 @@
 import { atLeast, atMost, stepsToReach } from '../numbers';
-import { type LineFacts, lineFacts, type LineMeasures } from '../card';
+import { growthText, type LineFacts, lineFacts, type LineMeasures } from '../card';
 import type { SeamContext } from '../physics';
 import { SIGN_TEXT } from '../stitch';
 import { formatNumber, mm } from '../units';
@@ -76,7 +76,7 @@ function giveCriterion(worn: number, needed: number, give: LineFacts['give']): C
 function growthCriterion(growth: number | undefined, limit: number): Criterion {
   const text = `Within ${limit}% of its length`;
   if (growth === undefined) return { id: 'growth', text, state: 'open', now: 'not measured yet' };
-  const now = `${growth < 0 ? 'shrank' : 'grew'} ${formatNumber(Math.abs(growth))}%`;
+  const now = growthText(growth);
   return { id: 'growth', text, state: atMost(Math.abs(growth), limit) ? 'met' : 'failed', now };
 }
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { inBoth, inEnglish } from './english';
+import { inBoth, inEnglish, standsIn } from './english';
 
 describe('the two Englishes', () => {
   it.each([
@@ -45,5 +45,12 @@ describe('the two Englishes', () => {
     expect(inBoth('Cotton batting')).toContain('wadding');
     expect(inBoth('My invisible zip')).toContain('concealed');
     expect(inBoth('Plain seam')).toBe('Plain seam');
+  });
+
+  it('stands in a text by either word, with room round it and in capitals; another does not', () => {
+    expect(standsIn('Centred zip', ' ZIPPER ')).toBe(true);
+    expect(standsIn('Centred zip', 'centred')).toBe(true);
+    expect(standsIn('Centred zip', '')).toBe(true);
+    expect(standsIn('Centred zip', 'button')).toBe(false);
   });
 });

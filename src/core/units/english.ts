@@ -102,3 +102,14 @@ export function inBoth(text: string): string {
   const uk = text.replace(US_WORDS, (word) => asWritten(FROM_US.get(word.toLowerCase()) ?? 'concealed', word));
   return [text, ...[us, uk].filter((other) => other !== text)].join(' ');
 }
+
+/**
+ * Whether what was typed into a search stands in a text, in either English and however it is capitalised.
+ *
+ * @param text - a name of Bobbet's or of the person's
+ * @param typed - as it was typed; nothing stands in every text
+ * @example
+ * standsIn('Centred zip', 'zipper') // => true
+ */
+export const standsIn = (text: string, typed: string): boolean =>
+  inBoth(text).toLowerCase().includes(typed.trim().toLowerCase());

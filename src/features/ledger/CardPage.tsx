@@ -3,7 +3,7 @@
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { type Card, lineFacts } from '@/core/card';
+import { type Card, growthText, lineFacts } from '@/core/card';
 import { clothProfile } from '@/core/cloth';
 import { sameThread, threadName } from '@/core/kit';
 import { provenName } from '@/core/procedure';
@@ -153,11 +153,7 @@ function Proof({ card }: { card: Card }) {
     ],
   ];
   if (give) rows.push([give.popped ? THREAD_TEXT.poppedAt : THREAD_TEXT.heldTo, `${formatNumber(give.percent, 0)}%`]);
-  if (growthPercent !== undefined)
-    rows.push([
-      THREAD_TEXT.lengthAfterSewing,
-      `${growthPercent < 0 ? 'shrank' : 'grew'} ${formatNumber(Math.abs(growthPercent))}%`,
-    ]);
+  if (growthPercent !== undefined) rows.push([THREAD_TEXT.lengthAfterSewing, growthText(growthPercent)]);
   if (lengthMm !== undefined)
     rows.push([
       THREAD_TEXT.trueStitchLength,

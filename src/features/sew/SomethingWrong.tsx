@@ -10,7 +10,7 @@ import { MAIN_ROW, operationOfRow, rowOfStep, rowsOfProcedure, type Run } from '
 import type { Setup } from '@/core/setup';
 import { sameNeedle } from '@/core/kit';
 import { type Sign, SIGN_TEXT, SIGNS } from '@/core/stitch';
-import { inBoth } from '@/core/units';
+import { standsIn } from '@/core/units';
 import { useKit, useNeedles, useOnMachine, useThreads } from '@/data';
 import { Diagnosis, threadQuality } from '@/parts/diagnosis';
 import { useSay, useUnits } from '@/parts/workspace';
@@ -115,8 +115,7 @@ function SignChoice({
 }) {
   const [find, setFind] = useState('');
   const likely = [...first, ...ALWAYS.filter((one) => !first.includes(one))];
-  const wanted = find.trim().toLowerCase();
-  const others = SIGNS.filter((one) => !likely.includes(one) && inBoth(SIGN_TEXT[one]).toLowerCase().includes(wanted));
+  const others = SIGNS.filter((one) => !likely.includes(one) && standsIn(SIGN_TEXT[one], find));
   const button = (one: Sign) => (
     <Pressable key={one} aria-pressed={one === sign} onClick={() => onSign(one)}>
       <SignPicture sign={one} />

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { type LineFacts, lineFacts, type LineMeasures, lineMeasuresSchema } from '@/core/card';
+import { growthText, type LineFacts, lineFacts, type LineMeasures, lineMeasuresSchema } from '@/core/card';
 import { accepted, type TestLine, stretchToMm } from '@/core/swatch';
 import {
   askUnit,
@@ -98,9 +98,7 @@ export function Measures({ scrap, line, onSave }: Props) {
 }
 
 const grew = (growth: number | undefined) =>
-  growth === undefined
-    ? MEASURES_TEXT.betweenTheSameMarks
-    : `${growth < 0 ? 'shrank' : 'grew'} ${formatNumber(Math.abs(growth))}%`;
+  growth === undefined ? MEASURES_TEXT.betweenTheSameMarks : growthText(growth);
 
 interface OneProps extends PartProps {
   name: 'stitches' | 'afterMm' | 'shiftMm' | 'pucker' | 'ridgeMm';

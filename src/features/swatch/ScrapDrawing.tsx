@@ -1,7 +1,7 @@
 'use client';
 
 import { useId } from 'react';
-import { lineFacts } from '@/core/card';
+import { growthText, lineFacts } from '@/core/card';
 import { isPlanned, LINE_MM, type TestLine } from '@/core/swatch';
 import { formatNumber } from '@/core/units';
 import { useUnits } from '@/parts/workspace';
@@ -165,10 +165,7 @@ function outcome(line: TestLine): [string, string] {
     formatNumber(line.setup.lengthMm, 2),
     line.setup.widthMm > 0 ? ` × ${formatNumber(line.setup.widthMm, 2)}` : '',
   );
-  const grew =
-    growthPercent === undefined
-      ? size
-      : `${growthPercent < 0 ? 'shrank' : 'grew'} ${formatNumber(Math.abs(growthPercent))}%`;
+  const grew = growthPercent === undefined ? size : growthText(growthPercent);
   if (isPlanned(line)) return [SCRAP_DRAWING_TEXT.toCome, SCRAP_DRAWING_TEXT.theCloth(line.direction)];
   if (line.simulated) return [SCRAP_DRAWING_TEXT.simulated(line.simulated.seed), stateOf(line, grew)];
   if (line.status === 'passed') return [SCRAP_DRAWING_TEXT.passed, grew];

@@ -7,7 +7,7 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { CAUSE, causePage, CAUSES_SHOWN, signPage } from '@/core/diagnose';
 import { SIGN_TEXT, SIGNS } from '@/core/stitch';
-import { inBoth, upperFirst } from '@/core/units';
+import { standsIn, upperFirst } from '@/core/units';
 import { useUnits } from '@/parts/workspace';
 import { More, SignPicture } from '@/ui';
 import styles from './Swatch.module.css';
@@ -16,8 +16,7 @@ import { SIGNS_TEXT as TEXT } from './text';
 /** Every sign with its drawing, why it happens and what to try; every cause with how it shows. */
 export function SignsPage() {
   const [find, setFind] = useState('');
-  const wanted = find.trim().toLowerCase();
-  const has = (...texts: string[]) => wanted === '' || texts.some((text) => inBoth(text).toLowerCase().includes(wanted));
+  const has = (...texts: string[]) => texts.some((text) => standsIn(text, find));
   const signs = SIGNS.map(signPage).filter(({ sign, why }) => has(SIGN_TEXT[sign], ...why.map((c) => CAUSE[c].text)));
   const causes = CAUSES_SHOWN.map(causePage).filter(({ cause }) => has(CAUSE[cause].text));
   return (

@@ -131,7 +131,7 @@ export const ONE_CHANGE_TEXT = {
   oneChangeFromThe2: 'One change from the last test. The rest stays the same.',
 } as const;
 
-/** The line in hand. */
+/** The current test. */
 export const LINE_PANEL_TEXT = {
   onTheBiasOf: 'On the bias of',
   line: (number: number) => `Test ${number}`,

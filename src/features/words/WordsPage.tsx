@@ -2,19 +2,16 @@
 
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import { inBoth } from '@/core/units';
+import { standsIn } from '@/core/units';
 import styles from './Words.module.css';
 import { WORDS, WORDS_TEXT as TEXT } from './text';
 
 /** Every special word with what it means, found in either English. */
 export function WordsPage() {
   const [find, setFind] = useState('');
-  const wanted = find.trim().toLowerCase();
   const groups = WORDS.map(({ group, words }) => ({
     group,
-    words: words.filter(({ word, means, also = '' }) =>
-      inBoth([word, means, also].join(' ')).toLowerCase().includes(wanted),
-    ),
+    words: words.filter(({ word, means, also = '' }) => standsIn([word, means, also].join(' '), find)),
   })).filter(({ words }) => words.length > 0);
   return (
     <div className={styles.page}>

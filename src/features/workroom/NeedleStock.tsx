@@ -100,7 +100,7 @@ function columnsOf(
       name: NEEDLE_STOCK_TEXT.state,
       hidden: true,
       width: 130,
-      text: ({ needles }) => STATE(needles, life),
+      text: ({ needles }) => stateText(needles, life),
     },
     { id: 'sewed', name: NEEDLE_STOCK_TEXT.sewedFor, text: ({ needles }) => lastSewn(needles) },
     { id: 'pack', name: NEEDLE_STOCK_TEXT.pack, width: 120, text: ({ pack }) => pack },
@@ -108,7 +108,7 @@ function columnsOf(
   ];
 }
 
-const STATE = (needles: readonly NeedleRecord[], life: number | null) =>
+const stateText = (needles: readonly NeedleRecord[], life: number | null) =>
   NEEDLE_STOCK_TEXT.states[stateOfPack(needles, life)];
 
 const lastSewn = (needles: readonly NeedleRecord[]) =>

@@ -1,9 +1,8 @@
 'use client';
 
 import { useColorScheme } from '@mui/material/styles';
-import { useSyncExternalStore } from 'react';
 import { writePreference } from '@/data';
-import { englishNow, followEnglish, Pressable } from '@/ui';
+import { Pressable, useSpokenEnglish } from '@/ui';
 import { HelpButton } from '../help';
 import { HistoryButton } from '../history';
 import { useUnits } from '../workspace';
@@ -14,7 +13,7 @@ import { ENGLISH_TEXT, TAPE_TEXT } from './text';
 export function Switches() {
   const { system, toggle } = useUnits();
   const { mode, systemMode, setMode } = useColorScheme();
-  const english = useSyncExternalStore(followEnglish, englishNow, () => null) ?? 'uk';
+  const english = useSpokenEnglish() ?? 'uk';
   const evening = (mode === 'system' ? systemMode : mode) === 'dark';
   return (
     <div className={styles.switches}>

@@ -1,7 +1,7 @@
-import { useEffect, useSyncExternalStore } from 'react';
+import { useEffect } from 'react';
 import type { English } from '@/core/units';
 import { useOwnWords, usePreference } from '@/data';
-import { englishNow, followEnglish, speakEnglish } from '@/ui';
+import { speakEnglish, useSpokenEnglish } from '@/ui';
 
 /** The English a browser asks for. */
 const ofBrowser = (): English => (/^en-(us|ca)/i.test(navigator.language) ? 'us' : 'uk');
@@ -14,5 +14,5 @@ export function useEnglish(): English | null {
   useEffect(() => {
     if (english && own) speakEnglish(english, own);
   }, [english, own]);
-  return useSyncExternalStore(followEnglish, englishNow, () => null);
+  return useSpokenEnglish();
 }
