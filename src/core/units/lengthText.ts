@@ -101,3 +101,15 @@ function printed(value: unknown, words: LengthWords): unknown {
   const after = before.map(([key, part]) => [key, printed(part, words)] as const);
   return after.some(([, part], i) => part !== before[i][1]) ? Object.fromEntries(after) : value;
 }
+
+/** A number and the unit behind it, with an ordinary space between. */
+const QUANTITY = /(\d[¼½¾⅛⅜⅝⅞]?) (?=(?:mm|cm|m|km|in|h|min|s|g|N|°C|°F|oz)(?![a-z]))/g;
+
+/**
+ * A text in which no line ends between a number and its unit.
+ *
+ * @param text - as it is to be read on a screen or on paper
+ * @example
+ * wholeQuantities('Sew 2.8 mm from the edge.') // => 'Sew 2.8\u00a0mm from the edge.'
+ */
+export const wholeQuantities = (text: string): string => text.replace(QUANTITY, '$1\u00a0');

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { OUTCOMES, runSchema, sewnByMachine } from '@/core/procedure';
 import { runAgain } from '@/core/workroom';
-import { formatNumber, sayEstimate } from '@/core/units';
+import { sayEstimate } from '@/core/units';
 import { runs as store } from '@/data';
 import { newId, nowText, useAct } from '@/parts/workspace';
 import { Field, Choice, wordsBy } from '@/ui';
@@ -29,7 +29,7 @@ export function RunEnd({ now }: { now: RunNow }) {
     <div className={styles.list}>
       <h1>{TEXT.sewn2(procedure.name)}</h1>
       <p>
-        {TEXT.onWithMinIn(run.clothName, run.machineName, formatNumber(run.atItSeconds / 60, 0))}
+        {TEXT.onWithMinIn(run.clothName, run.machineName, Math.round(run.atItSeconds / 60))}
         {sewnByMachine(procedure) && TEXT.needleTime(sayEstimate(run.needleMinutes))}
         {run.pieces > 1 ? TEXT.inARow(run.pieces) : ''}.
       </p>

@@ -135,8 +135,8 @@ export const TEXT = {
   itWillDo: 'Acceptable',
   toBeUnpicked: 'Needs unpicking',
   sewn2: (name: string) => `${name}: sewn`,
-  onWithMinIn: (clothName: string, machineName: string, number: string) =>
-    `On ${clothName}, with ${machineName}; ${number} min altogether`,
+  onWithMinIn: (clothName: string, machineName: string, minutes: number) =>
+    `On ${clothName}, with ${machineName}; ${minutes < 1 ? 'less than a minute' : `${minutes} min`} altogether`,
   inARow: (pieces: number) => `, ${pieces} in a row`,
   howDidItGo: 'How did it go?',
   notes: 'Notes',
