@@ -70,4 +70,16 @@ test('the question mark lists the keys and leads to the words, which are found i
   // In a field the question mark is a letter.
   await page.getByLabel(WORDS_TEXT.find).press('?');
   await expect(help).toBeHidden();
+  // It can be switched off, for hands that press keys by accident or by voice; the button still opens the list.
+  await page.getByRole('button', { name: HELP_TEXT.button }).click();
+  await help.getByLabel(HELP_TEXT.byKey).click();
+  await expect(help.getByLabel(HELP_TEXT.byKey)).not.toBeChecked();
+  await page.keyboard.press('Escape');
+  await expect(help).toBeHidden();
+  await page.goto('/words');
+  await expect(page.getByRole('heading', { level: 1, name: WORDS_TEXT.title })).toBeVisible();
+  await page.locator('body').press('?');
+  await expect(help).toBeHidden();
+  await page.getByRole('button', { name: HELP_TEXT.button }).click();
+  await expect(help.getByLabel(HELP_TEXT.byKey)).not.toBeChecked();
 });

@@ -35,6 +35,8 @@ export const PREFERENCES = {
     .catch(null),
   /** Whether the steps of an operation are read aloud. */
   spoken: z.boolean().catch(false),
+  /** Whether the question mark opens the list of keys. */
+  helpKey: z.boolean().catch(true),
   /** The current project, marked on the tape. */
   jobId: z.string().nullable().catch(null),
   /** Minutes there usually are in a day for sewing. */

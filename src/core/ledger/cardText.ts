@@ -25,7 +25,7 @@ export function cardText(card: Card, { mass }: Pick<Printing, 'mass'>): CardText
   const cloth = clothProfile(card.cloth);
   const parts = [
     `${operationTitle(card.operation.kind)}, ${layersOf(cloth, card.operation)} layers`,
-    `${card.cloth.name ?? 'cloth'}, ${mass(cloth.massGsm.value)}`,
+    `${card.cloth.name ?? 'fabric'}, ${mass(cloth.massGsm.value)}`,
     lengthMm === undefined ? '' : `counted ${formatNumber(lengthMm, 2)} mm`,
     give ? `${give.popped ? 'popped at' : 'held to'} ${formatNumber(give.percent, 0)}%` : '',
     `${card.simulated ? 'simulated' : 'passed'} ${card.passedAt.slice(0, 10)}`,

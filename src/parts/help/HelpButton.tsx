@@ -3,7 +3,8 @@
 import Popover from '@mui/material/Popover';
 import Link from 'next/link';
 import { useEffect, useRef, useState } from 'react';
-import { Pressable } from '@/ui';
+import { usePreference, writePreference } from '@/data';
+import { Pressable, Tick } from '@/ui';
 import { typesInto } from '../history';
 import styles from './Help.module.css';
 import { HELP_TEXT as TEXT, KEYS } from './text';
@@ -11,8 +12,10 @@ import { HELP_TEXT as TEXT, KEYS } from './text';
 /** Which keys work, and the way to the words; opened by its button or by the question mark. */
 export function HelpButton() {
   const [open, setOpen] = useState(false);
+  const byKey = usePreference('helpKey') ?? true;
   const button = useRef<HTMLButtonElement>(null);
   useEffect(() => {
+    if (!byKey) return;
     const onKey = (event: KeyboardEvent) => {
       if (event.key !== '?' || event.defaultPrevented || typesInto(event.target)) return;
       event.preventDefault();
@@ -20,7 +23,7 @@ export function HelpButton() {
     };
     document.addEventListener('keydown', onKey);
     return () => document.removeEventListener('keydown', onKey);
-  }, []);
+  }, [byKey]);
   return (
     <>
       <Pressable ref={button} aria-haspopup="dialog" aria-label={TEXT.button} onClick={() => setOpen(true)}>
@@ -43,6 +46,7 @@ export function HelpButton() {
             </div>
           ))}
         </dl>
+        <Tick name={TEXT.byKey} checked={byKey} onToggle={(on) => void writePreference('helpKey', on)} />
         <Link href="/words" onClick={() => setOpen(false)}>
           {TEXT.words}
         </Link>

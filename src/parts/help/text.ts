@@ -3,6 +3,7 @@ export const HELP_TEXT = {
   button: 'Keys and words',
   keys: 'Keys',
   words: 'Words: what everything is called',
+  byKey: 'Open this with the ? key',
 } as const;
 
 /** The keys that work, and where. */
