@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { ask, expect, test } from './page';
+import { anySpaces, ask, expect, test } from './page';
 import { BAR_TEXT } from '@/parts/machineBar/text';
 import { TEXT as SEW_TEXT } from '@/features/sew/text';
 
@@ -21,7 +21,7 @@ async function way(page: Page, question: string, answer: RegExp) {
 /** Goes through all steps: what each says, and what the bar asks for meanwhile. */
 async function walk(page: Page, expected: readonly (readonly [says: RegExp, asks: RegExp | null])[]) {
   for (const [says, asks] of expected) {
-    await expect(step(page).getByRole('heading', { level: 2 })).toContainText(says);
+    await expect(step(page).getByRole('heading', { level: 2 })).toContainText(anySpaces(says));
     if (asks) await expect(bar(page)).toContainText(asks);
     await page.locator('body').press('Space');
   }

@@ -121,3 +121,7 @@ export async function unsure(said: Locator) {
     await question.click({ timeout: 2000 }).catch(() => undefined);
   }
 }
+
+/** The same words with any kind of space between them: a number and its unit are kept on one line. */
+export const anySpaces = (words: RegExp): RegExp =>
+  new RegExp(words.source.replaceAll(' ', '\\s'), words.flags);

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { answered, ask, axeFindings, expect, openDemo, test } from './page';
+import { answered, anySpaces, ask, axeFindings, expect, openDemo, test } from './page';
 import { BAR_TEXT } from '@/parts/machineBar/text';
 import { FOR_TEXT, MEASURES_TEXT, SIGNS_TEXT, SIMULATED_TEXT } from '@/features/swatch/text';
 import { GAUGE_SHELL_TEXT, STRETCH_GAUGE_TEXT } from '@/features/cloth/text';
@@ -16,9 +16,9 @@ const begin = async (page: Page) => {
   await page.getByRole('button', { name: SEW_TEXT.begin }).click();
   await expect(page.getByText(/step 1 of/)).toBeVisible();
 };
-/** Goes on until a step says this, whichever spaces keep a number and its unit together. */
+/** Goes on until a step says this. */
 async function until(page: Page, words: RegExp) {
-  const said = new RegExp(words.source.replaceAll(' ', '\\s'), words.flags);
+  const said = anySpaces(words);
   for (let i = 0; i < 15 && !said.test(await step(page).innerText()); i += 1) {
     const at = await page.getByText(/step \d+ of/).innerText();
     await page.getByRole('button', { name: /^Done, next/ }).click();
