@@ -123,5 +123,4 @@ export async function unsure(said: Locator) {
 }
 
 /** The same words with any kind of space between them: a number and its unit are kept on one line. */
-export const anySpaces = (words: RegExp): RegExp =>
-  new RegExp(words.source.replaceAll(' ', '\\s'), words.flags);
+export const anySpaces = (words: RegExp): RegExp => new RegExp(words.source.replaceAll(' ', '\\s'), words.flags);

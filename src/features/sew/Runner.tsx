@@ -3,7 +3,7 @@
 import Button from '@mui/material/Button';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { stitchAndSize } from '@/core/kit';
 import { type Numbers, sewnByMachine } from '@/core/procedure';
 import { isOfOldTables } from '@/core/workroom';
@@ -33,16 +33,14 @@ export function Runner({ now, numbers }: { now: RunNow; numbers: Numbers }) {
   const { fill } = usePrinter(now, numbers);
   const [wrong, setWrong] = useState(false);
   useWakeLock();
-  useEffect(() => {
-    window.scrollTo(0, 0);
-  }, []);
+  const top = useTop(run.step);
   const target = useTarget(now, numbers);
   const { next, back } = useSteps(now, numbers);
   useRunKeys({ next, back, off: wrong });
   const { step, text } = planned[Math.min(run.step, planned.length - 1)];
   return (
     <div className={styles.page}>
-      <section className={styles.drawing} aria-label={TEXT.drawing}>
+      <section ref={top} className={styles.drawing} aria-label={TEXT.drawing}>
         <Title now={now} />
         <Drawings now={now} numbers={numbers} step={step} tool={text.with} target={target} />
         <p className={styles.quiet}>{TEXT.colours}</p>
@@ -81,6 +79,15 @@ export function Runner({ now, numbers }: { now: RunNow; numbers: Numbers }) {
       </section>
     </div>
   );
+}
+
+/** Each step begins at its drawing, where a narrow screen has no room to spare for the tape's switches. */
+function useTop(step: number) {
+  const top = useRef<HTMLElement>(null);
+  useEffect(() => {
+    top.current?.scrollIntoView({ block: 'start' });
+  }, [step]);
+  return top;
 }
 
 interface ActionsProps {

@@ -12,7 +12,7 @@ interface Props {
   setTo: string | null;
 }
 
-/** What to do, what to look at, how the row is begun and ended, and what can hurt. */
+/** What to do, what can hurt, what to look at, and how the row is begun and ended. */
 export function StepWords({ text, fill, setTo }: Props) {
   const how = [
     [TEXT.how.press, text.pressing],
@@ -24,6 +24,13 @@ export function StepWords({ text, fill, setTo }: Props) {
   return (
     <>
       <h2 aria-live="polite">{fill(text.does)}</h2>
+      {text.cautions.length > 0 && (
+        <CautionAlert>
+          {text.cautions.map((caution) => (
+            <p key={caution}>{fill(caution)}</p>
+          ))}
+        </CautionAlert>
+      )}
       <p className={styles.check}>
         {TEXT.check} {fill(text.check)}
       </p>
@@ -44,13 +51,6 @@ export function StepWords({ text, fill, setTo }: Props) {
             </Box>
           ))}
         </Box>
-      )}
-      {text.cautions.length > 0 && (
-        <CautionAlert>
-          {text.cautions.map((caution) => (
-            <p key={caution}>{fill(caution)}</p>
-          ))}
-        </CautionAlert>
       )}
     </>
   );

@@ -54,7 +54,7 @@ export const onSheet = ({ left, right, top, bottom }: Box, { height }: Fit): boo
  * @param fit - of its drawing
  * @param number - the length as printed
  */
-export function dimLabel({ from, to, name }: SceneDim, { to: at, middle }: Fit, number: string): Label {
+export function dimLabel({ from, to, name }: SceneDim, { to: at, middle, height }: Fit, number: string): Label {
   const [[x1, y1], [x2, y2]] = [at(from), at(to)];
   const upright = Math.abs(x2 - x1) < Math.abs(y2 - y1);
   if (!upright && Math.abs(x2 - x1) >= LEAST_ROOM)
@@ -65,10 +65,14 @@ export function dimLabel({ from, to, name }: SceneDim, { to: at, middle }: Fit, 
       anchor: 'middle',
     };
   const left = (x1 + x2) / 2 < middle - 1;
+  const lines = [number, ...namesBeside(name)];
+  // Beside a short level dimension its lines go away from the piece: up from one above it, down from one below it.
+  const tall = ((lines.length - 1) * LETTERS.phone * LETTER.line) / 2;
+  const away = upright ? 0 : isBelow(y1, height / 2) ? -Math.min(tall, y1 - tall) : Math.min(tall, height - y1 - tall);
   return {
-    lines: [number, ...namesBeside(name)],
+    lines,
     x: left ? Math.min(x1, x2) - 12 : Math.max(x1, x2) + 12,
-    y: (y1 + y2) / 2,
+    y: (y1 + y2) / 2 + away,
     anchor: left ? 'end' : 'start',
   };
 }

@@ -55,7 +55,7 @@ export function together(
     texts: [
       {
         at: [4, distance + BESIDE - 4],
-        text: upper === 'wrong' ? 'wrong side up, right sides together' : 'right side up, wrong sides together',
+        text: upper === 'wrong' ? 'wrong side up' : 'right side up',
       },
     ],
   };
