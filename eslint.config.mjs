@@ -11,6 +11,10 @@ const SENTENCES = [
     selector: `Literal[value=${WORDS}]:not([value=${CSS}]):not(BinaryExpression > Literal):not(Property > Literal.key)`,
     ...said,
   },
+  {
+    selector: ':not(JSXAttribute) > JSXExpressionContainer > ConditionalExpression > Literal[value=/[a-z]{2}/]',
+    ...said,
+  },
   { selector: `TemplateElement[value.raw=${WORDS}]:not([value.raw=${CSS}])`, ...said },
 ];
 

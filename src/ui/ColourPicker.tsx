@@ -18,7 +18,9 @@ export function ColourPicker({ label, value, onValue }: Props) {
       label={label}
       value={value}
       onChange={(event) => onValue(event.target.value)}
-      slotProps={{ inputLabel: { shrink: true }, htmlInput: { sx: { p: 1, minWidth: 96 } } }}
+      slotProps={{ inputLabel: { shrink: true }, htmlInput: { sx: { p: 1 } } }}
+      // A patch to judge a colour by, however wide its form is.
+      sx={{ width: 140, alignSelf: 'flex-start' }}
     />
   );
 }

@@ -208,7 +208,7 @@ function Scale({ topMm, at, units, right }: ScaleProps) {
         );
       })}
       <text x={right + 4} y={212} textAnchor="end" fontSize="13" fill="var(--ink-2)">
-        {units === 'inch' ? 'inches' : 'cm'}
+        {STRETCH_RULER_TEXT.unit[units]}
       </text>
     </g>
   );

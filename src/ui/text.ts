@@ -67,6 +67,7 @@ export const STITCH_DRAWING_TEXT = {
 export const STRETCH_RULER_TEXT = {
   aFoldedEdgeOf: (ending: string) => `The folded edge of the fabric on a ruler${ending}`,
   trueToScale: ', true to scale',
+  unit: { inch: 'inches', metric: 'cm' },
   atRest: 'relaxed',
   letGo: (relaxedMm: string) => `after letting go ${relaxedMm}`,
   stretched: 'stretched',

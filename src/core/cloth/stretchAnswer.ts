@@ -1,5 +1,5 @@
 import { atLeast, atMost } from '../numbers';
-import { formatInches, formatNumber, MM_PER_INCH, parseLengthMm, parseQuantity } from '../units';
+import { formatInches, formatNumber, formatPercent, MM_PER_INCH, parseLengthMm, parseQuantity } from '../units';
 
 /** A length that may have been meant, in words for a button. */
 export interface Suggestion {
@@ -64,7 +64,7 @@ function byPercent(percent: number, ruler: StretchRuler): StretchAnswer {
   return (
     fit(mm, ruler) ??
     unclear(
-      `No fabric stretches ${formatNumber(percent)}%. 50% means that ${say(ruler.restMm, ruler)} reaches ${say(1.5 * ruler.restMm, ruler)}.`,
+      `No fabric stretches ${formatPercent(percent)}. 50% means that ${say(ruler.restMm, ruler)} reaches ${say(1.5 * ruler.restMm, ruler)}.`,
     )
   );
 }

@@ -1,7 +1,7 @@
 import { type Card, lineFacts } from '../card';
 import { clothProfile } from '../cloth';
 import { layersOf, operationTitle, READING_TEXT, READINGS, settingReadings } from '../setup';
-import { formatNumber, type Printing } from '../units';
+import { formatNumber, formatPercent, type Printing } from '../units';
 
 /** A card as it stands on paper: its name, the large readings, the small ones, what it was proven on. */
 export interface CardText {
@@ -27,7 +27,7 @@ export function cardText(card: Card, { mass }: Pick<Printing, 'mass'>): CardText
     `${operationTitle(card.operation.kind)}, ${layersOf(cloth, card.operation)} layers`,
     `${card.cloth.name ?? 'fabric'}, ${mass(cloth.massGsm.value)}`,
     lengthMm === undefined ? '' : `counted ${formatNumber(lengthMm, 2)} mm`,
-    give ? `${give.popped ? 'popped at' : 'held to'} ${formatNumber(give.percent, 0)}%` : '',
+    give ? `${give.popped ? 'popped at' : 'held to'} ${formatPercent(give.percent, 0)}` : '',
     `${card.simulated ? 'simulated' : 'passed'} ${card.passedAt.slice(0, 10)}`,
     card.notes,
   ];

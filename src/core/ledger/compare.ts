@@ -2,7 +2,7 @@ import { type Card, lineFacts } from '../card';
 import { clothProfile } from '../cloth';
 import { CARE } from '../kit';
 import { operationTitle, READING_TEXT, READINGS, settingReadings, type Setup } from '../setup';
-import { formatNumber, type Printing } from '../units';
+import { formatNumber, formatPercent, type Printing } from '../units';
 import type { KnownCare } from './known';
 
 /** One thing that can be compared: its name, and what each card says of it. */
@@ -31,18 +31,18 @@ export function compareCards(cards: readonly Card[], { length, mass }: Printing)
     row('Seam', (card) => operationTitle(card.operation.kind)),
     row('Weight', (card) => mass(clothProfile(card.cloth).massGsm.value)),
     row('Thickness', (card) => length(clothProfile(card.cloth).thicknessMm.value)),
-    row('Stretch across', (card) => `${formatNumber(clothProfile(card.cloth).stretchAcross.value, 0)}%`),
+    row('Stretch across', (card) => formatPercent(clothProfile(card.cloth).stretchAcross.value, 0)),
     ...READINGS.map((reading) => {
       const values = readings.map((shown) => shown[reading]);
       return { name: READING_TEXT[reading], values, differs: new Set(values).size > 1 };
     }),
     row('Seam stretch', (card) => {
       const { give } = lineFacts(card.measures);
-      return give ? `${give.popped ? 'popped at' : 'held to'} ${formatNumber(give.percent, 0)}%` : 'not stretched';
+      return give ? `${give.popped ? 'popped at' : 'held to'} ${formatPercent(give.percent, 0)}` : 'not stretched';
     }),
     row('Growth', (card) => {
       const { growthPercent } = lineFacts(card.measures);
-      return growthPercent === undefined ? 'not measured' : `${formatNumber(growthPercent, 1)}%`;
+      return growthPercent === undefined ? 'not measured' : formatPercent(growthPercent, 1);
     }),
     row('True length', (card) => {
       const { lengthMm } = lineFacts(card.measures);

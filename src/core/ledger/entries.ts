@@ -5,7 +5,7 @@ import { procedureName, type Run } from '../procedure';
 import { settingReadings } from '../setup';
 import { type Sign, SIGN_TEXT } from '../stitch';
 import type { TestLine, Swatch } from '../swatch';
-import { formatNumber, sayEstimate } from '../units';
+import { formatNumber, formatPercent, sayEstimate } from '../units';
 import { type Entry, ENTRY_TEXT } from './entry';
 import type { KnownCare, KnownCloth, KnownMachine, KnownNeedle } from './known';
 
@@ -75,7 +75,7 @@ function cardEntry(card: Card): Entry {
   const shown = settingReadings(card.machine, card.setup);
   const { give } = lineFacts(card.measures);
   const width = card.setup.widthMm > 0 ? ` × ${shown.width}` : '';
-  const gave = give ? `, ${give.popped ? 'popped at' : 'held to'} ${formatNumber(give.percent, 0)}%` : '';
+  const gave = give ? `, ${give.popped ? 'popped at' : 'held to'} ${formatPercent(give.percent, 0)}` : '';
   return {
     id: card.id,
     kind: 'card',

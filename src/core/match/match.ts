@@ -1,7 +1,7 @@
 import { machineReads, POINT, POINTS } from '../kit';
 import { giveOfSetup } from '../physics';
 import type { Blocked } from '../result';
-import { formatNumber, mm } from '../units';
+import { formatPercent, mm } from '../units';
 import { alternativesTo, rejectedBy } from './explain/alternatives';
 import { assessAnswer } from './explain/assessAnswer';
 import { cautionsFor } from './explain/cautions';
@@ -169,7 +169,7 @@ function curveStopsIt({ input, seam }: Question): boolean {
 }
 
 function curveTooTight(radiusMm: number, percent: number): Blocked {
-  const gives = percent > 0 ? ` and still stretches ${formatNumber(percent)}%` : '';
+  const gives = percent > 0 ? ` and still stretches ${formatPercent(percent)}` : '';
   const text = `No stitch for this can follow a radius of ${mm(radiusMm)}${gives}: the width can be half the radius at most. Make the curve wider, or sew it by hand.`;
   return { code: 'stitch.curve-too-tight', text, actual: radiusMm, unit: 'mm' };
 }

@@ -3,7 +3,7 @@ import { needleMinutes, PACE_SHARE, threadUse } from '../stitch';
 import type { Machine } from '../kit';
 import { DIALS, type Dial, dialOf, READING_TEXT, READINGS, settingReadings, withDial } from '../setup';
 import { SIGN_TEXT } from '../stitch';
-import { formatNumber, type Printing } from '../units';
+import { formatNumber, formatPercent, type Printing } from '../units';
 import { SEVERITY_TEXT } from './severity';
 import type { TestLine } from './swatch';
 
@@ -71,8 +71,8 @@ function outcomeOf({ measures, findings, looked }: TestLine, length: Printing['l
   const seen = findings.map(({ sign, severity }) => `${SIGN_TEXT[sign].toLowerCase()} (${SEVERITY_TEXT[severity]})`);
   return [
     ['True length', or(lengthMm, (mm) => `${formatNumber(mm, 2)} mm`)],
-    ['Grew', or(growthPercent, (percent) => `${formatNumber(percent)}%`)],
-    ['Stretched', give ? `${give.popped ? 'popped at' : 'held to'} ${formatNumber(give.percent, 0)}%` : NOT],
+    ['Grew', or(growthPercent, (percent) => formatPercent(percent))],
+    ['Stretched', give ? `${give.popped ? 'popped at' : 'held to'} ${formatPercent(give.percent, 0)}` : NOT],
     ['Top layer shifted', or(measures.shiftMm, length)],
     ['Pucker grade', or(measures.pucker, (grade) => formatNumber(grade))],
     ['Ridge', or(measures.ridgeMm, length)],

@@ -2,7 +2,7 @@ import { atLeast, atMost, stepsToReach } from '../numbers';
 import { growthText, type LineFacts, lineFacts, type LineMeasures } from '../card';
 import type { SeamContext } from '../physics';
 import { SIGN_TEXT } from '../stitch';
-import { formatNumber, mm } from '../units';
+import { formatNumber, formatPercent, mm } from '../units';
 import { accepted, type Accepted } from './accepted';
 import type { Judged } from './swatch';
 
@@ -65,10 +65,10 @@ function lookCriterion({ findings, looked }: Judged<'looked'>): Criterion {
 }
 
 function giveCriterion(worn: number, needed: number, give: LineFacts['give']): Criterion {
-  const text = `Stretched to ${formatNumber(needed)}% without popping: ${formatNumber(worn)}% in wear, plus a tenth`;
+  const text = `Stretched to ${formatPercent(needed)} without popping: ${formatPercent(worn)} in wear, plus a tenth`;
   if (!give) return { id: 'give', text, state: 'open', now: 'not stretched yet' };
   const enough = atLeast(give.percent, needed);
-  const now = give.popped ? `popped at ${formatNumber(give.percent)}%` : `held to ${formatNumber(give.percent)}%`;
+  const now = give.popped ? `popped at ${formatPercent(give.percent)}` : `held to ${formatPercent(give.percent)}`;
   // A line that held, but was not pulled far enough, says nothing yet.
   return { id: 'give', text, state: enough ? 'met' : give.popped ? 'failed' : 'open', now };
 }

@@ -2,7 +2,7 @@ import { atLeast, atMost, isNear } from '../numbers';
 import { arealMass } from './arealMass';
 import { askUnit, fieldText } from './asks';
 import type { QuantityAsk } from './quantityAsk';
-import { formatLength, formatNumber } from './format';
+import { formatLength, formatNumber, formatPercent } from './format';
 import { type LengthUnit, parseLengthMm } from './length';
 import { parseQuantity, type Quantity } from './quantity';
 import { parseStitchLengthMm } from './stitchLength';
@@ -178,7 +178,7 @@ const bareUnit = ({ kind, bare }: QuantityAsk): string => bare ?? (kind === 'len
 /** A value as the person would read it. */
 function sayValue(value: number, { kind, system }: QuantityAsk): string {
   if (kind === 'length') return formatLength(value, system);
-  if (kind === 'percent') return `${formatNumber(value, 1)}%`;
+  if (kind === 'percent') return formatPercent(value, 1);
   if (kind === 'arealMass')
     return system === 'inch' ? `${formatNumber(arealMass(value).ozPerSqYd, 1)} oz` : `${formatNumber(value, 1)} g/m²`;
   if (kind === 'stitchLength') return `${formatNumber(value, 2)} mm`;

@@ -28,6 +28,14 @@ export function formatNumber(value: number, decimals = 1): string {
   return String(rounded === 0 ? 0 : rounded);
 }
 
+/**
+ * A share or a stretch in per cent, its sign tight to the figure.
+ *
+ * @param percent - 50 is a half
+ * @param decimals - at most
+ */
+export const formatPercent = (percent: number, decimals = 1): string => `${formatNumber(percent, decimals)}%`;
+
 /** Below this a length is printed in mm in both systems: a sixteenth of an inch says nothing of it. */
 const LEAST_INCHES_MM = 1.5;
 /** Up to 1 cm is printed in mm; from so many metres or inches on, in metres or yards. */

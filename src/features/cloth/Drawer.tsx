@@ -45,8 +45,7 @@ export function Drawer({ cloths, lost }: { cloths: ClothRecord[]; lost: boolean 
             <MeasureField label={DRAWER_TEXT.findACloth} text={text} onText={setText} />
             {put > 0 && <Tick name={DRAWER_TEXT.showThePutAway(put)} checked={away} onToggle={setAway} />}
             <p className={styles.quiet} role="status">
-              {found.length === shown.length ? `${shown.length}` : DRAWER_TEXT.of(found.length, shown.length)}{' '}
-              {shown.length === 1 ? 'fabric' : 'fabrics'}
+              {DRAWER_TEXT.found(found.length, shown.length)}
             </p>
           </div>
           <LongList

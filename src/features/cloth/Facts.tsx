@@ -4,7 +4,7 @@ import { Pressable } from '@/ui';
 import { outdated } from '@/parts/asking';
 import { type Known, type KnownProperty, knownOf, PROPERTY } from '@/core/cloth';
 import type { ClothRecord, MachineRecord } from '@/core/file';
-import { formatNumber } from '@/core/units';
+import { formatNumber, formatPercent } from '@/core/units';
 import { sayWhen, useUnits } from '@/parts/workspace';
 import styles from './Cloth.module.css';
 import { useMeasureNext } from './useClothAnswer';
@@ -67,7 +67,7 @@ function usePrinted(): Print {
   return (property, value) => {
     if (property === 'massGsm') return mass(value);
     if (['thicknessMm', 'stiffness', 'fray'].includes(property)) return length(value);
-    return `${formatNumber(value, 0)}%`;
+    return formatPercent(value, 0);
   };
 }
 

@@ -2,7 +2,7 @@
 
 import { clothOf, clothProfile, type DemandFit, stretchDemand, stretchDemandSchema } from '@/core/cloth';
 import type { ClothRecord } from '@/core/file';
-import { formatNumber, lengthAsk } from '@/core/units';
+import { formatPercent, lengthAsk } from '@/core/units';
 import { useDraft, useUnits } from '@/parts/workspace';
 import { DraftField, fieldProblem, typedNumbers } from '@/ui';
 import styles from './Cloth.module.css';
@@ -57,10 +57,10 @@ export function PatternFit({ record }: { record: ClothRecord }) {
       </div>
       {fit && (
         <p aria-live="polite" className={styles.fitSays}>
-          {PATTERN_FIT_TEXT.thePatternAsksFor} <strong>{formatNumber(fit.demandPercent, 0)}%</strong>
+          {PATTERN_FIT_TEXT.thePatternAsksFor} <strong>{formatPercent(fit.demandPercent, 0)}</strong>
           {PATTERN_FIT_TEXT.thisCloth}{' '}
-          {stretchAcross.source === 'measured' ? 'stretches' : PATTERN_FIT_TEXT.isAssumedToStretch}{' '}
-          <strong>{formatNumber(stretchAcross.value, 0)}%</strong>
+          {stretchAcross.source === 'measured' ? PATTERN_FIT_TEXT.stretches : PATTERN_FIT_TEXT.isAssumedToStretch}{' '}
+          <strong>{formatPercent(stretchAcross.value, 0)}</strong>
           {PATTERN_FIT_TEXT.to(length(fit.restMm), length(fit.clothReachMm))}{' '}
           <span className={LOOK[fit.verdict]}>
             {fit.text}

@@ -1,3 +1,5 @@
+import { countOf } from '@/core/units';
+
 /** Texts of adding a fabric to the drawer. */
 export const ADD_TEXT = {
   name: 'What is the new fabric called?',
@@ -12,7 +14,7 @@ export const DRAWER_TEXT = {
     'You have no fabrics yet. Start with the one on your table: its name and how far it stretches are enough.',
   findACloth: 'Find a fabric',
   showThePutAway: (put: number) => `Show ${put} archived`,
-  of: (found: number, shown: number) => `${found} of ${shown}`,
+  found: (found: number, shown: number) => `${found === shown ? '' : `${found} of `}${countOf(shown, 'fabric')}`,
   cloths: 'Fabrics',
   stretches: (stretchAcross: string) => `stretches ${stretchAcross}%`,
 } as const;
@@ -253,6 +255,7 @@ export const BUYING_TEXT = {
 
 /** The stretch ruler printed on a pattern, against this cloth. */
 export const PATTERN_FIT_TEXT = {
+  stretches: 'stretches',
   doesItFitA: 'Does it suit a pattern made for knits?',
   manyPatternsPrintTwo:
     'Many patterns print two marks: fold the fabric, hold it at the first mark, and it must reach the second.',

@@ -8,7 +8,7 @@ import { clothProfile } from '@/core/cloth';
 import { sameThread, threadName } from '@/core/kit';
 import { provenName } from '@/core/procedure';
 import { layersOf, operationTitle, settingReadings } from '@/core/setup';
-import { formatNumber } from '@/core/units';
+import { formatNumber, formatPercent } from '@/core/units';
 import { cards, edit, useCloths, useMachines, writePreference } from '@/data';
 import { useStale } from '@/parts/staleness';
 import { SaveThing } from '@/parts/things';
@@ -142,17 +142,17 @@ function Proof({ card }: { card: Card }) {
   const { mass, length } = useUnits();
   const rows: [string, string][] = [
     [THREAD_TEXT.testedFor, card.proves ? provenName(card.proves) : THREAD_TEXT.theStitchAlone],
-    ['Seam', THREAD_TEXT.layers(operationTitle(card.operation.kind), layersOf(profile, card.operation))],
+    [THREAD_TEXT.seam, THREAD_TEXT.layers(operationTitle(card.operation.kind), layersOf(profile, card.operation))],
     [
-      'Fabric',
+      THREAD_TEXT.fabric,
       `${card.cloth.name}, ${profile.structure}, ${mass(profile.massGsm.value)}${profile.massGsm.source === 'inferred' ? THREAD_TEXT.assumed : ''}`,
     ],
     [
       THREAD_TEXT.stretchAcross,
-      `${formatNumber(profile.stretchAcross.value, 0)}%${profile.stretchAcross.source === 'inferred' ? THREAD_TEXT.assumed : ''}`,
+      `${formatPercent(profile.stretchAcross.value, 0)}${profile.stretchAcross.source === 'inferred' ? THREAD_TEXT.assumed : ''}`,
     ],
   ];
-  if (give) rows.push([give.popped ? THREAD_TEXT.poppedAt : THREAD_TEXT.heldTo, `${formatNumber(give.percent, 0)}%`]);
+  if (give) rows.push([give.popped ? THREAD_TEXT.poppedAt : THREAD_TEXT.heldTo, formatPercent(give.percent, 0)]);
   if (growthPercent !== undefined) rows.push([THREAD_TEXT.lengthAfterSewing, growthText(growthPercent)]);
   if (lengthMm !== undefined)
     rows.push([

@@ -58,8 +58,7 @@ function Feeds() {
   if (!lines || !swatches || !machines) return null;
   const fed = feedOverTime(lines, swatches, machines);
   const off = fed.map(({ machine, points, meanPercent }) => {
-    const lines = `${points.length} ${points.length === 1 ? 'test' : 'tests'}`;
-    return CHARTS_TEXT.feeds(machine, formatNumber(meanPercent, 0), lines);
+    return CHARTS_TEXT.feeds(machine, formatNumber(meanPercent, 0), points.length);
   });
   return (
     <ChartOf

@@ -1,3 +1,5 @@
+import { countOf } from '@/core/units';
+
 /** Texts where a newer Bobbet would answer a card's question differently. */
 export const KNOWLEDGE_TEXT = {
   title: 'Bobbet would recommend something different now',
@@ -9,6 +11,8 @@ export const KNOWLEDGE_TEXT = {
 
 /** Which thread a card was sewn with: one above and below, or two. */
 export const THREAD_TEXT = {
+  seam: 'Seam',
+  fabric: 'Fabric',
   both: 'Thread, top and bobbin',
   above: 'Top thread',
   bobbin: (name: string) => `Bobbin: ${name}`,
@@ -180,7 +184,8 @@ export const EVERYTHING_TEXT = {
 export const CHARTS_TEXT = {
   needleColumns: { at: 'Needle', value: 'Hours' },
   faultColumns: { at: 'Fault', value: 'Tests' },
-  feeds: (machine: string, meanPercent: string, lines: string) => `${machine} feeds ${meanPercent}% (${lines})`,
+  feeds: (machine: string, meanPercent: string, tests: number) =>
+    `${machine} feeds ${meanPercent}% (${countOf(tests, 'test')})`,
   whichMachineFeedsTruer: 'How accurate is each machine’s stitch length over time?',
   ofTheStitchLength: (join: string) => `${join} of the stitch length you asked for.`,
   countTheStitchesOf: 'Count the stitches of a test row to see this.',

@@ -36,7 +36,7 @@ export function Evidence({ input }: { input: MatchInput }) {
               </span>
               <b data-stale={reasons.length > 0 || undefined}>
                 {card.simulated
-                  ? 'simulated'
+                  ? EVIDENCE_TEXT.simulated
                   : reasons.length > 0
                     ? EVIDENCE_TEXT.outOfDate(reasons[0].text)
                     : EVIDENCE_TEXT.holds}

@@ -6,7 +6,7 @@ import type { ClothRecord } from '@/core/file';
 import type { SeamContext } from '@/core/physics';
 import type { Setup } from '@/core/setup';
 import { STITCH } from '@/core/stitch';
-import { formatNumber } from '@/core/units';
+import { formatPercent } from '@/core/units';
 import { useUnits } from '@/parts/workspace';
 import { GiveBar, StitchDrawing } from '@/ui';
 import styles from './Match.module.css';
@@ -53,7 +53,7 @@ export function Picture({ cloth, seam, setup, low, high, measured, required }: P
         <>
           <div className={styles.pulling}>
             <label className={styles.pull} id="pull-label">
-              {PICTURE_TEXT.pullTheSeam} <strong>{formatNumber(pulled, 0)}%</strong>{' '}
+              {PICTURE_TEXT.pullTheSeam} <strong>{formatPercent(pulled, 0)}</strong>{' '}
               <span>
                 {popped
                   ? PICTURE_TEXT.theThreadWouldGo

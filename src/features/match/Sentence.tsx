@@ -6,7 +6,7 @@ import Link from 'next/link';
 import { clothOf, clothProfile } from '@/core/cloth';
 import type { ClothRecord } from '@/core/file';
 import { layersOf, OPERATION, OPERATION_GROUPS, requiredGive } from '@/core/setup';
-import { formatNumber } from '@/core/units';
+import { formatPercent } from '@/core/units';
 import { type AskedNow, askAbout } from '@/parts/workspace';
 import { InlineEdit, OptionList } from '@/ui';
 import styles from './Match.module.css';
@@ -53,7 +53,7 @@ export function Sentence({ asked, cloth }: Props) {
       </InlineEdit>
       , <SeamChoice asked={asked} /> {SENTENCE_TEXT.that} {give.percent === 0 ? '' : SENTENCE_TEXT.mustGive}
       <InlineEdit
-        text={give.percent === 0 ? SENTENCE_TEXT.needNotStretch : `${formatNumber(give.percent, 0)}%`}
+        text={give.percent === 0 ? SENTENCE_TEXT.needNotStretch : formatPercent(give.percent, 0)}
         name="stretch"
       >
         {(close) => (

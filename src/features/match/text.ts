@@ -239,6 +239,7 @@ export const EVIDENCE_TEXT = {
   anotherMachine: 'another machine',
   outOfDate: (text: string) => `out of date: ${text}`,
   holds: '✓ holds',
+  simulated: 'simulated',
 } as const;
 
 /** The answer. */

@@ -27,6 +27,9 @@ import { useWakeLock } from './useWakeLock';
 /** Diagnosis is large and rarely needed here: it is loaded when something is wrong. */
 const SomethingWrong = dynamic(() => import('./SomethingWrong').then((part) => part.SomethingWrong), { ssr: false });
 
+/** As narrow as in the style sheets. */
+const PHONE = '(max-width: 520px)';
+
 /** One step at a time: what to do, what to look at, and the drawing that moves along. */
 export function Runner({ now, numbers }: { now: RunNow; numbers: Numbers }) {
   const { run, steps, planned } = now;
@@ -81,11 +84,12 @@ export function Runner({ now, numbers }: { now: RunNow; numbers: Numbers }) {
   );
 }
 
-/** Each step begins at its drawing, where a narrow screen has no room to spare for the tape's switches. */
+/** Each step begins at the top; on a phone, which has no room to spare for the tape's switches, at its drawing. */
 function useTop(step: number) {
   const top = useRef<HTMLElement>(null);
   useEffect(() => {
-    top.current?.scrollIntoView({ block: 'start' });
+    if (window.matchMedia(PHONE).matches) top.current?.scrollIntoView({ block: 'start' });
+    else window.scrollTo(0, 0);
   }, [step]);
   return top;
 }

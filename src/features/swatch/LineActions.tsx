@@ -64,11 +64,7 @@ export function LineActions({ scrap, line, card, criteria, onPick }: Props) {
           </Button>
         )}
       </div>
-      {toCome > 0 && (
-        <p className={styles.quiet}>
-          {toCome} {toCome === 1 ? 'test' : 'tests'} {SIMULATED_TEXT.ofThePlanStill}
-        </p>
-      )}
+      {toCome > 0 && <p className={styles.quiet}>{SIMULATED_TEXT.toCome(toCome)}</p>}
     </>
   );
 }

@@ -7,6 +7,7 @@ import {
   askUnit,
   fieldText,
   formatNumber,
+  formatPercent,
   lengthAsk,
   numberAsk,
   type QuantityAsk,
@@ -146,7 +147,7 @@ function Pulled({ measures, facts, set, needed }: PartProps & { needed: number }
         text={pulled === undefined ? '' : fieldText(pulled, ask)}
         read={checkedAs(measures, key, optionalQuantity(ask))}
         onValue={(mm) => keep(mm, popped)}
-        help={facts.give ? `${formatNumber(facts.give.percent, 0)}%` : open}
+        help={facts.give ? formatPercent(facts.give.percent, 0) : open}
       />
       <Tick name={MEASURES_TEXT.theThreadPopped} checked={popped} onToggle={toggle} />
     </div>

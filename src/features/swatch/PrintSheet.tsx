@@ -13,8 +13,8 @@ export function PrintSheet({ scrap }: { scrap: Scrap }) {
     <section className={styles.sheet} aria-hidden>
       <h1>{swatch.name}</h1>
       <p>
-        {cloth.cloth.name}, {seam.layers} {seam.layers === 1 ? 'layer' : 'layers'}
-        {PRINT_SHEET_TEXT.onBegunPrintAt(machine.machine.name, sayDate(swatch.startedAt, 'whole'))}
+        {cloth.cloth.name}
+        {PRINT_SHEET_TEXT.sewnOn(seam.layers, machine.machine.name, sayDate(swatch.startedAt, 'whole'))}
       </p>
       <CheckBar />
       {layoutScrap(lines).map((piece) => (

@@ -1,5 +1,6 @@
 'use client';
 
+import { countOf } from '@/core/units';
 import Link from 'next/link';
 import { type TestLine, linesBySwatch, scrapStanding } from '@/core/swatch';
 import { useCloths, useLines, useSwatches } from '@/data';
@@ -47,7 +48,7 @@ export function ScrapList() {
 }
 
 function standing(lines: TestLine[]): string {
-  const count = `${lines.length} ${lines.length === 1 ? 'test' : 'tests'}`;
+  const count = countOf(lines.length, SCRAP_LIST_TEXT.test);
   const { state } = scrapStanding(lines);
   if (state === 'not started') return SCRAP_LIST_TEXT.nothingSewnYet;
   return `${count}, ${state === 'begun' ? SCRAP_LIST_TEXT.halfTested : state}`;

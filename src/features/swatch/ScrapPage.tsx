@@ -46,8 +46,7 @@ export function ScrapPage({ scrap }: { scrap: Scrap }) {
         <div className={styles.title}>
           <h1>{swatch.name}</h1>
           <span className={styles.quiet}>
-            {scrap.seam.layers} {scrap.seam.layers === 1 ? 'layer' : 'layers'}
-            {SCRAP_PAGE_TEXT.on(operationTitle(swatch.operation.kind), scrap.machine.machine.name)}
+            {SCRAP_PAGE_TEXT.on(scrap.seam.layers, operationTitle(swatch.operation.kind), scrap.machine.machine.name)}
           </span>
         </div>
         <ForOperation swatch={swatch} />

@@ -1,3 +1,5 @@
+import { countOf } from '@/core/units';
+
 /** Texts of the simulated machine. */
 export const SIMULATED_TEXT = {
   which: 'Simulated machine',
@@ -24,7 +26,7 @@ export const SIMULATED_TEXT = {
   skipThisLine: 'Skip this test',
   leaveItOut: 'Skip it',
   deleteThisLine: 'Delete this test',
-  ofThePlanStill: 'planned and not sewn yet.',
+  toCome: (tests: number) => `${countOf(tests, 'test')} planned and not sewn yet.`,
   passedTheCardIs: 'Passed. The settings card is in the sewing log.',
   passTheCardIs: 'Pass: confirm the card again',
   passKeepItAs: 'Pass: save a settings card',
@@ -69,6 +71,7 @@ export const SIGNS_TEXT = {
 
 /** Every scrap, newest first, with how it stands. */
 export const SCRAP_LIST_TEXT = {
+  test: 'test',
   noScrapYetMachine:
     'No swatch yet. Machine, fabric, needle and thread vary, so try the settings on a scrap of the same fabric first.',
   matchACloth: 'Find settings',
@@ -142,7 +145,8 @@ export const LINE_PANEL_TEXT = {
 
 /** The scrap at true scale, to lay the cloth on and mark it from, with a label for every line. */
 export const PRINT_SHEET_TEXT = {
-  onBegunPrintAt: (name: string, date: string) => `, on ${name}, started ${date}. Print at 100%, then measure the bar.`,
+  sewnOn: (layers: number, name: string, date: string) =>
+    `, ${countOf(layers, 'layer')}, on ${name}, started ${date}. Print at 100%, then measure the bar.`,
   cutWithTheLines: 'cut so that the rows run across the fabric, selvedge to selvedge',
   cutWithTheLines2: 'cut so that the rows run along the selvedge',
   cutWithTheLines3: 'cut so that the rows run on the bias',
@@ -185,7 +189,7 @@ export const COMPARE_TEXT = {
 /** One scrap. */
 export const SCRAP_PAGE_TEXT = {
   scrap: 'Swatch',
-  on: (name: string, name2: string) => `, ${name}, on ${name2}`,
+  on: (layers: number, seam: string, machine: string) => `${countOf(layers, 'layer')}, ${seam}, on ${machine}`,
   whereTheScrapIs: 'Where you keep it',
   printTheScrapAt: 'Print the swatch at true scale',
   noLineOnThis: 'No test on this swatch. Start again from Match.',

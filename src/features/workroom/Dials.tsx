@@ -91,7 +91,7 @@ function PressureDial({ machine, onSet }: { machine: Machine; onSet: Set }) {
             help={DIALS_TEXT.numbersLettersOrWords}
           />
           <Select
-            label="normal"
+            label={DIALS_TEXT.normal}
             value={String(dial.normal)}
             options={dial.positions.map((position) => [String(position), String(position)] as const)}
             onPick={(id) => onSet({ pressureDial: { ...dial, normal: dial.positions.find((p) => String(p) === id)! } })}

@@ -52,7 +52,7 @@ export function Spools() {
             fileName="bobbet-threads-list"
           >
             <p role="status" className={styles.quiet}>
-              {SPOOLS_TEXT.of(found.length, all.length)} {all.length === 1 ? 'spool' : 'spools'}
+              {SPOOLS_TEXT.of(found.length, all.length)}
             </p>
           </LongTable>
         </>

@@ -1,3 +1,5 @@
+import { countOf } from '@/core/units';
+
 /** Texts of the workroom’s machines. */
 export const MACHINE_TEXT = {
   shank: 'Shank',
@@ -203,6 +205,7 @@ export const DIAL_FACES_TEXT = {
 
 /** Tension and pressure as they are printed on the machine. */
 export const DIALS_TEXT = {
+  normal: 'normal',
   tensionFrom: 'Tension from',
   inStepsOf: 'in steps of',
   expectedTwoMarksOr: 'Enter two or more marks with commas between them.',
@@ -352,7 +355,7 @@ export const SPOOLS_TEXT = {
 
   threads: 'Threads',
   findAThread: 'Find a thread',
-  of: (found: number, all: number) => `${found} of ${all}`,
+  of: (found: number, all: number) => `${found} of ${countOf(all, 'spool')}`,
   spools: 'Spools',
   threadDeleted: (colourName: string) => `Thread “${colourName}” deleted`,
   threadDeleted2: 'Thread deleted',

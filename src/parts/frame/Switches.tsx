@@ -7,7 +7,7 @@ import { HelpButton } from '../help';
 import { HistoryButton } from '../history';
 import { useUnits } from '../workspace';
 import styles from './Tape.module.css';
-import { ENGLISH_TEXT, TAPE_TEXT } from './text';
+import { ENGLISH_TEXT, TAPE_TEXT, UNITS_TEXT } from './text';
 
 /** What was done, which units, whose words, day or evening. */
 export function Switches() {
@@ -19,8 +19,8 @@ export function Switches() {
     <div className={styles.switches}>
       <HelpButton />
       <HistoryButton />
-      <Pressable onClick={toggle} aria-label={TAPE_TEXT.unitsChange(system === 'inch' ? 'inch' : 'mm')}>
-        {system === 'inch' ? 'inch' : 'mm'}
+      <Pressable onClick={toggle} aria-label={TAPE_TEXT.unitsChange(UNITS_TEXT[system])}>
+        {UNITS_TEXT[system]}
       </Pressable>
       <Pressable
         onClick={() => void writePreference('english', english === 'us' ? 'uk' : 'us')}
@@ -29,7 +29,7 @@ export function Switches() {
         {ENGLISH_TEXT[english]}
       </Pressable>
       <Pressable onClick={() => setMode(evening ? 'light' : 'dark')} suppressHydrationWarning>
-        {evening ? 'Daylight' : 'Evening'}
+        {evening ? TAPE_TEXT.daylight : TAPE_TEXT.evening}
       </Pressable>
     </div>
   );

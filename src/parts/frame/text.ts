@@ -33,8 +33,13 @@ export const TAPE_TEXT = {
   stations: 'Stations',
   ofSeams: (name: string, sewn: number, seams: number) => `${name}: ${sewn} of ${seams} seams`,
   wordsChange: (ending: string) => `Words: ${ending}. Change`,
+  daylight: 'Daylight',
+  evening: 'Evening',
   unitsChange: (ending: string) => `Units: ${ending}. Change`,
 } as const;
+
+/** The units measures are read and written in. */
+export const UNITS_TEXT = { metric: 'mm', inch: 'inch' } as const;
 
 /** Whose words are used. */
 export const ENGLISH_TEXT = { uk: 'UK', us: 'US' } as const;

@@ -145,7 +145,7 @@ export function OverhangDrawing({ look, length }: { look: Look; length: string }
       />
       <path d={`M60 ${y - 16} H${x + 40}`} stroke={INK} strokeWidth="6" strokeLinecap="round" opacity="0.25" />
       <HaloText on="paper" x={x + 96} y={y - 2}>
-        {length === '' ? 'overhang' : DRAWINGS_TEXT.overhang(length)}
+        {DRAWINGS_TEXT.overhang(length)}
       </HaloText>
     </svg>
   );

@@ -41,8 +41,8 @@ export function SceneDrawing({ scene, states = [], length, tool, foot = PLAIN_FO
   const dims = scene.dims.map((dim) => dimLabel(dim, fit, length(dim.mm)));
   const texts = textLabels(scene, fit, length);
   const taken = [
-    ...dims.map((label) => boxOf(label, LETTERS.dim)),
-    ...texts.map((label) => boxOf(label, LETTERS.text)),
+    ...dims.map((label) => boxOf(label, LETTERS.phone)),
+    ...texts.map((label) => boxOf(label, LETTERS.phone)),
   ];
   return (
     <svg

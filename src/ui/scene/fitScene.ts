@@ -5,7 +5,7 @@ import type { ScenePoint, Scene } from '@/core/procedure';
 export const DRAWING = { width: 620, tallest: 500 };
 
 /** Room round the drawing, and beside it for what is written there: so much for the line and each letter, as large as on a phone. */
-const ROOM = { plain: 16, line: 14, letter: 13.5, above: 44 };
+const ROOM = { plain: 16, line: 14, letter: 14.5, above: 44 };
 /** A length is hardly ever longer; a name beside a dimension is broken into lines of so many letters. */
 const LONGEST = { number: 7, line: 13 };
 
@@ -55,7 +55,7 @@ const BROKEN = { larger: 3.2, top: 0.46, bottom: 0.26, tornAt: 0.68 };
 export const isLow = (scene: Scene): boolean => fitScene(scene).height < LOW;
 
 /** Units from top to bottom for two views below each other. */
-const BOTH = 560;
+const BOTH = 500;
 
 /** Two views further apart than this in scale are not brought to one: the larger would shrink to nothing. */
 const NEAR = 2.5;

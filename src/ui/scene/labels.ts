@@ -66,9 +66,11 @@ export function dimLabel({ from, to, name }: SceneDim, { to: at, middle, height 
     };
   const left = (x1 + x2) / 2 < middle - 1;
   const lines = [number, ...namesBeside(name)];
-  // Beside a short level dimension its lines go away from the piece: up from one above it, down from one below it.
-  const tall = ((lines.length - 1) * LETTERS.phone * LETTER.line) / 2;
-  const away = upright ? 0 : isBelow(y1, height / 2) ? -Math.min(tall, y1 - tall) : Math.min(tall, height - y1 - tall);
+  // Beside a short level dimension its lines go away from the piece, as far as the sheet goes: up from one above it.
+  const line = LETTERS.phone * LETTER.line;
+  const more = ((lines.length - 1) * line) / 2;
+  const room = (toEdge: number) => Math.max(0, Math.min(more, toEdge - (lines.length * line) / 2));
+  const away = upright ? 0 : isBelow(y1, height / 2) ? -room(y1) : room(height - y1);
   return {
     lines,
     x: left ? Math.min(x1, x2) - 12 : Math.max(x1, x2) + 12,
@@ -120,7 +122,7 @@ export function hereLabel({ at }: ToolAt, fit: Fit, taken: readonly Box[]): Labe
     anchor: dx > 0 ? 'start' : dx < 0 ? 'end' : 'middle',
   }));
   const free = (label: Label) => {
-    const box = boxOf(label, LETTERS.text);
+    const box = boxOf(label, LETTERS.phone);
     return onSheet(box, fit) && !taken.some((other) => overlap(box, other));
   };
   // Lengths are mostly written on the right: of two free places the one nearer to the middle is taken first.

@@ -11,7 +11,7 @@ import {
 } from '../../kit';
 import { FEED_TOLERANCE, growthPercent, layerShiftMm, seamNm, threadsCross, thickSeamNm } from '../../physics';
 import type { Setup } from '../../setup';
-import { aboutMm, formatNeedleSize, formatNumber, mm } from '../../units';
+import { aboutMm, formatNeedleSize, formatNumber, formatPercent, mm } from '../../units';
 import { loweringFibre } from '../plan/planFor';
 import { type ChosenBy, fibreReason, footReason, pointReason } from './choiceReasons';
 import type { Question } from '../question';
@@ -216,7 +216,7 @@ function dialReasons({ seam, aims, machine }: Question, { foot, thread, pressure
       workedOut(
         'pressure',
         'pressure.growth',
-        `At normal the seam would come out about ${formatNumber(normal)}% longer than cut; here about ${formatNumber(here)}%.`,
+        `At normal the seam would come out about ${formatPercent(normal)} longer than cut; here about ${formatPercent(here)}.`,
       ),
     );
   const own = seam.operation.tensionSteps;

@@ -91,7 +91,7 @@ function above({ hem, gap, fromEdge }: Numbers): Scene {
       { from: [LONG + 6, 0], to: [LONG + 6, row - gap], mm: row - gap, name: 'from the fold' },
       { from: [-8, row - gap], to: [-8, row], mm: gap },
     ],
-    texts: [{ at: [4, hem + 8], text: 'raw edge underneath, at the dotted mark' }],
+    texts: [{ at: [4, hem + 8], text: 'raw edge underneath' }],
   };
 }
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { measuredStretch, stretchFromMarks, type StretchMarks } from '@/core/cloth';
-import { formatNumber, lengthAsk } from '@/core/units';
+import { formatNumber, formatPercent, lengthAsk } from '@/core/units';
 import { useScreenScale, useUnits } from '@/parts/workspace';
 import { Choice, DraftField, StretchRuler } from '@/ui';
 import type { GaugeProps } from './GaugeProps';
@@ -86,10 +86,10 @@ function Verdict({ marks, direction }: { marks: StretchMarks; direction: string 
   const { stretchPercent, recoveryPercent, growthPercent } = stretchFromMarks(marks);
   return (
     <>
-      <strong>{formatNumber(stretchPercent, 0)}%</strong> {direction}
+      <strong>{formatPercent(stretchPercent, 0)}</strong> {direction}
       {typeof recoveryPercent === 'number' && (
         <>
-          {STRETCH_GAUGE_TEXT.comesBack} <strong>{formatNumber(recoveryPercent, 0)}%</strong>
+          {STRETCH_GAUGE_TEXT.comesBack} <strong>{formatPercent(recoveryPercent, 0)}</strong>
           {STRETCH_GAUGE_TEXT.staysLonger(formatNumber(growthPercent ?? 0, 1))}
         </>
       )}

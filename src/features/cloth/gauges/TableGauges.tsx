@@ -9,7 +9,7 @@ import {
   shrinkFinding,
   toBuyMm,
 } from '@/core/cloth';
-import { formatNumber, lengthAsk, numberAsk, type QuantityAsk } from '@/core/units';
+import { formatNumber, formatPercent, lengthAsk, numberAsk, type QuantityAsk } from '@/core/units';
 import { useUnits } from '@/parts/workspace';
 import { Choice, DraftField, OverhangDrawing, ShrinkDrawing, StackDrawing } from '@/ui';
 import type { GaugeProps } from './GaugeProps';
@@ -107,8 +107,8 @@ export function ShrinkGauge(props: GaugeProps) {
       verdict={
         finding && (
           <>
-            <strong>{formatNumber(finding.alongPercent, 1)}%</strong> {TABLE_GAUGES_TEXT.along}{' '}
-            <strong>{formatNumber(finding.acrossPercent, 1)}%</strong>{' '}
+            <strong>{formatPercent(finding.alongPercent, 1)}</strong> {TABLE_GAUGES_TEXT.along}{' '}
+            <strong>{formatPercent(finding.acrossPercent, 1)}</strong>{' '}
             {TABLE_GAUGES_TEXT.acrossForEachNeeded(
               metres(unitLength),
               metres(toBuyMm(unitLength, finding.alongPercent)),

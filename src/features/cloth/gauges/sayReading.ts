@@ -1,9 +1,9 @@
 import { type ClothReading, gsmOf, stretchFromMarks, shrinkOf } from '@/core/cloth';
-import { formatNumber, type Printing } from '@/core/units';
+import { formatNumber, formatPercent, type Printing } from '@/core/units';
 
 type Says = { [G in ClothReading['gauge']]: (r: Extract<ClothReading, { gauge: G }>, p: Printing) => [string, string] };
 
-const percent = (value: number, digits = 0) => `${formatNumber(value, digits)}%`;
+const percent = (value: number, digits = 0) => formatPercent(value, digits);
 
 const SAYS: Says = {
   stretch: ({ direction, marks }, { length }) => {
