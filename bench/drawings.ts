@@ -26,10 +26,15 @@ import {
 import { PLAIN_MACHINE } from '../src/core/kit';
 import { formatNumber } from '../src/core/units';
 import { SceneDrawing } from '../src/ui/scene/SceneDrawing';
+import { FONT, LIGHT } from '../src/ui/tokens';
 
 const [folder = 'drawings', family = 'poplin'] = process.argv.slice(2);
 const cloth: Cloth = { structure: FAMILY[family as Family].structure, family: family as Family, traits: [] };
-const STYLES = readFileSync(path.join(import.meta.dirname, '../src/app/globals.css'), 'utf8');
+/** The house as in the app: its style sheet, and the colours and letters of the theme by name. */
+const NAMED = [...Object.entries(LIGHT), ...Object.entries(FONT)]
+  .map(([name, value]) => `--${name}:${value};`)
+  .join('');
+const STYLES = `:root{${NAMED}} ${readFileSync(path.join(import.meta.dirname, '../src/app/globals.css'), 'utf8')}`;
 const PER_SHEET = 2;
 
 /** One step as a figure. */
@@ -88,7 +93,7 @@ function shownOf(procedure: Procedure): string {
 }
 
 const page = (columns: number, body: string) =>
-  `<style>${STYLES} body{background:var(--paper);padding:8px} h2{margin:4px 0} .sheet{display:grid;grid-template-columns:repeat(${columns},1fr);gap:8px} figure{margin:0;background:var(--sheet);padding:4px;display:flex;flex-direction:column;justify-content:space-between} figcaption{font-size:15px}</style>${body}`;
+  `<style>${STYLES} body{background:var(--paper);font-family:var(--display);padding:8px} h2{margin:4px 0} .sheet{display:grid;grid-template-columns:repeat(${columns},1fr);gap:8px} figure{margin:0;background:var(--sheet);padding:4px;display:flex;flex-direction:column;justify-content:space-between} figcaption{font-size:15px}</style>${body}`;
 
 mkdirSync(folder, { recursive: true });
 const browser = await chromium.launch({
