@@ -29,13 +29,19 @@ const linesWith = (files: Record<string, string>, what: RegExp) =>
         .map((line) => `${file}: ${line.trim()}`),
     );
 
-describe('colours and type sizes', () => {
+describe('colours, type sizes and spacing', () => {
   it('stand in the theme alone: style sheets name them', () => {
     expect(Object.keys(sheets).length).toBeGreaterThan(10);
     expect(
       linesWith(sheets, /#[0-9a-f]{3,8}\b(?!.*#fff;)/i).filter((line) => !line.includes('background: #fff')),
     ).toEqual([]);
     expect(linesWith(sheets, /font-size:\s*[\d.]+(px|rem|em)/)).toEqual([]);
+  });
+
+  it('leave a style sheet no spacing of its own but a hairline', () => {
+    const spaced = linesWith(sheets, /^\s*(padding|margin|gap|row-gap|column-gap)[a-z-]*:[^;]*\dpx/);
+    expect(spaced.filter((line) => /\d{2,}px|[2-9]px/.test(line))).toEqual([]);
+    expect(linesWith(parts, /\b(p|m|gap|[pm][xytrbl]|padding\w*|margin\w*): ['"`]-?[\d.]+(px|rem|em)/)).toEqual([]);
   });
 
   it('are named in components too: a colour that is written out is one of a fabric or a thread', () => {

@@ -68,6 +68,9 @@ export const TYPE = {
   dial: 43,
 } as const;
 
+/** Steps between things and round them, px: each is named by its half, so that `--space-6` is 12 px. A hairline of 1 px is none. */
+export const SPACES = [2, 4, 6, 8, 10, 12, 14, 16, 18, 20, 22, 24, 28, 32, 36, 40] as const;
+
 export const FONT = {
   display: "'Bricolage Grotesque Variable', 'Trebuchet MS', sans-serif",
   text: "'Atkinson Hyperlegible Next Variable', Verdana, sans-serif",
@@ -79,8 +82,16 @@ export const DARK: Readonly<Record<keyof typeof DAYLIGHT, string>> = { ...DAYLIG
 const named = (prefix: string, values: Readonly<Record<string, string | number>>, unit = '') =>
   Object.fromEntries(Object.entries(values).map(([name, value]) => [`--${prefix}${name}`, `${value}${unit}`]));
 
+const SPACE = Object.fromEntries(SPACES.map((px) => [px / 2, px]));
+
 /** All of them as the style sheets and the drawings name them. */
 export const TOKEN_STYLES = {
-  ':root': { ...named('', LIGHT), ...named('', FONT), ...named('type-', TYPE, 'px'), colorScheme: 'light' },
+  ':root': {
+    ...named('', LIGHT),
+    ...named('', FONT),
+    ...named('type-', TYPE, 'px'),
+    ...named('space-', SPACE, 'px'),
+    colorScheme: 'light',
+  },
   '[data-dark]': { ...named('', DARK), colorScheme: 'dark' },
 };

@@ -2,6 +2,7 @@ export * from './setupChanges';
 export * from './sheets';
 export * from './operation';
 export * from './operations';
+export * from './readingChoices';
 export * from './requiredGive';
 export * from './setup';
 export * from './dialValues';

@@ -1,6 +1,7 @@
 export * from './answer';
 export * from './arealMass';
 export * from './asks';
+export * from './conversion';
 export * from './count';
 export * from './duration';
 export * from './english';

@@ -1,25 +1,17 @@
 'use client';
 
-import Table from '@mui/material/Table';
-import TableBody from '@mui/material/TableBody';
-import TableCell from '@mui/material/TableCell';
-import TableContainer from '@mui/material/TableContainer';
-import TableHead from '@mui/material/TableHead';
-import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
-import { type BobbinPlan, type NeedleNeed, seamName, type ThreadNeed } from '@/core/job';
+import { type BobbinPlan, seamName, type ThreadNeed } from '@/core/job';
 import { threadName } from '@/core/kit';
 import { formatNumber, sayEstimate, sayMinutes } from '@/core/units';
 import type { JobNow } from '@/parts/jobs';
 import { useUnits } from '@/parts/workspace';
 import { Origin } from '@/ui';
+import { NeedleTable, SPOOLS, ThreadTable } from './BudgetTables';
 import styles from './Jobs.module.css';
 import { NotionList } from './NotionList';
 import { BUDGET_TEXT as TEXT } from './text';
-
-/** Where spools are kept. */
-const SPOOLS = '/workroom?place=threads';
 
 /** What the job takes: thread, bobbins, needles, time, notions; and what of it has to be bought. */
 export function BudgetPlace({ now }: { now: JobNow }) {
@@ -32,9 +24,9 @@ export function BudgetPlace({ now }: { now: JobNow }) {
           <p>{TEXT.notYet}</p>
         ) : (
           <>
-            <Threads threads={budget.threads} />
+            <ThreadTable threads={budget.threads} />
             <Bobbins now={now} plans={budget.bobbins} />
-            <Needles needles={budget.needles} />
+            <NeedleTable needles={budget.needles} />
           </>
         )}
         <p className={styles.quiet}>{TEXT.how(now.pace.count)}</p>
@@ -45,53 +37,6 @@ export function BudgetPlace({ now }: { now: JobNow }) {
         <NotionList now={now} />
       </aside>
     </div>
-  );
-}
-
-function Threads({ threads }: { threads: ThreadNeed[] }) {
-  const { metres, thread } = useUnits();
-  const { columns } = TEXT;
-  const heads = [columns.needle, columns.bobbin, columns.hand, columns.unpick, columns.total, columns.owned];
-  return (
-    <section aria-labelledby="threads">
-      <Typography variant="h2" id="threads">
-        {TEXT.thread}
-      </Typography>
-      <Origin of="model" />
-      <TableContainer>
-        <Table className={styles.table}>
-          <TableHead>
-            <TableRow>
-              <TableCell>{columns.colour}</TableCell>
-              {heads.map((head) => (
-                <TableCell key={head} align="right">
-                  {head}
-                </TableCell>
-              ))}
-            </TableRow>
-          </TableHead>
-          <TableBody>
-            {threads.map((need) => (
-              <TableRow key={need.colour + threadName(need.thread)}>
-                <TableCell component="th" scope="row">
-                  {need.colour || TEXT.anyColour} <small>{threadName(need.thread)}</small>
-                </TableCell>
-                <TableCell align="right">{thread(need.needleMm)}</TableCell>
-                <TableCell align="right">{thread(need.bobbinMm)}</TableCell>
-                <TableCell align="right">{need.handMm > 0 ? thread(need.handMm) : TEXT.byHandNone}</TableCell>
-                <TableCell align="right">{thread(need.unpickMm)}</TableCell>
-                <TableCell align="right">
-                  <strong>{thread(need.totalMm)}</strong>
-                </TableCell>
-                <TableCell align="right" data-short={need.buyMm > 0 || undefined}>
-                  {need.ownedMm === null ? <Link href={SPOOLS}>{TEXT.howMuchLeft}</Link> : metres(need.ownedMm)}
-                </TableCell>
-              </TableRow>
-            ))}
-          </TableBody>
-        </Table>
-      </TableContainer>
-    </section>
   );
 }
 
@@ -121,37 +66,6 @@ function Bobbins({ now, plans }: { now: JobNow; plans: BobbinPlan[] }) {
           </li>
         ))}
       </ul>
-    </section>
-  );
-}
-
-function Needles({ needles }: { needles: NeedleNeed[] }) {
-  return (
-    <section aria-labelledby="needles">
-      <Typography variant="h2" id="needles">
-        {TEXT.needles}
-      </Typography>
-      <Origin of="model" />
-      <TableContainer>
-        <Table className={`${styles.table} ${styles.wordy}`}>
-          <TableBody>
-            {needles.map(({ name, hours, ownedHours, buy }) => (
-              <TableRow key={name}>
-                <TableCell component="th" scope="row">
-                  {name}
-                </TableCell>
-                <TableCell align="right">{TEXT.takes(sayEstimate(hours * 60))}</TableCell>
-                <TableCell align="right">
-                  {ownedHours === null ? TEXT.hoursIdle : TEXT.hoursLeft(formatNumber(ownedHours, 1))}
-                </TableCell>
-                <TableCell align="right" data-short={buy > 0 || undefined}>
-                  {buy > 0 ? TEXT.get(buy) : TEXT.enough}
-                </TableCell>
-              </TableRow>
-            ))}
-          </TableBody>
-        </Table>
-      </TableContainer>
     </section>
   );
 }

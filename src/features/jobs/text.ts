@@ -26,6 +26,7 @@ export const BUDGET_TEXT = {
   anyColour: 'any colour',
   byHandNone: '–',
   howMuchLeft: 'You have this: how much is left on the spool?',
+  notNoted: 'not noted',
   checkSpool: (thread: string, needed: string) =>
     `You have ${thread}. You need ${needed}: is there enough on the spool?`,
   noteIt: 'Enter it in the workroom',
@@ -39,9 +40,9 @@ export const BUDGET_TEXT = {
   usedUpIn: (seams: readonly string[]) => `; use up the rest in ${seams.map((seam) => `“${seam}”`).join(', ')}`,
 
   needles: 'Needles',
-  takes: (time: string) => `about ${time} of sewing`,
+  needleColumns: { name: 'Needle', sewing: 'Sewing', left: 'Yours', buy: 'To buy' },
   hoursIdle: 'not worn by hours',
-  hoursLeft: (hours: string) => `${hours} h left in your needles`,
+  hoursLeft: (hours: string) => `${hours} h left`,
   get: (count: number) => `buy ${count}`,
   enough: 'enough',
 

@@ -150,7 +150,7 @@ function KeptIn({ name, place, kit, change }: KeptInProps) {
         input: { startAdornment: <InputAdornment position="start">{TOOL_TEXT.keptIn}</InputAdornment> },
         htmlInput: { 'aria-label': TOOL_TEXT.keptWhere(name) },
       }}
-      sx={{ pl: '31px', '& .MuiInputBase-root': { minHeight: 44, mt: 0 } }}
+      sx={{ pl: 4, '& .MuiInputBase-root': { minHeight: 44, mt: 0 } }}
     />
   );
 }

@@ -11,6 +11,8 @@ import {
   needleNow,
   needlesToChange,
   needleToPutIn,
+  nothingTold,
+  putReading,
   sewingClock,
   tickAll,
   tickReading,
@@ -226,5 +228,32 @@ describe('the sewing clock', () => {
     expect(sewingClock(0, 239 * 60_000).satMin).toBe(239);
     expect(sewingClock(0, 9 * 3_600_000).satMin).toBe(240);
     expect(sewingClock(60_000, 0)).toEqual({ satMin: 0, needleMin: 0 });
+  });
+});
+
+describe('saying what is really on the machine', () => {
+  it('puts that reading out of doubt and leaves the rest', () => {
+    const before = on({ unsure: ['length', 'tension'] });
+    const after = putReading(before, 'length', { ...before.setup, lengthMm: 4 }, { ...ticked, target: null });
+    expect(after).toEqual({ ...before, setup: { ...before.setup, lengthMm: 4 }, unsure: ['tension'] });
+  });
+
+  it('of a machine nobody has said anything of, the others stay in doubt', () => {
+    const after = putReading(nothingTold('m', plainSetup(), AT), 'tension', plainSetup({ tensionSteps: 1 }), ticked);
+    expect(after.unsure).toEqual(READINGS.filter((reading) => reading !== 'tension'));
+    expect(after.clothId).toBeNull();
+  });
+
+  it('sets it for the fabric once it is as the target asks', () => {
+    const almost = on({ setup: { ...target.setup, lengthMm: 3 } });
+    const after = putReading(almost, 'length', target.setup, ticked);
+    expect(after).toMatchObject({ clothId: 'jersey', since: AT });
+  });
+
+  it('takes another needle from the stock, and none where there is none', () => {
+    expect(putReading(on(), 'needle', plainSetup({ needle: STRETCH }), ticked).needleId).toBe('s1');
+    expect(
+      putReading(on(), 'needle', plainSetup({ needle: { point: 'leather', nm: 100 } }), ticked).needleId,
+    ).toBeNull();
   });
 });

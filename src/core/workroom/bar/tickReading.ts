@@ -1,19 +1,12 @@
-import type { NeedleRecord, OnMachine } from '../../file';
-import type { Machine } from '../../kit';
+import type { OnMachine } from '../../file';
 import { type Reading, READINGS, setupChanges, withReading } from '../../setup';
 import type { MachineTarget } from './machineTarget';
 import { needleIn, needleToPutIn } from './needleToPutIn';
+import { putReading, type PutWith } from './putReading';
 
 /** What ticking needs to know beside the machine bar itself. */
-export interface TickedWith {
-  machine: Machine;
+export interface TickedWith extends PutWith {
   target: MachineTarget;
-  /** All needles kept: one of them goes in when the needle is ticked. */
-  stock: readonly NeedleRecord[];
-  /** Hours a needle is kept; null where hours do not decide. */
-  lifeHours: number | null;
-  /** The moment of the press, ISO 8601. */
-  at: string;
 }
 
 /**
@@ -28,19 +21,9 @@ export interface TickedWith {
  * @returns what is on it afterwards
  */
 export function tickReading(on: OnMachine | null, reading: Reading, ticked: TickedWith): OnMachine {
-  const { machine, target, stock, lifeHours, at } = ticked;
-  const unsure = (on ? on.unsure : [...READINGS]).filter((r) => r !== reading);
-  const { clothNamed, ...rest } = on ?? setTo(target, at);
-  const setup = withReading(rest.setup, target.setup, reading);
-  const done = setupChanges(machine, setup, target.setup, unsure).length === 0;
-  return {
-    ...rest,
-    ...(clothNamed !== undefined && !done && { clothNamed }),
-    setup,
-    unsure,
-    ...(reading === 'needle' && needleIn(needleToPutIn(stock, target.setup.needle, lifeHours))),
-    ...(done && { clothId: target.clothId, since: at }),
-  };
+  const { target, at } = ticked;
+  const before = on ?? { ...setTo(target, at), unsure: [...READINGS] };
+  return putReading(before, reading, withReading(before.setup, target.setup, reading), ticked);
 }
 
 /**

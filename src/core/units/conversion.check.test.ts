@@ -1,0 +1,41 @@
+import { describe, expect, it } from 'vitest';
+import { conversion } from './conversion';
+
+const said = (typed: string) => conversion(typed)?.to.join(' · ');
+
+describe('measures in other units', () => {
+  // International yard and pound agreement of 1959: 1 in = 25.4 mm, 1 yd = 0.9144 m; published.
+  it.each([
+    ['convert 5/8 in', '16 mm · 1.6 cm'],
+    ['1 1/2"', '38 mm · 3.8 cm · 1 1/2 in'],
+    ['60 in', '1.52 m · 1.67 yd'],
+    ['3 yd to m', '2.74 m'],
+  ])('%s', (typed, to) => expect(said(typed)).toBe(to));
+
+  // A momme is 4.340 g/m² (silk trade, published); an ounce per square yard 33.906 g/m².
+  it.each([
+    ['19 momme', '82 g/m² · 2.4 oz per square yard'],
+    ['200 gsm', '200 g/m² · 5.9 oz per square yard · 46.1 momme'],
+  ])('%s', (typed, to) => expect(said(typed)).toBe(to));
+
+  // ISO 2060 defines Tex as g/1000 m; denier per 9000 m, ticket for synthetics 3000 / Tex, weight 1000 / Tex: common practice.
+  it('40 wt', () => expect(said('40 wt')).toBe('Tex 25 · Tkt 120 · 225 den'));
+
+  // The Celsius and Fahrenheit scales: 0 °C is 32 °F, 100 °C is 212 °F.
+  it.each([
+    ['100 C', '212 °F'],
+    ['32 °F', '0 °C'],
+  ])('%s', (typed, to) => expect(said(typed)).toBe(to));
+
+  // A needle's number is its blade in hundredths of a millimetre, as printed on packs.
+  it.each([
+    ['75/11', 'needle 75/11 · 0.75 mm across the blade'],
+    ['size 90', 'needle 90/14 · 0.9 mm across the blade'],
+  ])('%s', (typed, to) => expect(said(typed)).toBe(to));
+
+  it('10 spi', () => expect(said('10 spi')).toBe('stitch length 2.5 mm'));
+
+  it('a bare number, a word or an improper fraction is no measure', () => {
+    expect(['12', 'zip', '', '80/3', 'merino 2', 'size 17'].map(conversion)).toEqual(Array(6).fill(null));
+  });
+});
