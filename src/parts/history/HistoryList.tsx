@@ -9,7 +9,7 @@ import ListItemButton from '@mui/material/ListItemButton';
 import ListItemText from '@mui/material/ListItemText';
 import { useSyncExternalStore } from 'react';
 import { type Entry, followHistory, type History, historyNow } from '@/data';
-import { sayDate, useUndoing } from '../workspace';
+import { sayTime, useUndoing } from '../workspace';
 import styles from './History.module.css';
 import { HISTORY_TEXT as TEXT } from './text';
 
@@ -64,7 +64,7 @@ export function HistoryList() {
 function Row({ entry, state, onPress }: { entry: Entry; state: 'done' | 'undone'; onPress: () => void }) {
   const { text, at, stuck } = entry;
   const says = state === 'done' ? TEXT.undoTo(text) : TEXT.redoTo(text);
-  const time = sayDate(new Date(at), 'time');
+  const time = sayTime(at);
   const when = state === 'undone' ? `${time}, ${TEXT.undone}` : time;
   return (
     <ListItem disablePadding divider>

@@ -8,4 +8,4 @@ export { useStartOwn } from './useStartOwn';
 export { useAct, useSay, useUndoing } from './useAct';
 export { useUnits } from './useUnits';
 export { saveFile, today } from './saveFile';
-export { sayDate, sayWhen } from './when';
+export { sayDate, sayTime, sayWhen } from './when';

@@ -35,6 +35,19 @@ describe('a date in the order of the person’s English', () => {
     ['en-AU', '18 Nov 2026'],
   ])('%s: %s', (locale, said) => expect(sayDate(local(2026, 10, 18, 12, 0), 'date', locale)).toBe(said));
 
+  it('is as the browser’s own printer has it, in every month', () => {
+    for (const locale of ['en-GB', 'en-US', 'en-CA', 'en-AU', 'en'])
+      for (let month = 0; month < 12; month += 1) {
+        const day = new Date(2026, month, 5 + month, 12);
+        const print = (options: Intl.DateTimeFormatOptions) => new Intl.DateTimeFormat(locale, options).format(day);
+        // Whether June and July are shortened as well differs from one browser to the next.
+        expect(sayDate(day, 'whole', locale)).toBe(print({ dateStyle: 'long' }));
+        expect(sayDate(day, 'today', locale)).toBe(print({ weekday: 'long', day: 'numeric', month: 'long' }));
+        if (month !== 5 && month !== 6)
+          expect(sayDate(day, 'date', locale)).toBe(print({ day: 'numeric', month: 'short', year: 'numeric' }));
+      }
+  });
+
   it('is Britain’s where the browser asks for no English, or for nothing', () => {
     expect([localeOf('de-DE'), localeOf(undefined), localeOf('en-US'), localeOf('en')]).toEqual([
       'en-GB',

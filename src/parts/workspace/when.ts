@@ -7,31 +7,70 @@ export function localeOf(language: string | undefined): string {
 
 const HERE = localeOf(typeof navigator === 'undefined' ? undefined : navigator.language);
 
-const SHAPES = {
-  weekday: { weekday: 'long' },
-  date: { day: 'numeric', month: 'short', year: 'numeric' },
-  dayAndMonth: { day: 'numeric', month: 'short' },
-  today: { weekday: 'long', day: 'numeric', month: 'long' },
-  whole: { dateStyle: 'long' },
-  time: { hour: '2-digit', minute: '2-digit' },
-} as const satisfies Record<string, Intl.DateTimeFormatOptions>;
+const WEEKDAYS = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'];
+const MONTHS = [
+  ...['January', 'February', 'March', 'April', 'May', 'June'],
+  ...['July', 'August', 'September', 'October', 'November', 'December'],
+];
+/** Where the month comes first; the rest of the English-speaking world begins with the day. */
+const MONTH_FIRST = /^en(?:-(?:US|CA|PH))?$/i;
+const SEPTEMBER = 8;
 
-// Made once each: one costs as much as a row on screen, and giving it back halts the page for as long again.
-const made = new Map<string, Intl.DateTimeFormat>();
+/** What a date is printed from. */
+interface Parts {
+  day: number;
+  month: string;
+  short: string;
+  year: number;
+  weekday: string;
+}
+
+const SHAPES = {
+  weekday: [({ weekday }: Parts) => weekday, ({ weekday }: Parts) => weekday],
+  date: [
+    ({ day, short, year }: Parts) => `${day} ${short} ${year}`,
+    ({ day, short, year }: Parts) => `${short} ${day}, ${year}`,
+  ],
+  dayAndMonth: [({ day, short }: Parts) => `${day} ${short}`, ({ day, short }: Parts) => `${short} ${day}`],
+  today: [
+    ({ weekday, day, month }: Parts) => `${weekday} ${day} ${month}`,
+    ({ weekday, day, month }: Parts) => `${weekday}, ${month} ${day}`,
+  ],
+  whole: [
+    ({ day, month, year }: Parts) => `${day} ${month} ${year}`,
+    ({ day, month, year }: Parts) => `${month} ${day}, ${year}`,
+  ],
+} as const;
 
 /**
- * A moment printed as a date or a time, in the order the person's English has it.
+ * A moment printed as a date, in the order the person's English has it.
+ *
+ * The browser's own printer is not asked: to make one halts the page for as long as a station takes to draw, on a phone.
  *
  * @param moment - a date, or a moment as it is stored
  * @param shape - how much of it
  * @param locale - another English than the browser's
+ * @example
+ * sayDate('2026-11-18T12:00:00', 'date', 'en-GB') // => '18 Nov 2026'
+ * sayDate('2026-11-18T12:00:00', 'date', 'en-US') // => 'Nov 18, 2026'
  */
 export function sayDate(moment: Date | string, shape: keyof typeof SHAPES, locale: string = HERE): string {
-  const key = `${locale} ${shape}`;
-  const format = made.get(key) ?? new Intl.DateTimeFormat(locale, SHAPES[shape]);
-  made.set(key, format);
-  return format.format(new Date(moment));
+  const then = new Date(moment);
+  const monthFirst = MONTH_FIRST.test(locale);
+  const month = MONTHS[then.getMonth()];
+  return SHAPES[shape][monthFirst ? 1 : 0]({
+    day: then.getDate(),
+    month,
+    // Britain abbreviates September with four letters.
+    short: month.slice(0, then.getMonth() === SEPTEMBER && !monthFirst ? 4 : 3),
+    year: then.getFullYear(),
+    weekday: WEEKDAYS[then.getDay()],
+  });
 }
+
+/** The time of day of a moment, as the person's English writes it. */
+export const sayTime = (moment: Date | string | number, locale: string = HERE): string =>
+  new Date(moment).toLocaleTimeString(locale, { hour: '2-digit', minute: '2-digit' });
 
 /** A moment as people say it: today, yesterday, a weekday within the week, else the date. */
 export function sayWhen(moment: string, now: Date = new Date(), locale: string = HERE): string {
