@@ -3,7 +3,7 @@
  * A room may use only rooms on lower floors, and other rooms only through their index.ts.
  */
 const floors = [
-  ['numbers'],
+  ['numbers', 'words'],
   ['units', 'geometry', 'random', 'result'],
   ['cloth', 'stitch'],
   ['kit'],

@@ -35,8 +35,10 @@ export const PREFERENCES = {
     .catch(null),
   /** Whether the steps of an operation are read aloud. */
   spoken: z.boolean().catch(false),
-  /** Whether the question mark opens the list of keys. */
+  /** Whether single letters, figures and the question mark are keys. */
   helpKey: z.boolean().catch(true),
+  /** What was gone to from the palette last, the latest first. */
+  recent: z.array(z.string().max(120)).max(12).catch([]),
   /** The current project, marked on the tape. */
   jobId: z.string().nullable().catch(null),
   /** Minutes there usually are in a day for sewing. */

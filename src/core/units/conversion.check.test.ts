@@ -33,9 +33,19 @@ describe('measures in other units', () => {
     ['size 90', 'needle 90/14 · 0.9 mm across the blade'],
   ])('%s', (typed, to) => expect(said(typed)).toBe(to));
 
+  // Exact arithmetic.
+  it.each([
+    ['1.5 cm + 6 mm', '21 mm · 2.1 cm · 13/16 in'],
+    ['2 in - 5/8 in', '35 mm · 3.5 cm · 1 3/8 in'],
+    ['42 cm / 5', '84 mm · 8.4 cm · 3 5/16 in'],
+    ['15 mm x 3', '45 mm · 4.5 cm · 1 3/4 in'],
+  ])('%s', (typed, to) => expect(said(typed)).toBe(to));
+
   it('10 spi', () => expect(said('10 spi')).toBe('stitch length 2.5 mm'));
 
   it('a bare number, a word or an improper fraction is no measure', () => {
-    expect(['12', 'zip', '', '80/3', 'merino 2', 'size 17'].map(conversion)).toEqual(Array(6).fill(null));
+    expect(
+      ['12', 'zip', '', '80/3', 'merino 2', 'size 17', '6 mm - 1.5 cm', '6 mm / 0', '3 + 4'].map(conversion),
+    ).toEqual(Array(9).fill(null));
   });
 });

@@ -69,34 +69,58 @@ const mass: Reader = (text) => {
   ];
 };
 
-const length: Reader = (text) => {
+/** A length with its unit; a fraction alone is one of an inch, and more than a whole inch is written with its unit. */
+function lengthMm(text: string): number | null {
   const read = parseQuantity(text);
-  // A fraction alone is one of an inch; more than a whole inch is written with its unit.
-  if (!read || (read.unit === '' && (!read.fraction || read.value >= 1))) return null;
-  const mm = parseLengthMm(text);
-  if (mm === null || !(mm > 0)) return null;
-  const asStitch = mm < 10 ? [`${formatNumber(spiFromLength(mm), 1)} stitches per inch, as a stitch length`] : [];
+  if (read && read.unit === '' && (!read.fraction || read.value >= 1)) return null;
+  return parseLengthMm(text);
+}
+
+function said(mm: number): readonly string[] | null {
+  if (!(mm > 0)) return null;
   return [
     mm < METRE_MM ? formatMm(mm) : `${formatNumber(mm / METRE_MM, 2)} m`,
     ...(mm >= 10 && mm < METRE_MM ? [`${formatNumber(mm / 10, 1)} cm`] : []),
     mm < YARD_MM ? formatInches(mm) : `${formatNumber(mm / YARD_MM, 2)} yd`,
-    ...asStitch,
   ];
+}
+
+const length: Reader = (text) => {
+  const mm = lengthMm(text);
+  const ways = mm === null ? null : said(mm);
+  if (mm === null || !ways || mm >= 10) return ways;
+  return [...ways, `${formatNumber(spiFromLength(mm), 1)} stitches per inch, as a stitch length`];
+};
+
+/** A sum of two lengths, or a length times or by a number: "1.5 cm + 6 mm", "42 cm / 5". The spaces tell it from a fraction. */
+const SUM = /^(.+?)\s+([+\-−–×x*/÷:])\s+(.+)$/i;
+
+const sum: Reader = (text) => {
+  const [, first, sign, second] = SUM.exec(text) ?? [];
+  const mm = first === undefined ? null : lengthMm(first);
+  if (mm === null) return null;
+  const other = lengthMm(second);
+  const times = /^\d+(?:[.,]\d+)?$/.test(second) ? Number(second.replace(',', '.')) : null;
+  if (other !== null && /[+\-−–]/.test(sign)) return said(sign === '+' ? mm + other : mm - other);
+  if (times === null || times === 0) return null;
+  if (/[×x*]/i.test(sign)) return said(mm * times);
+  return /[/÷:]/.test(sign) ? said(mm / times) : null;
 };
 
 /** In this order: "75/11" is a needle before it is a fraction, "40 wt" a thread. */
-const READERS: readonly Reader[] = [heat, needle, stitches, thread, length, mass];
+const READERS: readonly Reader[] = [heat, needle, stitches, thread, sum, length, mass];
 
 /**
  * Converts a measure, typed as people write it, into the other ways it is written.
  *
- * Lengths, stitch lengths, weights of fabric, thread numbers, needle sizes and temperatures are read. A bare number says nothing.
+ * Lengths and their sums, stitch lengths, weights of fabric, thread numbers, needle sizes and temperatures are read. A bare number says nothing.
  *
  * @param typed - for example `5/8 in`, `convert 19 momme to gsm`, `40 wt`, `75/11`, `10 spi`, `150 °C`
  * @returns what it is in other units; null where it is no measure
  * @example
  * conversion('convert 5/8 in')?.to // => ['16 mm', '1.6 cm']
  * conversion('19 momme')?.to // => ['82 g/m²', '2.4 oz per square yard']
+ * conversion('42 cm / 5')?.to // => ['84 mm', '8.4 cm', '3 5/16 in']
  * conversion('zip') // => null
  */
 export function conversion(typed: string): Conversion | null {

@@ -3,8 +3,9 @@
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { standsIn } from '@/core/units';
+import { WORDS } from '@/core/words';
 import styles from './Words.module.css';
-import { WORDS, WORDS_TEXT as TEXT } from './text';
+import { WORDS_TEXT as TEXT } from './text';
 
 /** Every special word with what it means, found in either English. */
 export function WordsPage() {

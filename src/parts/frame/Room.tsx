@@ -23,6 +23,7 @@ import { pressWhereItBegan } from './pressWhereItBegan';
 import { FRAME_TEXT } from './text';
 import { Trouble } from './Trouble';
 import { useEnglish } from './useEnglish';
+import { useStationKeys } from './useStationKeys';
 
 /** Fetched only where Bobbet cannot start. */
 const StartPanel = dynamic(() => import('../start/StartPanel').then((part) => part.StartPanel), { ssr: false });
@@ -45,6 +46,7 @@ function Opened({ children }: { children: ReactNode }) {
   const { open, problem } = useStart();
   const path = usePathname();
   useUndoKeys(open);
+  useStationKeys();
   useEffect(holdNavigation, []);
   useEffect(() => pressWhereItBegan(document), []);
   const stopped = useSyncExternalStore(followServer, serverAwaited, () => false);

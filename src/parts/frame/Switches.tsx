@@ -5,11 +5,12 @@ import { writePreference } from '@/data';
 import { Pressable, useSpokenEnglish } from '@/ui';
 import { HelpButton } from '../help';
 import { HistoryButton } from '../history';
+import { PaletteButton } from '../palette';
 import { useUnits } from '../workspace';
 import styles from './Tape.module.css';
 import { ENGLISH_TEXT, TAPE_TEXT, UNITS_TEXT } from './text';
 
-/** What was done, which units, whose words, day or evening. */
+/** Finding anything, what was done, which units, whose words, day or evening. */
 export function Switches() {
   const { system, toggle } = useUnits();
   const { mode, systemMode, setMode } = useColorScheme();
@@ -17,6 +18,7 @@ export function Switches() {
   const evening = (mode === 'system' ? systemMode : mode) === 'dark';
   return (
     <div className={styles.switches}>
+      <PaletteButton />
       <HelpButton />
       <HistoryButton />
       <Pressable onClick={toggle} aria-label={TAPE_TEXT.unitsChange(UNITS_TEXT[system])}>

@@ -4,6 +4,7 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useEffect, useRef } from 'react';
+import { STATIONS } from './stations';
 import styles from './Tape.module.css';
 import { TAPE_TEXT } from './text';
 
@@ -12,19 +13,6 @@ const Switches = dynamic(() => import('./room').then((part) => part.Switches), {
   loading: () => <div className={styles.switches} />,
 });
 const Measured = dynamic(() => import('./room').then((part) => part.Measured), { ssr: false });
-
-/** The stations in the order of the work. */
-const STATIONS = [
-  { href: '/today', name: TAPE_TEXT.today },
-  { href: '/fabric', name: TAPE_TEXT.cloth },
-  { href: '/match', name: TAPE_TEXT.match },
-  { href: '/test', name: TAPE_TEXT.swatch },
-  { href: '/sew', name: TAPE_TEXT.sew },
-  { href: '/log', name: TAPE_TEXT.ledger },
-  { href: '/projects', name: TAPE_TEXT.jobs },
-  { href: '/calculator', name: TAPE_TEXT.calculator, end: true },
-  { href: '/workroom', name: TAPE_TEXT.workroom },
-] as const;
 
 /** The measuring tape along the top: stations printed on it, a red pin where the person is. */
 export function Tape() {

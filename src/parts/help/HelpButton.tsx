@@ -5,7 +5,7 @@ import Link from 'next/link';
 import { useEffect, useRef, useState } from 'react';
 import { usePreference, writePreference } from '@/data';
 import { Pressable, Tick } from '@/ui';
-import { typesInto } from '../history';
+import { onShowKeys, useKeys } from '../keys';
 import styles from './Help.module.css';
 import { HELP_TEXT as TEXT, KEYS } from './text';
 
@@ -13,17 +13,9 @@ import { HELP_TEXT as TEXT, KEYS } from './text';
 export function HelpButton() {
   const [open, setOpen] = useState(false);
   const byKey = usePreference('helpKey') ?? true;
+  useKeys({ '?': () => setOpen((now) => !now), 'Shift+?': () => setOpen((now) => !now) });
+  useEffect(() => onShowKeys(() => setOpen(true)), []);
   const button = useRef<HTMLButtonElement>(null);
-  useEffect(() => {
-    if (!byKey) return;
-    const onKey = (event: KeyboardEvent) => {
-      if (event.key !== '?' || event.defaultPrevented || typesInto(event.target)) return;
-      event.preventDefault();
-      setOpen((now) => !now);
-    };
-    document.addEventListener('keydown', onKey);
-    return () => document.removeEventListener('keydown', onKey);
-  }, [byKey]);
   return (
     <>
       <Pressable ref={button} aria-haspopup="dialog" aria-label={TEXT.button} onClick={() => setOpen(true)}>

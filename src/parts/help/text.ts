@@ -3,11 +3,14 @@ export const HELP_TEXT = {
   button: 'Keys and words',
   keys: 'Keys',
   words: 'Words: what everything is called',
-  byKey: 'Open this with the ? key',
+  byKey: 'Single letters, figures and signs work as keys',
 } as const;
 
 /** The keys that work, and where. */
 export const KEYS: readonly { keys: string; does: string }[] = [
+  { keys: 'Ctrl K, ⌘ K, /', does: 'Find anything, or do it' },
+  { keys: '1 … 9', does: 'Go to a page, in the order of the tape' },
+  { keys: 'm', does: 'Go to the machine bar' },
   { keys: '?', does: 'Open this list' },
   { keys: 'Ctrl Z, ⌘ Z', does: 'Undo' },
   { keys: 'Shift Ctrl Z, Shift ⌘ Z', does: 'Redo' },

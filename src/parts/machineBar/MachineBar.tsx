@@ -4,15 +4,16 @@ import ExpandLess from '@mui/icons-material/ExpandLess';
 import ExpandMore from '@mui/icons-material/ExpandMore';
 import { Pressable } from '@/ui';
 import dynamic from 'next/dynamic';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { type FittedFoot, isFitted } from '@/core/kit';
-import type { ReadingChange } from '@/core/setup';
-import { READING_TEXT, READINGS } from '@/core/setup';
+import { READINGS } from '@/core/setup';
 import { formatNumber } from '@/core/units';
 import type { NeedleNow } from '@/core/workroom';
+import { BAR_ID } from '../keys';
 import { sayWhen } from '../workspace';
 import { NeedleChoice } from './NeedleChoice';
 import styles from './MachineBar.module.css';
+import { ReadingColumn } from './ReadingColumn';
 import { BAR_TEXT } from './text';
 import { useClock } from './useClock';
 import { type MachineBarState, useMachineBar } from './useMachineBar';
@@ -25,17 +26,37 @@ const FitFoot = dynamic(() => import('./FitFoot').then((m) => m.FitFoot));
 export function MachineBar() {
   const bar = useMachineBar();
   const [open, setOpen] = useState(false);
-  if (!bar) return <aside className={styles.strip} aria-label={BAR_TEXT.onTheMachine} />;
+  const aside = useRef<HTMLElement>(null);
+  const fold = useRef<HTMLButtonElement>(null);
+  // Its press goes with what it did: the focus stays on the bar, which closes where it folds.
+  const allSet = () => {
+    bar?.tickAll();
+    setOpen(false);
+    (fold.current?.offsetParent ? fold.current : aside.current)?.focus();
+  };
+  if (!bar) return <aside id={BAR_ID} className={styles.strip} aria-label={BAR_TEXT.onTheMachine} />;
   const count = bar.changes.length;
   return (
-    <aside className={styles.strip} aria-label={BAR_TEXT.onTheMachine} data-open={open || undefined}>
-      <Pressable className={styles.fold} aria-expanded={open} onClick={() => setOpen(!open)}>
+    <aside
+      ref={aside}
+      id={BAR_ID}
+      tabIndex={-1}
+      onKeyDown={(event) => {
+        if (event.key !== 'Escape' || !open) return;
+        setOpen(false);
+        fold.current?.focus();
+      }}
+      className={styles.strip}
+      aria-label={BAR_TEXT.onTheMachine}
+      data-open={open || undefined}
+    >
+      <Pressable ref={fold} className={styles.fold} aria-expanded={open} onClick={() => setOpen(!open)}>
         <span>{bar.machine.machine.name}</span>
         <strong>{count > 0 ? BAR_TEXT.toChange(count) : bar.on ? BAR_TEXT.allSet : BAR_TEXT.nothingNotedYet}</strong>
         {open ? <ExpandMore /> : <ExpandLess />}
       </Pressable>
       <div className={styles.body}>
-        <Summary bar={bar} />
+        <Summary bar={bar} onAllSet={allSet} />
         {bar.readings || count > 0 ? (
           <Columns bar={bar} />
         ) : (
@@ -46,8 +67,8 @@ export function MachineBar() {
   );
 }
 
-function Summary({ bar }: { bar: MachineBarState }) {
-  const { machine, on, changes, clothName, leftOver, clash, tickAll } = bar;
+function Summary({ bar, onAllSet }: { bar: MachineBarState; onAllSet: () => void }) {
+  const { machine, on, changes, clothName, leftOver, clash } = bar;
   const powerOff = changes.some((c) => c.powerOff);
   const { running, start, stop } = useClock(machine.id);
   return (
@@ -61,7 +82,7 @@ function Summary({ bar }: { bar: MachineBarState }) {
             {BAR_TEXT.toChange2(changes.length)}
             {powerOff ? BAR_TEXT.powerOffFirst : ''}
           </span>
-          <Pressable className={styles.all} onClick={tickAll}>
+          <Pressable className={styles.all} onClick={onAllSet}>
             {BAR_TEXT.allSet2}
           </Pressable>
         </>
@@ -103,37 +124,16 @@ function Columns({ bar }: { bar: MachineBarState }) {
         const change = changes.find((c) => c.reading === reading);
         return (
           <li key={reading} className={change ? styles.changed : undefined}>
-            {change ? (
-              <>
-                <ToChange change={change} onTick={() => tick(reading)} />
-                {reading === 'foot' && foot && isFitted(foot) && <HowToFit foot={foot} onFitted={() => tick('foot')} />}
-              </>
-            ) : (
-              <div className={styles.column}>
-                <span className={styles.label}>{READING_TEXT[reading]}</span>
-                <span className={styles.value}>{readings?.[reading]}</span>
-                {reading === 'needle' && on && <NeedleLife bar={bar} />}
-              </div>
-            )}
+            <ReadingColumn reading={reading} bar={bar} change={change}>
+              {change && reading === 'foot' && foot && isFitted(foot) && (
+                <HowToFit foot={foot} onFitted={() => tick('foot')} />
+              )}
+              {!change && reading === 'needle' && on && <NeedleLife bar={bar} />}
+            </ReadingColumn>
           </li>
         );
       })}
     </ol>
-  );
-}
-
-function ToChange({ change, onTick }: { change: ReadingChange; onTick: () => void }) {
-  const name = READING_TEXT[change.reading];
-  const from = change.from ?? BAR_TEXT.notKnown;
-  return (
-    <Pressable className={styles.column} onClick={onTick} aria-label={BAR_TEXT.changeFromToTick(name, from, change.to)}>
-      <span className={styles.label}>
-        {name}
-        {change.powerOff ? BAR_TEXT.powerOff : ''}
-      </span>
-      <s className={styles.from}>{from}</s>
-      <span className={styles.to}>{change.to}</span>
-    </Pressable>
   );
 }
 

@@ -1,1 +1,2 @@
+export { useMachineBar } from './useMachineBar';
 export { MachineBar } from './MachineBar';

@@ -28,6 +28,11 @@ export const BAR_TEXT = {
   notKnown: 'not known',
   changeFromToTick: (name: string, from: string, to: string) =>
     `${name}: change from ${from} to ${to}. Tick off when done`,
+  readsSetIt: (name: string, now: string) => `${name}: ${now}. Set to something else`,
+  somethingElse: (name: string) => `${name}: it is set to something else`,
+  whatIsIt: (name: string) => `${name}: what is on the machine?`,
+  nothingToSet: (name: string) =>
+    `There is nothing to set here: ${name.toLowerCase()} goes with the stitch and the foot.`,
   powerOff: ', power off',
   spentChangeIt: 'used up: change it',
   ofH: (lifeHours: number) => `of ${lifeHours} h`,

@@ -1,8 +1,8 @@
 'use client';
 
 import type { MachineRecord, NeedleRecord, OnMachine } from '@/core/file';
-import { type Reading, READING_TEXT } from '@/core/setup';
-import { type BarState, machineBar, needleIn, tickAll, tickReading } from '@/core/workroom';
+import { type Reading, READING_TEXT, type Setup } from '@/core/setup';
+import { type BarState, machineBar, needleIn, nothingTold, putReading, tickAll, tickReading } from '@/core/workroom';
 import { edit, onMachines, useCloths, useNeedles, useOnMachine, usePreference } from '@/data';
 import { nowText, sayWhen, useNeedleLife, useQuestion } from '../workspace';
 import { MACHINE_BAR_TEXT } from './text';
@@ -15,6 +15,8 @@ export interface MachineBarState extends BarState {
   tellCloth: (id: string | null) => void;
   tick: (reading: Reading) => void;
   tickAll: () => void;
+  /** Says of one reading what it really is: the setting with it. */
+  put: (reading: Reading, setup: Setup) => void;
   putNeedle: (needle: NeedleRecord | null) => void;
 }
 
@@ -35,6 +37,7 @@ export function useMachineBar(): MachineBarState | null {
     void edit(MACHINE_BAR_TEXT.on(text, machine.machine.name), () =>
       onMachines.change(machine.id, (now) => change(now ?? null)),
     );
+  const known = () => ({ machine: machine.machine, target: bar.target, stock, lifeHours, at: nowText() });
   const ticked = () => bar.target && { machine: machine.machine, target: bar.target, stock, lifeHours, at: nowText() };
   return {
     ...bar,
@@ -50,6 +53,10 @@ export function useMachineBar(): MachineBarState | null {
       const by = ticked();
       if (by) store(MACHINE_BAR_TEXT.set(READING_TEXT[reading]), (now) => tickReading(now, reading, by));
     },
+    put: (reading, setup) =>
+      store(MACHINE_BAR_TEXT.set(READING_TEXT[reading]), (now) =>
+        putReading(now ?? nothingTold(machine.id, setup, nowText()), reading, setup, known()),
+      ),
     tickAll: () => {
       const by = ticked();
       if (by) store(MACHINE_BAR_TEXT.allSet, (now) => tickAll(now, by));

@@ -1,0 +1,1 @@
+export { PaletteButton } from './PaletteButton';

@@ -1,0 +1,77 @@
+/** The kinds of things there are to go to, as the palette names them. */
+export const KIND_TEXT = {
+  place: 'Page',
+  act: 'Do',
+  put: 'On the machine',
+  cloth: 'Fabric',
+  card: 'Settings card',
+  swatch: 'Swatch',
+  job: 'Project',
+  machine: 'Machine',
+  thread: 'Thread',
+  operation: 'Sew',
+  calculation: 'Calculator',
+  sign: 'Fault',
+  word: 'Word',
+} as const;
+
+export const PALETTE_TEXT = {
+  button: 'Find anything',
+  title: 'Find anything',
+  label: 'Find or do',
+  help: 'A fabric, a seam, a fault, “tension 4”, “5/8 in”, “42 cm / 5” …',
+  none: 'Nothing found. Try fewer letters, or another word for it.',
+  results: 'What was found',
+  is: (from: string) => `${from} is`,
+  set: (reading: string, to: string, machine: string) => `Set ${reading} to ${to} on ${machine}`,
+  setNote: 'Notes that the machine is set to this.',
+  noMark: (reading: string, least: string, most: string) =>
+    `The ${reading} goes from ${least} to ${most} on this machine.`,
+  noMachine: 'Find settings or add a machine first: then its dials can be set from here.',
+  swatchOf: (when: string) => `started ${when}`,
+  putAway: 'archived',
+} as const;
+
+/** Pages that are not a thing of the person's own; `also` is what else they answer to. */
+export const PLACES: readonly { id: string; title: string; also: string; href: string }[] = [
+  { id: 'today', title: 'Today', also: 'what next, home, tasks', href: '/today' },
+  { id: 'fabric', title: 'Fabric', also: 'cloth, fabrics, drawer, stash', href: '/fabric' },
+  { id: 'match', title: 'Match: find settings', also: 'needle, stitch, tension, recommend', href: '/match' },
+  { id: 'test', title: 'Test: swatches', also: 'scrap, test sew', href: '/test' },
+  { id: 'sew', title: 'Sew: all operations', also: 'seams, zips, hems, steps', href: '/sew' },
+  { id: 'log', title: 'Sewing log', also: 'history, diary, ledger', href: '/log' },
+  { id: 'cards', title: 'Settings cards', also: 'tested, proven', href: '/log?place=cards' },
+  { id: 'charts', title: 'Charts', also: 'graphs, statistics', href: '/log?place=charts' },
+  { id: 'projects', title: 'Projects', also: 'jobs, garment', href: '/projects' },
+  { id: 'calculator', title: 'Calculator', also: 'arithmetic, numbers', href: '/calculator' },
+  {
+    id: 'machines',
+    title: 'Machines',
+    also: 'workroom, sewing machine, dials, calibrate',
+    href: '/workroom?place=machines',
+  },
+  { id: 'care', title: 'Machine care', also: 'oil, clean, lint, service', href: '/workroom?place=care' },
+  { id: 'kit', title: 'Feet, pins and blades', also: 'presser foot, tools, plates', href: '/workroom?place=kit' },
+  { id: 'needles', title: 'Needles', also: 'packs', href: '/workroom?place=needles' },
+  { id: 'threads', title: 'Threads', also: 'spools', href: '/workroom?place=threads' },
+  { id: 'files', title: 'Files and backups', also: 'export, import, save, snapshot', href: '/workroom?place=files' },
+  { id: 'signs', title: 'What each fault looks like', also: 'faults, signs, troubleshooting', href: '/test/signs' },
+  { id: 'words', title: 'Words: what everything is called', also: 'glossary, dictionary', href: '/words' },
+];
+
+/** What can be done at once, wherever one is. */
+export const ACTS = {
+  newFabric: { title: 'Add a fabric', also: 'new cloth', href: '/fabric' },
+  newProject: { title: 'Start a project', also: 'new job', href: '/projects' },
+  newScrap: { title: 'Start a swatch with these settings', also: 'new scrap, test', href: '/match' },
+  addNeedles: { title: 'Add needles', also: 'pack', href: '/workroom?place=needles' },
+  addThread: { title: 'Add a thread', also: 'spool', href: '/workroom?place=threads' },
+  undo: { title: 'Undo', also: 'take back' },
+  redo: { title: 'Redo', also: 'again' },
+  bar: { title: 'Go to the machine bar', also: 'on the machine, set' },
+  units: { title: 'Change between mm and inches', also: 'units, metric, imperial' },
+  english: { title: 'Change between UK and US words', also: 'language, british, american' },
+  evening: { title: 'Change between daylight and evening', also: 'dark, light, theme' },
+  keys: { title: 'Show the keys', also: 'shortcuts, keyboard, help' },
+} as const satisfies Record<string, { title: string; also: string; href?: string }>;
+export type ActId = keyof typeof ACTS;
