@@ -9,6 +9,7 @@ export * from './feet';
 export * from './fitting';
 export * from './kit';
 export * from './machine';
+export * from './machineKinds';
 export * from './needleThreadFit';
 export * from './needleLife';
 export * from './needleUse';

@@ -2,6 +2,7 @@
 
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
+import Link from 'next/link';
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { clothProfile, type HeardName, readStretchAnswer, type StretchRuler, type Suggestion } from '@/core/cloth';
@@ -73,6 +74,9 @@ export function StartForm() {
       <Button type="submit" variant="contained">
         {START_TEXT.find}
       </Button>
+      <p className={styles.quiet}>
+        {START_TEXT.assumedKit} <Link href="/start">{START_TEXT.sayKit}</Link>
+      </p>
     </form>
   );
 }

@@ -39,6 +39,8 @@ export const CONTRAST_TEXT = {
 
 /** Texts of the first question. */
 export const START_TEXT = {
+  assumedKit: 'A plain modern machine and any needle, thread and foot on sale are assumed.',
+  sayKit: 'Say what you sew with',
   title: 'What fabric is it?',
   twoFacts: 'Two facts are enough to start. Measure more later for a better answer.',
   name: 'What it is called',

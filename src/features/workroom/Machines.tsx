@@ -2,11 +2,14 @@
 
 import Button from '@mui/material/Button';
 import dynamic from 'next/dynamic';
+import Link from 'next/link';
 import { useState } from 'react';
 import { type MachineRecord, sewnHours } from '@/core/file';
-import { PLAIN_MACHINE } from '@/core/kit';
+import { MACHINE_KIND, type MachineKind } from '@/core/kit';
 import { formatNumber } from '@/core/units';
+import { isAssumed } from '@/core/workroom';
 import { machines as store } from '@/data';
+import { KindChoice } from '@/parts/kinds';
 import { askAbout, newId, nowText, useQuestion } from '@/parts/workspace';
 import { Pressable, Tabs } from '@/ui';
 import { DialFaces } from './DialFaces';
@@ -22,53 +25,119 @@ const Calibrate = dynamic(() => import('./calibrate/Calibrate').then((part) => p
 /** The machines: which one, its dials as they stand, what it truly does, and what it can do. */
 export function Machines() {
   const asked = useQuestion();
-  const [view, setView] = useState<'calibrate' | 'about'>('calibrate');
+  const [view, setView] = useState<View>('calibrate');
+  const [lookedAt, setLookedAt] = useState<string | null>(null);
+  const [adding, setAdding] = useState(false);
   if (!asked) return null;
-  const { machine, machines, away } = asked;
-  const add = async () => {
+  const { machine: inHand, machines, away } = asked;
+  const machine = machines.find(({ id }) => id === lookedAt) ?? inHand;
+  // The machine in hand stays the one in hand: only its owner takes another.
+  const add = async (kind: MachineKind) => {
     const id = newId();
-    const name = MACHINES_TEXT.machine(machines.length + away.length + 1);
-    await store.put({ id, addedAt: nowText(), machine: { ...PLAIN_MACHINE, name } });
-    await askAbout({ machineId: id });
+    const name = newName(MACHINE_KIND[kind].name, [...machines, ...away]);
+    await store.put({ id, addedAt: nowText(), machine: { ...MACHINE_KIND[kind].machine, name } });
+    setAdding(false);
+    setLookedAt(id);
     setView('about');
   };
   return (
     <div className={styles.machines}>
       <div role="group" aria-label={MACHINES_TEXT.whichMachine} className={styles.which}>
         {machines.map(({ id, machine: m, sewn }) => (
-          <Pressable key={id} aria-pressed={id === machine?.id} onClick={() => void askAbout({ machineId: id })}>
+          <Pressable key={id} aria-pressed={id === machine?.id} onClick={() => setLookedAt(id)}>
             {m.name}
-            <small>{MACHINES_TEXT.hSewn(formatNumber(sewnHours({ sewn }), 1))}</small>
+            <small>
+              {id === inHand?.id && machines.length > 1 && MACHINES_TEXT.inHand}
+              {MACHINES_TEXT.hSewn(formatNumber(sewnHours({ sewn }), 1))}
+            </small>
           </Pressable>
         ))}
-        <Button onClick={() => void add()}>{MACHINES_TEXT.anotherMachine}</Button>
+        <Button aria-expanded={adding} onClick={() => setAdding(!adding)}>
+          {MACHINES_TEXT.anotherMachine}
+        </Button>
       </div>
+      {adding && <WhichKind onPick={(kind) => void add(kind)} />}
+      {machine && <Standing machine={machine} inHand={inHand} />}
       <Away away={away} />
       {machine ? (
-        <>
-          <DialFaces record={machine} />
-          <Tabs
-            label={MACHINES_TEXT.aboutThisMachine}
-            value={view}
-            options={[
-              { id: 'calibrate', name: MACHINES_TEXT.calibrate },
-              { id: 'about', name: MACHINES_TEXT.whatItCanDo },
-            ]}
-            onPick={setView}
-          >
-            {view === 'calibrate' ? (
-              <Calibrate key={machine.id} record={machine} />
-            ) : (
-              <MachineForm key={machine.id} record={machine} />
-            )}
-          </Tabs>
-          {machines.length > 1 && <PutMachineAway record={machine} />}
-        </>
+        <About machine={machine} view={view} onView={setView} isOnly={machines.length === 1} />
       ) : (
         <p>{MACHINES_TEXT.noMachineAddOne}</p>
       )}
     </div>
   );
+}
+
+function WhichKind({ onPick }: { onPick: (kind: MachineKind) => void }) {
+  return (
+    <section aria-label={MACHINES_TEXT.anotherMachine}>
+      <p>{MACHINES_TEXT.whichKind}</p>
+      <KindChoice kind={null} onPick={(kind) => kind && onPick(kind)} />
+    </section>
+  );
+}
+
+/** Whether settings are for this machine, and whether anything was said of it. */
+function Standing({ machine, inHand }: { machine: MachineRecord; inHand: MachineRecord | null }) {
+  return (
+    <>
+      {machine.id !== inHand?.id && (
+        <p>
+          {MACHINES_TEXT.notInHand(machine.machine.name, inHand?.machine.name ?? '')}{' '}
+          <Button variant="outlined" onClick={() => void askAbout({ machineId: machine.id })}>
+            {MACHINES_TEXT.useThis}
+          </Button>
+        </p>
+      )}
+      {isAssumed(machine) && (
+        <p>
+          {MACHINES_TEXT.assumed} <Link href="/start">{MACHINES_TEXT.say}</Link>
+        </p>
+      )}
+    </>
+  );
+}
+
+type View = 'calibrate' | 'about';
+interface AboutProps {
+  machine: MachineRecord;
+  view: View;
+  onView: (view: View) => void;
+  isOnly: boolean;
+}
+
+/** Its dials as they stand, what it truly does, and what it can do. */
+function About({ machine, view, onView, isOnly }: AboutProps) {
+  return (
+    <>
+      <DialFaces record={machine} />
+      <Tabs
+        label={MACHINES_TEXT.aboutThisMachine}
+        value={view}
+        options={[
+          { id: 'calibrate', name: MACHINES_TEXT.calibrate },
+          { id: 'about', name: MACHINES_TEXT.whatItCanDo },
+        ]}
+        onPick={onView}
+      >
+        {view === 'calibrate' ? (
+          <Calibrate key={machine.id} record={machine} />
+        ) : (
+          <MachineForm key={machine.id} record={machine} />
+        )}
+      </Tabs>
+      {!isOnly && <PutMachineAway record={machine} />}
+    </>
+  );
+}
+
+/** A name no other machine has. */
+function newName(kind: string, others: readonly MachineRecord[]): string {
+  const taken = new Set(others.map(({ machine }) => machine.name));
+  for (let count = 1; ; count += 1) {
+    const name = count === 1 ? kind : `${kind} ${count}`;
+    if (!taken.has(name)) return name;
+  }
 }
 
 function Away({ away }: { away: MachineRecord[] }) {

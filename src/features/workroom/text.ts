@@ -327,10 +327,15 @@ export const FEED_CALIBRATION_TEXT = {
 
 /** The machines. */
 export const MACHINES_TEXT = {
-  machine: (value: number) => `Machine ${value}`,
   whichMachine: 'Which machine',
   hSewn: (sewnHours: string) => `${sewnHours} h sewn`,
   anotherMachine: 'Another machine',
+  whichKind: 'What kind is it? It can be matched at once; correct what it can do when you have the manual at hand.',
+  inHand: 'in use · ',
+  notInHand: (name: string, inHand: string) => `You are looking at ${name}. Settings are for ${inHand}.`,
+  useThis: 'Use this machine',
+  assumed: 'Nothing has been said about this machine yet: a plain modern one is assumed.',
+  say: 'Say what you sew with',
   aboutThisMachine: 'About this machine',
   calibrate: 'Calibrate',
   whatItCanDo: 'What it can do',

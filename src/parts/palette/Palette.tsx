@@ -45,44 +45,60 @@ export function Palette({ onClose }: { onClose: () => void }) {
       slotProps={{ paper: { className: styles.paper, 'aria-label': TEXT.title } }}
       sx={{ '& .MuiDialog-container': { alignItems: 'flex-start' } }}
     >
-      <Autocomplete
-        // An answer stands alone where nothing else was found.
-        open={options.length > 0 || answer === null}
-        onClose={(_, why) => why === 'escape' && onClose()}
-        autoHighlight
-        options={options}
-        filterOptions={(all) => all}
-        getOptionLabel={({ title }) => title}
-        getOptionKey={({ id }) => id}
-        value={null}
-        inputValue={typed}
-        onInputChange={(_, text, reason) => reason !== 'reset' && setTyped(text)}
-        onChange={(_, option) => option && pick(option)}
-        noOptionsText={TEXT.none}
-        forcePopupIcon={false}
-        renderInput={(params) => (
-          <Box sx={{ p: 2, pt: 2.5, pb: 1 }}>
-            <TextField
-              {...params}
-              autoFocus
-              label={TEXT.label}
-              helperText={answer ?? TEXT.help}
-              slotProps={{ ...params.slotProps, formHelperText: { role: 'status' } }}
-            />
-          </Box>
-        )}
-        renderOption={({ key, ...props }, option) => (
-          <li key={key} {...props}>
-            <Line option={option} />
-          </li>
-        )}
-        slots={{ popper: Below }}
-        slotProps={{
-          paper: { elevation: 0, sx: { borderRadius: 0 } },
-          listbox: { 'aria-label': TEXT.results, sx: { maxHeight: 'min(56vh, 480px)' } },
-        }}
-      />
+      <Search typed={typed} onType={setTyped} options={options} answer={answer} onPick={pick} onClose={onClose} />
     </Dialog>
+  );
+}
+
+interface SearchProps {
+  typed: string;
+  onType: (typed: string) => void;
+  options: Option[];
+  answer: ReactNode;
+  onPick: (option: Option) => void;
+  onClose: () => void;
+}
+
+/** The field, its answer, and what was found. */
+function Search({ typed, onType, options, answer, onPick, onClose }: SearchProps) {
+  return (
+    <Autocomplete
+      // An answer stands alone where nothing else was found.
+      open={options.length > 0 || answer === null}
+      onClose={(_, why) => why === 'escape' && onClose()}
+      autoHighlight
+      options={options}
+      filterOptions={(all) => all}
+      getOptionLabel={({ title }) => title}
+      getOptionKey={({ id }) => id}
+      value={null}
+      inputValue={typed}
+      onInputChange={(_, text, reason) => reason !== 'reset' && onType(text)}
+      onChange={(_, option) => option && onPick(option)}
+      noOptionsText={TEXT.none}
+      forcePopupIcon={false}
+      renderInput={(params) => (
+        <Box sx={{ p: 2, pt: 2.5, pb: 1 }}>
+          <TextField
+            {...params}
+            autoFocus
+            label={TEXT.label}
+            helperText={answer ?? TEXT.help}
+            slotProps={{ ...params.slotProps, formHelperText: { role: 'status' } }}
+          />
+        </Box>
+      )}
+      renderOption={({ key, ...props }, option) => (
+        <li key={key} {...props}>
+          <Line option={option} />
+        </li>
+      )}
+      slots={{ popper: Below }}
+      slotProps={{
+        paper: { elevation: 0, sx: { borderRadius: 0 } },
+        listbox: { 'aria-label': TEXT.results, sx: { maxHeight: 'min(56vh, 480px)' } },
+      }}
+    />
   );
 }
 

@@ -1,0 +1,1 @@
+export { FirstKit } from './FirstKit';
