@@ -35,6 +35,12 @@ export const PREFERENCES = {
     .catch(null),
   /** Whether the steps of an operation are read aloud. */
   spoken: z.boolean().catch(false),
+  /** How fast they are read: 1 is the voice's own pace. */
+  spokenRate: z.number().min(0.5).max(2).catch(1),
+  /** Whether a foot switch or a clicker moves the steps, whatever has the focus. */
+  footSwitch: z.boolean().catch(false),
+  /** Whether a step is shown to be read from a metre away. */
+  bigSteps: z.boolean().catch(false),
   /** Whether single letters, figures and the question mark are keys. */
   helpKey: z.boolean().catch(true),
   /** What was gone to from the palette last, the latest first. */

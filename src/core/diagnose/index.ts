@@ -13,3 +13,4 @@ export { LIKELIHOOD } from './likelihood';
 export { causePage, CAUSES_SHOWN, signPage } from './pages';
 export { NOT_SURE, QUESTION_IDS, type QuestionId } from './questions';
 export { lineToGoOnFrom, outcomesOf } from './outcomes';
+export { type Rescue, RESCUE_WAYS, type RescueWay, rescueOf } from './rescue';

@@ -13,15 +13,17 @@ interface Props {
   /** What the hand holds on this fabric. */
   tool: Step['with'];
   target: Setup | null;
+  /** Only the drawing of the step itself. */
+  one?: boolean;
 }
 
 /** The drawing of the step with the hand in it; below a low one, the same from its other view, to the same scale. */
-export function Drawings({ now, numbers, step, tool, target }: Props) {
+export function Drawings({ now, numbers, step, tool, target, one }: Props) {
   const { run, procedure, steps, given } = now;
   const { length } = usePrinter(now, numbers);
   const scene = procedure.views[step.view](numbers, given);
   const other = Object.keys(procedure.views).find((view) => view !== step.view);
-  const also = other === undefined || !isLow(scene) ? null : procedure.views[other](numbers, given);
+  const also = one || other === undefined || !isLow(scene) ? null : procedure.views[other](numbers, given);
   const scale = also ? commonScale(scene, also) : null;
   return (
     <>

@@ -7,10 +7,12 @@ import { useEffect, useRef, useState } from 'react';
 import { stitchAndSize } from '@/core/kit';
 import { type Numbers, sewnByMachine } from '@/core/procedure';
 import { isOfOldTables } from '@/core/workroom';
+import { usePreference } from '@/data';
 import { sayEstimate } from '@/core/units';
 import { CautionAlert, More } from '@/ui';
 import { Clashes, clashesOf } from './Clashes';
 import { Drawings } from './Drawings';
+import { HandsFull } from './HandsFull';
 import { Printing } from './print';
 import { Spoken } from './Spoken';
 import styles from './Sew.module.css';
@@ -39,13 +41,14 @@ export function Runner({ now, numbers }: { now: RunNow; numbers: Numbers }) {
   const top = useTop(run.step);
   const target = useTarget(now, numbers);
   const { next, back } = useSteps(now, numbers);
-  useRunKeys({ next, back, off: wrong });
+  const big = usePreference('bigSteps') ?? false;
+  useRunKeys({ next, back, off: wrong, footSwitch: usePreference('footSwitch') ?? false });
   const { step, text } = planned[Math.min(run.step, planned.length - 1)];
   return (
-    <div className={styles.page}>
+    <div className={styles.page} data-big={big || undefined}>
       <section ref={top} className={styles.drawing} aria-label={TEXT.drawing}>
         <Title now={now} />
-        <Drawings now={now} numbers={numbers} step={step} tool={text.with} target={target} />
+        <Drawings now={now} numbers={numbers} step={step} tool={text.with} target={target} one={big} />
         <p className={styles.quiet}>{TEXT.colours}</p>
       </section>
       <section className={styles.step} aria-label={TEXT.step}>
@@ -68,6 +71,7 @@ export function Runner({ now, numbers }: { now: RunNow; numbers: Numbers }) {
         )}
       </section>
       <section className={styles.beside} aria-label={TEXT.besides}>
+        <HandsFull />
         <Spoken text={fill(text.does)} />
         <More summary={TEXT.print}>
           <Printing now={now} numbers={numbers} />

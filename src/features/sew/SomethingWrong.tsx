@@ -12,7 +12,7 @@ import { sameNeedle } from '@/core/kit';
 import { type Sign, SIGN_TEXT, SIGNS } from '@/core/stitch';
 import { standsIn } from '@/core/units';
 import { useKit, useNeedles, useOnMachine, useThreads } from '@/data';
-import { Diagnosis, threadQuality } from '@/parts/diagnosis';
+import { Diagnosis, RescueWays, threadQuality } from '@/parts/diagnosis';
 import { useSay, useUnits } from '@/parts/workspace';
 import { More, Pressable, SignPicture } from '@/ui';
 import styles from './Sew.module.css';
@@ -83,6 +83,7 @@ export function SomethingWrong({ now, onClose }: { now: RunNow; onClose: () => v
           onAnswer={(question, answer) => setAnswers((before) => withAnswer(before, question, answer))}
         />
       )}
+      {sign && <RescueWays sign={sign} cloth={clothOf(cloth)} />}
       <Button variant="outlined" onClick={onClose}>
         {TEXT.backToStep(run.step + 1)}
       </Button>

@@ -211,9 +211,18 @@ export const PRINTING_TEXT = {
   printTheTemplate: 'Print the template',
 } as const;
 
-/** Reads each step aloud, if it is wanted and the browser has a voice. */
+/** For when both hands hold the fabric. */
+export const HANDS_FULL_TEXT = {
+  big: 'Big steps, for a screen a metre away',
+  footSwitch: 'A foot switch or clicker moves the steps',
+  whereItLies:
+    'Put it under your other foot or on the table, never beside the machine’s own pedal: a foot that takes one for the other starts the needle.',
+} as const;
+
+/** Reads each step aloud, if it is wanted and this device has a voice. */
 export const SPOKEN_TEXT = {
   readTheStepsAloud: 'Read the steps aloud',
+  pace: 'How fast',
 } as const;
 
 /** Time in front of this operation, while its page is seen. */

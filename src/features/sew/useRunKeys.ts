@@ -1,30 +1,48 @@
 'use client';
 
 import { useEffect, useRef } from 'react';
+import { typesInto } from '@/parts/history';
 
 const NEXT = [' ', 'ArrowRight', 'PageDown'];
 const BACK = ['ArrowLeft', 'PageUp'];
 
-/** Space, arrows and foot switches (which send page keys) move the steps; never while a control has the focus. */
+/** What foot switches and clickers send. */
+const PAGE_KEYS = ['PageDown', 'PageUp'];
+
+/**
+ * Space, arrows and page keys move the steps, never while a control has the focus; where a foot switch is told of, its page keys work
+ * beside any control but a field.
+ */
 export function useRunKeys({
   next,
   back,
   off,
+  footSwitch,
 }: {
   next: () => Promise<void>;
   back: () => Promise<void>;
   off: boolean;
+  footSwitch: boolean;
 }) {
-  const steps = useRef({ next, back, off });
+  const steps = useRef({ next, back, off, footSwitch });
   useEffect(() => {
-    steps.current = { next, back, off };
+    steps.current = { next, back, off, footSwitch };
   });
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
       const inControl = (event.target as Element | null)?.closest(
         'input, textarea, select, button, a, summary, [role]',
       );
-      if (steps.current.off || inControl || event.repeat || event.altKey || event.ctrlKey || event.metaKey) return;
+      const bySwitch = steps.current.footSwitch && PAGE_KEYS.includes(event.key) && !typesInto(event.target);
+      if (
+        steps.current.off ||
+        (inControl && !bySwitch) ||
+        event.repeat ||
+        event.altKey ||
+        event.ctrlKey ||
+        event.metaKey
+      )
+        return;
       if (NEXT.includes(event.key)) void steps.current.next();
       else if (BACK.includes(event.key)) void steps.current.back();
       else return;

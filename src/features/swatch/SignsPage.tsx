@@ -8,6 +8,7 @@ import { useState } from 'react';
 import { CAUSE, causePage, CAUSES_SHOWN, signPage } from '@/core/diagnose';
 import { SIGN_TEXT, SIGNS } from '@/core/stitch';
 import { standsIn, upperFirst } from '@/core/units';
+import { RescueWays } from '@/parts/diagnosis';
 import { useUnits } from '@/parts/workspace';
 import { More, SignPicture } from '@/ui';
 import styles from './Swatch.module.css';
@@ -36,6 +37,7 @@ export function SignsPage() {
               <More summary={upperFirst(CAUSE[why[0]].text)}>
                 <Listed title={TEXT.why} lines={why.map((cause) => `${upperFirst(CAUSE[cause].text)}.`)} />
                 <Listed title={TEXT.tries} lines={tries} />
+                <RescueWays sign={sign} cloth={null} />
               </More>
             </Box>
           </li>

@@ -1,2 +1,3 @@
 export { Diagnosis } from './Diagnosis';
 export { threadQuality } from './threadQuality';
+export { RescueWays } from './RescueWays';

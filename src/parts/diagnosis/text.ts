@@ -20,3 +20,9 @@ export const DIAGNOSIS_TEXT = {
   ifNot: 'If that does not help',
   instead: 'Do this instead',
 } as const;
+
+/** What can be done about a seam that is in the garment already. */
+export const RESCUE_TEXT = {
+  title: 'If it is in the garment already',
+  way: { leave: 'Leave it:', press: 'Press it:', mend: 'Mend it:', unpick: 'Unpick it:' },
+} as const;

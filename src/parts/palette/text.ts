@@ -56,7 +56,12 @@ export const PLACES: readonly { id: string; title: string; also: string; href: s
   { id: 'needles', title: 'Needles', also: 'packs', href: '/workroom?place=needles' },
   { id: 'threads', title: 'Threads', also: 'spools', href: '/workroom?place=threads' },
   { id: 'files', title: 'Files and backups', also: 'export, import, save, snapshot', href: '/workroom?place=files' },
-  { id: 'signs', title: 'What each fault looks like', also: 'faults, signs, troubleshooting', href: '/test/signs' },
+  {
+    id: 'signs',
+    title: 'What each fault looks like',
+    also: 'faults, signs, troubleshooting, rescue a seam, wrong seam, mend',
+    href: '/test/signs',
+  },
   { id: 'words', title: 'Words: what everything is called', also: 'glossary, dictionary', href: '/words' },
 ];
 

@@ -1,0 +1,36 @@
+import { describe, expect, it } from 'vitest';
+import type { Cloth } from '../cloth';
+import { SIGNS } from '../stitch';
+import { rescueOf, RESCUE_WAYS } from '.';
+
+const poplin: Cloth = { structure: 'woven', family: 'poplin', traits: [] };
+const jersey: Cloth = { structure: 'knit', family: 'jersey', traits: [] };
+const vinyl: Cloth = { structure: 'coated', family: 'vinyl', traits: [], ceilingC: 60 };
+
+describe('a seam that is wrong in the garment', () => {
+  it.each(SIGNS)('%s can be answered on every kind of fabric, the least first', (sign) => {
+    for (const cloth of [null, poplin, jersey, vinyl]) {
+      const ways = rescueOf(sign, cloth).map(({ way }) => way);
+      expect(ways.length).toBeGreaterThan(0);
+      // Leaving and pressing come before what takes the seam apart.
+      const places = ways.filter((way) => way === 'unpick' || way === 'mend').map((way) => RESCUE_WAYS.indexOf(way));
+      expect(places).toEqual([...places].sort((a, b) => a - b));
+    }
+  });
+
+  it('is never pressed where the fabric takes no heat', () => {
+    expect(SIGNS.flatMap((sign) => rescueOf(sign, vinyl)).filter(({ way }) => way === 'press')).toEqual([]);
+    expect(rescueOf('pucker-line', poplin)[0].way).toBe('press');
+  });
+
+  it('says that holes stay before it lets a seam be unpicked', () => {
+    const unpicked = (cloth: Cloth) => rescueOf('wandering', cloth).find(({ way }) => way === 'unpick')!.text;
+    expect(unpicked(vinyl)).toContain('Every hole stays');
+    expect(unpicked(poplin)).toContain('every third stitch');
+  });
+
+  it('draws a thread back only in a knit', () => {
+    const drawn = (cloth: Cloth) => rescueOf('wavy', cloth).some(({ text }) => text.includes('bobbin thread'));
+    expect([drawn(jersey), drawn(poplin)]).toEqual([true, false]);
+  });
+});
