@@ -6,12 +6,12 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { clothProfile, type HeardName, readStretchAnswer, type StretchRuler, type Suggestion } from '@/core/cloth';
-import type { ClothRecord } from '@/core/file';
-import { formatInches, formatNumber, MM_PER_INCH } from '@/core/units';
+import { formatInches, formatNumber } from '@/core/units';
 import { cloths, edit } from '@/data';
 import { FirstColour, NameField, nameProblem, NAMING_TEXT, useFirstColour, useHeardName } from '@/parts/naming';
 import { askAbout, newId, nowText, useUnits } from '@/parts/workspace';
 import styles from './Match.module.css';
+import { newCloth, restMm } from './newCloth';
 import { START_TEXT } from './text';
 
 /** What is typed before the first setting. */
@@ -44,6 +44,7 @@ function useFirst() {
       heard.cloth,
       first.colour,
       stretched === undefined ? null : { rest: ruler.restMm, stretched },
+      { newId, at: nowText() },
     );
     await edit(START_TEXT.added(typed.name.trim()), async () => {
       await cloths.put(record);
@@ -117,24 +118,4 @@ function Reach({ form, system, reach, heard, meant, setMeant }: Typing) {
 function leftEmpty(cloth: HeardName['cloth'], reach: string): number | null {
   if (!cloth || reach.trim() !== '' || cloth.structure !== 'knit') return null;
   return clothProfile(cloth).stretchAcross.value;
-}
-
-const restMm = (system: 'metric' | 'inch') => (system === 'inch' ? 4 * MM_PER_INCH : 100);
-
-function newCloth(
-  name: string,
-  heard: NonNullable<HeardName['cloth']>,
-  colour: string,
-  marks: { rest: number; stretched: number } | null,
-): ClothRecord {
-  const at = nowText();
-  return {
-    id: newId(),
-    cloth: { name, ...heard },
-    colour,
-    readings: marks ? [{ id: newId(), gauge: 'stretch', direction: 'across', at, marks }] : [],
-    where: '',
-    notes: '',
-    addedAt: at,
-  };
 }

@@ -1,1 +1,2 @@
 export { MatchStation } from './MatchStation';
+export { Shop } from './Shop';

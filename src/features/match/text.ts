@@ -257,3 +257,31 @@ export const MATCH_STATION_TEXT = {
   thisCouldNotBe: 'Bobbet could not work this out',
   nothingIsLostChange: (failed: string) => `${failed}. Nothing is lost; change any part of the sentence to ask again.`,
 } as const;
+
+/** In the shop. */
+export const SHOP_TEXT = {
+  title: 'In the shop',
+  about: 'Three facts and what the pattern asks: is it for your machine, and what else do you need?',
+  name: 'What does the label call it?',
+  nameHelp: 'for example cotton jersey, stretch denim, silk crepe',
+  field: {
+    reach: (system: 'metric' | 'inch') =>
+      `Mark ${system === 'inch' ? '4 in' : '10 cm'} across it and pull: how far does it reach?`,
+    weight: (system: 'metric' | 'inch') => (system === 'inch' ? 'Weight, oz per square yard' : 'Weight, g/m²'),
+    demand: (system: 'metric' | 'inch') => `The pattern wants ${system === 'inch' ? '4 in' : '10 cm'} to reach`,
+  },
+  help: {
+    reach: 'the folded edge on a tape measure; may be left empty',
+    weight: 'if it is on the label; may be left empty',
+    demand: 'a length, or a stretch such as 50%; may be left empty',
+  },
+  pattern: 'The pattern:',
+  verdict: 'Can it be sewn?',
+  yes: (machine: string) => `Yes, on ${machine}`,
+  no: (machine: string) => `Not safely on ${machine}`,
+  owned: 'With what you own:',
+  anyKit: 'If you have them (you have not said what you own):',
+  buy: 'Worth buying with it',
+  howMuch: 'How much to buy, with shrinkage and nap, is worked out on its page once you have added it.',
+  keep: 'I bought it: add it to my fabrics',
+} as const;

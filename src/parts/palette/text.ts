@@ -50,6 +50,7 @@ export const PLACES: readonly { id: string; title: string; also: string; href: s
     also: 'workroom, sewing machine, dials, calibrate',
     href: '/workroom?place=machines',
   },
+  { id: 'shop', title: 'In the shop: is it for my machine?', also: 'buy fabric, shopping, store', href: '/shop' },
   { id: 'start', title: 'What do you sew with?', also: 'first, new machine, set up, kit', href: '/start' },
   { id: 'care', title: 'Machine care', also: 'oil, clean, lint, service', href: '/workroom?place=care' },
   { id: 'kit', title: 'Feet, pins and blades', also: 'presser foot, tools, plates', href: '/workroom?place=kit' },
