@@ -271,7 +271,7 @@ export const SHOP_TEXT = {
     demand: (system: 'metric' | 'inch') => `The pattern wants ${system === 'inch' ? '4 in' : '10 cm'} to reach`,
   },
   help: {
-    reach: 'the folded edge on a tape measure; may be left empty',
+    reach: 'fold it, mark it on a tape measure and pull; may be left empty',
     weight: 'if it is on the label; may be left empty',
     demand: 'a length, or a stretch such as 50%; may be left empty',
   },
