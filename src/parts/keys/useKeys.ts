@@ -6,13 +6,13 @@ import { usePreference } from '@/data';
 import { typesInto } from '../history';
 
 /** What a key does, by the key as tinykeys writes it. */
-export type Bindings = Readonly<Record<string, () => void>>;
+type Bindings = Readonly<Record<string, () => void>>;
 
 /** What takes letters for itself: a list finds its rows by them, a slider moves. */
 const TAKES_LETTERS = '[role="listbox"], [role="combobox"], [role="menu"], [role="slider"], [role="dialog"], select';
 
 /** Whether a letter belongs to what has the focus. */
-export const takesLetters = (target: EventTarget | null): boolean =>
+const takesLetters = (target: EventTarget | null): boolean =>
   typesInto(target) || (target instanceof Element && target.closest(TAKES_LETTERS) !== null);
 
 /**
