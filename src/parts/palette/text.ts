@@ -16,8 +16,8 @@ export const KIND_TEXT = {
 } as const;
 
 export const PALETTE_TEXT = {
-  button: 'Find anything',
-  title: 'Find anything',
+  button: 'Search everything',
+  title: 'Search everything',
   label: 'Find or do',
   help: 'A fabric, a seam, a fault, “tension 4”, “5/8 in”, “42 cm / 5” …',
   none: 'Nothing found. Try fewer letters, or another word for it.',

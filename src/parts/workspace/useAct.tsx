@@ -39,7 +39,6 @@ export function useUndoing() {
     /** Says what was done, with a way back for as long as the notice is there. */
     offer: (text: string, entry: number | null) =>
       enqueueSnackbar(spokenText(text), {
-        autoHideDuration: entry === null ? undefined : UNDO_MS,
         action:
           entry === null
             ? undefined
@@ -57,9 +56,6 @@ export function useUndoing() {
       }),
   };
 }
-
-/** How long a way back is offered in sight; after that it stands in the history. */
-const UNDO_MS = 60_000;
 
 const isIn = (part: 'done' | 'undone', id: number) => historyNow()[part].some((entry) => entry.id === id);
 
