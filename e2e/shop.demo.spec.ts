@@ -33,10 +33,11 @@ test('a step is read from a metre away, and a clicker moves it whatever has the 
   await page.getByRole('checkbox', { name: HANDS_FULL_TEXT.footSwitch }).check();
   await expect(page.getByText(HANDS_FULL_TEXT.whereItLies)).toBeVisible();
   await page.getByRole('checkbox', { name: HANDS_FULL_TEXT.big }).check();
-  const sizes = await step
-    .locator('h2, p')
-    .evaluateAll((all) => all.map((one) => parseFloat(getComputedStyle(one).fontSize)));
-  expect(Math.min(...sizes)).toBeGreaterThanOrEqual(32);
+  const smallest = () =>
+    step
+      .locator('h2, p')
+      .evaluateAll((all) => Math.min(...all.map((one) => parseFloat(getComputedStyle(one).fontSize))));
+  await expect.poll(smallest).toBeGreaterThanOrEqual(32);
   await expect(page.getByRole('region', { name: SEW_TEXT.drawing }).getByRole('img')).toHaveCount(1);
   const before = await page.getByText(/step \d+ of/).innerText();
   await page.keyboard.press('PageDown');
