@@ -12,15 +12,20 @@ describe('a seam that is wrong in the garment', () => {
     for (const cloth of [null, poplin, jersey, vinyl]) {
       const ways = rescueOf(sign, cloth).map(({ way }) => way);
       expect(ways.length).toBeGreaterThan(0);
-      // Leaving and pressing come before what takes the seam apart.
-      const places = ways.filter((way) => way === 'unpick' || way === 'mend').map((way) => RESCUE_WAYS.indexOf(way));
-      expect(places).toEqual([...places].sort((a, b) => a - b));
+      // Leaving and pressing, in either order, come before what takes the seam apart.
+      const steps = ways.map((way) => Math.max(1, RESCUE_WAYS.indexOf(way)));
+      expect(steps).toEqual([...steps].sort((a, b) => a - b));
     }
   });
 
   it('is never pressed where the fabric takes no heat', () => {
     expect(SIGNS.flatMap((sign) => rescueOf(sign, vinyl)).filter(({ way }) => way === 'press')).toEqual([]);
     expect(rescueOf('pucker-line', poplin)[0].way).toBe('press');
+  });
+
+  it('writes every length so that it follows the units', () => {
+    const texts = SIGNS.flatMap((sign) => [poplin, jersey, vinyl].flatMap((cloth) => rescueOf(sign, cloth)));
+    expect(texts.filter(({ text }) => /(?<![{\d.])\d+(\.\d+)? (mm|cm)/.test(text))).toEqual([]);
   });
 
   it('says that holes stay before it lets a seam be unpicked', () => {
