@@ -1,6 +1,6 @@
 import { answered, axeFindings, expect, reading, test } from './page';
 import { FIRST_KIT_TEXT as TEXT } from '@/features/firstKit/text';
-import { START_TEXT } from '@/features/match/text';
+import { READINGS_TEXT, START_TEXT } from '@/features/match/text';
 import { MACHINES_TEXT } from '@/features/workroom/text';
 
 test('from nothing to an honest kit in at most twelve actions, and on to a setting with what is owned', async ({
@@ -30,9 +30,18 @@ test('from nothing to an honest kit in at most twelve actions, and on to a setti
   await page.keyboard.press('Enter');
   await answered(page);
   await expect(reading(page, 'Needle')).toContainText('Stretch 75/11');
+  await expect(page.getByText(READINGS_TEXT.ifYouHave)).toHaveCount(0);
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Basic, with dials');
   await page.goto('/workroom?place=needles');
   await expect(page.getByText('15 of 15 needles', { exact: false })).toBeVisible();
+});
+
+test('while nobody has said what they own, it is suggested if they have it', async ({ page }) => {
+  await page.goto('/match');
+  await page.getByLabel(START_TEXT.name).fill('cotton jersey');
+  await page.keyboard.press('Enter');
+  await answered(page);
+  await expect(page.getByText(READINGS_TEXT.ifYouHave)).toBeVisible();
 });
 
 test('another machine is matched at once and taken in hand by its owner alone', async ({ page }) => {

@@ -1,4 +1,6 @@
 import { atMost, isAbove } from '../numbers';
+import type { Cloth } from './cloth';
+import { clothProfile } from './profile';
 import * as z from 'zod';
 import { above0, within } from '../result';
 
@@ -62,6 +64,28 @@ export function stretchDemand(input: z.infer<typeof stretchDemandSchema>): Deman
   const bags = verdict !== 'too-little' && demandPercent > 0 && (recoveryPercent ?? 100) < COMES_BACK;
   return { demandPercent, clothReachMm, shortMm, verdict, text: `${TEXT[verdict]}${bags ? BAGS : ''}` };
 }
+
+/** The stretch ruler of a pattern: the first mark and the second, mm. */
+type PatternMarks = Pick<z.infer<typeof stretchDemandSchema>, 'restMm' | 'reachMm'>;
+
+/**
+ * The question how a cloth answers a pattern, from everything that is known of the cloth.
+ *
+ * @param cloth - the cloth
+ * @param marks - of the pattern
+ */
+export function demandOn(cloth: Cloth, marks: PatternMarks): z.infer<typeof stretchDemandSchema> {
+  const { stretchAcross, recovery } = clothProfile(cloth);
+  return {
+    ...marks,
+    stretchPercent: stretchAcross.value,
+    leastPercent: stretchAcross.low,
+    recoveryPercent: recovery.value,
+  };
+}
+
+/** How a cloth answers a pattern whose marks are known to be in order. */
+export const patternFit = (cloth: Cloth, marks: PatternMarks): DemandFit => stretchDemand(demandOn(cloth, marks));
 
 const TEXT: Record<DemandFit['verdict'], string> = {
   plenty: 'It reaches the mark with room to spare.',

@@ -1,6 +1,6 @@
 'use client';
 
-import { clothOf, clothProfile, type DemandFit, stretchDemand, stretchDemandSchema } from '@/core/cloth';
+import { clothOf, clothProfile, type DemandFit, demandOn, stretchDemand, stretchDemandSchema } from '@/core/cloth';
 import type { ClothRecord } from '@/core/file';
 import { formatPercent, lengthAsk } from '@/core/units';
 import { useDraft, useUnits } from '@/parts/workspace';
@@ -19,17 +19,13 @@ function usePatternFit(record: ClothRecord) {
   const { system } = useUnits();
   const ask = lengthAsk(system, 100, { least: 10, most: 2000 });
   const { texts, setText } = useDraft(`cloth:${record.id}:pattern`);
-  const { stretchAcross, recovery } = clothProfile(clothOf(record));
+  const cloth = clothOf(record);
+  const { stretchAcross } = clothProfile(cloth);
   const { value, problems, meant } = typedNumbers(texts, [
     { key: 'restMm', ask },
     { key: 'reachMm', ask },
   ]);
-  const cloth = {
-    stretchPercent: stretchAcross.value,
-    leastPercent: stretchAcross.low,
-    recoveryPercent: recovery.value,
-  };
-  const input = value && { ...value, ...cloth };
+  const input = value && demandOn(cloth, { restMm: value.restMm, reachMm: value.reachMm });
   const checked = input && stretchDemandSchema.safeParse(input);
   if (checked?.success === false) {
     const { path, text } = fieldProblem(checked.error, input);

@@ -12,6 +12,7 @@ import {
   sameThread,
   threadName,
 } from '@/core/kit';
+import Link from 'next/link';
 import type { SeamContext } from '@/core/physics';
 import { type ChosenPart, type Dial, dialValues, type Setup } from '@/core/setup';
 import { STITCH } from '@/core/stitch';
@@ -20,7 +21,7 @@ import { useUnits } from '@/parts/workspace';
 import { Reading } from '@/ui';
 import styles from './Match.module.css';
 import { PartChoice } from './PartChoice';
-import { READINGS_TEXT } from './text';
+import { READINGS_TEXT, START_TEXT } from './text';
 
 interface Props {
   setup: Setup;
@@ -83,6 +84,11 @@ export function Readings(props: Props) {
           note={setup.needlePositionMm === 0 ? undefined : READINGS_TEXT.needle2(reads.needlePosition)}
         />
       </dl>
+      {kit === null && (
+        <p className={styles.quiet}>
+          {READINGS_TEXT.ifYouHave} <Link href="/start">{START_TEXT.sayKit}</Link>
+        </p>
+      )}
     </>
   );
 }

@@ -6,6 +6,7 @@ import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
 import { READING_TEXT, type Reading, settingReadings } from '@/core/setup';
 import { cloths, edit } from '@/data';
+import { outdated } from '@/parts/asking';
 import { NameField, nameProblem, NAMING_TEXT } from '@/parts/naming';
 import { askAbout, newId, nowText } from '@/parts/workspace';
 import { StopAlert } from '@/ui';
@@ -74,7 +75,7 @@ function Verdict({ shop: { match, machine, hasKit } }: { shop: ReturnType<typeof
   const { setup, blocked } = answered.answer;
   const missing = answered.sharpening?.missing ?? [];
   return (
-    <section aria-label={TEXT.verdict} aria-live="polite" style={{ opacity: isCurrent ? 1 : 0.5 }}>
+    <section aria-label={TEXT.verdict} aria-live="polite" {...outdated(isCurrent)}>
       {setup ? (
         <>
           <Typography variant="h2">{TEXT.yes(machine.machine.name)}</Typography>

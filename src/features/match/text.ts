@@ -1,5 +1,6 @@
 /** Texts beside the readings of a setting. */
 export const READINGS_TEXT = {
+  ifYouHave: 'Needle, thread, foot and plate are suggested if you have them: you have not said what you own.',
   threads: 'Thread, top and bobbin',
   threadAbove: 'Top thread',
   bobbin: (name: string) => `Bobbin: ${name}`,
@@ -265,13 +266,12 @@ export const SHOP_TEXT = {
   name: 'What does the label call it?',
   nameHelp: 'for example cotton jersey, stretch denim, silk crepe',
   field: {
-    reach: (system: 'metric' | 'inch') =>
-      `Mark ${system === 'inch' ? '4 in' : '10 cm'} across it and pull: how far does it reach?`,
+    reach: START_TEXT.reach,
     weight: (system: 'metric' | 'inch') => (system === 'inch' ? 'Weight, oz per square yard' : 'Weight, g/m²'),
     demand: (system: 'metric' | 'inch') => `The pattern wants ${system === 'inch' ? '4 in' : '10 cm'} to reach`,
   },
   help: {
-    reach: 'fold it, mark it on a tape measure and pull; may be left empty',
+    reach: 'across it, along a fold; may be left empty',
     weight: 'if it is on the label; may be left empty',
     demand: 'a length, or a stretch such as 50%; may be left empty',
   },

@@ -1,7 +1,7 @@
 'use client';
 
 import { useForm, useWatch } from 'react-hook-form';
-import { clothOf, clothProfile, readStretchAnswer, stretchDemand, type DemandFit, type HeardName } from '@/core/cloth';
+import { clothOf, type HeardName, patternFit, readStretchAnswer } from '@/core/cloth';
 import type { ClothRecord } from '@/core/file';
 import type { Operation } from '@/core/setup';
 import { readAnswer } from '@/core/units';
@@ -19,8 +19,6 @@ interface Facts {
 }
 
 const EMPTY: Facts = { name: '', reach: '', weight: '', demand: '' };
-/** Nothing stretches further than this, percent of the marked length more. */
-const MOST_DEMAND = 400;
 
 /** Three facts of a fabric in the shop and what the pattern asks, and whether this machine sews it with what is owned. */
 export function useShop() {
@@ -42,12 +40,12 @@ export function useShop() {
   const needed = wanted.kind === 'length' ? (wanted.mm / rest - 1) * 100 : null;
   const operation: Operation = {
     kind: 'join',
-    ...(needed !== null && needed <= MOST_DEMAND && { requiredGive: Math.round(needed) }),
+    ...(needed !== null && { requiredGive: Math.round(needed) }),
   };
   const match = useMatch(asked && { ...asked, cloth: record, operation });
   return {
     ...{ form, heard, record, match, machine: asked?.machine ?? null, hasKit: Boolean(asked?.kit), system },
-    fit: record && wanted.kind === 'length' ? fitOf(record, rest, wanted.mm) : null,
+    fit: record && wanted.kind === 'length' ? patternFit(clothOf(record), { restMm: rest, reachMm: wanted.mm }) : null,
     problems: {
       reach: stretched.kind === 'unclear' ? stretched.text : undefined,
       demand: wanted.kind === 'unclear' ? wanted.text : undefined,
@@ -66,15 +64,4 @@ function inShop(
 ): ClothRecord {
   const made = newCloth(name.trim(), cloth, colour, marks, { newId: () => 'in-the-shop', at: '1970-01-01T00:00:00Z' });
   return massGsm === null ? made : { ...made, cloth: { ...made.cloth, massGsm } };
-}
-
-function fitOf(record: ClothRecord, rest: number, reach: number): DemandFit {
-  const { stretchAcross, recovery } = clothProfile(clothOf(record));
-  return stretchDemand({
-    restMm: rest,
-    reachMm: reach,
-    stretchPercent: stretchAcross.value,
-    leastPercent: stretchAcross.low,
-    recoveryPercent: recovery.value,
-  });
 }
