@@ -26,13 +26,14 @@ import {
 import { PLAIN_MACHINE } from '../src/core/kit';
 import { formatNumber } from '../src/core/units';
 import { SceneDrawing } from '../src/ui/scene/SceneDrawing';
-import { FONT, LIGHT } from '../src/ui/tokens';
+import { TOKEN_STYLES } from '../src/ui/tokens';
 
 const [folder = 'drawings', family = 'poplin'] = process.argv.slice(2);
 const cloth: Cloth = { structure: FAMILY[family as Family].structure, family: family as Family, traits: [] };
-/** The house as in the app: its style sheet, and the colours and letters of the theme by name. */
-const NAMED = [...Object.entries(LIGHT), ...Object.entries(FONT)]
-  .map(([name, value]) => `--${name}:${value};`)
+/** The house as in the app: its style sheet, with the theme's colours and letters by name. */
+const NAMED = Object.entries(TOKEN_STYLES[':root'])
+  .filter(([name]) => name.startsWith('--'))
+  .map(([name, value]) => `${name}:${value};`)
   .join('');
 const STYLES = `:root{${NAMED}} ${readFileSync(path.join(import.meta.dirname, '../src/app/globals.css'), 'utf8')}`;
 const PER_SHEET = 2;

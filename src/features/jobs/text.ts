@@ -1,7 +1,4 @@
-import { lowerFirst } from '@/core/units';
-
-/** Several things alike, or one. */
-const of = (count: number, one: string, many: string) => `${count} ${count === 1 ? one : many}`;
+import { countOf, lowerFirst } from '@/core/units';
 
 /** What a project takes. */
 export const BUDGET_TEXT = {
@@ -11,7 +8,7 @@ export const BUDGET_TEXT = {
     `Thread is worked out from the stitch, plus tails and 10% for unpicking. ${
       operations === 0
         ? 'Based on typical times until you have sewn a few.'
-        : `Times are at your own pace, from ${of(operations, 'seam', 'seams')} sewn step by step.`
+        : `Times are at your own pace, from ${countOf(operations, 'seam')} sewn step by step.`
     }`,
   thread: 'Thread',
   columns: {

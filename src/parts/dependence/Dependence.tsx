@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import type { Dependants } from '@/data';
 import styles from './Dependence.module.css';
+import { countOf } from '@/core/units';
 import { DEPENDENCE_TEXT } from './text';
 
 interface Props {
@@ -20,7 +21,7 @@ interface Props {
 
 /** Things as they are counted up in a sentence. */
 const LIST = new Intl.ListFormat('en-GB', { type: 'conjunction' });
-const count = (n: number, one: string, many: string) => (n === 0 ? [] : [`${n} ${n === 1 ? one : many}`]);
+const count = (n: number, one: string, many: string) => (n === 0 ? [] : [countOf(n, one, many)]);
 
 /** Before something goes on which other things hang: what they are, and a gentler way. */
 export function Dependence(props: Props) {
