@@ -43,12 +43,30 @@ test('a measure is answered in place, a dial is set, and an impossible mark is t
   expect(await focused(page)).toBe('task');
 });
 
+test('a word leads to what it means, a machine to itself, and a deed is done where it says', async ({ page }) => {
+  await openDemo(page, '/match?cloth=deck');
+  await ask(page, 'boat machine');
+  await page.getByRole('option', { name: /^the boat machine Machine/ }).click();
+  await expect(page.getByRole('button', { name: /^the boat machine/ }).first()).toHaveAttribute('aria-pressed', 'true');
+  await ask(page, 'settings card');
+  await page.getByRole('option', { name: /^Settings card Word/ }).click();
+  await expect(page).toHaveURL(/\/words#settings-card$/);
+  await ask(page, 'machine bar');
+  await page.getByRole('option', { name: /^Go to the machine bar/ }).click();
+  await expect.poll(() => page.evaluate(() => document.activeElement?.closest('aside')?.id)).toBe('machine-bar');
+  await ask(page, 'shortcuts');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog', { name: HELP_TEXT.button })).toBeVisible();
+});
+
 test('keys go to the stations and the bar, never out of a field, and can be switched off', async ({ page }) => {
   await openDemo(page, '/match?cloth=deck');
   await page.keyboard.press('2');
   await expect(page).toHaveURL(/\/fabric/);
-  await page.getByRole('searchbox').or(page.getByRole('textbox')).first().fill('');
+  const field = page.getByRole('searchbox').or(page.getByRole('textbox')).first();
+  await field.fill('');
   await page.keyboard.type('5m');
+  await expect(field).toHaveValue('5m');
   await expect(page).toHaveURL(/\/fabric/);
   await page.locator('body').click({ position: { x: 5, y: 400 } });
   await page.keyboard.press('m');

@@ -53,4 +53,9 @@ test('a seam that is wrong in the garment: the least first, in Sew and on the pa
   const ways = page.getByRole('region', { name: RESCUE_TEXT.title });
   await expect(ways.getByRole('listitem').first()).toContainText(RESCUE_TEXT.way.leave);
   await expect(ways).toContainText(/every third stitch/);
+  await expect(ways).toContainText(/2 cm beyond/);
+  await page.goto('/test/signs#wavy');
+  const wavy = page.locator('#wavy');
+  await wavy.getByRole('button').first().click();
+  await expect(wavy.getByRole('region', { name: RESCUE_TEXT.title })).toContainText(RESCUE_TEXT.way.press);
 });

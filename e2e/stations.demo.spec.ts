@@ -29,6 +29,8 @@ const SCREENS = [
   '/log?id=card-fleece-hat',
   '/log?id=card-curtain-hem',
   '/calculator',
+  '/start',
+  '/shop',
   '/calculator?name=zip',
   '/workroom',
   '/workroom?place=care',

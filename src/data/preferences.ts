@@ -42,7 +42,7 @@ export const PREFERENCES = {
   /** Whether a step is shown to be read from a metre away. */
   bigSteps: z.boolean().catch(false),
   /** Whether single letters, figures and the question mark are keys. */
-  helpKey: z.boolean().catch(true),
+  singleKeys: z.boolean().catch(true),
   /** What was gone to from the palette last, the latest first. */
   recent: z.array(z.string().max(120)).max(12).catch([]),
   /** The current project, marked on the tape. */

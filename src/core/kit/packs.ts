@@ -19,6 +19,9 @@ export interface NeedlePack<T extends Packed> {
   needles: readonly T[];
 }
 
+/** Needles in a pack, where nobody says (as most are sold). */
+export const PACK_OF = 5;
+
 /** No pack on sale has more in it; a box of loose needles is shown in rows of so many. */
 export const MOST_IN_PACK = 10;
 

@@ -4,7 +4,7 @@ import { dialSaid, readingChoices, READINGS, settingReadings, setupSchema } from
 import { plainSetup } from './plainSetup.testing';
 
 const zigzag = plainSetup({ stitch: 'zigzag', widthMm: 2 });
-const said = (typed: string, setup = zigzag) => dialSaid(typed, FULL_KIT, PLAIN_MACHINE, setup);
+const said = (typed: string, setup = zigzag) => dialSaid(typed, PLAIN_MACHINE, setup);
 
 describe('what a reading can be set to', () => {
   it('is read off the machine as it says there, each once, and the one it is at is marked', () => {
@@ -13,6 +13,7 @@ describe('what a reading can be set to', () => {
       const texts = choices.map(({ text }) => text);
       expect(new Set(texts).size).toBe(texts.length);
       expect(choices.filter(({ now }) => now).length).toBeLessThanOrEqual(1);
+      expect(texts.length).toBeGreaterThan(1);
       for (const { setup } of choices) expect(setupSchema.safeParse(setup).success).toBe(true);
     }
   });
@@ -31,6 +32,8 @@ describe('a dial said in words', () => {
     expect(said('length 2.5')).toMatchObject({ reading: 'length', choice: { setup: { lengthMm: 2.5 } } });
     expect(said('Set the stitch width to 3 mm')).toMatchObject({ reading: 'width', choice: { text: '3 mm' } });
     expect(said('tension 3,5')?.choice?.text).toBe('3.5 of 9');
+    const worded = { ...PLAIN_MACHINE, pressureDial: { positions: ['light', 'normal'], normal: 'normal' } };
+    expect(dialSaid('pressure Light', worded, zigzag)?.choice?.text).toBe('light');
   });
 
   it('says where the dial ends when there is no such mark, and is no dial where none was meant', () => {

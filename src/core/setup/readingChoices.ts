@@ -48,6 +48,17 @@ const isPart = (reading: Reading): reading is ChosenPart & Reading =>
   (CHOSEN_PARTS as readonly string[]).includes(reading);
 const isDial = (reading: Reading): reading is Dial & Reading => (DIALS as readonly string[]).includes(reading);
 
+/** Every mark of a dial, as it is read off the machine. */
+function dialChoices(dial: Dial & Reading, machine: Machine, setup: Setup): ReadingChoice[] {
+  const said = (one: Setup) => settingReadings(machine, one)[dial];
+  const marks = new Map(
+    dialValues(machine, setup, dial)
+      .map((value) => withDial(setup, dial, value))
+      .map((next) => [said(next), next]),
+  );
+  return [...marks].map(([text, next]) => ({ text, setup: next, now: text === said(setup) }));
+}
+
 /**
  * Everything one reading of a machine can be set to, as it is read off the machine: parts that are owned, marks of the dials.
  *
@@ -59,51 +70,42 @@ const isDial = (reading: Reading): reading is Dial & Reading => (DIALS as readon
  */
 export function readingChoices(reading: Reading, kit: Kit, machine: Machine, setup: Setup): ReadingChoice[] {
   if (isPart(reading)) return partChoices(reading, kit, machine, setup);
-  if (!isDial(reading)) return [];
-  const said = (one: Setup) => settingReadings(machine, one)[reading];
-  const seen = new Set<string>();
-  return dialValues(machine, setup, reading).flatMap((value) => {
-    const next = withDial(setup, reading, value);
-    const text = said(next);
-    if (seen.has(text)) return [];
-    seen.add(text);
-    return [{ text, setup: next, now: text === said(setup) }];
-  });
+  return isDial(reading) ? dialChoices(reading, machine, setup) : [];
 }
 
 /** A dial and the mark it is to be set to, as people say it. */
 const DIAL_SAID =
   /^(?:set |turn |put )?(?:the )?(?:stitch )?(length|width|tension|pressure)(?: dial)?(?: is| to| at| on|:|=)? +([\d.,/]+|[a-z]+)(?: ?mm| of \d+)?$/i;
 
+/** A dial that was said: its mark, and from where to where it goes. */
+export interface SaidDial {
+  reading: Reading;
+  /** Null where the dial has no such mark. */
+  choice: ReadingChoice | null;
+  least: string;
+  most: string;
+}
+
 /**
- * Reads "set tension 4" or "length 2.5" as the dial of a machine.
+ * Reads "set tension 4" or "length 2.5" as a dial of a machine.
  *
  * @param typed - what was typed
- * @param kit - what is owned
  * @param machine - the machine
  * @param setup - what is on it
- * @returns the dial and its choice; the marks there are where this one is not among them; null where no dial was meant
+ * @returns null where no dial was meant, or one that cannot be turned now
  */
-export function dialSaid(
-  typed: string,
-  kit: Kit,
-  machine: Machine,
-  setup: Setup,
-): { reading: Reading; choice: ReadingChoice | null; least: string; most: string } | null {
+export function dialSaid(typed: string, machine: Machine, setup: Setup): SaidDial | null {
   const said = DIAL_SAID.exec(typed.trim());
   if (!said) return null;
   const reading = said[1].toLowerCase() as Dial & Reading;
-  const choices = readingChoices(reading, kit, machine, setup);
-  if (choices.length === 0) return null;
-  const [number] = choices[0].text.split(' ');
+  const choices = dialChoices(reading, machine, setup);
   const mark = said[2].replace(',', '.').toLowerCase();
-  const asNumber = Number(mark);
-  const found = choices.find(({ text }) => {
-    const [at] = text.split(' ');
-    return Number.isFinite(asNumber) && Number.isFinite(Number(at))
-      ? Number(at) === asNumber
-      : at.toLowerCase() === mark;
-  });
-  if (!found && !Number.isFinite(asNumber)) return null;
-  return { reading, choice: found ?? null, least: number, most: choices.at(-1)!.text };
+  const choice = choices.find(({ text }) => isMark(text.split(' ')[0].toLowerCase(), mark)) ?? null;
+  const isNumber = Number.isFinite(Number(mark));
+  if (choices.length === 0 || (!choice && !isNumber)) return null;
+  return { reading, choice, least: choices[0].text.split(' ')[0], most: choices.at(-1)!.text };
 }
+
+/** Whether a mark of the dial is the one that was said: "4.0" is 4, "Light" is light. */
+const isMark = (mark: string, said: string) =>
+  mark === said || (Number.isFinite(Number(said)) && Number(mark) === Number(said));

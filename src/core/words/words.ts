@@ -5,6 +5,9 @@ export interface Word {
   also?: string;
 }
 
+/** Where a word stands on the page of words. */
+export const wordId = (word: string): string => word.toLowerCase().replace(/[^a-z0-9]+/g, '-');
+
 /** Words that Bobbet uses in its own way, and those of the trade that a beginner asks about. */
 export const WORDS: readonly { group: string; words: readonly Word[] }[] = [
   {

@@ -7,11 +7,11 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import type { ComponentProps, ReactNode } from 'react';
 import { type Control, useController, useForm, type UseFormReturn, useWatch } from 'react-hook-form';
-import { FOOT, type Foot, MACHINE_KIND, type MachineKind } from '@/core/kit';
+import { FOOT, type Foot, MACHINE_KIND, type MachineKind, PACK_OF } from '@/core/kit';
 import { countOf } from '@/core/units';
-import { firstKit, PACK_OF } from '@/core/workroom';
+import { firstKit } from '@/core/workroom';
 import { changeKit, edit, machines as machineStore, needles, threads, useMachines } from '@/data';
-import { KindChoice } from '@/parts/kinds';
+import { KindChoice } from '@/parts/machineKinds';
 import { askAbout, newId, nowText, useSay } from '@/parts/workspace';
 import { FootPicture, PictureToggles } from '@/ui';
 import styles from './FirstKit.module.css';
@@ -44,7 +44,7 @@ export function FirstKit() {
       </Question>
       <Question
         title={TEXT.kit}
-        said={packs.length === 0 ? TEXT.needlesSkipped : TEXT.packs(countOf(packs.length * PACK_OF, 'needle'))}
+        said={packs.length === 0 ? TEXT.needlesSkipped : TEXT.packs(PACK_OF, countOf(packs.length * PACK_OF, 'needle'))}
       >
         <Typography variant="h3">{TEXT.needles}</Typography>
         <Picks control={control} name="packs" label={TEXT.needles} options={PACK_OPTIONS} />

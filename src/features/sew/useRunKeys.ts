@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useRef } from 'react';
-import { typesInto } from '@/parts/history';
+import { typesInto } from '@/parts/keys';
 
 const NEXT = [' ', 'ArrowRight', 'PageDown'];
 const BACK = ['ArrowLeft', 'PageUp'];
@@ -10,8 +10,8 @@ const BACK = ['ArrowLeft', 'PageUp'];
 const PAGE_KEYS = ['PageDown', 'PageUp'];
 
 /**
- * Space, arrows and page keys move the steps, never while a control has the focus; where a foot switch is told of, its page keys work
- * beside any control but a field.
+ * Space, arrows and page keys move the steps, never while a control has the focus; with a foot switch switched on, page keys work
+ * whatever has the focus but a field.
  */
 export function useRunKeys({
   next,

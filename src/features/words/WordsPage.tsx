@@ -3,7 +3,7 @@
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { standsIn } from '@/core/units';
-import { WORDS } from '@/core/words';
+import { wordId, WORDS } from '@/core/words';
 import styles from './Words.module.css';
 import { WORDS_TEXT as TEXT } from './text';
 
@@ -32,7 +32,7 @@ export function WordsPage() {
           <h2>{group}</h2>
           <dl>
             {words.map(({ word, means, also }) => (
-              <div key={word}>
+              <div key={word} id={wordId(word)}>
                 <dt>{word}</dt>
                 <dd>
                   {means} {also && <small>{TEXT.also(also)}</small>}

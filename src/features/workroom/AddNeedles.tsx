@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import { useEffect } from 'react';
 import { useWatch } from 'react-hook-form';
 import * as z from 'zod';
-import { type Needle, needleName, type NeedlePoint, POINT, POINTS } from '@/core/kit';
+import { type Needle, needleName, type NeedlePoint, PACK_OF, POINT, POINTS } from '@/core/kit';
 import { oneOf } from '@/core/result';
 import { formatNeedleSize, numberAsk } from '@/core/units';
 import { changeKit, needles as store } from '@/data';
@@ -13,9 +13,7 @@ import { newId, nowText, useSay } from '@/parts/workspace';
 import { NEEDLES_TEXT as TEXT } from './text';
 import styles from './Workroom.module.css';
 
-/** Needles of a pack, when its number is left empty. */
-const USUAL = 5;
-const COUNT = numberAsk('count', 'metric', { least: 1, most: 200, whole: true, usual: USUAL });
+const COUNT = numberAsk('count', 'metric', { least: 1, most: 200, whole: true, usual: PACK_OF });
 
 interface Pack extends Record<string, string> {
   point: string;
@@ -30,7 +28,7 @@ const packSchema = z.object({
   point: oneOf(POINTS),
   gap: z.string(),
   nm: z.string(),
-  count: numberText(COUNT, USUAL),
+  count: numberText(COUNT, PACK_OF),
   where: z.string().trim().max(120, TEXT.tooLong),
 });
 
@@ -87,7 +85,7 @@ export function AddNeedles({ any }: { any: boolean }) {
         label={TEXT.fields.nm}
         options={sizes.map((size) => [String(size), formatNeedleSize(size)] as const)}
       />
-      <FormText control={control} name="count" label={TEXT.fields.count} help={TEXT.usual(USUAL)} ask={COUNT} />
+      <FormText control={control} name="count" label={TEXT.fields.count} help={TEXT.usual(PACK_OF)} ask={COUNT} />
       <FormText control={control} name="where" label={TEXT.fields.where} />
       <Button type="submit" variant="outlined">
         {TEXT.add}

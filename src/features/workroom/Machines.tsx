@@ -3,13 +3,14 @@
 import Button from '@mui/material/Button';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
+import { useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { type MachineRecord, sewnHours } from '@/core/file';
 import { MACHINE_KIND, type MachineKind } from '@/core/kit';
 import { formatNumber } from '@/core/units';
 import { isAssumed } from '@/core/workroom';
 import { machines as store } from '@/data';
-import { KindChoice } from '@/parts/kinds';
+import { KindChoice } from '@/parts/machineKinds';
 import { askAbout, newId, nowText, useQuestion } from '@/parts/workspace';
 import { Pressable, Tabs } from '@/ui';
 import { DialFaces } from './DialFaces';
@@ -26,28 +27,29 @@ const Calibrate = dynamic(() => import('./calibrate/Calibrate').then((part) => p
 export function Machines() {
   const asked = useQuestion();
   const [view, setView] = useState<View>('calibrate');
-  const [lookedAt, setLookedAt] = useState<string | null>(null);
+  const wanted = useSearchParams().get('machine');
+  const [picked, setPicked] = useState<string | null>(null);
   const [adding, setAdding] = useState(false);
   if (!asked) return null;
-  const { machine: inHand, machines, away } = asked;
-  const machine = machines.find(({ id }) => id === lookedAt) ?? inHand;
-  // The machine in hand stays the one in hand: only its owner takes another.
+  const { machine: inUse, machines, away } = asked;
+  const machine = machines.find(({ id }) => id === (picked ?? wanted)) ?? inUse;
+  // A new machine does not become the one that settings are for: only its owner says so.
   const add = async (kind: MachineKind) => {
     const id = newId();
     const name = newName(MACHINE_KIND[kind].name, [...machines, ...away]);
     await store.put({ id, addedAt: nowText(), machine: { ...MACHINE_KIND[kind].machine, name } });
     setAdding(false);
-    setLookedAt(id);
+    setPicked(id);
     setView('about');
   };
   return (
     <div className={styles.machines}>
       <div role="group" aria-label={MACHINES_TEXT.whichMachine} className={styles.which}>
         {machines.map(({ id, machine: m, sewn }) => (
-          <Pressable key={id} aria-pressed={id === machine?.id} onClick={() => setLookedAt(id)}>
+          <Pressable key={id} aria-pressed={id === machine?.id} onClick={() => setPicked(id)}>
             {m.name}
             <small>
-              {id === inHand?.id && machines.length > 1 && MACHINES_TEXT.inHand}
+              {id === inUse?.id && machines.length > 1 && MACHINES_TEXT.inUse}
               {MACHINES_TEXT.hSewn(formatNumber(sewnHours({ sewn }), 1))}
             </small>
           </Pressable>
@@ -57,7 +59,7 @@ export function Machines() {
         </Button>
       </div>
       {adding && <WhichKind onPick={(kind) => void add(kind)} />}
-      {machine && <Standing machine={machine} inHand={inHand} />}
+      {machine && <Standing machine={machine} inUse={inUse} />}
       <Away away={away} />
       {machine ? (
         <About machine={machine} view={view} onView={setView} isOnly={machines.length === 1} />
@@ -78,12 +80,12 @@ function WhichKind({ onPick }: { onPick: (kind: MachineKind) => void }) {
 }
 
 /** Whether settings are for this machine, and whether anything was said of it. */
-function Standing({ machine, inHand }: { machine: MachineRecord; inHand: MachineRecord | null }) {
+function Standing({ machine, inUse }: { machine: MachineRecord; inUse: MachineRecord | null }) {
   return (
     <>
-      {machine.id !== inHand?.id && (
+      {machine.id !== inUse?.id && (
         <p>
-          {MACHINES_TEXT.notInHand(machine.machine.name, inHand?.machine.name ?? '')}{' '}
+          {MACHINES_TEXT.notInUse(machine.machine.name, inUse?.machine.name ?? '')}{' '}
           <Button variant="outlined" onClick={() => void askAbout({ machineId: machine.id })}>
             {MACHINES_TEXT.useThis}
           </Button>

@@ -12,7 +12,7 @@ import { HELP_TEXT as TEXT, KEYS } from './text';
 /** Which keys work, and the way to the words; opened by its button or by the question mark. */
 export function HelpButton() {
   const [open, setOpen] = useState(false);
-  const byKey = usePreference('helpKey') ?? true;
+  const byKey = usePreference('singleKeys') ?? true;
   useKeys({ '?': () => setOpen((now) => !now), 'Shift+?': () => setOpen((now) => !now) });
   useEffect(() => onShowKeys(() => setOpen(true)), []);
   const button = useRef<HTMLButtonElement>(null);
@@ -38,7 +38,7 @@ export function HelpButton() {
             </div>
           ))}
         </dl>
-        <Tick name={TEXT.byKey} checked={byKey} onToggle={(on) => void writePreference('helpKey', on)} />
+        <Tick name={TEXT.byKey} checked={byKey} onToggle={(on) => void writePreference('singleKeys', on)} />
         <Link href="/words" onClick={() => setOpen(false)}>
           {TEXT.words}
         </Link>

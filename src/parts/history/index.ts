@@ -1,2 +1,2 @@
 export { HistoryButton, preloadHistory } from './HistoryButton';
-export { typesInto, useUndoKeys } from './useUndoKeys';
+export { useUndoKeys } from './useUndoKeys';

@@ -3,7 +3,7 @@
 import { useEffect, useRef } from 'react';
 import { tinykeys } from 'tinykeys';
 import { usePreference } from '@/data';
-import { typesInto } from '../history';
+import { typesInto } from './typesInto';
 
 /** What a key does, by the key as tinykeys writes it. */
 type Bindings = Readonly<Record<string, () => void>>;
@@ -24,7 +24,7 @@ const takesLetters = (target: EventTarget | null): boolean =>
  * @param where - `everywhere` for keys held with Ctrl or ⌘, which nobody types
  */
 export function useKeys(bindings: Bindings, where: 'outside' | 'everywhere' = 'outside'): void {
-  const on = (usePreference('helpKey') ?? true) || where === 'everywhere';
+  const on = (usePreference('singleKeys') ?? true) || where === 'everywhere';
   const latest = useRef(bindings);
   useEffect(() => {
     latest.current = bindings;

@@ -38,7 +38,7 @@ export function useMachineBar(): MachineBarState | null {
       onMachines.change(machine.id, (now) => change(now ?? null)),
     );
   const known = () => ({ machine: machine.machine, target: bar.target, stock, lifeHours, at: nowText() });
-  const ticked = () => bar.target && { machine: machine.machine, target: bar.target, stock, lifeHours, at: nowText() };
+  const ticked = () => bar.target && { ...known(), target: bar.target };
   return {
     ...bar,
     machine,

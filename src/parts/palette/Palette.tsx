@@ -34,9 +34,11 @@ export function Palette({ onClose }: { onClose: () => void }) {
   ];
   const pick = (option: Option) => {
     onClose();
-    if ('set' in option) option.set();
-    else go(option);
-    setTimeout(focusSomewhere);
+    setTimeout(() => {
+      if ('set' in option) option.set();
+      else go(option);
+      focusSomewhere();
+    });
   };
   return (
     <Dialog

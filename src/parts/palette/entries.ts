@@ -5,15 +5,16 @@ import type { ClothRecord, MachineRecord, ThreadRecord } from '@/core/file';
 import type { Job } from '@/core/job';
 import { threadName } from '@/core/kit';
 import { PROCEDURES } from '@/core/procedure';
+import { idsOf } from '@/core/result';
 import { operationTitle } from '@/core/setup';
 import { SIGN_TEXT, SIGNS } from '@/core/stitch';
 import type { Swatch } from '@/core/swatch';
 import { countOf, upperFirst } from '@/core/units';
-import { WORDS } from '@/core/words';
-import { ACTS, type ActId, type KIND_TEXT, PALETTE_TEXT as TEXT, PLACES } from './text';
+import { wordId, WORDS } from '@/core/words';
+import { BEGINNINGS, type DeedId, DEEDS, type KIND_TEXT, PALETTE_TEXT as TEXT, PLACES } from './text';
 
 /** Where an entry leads: a page, an operation to be laid out, something done at once. */
-export type Leads = { href: string } | { operation: string } | { act: ActId };
+export type Leads = { href: string } | { operation: string } | { deed: DeedId };
 
 /** One thing that can be found. */
 export interface Entry {
@@ -49,17 +50,15 @@ const entry = (kind: Entry['kind'], id: string, title: string, leads: Leads, not
 /** What every workroom has: pages, operations, calculations, faults, words, and what can be done. */
 export const fixedEntries = (): Entry[] => [
   ...PLACES.map(({ id, title, also, href }) => entry('place', id, title, { href }, '', also)),
-  ...(Object.keys(ACTS) as ActId[]).map((id) => {
-    const { title, also, ...more } = ACTS[id];
-    return entry('act', id, title, 'href' in more ? { href: more.href } : { act: id }, '', also);
-  }),
+  ...BEGINNINGS.map(({ id, title, also, href }) => entry('act', id, title, { href }, '', also)),
+  ...idsOf(DEEDS).map((id) => entry('act', id, DEEDS[id].title, { deed: id }, '', DEEDS[id].also)),
   ...PROCEDURES.map(({ id, name, group }) => entry('operation', id, name, { operation: id }, group)),
   ...CALCULATIONS.map(({ id, name, about }) =>
     entry('calculation', id, name, { href: `/calculator?name=${id}` }, about),
   ),
   ...SIGNS.map((sign) => entry('sign', sign, upperFirst(SIGN_TEXT[sign]), { href: `/test/signs#${sign}` })),
   ...WORDS.flatMap(({ words }) =>
-    words.map(({ word, means, also }) => entry('word', word, word, { href: '/words' }, means, also)),
+    words.map(({ word, means, also }) => entry('word', word, word, { href: `/words#${wordId(word)}` }, means, also)),
   ),
 ];
 
@@ -98,7 +97,7 @@ export const ownEntries = (own: Own, when: (moment: string) => string): Entry[] 
     entry('swatch', swatch.id, swatch.name, { href: `/test?id=${swatch.id}` }, TEXT.swatchOf(when(swatch.startedAt))),
   ),
   ...own.machines.map((one) =>
-    entry('machine', one.id, one.machine.name, { href: '/workroom?place=machines' }, away(one)),
+    entry('machine', one.id, one.machine.name, { href: `/workroom?place=machines&machine=${one.id}` }, away(one)),
   ),
   ...own.threads.map((one) =>
     entry(

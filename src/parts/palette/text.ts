@@ -27,7 +27,6 @@ export const PALETTE_TEXT = {
   setNote: 'Notes that the machine is set to this.',
   noMark: (reading: string, least: string, most: string) =>
     `The ${reading} goes from ${least} to ${most} on this machine.`,
-  noMachine: 'Find settings or add a machine first: then its dials can be set from here.',
   swatchOf: (when: string) => `started ${when}`,
   putAway: 'archived',
 } as const;
@@ -66,13 +65,17 @@ export const PLACES: readonly { id: string; title: string; also: string; href: s
   { id: 'words', title: 'Words: what everything is called', also: 'glossary, dictionary', href: '/words' },
 ];
 
+/** Things that are begun on a page. */
+export const BEGINNINGS: typeof PLACES = [
+  { id: 'new-fabric', title: 'Add a fabric', also: 'new cloth', href: '/fabric' },
+  { id: 'new-project', title: 'Start a project', also: 'new job', href: '/projects' },
+  { id: 'new-scrap', title: 'Find settings and test them on scrap', also: 'new swatch', href: '/match' },
+  { id: 'add-needles', title: 'Add needles', also: 'new pack', href: '/workroom?place=needles' },
+  { id: 'add-thread', title: 'Add a thread', also: 'new spool', href: '/workroom?place=threads' },
+];
+
 /** What can be done at once, wherever one is. */
-export const ACTS = {
-  newFabric: { title: 'Add a fabric', also: 'new cloth', href: '/fabric' },
-  newProject: { title: 'Start a project', also: 'new job', href: '/projects' },
-  newScrap: { title: 'Start a swatch with these settings', also: 'new scrap, test', href: '/match' },
-  addNeedles: { title: 'Add needles', also: 'pack', href: '/workroom?place=needles' },
-  addThread: { title: 'Add a thread', also: 'spool', href: '/workroom?place=threads' },
+export const DEEDS = {
   undo: { title: 'Undo', also: 'take back' },
   redo: { title: 'Redo', also: 'again' },
   bar: { title: 'Go to the machine bar', also: 'on the machine, set' },
@@ -80,5 +83,5 @@ export const ACTS = {
   english: { title: 'Change between UK and US words', also: 'language, british, american' },
   evening: { title: 'Change between daylight and evening', also: 'dark, light, theme' },
   keys: { title: 'Show the keys', also: 'shortcuts, keyboard, help' },
-} as const satisfies Record<string, { title: string; also: string; href?: string }>;
-export type ActId = keyof typeof ACTS;
+} as const satisfies Record<string, { title: string; also: string }>;
+export type DeedId = keyof typeof DEEDS;

@@ -1,6 +1,5 @@
 'use client';
 
-import { FULL_KIT } from '@/core/kit';
 import { dialSaid, READING_TEXT, settingReadings } from '@/core/setup';
 import { lowerFirst } from '@/core/units';
 import { useMachineBar } from '../machineBar';
@@ -19,8 +18,9 @@ export function useDialSaid(typed: string): DialSaid | null {
   const bar = useMachineBar();
   if (!bar) return null;
   const setup = bar.on?.setup ?? bar.target?.setup;
+  // Nothing is known to be on it: there is nothing one dial could be changed in.
   if (!setup) return null;
-  const said = dialSaid(typed, FULL_KIT, bar.machine.machine, setup);
+  const said = dialSaid(typed, bar.machine.machine, setup);
   if (!said) return null;
   const name = lowerFirst(READING_TEXT[said.reading]);
   const { choice } = said;

@@ -6,6 +6,7 @@ export { type AskedNow, askAbout, useQuestion } from './useQuestion';
 export { type ScreenScale, useScreenScale } from './useScreenScale';
 export { useStartOwn } from './useStartOwn';
 export { useAct, useSay, useUndoing } from './useAct';
+export { useSwitches } from './useSwitches';
 export { useUnits } from './useUnits';
 export { saveFile, today } from './saveFile';
 export { sayDate, sayTime, sayWhen } from './when';

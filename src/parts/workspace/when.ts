@@ -45,7 +45,7 @@ const SHAPES = {
 /**
  * A moment printed as a date, in the order the person's English has it.
  *
- * The browser's own printer is not asked: to make one halts the page for as long as a station takes to draw, on a phone.
+ * The browser's own printer is not asked: to make the first one held up a page, slowed four times as a phone is, for a quarter of a second.
  *
  * @param moment - a date, or a moment as it is stored
  * @param shape - how much of it

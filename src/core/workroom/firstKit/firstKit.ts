@@ -13,6 +13,7 @@ import {
   MACHINE_KIND,
   type MachineKind,
   type Needle,
+  PACK_OF,
   PLAIN_MACHINE,
   type Thread,
 } from '../../kit';
@@ -43,9 +44,6 @@ export interface FirstKit {
   threads: ThreadRecord[];
 }
 
-/** Needles in a pack, where nothing is said (as most are sold). */
-export const PACK_OF = 5;
-
 /** Whether nobody has said anything of a machine yet: it stands for one. */
 export const isAssumed = ({ machine, sewn }: MachineRecord): boolean =>
   sewn.length === 0 && JSON.stringify({ ...machine, name: '' }) === JSON.stringify({ ...PLAIN_MACHINE, name: '' });
@@ -69,12 +67,13 @@ export function firstKit(
     ...(stands ?? { id: made.newId(), addedAt: made.at, sewn: [] }),
     machine: { ...row.machine, name: name.trim() || row.name },
   };
-  const owned = feet ?? null;
+  // What is built into the machine is owned with it, and nobody is asked.
+  const builtIn = row ? row.feet.filter((foot) => FOOT[foot].builtIn) : [];
   return {
     machine,
     kit: {
-      ...(owned && { feet: [...owned] }),
-      ...(row && { plates: [...row.plates] }),
+      ...(feet && { feet: [...feet, ...builtIn] }),
+      ...(row && { plates: [...row.machine.plates] }),
       ...(packs.length > 0 && { needles: 'owned' as const }),
       ...(spools.length > 0 && { threads: 'owned' as const }),
     },
