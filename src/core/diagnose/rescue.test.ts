@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Cloth } from '../cloth';
 import { SIGNS } from '../stitch';
+import { lengthWords, withLengths } from '../units';
 import { rescueOf, RESCUE_WAYS } from '.';
 
 const poplin: Cloth = { structure: 'woven', family: 'poplin', traits: [] };
@@ -26,6 +27,11 @@ describe('a seam that is wrong in the garment', () => {
   it('writes every length so that it follows the units', () => {
     const texts = SIGNS.flatMap((sign) => [poplin, jersey, vinyl].flatMap((cloth) => rescueOf(sign, cloth)));
     expect(texts.filter(({ text }) => /(?<![{\d.])\d+(\.\d+)? (mm|cm)/.test(text))).toEqual([]);
+    const metric = texts.map(({ text }) => withLengths(text, lengthWords('metric')));
+    const inch = texts.map(({ text }) => withLengths(text, lengthWords('inch')));
+    expect([...metric, ...inch].filter((text) => /[{}]/.test(text))).toEqual([]);
+    // Below a sixteenth of an inch a length stays in millimetres.
+    expect(inch.filter((text) => /(?<!\b1) (mm|cm)\b/.test(text))).toEqual([]);
   });
 
   it('says that holes stay before it lets a seam be unpicked', () => {
