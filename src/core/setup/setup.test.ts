@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { ALL_NEEDLES, ALL_THREADS, FEET, PLAIN_MACHINE, PLATES } from '../kit';
-import { STITCHES } from '../stitch';
+import { ALL_NEEDLES, ALL_THREADS, FEET, type Machine, PLAIN_MACHINE, PLATES } from '../kit';
+import { stitchFacts, STITCHES } from '../stitch';
 import {
   OPERATION_GROUPS,
   OPERATION_KINDS,
@@ -14,6 +14,7 @@ import {
   settingReadings,
   withReading,
 } from '.';
+import { plainSetup } from './plainSetup.testing';
 
 const anySetup: fc.Arbitrary<Setup> = fc.record({
   needle: fc.constantFrom(...ALL_NEEDLES),
@@ -33,9 +34,23 @@ describe('what to change on the machine', () => {
     fc.assert(
       fc.property(anySetup, (setup) => {
         expect(setupChanges(PLAIN_MACHINE, setup, setup)).toEqual([]);
-        expect(setupChanges(PLAIN_MACHINE, null, setup)).toHaveLength(READINGS.length);
+        const line = !stitchFacts(setup.stitch).swings;
+        expect(setupChanges(PLAIN_MACHINE, null, setup).map(({ reading }) => reading)).toEqual(
+          READINGS.filter((reading) => reading !== 'width' || !line),
+        );
       }),
     );
+  });
+
+  it('is never what the machine has nothing to turn for', () => {
+    const asked = (machine: Machine, setup: Setup) => setupChanges(machine, null, setup).map(({ reading }) => reading);
+    const zigzag = plainSetup({ stitch: 'zigzag', widthMm: 3 });
+    expect(asked(PLAIN_MACHINE, plainSetup({ stitch: 'straight' }))).not.toContain('width');
+    expect(asked(PLAIN_MACHINE, zigzag)).toEqual(READINGS);
+    expect(asked({ ...PLAIN_MACHINE, pressureDial: null }, zigzag)).not.toContain('pressure');
+    expect(asked({ ...PLAIN_MACHINE, plates: ['standard'] }, zigzag)).not.toContain('plate');
+    // The width goes with the stitch, so that a zigzag later begins with one of its own.
+    expect(withReading(zigzag, plainSetup({ stitch: 'straight' }), 'stitch').widthMm).toBe(0);
   });
 
   it('done one by one, in order, always ends at the wanted setting', () => {

@@ -1,5 +1,6 @@
 import { formatNumber } from '../units';
 import { FOOT, type Machine, machineReads, needleName, PLATE, pressureSteps, stitchReading, threadsName } from '../kit';
+import { stitchFacts } from '../stitch';
 import type { Setup } from './setup';
 
 /** The readings of a setting in the order a person should change them. */
@@ -75,7 +76,7 @@ export function settingReadings(machine: Machine, setup: Setup): Record<Reading,
     thread: threadsName(setup.thread, setup.bobbin),
     stitch: stitchReading(machine, setup.stitch),
     length: `${dials.length} mm`,
-    width: setup.widthMm === 0 ? 'none' : `${dials.width} mm`,
+    width: setup.widthMm === 0 || !stitchFacts(setup.stitch).swings ? 'none' : `${dials.width} mm`,
     position: dials.needlePosition,
     tension: `${dials.tension} of ${formatNumber(machine.tensionDial.max)}`,
     pressure: scaled ? `${dials.pressure} of ${heaviest}` : dials.pressure,
@@ -104,9 +105,16 @@ export function setupChanges(
   const after = settingReadings(machine, to);
   return READINGS.flatMap((reading) => {
     const known = before && !unsure.includes(reading) ? before[reading] : null;
-    if (known === after[reading]) return [];
+    if (known === after[reading] || !canBeSet(reading, machine, to)) return [];
     return [{ reading, from: known, to: after[reading], powerOff: POWER_OFF_READINGS.includes(reading) }];
   });
+}
+
+/** Whether there is anything to turn: a line has no width, and a machine without a dial has one pressure. */
+function canBeSet(reading: Reading, machine: Machine, to: Setup): boolean {
+  if (reading === 'width') return stitchFacts(to.stitch).swings;
+  if (reading === 'pressure') return machine.pressureDial !== null;
+  return reading !== 'plate' || machine.plates.length > 1;
 }
 
 /**
@@ -120,8 +128,11 @@ export function setupChanges(
  * withReading({ stitch: 'zigzag', lengthMm: 2 }, { stitch: 'straight', lengthMm: 3 }, 'length') // => { stitch: 'zigzag', lengthMm: 3 }
  */
 export function withReading(from: Setup, to: Setup, reading: Reading): Setup {
+  // A line has no width to be set: it goes with the stitch.
+  const line = reading === 'stitch' && to.widthMm === 0;
   return {
     ...from,
+    ...(line && { widthMm: 0 }),
     ...Object.fromEntries(PARTS[reading].flatMap((part) => (to[part] === undefined ? [] : [[part, to[part]]]))),
   };
 }
