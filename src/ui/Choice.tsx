@@ -9,16 +9,18 @@ interface Props<T extends string> {
   value: T | null;
   options: readonly { id: T; name: string }[];
   onPick: (id: T) => void;
+  /** Called when what is chosen is pressed again; left out, a choice stays. */
+  onNone?: () => void;
 }
 
 /** One of a few, side by side, every name in sight. */
-export function Choice<T extends string>({ label, value, options, onPick }: Props<T>) {
+export function Choice<T extends string>({ label, value, options, onPick, onNone }: Props<T>) {
   return (
     <ToggleButtonGroup
       exclusive
       aria-label={label}
       value={value}
-      onChange={(_, id: T | null) => id !== null && onPick(id)}
+      onChange={(_, id: T | null) => (id === null ? onNone?.() : onPick(id))}
     >
       {options.map(({ id, name }) => (
         <ToggleButton key={id} value={id}>

@@ -106,6 +106,10 @@ describe('a card', () => {
     expect(now({ stitches: 45 })).toEqual(['recalibrated']);
     const factor = (lengthFactor: number) => codes({ machine: { ...card.machine, offsets: { lengthFactor } } });
     expect([factor(1), factor(0.9)]).toEqual([[], ['recalibrated']]);
+    const offset = (offsets: object) => codes({ machine: { ...card.machine, offsets } });
+    expect([offset({ tensionSteps: 0, pressure: 0 }), offset({ tensionSteps: 1 }), offset({ pressure: 0.25 })]).toEqual(
+      [[], ['recalibrated'], ['recalibrated']],
+    );
   });
 
   it('names the machine that is gone', () =>

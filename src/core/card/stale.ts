@@ -56,7 +56,7 @@ const STALE = tableOf<{ says: Says }>()({
     ...STATE,
     says: (card, { machine }) =>
       machine && calibrated(machine) !== calibrated(card.machine)
-        ? 'The dials have been recalibrated since then, so the same number gives a different length or width.'
+        ? 'The dials have been recalibrated since then, so the same number no longer gives the same stitch.'
         : null,
   },
   serviced: {
@@ -118,7 +118,14 @@ export interface StaleReason {
 /** What a machine's dials were measured to say, whatever the measures are kept under. */
 const calibrated = ({ calibration, offsets }: Machine) => {
   const values = (measures: readonly { id: string }[] = []) => measures.map((measure) => ({ ...measure, id: '' }));
-  return JSON.stringify([values(calibration?.length), values(calibration?.width), offsets?.lengthFactor ?? 1]);
+  const { lengthFactor = 1, tensionSteps = 0, pressure = 0 } = offsets ?? {};
+  return JSON.stringify([
+    values(calibration?.length),
+    values(calibration?.width),
+    lengthFactor,
+    tensionSteps,
+    pressure,
+  ]);
 };
 
 function measuredSince(card: Card, cloth: Cloth): string | null {

@@ -57,4 +57,4 @@ export { SHEET, type Template, templateOf } from './engine/template';
 export { fillIn, type ProcedurePrinter, procedurePrinter } from './engine/printer';
 export * from './engine/workOut';
 export { PROCEDURES, type ProcedureId, procedureName, procedureOf, provenName } from './all';
-export { SUITABILITY, type Suits, suits, suitsKind, type Verdict, VERDICTS } from './suitability/suits';
+export { SUITABILITY, type Suits, suits, suitsKind, usualOperation, type Verdict, VERDICTS } from './suitability/suits';

@@ -1,5 +1,6 @@
 export * from './bar';
 export * from './cards';
+export * from './checkUp';
 export * from './edits';
 export * from './firstKit';
 export * from './run';

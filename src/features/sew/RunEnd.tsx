@@ -3,10 +3,10 @@
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { OUTCOMES, runSchema, sewnByMachine } from '@/core/procedure';
-import { runAgain } from '@/core/workroom';
+import { runAgain, runOfSeam, seamAfterSeam } from '@/core/workroom';
 import { sayEstimate } from '@/core/units';
-import { runs as store } from '@/data';
-import { newId, nowText, useAct } from '@/parts/workspace';
+import { edit, runs as store, useCloths, useJobs, useRuns } from '@/data';
+import { askAbout, newId, nowText, useAct } from '@/parts/workspace';
 import { Field, Choice, wordsBy } from '@/ui';
 import { CutWith } from './CutWith';
 import styles from './Sew.module.css';
@@ -25,6 +25,7 @@ const NOTES = wordsBy(runSchema.shape.notes);
 export function RunEnd({ now }: { now: RunNow }) {
   const { run, procedure, save } = now;
   const { again, remove, log } = useAfter(now);
+  const { next, sewNext } = useNextSeam(now);
   return (
     <div className={styles.list}>
       <h1>{TEXT.sewn2(procedure.name)}</h1>
@@ -53,7 +54,12 @@ export function RunEnd({ now }: { now: RunNow }) {
         />
       </div>
       <div className={styles.presses}>
-        <Button variant="contained" onClick={log}>
+        {next && (
+          <Button variant="contained" onClick={() => void sewNext()}>
+            {TEXT.logItAndSew(next.name)}
+          </Button>
+        )}
+        <Button variant={next ? 'outlined' : 'contained'} onClick={log}>
           {run.jobId ? TEXT.logItAndBack : TEXT.logItAndChoose}
         </Button>
         <Button variant="outlined" onClick={() => void again()}>
@@ -63,6 +69,27 @@ export function RunEnd({ now }: { now: RunNow }) {
       </div>
     </div>
   );
+}
+
+/** The next seam of the project, on its own fabric. */
+function useNextSeam({ run, machine }: RunNow) {
+  const router = useRouter();
+  const jobs = useJobs();
+  const runs = useRuns();
+  const cloths = useCloths();
+  const job = jobs?.find(({ id }) => id === run.jobId);
+  const next = job && runs ? seamAfterSeam(job, runs) : null;
+  const cloth = cloths?.find(({ id }) => id === next?.clothId);
+  const sewNext = async () => {
+    if (!job || !next || !cloth || !machine) return;
+    const to = runOfSeam(job, next, { cloth, machine }, { id: newId(), at: nowText() });
+    await edit(TEXT.started(next.name), async () => {
+      await askAbout({ clothId: cloth.id, machineId: machine.id });
+      await store.put(to);
+    });
+    router.push(`/sew?run=${to.id}`);
+  };
+  return { next: cloth && machine ? next : null, sewNext };
 }
 
 /** The same operation again, out of the log, or kept there. */

@@ -140,6 +140,8 @@ export const TEXT = {
   inARow: (pieces: number) => `, ${pieces} in a row`,
   howDidItGo: 'How did it go?',
   notes: 'Notes',
+  logItAndSew: (seam: string) => `Save to the log and sew ${seam}`,
+  started: (seam: string) => `Started ${seam}`,
   logItAndBack: 'Save to the log and go back to the project',
   logItAndChoose: 'Save to the log and choose the next',
   theSameAgain: 'Sew another',

@@ -1,12 +1,12 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import Link from 'next/link';
 import type { Card } from '@/core/card';
 import { type Criterion, type TestLine, passes, isPlanned } from '@/core/swatch';
 import { lines as lineStore, useCards, usePreference } from '@/data';
 import { useStale } from '@/parts/staleness';
 import { useAct, useSay } from '@/parts/workspace';
+import { AfterPass } from './AfterPass';
 import { anotherLine, failed, giveUp, makeCard, takeUp } from './lineActions';
 import styles from './Swatch.module.css';
 import { SIMULATED_TEXT } from './text';
@@ -38,7 +38,7 @@ export function LineActions({ scrap, line, card, criteria, onPick }: Props) {
             {SIMULATED_TEXT.sewThisLineNow}
           </Button>
         ) : card ? (
-          <Link href={`/log?id=${card.id}`}>{SIMULATED_TEXT.thisLineIsA}</Link>
+          <AfterPass scrap={scrap} card={card} />
         ) : (
           <Pass scrap={scrap} line={line} criteria={criteria} />
         )}

@@ -32,6 +32,14 @@ export const SIMULATED_TEXT = {
   passKeepItAs: 'Pass: save a settings card',
 } as const;
 
+/** The way on once a test has passed. */
+export const AFTER_PASS_TEXT = {
+  seam: 'Sew the seam now',
+  of: (seam: string, project: string) => `Sew ${seam} of ${project} now`,
+  goOn: (operation: string) => `Go on with ${operation}`,
+  started: (seam: string) => `Started ${seam}`,
+} as const;
+
 /** What a scrap says of the operation it is sewn for. */
 export const FOR_TEXT = {
   testedFor: (name: string) => `Sewn for: ${name}.`,

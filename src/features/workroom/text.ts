@@ -417,3 +417,9 @@ export const WORKROOM_STATION_TEXT = {
   inTheWorkroom: 'In the workroom',
   due: (due: number) => `${due} due`,
 } as const;
+
+/** Where the whole of a machine is measured in one go. */
+export const CHECK_UP_LINK_TEXT = {
+  link: 'Check the whole machine in half an hour',
+  gains: 'It is one sheet to sew by and one form. Or measure one thing at a time here.',
+};

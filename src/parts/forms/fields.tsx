@@ -1,8 +1,9 @@
 'use client';
 
+import FormHelperText from '@mui/material/FormHelperText';
 import { type Control, type FieldPathByValue, useController } from 'react-hook-form';
 import { askUnit, type QuantityAsk, readAnswer } from '@/core/units';
-import { MeasureField, Select } from '@/ui';
+import { Choice, MeasureField, Select } from '@/ui';
 import type { Typed } from './useDraftForm';
 
 interface FieldProps<T extends Typed, V> {
@@ -50,4 +51,26 @@ export function FormSelect<T extends Typed, V>({
 }: FieldProps<T, V> & { options: readonly (readonly [id: string, name: string])[] }) {
   const { value, onChange, problem, held } = useHeld({ control, name });
   return <Select<string> {...shown} {...held} value={value} onPick={onChange} problem={problem} />;
+}
+
+/** One of a few in a form, every name in sight; pressed again, none of them. */
+export function FormChoice<T extends Typed, V>({
+  control,
+  name,
+  label,
+  options,
+}: FieldProps<T, V> & { options: readonly { id: string; name: string }[] }) {
+  const { value, onChange, problem } = useHeld({ control, name });
+  return (
+    <div>
+      <Choice
+        label={label}
+        value={value === '' ? null : value}
+        options={options}
+        onPick={onChange}
+        onNone={() => onChange('')}
+      />
+      {problem !== undefined && <FormHelperText error>{problem}</FormHelperText>}
+    </div>
+  );
 }

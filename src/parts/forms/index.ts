@@ -1,4 +1,4 @@
 export { ErrorSummary } from './ErrorSummary';
-export { FormSelect, FormText } from './fields';
+export { FormChoice, FormSelect, FormText } from './fields';
 export { numberText } from './numberText';
 export { type DraftForm, type ReadTexts, useDraftForm, useReadForm } from './useDraftForm';

@@ -12,6 +12,7 @@ const Switches = dynamic(() => import('./room').then((part) => part.Switches), {
   ssr: false,
   loading: () => <div className={styles.switches} />,
 });
+const UndoNow = dynamic(() => import('./room').then((part) => part.UndoNow), { ssr: false });
 const Measured = dynamic(() => import('./room').then((part) => part.Measured), { ssr: false });
 
 /** The measuring tape along the top: stations printed on it, a red pin where the person is. */
@@ -38,6 +39,9 @@ export function Tape() {
           );
         })}
       </nav>
+      <div className={styles.undo}>
+        <UndoNow />
+      </div>
       <Switches />
       <Measured />
     </header>

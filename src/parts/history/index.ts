@@ -1,2 +1,3 @@
 export { HistoryButton, preloadHistory } from './HistoryButton';
+export { UndoNow } from './UndoNow';
 export { useUndoKeys } from './useUndoKeys';

@@ -4,6 +4,8 @@ export const HISTORY_TEXT = {
   title: 'What you did',
   empty: 'Nothing yet. What you change from now on can be undone here.',
   undo: 'Undo',
+  undoThis: (text: string) => `Undo: ${text}`,
+  nothing: 'Nothing to undo yet',
   redo: 'Redo',
   keys: 'Ctrl Z to undo, Shift Ctrl Z to redo, on any page.',
   keysMac: '⌘ Z to undo, Shift ⌘ Z to redo, on any page.',

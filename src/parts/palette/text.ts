@@ -49,6 +49,12 @@ export const PLACES: readonly { id: string; title: string; also: string; href: s
     also: 'workroom, sewing machine, dials, calibrate',
     href: '/workroom?place=machines',
   },
+  {
+    id: 'check-up',
+    title: 'Check up a machine',
+    also: 'calibrate, new machine, dials, tension balance',
+    href: '/check-up',
+  },
   { id: 'shop', title: 'In the shop: is it for my machine?', also: 'buy fabric, shopping, store', href: '/shop' },
   { id: 'start', title: 'What do you sew with?', also: 'first, new machine, set up, kit', href: '/start' },
   { id: 'care', title: 'Machine care', also: 'oil, clean, lint, service', href: '/workroom?place=care' },

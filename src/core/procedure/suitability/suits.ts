@@ -39,10 +39,25 @@ export function suits(procedure: ProcedureId, on: SewnOn): Suits {
  * @returns fine as soon as one of its operations is; else the least bad of them, with the first one's reason
  */
 export function suitsKind(kind: OperationKind, on: SewnOn): Suits {
-  const found = PROCEDURES.filter((one) => one.kind === kind && sewnByMachine(one)).map(({ id }) => suits(id, on));
+  const found = byMachine(kind).map((id) => suits(id, on));
   const best = (verdict: Suits['verdict']) => found.find((one) => one.verdict === verdict);
   return best('fine') ?? best('with-care') ?? best('not-this') ?? { verdict: 'fine' };
 }
+
+/**
+ * The operation of a kind that is usually sewn on a fabric: the first that is right for it, else the first that takes care.
+ *
+ * @param kind - what is matched
+ * @param on - the fabric
+ * @returns null where none of them is for that fabric
+ */
+export function usualOperation(kind: OperationKind, on: SewnOn): ProcedureId | null {
+  const of = (verdict: Suits['verdict']) => byMachine(kind).find((id) => suits(id, on).verdict === verdict);
+  return of('fine') ?? of('with-care') ?? null;
+}
+
+const byMachine = (kind: OperationKind): ProcedureId[] =>
+  PROCEDURES.filter((one) => one.kind === kind && sewnByMachine(one)).map(({ id }) => id);
 
 function worstOf(procedure: ProcedureId, { fabric, band = fabric }: SewnOn): SuitabilityFacts | null {
   const against = rowsOf(SUITABILITY).filter(

@@ -3,3 +3,4 @@ export * from './beginRun';
 export * from './cutWith';
 export * from './runAgain';
 export * from './runOfSeam';
+export * from './nextSeam';

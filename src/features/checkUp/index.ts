@@ -1,0 +1,1 @@
+export { CheckUp } from './CheckUp';
