@@ -2,6 +2,7 @@
 
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import { useRoving } from './useRoving';
 
 interface Props<T extends string> {
   label: string;
@@ -15,8 +16,10 @@ interface Props<T extends string> {
 
 /** One of a few, side by side, every name in sight. */
 export function Choice<T extends string>({ label, value, options, onPick, onNone }: Props<T>) {
+  const roving = useRoving<HTMLDivElement>();
   return (
     <ToggleButtonGroup
+      {...roving}
       exclusive
       aria-label={label}
       value={value}

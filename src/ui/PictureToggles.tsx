@@ -3,6 +3,7 @@
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import type { ReactNode } from 'react';
+import { useRoving } from './useRoving';
 
 interface Props<Id extends string> {
   label: string;
@@ -17,8 +18,10 @@ interface Props<Id extends string> {
 
 /** Things picked by their picture: each a press, framed when it is picked. */
 export function PictureToggles<Id extends string>({ label, options, leastPx, picked, one, onPick }: Props<Id>) {
+  const roving = useRoving<HTMLDivElement>();
   return (
     <ToggleButtonGroup
+      {...roving}
       aria-label={label}
       exclusive={one}
       value={one ? (picked[0] ?? null) : picked}

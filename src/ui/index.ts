@@ -33,6 +33,8 @@ export { ProgressBar } from './ProgressBar';
 export { MeasureField } from './MeasureField';
 export { OptionalQuantityField, QuantityField } from './QuantityField';
 export { Tabs } from './Tabs';
+export { useFocusOnce } from './useFocusOnce';
+export { useRoving } from './useRoving';
 export { ZipKinds } from './ZipKinds';
 
 export * from './gauge';

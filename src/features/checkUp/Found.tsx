@@ -76,4 +76,6 @@ function saysOf({ machine, tension, pressure, beyond }: CheckUpFound): string[] 
 const creeps = ({ calibration }: Machine) => (calibration?.feed ?? []).some(({ factor }) => factor !== null);
 
 const offText = (percent: number): string =>
-  Math.abs(percent) < 1 ? TEXT.asItSays : TEXT.off(formatPercent(Math.abs(percent)), percent < 0 ? 'less' : 'more');
+  Math.abs(percent) < 1
+    ? TEXT.asItSays
+    : TEXT.off(formatPercent(Math.round(Math.abs(percent))), percent < 0 ? 'less' : 'more');

@@ -5,10 +5,10 @@ import { FIBRE, FOOT, type Needle, needleName } from '@/core/kit';
 const PACKS: readonly Needle[] = [
   { point: 'universal', nm: 80 },
   { point: 'universal', nm: 90 },
-  { point: 'universal', nm: 70 },
   { point: 'ballpoint', nm: 80 },
   { point: 'stretch', nm: 75 },
   { point: 'jeans', nm: 100 },
+  { point: 'universal', nm: 70 },
   { point: 'sharp', nm: 70 },
   { point: 'topstitch', nm: 90 },
   { point: 'leather', nm: 90 },

@@ -18,7 +18,7 @@ import { type ChosenPart, type Dial, dialValues, type Setup } from '@/core/setup
 import { STITCH } from '@/core/stitch';
 import { formatNeedleSize, formatNumber } from '@/core/units';
 import { useUnits } from '@/parts/workspace';
-import { Reading } from '@/ui';
+import { Reading, useRoving } from '@/ui';
 import styles from './Match.module.css';
 import { PartChoice } from './PartChoice';
 import { READINGS_TEXT, START_TEXT } from './text';
@@ -37,6 +37,7 @@ interface Props {
 /** The setting on the machine's own scales: the largest thing is what a hand turns, and every part can be moved. */
 export function Readings(props: Props) {
   const { setup, machine, seam, kit, onTake } = props;
+  const [dials, parts] = [useRoving<HTMLDListElement>(), useRoving<HTMLDListElement>()];
   const reads = machineReads(machine, setup);
   const part = (name: ChosenPart, text: string) => (
     <PartChoice part={name} text={text} setup={setup} seam={seam} machine={machine} kit={kit} onTake={onTake} />
@@ -50,7 +51,7 @@ export function Readings(props: Props) {
   const stitch = STITCH[setup.stitch];
   return (
     <>
-      <dl className={`${styles.dials} ${styles.ruled}`}>
+      <dl className={`${styles.dials} ${styles.ruled}`} {...dials}>
         <Reading
           label={READINGS_TEXT.stitch}
           value={stitch.name}
@@ -60,7 +61,7 @@ export function Readings(props: Props) {
         />
         <Dials {...props} />
       </dl>
-      <dl className={`${styles.parts} ${styles.ruled}`}>
+      <dl className={`${styles.parts} ${styles.ruled}`} {...parts}>
         <Reading
           size="part"
           label={READINGS_TEXT.needle}

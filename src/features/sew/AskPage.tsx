@@ -39,7 +39,7 @@ export function AskPage({ now }: { now: RunNow }) {
         <Refusal worked={worked} />
       </section>
       <section className={styles.asks} aria-label={TEXT.questions}>
-        <h2>{TEXT.before}</h2>
+        <h2 data-work>{TEXT.before}</h2>
         <Suitability now={now} />
         <BandAsk now={now} />
         {procedure.along && <OutlineAsk now={now} />}

@@ -14,7 +14,7 @@ import { standsIn } from '@/core/units';
 import { useKit, useNeedles, useOnMachine, useThreads } from '@/data';
 import { Diagnosis, RescueWays, threadQuality } from '@/parts/diagnosis';
 import { useSay, useUnits } from '@/parts/workspace';
-import { More, Pressable, SignPicture } from '@/ui';
+import { More, Pressable, SignPicture, useFocusOnce } from '@/ui';
 import styles from './Sew.module.css';
 import { TEXT } from './text';
 import type { RunNow } from './useRunNow';
@@ -35,6 +35,7 @@ export function SomethingWrong({ now, onClose }: { now: RunNow; onClose: () => v
   const { row, setup } = inHand(now);
   const [sign, setSign] = useState<Sign | null>(null);
   const [answers, setAnswers] = useState<Answers>([]);
+  const title = useFocusOnce<HTMLHeadingElement>();
   const kit = useKit();
   const threads = useThreads();
   const on = useOnMachine(machine?.id ?? null);
@@ -72,7 +73,9 @@ export function SomethingWrong({ now, onClose }: { now: RunNow; onClose: () => v
   };
   return (
     <div className={styles.wrong}>
-      <h3>{TEXT.whatSeen}</h3>
+      <h3 ref={title} tabIndex={-1}>
+        {TEXT.whatSeen}
+      </h3>
       <SignChoice first={procedure.faults} sign={sign} onSign={setSign} />
       <SomethingElse onKeep={(text) => void keep(text)} />
       {input && (

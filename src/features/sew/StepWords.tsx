@@ -23,7 +23,9 @@ export function StepWords({ text, fill, setTo }: Props) {
   const said = how.flatMap(([name, words]) => (words === null ? [] : [{ name, words: fill(words) }]));
   return (
     <>
-      <h2 aria-live="polite">{fill(text.does)}</h2>
+      <h2 data-work aria-live="polite">
+        {fill(text.does)}
+      </h2>
       {text.cautions.length > 0 && (
         <CautionAlert>
           {text.cautions.map((caution) => (

@@ -48,7 +48,7 @@ export function LinePanel({ scrap, line, onPick, onStep }: Props) {
   const open = line.status === 'sewing' || isPlanned(line);
   return (
     <section className={styles.panel} aria-label={LINE_PANEL_TEXT.line(line.number)}>
-      <h2>{LINE_PANEL_TEXT.line2(line.number, stitchAndSize(scrap.machine.machine, setup, 'within'))}</h2>
+      <h2 data-work>{LINE_PANEL_TEXT.line2(line.number, stitchAndSize(scrap.machine.machine, setup, 'within'))}</h2>
       <p className={styles.quiet}>
         {isPlanned(line) ? LINE_PANEL_TEXT.stillToCome(line.direction) : WAY[line.direction]} {LINE_PANEL_TEXT.theCloth}
         {line.plan ? ` ${say(line.plan.why)}` : ''}
@@ -65,12 +65,12 @@ export function LinePanel({ scrap, line, onPick, onStep }: Props) {
             <Measures scrap={scrap} line={line} onSave={save} />
             <Signs scrap={scrap} line={line} onSave={save} />
           </fieldset>
-          <Notes line={line} onSave={save} />
           <Criteria criteria={criteria} />
           {!card && <WhatNext scrap={scrap} line={line} onTake={(step) => void take(step)} onSave={save} />}
         </>
       )}
       <LineActions scrap={scrap} line={line} card={card} criteria={criteria} onPick={onPick} />
+      {!isPlanned(line) && <Notes line={line} onSave={save} />}
     </section>
   );
 }

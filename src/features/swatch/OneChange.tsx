@@ -2,7 +2,7 @@
 
 import Add from '@mui/icons-material/Add';
 import Remove from '@mui/icons-material/Remove';
-import { Pressable } from '@/ui';
+import { Pressable, useRoving } from '@/ui';
 import { changeText } from '@/core/diagnose';
 import { checkInterlocks } from '@/core/interlock';
 import { DIALS, READING_TEXT, settingReadings, turnDial } from '@/core/setup';
@@ -17,6 +17,7 @@ const TURN_MM = 0.5;
 
 /** The dials of this line: one may be turned before it is sewn. What would break a needle is refused, with why. */
 export function OneChange({ scrap, line, onSave }: { scrap: Scrap; line: TestLine; onSave: SaveLine }) {
+  const roving = useRoving<HTMLDivElement>();
   const { machine } = scrap.machine;
   const { setup } = line;
   const shown = settingReadings(machine, setup);
@@ -27,7 +28,7 @@ export function OneChange({ scrap, line, onSave }: { scrap: Scrap; line: TestLin
   const old = before ? settingReadings(machine, before.setup) : null;
   const changed = dials.filter((dial) => old && old[dial] !== shown[dial]);
   return (
-    <div className={styles.dials}>
+    <div className={styles.dials} {...roving}>
       {dials.map((dial) => (
         <div key={dial}>
           <span className={styles.quiet}>{READING_TEXT[dial]}</span>

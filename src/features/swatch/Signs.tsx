@@ -2,7 +2,7 @@
 
 import { type Sign, SIGN_TEXT } from '@/core/stitch';
 import { type Finding, keptFinding, type TestLine, PLACES, SEVERITY_TEXT, signsToLookFor } from '@/core/swatch';
-import { More, Pressable, Select, SignPicture } from '@/ui';
+import { More, Pressable, Select, SignPicture, useRoving } from '@/ui';
 import Link from 'next/link';
 import styles from './Swatch.module.css';
 import type { SaveLine, Scrap } from './useScrap';
@@ -19,6 +19,7 @@ export function Signs({ scrap, line, onSave }: Props) {
   const { usual, others } = signsToLookFor(scrap.seam, line.setup);
   const seen = others.filter((sign) => line.findings.some((f) => f.sign === sign));
   const nothing = line.looked && line.findings.length === 0;
+  const roving = useRoving<HTMLDivElement>();
   const button = (sign: Sign) => <SignButton key={sign} sign={sign} line={line} onSave={onSave} />;
   return (
     <section className={styles.signs} aria-labelledby="signs">
@@ -26,7 +27,7 @@ export function Signs({ scrap, line, onSave }: Props) {
       <p className={styles.quiet}>
         {SIGNS_TEXT.aboveTheLineThe} <Link href="/test/signs">{SIGNS_TEXT.whatTheyMean}</Link>
       </p>
-      <div className={styles.signGrid}>
+      <div className={styles.signGrid} {...roving}>
         <Pressable aria-pressed={nothing} onClick={() => onSave(() => ({ findings: [], looked: !nothing }))}>
           <SignPicture sign="none" />
           {SIGNS_TEXT.nothingWrong}

@@ -19,6 +19,7 @@ import { MachineBar } from '../machineBar';
 import { useStart } from '../start';
 import { Banners } from './Banners';
 import styles from './Frame.module.css';
+import { focusFollows } from './focusFollows';
 import { pressWhereItBegan } from './pressWhereItBegan';
 import { FRAME_TEXT } from './text';
 import { Trouble } from './Trouble';
@@ -49,6 +50,7 @@ function Opened({ children }: { children: ReactNode }) {
   useStationKeys();
   useEffect(holdNavigation, []);
   useEffect(() => pressWhereItBegan(document), []);
+  useEffect(() => focusFollows(document), []);
   const stopped = useSyncExternalStore(followServer, serverAwaited, () => false);
   // What the banner says is read before anything is drawn: the task does not move away from under it.
   const name = usePreference('workroomName');

@@ -1,15 +1,15 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { focusBar, focusTask, useKeys } from '../keys';
+import { focusBar, focusWhatComes, useKeys } from '../keys';
 import { STATIONS } from './stations';
 
-/** 1 to 9 go to the stations as they stand on the tape, m to the machine bar. */
+/** 1 to 9 go to the stations as they stand on the tape, m to the machine bar and back. */
 export function useStationKeys(): void {
   const router = useRouter();
   const go = (href: string) => () => {
     router.push(href);
-    focusTask();
+    focusWhatComes();
   };
   useKeys({
     ...Object.fromEntries(STATIONS.map(({ href }, i) => [String(i + 1), go(href)])),

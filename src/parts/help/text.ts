@@ -10,7 +10,7 @@ export const HELP_TEXT = {
 export const KEYS: readonly { keys: string; does: string }[] = [
   { keys: 'Ctrl K, ⌘ K, /', does: 'Find anything, or do it' },
   { keys: '1 … 9', does: 'Go to a page, in the order of the tape' },
-  { keys: 'm', does: 'Go to the machine bar' },
+  { keys: 'm', does: 'Go to the machine bar, and back' },
   { keys: '?', does: 'Open this list' },
   { keys: 'Ctrl Z, ⌘ Z', does: 'Undo' },
   { keys: 'Shift Ctrl Z, Shift ⌘ Z', does: 'Redo' },

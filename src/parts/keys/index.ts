@@ -1,3 +1,14 @@
-export { BAR_ID, focusBar, focusSomewhere, focusTask, onShowKeys, showKeys } from './places';
+export {
+  arrived,
+  BAR_ID,
+  focusBar,
+  focusSomewhere,
+  focusTask,
+  focusWhatComes,
+  hasComeTo,
+  isLed,
+  onShowKeys,
+  showKeys,
+} from './places';
 export { typesInto } from './typesInto';
 export { useKeys } from './useKeys';

@@ -2,7 +2,7 @@
 
 import ExpandLess from '@mui/icons-material/ExpandLess';
 import ExpandMore from '@mui/icons-material/ExpandMore';
-import { Pressable } from '@/ui';
+import { Pressable, useRoving } from '@/ui';
 import dynamic from 'next/dynamic';
 import { useRef, useState } from 'react';
 import { type FittedFoot, isFitted } from '@/core/kit';
@@ -115,11 +115,12 @@ function Summary({ bar, onAllSet }: { bar: MachineBarState; onAllSet: () => void
 function Columns({ bar }: { bar: MachineBarState }) {
   const { readings, changes, on, tick, target } = bar;
   const foot = target?.setup.foot;
+  const roving = useRoving<HTMLOListElement>();
   const shown = READINGS.filter(
     (r) => r !== 'position' || changes.some((c) => c.reading === r) || (readings && readings.position !== 'centre'),
   );
   return (
-    <ol className={styles.columns}>
+    <ol className={styles.columns} {...roving}>
       {shown.map((reading) => {
         const change = changes.find((c) => c.reading === reading);
         return (

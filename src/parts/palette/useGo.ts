@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { readPreference, useRuns, writePreference } from '@/data';
-import { focusBar, focusTask, showKeys } from '../keys';
+import { focusBar, focusWhatComes, showKeys } from '../keys';
 import { useBeginRun } from '../sewing';
 import { useQuestion, useSwitches, useUndoing, useUnits } from '../workspace';
 import type { Entry } from './entries';
@@ -29,7 +29,7 @@ export function useGo(): (entry: Entry) => void {
     // Without a fabric and a machine Sew asks for them.
     else if (asked?.cloth && asked.machine) void begin(leads.operation);
     else router.push('/sew');
-    focusTask();
+    focusWhatComes();
   };
 }
 
