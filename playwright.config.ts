@@ -13,7 +13,7 @@ const server = (port: number, more = '') => ({
 
 export default defineConfig({
   testDir: 'e2e',
-  workers: 2,
+  workers: 3,
   // Every test has a browser context, and with it a workroom, of its own.
   fullyParallel: true,
   retries: 0,

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { clothsOf, tidied, withCloth, withOrder, withoutPiece, withoutSeam } from './edits';
+import { clothsOf, tidied, withAnswer, withCloth, withOrder, withoutPiece, withoutSeam, withSize } from './edits';
 import { type Job, jobSchema } from './job';
 import { missingOrder } from './suggest';
 import { jobFromTemplate, TEMPLATES } from './templates';
@@ -32,6 +32,25 @@ describe('what is taken out of a job', () => {
       const loose = { ...job, seams: job.seams.map((seam) => ({ ...seam, after: [] })) };
       expect(missingOrder(withOrder(loose, missingOrder(loose.seams)).seams)).toEqual([]);
     }
+  });
+});
+
+describe('the measures of a template', () => {
+  it('are examples until they are changed, each by itself', () => {
+    for (const job of jobs) {
+      expect(job.pieces.every(({ examples }) => examples?.length === 2)).toBe(true);
+      for (const seam of job.seams) expect(seam.examples ?? []).toEqual(Object.keys(seam.answers));
+    }
+    const [piece] = jobs[0].pieces;
+    const wider = withSize(piece, { widthMm: 610 });
+    expect([wider.widthMm, wider.examples]).toEqual([610, ['lengthMm']]);
+    expect(withSize(wider, { lengthMm: undefined }).examples).toBeUndefined();
+    const seam = jobs[0].seams.find(({ answers }) => Object.keys(answers).length > 1)!;
+    const [first, ...others] = Object.keys(seam.answers);
+    const answered = withAnswer(seam, first, 12);
+    expect([answered.answers[first], answered.examples]).toEqual([12, others]);
+    // An answer that was never an example changes nothing else.
+    expect(withAnswer(seam, 'else', 1).examples).toEqual(seam.examples);
   });
 });
 

@@ -1,4 +1,4 @@
-import type { Job, JobSeam } from './job';
+import type { Job, JobPiece, JobSeam } from './job';
 import { withoutRings } from './ring';
 import type { Suggested } from './suggest';
 
@@ -132,4 +132,29 @@ export function withSeamDone(job: Job, id: string, doneAt?: string): Job {
     return doneAt ? { ...open, doneAt } : open;
   });
   return { ...job, seams };
+}
+
+/**
+ * A piece with a size of its own: that one is no example any more.
+ *
+ * @param piece - the piece
+ * @param change - what the person typed
+ */
+export function withSize(piece: JobPiece, change: Partial<Pick<JobPiece, 'widthMm' | 'lengthMm'>>): JobPiece {
+  const { examples = [], ...own } = piece;
+  const left = examples.filter((key) => !(key in change));
+  return { ...own, ...change, ...(left.length > 0 && { examples: left }) };
+}
+
+/**
+ * A seam with an answer of its own: that one is no example any more.
+ *
+ * @param seam - the seam
+ * @param key - which question
+ * @param value - the person's answer
+ */
+export function withAnswer(seam: JobSeam, key: string, value: number): JobSeam {
+  const { examples = [], ...own } = seam;
+  const left = examples.filter((one) => one !== key);
+  return { ...own, answers: { ...seam.answers, [key]: value }, ...(left.length > 0 && { examples: left }) };
 }

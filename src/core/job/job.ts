@@ -16,6 +16,11 @@ export const jobPieceSchema = z.strictObject({
   widthMm: within(0, 20_000, 'a width in mm').optional(),
   lengthMm: within(0, 20_000, 'a length in mm').optional(),
   count: wholeWithin(1, 99, 'a number of pieces').default(1),
+  /** Sizes that are a template's and not yet the person's own. */
+  examples: z
+    .array(oneOf(['widthMm', 'lengthMm']))
+    .max(2, 'expected at most 2 sizes')
+    .optional(),
 });
 export type JobPiece = z.infer<typeof jobPieceSchema>;
 
@@ -35,6 +40,8 @@ export const jobSeamSchema = z.strictObject({
   count: wholeWithin(1, 99, 'a number of seams').default(1),
   /** Answers to the questions of its operation; what is not here takes its usual value. */
   answers: z.record(z.string(), z.number()).default({}),
+  /** Answers that are a template's and not yet the person's own, by question. */
+  examples: z.array(words('a question', 60)).max(40, 'expected at most 40 questions').optional(),
   stage: oneOf(STAGES),
   needleColour: colourName,
   bobbinColour: colourName,

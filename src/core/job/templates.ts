@@ -112,7 +112,12 @@ export function jobFromTemplate(
 ): Job {
   const { clothId, secondClothId } = choice;
   const pieces = template.pieces.map(([name, widthMm, lengthMm, count = 1, cloth]): JobPiece => {
-    return { id: made.newId(), name, widthMm, lengthMm, count, clothId: cloth ? secondClothId : clothId };
+    return {
+      id: made.newId(),
+      ...{ name, widthMm, lengthMm, count },
+      clothId: cloth ? secondClothId : clothId,
+      examples: ['widthMm', 'lengthMm'],
+    };
   });
   const seams = template.seams.map((row): JobSeam => {
     const on = row.on.map((name) => pieces.find((piece) => piece.name === name)!.id);
@@ -126,6 +131,7 @@ export function jobFromTemplate(
       pieces: on,
       count: row.count ?? 1,
       answers: { ...row.answers },
+      ...(row.answers && { examples: Object.keys(row.answers) }),
       stage: row.stage ?? usualStage(row.does),
       needleColour: '',
       bobbinColour: '',

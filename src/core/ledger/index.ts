@@ -5,3 +5,4 @@ export * from './entries';
 export * from './entry';
 export * from './known';
 export * from './views';
+export * from './labelSheet';

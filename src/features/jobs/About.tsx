@@ -1,7 +1,7 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import { type JobPiece, jobPieceSchema, jobSchema, withoutPiece } from '@/core/job';
+import { type JobPiece, jobPieceSchema, jobSchema, withoutPiece, withSize } from '@/core/job';
 import { lengthAsk, numberAsk } from '@/core/units';
 import { jobs } from '@/data';
 import type { JobNow } from '@/parts/jobs';
@@ -83,6 +83,12 @@ function PieceRow({ now: { job, cloths }, piece }: { now: JobNow; piece: JobPiec
     );
   const remove = () =>
     act(ABOUT_TEXT.pieceDeleted(piece.name), () => jobs.change(job.id, (j) => j && withoutPiece(j, piece.id)));
+  const size = (change: Parameters<typeof withSize>[1]) =>
+    jobs.change(
+      job.id,
+      (j) => j && { ...j, pieces: j.pieces.map((p) => (p.id === piece.id ? withSize(p, change) : p)) },
+    );
+  const example = (key: 'widthMm' | 'lengthMm') => (piece.examples?.includes(key) ? ABOUT_TEXT.example : undefined);
   const { system } = useUnits();
   const sizeAsk = lengthAsk(system, 500, { least: 1, most: 20_000 });
   return (
@@ -93,14 +99,16 @@ function PieceRow({ now: { job, cloths }, piece }: { now: JobNow; piece: JobPiec
         ask={sizeAsk}
         schema={jobPieceSchema.shape.widthMm}
         value={piece.widthMm}
-        onValue={(widthMm) => void edit({ widthMm })}
+        onValue={(widthMm) => void size({ widthMm })}
+        help={example('widthMm')}
       />
       <OptionalQuantityField
         label={ABOUT_TEXT.long}
         ask={sizeAsk}
         schema={jobPieceSchema.shape.lengthMm}
         value={piece.lengthMm}
-        onValue={(lengthMm) => void edit({ lengthMm })}
+        onValue={(lengthMm) => void size({ lengthMm })}
+        help={example('lengthMm')}
       />
       <QuantityField
         label={ABOUT_TEXT.count}

@@ -13,6 +13,7 @@ import {
   withoutSeam,
   minutesAtPace,
   threadInAllMm,
+  withAnswer,
 } from '@/core/job';
 import { givenOf, PROCEDURE_GROUPS, PROCEDURES, usualOf, procedureOf } from '@/core/procedure';
 import { clothOf, UNKNOWN_CLOTH } from '@/core/cloth';
@@ -25,7 +26,7 @@ import { useAct, useUnits } from '@/parts/workspace';
 import { Field, More, Pick, QuantityField, Select, Tick, wordsBy } from '@/ui';
 import { ColourField } from './ColourField';
 import styles from './Jobs.module.css';
-import { SEAM_EDITOR_TEXT } from './text';
+import { ABOUT_TEXT, SEAM_EDITOR_TEXT } from './text';
 
 const NAME = wordsBy(jobSeamSchema.shape.name);
 
@@ -45,7 +46,7 @@ export function SeamEditor({ now, seam, state }: Props) {
   const { job, cloths } = now;
   const edit = (change: Partial<JobSeam>) =>
     jobs.change(job.id, (j) => j && { ...j, seams: j.seams.map((s) => (s.id === seam.id ? { ...s, ...change } : s)) });
-  const sewAs = (id: string) => edit({ procedureId: id, stage: usualStage(id), answers: {} });
+  const sewAs = (id: string) => edit({ procedureId: id, stage: usualStage(id), answers: {}, examples: undefined });
   const procedure = procedureOf(seam.procedureId);
   const cloth = cloths.find((c) => c.id === seam.clothId);
   const drawer = [['', SEAM_EDITOR_TEXT.chooseLater] as const, ...cloths.map((c) => [c.id, c.cloth.name] as const)];
@@ -89,7 +90,7 @@ export function SeamEditor({ now, seam, state }: Props) {
         onPick={(stage) => void edit({ stage })}
       />
       <Colours now={now} seam={seam} edit={edit} />
-      <Asks now={now} seam={seam} state={state} edit={edit} />
+      <Asks now={now} seam={seam} state={state} />
       <PiecesOf now={now} seam={seam} edit={edit} />
       <Before now={now} seam={seam} edit={edit} />
       <Ends now={now} seam={seam} state={state} />
@@ -123,7 +124,7 @@ function Colours({ now: { job }, seam, edit }: PartProps) {
 }
 
 /** The questions of its operation: the first says how long it is, the others are there when they are wanted. */
-function Asks({ now, seam, state, edit }: PartProps & { state: SeamNow }) {
+function Asks({ now, seam, state }: Omit<PartProps, 'edit'> & { state: SeamNow }) {
   const { thread, system } = useUnits();
   const schools = usePreference('schools');
   const procedure = procedureOf(seam.procedureId);
@@ -139,7 +140,13 @@ function Asks({ now, seam, state, edit }: PartProps & { state: SeamNow }) {
       key={ask.key}
       ask={ask}
       value={seam.answers[ask.key] ?? usualOf(ask, given)}
-      onValue={(value) => void edit({ answers: { ...seam.answers, [ask.key]: value } })}
+      note={seam.examples?.includes(ask.key) ? ABOUT_TEXT.example : undefined}
+      onValue={(value) =>
+        void jobs.change(
+          now.job.id,
+          (j) => j && { ...j, seams: j.seams.map((s) => (s.id === seam.id ? withAnswer(s, ask.key, value) : s)) },
+        )
+      }
     />
   );
   return (

@@ -170,6 +170,7 @@ export const ABOUT_TEXT = {
   piece2: 'Piece',
   wide: 'Wide',
   long: 'Long',
+  example: 'An example: type yours',
   count: 'Count',
   cloth: 'Fabric',
   delete: (name: string) => `Delete ${name}`,

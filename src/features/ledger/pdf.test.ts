@@ -4,6 +4,7 @@ import { PDFDocument } from 'pdf-lib';
 import { describe, expect, it } from 'vitest';
 import type { Card } from '@/core/card';
 import { PLAIN_MACHINE } from '@/core/kit';
+import { USUAL_LABEL_SHEET } from '@/core/ledger';
 import { printingIn } from '@/core/units';
 import { cardsPdf as pdfOf } from './pdf';
 
@@ -47,7 +48,8 @@ const TYPE = {
   plain: [font('latin-400-normal'), font('latin-ext-400-normal')],
   bold: [font('latin-700-normal'), font('latin-ext-700-normal')],
 };
-const cardsPdf = (cards: readonly Card[], what: 'cards' | 'labels') => pdfOf(cards, what, TYPE, printingIn('metric'));
+const cardsPdf = (cards: readonly Card[], what: 'cards' | 'labels', paper: 'a4' | 'letter' = 'a4') =>
+  pdfOf(cards, { what, paper }, TYPE, printingIn('metric'));
 const pages = async (count: number, what: 'cards' | 'labels') => {
   const { bytes } = await cardsPdf(
     Array.from({ length: count }, (_, i) => card(`c${i}`)),
@@ -65,6 +67,25 @@ describe('cards as a PDF file', () => {
     const [page] = await pages(1, 'cards');
     expect(page.getWidth()).toBeCloseTo((210 * 72) / 25.4, 3);
     expect(page.getHeight()).toBeCloseTo((297 * 72) / 25.4, 3);
+  });
+
+  it('take the paper that is in the printer, and a ready-cut sheet as its packet says', async () => {
+    const first = async (bytes: Uint8Array) => (await PDFDocument.load(bytes)).getPages();
+    const [letter] = await first((await cardsPdf([card('a')], 'cards', 'letter')).bytes);
+    expect([letter.getWidth(), letter.getHeight()].map(Math.round)).toEqual([612, 792]);
+    const sheet = { ...USUAL_LABEL_SHEET, across: 2, down: 2 };
+    const made = (count: number) =>
+      pdfOf(
+        Array.from({ length: count }, (_, i) => card(`c${i}`)),
+        { what: 'stickers', sheet },
+        TYPE,
+        printingIn('metric'),
+      );
+    expect(await first((await made(4)).bytes)).toHaveLength(1);
+    expect(await first((await made(5)).bytes)).toHaveLength(2);
+    await expect(
+      pdfOf([card('a')], { what: 'stickers', sheet: { ...sheet, across: 9 } }, TYPE, printingIn('metric')),
+    ).rejects.toThrow(/side by side/);
   });
 
   it('say which letters the file has no type for, and keep the rest', async () => {

@@ -1,7 +1,8 @@
 import fontkit from '@pdf-lib/fontkit';
 import { PDFDocument, type PDFPage, rgb, StandardFonts } from 'pdf-lib';
 import type { Card } from '@/core/card';
-import { cardText, type CardText } from '@/core/ledger';
+import { PAPERS } from '@/core/geometry';
+import { cardText, type CardText, labelPlaces, type LabelSheet } from '@/core/ledger';
 import type { Printing } from '@/core/units';
 import { spokenText } from '@/ui';
 import { Face } from './face';
@@ -11,9 +12,18 @@ import type { TypeFiles } from './typeFiles';
 const MM = 72 / 25.4;
 /** Between a line of text and the readings below it. */
 const GAP_MM = 1;
+/** From line to line, as a share of the size of the type. */
+const LEADING = 1.28;
+/** Sizes a ready-cut label is written in, pt: the largest that fits. */
+const SIZES = [10, 9, 8, 7, 6, 5, 4];
+type Text = readonly [text: string, weight: 'plain' | 'bold'];
 const GREY = rgb(0.35, 0.35, 0.35);
-const PAGE = { widthMm: 210, heightMm: 297, marginMm: 10 };
-const GRID = { cards: { across: 2, down: 4, heightMm: 68 }, labels: { across: 3, down: 4, heightMm: 66 } } as const;
+const MARGIN_MM = 10;
+const EDGES = { sideMm: MARGIN_MM, topMm: MARGIN_MM, gapMm: 0 };
+const GRID = { cards: { across: 2, down: 4 }, labels: { across: 3, down: 4 } } as const;
+
+/** What is made: cards, labels to cut out and fold over the edge of a scrap, or labels for a ready-cut sheet. */
+export type PdfOf = { what: 'cards' | 'labels'; paper: LabelSheet['paper'] } | { what: 'stickers'; sheet: LabelSheet };
 
 /** A PDF file, and the letters that its type does not have. */
 export interface Pdf {
@@ -22,20 +32,16 @@ export interface Pdf {
 }
 
 /**
- * Cards or labels as a PDF file, with lines to cut along and, on labels, a line to fold along.
+ * Cards or labels as a PDF file: with lines to cut along and, on labels to fold, a line to fold along.
  *
  * @param cards - which
- * @param what - cards with readings in two columns, or labels folded over the edge of a scrap
+ * @param of - what is made of them, and on which paper
  * @param type - the type to write in; of each font only the letters that are used go into the file
  * @param printing - prints weights in the person's units
  * @returns the file
+ * @throws when the sheet has no room for labels
  */
-export async function cardsPdf(
-  cards: readonly Card[],
-  what: 'cards' | 'labels',
-  type: TypeFiles,
-  printing: Printing,
-): Promise<Pdf> {
+export async function cardsPdf(cards: readonly Card[], of: PdfOf, type: TypeFiles, printing: Printing): Promise<Pdf> {
   const file = await PDFDocument.create();
   file.registerFontkit(fontkit);
   // The type that every reader of such files has built in comes last: it has a few signs more.
@@ -48,17 +54,20 @@ export async function cardsPdf(
     await face(type.plain, StandardFonts.Helvetica),
     await face(type.bold, StandardFonts.HelveticaBold),
   );
-  const { across, down, heightMm } = GRID[what];
-  const widthMm = (PAGE.widthMm - 2 * PAGE.marginMm) / across;
+  const sheet = of.what === 'stickers' ? of.sheet : { paper: of.paper, ...GRID[of.what], ...EDGES };
+  const made = labelPlaces(sheet);
+  if (!made.ok) throw new Error(made.text);
+  const { widthMm, heightMm } = PAPERS.find(({ id }) => id === sheet.paper)!;
   let page: PDFPage | null = null;
   cards.forEach((card, i) => {
-    const place = i % (across * down);
-    if (place === 0) page = file.addPage([PAGE.widthMm * MM, PAGE.heightMm * MM]);
-    const left = PAGE.marginMm + (place % across) * widthMm;
-    const top = PAGE.heightMm - PAGE.marginMm - Math.floor(place / across) * heightMm;
-    pen.on(page!, { left, top, widthMm, heightMm });
-    if (what === 'cards') drawCard(pen, card, printing);
-    else drawLabel(pen, card, printing);
+    const place = made.places[i % made.places.length];
+    if (place === made.places[0]) page = file.addPage([widthMm * MM, heightMm * MM]);
+    pen.on(
+      page!,
+      { left: place.xMm, top: heightMm - place.yMm, widthMm: place.widthMm, heightMm: place.heightMm },
+      of.what !== 'stickers',
+    );
+    DRAW[of.what](pen, card, printing);
   });
   const bytes = new Uint8Array(await file.save());
   return { bytes, lost: [...pen.lost].join(' ') };
@@ -83,9 +92,11 @@ class Pen {
     private readonly bold: Face,
   ) {}
 
-  on(page: PDFPage, box: Box): void {
-    [this.page, this.box, this.y] = [page, box, box.top - 4];
+  /** Begins a box; framed where it is to be cut out. */
+  on(page: PDFPage, box: Box, framed: boolean): void {
+    [this.page, this.box, this.y] = [page, box, box.top - (framed ? 4 : 2)];
     const { left, top, widthMm, heightMm } = box;
+    if (!framed) return;
     page.drawRectangle({
       x: left * MM,
       y: (top - heightMm) * MM,
@@ -100,12 +111,28 @@ class Pen {
   write(text: string, size: number, weight: 'plain' | 'bold' = 'plain'): void {
     const face = this[weight];
     const width = (this.box.widthMm - 8) * MM;
-    const lineMm = (size * 1.28) / MM;
+    const lineMm = (size * LEADING) / MM;
     for (const line of broken(this.known(text, face), face, size, width)) {
       this.y -= lineMm;
       if (this.y < this.box.top - this.box.heightMm + 2) return;
       face.draw(this.page, line, { x: (this.box.left + 4) * MM, y: this.y * MM, size });
     }
+  }
+
+  /** How many mm some texts take below each other at a size. */
+  private tall(texts: readonly Text[], size: number): number {
+    const width = (this.box.widthMm - 8) * MM;
+    return texts.reduce((sum, [text, weight]) => {
+      const face = this[weight];
+      return sum + (broken(this.known(text, face), face, size, width).length * size * LEADING) / MM;
+    }, 0);
+  }
+
+  /** Texts below each other, as large as the box has room for. */
+  fit(texts: readonly Text[]): void {
+    const room = this.box.heightMm - 4;
+    const size = SIZES.find((one) => this.tall(texts, one) <= room) ?? SIZES.at(-1)!;
+    for (const [text, weight] of texts) this.write(text, size, weight);
   }
 
   /** Readings in two columns, filled downwards: the name small, what it reads large; smaller where it would not fit. */
@@ -176,3 +203,14 @@ function drawLabel(pen: Pen, card: Card, printing: Printing): void {
   pen.fold('fold over the edge of the scrap');
   pen.readings(readings, { name: 5, value: 8.5, rowMm: 5.5 });
 }
+
+function drawSticker(pen: Pen, card: Card, printing: Printing): void {
+  const { title, machine, readings, proof } = cardText(card, printing);
+  pen.fit([
+    [title, 'bold'],
+    [readings.map(({ name, value }) => `${name.toLowerCase()} ${value}`).join('; '), 'plain'],
+    [`${machine}; ${proof}`, 'plain'],
+  ]);
+}
+
+const DRAW = { cards: drawCard, labels: drawLabel, stickers: drawSticker };

@@ -100,7 +100,24 @@ export const WITH_PICKED_TEXT = {
   printLabels: 'Print labels',
   cardsAsPdf: 'Cards as PDF',
   labelsAsPdf: 'Labels as PDF',
+  labelSheet: 'Labels for a label sheet',
   pickNone: 'Clear selection',
+} as const;
+
+/** Ready-cut labels: how they lie on their sheet. */
+export const LABEL_SHEET_TEXT = {
+  title: 'Labels for a label sheet',
+  about: 'Type what the packet of your labels says. Bobbet remembers it. Print the file at 100%, first on plain paper.',
+  paper: 'Paper',
+  across: 'Labels side by side',
+  down: 'Rows',
+  sideMm: 'Margin left and right',
+  topMm: 'Margin at top and bottom',
+  gapMm: 'Gap between labels',
+  preview: (count: number, sheets: number) =>
+    `${countOf(count, 'label')} on ${countOf(sheets, 'sheet')}; the filled ones are used.`,
+  save: 'Save the PDF',
+  cancel: 'Cancel',
 } as const;
 
 /** Every setting that passed. */

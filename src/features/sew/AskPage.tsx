@@ -5,6 +5,7 @@ import Link from 'next/link';
 import { Fragment } from 'react';
 import { calculationsFor } from '@/core/calculator';
 import { type Ask, usualOf, type WorkedOut } from '@/core/procedure';
+import { useJobs } from '@/data';
 import { AskField } from '@/parts/asks';
 import { useUnits } from '@/parts/workspace';
 import { More, SceneDrawing, StopAlert, ZipKinds } from '@/ui';
@@ -27,6 +28,7 @@ export function AskPage({ now }: { now: RunNow }) {
   const numbers = worked.ok ? worked.numbers : null;
   const { length } = usePrinter(now, numbers);
   const { ready, clashes, begin, remove } = useBegin(now);
+  const isExample = useExamples(now);
   const view = Object.values(procedure.views)[0];
   return (
     <div className={styles.page}>
@@ -48,6 +50,7 @@ export function AskPage({ now }: { now: RunNow }) {
             key={ask.key}
             ask={ask}
             value={run.answers[ask.key] ?? usualOf(ask, given)}
+            note={isExample(ask.key) ? TEXT.example : undefined}
             onValue={(value) => void save((r) => ({ answers: { ...r.answers, [ask.key]: value } }))}
           />
         ))}
@@ -129,4 +132,12 @@ function Pieces({ now: { run, save } }: { now: RunNow }) {
       onValue={(pieces) => void save(() => ({ pieces: Math.round(pieces), piece: 1 }))}
     />
   );
+}
+
+/** Which answers are still those of the template that the project was made from. */
+function useExamples({ run }: RunNow): (key: string) => boolean {
+  const seam = useJobs()
+    ?.find(({ id }) => id === run.jobId)
+    ?.seams.find(({ id }) => id === run.seamId);
+  return (key) => seam?.examples?.includes(key) === true && seam.answers[key] === run.answers[key];
 }

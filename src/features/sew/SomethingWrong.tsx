@@ -35,7 +35,6 @@ export function SomethingWrong({ now, onClose }: { now: RunNow; onClose: () => v
   const { row, setup } = inHand(now);
   const [sign, setSign] = useState<Sign | null>(null);
   const [answers, setAnswers] = useState<Answers>([]);
-  const title = useFocusOnce<HTMLHeadingElement>();
   const kit = useKit();
   const threads = useThreads();
   const on = useOnMachine(machine?.id ?? null);
@@ -73,9 +72,7 @@ export function SomethingWrong({ now, onClose }: { now: RunNow; onClose: () => v
   };
   return (
     <div className={styles.wrong}>
-      <h3 ref={title} tabIndex={-1}>
-        {TEXT.whatSeen}
-      </h3>
+      <FocusedTitle />
       <SignChoice first={procedure.faults} sign={sign} onSign={setSign} />
       <SomethingElse onKeep={(text) => void keep(text)} />
       {input && (
@@ -168,4 +165,14 @@ function SomethingElse({ onKeep }: { onKeep: (text: string) => void }) {
 function outcomeOf(name: string): DiagnoseInput['history'] {
   const change = REMEDIES.find((known) => known === name);
   return change ? [{ change, result: 'same' }] : [];
+}
+
+/** It has the focus as soon as it is there: the press that opened it has gone. */
+function FocusedTitle() {
+  const title = useFocusOnce<HTMLHeadingElement>();
+  return (
+    <h3 ref={title} tabIndex={-1}>
+      {TEXT.whatSeen}
+    </h3>
+  );
 }

@@ -140,6 +140,7 @@ export const TEXT = {
   inARow: (pieces: number) => `, ${pieces} in a row`,
   howDidItGo: 'How did it go?',
   notes: 'Notes',
+  example: 'An example from the template: type yours',
   logItAndSew: (seam: string) => `Save to the log and sew ${seam}`,
   started: (seam: string) => `Started ${seam}`,
   logItAndBack: 'Save to the log and go back to the project',

@@ -12,9 +12,8 @@ import { AsSet } from './AsSet';
 import { Criteria } from './Criteria';
 import { LineActions } from './LineActions';
 import { settle } from './lineActions';
-import { Measures } from './Measures';
+import { MeasuresAndSigns } from './MeasuresAndSigns';
 import { SewnPicture } from './SewnPicture';
-import { Signs } from './Signs';
 import { StandIn } from './StandIn';
 import styles from './Swatch.module.css';
 import type { SaveLine, Scrap } from './useScrap';
@@ -60,11 +59,7 @@ export function LinePanel({ scrap, line, onPick, onStep }: Props) {
         <>
           {line.simulated && <SewnPicture scrap={scrap} line={line} />}
           {line.status === 'sewing' && !line.simulated && <StandIn scrap={scrap} line={line} onSave={save} />}
-          {/* What a simulated machine measured and showed is not changed by hand: it would be neither one nor the other. */}
-          <fieldset className={styles.plainSet} disabled={line.simulated !== undefined}>
-            <Measures scrap={scrap} line={line} onSave={save} />
-            <Signs scrap={scrap} line={line} onSave={save} />
-          </fieldset>
+          <MeasuresAndSigns scrap={scrap} line={line} onSave={save} />
           <Criteria criteria={criteria} />
           {!card && <WhatNext scrap={scrap} line={line} onTake={(step) => void take(step)} onSave={save} />}
         </>

@@ -43,30 +43,34 @@ export function ScrapPage({ scrap }: { scrap: Scrap }) {
   return (
     <div className={styles.page}>
       <section className={styles.scrap} aria-label={SCRAP_PAGE_TEXT.scrap}>
-        <div className={styles.title}>
-          <h1>{swatch.name}</h1>
-          <span className={styles.quiet}>
-            {SCRAP_PAGE_TEXT.on(scrap.seam.layers, operationTitle(swatch.operation.kind), scrap.machine.machine.name)}
-          </span>
+        <div className={styles.top}>
+          <div className={styles.title}>
+            <h1>{swatch.name}</h1>
+            <span className={styles.quiet}>
+              {SCRAP_PAGE_TEXT.on(scrap.seam.layers, operationTitle(swatch.operation.kind), scrap.machine.machine.name)}
+            </span>
+          </div>
+          <ForOperation swatch={swatch} />
+          <ScrapDrawing scrap={scrap} current={line?.id ?? null} onPick={setPicked} />
         </div>
-        <ForOperation swatch={swatch} />
-        <ScrapDrawing scrap={scrap} current={line?.id ?? null} onPick={setPicked} />
-        <HowToCut scrap={scrap} />
-        <Spares scrap={scrap} />
-        <Compare scrap={scrap} />
-        <div className={styles.kept}>
-          <Field
-            label={SCRAP_PAGE_TEXT.whereTheScrapIs}
-            text={swatch.where}
-            read={wordsBy(swatchSchema.shape.where)}
-            onValue={(where) => void swatches.change(swatch.id, (now) => now && { ...now, where })}
-          />
-          <ThreeStitches scrap={scrap} />
-          <Button variant="outlined" onClick={() => window.print()}>
-            {SCRAP_PAGE_TEXT.printTheScrapAt}
-          </Button>
+        <div className={styles.about}>
+          <HowToCut scrap={scrap} />
+          <Spares scrap={scrap} />
+          <Compare scrap={scrap} />
+          <div className={styles.kept}>
+            <Field
+              label={SCRAP_PAGE_TEXT.whereTheScrapIs}
+              text={swatch.where}
+              read={wordsBy(swatchSchema.shape.where)}
+              onValue={(where) => void swatches.change(swatch.id, (now) => now && { ...now, where })}
+            />
+            <ThreeStitches scrap={scrap} />
+            <Button variant="outlined" onClick={() => window.print()}>
+              {SCRAP_PAGE_TEXT.printTheScrapAt}
+            </Button>
+          </div>
+          <ScrapActions scrap={scrap} />
         </div>
-        <ScrapActions scrap={scrap} />
       </section>
       {line ? (
         <LinePanel

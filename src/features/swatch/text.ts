@@ -144,6 +144,9 @@ export const ONE_CHANGE_TEXT = {
 
 /** The current test. */
 export const LINE_PANEL_TEXT = {
+  whatThisTestShows: 'What this test shows',
+  measure: 'Measure',
+  look: 'Look',
   onTheBiasOf: 'On the bias of',
   line: (number: number) => `Test ${number}`,
   line2: (number: number, stitchAndSize: string) => `Test ${number}: ${stitchAndSize}`,

@@ -17,6 +17,8 @@ interface Props {
   ask: Ask;
   value: number | undefined;
   onValue: (value: number) => void;
+  /** Said of the answer, before what the question itself says. */
+  note?: string;
   /** It may be left empty. */
   onEmpty?: () => void;
   /** What was typed is no answer. */
@@ -33,11 +35,11 @@ function asked({ unit, usual, least, most }: Ask, value: number | undefined, sys
 }
 
 /** One question and its answer: typed, or picked where only a few make sense. */
-export function AskField({ ask, value, onValue, onEmpty, onInvalid }: Props) {
+export function AskField({ ask, note, value, onValue, onEmpty, onInvalid }: Props) {
   const { system, say } = useUnits();
   const { options } = ask;
   const label = say(ask.label);
-  const help = ask.help && say(ask.help);
+  const help = [note, ask.help && say(ask.help)].filter(Boolean).join('. ') || undefined;
   if (options)
     return (
       <Select
