@@ -68,7 +68,7 @@ test('emptying and bringing back keeps a damaged record, and undo says so when i
   await expect(banner(page)).toContainText('1 saved record');
   await page.getByRole('button', { name: FRAME_TEXT.startMyOwnWorkroom }).click();
   await expect(page.getByRole('heading', { name: START_TEXT.title })).toBeVisible();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByText('Demo workroom')).toBeVisible();
   await expect(banner(page)).toContainText('1 saved record');
 });

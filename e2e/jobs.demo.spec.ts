@@ -127,7 +127,7 @@ test('a job begun without a cloth says so, and gets one for all of its seams at 
   await page.getByRole('option', { name: 'Deck canvas' }).click();
   await expect(page.getByText(JOB_CLOTHS_TEXT.insteadOf('Deck canvas', 'no fabric.'))).toBeVisible();
   await expect(page.getByText('without a cloth')).toHaveCount(0);
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await page.getByLabel(/^Fabric for/).click();
   await page.getByRole('option', { name: 'Deck canvas' }).click();
 
@@ -210,7 +210,7 @@ test('a search for a better order can be stopped, and another order be taken bac
   const found = page.getByText(/No order can cost less than|Proven: no order costs less/);
   await expect(found).toBeVisible({ timeout: 90_000 });
   await expect(page.getByText('Order changed.')).toBeVisible();
-  await page.getByRole('button', { name: 'Undo' }).last().click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).last().click();
   await expect(page.getByText(/^In this order:/)).toBeVisible();
 });
 

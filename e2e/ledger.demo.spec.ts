@@ -53,7 +53,7 @@ test('everything that happened is found by a few letters, filtered, and the view
   await page.getByRole('button', { name: FILTERS_TEXT.more(2) }).click();
   await page.getByRole('button', { name: SAVED_VIEWS_TEXT.forgetThisView }).click();
   await expect(show).toHaveText(SAVED_VIEWS_TEXT.unnamed);
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(show).toHaveText('Care lately');
 });
 

@@ -110,7 +110,7 @@ test('an allowance too small for two passes is refused with the number to change
   await page.getByRole('link', { name: /French seam.*not started/ }).click();
   await expect(page.getByLabel('Seam allowance of the pattern, cm')).toHaveValue('0.6');
   await page.getByRole('button', { name: SEW_TEXT.putAway }).click();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByRole('link', { name: /French seam.*not started/ })).toBeVisible();
 });
 

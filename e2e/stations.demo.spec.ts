@@ -174,14 +174,14 @@ test('a failed line leads to the next, and what is thrown away can be brought ba
   await expect(page.getByText(/^2 changes at once/)).toBeVisible();
   await page.getByRole('button', { name: SIMULATED_TEXT.deleteThisLine }).click();
   await expect(page.getByRole('heading', { name: /Test 3/ })).toBeVisible();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByRole('button', { name: /^Test 4/ })).toBeVisible();
 
   await page.goto('/fabric?id=neoprene');
   await page.getByRole('button', { name: PUT_AWAY_TEXT.deleteThisFabric }).click();
   await expect(page.getByText('Neoprene for the tiller grip deleted.')).toBeVisible();
   await expect(page.getByRole('link', { name: /Neoprene/ })).toHaveCount(0);
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByRole('link', { name: /Neoprene/ })).toBeVisible();
 });
 
@@ -221,7 +221,7 @@ test('an own start empties the demo, and Undo brings it back', async ({ page }) 
   await openDemo(page);
   await page.getByRole('button', { name: FRAME_TEXT.startMyOwnWorkroom }).click();
   await expect(page.getByRole('heading', { name: START_TEXT.title })).toBeVisible();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByText('Demo workroom')).toBeVisible();
   await openCards(page);
   await expect(page.getByText(/of 5 cards/)).toBeVisible();

@@ -49,7 +49,7 @@ test('a scrap is planned from what is in doubt, and printed at true scale with i
   await page.emulateMedia({ media: 'screen' });
 
   await page.getByRole('button', { name: SIMULATED_TEXT.leaveItOut }).click();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByRole('button', { name: /^Test 2: to come/ })).toBeVisible();
 });
 
@@ -170,7 +170,7 @@ test('a card that is out of date says why, and one line proves it again', async 
   await page.reload();
   await expect(page.getByRole('textbox', { name: KEEPSAKES_TEXT.whereTheScrapIs })).toHaveValue('Ring binder, page 4');
   await page.getByRole('button', { name: THREAD_TEXT.deleteThisCard }).click();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByRole('link', { name: /Lawn for the curtains: hem/ })).toBeVisible();
   await page.goto('/log?id=card-curtain-hem');
   await expect(page.getByRole('img', { name: /^Photo of the swatch of/ })).toBeVisible();
@@ -188,7 +188,7 @@ test('cards are evidence in Match, and what they taught of a machine can be look
   await expect(taught).toContainText(/from \d cards, spread ±/);
   await taught.getByRole('button', { name: TAUGHT_TEXT.forget('needle tension') }).click();
   await expect(taught.getByText(TAUGHT_TEXT.needleTension)).toHaveCount(0);
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(taught.getByText(TAUGHT_TEXT.needleTension)).toBeVisible();
 });
 

@@ -23,7 +23,7 @@ test('a settings card goes out with what it needs, and comes into an empty workr
 
   await page.goto('/workroom?place=files');
   await page.getByRole('button', { name: FILES_TEXT.empty }).click();
-  await expect(page.getByRole('button', { name: 'Undo' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Undo', exact: true })).toBeVisible();
   await page.goto('/workroom?place=files');
   await page.getByLabel(FILES_TEXT.importOne).setInputFiles(file);
   await expect(page.getByRole('heading', { name: 'card.json would' })).toBeVisible();

@@ -11,7 +11,7 @@ import { SCRAP_PAGE_TEXT, SIMULATED_TEXT } from '@/features/swatch/text';
 import { SEW_LIKE_THIS_TEXT } from '@/features/match/text';
 
 const notice = (page: Page, text: string) => page.getByRole('alert').filter({ hasText: text });
-const undoIn = (page: Page, text: string) => notice(page, text).getByRole('button', { name: 'Undo' });
+const undoIn = (page: Page, text: string) => notice(page, text).getByRole('button', { name: 'Undo', exact: true });
 const station = (page: Page, name: string) => page.getByRole('link', { name, exact: true }).click();
 
 /** The workroom goes out as a file that holds together. */

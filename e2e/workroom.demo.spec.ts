@@ -160,7 +160,7 @@ test('a spool is noted by whatever number is printed on it', async ({ page }) =>
   await spools.getByRole('button', { name: /^heron blue/ }).click();
   await spools.getByRole('button', { name: SPOOL_TEXT.removeThisSpool }).click();
   await expect(spools).not.toContainText('heron blue');
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(spools).toContainText('heron blue');
 });
 
@@ -183,7 +183,7 @@ test('care is due by sewing hours, is noted, and the reminder is gone', async ({
   await expect(page.getByRole('note')).toContainText('unplug');
   await boat.getByRole('button', { name: 'Clean lint from the feed and bobbin case: done today' }).click();
   await expect(boat).toContainText('in 8 h of sewing; last today');
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(boat).toContainText('Due: 9.2 h');
 });
 

@@ -5,6 +5,7 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
+import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { useWatch } from 'react-hook-form';
 import { PAPERS } from '@/core/geometry';
@@ -68,7 +69,7 @@ export function LabelSheetDialog({ count, onClose, onSave }: Props) {
           sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 180px' }, alignItems: 'start' }}
         >
           <Typography sx={{ gridColumn: '1 / -1' }}>{TEXT.about}</Typography>
-          <div>
+          <Stack spacing={2}>
             <ErrorSummary form={form} labels={LABELS} />
             <FormSelect
               control={form.control}
@@ -79,7 +80,7 @@ export function LabelSheetDialog({ count, onClose, onSave }: Props) {
             {FIELDS.map((key) => (
               <FormText key={key} control={form.control} name={key} label={TEXT[key]} ask={asks[key]} />
             ))}
-          </div>
+          </Stack>
           {sheet && <Preview sheet={sheet} count={count} />}
         </DialogContent>
         <DialogActions sx={{ px: 3, pb: 2 }}>

@@ -3,7 +3,6 @@ export {
   BAR_ID,
   focusBar,
   focusSomewhere,
-  focusTask,
   focusWhatComes,
   hasComeTo,
   isLed,

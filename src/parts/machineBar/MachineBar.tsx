@@ -117,7 +117,7 @@ function Columns({ bar }: { bar: MachineBarState }) {
   const foot = target?.setup.foot;
   const roving = useRoving<HTMLOListElement>();
   const shown = READINGS.filter(
-    (r) => r !== 'position' || changes.some((c) => c.reading === r) || (readings && readings.position !== 'centre'),
+    (r) => r !== 'position' || changes.some((c) => c.reading === r) || (readings?.position ?? 'centre') !== 'centre',
   );
   return (
     <ol className={styles.columns} {...roving}>

@@ -1,6 +1,6 @@
 import { type ClothRecord, type MachineRecord, type NeedleRecord, type OnMachine, setForName } from '../../file';
 import { checkInterlocks } from '../../interlock';
-import { type ReadingChange, type Reading, settingReadings, setupChanges } from '../../setup';
+import { type ReadingChange, type Reading, READINGS, settingReadings, setupChanges } from '../../setup';
 import type { MachineTarget } from './machineTarget';
 import { needleNow, type NeedleNow } from './needleToPutIn';
 
@@ -23,7 +23,8 @@ export interface BarFacts {
 export interface BarState {
   /** The target, where it is for this machine. */
   target: MachineTarget | null;
-  readings: Record<Reading, string> | null;
+  /** What it reads, without those nobody has looked at; null when nobody has said anything. */
+  readings: Partial<Record<Reading, string>> | null;
   /** What differs from the target, in the order to do it. */
   changes: ReadingChange[];
   /** What it is set for, as that fabric is called now; null when that is not known. */
@@ -48,7 +49,7 @@ export function machineBar({ machine, on, target, stock, cloths, lifeHours, isTo
   const clothName = setForName(on, cloths);
   return {
     target: own,
-    readings: on ? settingReadings(machine.machine, on.setup) : null,
+    readings: on ? knownReadings(machine, on) : null,
     changes,
     clothName,
     which: on?.clothNamed === undefined ? [] : candidates(on.clothNamed, cloths),
@@ -56,6 +57,12 @@ export function machineBar({ machine, on, target, stock, cloths, lifeHours, isTo
     clash: on ? clashOf(machine, on) : null,
     needle: needleNow(on, stock, lifeHours),
   };
+}
+
+/** What a machine reads, as far as somebody has looked. */
+function knownReadings({ machine }: MachineRecord, { setup, unsure }: OnMachine): BarState['readings'] {
+  const all = settingReadings(machine, setup);
+  return Object.fromEntries(READINGS.filter((one) => !unsure.includes(one)).map((one) => [one, all[one]]));
 }
 
 /** Whether it is still set for another fabric, or since another day. */
