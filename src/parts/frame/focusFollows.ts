@@ -38,7 +38,7 @@ export function focusFollows(page: Document): () => void {
   };
   const focused = ({ target }: FocusEvent) => {
     last = target as HTMLElement;
-    // Whoever has gone elsewhere is not led any more.
+    // A person who has gone elsewhere is not led any more.
     if (last.id !== 'task') arrived(page);
   };
   const pressed = () => look(performance.now() + COMES_WITHIN_MS);
