@@ -3,7 +3,7 @@ import { type Cloth, clothProfile, clothSchema, FAMILIES, FAMILY, type Family } 
 import { rowsOf } from '../../result';
 import { withLengths, IN_MM } from '../../units';
 import { type ProcedureId, PROCEDURES } from '../all';
-import { SUITABILITY, suits, suitsKind } from './suits';
+import { SUITABILITY, suits, suitsKind, usualOperation } from './suits';
 
 const of = (family: Family, more: Partial<Cloth> = {}) =>
   clothProfile(clothSchema.parse({ structure: FAMILY[family].structure, family, ...more }));
@@ -113,6 +113,15 @@ describe('the table holds together', () => {
 
 describe('a kind of stitching', () => {
   const on = (family: Family) => ({ fabric: of(family) });
+  it('has one that is usually sewn on the fabric, never one that is not for it', () => {
+    const on = (family: Family) => ({ fabric: of(family) });
+    for (const family of FAMILIES) {
+      const usual = usualOperation('join', on(family));
+      if (usual) expect(suits(usual, on(family)).verdict).not.toBe('not-this');
+    }
+    expect(usualOperation('gather', on('neoprene'))).toBeNull();
+    expect(suits(usualOperation('join', on('poplin'))!, on('poplin')).verdict).toBe('fine');
+  });
   it('is fine where one way of sewing it is', () => expect(suitsKind('join', on('vinyl')).verdict).toBe('fine'));
   it('is told against where none is, with what is sewn instead', () => {
     expect(suitsKind('gather', on('neoprene'))).toMatchObject({ verdict: 'not-this' });
