@@ -185,7 +185,8 @@ async function crawl(page: Page, screens: readonly string[]) {
       found.push(...wrong.map((what) => `${screen}: ${control.name}: ${what}`));
       pressed += 1;
       await page.keyboard.press('Escape');
-      if (page.url() !== here) await page.goBack();
+      // An address that was only changed in its place has nothing to go back to.
+      if (new URL(page.url()).pathname !== new URL(here).pathname) await page.goBack();
     }
   }
   console.log(`   controls pressed: ${pressed}`);

@@ -39,7 +39,12 @@ function keepOneStop(box: HTMLElement, at: Element | null): void {
 export function useRoving<Box extends HTMLElement>() {
   const ref = useRef<Box>(null);
   useLayoutEffect(() => {
-    if (ref.current) keepOneStop(ref.current, document.activeElement);
+    const box = ref.current;
+    if (!box) return;
+    const at = document.activeElement;
+    keepOneStop(box, at);
+    // One that has been switched off by its own press hands the focus to the one beside it.
+    if (box.contains(at) && at?.matches(':disabled')) box.querySelector<HTMLElement>('[tabindex="0"]')?.focus();
   });
   const onFocus = ({ target }: FocusEvent) => {
     if (ref.current?.contains(target)) keepOneStop(ref.current, target);

@@ -8,7 +8,7 @@ import { formatNumber } from '@/core/units';
 import type { CheckUpLine, CheckUpMarks } from '@/core/workroom';
 import { useUnits } from '@/parts/workspace';
 import { CheckBar } from '@/ui';
-import styles from './Sheet.module.css';
+import styles from './Print.module.css';
 import { CHECK_UP_TEXT } from './text';
 
 const TEXT = CHECK_UP_TEXT.sheet;

@@ -25,6 +25,9 @@ export function focusFollows(page: Document): () => void {
   let last: HTMLElement | null = null;
   let looking = 0;
   const lost = () => page.activeElement === page.body && last !== null && isLost(last);
+  // Switched off a moment ago: a browser still calls it focused, but no longer for long.
+  const failing = () =>
+    page.activeElement instanceof HTMLElement && page.activeElement !== page.body && isLost(page.activeElement);
   const look = (until: number) => {
     cancelAnimationFrame(looking);
     looking = requestAnimationFrame((now) => {
@@ -32,7 +35,7 @@ export function focusFollows(page: Document): () => void {
       if (lost() || come) {
         const target = workIn(page);
         if (target) return sendTo(target);
-      } else if (page.activeElement !== page.body && !isLed(page)) return;
+      } else if (page.activeElement !== page.body && !failing() && !isLed(page)) return;
       if (now < until) look(until);
     });
   };
@@ -43,8 +46,8 @@ export function focusFollows(page: Document): () => void {
   };
   const pressed = () => look(performance.now() + COMES_WITHIN_MS);
   // What vanishes without a press, such as a window that has closed, counts as well.
-  const watch = new MutationObserver(() => (lost() || isLed(page)) && pressed());
-  watch.observe(page.body, { childList: true, subtree: true });
+  const watch = new MutationObserver(() => (lost() || failing() || isLed(page)) && pressed());
+  watch.observe(page.body, { childList: true, subtree: true, attributeFilter: ['disabled', 'hidden', 'inert'] });
   page.addEventListener('focusin', focused);
   page.addEventListener('click', pressed, true);
   page.addEventListener('keyup', pressed, true);

@@ -1,20 +1,18 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import { useSnackbar } from 'notistack';
+import { closeSnackbar, enqueueSnackbar } from 'notistack';
 import { edit, historyNow, reportTrouble, setTrouble, type Undone, redo, undo, undoEntry } from '@/data';
 import { spokenText } from '@/ui';
 import { UNDO_TEXT } from './undoText';
 
-/** Says a short thing. */
+/** Says a short thing, from the tape as well as from the page: there is one place for notices. */
 export function useSay() {
-  const { enqueueSnackbar } = useSnackbar();
   return (text: string) => enqueueSnackbar(spokenText(text));
 }
 
 /** Undoing and redoing, with what came of it said. */
 export function useUndoing() {
-  const { enqueueSnackbar, closeSnackbar } = useSnackbar();
   const told = async (work: () => Promise<Undone>, done: (text: string) => string, nothing: string) => {
     try {
       const result = await work();
