@@ -1,38 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect, openDemo, settled, test } from './page';
-
-/** Everything with something to press. */
-const SCREENS = [
-  '/today',
-  '/fabric',
-  '/fabric?id=merino',
-  '/match?cloth=merino',
-  '/match?cloth=deck',
-  '/test',
-  '/test?id=merino-side',
-  '/test/signs',
-  '/sew',
-  '/projects',
-  '/projects?id=apron',
-  '/projects?id=apron&place=seams',
-  '/projects?id=top&place=budget',
-  '/projects?id=top&place=about',
-  '/log',
-  '/log?place=cards',
-  '/log?place=charts',
-  '/log?id=card-fleece-hat',
-  '/calculator',
-  '/calculator?name=zip',
-  '/start',
-  '/shop',
-  '/check-up',
-  '/workroom',
-  '/workroom?place=care',
-  '/workroom?place=kit',
-  '/workroom?place=needles',
-  '/workroom?place=threads',
-  '/workroom?place=files',
-];
+import { SCREENS } from './screens';
 
 /** What can be pressed on a page, outside the tape: the tape is the same everywhere and pressed on the first screen. */
 const PRESSED =

@@ -1,4 +1,5 @@
 import { answered, axeFindings, axeFindingsInBoth, expect, openCards, openDemo, reading, settled, test } from './page';
+import { SCREENS } from './screens';
 import { ANSWER_TEXT, PICTURE_TEXT, SENTENCE_TEXT, START_TEXT } from '@/features/match/text';
 import { BAR_TEXT } from '@/parts/machineBar/text';
 import { FILES_TEXT } from '@/features/workroom/files/text';
@@ -8,40 +9,8 @@ import { INLINE_EDIT_TEXT } from '@/ui/text';
 import { ONE_CHANGE_TEXT, SIMULATED_TEXT } from '@/features/swatch/text';
 import { PUT_AWAY_TEXT, STRETCH_GAUGE_TEXT } from '@/features/cloth/text';
 
-const SCREENS = [
-  '/match?cloth=merino',
-  '/match?cloth=habotai',
-  '/fabric',
-  '/fabric?id=merino',
-  '/test',
-  '/test?id=merino-side',
-  '/test/signs',
-  '/sew',
-  '/today',
-  '/projects',
-  '/projects?id=apron',
-  '/projects?id=apron&place=seams',
-  '/projects?id=top&place=budget',
-  '/projects?id=top&place=about',
-  '/log',
-  '/log?place=cards',
-  '/log?place=charts',
-  '/log?id=card-fleece-hat',
-  '/log?id=card-curtain-hem',
-  '/calculator',
-  '/start',
-  '/shop',
-  '/calculator?name=zip',
-  '/workroom',
-  '/workroom?place=care',
-  '/workroom?place=kit',
-  '/workroom?place=needles',
-  '/workroom?place=threads',
-  '/workroom?place=files',
-];
-
 /** Screens that are reached from anywhere and belong to none of the stations. */
-const OF_NO_STATION = ['/start', '/shop'];
+const OF_NO_STATION = ['/start', '/shop', '/check-up'];
 
 /** One of each kind of screen: what can differ in the evening is the colours alone, and those are the theme's. */
 const IN_THE_EVENING = [

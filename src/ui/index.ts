@@ -26,6 +26,7 @@ export { StretchRuler } from './StretchRuler';
 export { Tick, Ticks, withTick } from './Ticks';
 export { More } from './More';
 export { Origin } from './Origin';
+export { PHONE } from './phone';
 export { Pick } from './Pick';
 export { PictureToggles } from './PictureToggles';
 export { Pressable } from './Pressable';

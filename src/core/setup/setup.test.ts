@@ -49,6 +49,7 @@ describe('what to change on the machine', () => {
     expect(asked(PLAIN_MACHINE, zigzag)).toEqual(READINGS);
     expect(asked({ ...PLAIN_MACHINE, pressureDial: null }, zigzag)).not.toContain('pressure');
     expect(asked({ ...PLAIN_MACHINE, plates: ['standard'] }, zigzag)).not.toContain('plate');
+    expect(asked({ ...PLAIN_MACHINE, needlePositions: 1 }, zigzag)).not.toContain('position');
     // The width goes with the stitch, so that a zigzag later begins with one of its own.
     expect(withReading(zigzag, plainSetup({ stitch: 'straight' }), 'stitch').widthMm).toBe(0);
   });

@@ -110,12 +110,23 @@ export function setupChanges(
   });
 }
 
-/** Whether there is anything to turn: a line has no width, and a machine without a dial has one pressure. */
-function canBeSet(reading: Reading, machine: Machine, to: Setup): boolean {
-  if (reading === 'width') return stitchFacts(to.stitch).swings;
-  if (reading === 'pressure') return machine.pressureDial !== null;
-  return reading !== 'plate' || machine.plates.length > 1;
-}
+/** What there has to be for a reading to be set at all; the others can always be. */
+const NEEDS: Partial<Record<Reading, (machine: Machine, setup: Setup) => boolean>> = {
+  width: (_, { stitch }) => stitchFacts(stitch).swings,
+  position: ({ needlePositions }) => needlePositions > 1,
+  pressure: ({ pressureDial }) => pressureDial !== null,
+  plate: ({ plates }) => plates.length > 1,
+};
+
+/**
+ * Whether there is anything to set: a line has no width, and a machine without a dial has one pressure.
+ *
+ * @param reading - which
+ * @param machine - the machine
+ * @param setup - the setting it is to be set for
+ */
+export const canBeSet = (reading: Reading, machine: Machine, setup: Setup): boolean =>
+  NEEDS[reading]?.(machine, setup) ?? true;
 
 /**
  * A setting with one reading changed to that of another.

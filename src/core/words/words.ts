@@ -44,7 +44,10 @@ export const WORDS: readonly { group: string; words: readonly Word[] }[] = [
       { word: 'Stretch it needs', means: 'How far the seam must stretch in wear, in percent.' },
       { word: 'Stretch the seam has', means: 'How far the stitching can stretch before the thread takes the load.' },
       { word: 'Risk', means: 'How likely a fault is, by estimate: low, some or high.' },
-      { word: 'Confidence', means: 'How sure Bobbet is of its settings, in percent. Measuring and testing raise it.' },
+      {
+        word: 'Confidence',
+        means: 'In percent, how far Bobbet trusts its own settings. Measuring and testing raise it.',
+      },
       { word: 'Simulated machine', means: 'A machine that exists only in Bobbet, to practise reading a swatch.' },
       {
         word: 'Approach',

@@ -3,11 +3,10 @@
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
-import { useEffect, useRef } from 'react';
 import type { MachineRecord } from '@/core/file';
 import { creepFactor, type DialCurve, dialSummary, lengthCurve, type Machine, widthCurve } from '@/core/kit';
 import { formatNumber, formatPercent } from '@/core/units';
-import type { CheckUpFound } from '@/core/workroom';
+import { checkedUp, type CheckUpFound } from '@/core/workroom';
 import styles from './CheckUp.module.css';
 import { CHECK_UP_TEXT } from './text';
 
@@ -16,29 +15,23 @@ const TEXT = CHECK_UP_TEXT.found;
 interface Props {
   record: MachineRecord;
   found: CheckUpFound;
-  /** It is stored: it stands alone, takes the focus and leads on. */
+  /** It is stored: it stands alone and leads on. */
   done?: boolean;
 }
 
 /** What a check-up tells of its machine. */
 export function Found({ record, found, done = false }: Props) {
-  const title = useRef<HTMLHeadingElement>(null);
-  useEffect(() => {
-    if (done) title.current?.focus();
-  }, [done]);
   return (
     <section className={done ? styles.page : styles.part} aria-labelledby="check-up-found">
       {done ? (
-        <h1 id="check-up-found" ref={title} tabIndex={-1}>
-          {TEXT.title}
-        </h1>
+        <h1 id="check-up-found">{TEXT.title}</h1>
       ) : (
         <Typography variant="h2" id="check-up-found">
           {TEXT.soFar}
         </Typography>
       )}
       <ul className={styles.found}>
-        {saysOf(found).map((text) => (
+        {saysOf(done ? record.machine : checkedUp(record.machine, found), found).map((text) => (
           <li key={text}>{text}</li>
         ))}
       </ul>
@@ -57,7 +50,7 @@ export function Found({ record, found, done = false }: Props) {
   );
 }
 
-function saysOf({ machine, tension, pressure, beyond }: CheckUpFound): string[] {
+function saysOf(machine: Machine, { tension, pressure, beyond }: CheckUpFound): string[] {
   const { calibration, tensionDial, pressureDial } = machine;
   const off = (curve: DialCurve, says: (off: string) => string) => {
     const summary = dialSummary(curve);

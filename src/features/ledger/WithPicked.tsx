@@ -60,7 +60,7 @@ export function WithPicked({ cards, onNone }: { cards: Card[]; onNone?: () => vo
         <LabelSheetDialog
           count={cards.length}
           onClose={() => setSticking(false)}
-          onSave={(sheet) => save({ what: 'stickers', sheet })}
+          onSave={(sheet) => save({ what: 'label-sheet', sheet })}
         />
       )}
       {shown === 'compare' && cards.length > 1 && <Compare cards={cards} />}

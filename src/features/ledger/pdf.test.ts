@@ -77,14 +77,14 @@ describe('cards as a PDF file', () => {
     const made = (count: number) =>
       pdfOf(
         Array.from({ length: count }, (_, i) => card(`c${i}`)),
-        { what: 'stickers', sheet },
+        { what: 'label-sheet', sheet },
         TYPE,
         printingIn('metric'),
       );
     expect(await first((await made(4)).bytes)).toHaveLength(1);
     expect(await first((await made(5)).bytes)).toHaveLength(2);
     await expect(
-      pdfOf([card('a')], { what: 'stickers', sheet: { ...sheet, across: 9 } }, TYPE, printingIn('metric')),
+      pdfOf([card('a')], { what: 'label-sheet', sheet: { ...sheet, across: 9 } }, TYPE, printingIn('metric')),
     ).rejects.toThrow(/side by side/);
   });
 

@@ -23,7 +23,8 @@ const EDGES = { sideMm: MARGIN_MM, topMm: MARGIN_MM, gapMm: 0 };
 const GRID = { cards: { across: 2, down: 4 }, labels: { across: 3, down: 4 } } as const;
 
 /** What is made: cards, labels to cut out and fold over the edge of a scrap, or labels for a ready-cut sheet. */
-export type PdfOf = { what: 'cards' | 'labels'; paper: LabelSheet['paper'] } | { what: 'stickers'; sheet: LabelSheet };
+export type PdfOf =
+  { what: 'cards' | 'labels'; paper: LabelSheet['paper'] } | { what: 'label-sheet'; sheet: LabelSheet };
 
 /** A PDF file, and the letters that its type does not have. */
 export interface Pdf {
@@ -54,7 +55,7 @@ export async function cardsPdf(cards: readonly Card[], of: PdfOf, type: TypeFile
     await face(type.plain, StandardFonts.Helvetica),
     await face(type.bold, StandardFonts.HelveticaBold),
   );
-  const sheet = of.what === 'stickers' ? of.sheet : { paper: of.paper, ...GRID[of.what], ...EDGES };
+  const sheet = of.what === 'label-sheet' ? of.sheet : { paper: of.paper, ...GRID[of.what], ...EDGES };
   const made = labelPlaces(sheet);
   if (!made.ok) throw new Error(made.text);
   const { widthMm, heightMm } = PAPERS.find(({ id }) => id === sheet.paper)!;
@@ -65,7 +66,7 @@ export async function cardsPdf(cards: readonly Card[], of: PdfOf, type: TypeFile
     pen.on(
       page!,
       { left: place.xMm, top: heightMm - place.yMm, widthMm: place.widthMm, heightMm: place.heightMm },
-      of.what !== 'stickers',
+      of.what !== 'label-sheet',
     );
     DRAW[of.what](pen, card, printing);
   });
@@ -204,7 +205,7 @@ function drawLabel(pen: Pen, card: Card, printing: Printing): void {
   pen.readings(readings, { name: 5, value: 8.5, rowMm: 5.5 });
 }
 
-function drawSticker(pen: Pen, card: Card, printing: Printing): void {
+function drawOnSheet(pen: Pen, card: Card, printing: Printing): void {
   const { title, machine, readings, proof } = cardText(card, printing);
   pen.fit([
     [title, 'bold'],
@@ -213,4 +214,4 @@ function drawSticker(pen: Pen, card: Card, printing: Printing): void {
   ]);
 }
 
-const DRAW = { cards: drawCard, labels: drawLabel, stickers: drawSticker };
+const DRAW = { cards: drawCard, labels: drawLabel, 'label-sheet': drawOnSheet };

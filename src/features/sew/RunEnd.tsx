@@ -5,8 +5,9 @@ import { useRouter } from 'next/navigation';
 import { OUTCOMES, runSchema, sewnByMachine } from '@/core/procedure';
 import { runAgain, runOfSeam, seamAfterSeam } from '@/core/workroom';
 import { sayEstimate } from '@/core/units';
-import { edit, runs as store, useCloths, useJobs, useRuns } from '@/data';
-import { askAbout, newId, nowText, useAct } from '@/parts/workspace';
+import { runs as store, useCloths, useJobs, useRuns } from '@/data';
+import { useSewRun } from '@/parts/sewing';
+import { newId, nowText, useAct } from '@/parts/workspace';
 import { Field, Choice, wordsBy } from '@/ui';
 import { CutWith } from './CutWith';
 import styles from './Sew.module.css';
@@ -73,7 +74,7 @@ export function RunEnd({ now }: { now: RunNow }) {
 
 /** The next seam of the project, on its own fabric. */
 function useNextSeam({ run, machine }: RunNow) {
-  const router = useRouter();
+  const sewRun = useSewRun();
   const jobs = useJobs();
   const runs = useRuns();
   const cloths = useCloths();
@@ -82,12 +83,7 @@ function useNextSeam({ run, machine }: RunNow) {
   const cloth = cloths?.find(({ id }) => id === next?.clothId);
   const sewNext = async () => {
     if (!job || !next || !cloth || !machine) return;
-    const to = runOfSeam(job, next, { cloth, machine }, { id: newId(), at: nowText() });
-    await edit(TEXT.started(next.name), async () => {
-      await askAbout({ clothId: cloth.id, machineId: machine.id });
-      await store.put(to);
-    });
-    router.push(`/sew?run=${to.id}`);
+    await sewRun(runOfSeam(job, next, { cloth, machine }, { id: newId(), at: nowText() }), TEXT.started(next.name));
   };
   return { next: cloth && machine ? next : null, sewNext };
 }

@@ -9,7 +9,7 @@ import { type Numbers, sewnByMachine } from '@/core/procedure';
 import { isOfOldTables } from '@/core/workroom';
 import { usePreference } from '@/data';
 import { sayEstimate } from '@/core/units';
-import { CautionAlert, More } from '@/ui';
+import { CautionAlert, More, PHONE } from '@/ui';
 import { Clashes, clashesOf } from './Clashes';
 import { Drawings } from './Drawings';
 import { HandsFull } from './HandsFull';
@@ -28,9 +28,6 @@ import { useWakeLock } from './useWakeLock';
 
 /** Diagnosis is large and rarely needed here: it is loaded when something is wrong. */
 const SomethingWrong = dynamic(() => import('./SomethingWrong').then((part) => part.SomethingWrong), { ssr: false });
-
-/** As narrow as in the style sheets. */
-const PHONE = '(max-width: 520px)';
 
 /** One step at a time: what to do, what to look at, and the drawing that moves along. */
 export function Runner({ now, numbers }: { now: RunNow; numbers: Numbers }) {

@@ -8,27 +8,27 @@ import type { Card } from '@/core/card';
 import { clothOf } from '@/core/cloth';
 import { procedureName } from '@/core/procedure';
 import { beginRun, type NextSeam, runOfSeam, seamAfterTest } from '@/core/workroom';
-import { edit, runs as store, useJobs, useRuns } from '@/data';
-import { askAbout, newId, nowText } from '@/parts/workspace';
+import { useJobs, useRuns } from '@/data';
+import { useSewRun } from '@/parts/sewing';
+import { newId, nowText } from '@/parts/workspace';
 import { AFTER_PASS_TEXT as TEXT, SIMULATED_TEXT } from './text';
 import type { Scrap } from './useScrap';
 
 interface Props {
   scrap: Scrap;
   card: Card;
+  /** It has passed just now: the way on takes the focus. */
+  fresh: boolean;
 }
 
-/** Passes seen before the page was left are no news: only a fresh one takes the focus. */
-const FRESH_MS = 3000;
-
 /** After a pass: the seam it was sewn for, and the card. */
-export function AfterPass({ scrap, card }: Props) {
+export function AfterPass({ scrap, card, fresh }: Props) {
   const { next, go } = useNext(scrap);
   const button = useRef<HTMLButtonElement>(null);
   const offered = next !== null;
   useEffect(() => {
-    if (offered && Date.now() - Date.parse(card.passedAt) < FRESH_MS) button.current?.focus();
-  }, [offered, card.passedAt]);
+    if (offered && fresh) button.current?.focus();
+  }, [offered, fresh]);
   return (
     <>
       {next && (
@@ -48,6 +48,7 @@ function nextText(next: NextSeam): string {
 
 function useNext({ swatch, cloth, machine }: Scrap): { next: NextSeam | null; go: (next: NextSeam) => Promise<void> } {
   const router = useRouter();
+  const sewRun = useSewRun();
   const jobs = useJobs();
   const runs = useRuns();
   const next =
@@ -70,11 +71,7 @@ function useNext({ swatch, cloth, machine }: Scrap): { next: NextSeam | null; go
     const on = { cloth, machine };
     const run =
       to.kind === 'seam' ? runOfSeam(to.job, to.seam, on, made) : beginRun(to.procedureId, on, runs ?? [], made);
-    await edit(TEXT.started(to.kind === 'seam' ? to.seam.name : procedureName(to.procedureId)), async () => {
-      await askAbout({ clothId: cloth.id, machineId: machine.id });
-      await store.put(run);
-    });
-    router.push(`/sew?run=${run.id}`);
+    await sewRun(run, TEXT.started(to.kind === 'seam' ? to.seam.name : procedureName(to.procedureId)));
   };
   return { next, go };
 }

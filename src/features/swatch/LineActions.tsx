@@ -1,6 +1,7 @@
 'use client';
 
 import Button from '@mui/material/Button';
+import { useState } from 'react';
 import type { Card } from '@/core/card';
 import { type Criterion, type TestLine, passes, isPlanned } from '@/core/swatch';
 import { lines as lineStore, useCards, usePreference } from '@/data';
@@ -23,6 +24,7 @@ interface Props {
 /** What can be done with the current test. */
 export function LineActions({ scrap, line, card, criteria, onPick }: Props) {
   const act = useAct();
+  const [passed, setPassed] = useState(false);
   const remove = async () => {
     await act(SIMULATED_TEXT.testLine(line.number, isPlanned(line) ? SIMULATED_TEXT.leftOut : 'deleted'), () =>
       lineStore.remove(line.id),
@@ -38,9 +40,9 @@ export function LineActions({ scrap, line, card, criteria, onPick }: Props) {
             {SIMULATED_TEXT.sewThisLineNow}
           </Button>
         ) : card ? (
-          <AfterPass scrap={scrap} card={card} />
+          <AfterPass scrap={scrap} card={card} fresh={passed} />
         ) : (
-          <Pass scrap={scrap} line={line} criteria={criteria} />
+          <Pass scrap={scrap} line={line} criteria={criteria} onPassed={() => setPassed(true)} />
         )}
         {line.status === 'sewing' && (
           <Button variant="outlined" onClick={() => void failed(scrap, line).then(onPick)}>
@@ -70,13 +72,19 @@ export function LineActions({ scrap, line, card, criteria, onPick }: Props) {
 }
 
 /** A line that meets everything becomes a card; a simulated one only where everything is made up. */
-function Pass({ scrap, line, criteria }: Pick<Props, 'scrap' | 'line' | 'criteria'>) {
+function Pass({
+  scrap,
+  line,
+  criteria,
+  onPassed,
+}: Pick<Props, 'scrap' | 'line' | 'criteria'> & { onPassed: () => void }) {
   const workroom = usePreference('workroom');
   const say = useSay();
   const cards = useCards();
   const stale = useStale();
   const shut = line.simulated !== undefined && workroom !== 'demo';
   const pass = async () => {
+    onPassed();
     const before = cards?.find((c) => c.id === line.provesCardId);
     await makeCard(scrap, line, before && stale ? stale(before).map((r) => r.text) : []);
     say(line.simulated ? SIMULATED_TEXT.passed : SIMULATED_TEXT.passedTheCardIs);

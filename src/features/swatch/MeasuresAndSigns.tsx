@@ -3,15 +3,12 @@
 import useMediaQuery from '@mui/material/useMediaQuery';
 import { useState } from 'react';
 import type { TestLine } from '@/core/swatch';
-import { Tabs } from '@/ui';
+import { PHONE, Tabs } from '@/ui';
 import { Measures } from './Measures';
 import { Signs } from './Signs';
 import styles from './Swatch.module.css';
 import { LINE_PANEL_TEXT } from './text';
 import type { SaveLine, Scrap } from './useScrap';
-
-/** As narrow as in the style sheets. */
-const PHONE = '(max-width: 520px)';
 
 interface Props {
   scrap: Scrap;

@@ -26,8 +26,7 @@ export function focusFollows(page: Document): () => void {
   let looking = 0;
   const lost = () => page.activeElement === page.body && last !== null && isLost(last);
   // Switched off a moment ago: a browser still calls it focused, but no longer for long.
-  const failing = () =>
-    page.activeElement instanceof HTMLElement && page.activeElement !== page.body && isLost(page.activeElement);
+  const failing = () => page.activeElement instanceof HTMLElement && page.activeElement.matches(':disabled');
   const look = (until: number) => {
     cancelAnimationFrame(looking);
     looking = requestAnimationFrame((now) => {

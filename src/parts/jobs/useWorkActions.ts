@@ -5,9 +5,10 @@ import { useRouter } from 'next/navigation';
 import { type Job, operationOf, otherClothId, type SeamNow, withSeamDone } from '@/core/job';
 import { MAIN_ROW, procedureName } from '@/core/procedure';
 import { runOfSeam } from '@/core/workroom';
-import { edit, jobs, runs } from '@/data';
+import { jobs } from '@/data';
 import { useAskOf } from '../learned';
 import { useStartScrap } from '../scrap';
+import { useSewRun } from '../sewing';
 import { askAbout, newId, nowText, useAct, useSay } from '../workspace';
 import type { JobNow } from './useJobNow';
 import { WORK_ACTIONS_TEXT } from './text';
@@ -18,6 +19,7 @@ export function useWorkActions({ job, machine, cloths }: JobNow) {
   const askOf = useAskOf(machine);
   const startScrap = useStartScrap();
   const say = useSay();
+  const sewRun = useSewRun();
   const clothOfSeam = (id: string | null) => cloths.find((c) => c.id === id) ?? null;
 
   const prove = async ({ seam, setup, proof, cardId, scrapId }: SeamNow) => {
@@ -50,11 +52,7 @@ export function useWorkActions({ job, machine, cloths }: JobNow) {
     if (state === 'begun' && runId) return router.push(`/sew?run=${runId}`);
     if (!cloth || !machine) return void say(WORK_ACTIONS_TEXT.chooseAClothAnd);
     const run = runOfSeam(job, seam, { cloth, machine }, { id: newId(), at: nowText() });
-    await edit(WORK_ACTIONS_TEXT.started(seam.name), async () => {
-      await askAbout({ clothId: cloth.id, machineId: machine.id });
-      await runs.put(run);
-    });
-    router.push(`/sew?run=${run.id}`);
+    await sewRun(run, WORK_ACTIONS_TEXT.started(seam.name));
   };
 
   return { prove, sew, ...useTicks(job) };

@@ -1,2 +1,3 @@
 export { FitsFabric } from './FitsFabric';
+export { useSewRun } from './useSewRun';
 export { useBeginRun } from './useBeginRun';

@@ -1,6 +1,6 @@
 import { type ClothRecord, type MachineRecord, type NeedleRecord, type OnMachine, setForName } from '../../file';
 import { checkInterlocks } from '../../interlock';
-import { type ReadingChange, type Reading, READINGS, settingReadings, setupChanges } from '../../setup';
+import { canBeSet, type ReadingChange, type Reading, READINGS, settingReadings, setupChanges } from '../../setup';
 import type { MachineTarget } from './machineTarget';
 import { needleNow, type NeedleNow } from './needleToPutIn';
 
@@ -59,10 +59,12 @@ export function machineBar({ machine, on, target, stock, cloths, lifeHours, isTo
   };
 }
 
-/** What a machine reads, as far as somebody has looked. */
+/** What a machine reads, as far as somebody has looked; what cannot be set needs no look once the stitch is known. */
 function knownReadings({ machine }: MachineRecord, { setup, unsure }: OnMachine): BarState['readings'] {
   const all = settingReadings(machine, setup);
-  return Object.fromEntries(READINGS.filter((one) => !unsure.includes(one)).map((one) => [one, all[one]]));
+  const isFixed = (one: Reading) => !canBeSet(one, machine, setup) && (one !== 'width' || !unsure.includes('stitch'));
+  const known = READINGS.filter((one) => !unsure.includes(one) || isFixed(one));
+  return Object.fromEntries(known.map((one) => [one, all[one]]));
 }
 
 /** Whether it is still set for another fabric, or since another day. */

@@ -17,6 +17,7 @@ import {
   afterCheckUp,
   CHECK_UP_CLOTH,
   CHECK_UP_MARKS,
+  checkedUp,
   type CheckUpAnswer,
   type CheckUpLine,
   checkUpPlan,
@@ -34,13 +35,13 @@ const keys = () => {
 };
 const read = (answers: Record<number, CheckUpAnswer>, machine: Machine = PLAIN_MACHINE) =>
   readCheckUp(machine, checkUpPlan(machine), answers, keys());
-const found = (answers: Record<number, CheckUpAnswer>, machine?: Machine) => {
+const found = (answers: Record<number, CheckUpAnswer>, machine: Machine = PLAIN_MACHINE) => {
   const result = read(answers, machine);
   if (!result.ok) throw new Error(result.problems[0].text);
-  return result.found;
+  return { ...result.found, machine: checkedUp(machine, result.found) };
 };
-const problems = (answers: Record<number, CheckUpAnswer>) => {
-  const result = read(answers);
+const problems = (answers: Record<number, CheckUpAnswer>, machine?: Machine) => {
+  const result = read(answers, machine);
   return result.ok ? [] : result.problems.map(({ line, field }) => [line, field]);
 };
 
@@ -157,6 +158,11 @@ describe('what a check-up tells', () => {
     expect(problems({ 4: { widthMm: 3 }, 5: { widthMm: 2.9 } })).toEqual([[5, 'widthMm']]);
     expect(problems({ 8: { shows: 'too-much' }, 9: { shows: 'well' } })).toEqual([[8, 'shows']]);
     expect(problems({})).toEqual([]);
+    // The whole curve has to rise, with what was counted before.
+    const counted = found({ 2: { stitches: 34 } }).machine;
+    expect(problems({ 3: { stitches: 34 } }, counted)).toEqual([[3, 'stitches']]);
+    expect(problems({ 1: { stitches: 33 } }, counted)).toEqual([[1, 'stitches']]);
+    expect(problems({ 3: { stitches: 26 } }, counted)).toEqual([]);
   });
 
   it('leaves what cards taught where nothing new was found, and the readings to be looked at', () => {
@@ -166,6 +172,12 @@ describe('what a check-up tells', () => {
     const after = afterCheckUp(record, found({ 8: { shows: 'well' } }), later);
     expect(after.forgotten).toEqual({ tensionSteps: later });
     expect(machineRecordSchema.parse(after)).toEqual(after);
+    // What was changed of it meanwhile stays.
+    const renamed = { ...record, machine: { ...record.machine, name: 'Moss', speedSpm: 900 } };
+    expect(afterCheckUp(renamed, found({ 8: { shows: 'well' } }), later).machine).toMatchObject({
+      name: 'Moss',
+      speedSpm: 900,
+    });
     const on = onAfterCheckUp({
       machineId: 'm',
       setup: plainSetup(),

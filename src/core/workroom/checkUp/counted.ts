@@ -1,9 +1,11 @@
 import type * as z from 'zod';
 import {
   type Calibration,
+  type DialCurve,
   fallingPlace,
   lengthCountSchema,
   lengthCurve,
+  type Machine,
   widthCurve,
   widthMeasureSchema,
 } from '../../kit';
@@ -20,9 +22,11 @@ export interface Counted {
  * The points of a machine's two dials, out of the lines sewn for them.
  *
  * @param told - all lines with what was said of each
+ * @param machine - with what was measured on it before
  * @param made - new keys, the moment, and the marks
  */
-export function countedOf(told: readonly Told[], { newId, at, marks }: Made): Counted {
+export function countedOf(told: readonly Told[], { calibration }: Pick<Machine, 'calibration'>, made: Made): Counted {
+  const { newId, at, marks } = made;
   const length = told.flatMap(({ line, answer: { stitches } }) =>
     line.part === 'length' && stitches !== undefined
       ? [{ line: line.number, measure: { dialMm: line.lengthMm, stitches, overMm: marks.countedMm, at } }]
@@ -44,8 +48,12 @@ export function countedOf(told: readonly Told[], { newId, at, marks }: Made): Co
       problems.length > 0
         ? problems
         : [
-            ...falling(length, fallingPlace(lengthCurve({ length: length.map(({ measure }) => measure) })), 'stitches'),
-            ...falling(width, fallingPlace(widthCurve({ width: width.map(({ measure }) => measure) })), 'widthMm'),
+            ...falling(
+              length,
+              lengthCurve({ length: [...(calibration?.length ?? []), ...measuresOf(length)] }),
+              'stitches',
+            ),
+            ...falling(width, widthCurve({ width: [...(calibration?.width ?? []), ...measuresOf(width)] }), 'widthMm'),
           ],
   };
 }
@@ -63,10 +71,15 @@ function wrong(schema: z.ZodType, { line, measure }: Taken, field: Field): Check
   return found === undefined ? [] : [{ line, field, text: found }];
 }
 
-/** A dial that gives less where it stands higher: the higher line is to be looked at again. */
-function falling(lines: readonly Taken[], pair: [number, number] | null, field: Field): CheckUpProblem[] {
-  if (!pair) return [];
+const measuresOf = <M>(taken: readonly { measure: M }[]): M[] => taken.map(({ measure }) => measure);
+
+/** A dial that would give less where it stands higher, with what was measured before: the line that says so is to be looked at again. */
+function falling(lines: readonly Taken[], curve: DialCurve, field: Field): CheckUpProblem[] {
+  const pair = fallingPlace(curve);
+  const at = lines.findLast(({ measure }) => pair?.includes(measure.dialMm));
+  if (!pair || !at) return [];
   const [lower, higher] = pair;
-  const { line } = lines.find(({ measure }) => measure.dialMm === higher)!;
-  return [{ line, field, text: `This would give less at ${higher} than at ${lower}: count both lines again.` }];
+  return [
+    { line: at.line, field, text: `With this, the dial would give less at ${higher} than at ${lower}: count again.` },
+  ];
 }

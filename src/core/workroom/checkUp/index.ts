@@ -8,5 +8,5 @@ export {
   type CheckUpPart,
   checkUpPlan,
 } from './plan';
-export { CHECK_UP_CLOTH, type CheckUpFound, type CheckUpRead, readCheckUp } from './read';
+export { CHECK_UP_CLOTH, checkedUp, type CheckUpFound, type CheckUpRead, readCheckUp } from './read';
 export { SHOWS, type Shows, wellSet } from './wellSet';

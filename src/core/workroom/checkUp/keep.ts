@@ -1,6 +1,6 @@
 import type { MachineRecord, OnMachine } from '../../file';
 import type { Reading } from '../../setup';
-import type { CheckUpFound } from './read';
+import { checkedUp, type CheckUpFound } from './read';
 
 /** What the last line of a check-up leaves on the machine is nobody's setting: it is looked at again before the next seam. */
 const LEFT_BY_IT: readonly Reading[] = ['needle', 'thread', 'foot', 'stitch', 'length', 'width', 'tension', 'pressure'];
@@ -13,19 +13,14 @@ const LEFT_BY_IT: readonly Reading[] = ['needle', 'thread', 'foot', 'stitch', 'l
  * @param found - what the check-up tells
  * @param at - the moment
  */
-export function afterCheckUp(
-  record: MachineRecord,
-  { machine, tension, pressure }: CheckUpFound,
-  at: string,
-): MachineRecord {
+export function afterCheckUp(record: MachineRecord, found: CheckUpFound, at: string): MachineRecord {
   const forgotten = {
     ...record.forgotten,
-    ...(tension !== null && { tensionSteps: at }),
-    ...(pressure !== null && { pressure: at }),
+    ...Object.fromEntries(Object.keys(found.offsets).map((dial) => [dial, at])),
   };
   return {
     ...record,
-    machine: { ...machine, name: record.machine.name },
+    machine: checkedUp(record.machine, found),
     ...(Object.keys(forgotten).length > 0 && { forgotten }),
   };
 }

@@ -8,8 +8,10 @@ import { type WellSet, wellSet } from './wellSet';
 
 /** What a check-up tells of a machine. */
 export interface CheckUpFound {
-  /** The machine with everything that was found. */
-  machine: Machine;
+  /** Measures that are added to those of before. */
+  measures: Pick<Calibration, 'length' | 'width' | 'feed'>;
+  /** Where normal lies from now on; a dial that no line tells of is left out. */
+  offsets: Pick<NonNullable<Machine['offsets']>, 'tensionSteps' | 'pressure'>;
   /** The needle tension that balances, on the dial; null where no line tells. */
   tension: number | null;
   /** The mark of the pressure dial that feeds well; null where no line tells. */
@@ -44,7 +46,7 @@ export function readCheckUp(
   made: Made,
 ): CheckUpRead {
   const told = lines.map((line) => ({ line, answer: answers[line.number] ?? {} }));
-  const counted = countedOf(told, made);
+  const counted = countedOf(told, machine, made);
   const tension = shownBy(told, 'tension', ({ tension: mark }) => mark, machine.tensionDial.normal);
   const marks = pressureSteps({ pressureDial: machine.pressureDial });
   const pressure = machine.pressureDial
@@ -56,20 +58,17 @@ export function readCheckUp(
     ...contradiction(told, 'pressure', pressure),
   ];
   if (problems.length > 0) return { ok: false, problems };
-  const set = withOffsets(machine, tension, pressure);
-  const calibration = machine.calibration ?? NOTHING;
+  const offsets = {
+    ...(tension?.kind === 'at' && { tensionSteps: tension.at - machine.tensionDial.normal }),
+    // A mark that presses as another machine's normal does is worth a normal pressure.
+    ...(pressure?.kind === 'at' && { pressure: 0.5 - pressure.at }),
+  };
+  const { length, width } = counted;
   return {
     ok: true,
     found: {
-      machine: {
-        ...set,
-        calibration: {
-          ...calibration,
-          length: [...calibration.length, ...counted.length],
-          width: [...calibration.width, ...counted.width],
-          feed: [...calibration.feed, ...stripsOf(told, set, made)],
-        },
-      },
+      measures: { length, width, feed: stripsOf(told, withOffsets(machine, offsets), made) },
+      offsets,
       tension: tension?.kind === 'at' ? tension.at : null,
       pressure: pressure?.kind === 'at' ? nearestMark(marks, pressure.at) : null,
       beyond: (['tension', 'pressure'] as const).flatMap((part) => {
@@ -79,6 +78,26 @@ export function readCheckUp(
     },
   };
 }
+
+/**
+ * A machine with what its check-up told.
+ *
+ * @param machine - as it is now
+ * @param found - what was found on it
+ */
+export function checkedUp<M extends Machine>(machine: M, { measures, offsets }: CheckUpFound): M {
+  const before = machine.calibration ?? NOTHING;
+  const calibration = {
+    ...before,
+    length: [...before.length, ...measures.length],
+    width: [...before.width, ...measures.width],
+    feed: [...before.feed, ...measures.feed],
+  };
+  return { ...withOffsets(machine, offsets), calibration };
+}
+
+const withOffsets = <M extends Machine>(machine: M, offsets: CheckUpFound['offsets']): M =>
+  Object.keys(offsets).length > 0 ? { ...machine, offsets: { ...machine.offsets, ...offsets } } : machine;
 
 type Marks = ReturnType<typeof pressureSteps>;
 
@@ -106,16 +125,6 @@ function contradiction(told: readonly Told[], part: string, shown: WellSet | nul
   const { line } = told.find((one) => one.line.part === part && one.answer.shows !== undefined)!;
   const text = 'These lines contradict each other: more on the dial cannot show less. Look at them again.';
   return [{ line: line.number, field: 'shows', text }];
-}
-
-function withOffsets(machine: Machine, tension: WellSet | null, pressure: WellSet | null): Machine {
-  const offsets = {
-    ...machine.offsets,
-    ...(tension?.kind === 'at' && { tensionSteps: tension.at - machine.tensionDial.normal }),
-    // A mark that presses as another machine's normal does is worth a normal pressure.
-    ...(pressure?.kind === 'at' && { pressure: 0.5 - pressure.at }),
-  };
-  return Object.keys(offsets).length > 0 ? { ...machine, offsets } : machine;
 }
 
 /** The strips, against what the model expects of such a fabric under that foot and pressure. */
