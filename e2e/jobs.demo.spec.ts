@@ -198,8 +198,8 @@ test('a search for a better order can be stopped, and another order be taken bac
   await expect(async () => {
     if (await look.isVisible()) await look.click();
     await page.getByRole('button', { name: FIND_ORDER_TEXT.stop }).click({ timeout: 3000 });
+    await expect(page.getByText(FIND_ORDER_TEXT.stoppedTheOrderIs)).toBeVisible({ timeout: 3000 });
   }).toPass();
-  await expect(page.getByText(FIND_ORDER_TEXT.stoppedTheOrderIs)).toBeVisible();
   await page.getByText(COSTS_TEXT.whatEachChangeTakes).click();
   await page.getByLabel('Foot, min').fill('20');
   await page.getByLabel('Going to the iron, min').fill('many');

@@ -73,6 +73,16 @@ describe('the focus', () => {
     expect(focused()).toBe(document.body);
   });
 
+  it('stays out of a page that a window lies over, until that has closed', async () => {
+    at('#task').setAttribute('aria-hidden', 'true');
+    press('#find', () => at('#find').remove());
+    await later(60);
+    expect(focused()).toBe(document.body);
+    at('#task').removeAttribute('aria-hidden');
+    await later(60);
+    expect(focused()).toBe(at('h1'));
+  });
+
   it('goes on from the page to its work once a link has led there', async () => {
     at('#tape').focus();
     focusWhatComes();

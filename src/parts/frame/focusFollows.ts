@@ -59,7 +59,9 @@ export function focusFollows(page: Document): () => void {
   };
 }
 
+/** Null while a window lies over the page: it keeps the focus to itself. */
 function workIn(page: Document): HTMLElement | null {
+  if (page.getElementById('task')?.closest('[aria-hidden="true"]')) return null;
   const shown = [...page.querySelectorAll<HTMLElement>(WORK)].filter((one) => one.getClientRects().length > 0);
   return shown.at(-1) ?? page.querySelector<HTMLElement>(HEADING);
 }
