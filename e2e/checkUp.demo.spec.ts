@@ -18,7 +18,7 @@ test('a check-up: one sheet, one form, and from then on settings are reckoned fo
 
   // Nothing filled in, or nonsense, is not kept; the summary leads to the field.
   await page.getByRole('button', { name: TEXT.keep }).click();
-  await expect(page.getByRole('alert').first()).toContainText('correct');
+  await expect(page.getByRole('alert').first()).toContainText(TEXT.nothing);
   await page.getByLabel(TEXT.stitches(1)).fill('20');
   await expect(page.getByText(/between half and twice/).first()).toBeVisible();
 

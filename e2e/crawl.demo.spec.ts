@@ -126,8 +126,8 @@ async function crawl(page: Page, screens: readonly string[]) {
   for (const screen of screens) {
     const within = screen === '/today' ? '#task, aside' : '#task';
     const open = async () => {
-      // Going back from the press before may still be under way.
-      await page.goto(screen).catch(() => page.goto(screen));
+      // Going back from the press before may still be under way, and takes the page from under the new address.
+      await expect(() => page.goto(screen)).toPass();
       await expect(page.locator('#task h1').first()).toBeVisible();
     };
     await open();

@@ -87,6 +87,28 @@ export async function axeFindingsInBoth(page: Page, without: readonly string[] =
 const sayFinding = ({ id, nodes }: { id: string; nodes: { html: string }[] }) =>
   `${id}: ${nodes[0].html.slice(0, 120)}`;
 
+/** Waits until something is stored in one of the tables of the workroom, as a page that is opened next will read it. */
+export const stored = (page: Page, table: string, what: (rows: unknown[]) => boolean) =>
+  expect.poll(async () => what(await rowsOf(page, table)), { message: `what is stored in ${table}` }).toBe(true);
+
+const rowsOf = (page: Page, table: string) =>
+  page.evaluate(
+    (name) =>
+      new Promise<unknown[]>((done, failed) => {
+        const opened = indexedDB.open('bobbet');
+        opened.onerror = () => failed(new Error(`${opened.error}`));
+        opened.onsuccess = () => {
+          const asked = opened.result.transaction(name).objectStore(name).getAll();
+          asked.onerror = () => failed(new Error(`${asked.error}`));
+          asked.onsuccess = () => {
+            opened.result.close();
+            done(asked.result as unknown[]);
+          };
+        };
+      }),
+    table,
+  );
+
 /** Opens the demo workroom at one of its places. */
 export async function openDemo(page: Page, place = '/match') {
   await page.goto(place);

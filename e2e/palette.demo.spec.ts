@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, openDemo, test } from './page';
+import { expect, openDemo, stored, test } from './page';
 import { TEXT as SEW_TEXT } from '@/features/sew/text';
 import { BAR_TEXT } from '@/parts/machineBar/text';
 import { HELP_TEXT } from '@/parts/help/text';
@@ -74,6 +74,7 @@ test('keys go to the stations and the bar, never out of a field, and can be swit
   expect(await page.evaluate(() => document.activeElement?.closest('aside')?.id)).toBe('machine-bar');
   await page.keyboard.press('?');
   await page.getByRole('checkbox', { name: HELP_TEXT.byKey }).uncheck();
+  await stored(page, 'preferences', (rows) => JSON.stringify(rows).includes('"singleKeys","value":false'));
   await page.keyboard.press('Escape');
   await page.keyboard.press('5');
   await page.keyboard.press('?');

@@ -94,7 +94,7 @@ function readTexts(
     ]),
   );
   if (Object.values(answers).every((answer) => Object.keys(answer).length === 0))
-    return { value: null, missing: [keyOf(1, 'stitches')], problems: {} };
+    return { value: null, problems: { [keyOf(1, 'stitches')]: TEXT.nothing } };
   const made = readCheckUp(machine, lines, answers, { newId, at: nowText(), marks });
   if (made.ok) return { value: made.found, problems: {} };
   return {

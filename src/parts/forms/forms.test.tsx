@@ -13,6 +13,8 @@ const schema = z.object({
 });
 const START = { kind: 'spool', count: '', where: '' };
 let kept: unknown[] = [];
+/** What storing waits for. */
+let storing: Promise<void> = Promise.resolve();
 
 function Shelf() {
   const form = useDraftForm('shelf', schema, START);
@@ -22,8 +24,9 @@ function Shelf() {
       noValidate
       aria-label="Shelf"
       onSubmit={(event) =>
-        void handleSubmit((value) => {
+        void handleSubmit(async (value) => {
           kept.push(value);
+          await storing;
           clear({ where: value.where });
         })(event)
       }
@@ -93,6 +96,25 @@ describe('a form that keeps its draft', () => {
     await waitFor(() => expect(document.activeElement).toBe(screen.getByRole('textbox', { name: 'Where' })));
     await type('Where', 'shelf');
     await waitFor(() => expect(screen.getByRole('alert').textContent).toContain('One thing to correct'));
+  });
+
+  it('is sent once, however often it is pressed while it is stored; what was typed goes when that is through', async () => {
+    let through = () => {};
+    storing = new Promise((done) => (through = done));
+    render(<Shelf />);
+    await type('How many', '3');
+    await type('Where', 'shelf');
+    await press('Keep');
+    await waitFor(() => expect(kept).toHaveLength(1));
+    await press('Keep');
+    expect(screen.getByRole<HTMLInputElement>('textbox', { name: 'How many' }).value).toBe('3');
+    through();
+    await waitFor(() => expect(screen.getByRole<HTMLInputElement>('textbox', { name: 'How many' }).value).toBe(''));
+    expect(kept).toHaveLength(1);
+    storing = Promise.resolve();
+    await type('How many', '4');
+    await press('Keep');
+    await waitFor(() => expect(kept).toHaveLength(2));
   });
 
   it('what was typed is there again after the page was left', async () => {

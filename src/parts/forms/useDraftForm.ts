@@ -1,7 +1,7 @@
 'use client';
 
 import { zodResolver } from '@hookform/resolvers/zod';
-import { useEffect } from 'react';
+import { useEffect, useRef } from 'react';
 import { type DefaultValues, type Resolver, useForm, type UseFormReturn } from 'react-hook-form';
 import type * as z from 'zod';
 import { readDraft, reportTrouble, writeDraft } from '@/data';
@@ -77,6 +77,7 @@ function useDrafted<T extends Typed, V>(key: string, resolver: Resolver<T, unkno
     shouldFocusError: false,
   });
   const { reset, subscribe } = form;
+  const handleSubmit = useOnceAtATime(form.handleSubmit);
   useEffect(() => {
     // Read after the page is there: the server has no drafts, and both must draw the same at first.
     reset({ ...start, ...readDraft(key) });
@@ -91,5 +92,25 @@ function useDrafted<T extends Typed, V>(key: string, resolver: Resolver<T, unkno
     reset({ ...start, ...keep });
     keepDraft(key, keep as Typed);
   };
-  return { ...form, clear };
+  return { ...form, handleSubmit, clear };
+}
+
+/** Sends a form once at a time: a second press while the first is being stored would store it twice. */
+function useOnceAtATime<T extends Typed, V>(
+  handleSubmit: UseFormReturn<T, unknown, V>['handleSubmit'],
+): UseFormReturn<T, unknown, V>['handleSubmit'] {
+  const sending = useRef(false);
+  return (onValid, onInvalid) => {
+    const send = handleSubmit(onValid, onInvalid);
+    return async (event) => {
+      event?.preventDefault?.();
+      if (sending.current) return;
+      sending.current = true;
+      try {
+        await send(event);
+      } finally {
+        sending.current = false;
+      }
+    };
+  };
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { useRef } from 'react';
 import { type ClothReading, type Gauge, type KeptReading, type ReadingOf, readingSchema } from '@/core/cloth';
 import { newId, nowText, useDraft } from '@/parts/workspace';
 import { fieldProblem, type Meant, type NumberField, typedNumbers } from '@/ui';
@@ -50,13 +51,20 @@ export function useGauge<G extends Gauge>(
     problems[field?.key ?? ''] ??= checked.problem;
   }
   const reading = (checked?.reading as ReadingOf<G> | undefined) ?? null;
-  const keep = () => {
-    if (!reading) return;
+  const saving = useRef(false);
+  const keep = async () => {
+    if (!reading || saving.current) return;
+    saving.current = true;
     const kept = { ...reading, id: newId(), at: nowText() } as KeptReading;
-    onSave((now) => ({ readings: [...now.readings, kept] }));
-    clear(Object.fromEntries(sticky.flatMap((key) => (texts[key] ? [[key, texts[key]]] : []))));
+    try {
+      await onSave((now) => ({ readings: [...now.readings, kept] }));
+      // What was typed goes only once it is stored.
+      clear(Object.fromEntries(sticky.flatMap((key) => (texts[key] ? [[key, texts[key]]] : []))));
+    } finally {
+      saving.current = false;
+    }
   };
-  return { texts, setText, values: soFar, problems, meant, reading, keep };
+  return { texts, setText, values: soFar, problems, meant, reading, keep: () => void keep() };
 }
 
 interface Checked {

@@ -85,9 +85,9 @@ export function useMeasures<K extends Kind>(
         },
       };
     });
-  const keep = form.handleSubmit((measure) => {
+  const keep = form.handleSubmit(async (measure) => {
     const kept = { ...measure, id: newId(), at: nowText() };
-    void store((now) => [...now, kept] as Calibration[K]);
+    await store((now) => [...now, kept] as Calibration[K]);
     form.clear(Object.fromEntries(sticky.map((key) => [key, texts[key] ?? ''])));
   });
   const drop = (id: string) =>
