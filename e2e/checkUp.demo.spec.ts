@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { answered, expect, openDemo, test } from './page';
+import { answered, away, expect, openDemo, printed, test } from './page';
 import { BAR_TEXT } from '@/parts/machineBar/text';
 import { CHECK_UP_TEXT as TEXT } from '@/features/checkUp/text';
 import { CHECK_UP_LINK_TEXT } from '@/features/workroom/text';
@@ -60,15 +60,12 @@ test('a check-up: one sheet, one form, and from then on settings are reckoned fo
 
 test('the sheet of a check-up is one page, on A4 and on Letter', async ({ page }) => {
   await openDemo(page, '/check-up');
-  await page.evaluate(() => {
-    window.print = () => {};
-  });
   for (const format of ['A4', 'Letter'] as const) {
-    // Once it is printed the sheet is put away.
     await page.getByRole('button', { name: TEXT.print }).click();
-    await expect(page.locator('[data-sheet]')).toBeAttached();
+    await printed(page);
     const file = await page.pdf({ format, preferCSSPageSize: false });
     expect(file.toString('latin1').match(/\/Type\s*\/Page\b/g)?.length, format).toBe(1);
+    await away(page);
   }
 });
 

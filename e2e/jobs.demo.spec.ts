@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import path from 'node:path';
 import type { Page } from '@playwright/test';
-import { axeFindings, expect, openDemo, settled, test } from './page';
+import { away, axeFindings, expect, openDemo, printed, settled, test } from './page';
 import { ATTENTION_TEXT, NEXT_UP_TEXT } from '@/features/today/text';
 import { BAR_TEXT } from '@/parts/machineBar/text';
 import {
@@ -23,6 +23,7 @@ import {
   WORK_PLACE_TEXT,
   WORK_TEXT,
 } from '@/features/jobs/text';
+import { WORKING_TEXT } from '@/ui/text';
 import { FILTERS_TEXT, STALENESS_TEXT } from '@/features/ledger/text';
 import { MEASURES_TEXT, SIGNS_TEXT, SIMULATED_TEXT } from '@/features/swatch/text';
 import { TAPE_TEXT } from '@/parts/frame/text';
@@ -197,7 +198,7 @@ test('a search for a better order can be stopped, and another order be taken bac
   // Its settings may still come in, and a search that is over cannot be stopped: then it is begun once more.
   await expect(async () => {
     if (await look.isVisible()) await look.click();
-    await page.getByRole('button', { name: FIND_ORDER_TEXT.stop }).click({ timeout: 3000 });
+    await page.getByRole('button', { name: WORKING_TEXT.stop }).click({ timeout: 3000 });
     await expect(page.getByText(FIND_ORDER_TEXT.stoppedTheOrderIs)).toBeVisible({ timeout: 3000 });
   }).toPass();
   await page.getByText(COSTS_TEXT.whatEachChangeTakes).click();
@@ -285,20 +286,14 @@ test('Today opens with what is next and leads the machine to it', async ({ page 
 });
 
 test('a job goes on paper with its timeline and its order to be ticked off', async ({ page }) => {
-  // A browser without a window has nothing to print on, and is through with it at once.
-  await page.addInitScript(() => (window.print = () => undefined));
   await openDemo(page, '/projects?id=top');
   await expect(page.getByText(WORK_PLACE_TEXT.settingsAreBeingWorked)).toBeHidden();
   await page.getByRole('button', { name: JOB_ACTIONS_TEXT.print, exact: true }).click();
-  const sheet = page.locator('[data-sheet] section');
-  await page.emulateMedia({ media: 'print' });
-  await expect(sheet).toBeVisible();
-  await expect(sheet.getByRole('figure')).toContainText('Needle');
-  await expect(sheet.getByRole('listitem')).toHaveCount(10);
+  const sheet = await printed(page);
+  await expect(sheet.locator('figure')).toContainText('Needle');
+  await expect(sheet.locator('li')).toHaveCount(10);
   await expect(page.getByRole('banner')).toBeHidden();
-  await page.emulateMedia({ media: 'screen' });
-  await page.evaluate(() => window.dispatchEvent(new Event('afterprint')));
-  await expect(sheet).toHaveCount(0);
+  await away(page);
 });
 
 test('axe finds nothing wrong with what opens on a job', async ({ page }) => {

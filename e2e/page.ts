@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { test as base, expect, type Locator, type Page } from '@playwright/test';
+import { PAPER_TEXT } from '@/parts/paper/text';
 
 /** A test whose page may ask nothing of any other origin, and may log no error. */
 export const test = base.extend<{ page: Page }>({
@@ -59,7 +60,7 @@ export const settled = (page: Page) =>
   );
 
 /** Bobbet has no frames of other origins, so nothing has to be put together on a page of its own. */
-const axe = (page: Page) => new AxeBuilder({ page }).setLegacyMode();
+const axe = (page: Page) => new AxeBuilder({ page }).setLegacyMode().options({ resultTypes: ['violations'] });
 
 /** What axe finds wrong once the page has come to rest: the rule, and the beginning of the first place. */
 export async function axeFindings(page: Page, without: readonly string[] = []): Promise<string[]> {
@@ -108,6 +109,25 @@ const rowsOf = (page: Page, table: string) =>
       }),
     table,
   );
+
+/** What is printed, with the sheet alone on the page as a printer gets it. A browser without a window prints nothing. */
+export async function printed(page: Page): Promise<Locator> {
+  await page.evaluate(() => {
+    window.print = () => undefined;
+  });
+  await page.getByRole('dialog').getByRole('button', { name: PAPER_TEXT.print }).click();
+  await page.emulateMedia({ media: 'print' });
+  const sheet = page.locator('[data-sheet] section');
+  await expect(sheet.first()).toBeVisible();
+  return sheet;
+}
+
+/** The printer has it: the sheet is put away, and what was on the screen is there again. */
+export async function away(page: Page) {
+  await page.emulateMedia({ media: 'screen' });
+  await page.evaluate(() => window.dispatchEvent(new Event('afterprint')));
+  await expect(page.locator('[data-sheet]')).toHaveCount(0);
+}
 
 /** Opens the demo workroom at one of its places. */
 export async function openDemo(page: Page, place = '/match') {

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { answered, ask, axeFindings, expect, openDemo, test } from './page';
+import { answered, ask, away, axeFindings, expect, openDemo, printed, test } from './page';
 import { BAR_TEXT } from '@/parts/machineBar/text';
 import {
   CLASHES_TEXT,
@@ -184,9 +184,6 @@ const svgFile = (body: string, head = 'width="200mm" viewBox="0 0 100 50"') => (
 });
 
 test('a line of any shape is picked, drawn or loaded, worked out, printed true to scale and sewn', async ({ page }) => {
-  await page.addInitScript(() => {
-    window.print = () => undefined;
-  });
   await ask(page, 'lawn', 'Seam along any line');
   const drawing = page.getByRole('region', { name: SEW_TEXT.drawing });
   await expect(drawing).toContainText('18 cm');
@@ -221,17 +218,13 @@ test('a line of any shape is picked, drawn or loaded, worked out, printed true t
 
   expect(await axeFindings(page)).toEqual([]);
   await page.getByRole('button', { name: PRINTING_TEXT.printTheTemplate }).click();
-  const sheets = page.locator('[data-sheet] section');
-  await page.emulateMedia({ media: 'print' });
-  await expect(sheets.first()).toBeVisible();
+  const sheets = await printed(page);
   await expect(sheets.first()).toContainText('100 mm to the long mark');
   await expect(page.getByRole('banner')).toBeHidden();
   // The bar's drawing is 110 mm, the sheet is A4: 96 px to the inch.
   const wide = async (selector: string) => (await sheets.first().locator(selector).first().boundingBox())!.width;
   expect(await wide('svg')).toBeCloseTo((110 / 25.4) * 96, 0);
-  await page.emulateMedia({ media: 'screen' });
-  await page.evaluate(() => window.dispatchEvent(new Event('afterprint')));
-  await expect(sheets).toHaveCount(0);
+  await away(page);
 
   await page.getByRole('button', { name: SEW_TEXT.begin }).click();
   await expect(step(page)).toContainText('Mark the line from the printed template');

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { answered, expect, openDemo, test, unsure } from './page';
+import { answered, away, expect, openDemo, printed, test, unsure } from './page';
 import {
   AS_SET_TEXT,
   COMPARE_TEXT,
@@ -30,9 +30,8 @@ test('a scrap is planned from what is in doubt, and printed at true scale with i
   await expect(page.getByText(/^Next, along the fabric\./)).toBeVisible();
   await expect(page.getByLabel(`${MEASURES_TEXT.afterSewing}, cm`)).toHaveCount(0);
 
-  await page.emulateMedia({ media: 'print' });
-  const sheet = page.locator('section', { hasText: 'Print at 100%' }).last();
-  await expect(sheet).toBeVisible();
+  await page.getByRole('button', { name: SCRAP_PAGE_TEXT.printTheScrapAt }).click();
+  const sheet = await printed(page);
   await expect(page.getByRole('complementary', { name: BAR_TEXT.onTheMachine })).toBeHidden();
   // 100 mm between the marks on paper: 96 CSS pixels are an inch by definition.
   const marked = await sheet
@@ -46,7 +45,7 @@ test('a scrap is planned from what is in doubt, and printed at true scale with i
   await expect(sheet.getByRole('listitem', { includeHidden: true }).first()).toContainText(
     /needle Ballpoint .* length .* tension/,
   );
-  await page.emulateMedia({ media: 'screen' });
+  await away(page);
 
   await page.getByRole('button', { name: SIMULATED_TEXT.leaveItOut }).click();
   await page.getByRole('button', { name: 'Undo', exact: true }).click();

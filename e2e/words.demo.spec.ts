@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { answered, expect, openDemo, test } from './page';
+import { answered, expect, openDemo, stored, test } from './page';
 import { IDENTITY_TEXT } from '@/features/cloth/text';
 import { TEXT as SEW_TEXT } from '@/features/sew/text';
 import { WORDS_TEXT } from '@/features/words/text';
@@ -74,6 +74,7 @@ test('the question mark lists the keys and leads to the words, which are found i
   await page.getByRole('button', { name: HELP_TEXT.button }).click();
   await help.getByLabel(HELP_TEXT.byKey).click();
   await expect(help.getByLabel(HELP_TEXT.byKey)).not.toBeChecked();
+  await stored(page, 'preferences', (rows) => JSON.stringify(rows).includes('"singleKeys","value":false'));
   await page.keyboard.press('Escape');
   await expect(help).toBeHidden();
   await page.goto('/words');

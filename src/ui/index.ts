@@ -34,6 +34,8 @@ export { ProgressBar } from './ProgressBar';
 export { MeasureField } from './MeasureField';
 export { OptionalQuantityField, QuantityField } from './QuantityField';
 export { Tabs } from './Tabs';
+export { type LongWork, useLongWork } from './useLongWork';
+export { Working } from './Working';
 export { useFocusOnce } from './useFocusOnce';
 export { useRoving } from './useRoving';
 export { ZipKinds } from './ZipKinds';

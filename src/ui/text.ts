@@ -127,3 +127,8 @@ export const CHART_TEXT = {
   series: 'Which',
   said: (series: string, at: string, value: string) => `${series}, ${at}: ${value}`,
 } as const;
+
+/** Long work that can be stopped. */
+export const WORKING_TEXT = {
+  stop: 'Stop',
+} as const;

@@ -8,7 +8,7 @@ import { useState } from 'react';
 import type { MachineRecord } from '@/core/file';
 import { countOf } from '@/core/units';
 import { CHECK_UP_PARTS } from '@/core/workroom';
-import { Paper } from '@/parts/paper';
+import { PaperDialog } from '@/parts/paper';
 import { ErrorSummary } from '@/parts/forms';
 import { useUnits } from '@/parts/workspace';
 import { CautionAlert } from '@/ui';
@@ -73,9 +73,9 @@ function OfMachine({ record }: { record: MachineRecord }) {
         </Button>
       </div>
       {printing && (
-        <Paper marginMm={12} onAway={() => setPrinting(false)}>
-          <Sheet machine={record.machine} lines={lines} marks={checkUp.marks} />
-        </Paper>
+        <PaperDialog name={TEXT.title(record.machine.name)} marginMm={12} trueScale onClose={() => setPrinting(false)}>
+          {() => <Sheet machine={record.machine} lines={lines} marks={checkUp.marks} />}
+        </PaperDialog>
       )}
     </form>
   );

@@ -10,7 +10,7 @@ import { useState } from 'react';
 import { duplicateJob } from '@/core/job';
 import { jobs, writePreference } from '@/data';
 import type { JobNow } from '@/parts/jobs';
-import { Paper } from '@/parts/paper';
+import { PaperDialog } from '@/parts/paper';
 import { fileName } from '@/parts/things';
 import { newId, nowText, saveFile, useAct } from '@/parts/workspace';
 import { JobSheet } from './JobSheet';
@@ -42,9 +42,9 @@ export function JobActions({ now }: { now: JobNow }) {
         {JOB_ACTIONS_TEXT.delete}
       </Button>
       {printing && (
-        <Paper marginMm={12} onAway={() => setPrinting(false)}>
-          <JobSheet now={now} />
-        </Paper>
+        <PaperDialog name={JOB_ACTIONS_TEXT.sheet(job.name)} marginMm={12} onClose={() => setPrinting(false)}>
+          {() => <JobSheet now={now} />}
+        </PaperDialog>
       )}
     </div>
   );

@@ -35,6 +35,9 @@ interface ChangesProps {
   machine: MachineRecord | null;
 }
 
+/** What a sheet has room for along its timeline. */
+const PAPER_MARKS = 7;
+
 /** The job on paper: its timeline, its order to be ticked off, and what it takes. */
 export function JobSheet({ now }: { now: JobNow }) {
   const { job, timeline, machine, left, budget } = now;
@@ -46,7 +49,7 @@ export function JobSheet({ now }: { now: JobNow }) {
         {WORK_TEXT.on} {machine?.machine.name ?? WORK_TEXT.aMachineToBe}
         {WORK_TEXT.leftTo(sayEstimate(left.minutes), sayEstimate(left.low), sayEstimate(left.high), job.notes)}
       </p>
-      <TimelineDrawing timeline={timeline} />
+      <TimelineDrawing timeline={timeline} mostMarks={PAPER_MARKS} />
       <ol>
         {timeline.stops.map(({ item, changes, inside, fromMin, toMin, sewMin }) => (
           <li key={item.id}>

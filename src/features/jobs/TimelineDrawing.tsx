@@ -5,13 +5,13 @@ import { sayEstimate } from '@/core/units';
 import styles from './Timeline.module.css';
 import { TIMELINE_DRAWING_TEXT } from './text';
 
-/** Steps of the ruler along the time, minutes; the first that gives at most twelve of them is taken. */
+/** Steps of the ruler along the time, minutes; the first that gives few enough of them is taken. */
 const RULER_MIN = [5, 10, 15, 30, 60, 120, 240, 480];
 
 const share = (minutes: number, total: number) => `${(100 * minutes) / total}%`;
 
 /** The job along the time: seams in a row, and under them what is on the machine meanwhile; changes are red ticks. */
-export function TimelineDrawing({ timeline }: { timeline: Timeline }) {
+export function TimelineDrawing({ timeline, mostMarks = 12 }: { timeline: Timeline; mostMarks?: number }) {
   const { stops, bands, totalMin } = timeline;
   if (totalMin <= 0) return null;
   const { changing, throughout } = bandsShown(bands);
@@ -64,7 +64,7 @@ export function TimelineDrawing({ timeline }: { timeline: Timeline }) {
           </span>
         </div>
       )}
-      <Ruler total={totalMin} />
+      <Ruler total={totalMin} mostMarks={mostMarks} />
     </figure>
   );
 }
@@ -91,8 +91,8 @@ function Band({ span: { value, fromMin, toMin }, total, changed, even }: BandPro
 }
 
 /** The time below, from now on. */
-function Ruler({ total }: { total: number }) {
-  const step = RULER_MIN.find((m) => total / m <= 12) ?? total;
+function Ruler({ total, mostMarks }: { total: number; mostMarks: number }) {
+  const step = RULER_MIN.find((m) => total / m <= mostMarks) ?? total;
   const marks = Array.from({ length: Math.floor(total / step) + 1 }, (_, i) => i * step);
   // Where there is no room behind the last mark for what it says, the end of the bands says it.
   const fits = (mark: number) => mark === 0 || total - mark > 0.6 * step;

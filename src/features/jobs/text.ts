@@ -204,7 +204,8 @@ export const TIMELINE_DRAWING_TEXT = {
 export const JOB_ACTIONS_TEXT = {
   openItAgain: 'Mark as not done',
   callItDone: 'Mark as done',
-  print: 'Print',
+  print: 'Print or save as PDF',
+  sheet: (name: string) => `${name}: order of work`,
   export: 'Export',
   makeItAgain: 'Copy this project',
   delete: 'Delete',
@@ -303,7 +304,6 @@ export const FIND_ORDER_TEXT = {
   changesOnTheMachine: 'Changes on the machine',
   findTheBestOrder: 'Find the quickest order',
   searching: 'Searching …',
-  stop: 'Stop',
   stoppedTheOrderIs: 'Stopped. The order has not changed.',
   orderChanged: 'Order changed',
   theOrderCouldNot: (message: string) => `The order could not be worked out: ${message}`,

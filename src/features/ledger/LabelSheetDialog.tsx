@@ -8,19 +8,20 @@ import DialogTitle from '@mui/material/DialogTitle';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { useWatch } from 'react-hook-form';
+import type { Card } from '@/core/card';
 import { PAPERS } from '@/core/geometry';
 import { labelPlaces, type LabelSheet, labelSheetSchema, USUAL_LABEL_SHEET } from '@/core/ledger';
 import { fieldText, lengthAsk, numberAsk, type UnitSystem } from '@/core/units';
 import { ErrorSummary, FormSelect, FormText, type ReadTexts, useReadForm } from '@/parts/forms';
+import { usePdfFile } from '@/parts/paper';
 import { useUnits } from '@/parts/workspace';
-import { typedNumbers } from '@/ui';
+import { typedNumbers, useLongWork, Working } from '@/ui';
 import { LABEL_SHEET_TEXT as TEXT } from './text';
 
 interface Props {
-  /** Labels to be made. */
-  count: number;
+  /** What labels are made of. */
+  cards: readonly Card[];
   onClose: () => void;
-  onSave: (sheet: LabelSheet) => Promise<void>;
 }
 
 const FIELDS = ['across', 'down', 'sideMm', 'topMm', 'gapMm'] as const;
@@ -47,16 +48,19 @@ function readIn(asks: ReturnType<typeof asksIn>) {
 }
 
 /** What the packet of ready-cut labels says, a picture of the sheet, and the file. */
-export function LabelSheetDialog({ count, onClose, onSave }: Props) {
-  const { system } = useUnits();
+export function LabelSheetDialog({ cards, onClose }: Props) {
+  const units = useUnits();
+  const { system } = units;
   const asks = asksIn(system);
   const read = readIn(asks);
   const usual = Object.fromEntries(FIELDS.map((key) => [key, fieldText(USUAL_LABEL_SHEET[key], asks[key])]));
   const start: Record<string, string> = { ...usual, paper: USUAL_LABEL_SHEET.paper };
   const form = useReadForm('label-sheet', read, start);
   const sheet = read({ ...start, ...useWatch({ control: form.control }) } as Record<string, string>).value;
+  const making = useLongWork();
+  const file = usePdfFile(making);
   const save = form.handleSubmit(async (made) => {
-    await onSave(made);
+    await file(TEXT.file, async (type, told) => (await import('./pdf')).labelsPdf(cards, made, type, units, told));
     onClose();
   });
   return (
@@ -81,11 +85,12 @@ export function LabelSheetDialog({ count, onClose, onSave }: Props) {
               <FormText key={key} control={form.control} name={key} label={TEXT[key]} ask={asks[key]} />
             ))}
           </Stack>
-          {sheet && <Preview sheet={sheet} count={count} />}
+          {sheet && <Preview sheet={sheet} count={cards.length} />}
         </DialogContent>
         <DialogActions sx={{ px: 3, pb: 2 }}>
+          <Working work={making} label={TEXT.making} />
           <Button onClick={onClose}>{TEXT.cancel}</Button>
-          <Button type="submit" variant="contained">
+          <Button type="submit" variant="contained" disabled={making.share !== null}>
             {TEXT.save}
           </Button>
         </DialogActions>

@@ -1,12 +1,10 @@
-import { readFileSync } from 'node:fs';
-import { createRequire } from 'node:module';
-import { PDFDocument } from 'pdf-lib';
 import { describe, expect, it } from 'vitest';
 import type { Card } from '@/core/card';
 import { PLAIN_MACHINE } from '@/core/kit';
-import { USUAL_LABEL_SHEET } from '@/core/ledger';
+import { type LabelSheet, USUAL_LABEL_SHEET } from '@/core/ledger';
 import { printingIn } from '@/core/units';
-import { cardsPdf as pdfOf } from './pdf';
+import { pagesOf, TYPE } from '@/parts/paper/pdf.testing';
+import { labelsPdf } from './pdf';
 
 const card = (id: string, name = 'Deck canvas, a plain seam'): Card => ({
   id,
@@ -39,64 +37,45 @@ const card = (id: string, name = 'Deck canvas, a plain seam'): Card => ({
   provenAgain: [],
   notes: '',
 });
-const { resolve } = createRequire(import.meta.url);
-const font = (name: string) =>
-  new Uint8Array(
-    readFileSync(resolve(`@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-${name}.woff`)),
-  ).buffer;
-const TYPE = {
-  plain: [font('latin-400-normal'), font('latin-ext-400-normal')],
-  bold: [font('latin-700-normal'), font('latin-ext-700-normal')],
-};
-const cardsPdf = (cards: readonly Card[], what: 'cards' | 'labels', paper: 'a4' | 'letter' = 'a4') =>
-  pdfOf(cards, { what, paper }, TYPE, printingIn('metric'));
-const pages = async (count: number, what: 'cards' | 'labels') => {
-  const { bytes } = await cardsPdf(
-    Array.from({ length: count }, (_, i) => card(`c${i}`)),
-    what,
-  );
-  return (await PDFDocument.load(bytes)).getPages();
-};
+const SHEET = { ...USUAL_LABEL_SHEET, across: 2, down: 2 };
+const many = (count: number) => Array.from({ length: count }, (_, i) => card(`c${i}`));
+const made = async (cards: readonly Card[], sheet: LabelSheet = SHEET) =>
+  (await labelsPdf(cards, sheet, TYPE, printingIn('metric')))!;
 
-describe('cards as a PDF file', () => {
-  it('lie eight to an A4 page, labels twelve', async () => {
-    expect(await pages(8, 'cards')).toHaveLength(1);
-    expect(await pages(9, 'cards')).toHaveLength(2);
-    expect(await pages(12, 'labels')).toHaveLength(1);
-    expect(await pages(13, 'labels')).toHaveLength(2);
-    const [page] = await pages(1, 'cards');
+describe('labels as a PDF file', () => {
+  it('lie as the packet of the sheet says, on its paper', async () => {
+    expect(await pagesOf((await made(many(4))).bytes)).toHaveLength(1);
+    expect(await pagesOf((await made(many(5))).bytes)).toHaveLength(2);
+    const [page] = await pagesOf((await made(many(1), { ...SHEET, paper: 'a4' })).bytes);
     expect(page.getWidth()).toBeCloseTo((210 * 72) / 25.4, 3);
     expect(page.getHeight()).toBeCloseTo((297 * 72) / 25.4, 3);
-  });
-
-  it('take the paper that is in the printer, and a ready-cut sheet as its packet says', async () => {
-    const first = async (bytes: Uint8Array) => (await PDFDocument.load(bytes)).getPages();
-    const [letter] = await first((await cardsPdf([card('a')], 'cards', 'letter')).bytes);
+    const [letter] = await pagesOf((await made(many(1), { ...SHEET, paper: 'letter' })).bytes);
     expect([letter.getWidth(), letter.getHeight()].map(Math.round)).toEqual([612, 792]);
-    const sheet = { ...USUAL_LABEL_SHEET, across: 2, down: 2 };
-    const made = (count: number) =>
-      pdfOf(
-        Array.from({ length: count }, (_, i) => card(`c${i}`)),
-        { what: 'label-sheet', sheet },
-        TYPE,
-        printingIn('metric'),
-      );
-    expect(await first((await made(4)).bytes)).toHaveLength(1);
-    expect(await first((await made(5)).bytes)).toHaveLength(2);
-    await expect(
-      pdfOf([card('a')], { what: 'label-sheet', sheet: { ...sheet, across: 9 } }, TYPE, printingIn('metric')),
-    ).rejects.toThrow(/side by side/);
+    await expect(made(many(1), { ...SHEET, across: 9 })).rejects.toThrow(/side by side/);
   });
 
   it('say which letters the file has no type for, and keep the rest', async () => {
-    const { lost } = await cardsPdf([card('a', 'Drapé façade, Жакет')], 'cards');
+    const { lost } = await made([card('a', 'Drapé façade, Жакет')]);
     expect(lost.split(' ').sort()).toEqual(['Ж', 'а', 'е', 'к', 'т'].sort());
-    expect((await cardsPdf([card('a', 'Crêpe de Chine, 5 °C')], 'labels')).lost).toBe('');
-    expect((await cardsPdf([card('a', 'Żółta tafta, şile bezi, přeložená, 20 µm, ½ in')], 'cards')).lost).toBe('');
+    expect((await made([card('a', 'Crêpe de Chine, 5 °C')])).lost).toBe('');
+    expect((await made([card('a', 'Żółta tafta, şile bezi, přeložená, 20 µm, ½ in')])).lost).toBe('');
   });
 
-  it('take a name and notes of any length', async () => {
-    const long = { ...card('a', 'x'.repeat(120)), notes: 'note '.repeat(400) };
-    expect((await cardsPdf([long], 'labels')).bytes.length).toBeGreaterThan(800);
+  it('take a name of any length', async () => {
+    expect((await made([card('a', 'x'.repeat(120))])).bytes.length).toBeGreaterThan(800);
+  });
+
+  it('tell how far they are, and make no file once they are stopped', async () => {
+    const told: number[] = [];
+    const control = new AbortController();
+    const stopped = await labelsPdf(many(60), SHEET, TYPE, printingIn('metric'), {
+      onShare: (share) => {
+        told.push(share);
+        if (told.length === 2) control.abort();
+      },
+      signal: control.signal,
+    });
+    expect(stopped).toBeNull();
+    expect(told).toEqual([20 / 60, 40 / 60]);
   });
 });

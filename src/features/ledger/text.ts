@@ -90,17 +90,11 @@ export const COMPARE_TEXT = {
 /** What can be done with the cards that are picked. */
 export const WITH_PICKED_TEXT = {
   pickCardsToCompare: 'Select cards to compare or print them.',
-  theFileCouldNot: (message: string) => `The file could not be made: ${message}. Print from here, or try again.`,
-  lettersTheFileHas: (lost: string) =>
-    `The file’s typeface has no letter for these, so they show as “?”: ${lost}. Printing from here keeps them.`,
   compare: (cards: number) => `Compare ${cards}`,
-  print: 'Print',
-  theCard: 'the card',
-  theCards: 'the cards',
-  printLabels: 'Print labels',
-  cardsAsPdf: 'Cards as PDF',
-  labelsAsPdf: 'Labels as PDF',
+  printCards: (cards: number) => (cards === 1 ? 'Print the card' : 'Print the cards'),
+  printLabels: 'Print labels to cut out',
   labelSheet: 'Labels for a label sheet',
+  sheet: { cards: 'Settings cards', labels: 'Labels to cut out' },
   pickNone: 'Clear selection',
 } as const;
 
@@ -116,6 +110,8 @@ export const LABEL_SHEET_TEXT = {
   gapMm: 'Gap between labels',
   preview: (count: number, sheets: number) =>
     `${countOf(count, 'label')} on ${countOf(sheets, 'sheet')}; the filled ones are used.`,
+  making: 'Making the file',
+  file: 'Labels',
   save: 'Save the PDF',
   cancel: 'Cancel',
 } as const;

@@ -6,11 +6,11 @@ import styles from './Print.module.css';
 import type { Scrap } from './useScrap';
 import { PRINT_SHEET_TEXT } from './text';
 
-/** The scrap at true scale, to lay the cloth on and mark it from, with a label for every line. Seen on paper only. */
+/** The scrap at true scale, to lay the cloth on and mark it from, with a label for every line. */
 export function PrintSheet({ scrap }: { scrap: Scrap }) {
   const { swatch, cloth, machine, seam, lines } = scrap;
   return (
-    <section className={styles.sheet} aria-hidden>
+    <section className={styles.sheet}>
       <h1>{swatch.name}</h1>
       <p>
         {cloth.cloth.name}
@@ -69,12 +69,15 @@ function Label({ scrap, line }: { scrap: Scrap; line: TestLine }) {
   const { say } = useUnits();
   const shown = settingReadings(scrap.machine.machine, line.setup);
   return (
-    <li value={line.number}>
-      {PRINT_SHEET_TEXT.theCloth(
-        READINGS.map((reading) => `${READING_TEXT[reading].toLowerCase()} ${shown[reading]}`).join(', '),
-        line.direction,
-      )}
-      {line.plan && ` ${say(line.plan.why)}`}
+    <li>
+      <span>{line.number}.</span>
+      <span>
+        {PRINT_SHEET_TEXT.theCloth(
+          READINGS.map((reading) => `${READING_TEXT[reading].toLowerCase()} ${shown[reading]}`).join(', '),
+          line.direction,
+        )}
+        {line.plan && ` ${say(line.plan.why)}`}
+      </span>
     </li>
   );
 }

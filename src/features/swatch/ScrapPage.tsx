@@ -1,5 +1,6 @@
 'use client';
 
+import PrintOutlined from '@mui/icons-material/PrintOutlined';
 import Button from '@mui/material/Button';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
@@ -10,6 +11,7 @@ import { operationTitle } from '@/core/setup';
 import { isPlanned, LINE_MM, swatchSchema, type TestLine } from '@/core/swatch';
 import { MEASURABLE_TEXT } from '@/core/cloth';
 import { swatches, writePreference } from '@/data';
+import { PaperDialog } from '@/parts/paper';
 import { SaveThing } from '@/parts/things';
 import { useAct, useUnits } from '@/parts/workspace';
 import { Field, wordsBy } from '@/ui';
@@ -57,18 +59,7 @@ export function ScrapPage({ scrap }: { scrap: Scrap }) {
           <HowToCut scrap={scrap} />
           <Spares scrap={scrap} />
           <Compare scrap={scrap} />
-          <div className={styles.kept}>
-            <Field
-              label={SCRAP_PAGE_TEXT.whereTheScrapIs}
-              text={swatch.where}
-              read={wordsBy(swatchSchema.shape.where)}
-              onValue={(where) => void swatches.change(swatch.id, (now) => now && { ...now, where })}
-            />
-            <ThreeStitches scrap={scrap} />
-            <Button variant="outlined" onClick={() => window.print()}>
-              {SCRAP_PAGE_TEXT.printTheScrapAt}
-            </Button>
-          </div>
+          <Kept scrap={scrap} />
           <ScrapActions scrap={scrap} />
         </div>
       </section>
@@ -83,7 +74,31 @@ export function ScrapPage({ scrap }: { scrap: Scrap }) {
       ) : (
         <p className={styles.panel}>{SCRAP_PAGE_TEXT.noLineOnThis}</p>
       )}
-      <PrintSheet scrap={scrap} />
+    </div>
+  );
+}
+
+/** Where it is kept, and what goes with it there: its sheet on paper. */
+function Kept({ scrap }: { scrap: Scrap }) {
+  const { swatch } = scrap;
+  const [printing, setPrinting] = useState(false);
+  return (
+    <div className={styles.kept}>
+      <Field
+        label={SCRAP_PAGE_TEXT.whereTheScrapIs}
+        text={swatch.where}
+        read={wordsBy(swatchSchema.shape.where)}
+        onValue={(where) => void swatches.change(swatch.id, (now) => now && { ...now, where })}
+      />
+      <ThreeStitches scrap={scrap} />
+      <Button variant="outlined" startIcon={<PrintOutlined />} onClick={() => setPrinting(true)}>
+        {SCRAP_PAGE_TEXT.printTheScrapAt}
+      </Button>
+      {printing && (
+        <PaperDialog name={swatch.name} marginMm={10} trueScale onClose={() => setPrinting(false)}>
+          {() => <PrintSheet scrap={scrap} />}
+        </PaperDialog>
+      )}
     </div>
   );
 }

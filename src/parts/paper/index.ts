@@ -1,1 +1,2 @@
-export { Paper } from './Paper';
+export { PaperDialog } from './PaperDialog';
+export { usePdfFile } from './useSavePdf';

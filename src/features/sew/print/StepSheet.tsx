@@ -25,6 +25,7 @@ export function StepSheet({ now, numbers }: { now: RunNow; numbers: Numbers }) {
           const drawn = !before || before.view !== step.view || String(before.now) !== String(step.now);
           return (
             <li key={i}>
+              <span>{i + 1}.</span>
               <div>
                 <strong>{fill(text.does)}</strong>
                 <p>

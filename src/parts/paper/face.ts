@@ -1,9 +1,18 @@
-import type { Color, PDFFont, PDFPage } from 'pdf-lib';
+import { type Color, type PDFFont, type PDFPage, radians } from 'pdf-lib';
+import { spokenText } from '@/ui';
 
 /** A run of letters that one font has. */
 interface Run {
   font: PDFFont;
   text: string;
+}
+
+interface DrawAt {
+  x: number;
+  y: number;
+  size: number;
+  color?: Color;
+  angle?: number;
 }
 
 /** One face made of several fonts: what the first has no letter for is taken from the next. */
@@ -23,12 +32,26 @@ export class Face {
     return this.runs(text).reduce((sum, run) => sum + run.font.widthOfTextAtSize(run.text, size), 0);
   }
 
-  /** Writes a line from a place on the page, points. */
-  draw(page: PDFPage, text: string, at: { x: number; y: number; size: number; color?: Color }): void {
-    let { x } = at;
+  /** The text with plain spaces, and "?" for letters that the face has not; those are added to what is lost. */
+  known(text: string, lost: Set<string>): string {
+    return [...spokenText(text).replace(/\s/g, ' ')]
+      .map((letter) => {
+        if (this.has(letter)) return letter;
+        lost.add(letter);
+        return '?';
+      })
+      .join('');
+  }
+
+  /** Writes a line from a place on the page, points; the angle is anticlockwise, radians. */
+  draw(page: PDFPage, text: string, at: DrawAt): void {
+    const { angle = 0, ...rest } = at;
+    let along = 0;
     for (const { font, text: part } of this.runs(text)) {
-      page.drawText(part, { ...at, x, font });
-      x += font.widthOfTextAtSize(part, at.size);
+      const x = at.x + along * Math.cos(angle);
+      const y = at.y + along * Math.sin(angle);
+      page.drawText(part, { ...rest, x, y, font, rotate: radians(angle) });
+      along += font.widthOfTextAtSize(part, at.size);
     }
   }
 
