@@ -7,7 +7,7 @@ const PRESSED =
   'button, a[href], [role="tab"], [role="checkbox"], [role="switch"], input[type="checkbox"], input[type="radio"], summary';
 
 /** At most so many of one screen: a list of rows is pressed by its first few. */
-const OF_ONE = 15;
+const OF_ONE = 18;
 const OF_ONE_KIND = 3;
 
 /** Takes something away that other presses of the screen need: pressed last. */
@@ -19,6 +19,8 @@ const NOT_HERE = /^(Print|Import|Empty|Replace|Start my own workroom|Choose a fo
 interface Control {
   at: number;
   name: string;
+  /** For a link: the page it leads to, and by which of its questions. */
+  leads: string | null;
 }
 
 /** Runs on the page: lists its controls, and presses one as a keyboard does. */
@@ -46,6 +48,8 @@ const ON_THE_PAGE = (pressed: string) => {
         name,
         at: those.slice(0, i).filter((other) => other.name === name).length,
       }));
+  const leadsTo = (one: HTMLElement) =>
+    one instanceof HTMLAnchorElement ? `${one.pathname} ${[...new URL(one.href).searchParams.keys()].join(' ')}` : null;
   /** What is wrong: nothing has the focus, nothing is on the page, or it says that it cannot be shown. */
   const wrong = () => {
     const task = document.querySelector('#task');
@@ -61,7 +65,7 @@ const ON_THE_PAGE = (pressed: string) => {
     list: (within: string) =>
       all(within)
         .filter(({ one }) => one.getClientRects().length > 0 && !one.matches(':disabled, [download]'))
-        .map(({ at, name }) => ({ at, name })),
+        .map(({ one, at, name }) => ({ at, name, leads: leadsTo(one) })),
     press: async (within: string, at: number, name: string, waitMs: number) => {
       const here = () => all(within).find((one) => one.at === at && one.name === name && !one.one.matches(':disabled'));
       for (let left = waitMs; left > 0 && !here(); left -= 60) await new Promise((done) => setTimeout(done, 60));
@@ -84,9 +88,16 @@ declare global {
   }
 }
 
-function fewOf(controls: readonly Control[]): Control[] {
+/** Those of one screen to be pressed: what changes the page less comes first, and of links to one kind of page the first of all. */
+function fewOf(controls: readonly Control[], led: Set<string>): Control[] {
   const few = firstOf(controls);
-  return [...few.filter(({ name }) => !LAST.test(name)), ...few.filter(({ name }) => LAST.test(name))];
+  const links = few.filter(({ leads }) => {
+    if (leads === null || led.has(leads)) return false;
+    led.add(leads);
+    return true;
+  });
+  const stays = few.filter(({ leads }) => leads === null);
+  return [...stays.filter(({ name }) => !LAST.test(name)), ...links, ...stays.filter(({ name }) => LAST.test(name))];
 }
 
 function firstOf(controls: readonly Control[]): Control[] {
@@ -122,6 +133,7 @@ async function crawl(page: Page, screens: readonly string[]) {
   });
   await openDemo(page, '/today');
   let pressed = 0;
+  const led = new Set<string>();
   const found: string[] = [];
   for (const screen of screens) {
     const within = screen === '/today' ? '#task, aside' : '#task';
@@ -142,17 +154,25 @@ async function crawl(page: Page, screens: readonly string[]) {
         name,
         waitMs,
       ] as const);
-    for (const control of fewOf(all)) {
+    let gone = 0;
+    for (const control of fewOf(all, led)) {
       // A press before may have opened, sorted or led on: then it begins again from the screen as it stands.
       let wrong = page.url() === here ? await press(control, 400).catch(() => null) : null;
       if (wrong === null) {
         await open();
-        wrong = await press(control, 5000);
+        wrong = await press(control, 2500);
       }
+      gone = wrong === null ? gone + 1 : 0;
+      // What the screen was about has been taken away by a press before.
+      if (gone > 1) break;
       if (wrong === null) continue;
       found.push(...wrong.map((what) => `${screen}: ${control.name}: ${what}`));
       pressed += 1;
       await page.keyboard.press('Escape');
+      // Back without loading the page anew, where that is possible; else the next press does.
+      if (new URL(page.url()).pathname === new URL(here).pathname) continue;
+      await page.evaluate(() => history.back()).catch(() => undefined);
+      await page.waitForURL(here, { timeout: 2000 }).catch(() => undefined);
     }
   }
   console.log(`   controls pressed: ${pressed}`);

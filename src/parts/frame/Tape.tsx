@@ -48,15 +48,21 @@ export function Tape() {
   );
 }
 
-/** On a narrow screen the stations are scrolled sideways: the one a person is at is brought to the middle. */
+/** On a narrow screen the stations are scrolled sideways: the one a person is at is brought to the middle, also when the screen is turned. */
 function useStationInSight(path: string) {
   const stations = useRef<HTMLElement>(null);
   useEffect(() => {
     const nav = stations.current;
-    const here = nav?.querySelector<HTMLElement>('[aria-current]');
-    if (!nav || !here) return;
-    const middle = here.offsetLeft - nav.offsetLeft + here.offsetWidth / 2;
-    nav.scrollLeft = middle - nav.clientWidth / 2;
+    if (!nav) return;
+    const watch = new ResizeObserver(() => {
+      const here = nav.querySelector<HTMLElement>('[aria-current]');
+      if (!here) return;
+      const middle = here.offsetLeft - nav.offsetLeft + here.offsetWidth / 2;
+      nav.scrollLeft = middle - nav.clientWidth / 2;
+    });
+    // Told at once, and whenever there is more room or less.
+    watch.observe(nav);
+    return () => watch.disconnect();
   }, [path]);
   return stations;
 }
