@@ -16,6 +16,10 @@ test('from nothing to an honest kit in at most twelve actions, and on to a setti
   await press(/^Basic, with dials/);
   await expect(page.getByRole('button', { name: /^Zip has one bar/ })).toHaveAttribute('aria-pressed', 'true');
   await press(/^Walking/);
+  // What is picked is there again after a reload.
+  await page.reload();
+  await expect(page.getByRole('button', { name: /^Walking/ })).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.getByRole('button', { name: /^Zip has one bar/ })).toHaveAttribute('aria-pressed', 'true');
   await press(/^Universal 80\/12/);
   await press(/^Stretch 75\/11/);
   await press(/^Jeans 100\/16/);

@@ -15,6 +15,37 @@ const now = new Date('2026-05-01T10:00:00Z');
 
 withTextBox();
 
+describe('an import', () => {
+  const ids = async () => (await database.table('cloths').toCollection().primaryKeys()).sort();
+
+  it.each(['merge', 'replace'] as const)(
+    '%s: tells how far it is, and keeps nothing once it is stopped',
+    async (how) => {
+      await importWorkroom({ workroom: { ...demo(), cloths: demo().cloths.slice(0, 1), cards: [] } }, 'replace');
+      const before = await ids();
+      const told: number[] = [];
+      const control = new AbortController();
+      const stopped = importWorkroom({ workroom: demo() }, how, 'own', {
+        onShare: (share) => {
+          told.push(share);
+          if (told.length === 2) control.abort();
+        },
+        signal: control.signal,
+      });
+      await expect(stopped).rejects.toThrow('Nothing here has changed');
+      expect(await ids()).toEqual(before);
+      expect(told).toHaveLength(2);
+      await importWorkroom({ workroom: demo() }, how, 'own', { onShare: (share) => told.push(share) });
+      expect(told.at(-1)).toBe(1);
+      expect(await ids()).toEqual(
+        demo()
+          .cloths.map(({ id }) => id)
+          .sort(),
+      );
+    },
+  );
+});
+
 describe('an export', () => {
   it('is not handed over when it would not read back the same', async () => {
     await importWorkroom({ workroom: demo() }, 'replace');

@@ -21,6 +21,7 @@ import { clearDrafts } from './drafts';
 import { edit, readStamps, replaceStamps, wholeEdit, writeRows } from './edits';
 import { readKitRecord, writeKitRecord } from './kit';
 import { readPreference, writePreference } from './preferences';
+import { inParts, type Progress } from './progress';
 import { cloths, machines } from './repositories';
 import { addSetAside, readSetAside } from './setAside';
 
@@ -102,17 +103,20 @@ const ALL = () => database.tables;
  * @param opened - from `openWorkroom`
  * @param how - `merge` keeps what is here and overwrites entries of the same key; `replace` empties first
  * @param kind - what the workroom is from then on
+ * @param progress - is told how much is written, and can stop it
  * @returns the entry under which it can be undone
+ * @throws StoppedError when it was stopped; nothing is changed then
  */
 export async function importWorkroom(
   { workroom, setAside = [] }: { workroom: Workroom; setAside?: readonly SetAside[] },
   how: 'merge' | 'replace',
   kind: 'own' | 'demo' = 'own',
+  progress: Progress = {},
 ): Promise<number | null> {
   const apart = [...(workroom.setAside ?? []), ...setAside];
   if (how === 'merge') {
     const { entry } = await edit('File imported', async () => {
-      await putLists(workroom, apart);
+      await putLists(workroom, apart, progress);
       // A file in which everything may be chosen says nothing of what is owned here.
       if (saysOwned(workroom)) await writeKitRecord(workroom.kit);
       await writePreference('workroom', kind);
@@ -120,7 +124,7 @@ export async function importWorkroom(
     return entry;
   }
   return wholeEdit(kind === 'demo' ? 'Demo workroom opened' : 'Workroom replaced by a file', () =>
-    replaceAll(workroom, apart, kind),
+    replaceAll(workroom, apart, kind, progress),
   );
 }
 
@@ -128,10 +132,15 @@ export async function importWorkroom(
 export const openFirst = (workroom: Workroom): Promise<void> => replaceAll(workroom, [], 'demo');
 
 /** Everything is emptied and written within an edit that is not announced: the snapshot undoes it. */
-async function replaceAll(workroom: Workroom, apart: readonly SetAside[], kind: 'own' | 'demo'): Promise<void> {
+async function replaceAll(
+  workroom: Workroom,
+  apart: readonly SetAside[],
+  kind: 'own' | 'demo',
+  progress: Progress = {},
+): Promise<void> {
   await database.transaction('rw', ALL(), async () => {
     await clearTables();
-    for (const list of LISTS) await database.table(list).bulkPut(workroom[list]);
+    await inParts(listsOf(workroom), AT_ONCE, (list, some) => database.table(list).bulkPut(some), progress);
     await addSetAside(apart);
     await replaceStamps(workroom);
     await database.kit.put({ ...workroom.kit, id: 'kit' });
@@ -140,14 +149,19 @@ async function replaceAll(workroom: Workroom, apart: readonly SetAside[], kind: 
   });
 }
 
-async function putLists(workroom: Workroom, apart: readonly SetAside[]): Promise<void> {
-  for (const list of LISTS) {
-    const rows = workroom[list].map((record) => ({
-      id: idOf(list, record),
-      to: record as Record<string, unknown>,
-    }));
-    await writeRows(list, rows);
-  }
+/** Entries that are written together. */
+const AT_ONCE = 200;
+
+const listsOf = (workroom: Workroom) =>
+  LISTS.map((list) => [list, workroom[list] as readonly Record<string, unknown>[]] as const);
+
+async function putLists(workroom: Workroom, apart: readonly SetAside[], progress: Progress): Promise<void> {
+  const put = (list: LinkedList, some: readonly Record<string, unknown>[]) =>
+    writeRows(
+      list,
+      some.map((record) => ({ id: idOf(list, record), to: record })),
+    );
+  await inParts(listsOf(workroom), AT_ONCE, put, progress);
   await addSetAside(apart);
 }
 

@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { useForm, useWatch } from 'react-hook-form';
 import { cloths as store } from '@/data';
+import { useOnceAtATime } from '@/parts/forms';
 import { FirstColour, NameField, nameProblem, NAMING_TEXT, useFirstColour, useHeardName } from '@/parts/naming';
 import { newId, nowText } from '@/parts/workspace';
 import styles from './Cloth.module.css';
@@ -18,7 +19,7 @@ export function AddCloth() {
   const { name = '' } = useWatch({ control });
   const now = useHeardName(name);
   const first = useFirstColour(name, now.cloth);
-  const add = handleSubmit(async (typed) => {
+  const add = useOnceAtATime(handleSubmit)(async (typed) => {
     if (!now.cloth) return setError('name', { message: NAMING_TEXT.pick });
     const id = newId();
     await store.put({

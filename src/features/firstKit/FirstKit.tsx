@@ -6,8 +6,8 @@ import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import type { ComponentProps, ReactNode } from 'react';
-import { type Control, useController, useForm, type UseFormReturn, useWatch } from 'react-hook-form';
-import { FOOT, type Foot, MACHINE_KIND, type MachineKind, PACK_OF } from '@/core/kit';
+import { type Control, useController, type UseFormReturn, useWatch } from 'react-hook-form';
+import { FOOT, MACHINE_KIND, type MachineKind, PACK_OF } from '@/core/kit';
 import { countOf } from '@/core/units';
 import { firstKit } from '@/core/workroom';
 import { changeKit, edit, machines as machineStore, needles, threads, useMachines } from '@/data';
@@ -17,23 +17,14 @@ import { FootPicture, PictureToggles } from '@/ui';
 import styles from './FirstKit.module.css';
 import { FEET_OPTIONS, PACK_OPTIONS, SPOOL_OPTIONS } from './offered';
 import { FIRST_KIT_TEXT as TEXT } from './text';
-
-/** What is picked on the page. */
-interface Picked {
-  kind: MachineKind | null;
-  name: string;
-  feet: Foot[];
-  packs: string[];
-  spools: string[];
-}
-const NOTHING: Picked = { kind: null, name: '', feet: [], packs: [], spools: [] };
+import { type Picked, usePicked } from './usePicked';
 
 /** Which machine, which feet, which needles and threads: three questions to an honest kit. */
 export function FirstKit() {
-  const form = useForm<Picked>({ defaultValues: NOTHING });
+  const form = usePicked();
   const { control } = form;
   const [feet, packs, spools] = useWatch({ control, name: ['feet', 'packs', 'spools'] });
-  const save = useSave();
+  const save = useSave(form.forget);
   return (
     <form className={styles.page} noValidate onSubmit={(event) => void form.handleSubmit(save)(event)}>
       <h1>{TEXT.title}</h1>
@@ -121,7 +112,7 @@ function Question({ title, said, children }: { title: string | null; said: strin
 }
 
 /** Stores everything that was picked as one edit, and goes on to the first setting. */
-function useSave() {
+function useSave(forget: () => void) {
   const router = useRouter();
   const say = useSay();
   const machines = useMachines() ?? [];
@@ -145,6 +136,7 @@ function useSave() {
       for (const needle of made.needles) await needles.put(needle);
       for (const thread of made.threads) await threads.put(thread);
     });
+    forget();
     say(TEXT.saved);
     router.push('/match');
   };

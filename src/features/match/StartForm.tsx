@@ -8,6 +8,7 @@ import { useForm, useWatch } from 'react-hook-form';
 import { clothProfile, type HeardName, readStretchAnswer, type StretchRuler, type Suggestion } from '@/core/cloth';
 import { formatInches, formatNumber } from '@/core/units';
 import { cloths, edit } from '@/data';
+import { useOnceAtATime } from '@/parts/forms';
 import { FirstColour, NameField, nameProblem, NAMING_TEXT, useFirstColour, useHeardName } from '@/parts/naming';
 import { askAbout, newId, nowText, useUnits } from '@/parts/workspace';
 import styles from './Match.module.css';
@@ -29,7 +30,7 @@ function useFirst() {
   const heard = useHeardName(name);
   const first = useFirstColour(name, heard.cloth);
   const [meant, setMeant] = useState<Suggestion[]>([]);
-  const begin = form.handleSubmit(async (typed) => {
+  const begin = useOnceAtATime(form.handleSubmit)(async (typed) => {
     const answer = readStretchAnswer(typed.reach, ruler);
     if (!heard.cloth) form.setError('name', { message: NAMING_TEXT.pick });
     if (answer.kind === 'unclear') {

@@ -2,7 +2,7 @@
 
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useEffect, useRef } from 'react';
-import { type DefaultValues, type Resolver, useForm, type UseFormReturn } from 'react-hook-form';
+import { type DefaultValues, type FieldValues, type Resolver, useForm, type UseFormReturn } from 'react-hook-form';
 import type * as z from 'zod';
 import { readDraft, reportTrouble, writeDraft } from '@/data';
 import { FORM_TEXT } from './text';
@@ -96,7 +96,7 @@ function useDrafted<T extends Typed, V>(key: string, resolver: Resolver<T, unkno
 }
 
 /** Sends a form once at a time: a second press while the first is being stored would store it twice. */
-function useOnceAtATime<T extends Typed, V>(
+export function useOnceAtATime<T extends FieldValues, V>(
   handleSubmit: UseFormReturn<T, unknown, V>['handleSubmit'],
 ): UseFormReturn<T, unknown, V>['handleSubmit'] {
   const sending = useRef(false);

@@ -2,10 +2,12 @@
 
 import Button from '@mui/material/Button';
 import type { ImportPlan, OpenedWorkroom, ReadThing, SetAside } from '@/core/file';
+import { StoppedError } from '@/data/progress';
 import { importThing } from '@/data/thingFile';
 import { importWorkroom } from '@/data/workroomFile';
 import { TroublePlate } from '@/parts/boundary/Plate';
-import { useUndoing } from '@/parts/workspace';
+import { useSay, useUndoing } from '@/parts/workspace';
+import { useLongWork, Working } from '@/ui';
 import styles from '../Workroom.module.css';
 import { FILES_TEXT as TEXT } from './text';
 
@@ -19,7 +21,7 @@ const NAMED = 8;
 
 /** What importing a file would do, list by list, and what in it cannot be used. */
 export function ImportPreview({ preview, onDone }: { preview: Previewed; onDone: () => void }) {
-  const { offer } = useUndoing();
+  const { work, take } = useTaking(preview, onDone);
   const { fileName, kind, read, plan } = preview;
   if (!read.ok || !plan) {
     const problem = read.ok ? '' : `${read.error.path}: ${read.error.message}.`;
@@ -37,12 +39,6 @@ export function ImportPreview({ preview, onDone }: { preview: Previewed; onDone:
       </TroublePlate>
     );
   }
-  const take = async (how: 'merge' | 'replace') => {
-    const entry =
-      'file' in read ? await importThing(read.file, TEXT.importedFrom(fileName)) : await importWorkroom(read, how);
-    onDone();
-    offer(TEXT.imported, entry);
-  };
   const told = Object.entries(plan).flatMap(([list, { added, changed }]) =>
     added + changed > 0 ? [{ list, text: TEXT.listWould(list, added, changed) }] : [],
   );
@@ -58,18 +54,46 @@ export function ImportPreview({ preview, onDone }: { preview: Previewed; onDone:
       <p>{told.length === 0 ? TEXT.nothing : TEXT.same(same)}</p>
       {'setAside' in read && <NotUsable entries={read.setAside} />}
       <div className={styles.actions}>
-        <Button variant="contained" onClick={() => void take('merge')}>
-          {TEXT.merge}
-        </Button>
-        {kind === 'workroom' && (
-          <Button variant="outlined" onClick={() => void take('replace')}>
-            {TEXT.replace}
-          </Button>
+        <Working work={work} label={TEXT.importing} />
+        {work.share === null && (
+          <>
+            <Button variant="contained" onClick={() => void take('merge')}>
+              {TEXT.merge}
+            </Button>
+            {kind === 'workroom' && (
+              <Button variant="outlined" onClick={() => void take('replace')}>
+                {TEXT.replace}
+              </Button>
+            )}
+            <Button onClick={onDone}>{TEXT.cancel}</Button>
+          </>
         )}
-        <Button onClick={onDone}>{TEXT.cancel}</Button>
       </div>
     </div>
   );
+}
+
+/** Takes a file in, which says how far it is and can be stopped. */
+function useTaking({ fileName, read }: Previewed, onDone: () => void) {
+  const { offer } = useUndoing();
+  const say = useSay();
+  const work = useLongWork();
+  const take = async (how: 'merge' | 'replace') => {
+    if (!read.ok) return;
+    try {
+      const entry = await work.run((onShare, signal) =>
+        'file' in read
+          ? importThing(read.file, TEXT.importedFrom(fileName))
+          : importWorkroom(read, how, 'own', { onShare, signal }),
+      );
+      onDone();
+      offer(TEXT.imported, entry);
+    } catch (cause) {
+      if (!(cause instanceof StoppedError)) throw cause;
+      say(TEXT.stopped);
+    }
+  };
+  return { work, take };
 }
 
 function NotUsable({ entries }: { entries: readonly SetAside[] }) {

@@ -31,6 +31,8 @@ export const FILES_TEXT = {
   merge: 'Add to what is here',
   replace: 'Replace everything',
   cancel: 'Cancel',
+  importing: 'Importing …',
+  stopped: 'Stopped. Nothing here has changed.',
   imported: 'The file is imported.',
   importedFrom: (name: string) => `${name} imported`,
 };
