@@ -13,7 +13,7 @@ export const CHECK_UP_TEXT = {
     'all-purpose polyester thread of one kind in two colours: light on top, dark in the bobbin',
     'a ruler, a fine pen, a magnifier if you have one',
   ],
-  print: 'Print the sheet or save as PDF',
+  print: 'Print the sheet',
   printHint: 'One page with every line, to write on at the machine.',
   manual: 'Change the needle and the foot with the machine switched off, as its manual shows.',
   part: {

@@ -204,7 +204,7 @@ export const TIMELINE_DRAWING_TEXT = {
 export const JOB_ACTIONS_TEXT = {
   openItAgain: 'Mark as not done',
   callItDone: 'Mark as done',
-  print: 'Print or save as PDF',
+  print: 'Print',
   sheet: (name: string) => `${name}: order of work`,
   export: 'Export',
   makeItAgain: 'Copy this project',

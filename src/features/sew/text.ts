@@ -209,8 +209,8 @@ export const TEMPLATE_SHEETS_TEXT = {
 
 /** The steps with their drawings on paper, and the line at true scale where there is one. */
 export const PRINTING_TEXT = {
-  printTheSteps: 'Print the steps or save as PDF',
-  printTheTemplate: 'Print the template or save as PDF',
+  printTheSteps: 'Print the steps',
+  printTheTemplate: 'Print the template',
   sheet: {
     steps: (operation: string) => `${operation}: the steps`,
     template: (operation: string) => `${operation}: the template`,

@@ -202,7 +202,7 @@ export const SCRAP_PAGE_TEXT = {
   scrap: 'Swatch',
   on: (layers: number, seam: string, machine: string) => `${countOf(layers, 'layer')}, ${seam}, on ${machine}`,
   whereTheScrapIs: 'Where you keep it',
-  printTheScrapAt: 'Print the swatch or save as PDF',
+  printTheScrapAt: 'Print the swatch',
   noLineOnThis: 'No test on this swatch. Start again from Match.',
   couldMeasure: (open: number) =>
     open === 1

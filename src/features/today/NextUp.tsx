@@ -32,8 +32,7 @@ export function NextUp({ now }: { now: JobNow }) {
           <strong>{sayEstimate(stop.toMin - stop.sewMin)}</strong>
           {stop.sewMin > stop.fromMin && (
             <span>{NEXT_UP_TEXT.andToSetThe(sayEstimate(stop.sewMin - stop.fromMin))}</span>
-          )}
-          {' · '}
+          )}{' '}
           <Origin of="model" />
         </p>
       </div>
