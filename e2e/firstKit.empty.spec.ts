@@ -28,6 +28,7 @@ test('from nothing to an honest kit in at most twelve actions, and on to a setti
   await press(TEXT.save);
   console.log(`   actions to an honest kit: ${actions}`);
   expect(actions).toBeLessThanOrEqual(12);
+  await expect(page.getByText(START_TEXT.assumed('Basic, with dials', []))).toBeVisible();
 
   await page.getByLabel(START_TEXT.name).fill('cotton jersey');
   await page.getByLabel(/Stretched, how long is it/).fill('15');

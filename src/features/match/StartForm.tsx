@@ -7,10 +7,11 @@ import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { clothProfile, type HeardName, readStretchAnswer, type StretchRuler, type Suggestion } from '@/core/cloth';
 import { formatInches, formatNumber } from '@/core/units';
-import { cloths, edit } from '@/data';
+import { isAssumed, notTold } from '@/core/workroom';
+import { cloths, edit, useKitRecord } from '@/data';
 import { useOnceAtATime } from '@/parts/forms';
 import { FirstColour, NameField, nameProblem, NAMING_TEXT, useFirstColour, useHeardName } from '@/parts/naming';
-import { askAbout, newId, nowText, useUnits } from '@/parts/workspace';
+import { askAbout, newId, nowText, useQuestion, useUnits } from '@/parts/workspace';
 import styles from './Match.module.css';
 import { newCloth, restMm } from './newCloth';
 import { START_TEXT } from './text';
@@ -76,10 +77,27 @@ export function StartForm() {
       <Button type="submit" variant="contained">
         {START_TEXT.find}
       </Button>
-      <p className={styles.quiet}>
-        {START_TEXT.assumedKit} <Link href="/start">{START_TEXT.sayKit}</Link>
-      </p>
+      <Assumed />
     </form>
+  );
+}
+
+/** What it will be matched with, as far as that has been said. */
+function Assumed() {
+  const machine = useQuestion()?.machine;
+  const kit = useKitRecord();
+  if (!machine || !kit) return null;
+  const any = notTold(kit);
+  const told = !isAssumed(machine) && any.length === 0;
+  return (
+    <p className={styles.quiet}>
+      {START_TEXT.assumed(isAssumed(machine) ? null : machine.machine.name, any)}{' '}
+      {told ? (
+        <Link href="/workroom?place=kit">{START_TEXT.changeKit}</Link>
+      ) : (
+        <Link href="/start">{START_TEXT.sayKit}</Link>
+      )}
+    </p>
   );
 }
 

@@ -40,8 +40,20 @@ export const CONTRAST_TEXT = {
 
 /** Texts of the first question. */
 export const START_TEXT = {
-  assumedKit: 'A plain modern machine and any needle, thread and foot on sale are assumed.',
+  /** Which machine is matched, none where nobody has said; and what of the kit nobody has said. */
+  assumed: (machine: string | null, any: readonly string[]) => {
+    const list = any.length > 1 ? `${any.slice(0, -1).join(', ')} and ${any.at(-1)}` : any[0];
+    if (machine === null && any.length === 3) return `A plain modern machine and any ${list} on sale are assumed.`;
+    const kit =
+      any.length === 0
+        ? 'what you own'
+        : any.length === 3
+          ? `any ${list} on sale`
+          : `what you own and any ${list} on sale`;
+    return `Settings will be for ${machine === null ? 'a plain modern machine' : `“${machine}”`} and ${kit}.`;
+  },
   sayKit: 'Say what you sew with',
+  changeKit: 'Change what you own',
   title: 'What fabric is it?',
   twoFacts: 'Two facts are enough to start. Measure more later for a better answer.',
   name: 'What it is called',

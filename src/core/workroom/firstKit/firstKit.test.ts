@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { kitRecordSchema, machineRecordSchema } from '../../file';
 import { FOOT, MACHINE_KIND, MACHINE_KINDS, ownMachineSchema, PACK_OF, PLAIN_MACHINE } from '../../kit';
-import { ASKED_FEET, type FirstAnswers, firstKit, isAssumed } from '..';
+import { ASKED_FEET, type FirstAnswers, firstKit, isAssumed, notTold } from '..';
 
 const AT = '2026-11-25T10:00:00Z';
 const NOTHING: FirstAnswers = { kind: null, name: '', feet: null, packs: [], spools: [] };
@@ -71,5 +71,25 @@ describe('a first machine and kit', () => {
     expect(new Set(needles.map(({ id }) => id)).size).toBe(2 * PACK_OF);
     expect(threads).toMatchObject([{ printed: 'No. 120' }]);
     expect(kitRecordSchema.parse(kit)).toMatchObject({ needles: 'owned', threads: 'owned', feet: null });
+  });
+});
+
+describe('what nobody has said yet', () => {
+  const kit = kitRecordSchema.parse({});
+
+  it('is all of it at first, and less by each answer', () => {
+    expect(notTold(kit)).toEqual(['needle', 'thread', 'foot']);
+    expect(notTold({ ...kit, threads: 'owned' })).toEqual(['needle', 'foot']);
+    // Nobody has a machine without feet, but whoever ticked none has said so.
+    expect(notTold({ ...kit, feet: [] })).toEqual(['needle', 'thread']);
+  });
+
+  it('is nothing once all three are answered', () => {
+    const { kit: now } = of({
+      feet: ['zip'],
+      packs: [{ point: 'universal', nm: 80 }],
+      spools: [{ thread: { fibre: 'polyester', tex: 27 }, printed: 'No. 120', colour: '#888888' }],
+    });
+    expect(notTold({ ...kit, ...now })).toEqual([]);
   });
 });

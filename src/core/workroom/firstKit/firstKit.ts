@@ -44,6 +44,18 @@ export interface FirstKit {
   threads: ThreadRecord[];
 }
 
+/** What nobody has said yet which of it is owned: any of it on sale is assumed. */
+export type NotTold = 'needle' | 'thread' | 'foot';
+
+/** What of a kit nobody has said yet, in the order in which it is asked for. */
+export function notTold({ needles, threads, feet }: Pick<KitRecord, 'needles' | 'threads' | 'feet'>): NotTold[] {
+  return [
+    ...(needles === 'any' ? ['needle' as const] : []),
+    ...(threads === 'any' ? ['thread' as const] : []),
+    ...(feet === null ? ['foot' as const] : []),
+  ];
+}
+
 /** Whether nobody has said anything of a machine yet: it stands for one. */
 export const isAssumed = ({ machine, sewn }: MachineRecord): boolean =>
   sewn.length === 0 && JSON.stringify({ ...machine, name: '' }) === JSON.stringify({ ...PLAIN_MACHINE, name: '' });
