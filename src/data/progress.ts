@@ -1,4 +1,4 @@
-/** What is told of long work while it goes on, and what stops it. */
+/** How far long work is, for whoever shows it, and a way to stop it. */
 export interface Progress {
   /** How much of it is done, 0 to 1. */
   onShare?: (share: number) => void;

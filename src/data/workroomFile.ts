@@ -103,7 +103,7 @@ const ALL = () => database.tables;
  * @param opened - from `openWorkroom`
  * @param how - `merge` keeps what is here and overwrites entries of the same key; `replace` empties first
  * @param kind - what the workroom is from then on
- * @param progress - is told how much is written, and can stop it
+ * @param progress - hears how much is written, and can stop it
  * @returns the entry under which it can be undone
  * @throws StoppedError when it was stopped; nothing is changed then
  */

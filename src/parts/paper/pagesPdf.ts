@@ -52,7 +52,7 @@ export async function facesIn(file: PDFDocument, type: TypeFiles): Promise<Faces
   };
 }
 
-/** What is told while a file is made, and what stops it. */
+/** How far the making of a file is, for whoever shows it, and a way to stop it. */
 export interface Making {
   /** How much of it is done, 0 to 1. */
   onShare?: (share: number) => void;
