@@ -3,7 +3,8 @@ import type { Card } from '@/core/card';
 import { PAPERS } from '@/core/geometry';
 import { cardText, labelPlaces, type LabelSheet } from '@/core/ledger';
 import type { Printing } from '@/core/units';
-import { type Face, type Faces, facesIn, type Making, type Pdf, type TypeFiles } from '@/parts/paper/pdf';
+import type { Progress } from '@/data/progress';
+import { type Face, type Faces, facesIn, type Pdf, type TypeFiles } from '@/parts/paper/pdf';
 
 /** Points to the mm. */
 const MM = 72 / 25.4;
@@ -32,7 +33,7 @@ export async function labelsPdf(
   sheet: LabelSheet,
   type: TypeFiles,
   printing: Printing,
-  { onShare, signal }: Making = {},
+  { onShare, signal }: Progress = {},
 ): Promise<Pdf | null> {
   const file = await PDFDocument.create();
   const pen = new Pen(await facesIn(file, type));
@@ -101,10 +102,18 @@ class Pen {
 
 function broken(text: string, face: Face, size: number, width: number): string[] {
   const lines: string[] = [];
+  const space = face.width(' ', size);
+  // How far the last line reaches.
+  let reach = 0;
   for (const word of text.split(/\s+/)) {
-    const longer = lines.length > 0 ? `${lines[lines.length - 1]} ${word}` : word;
-    if (lines.length > 0 && face.width(longer, size) <= width) lines[lines.length - 1] = longer;
-    else lines.push(word);
+    const wide = face.width(word, size);
+    if (lines.length > 0 && reach + space + wide <= width) {
+      lines[lines.length - 1] += ` ${word}`;
+      reach += space + wide;
+    } else {
+      lines.push(word);
+      reach = wide;
+    }
   }
   return lines;
 }

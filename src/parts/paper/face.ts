@@ -17,6 +17,8 @@ interface DrawAt {
 
 /** One face made of several fonts: what the first has no letter for is taken from the next. */
 export class Face {
+  /** How wide texts are that were asked about before, at 1 point: the same words come again and again. */
+  private readonly widths = new Map<string, number>();
   private readonly letters: readonly (readonly [PDFFont, ReadonlySet<number>])[];
 
   constructor(fonts: readonly PDFFont[]) {
@@ -29,7 +31,10 @@ export class Face {
 
   /** How wide a text is, points; it has only letters of the face. */
   width(text: string, size: number): number {
-    return this.runs(text).reduce((sum, run) => sum + run.font.widthOfTextAtSize(run.text, size), 0);
+    const known = this.widths.get(text);
+    const ofOne = known ?? this.runs(text).reduce((sum, run) => sum + run.font.widthOfTextAtSize(run.text, 1), 0);
+    if (known === undefined) this.widths.set(text, ofOne);
+    return ofOne * size;
   }
 
   /** The text with plain spaces, and "?" for letters that the face has not; those are added to what is lost. */

@@ -16,6 +16,7 @@ import {
   StandardFonts,
   TextRenderingMode,
 } from 'pdf-lib';
+import type { Progress } from '@/data/progress';
 import { colourParts } from './colour';
 import { Face } from './face';
 import type { PaperPage, PathMark, TextMark } from './marks';
@@ -52,13 +53,6 @@ export async function facesIn(file: PDFDocument, type: TypeFiles): Promise<Faces
   };
 }
 
-/** How far the making of a file is, for whoever shows it, and a way to stop it. */
-export interface Making {
-  /** How much of it is done, 0 to 1. */
-  onShare?: (share: number) => void;
-  signal?: AbortSignal;
-}
-
 /** Lets the page draw and hear what is pressed. */
 const breathe = () => new Promise((done) => setTimeout(done));
 
@@ -72,7 +66,7 @@ export async function pagesPdf(
   pages: readonly PaperPage[],
   title: string,
   type: TypeFiles,
-  { onShare, signal }: Making = {},
+  { onShare, signal }: Progress = {},
 ): Promise<Pdf | null> {
   const file = await PDFDocument.create();
   file.setTitle(title);

@@ -1,4 +1,4 @@
 // What makes files of pages: apart from the dialog, so that it is fetched only when a file is made.
 export type { Face } from './face';
-export { type Faces, facesIn, type Making, type Pdf } from './pagesPdf';
+export { type Faces, facesIn, type Pdf } from './pagesPdf';
 export type { TypeFiles } from './typeFiles';

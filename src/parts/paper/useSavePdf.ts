@@ -1,10 +1,11 @@
 'use client';
 
+import type { Progress } from '@/data/progress';
 import { fileName } from '@/parts/things';
 import { saveFile, useSay } from '@/parts/workspace';
 import type { LongWork } from '@/ui';
 import type { PaperPage } from './marks';
-import type { Making, Pdf } from './pagesPdf';
+import type { Pdf } from './pagesPdf';
 import { PAPER_TEXT as TEXT } from './text';
 import type { TypeFiles } from './typeFiles';
 
@@ -17,7 +18,7 @@ export function useSavePdf(name: string, making: LongWork): (pages: readonly Pap
 /** The same for a file that is written without pages on the screen. */
 export function usePdfFile(
   making: LongWork,
-): (name: string, make: (type: TypeFiles, told: Making) => Promise<Pdf | null>) => Promise<void> {
+): (name: string, make: (type: TypeFiles, told: Progress) => Promise<Pdf | null>) => Promise<void> {
   const say = useSay();
   return async (name, make) => {
     try {
