@@ -1,6 +1,13 @@
 import type { Page } from '@playwright/test';
 import { answered, expect, openDemo, test } from './page';
-import { AFTER_PASS_TEXT, LINE_PANEL_TEXT, MEASURES_TEXT, SIGNS_TEXT, SIMULATED_TEXT } from '@/features/swatch/text';
+import {
+  AFTER_PASS_TEXT,
+  LINE_PANEL_TEXT,
+  MEASURES_TEXT,
+  SCRAP_PAGE_TEXT,
+  SIGNS_TEXT,
+  SIMULATED_TEXT,
+} from '@/features/swatch/text';
 import { SEW_LIKE_THIS_TEXT } from '@/features/match/text';
 import { TEXT as SEW_TEXT } from '@/features/sew/text';
 
@@ -36,7 +43,11 @@ test.describe('on a phone', () => {
       // Drawing, test and decision together: it was close to four screens once.
       const test = (await page.getByRole('region', { name: LINE_PANEL_TEXT.line(1) }).boundingBox())!;
       const top = await page.evaluate(() => window.scrollY);
-      expect(top + test.y + test.height).toBeLessThan(3 * 844);
+      expect(top + test.y + test.height).toBeLessThan(2.5 * 844);
+      // What is done with the swatch as a whole is folded below.
+      await expect(button(page, SCRAP_PAGE_TEXT.printTheScrapAt)).toHaveCount(0);
+      await button(page, SCRAP_PAGE_TEXT.about).tap();
+      await expect(button(page, SCRAP_PAGE_TEXT.printTheScrapAt)).toBeVisible();
     });
   });
 });

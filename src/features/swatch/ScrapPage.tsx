@@ -2,6 +2,7 @@
 
 import PrintOutlined from '@mui/icons-material/PrintOutlined';
 import Button from '@mui/material/Button';
+import useMediaQuery from '@mui/material/useMediaQuery';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
@@ -14,7 +15,7 @@ import { swatches, writePreference } from '@/data';
 import { PaperDialog } from '@/parts/paper';
 import { SaveThing } from '@/parts/things';
 import { useAct, useUnits } from '@/parts/workspace';
-import { Field, wordsBy } from '@/ui';
+import { Field, More, PHONE, wordsBy } from '@/ui';
 import { ForOperation } from './ForOperation';
 import { anotherLine } from './lineActions';
 import { LinePanel } from './LinePanel';
@@ -56,11 +57,7 @@ export function ScrapPage({ scrap }: { scrap: Scrap }) {
           <ScrapDrawing scrap={scrap} current={line?.id ?? null} onPick={setPicked} />
         </div>
         <div className={styles.about}>
-          <HowToCut scrap={scrap} />
-          <Spares scrap={scrap} />
-          <Compare scrap={scrap} />
-          <Kept scrap={scrap} />
-          <ScrapActions scrap={scrap} />
+          <About scrap={scrap} />
         </div>
       </section>
       {line ? (
@@ -76,6 +73,21 @@ export function ScrapPage({ scrap }: { scrap: Scrap }) {
       )}
     </div>
   );
+}
+
+/** What is done with the swatch as a whole. On a phone, where the test in hand needs the room, it is folded. */
+function About({ scrap }: { scrap: Scrap }) {
+  const phone = useMediaQuery(PHONE, { noSsr: true });
+  const all = (
+    <>
+      <HowToCut scrap={scrap} />
+      <Spares scrap={scrap} />
+      <Compare scrap={scrap} />
+      <Kept scrap={scrap} />
+      <ScrapActions scrap={scrap} />
+    </>
+  );
+  return phone ? <More summary={SCRAP_PAGE_TEXT.about}>{all}</More> : all;
 }
 
 /** Where it is kept, and what goes with it there: its sheet on paper. */

@@ -199,6 +199,7 @@ export const COMPARE_TEXT = {
 
 /** One scrap. */
 export const SCRAP_PAGE_TEXT = {
+  about: 'Cut, compare, keep and print this swatch',
   scrap: 'Swatch',
   on: (layers: number, seam: string, machine: string) => `${countOf(layers, 'layer')}, ${seam}, on ${machine}`,
   whereTheScrapIs: 'Where you keep it',
