@@ -1,4 +1,4 @@
-/** How far long work is, for whoever shows it, and a way to stop it. */
+/** Reports how far long work is, and can stop it. */
 export interface Progress {
   /** How much of it is done, 0 to 1. */
   onShare?: (share: number) => void;

@@ -5,8 +5,8 @@ import { useForm, type UseFormReturn } from 'react-hook-form';
 import * as z from 'zod';
 import { MACHINE_KINDS } from '@/core/kit';
 import { ASKED_FEET } from '@/core/workroom';
-import { readDraft, reportTrouble, writeDraft } from '@/data';
-import { useOnceAtATime } from '@/parts/forms';
+import { readDraft } from '@/data';
+import { keepDraft, useOnceAtATime } from '@/parts/forms';
 
 /** What is picked on the page. */
 const pickedSchema = z.object({
@@ -30,14 +30,6 @@ export function pickedBefore(text: string | undefined): Picked {
   }
 }
 
-function keep(picked: Record<string, string>): void {
-  try {
-    writeDraft(DRAFT, picked);
-  } catch (cause) {
-    if (!reportTrouble(cause)) throw cause;
-  }
-}
-
 /** What is picked, kept through a reload until it is saved. */
 export function usePicked(): UseFormReturn<Picked> & { forget: () => void } {
   const form = useForm<Picked>({ defaultValues: NOTHING });
@@ -47,8 +39,8 @@ export function usePicked(): UseFormReturn<Picked> & { forget: () => void } {
     reset(pickedBefore(readDraft(DRAFT).picked));
     return subscribe({
       formState: { values: true },
-      callback: ({ values }) => keep({ picked: JSON.stringify(values) }),
+      callback: ({ values }) => keepDraft(DRAFT, { picked: JSON.stringify(values) }),
     });
   }, [reset, subscribe]);
-  return { ...form, handleSubmit: useOnceAtATime(form.handleSubmit), forget: () => keep({}) };
+  return { ...form, handleSubmit: useOnceAtATime(form.handleSubmit), forget: () => keepDraft(DRAFT, {}) };
 }

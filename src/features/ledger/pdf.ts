@@ -4,10 +4,8 @@ import { PAPERS } from '@/core/geometry';
 import { cardText, labelPlaces, type LabelSheet } from '@/core/ledger';
 import type { Printing } from '@/core/units';
 import type { Progress } from '@/data/progress';
-import { type Face, type Faces, facesIn, type Pdf, type TypeFiles } from '@/parts/paper/pdf';
+import { breathe, type Face, type Faces, facesIn, MM, type Pdf, type TypeFiles } from '@/parts/paper/pdf';
 
-/** Points to the mm. */
-const MM = 72 / 25.4;
 /** From line to line, as a share of the size of the type. */
 const LEADING = 1.28;
 /** Sizes a label is written in, pt: the largest that fits. */
@@ -48,7 +46,7 @@ export async function labelsPdf(
     pen.fit(page!, box, textsOf(card, printing));
     if ((i + 1) % AT_ONCE > 0) continue;
     onShare?.((i + 1) / cards.length);
-    await new Promise((done) => setTimeout(done));
+    await breathe();
     if (signal?.aborted) return null;
   }
   const bytes = new Uint8Array(await file.save());

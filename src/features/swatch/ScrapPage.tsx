@@ -75,7 +75,7 @@ export function ScrapPage({ scrap }: { scrap: Scrap }) {
   );
 }
 
-/** What is done with the swatch as a whole. On a phone, where the test in hand needs the room, it is folded. */
+/** What is done with the swatch as a whole. On a phone it is folded: the test needs the room. */
 function About({ scrap }: { scrap: Scrap }) {
   const phone = useMediaQuery(PHONE, { noSsr: true });
   const all = (

@@ -1,4 +1,4 @@
 export { ErrorSummary } from './ErrorSummary';
 export { FormChoice, FormSelect, FormText } from './fields';
 export { numberText } from './numberText';
-export { type DraftForm, type ReadTexts, useDraftForm, useOnceAtATime, useReadForm } from './useDraftForm';
+export { type DraftForm, keepDraft, type ReadTexts, useDraftForm, useOnceAtATime, useReadForm } from './useDraftForm';

@@ -17,7 +17,7 @@ export interface DraftForm<T extends Typed, V> extends UseFormReturn<T, unknown,
 }
 
 /** A draft that finds no room is still on the screen; any other trouble is a slip of ours. */
-function keepDraft(key: string, texts: Typed): void {
+export function keepDraft(key: string, texts: Typed): void {
   try {
     writeDraft(key, texts);
   } catch (cause) {

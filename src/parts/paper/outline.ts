@@ -1,8 +1,6 @@
 import { appendBezierCurve, closePath, lineTo, moveTo, type PDFOperator } from 'pdf-lib';
 import svgpath from 'svgpath';
-
-/** Points to the mm. */
-const MM = 72 / 25.4;
+import { MM } from './points';
 
 type Place = readonly [x: number, y: number];
 

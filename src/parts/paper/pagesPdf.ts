@@ -21,10 +21,8 @@ import { colourParts } from './colour';
 import { Face } from './face';
 import type { PaperPage, PathMark, TextMark } from './marks';
 import { outline } from './outline';
+import { MM } from './points';
 import type { TypeFiles } from './typeFiles';
-
-/** Points to the mm. */
-const MM = 72 / 25.4;
 
 /** A PDF file, and the letters that its type does not have. */
 export interface Pdf {
@@ -54,7 +52,7 @@ export async function facesIn(file: PDFDocument, type: TypeFiles): Promise<Faces
 }
 
 /** Lets the page draw and hear what is pressed. */
-const breathe = () => new Promise((done) => setTimeout(done));
+export const breathe = () => new Promise((done) => setTimeout(done));
 
 /**
  * Pages as a PDF file, true to scale.
