@@ -33,9 +33,9 @@ const StartPanel = dynamic(() => import('../start/StartPanel').then((part) => pa
 export function Room({ children }: { children: ReactNode }) {
   return (
     <SnackbarProvider
-      maxSnack={2}
+      maxSnack={1}
       autoHideDuration={10_000}
-      anchorOrigin={{ vertical: 'bottom', horizontal: 'right' }}
+      anchorOrigin={{ vertical: 'top', horizontal: 'left' }}
       classes={{ containerRoot: 'notices' }}
     >
       <Opened>{children}</Opened>
