@@ -17,6 +17,7 @@ const floors = [
   ['ledger'],
   ['file'],
   ['workroom'],
+  ['exchange'],
 ];
 /** What a core may take from npm: the border and small numeric packages. */
 const mayUse = ['zod', 'svgpath', 'simple-statistics', 'ml-matrix', 'fft.js', 'ts-fsrs'];

@@ -1,22 +1,19 @@
 import type { NextConfig } from 'next';
+import { moved } from './src/offline/addresses';
+import { CONTENT_POLICY, policyText } from './src/offline/contentPolicy';
 
 const development = process.env.NODE_ENV === 'development';
+/** A folder for any static host, instead of pages for Bobbet's own server. */
+const toFolder = process.env.BOBBET_EXPORT === '1';
 
 /** Nothing is asked of any other origin; development alone needs eval and its own socket. */
-const contentSecurityPolicy = [
-  "default-src 'self'",
-  `script-src 'self' 'unsafe-inline'${development ? " 'unsafe-eval'" : ''}`,
-  "style-src 'self' 'unsafe-inline'",
-  "img-src 'self' data: blob:",
-  "font-src 'self'",
-  `connect-src 'self'${development ? ' ws:' : ''}`,
-  "worker-src 'self'",
-  "manifest-src 'self'",
-  "object-src 'none'",
-  "base-uri 'self'",
-  "form-action 'self'",
-  "frame-ancestors 'none'",
-].join('; ');
+const contentSecurityPolicy = policyText({
+  ...CONTENT_POLICY,
+  // Which scripts stand in a page is known once it is built: the page's own policy names them, and both must allow one.
+  'script-src': ["'self'", "'unsafe-inline'", ...(development ? ["'unsafe-eval'"] : [])],
+  'connect-src': ["'self'", ...(development ? ['ws:'] : [])],
+  'frame-ancestors': ["'none'"],
+});
 
 const headers = [
   { key: 'Content-Security-Policy', value: contentSecurityPolicy },
@@ -25,17 +22,20 @@ const headers = [
   { key: 'Referrer-Policy', value: 'no-referrer' },
   { key: 'Cross-Origin-Opener-Policy', value: 'same-origin' },
   { key: 'Cross-Origin-Resource-Policy', value: 'same-origin' },
-  { key: 'Permissions-Policy', value: 'camera=(), microphone=(), geolocation=(), payment=(), usb=()' },
+  { key: 'Permissions-Policy', value: 'camera=(self), microphone=(), geolocation=(), payment=(), usb=()' },
 ];
 
-/** Addresses of stations as they were; what was kept as a bookmark still opens. */
-const moved = { cloth: 'fabric', swatch: 'test', ledger: 'log', jobs: 'projects' };
-
-const config: NextConfig = {
+const shared: NextConfig = {
   reactStrictMode: true,
   poweredByHeader: false,
   // Types are checked by `npm test`; whoever starts Bobbet does not wait for it again.
   typescript: { ignoreBuildErrors: true },
+};
+
+/** What only a server can do has file names of its own, and is left out of the folder. */
+const server: NextConfig = {
+  ...shared,
+  pageExtensions: ['server.ts', 'tsx', 'ts'],
   redirects: async () =>
     Object.entries(moved).map(([from, to]) => ({
       source: `/${from}/:path*`,
@@ -45,4 +45,12 @@ const config: NextConfig = {
   headers: async () => [{ source: '/(.*)', headers }],
 };
 
-export default config;
+/** Every page is a folder with an `index.html`: any static host finds it. */
+const folder: NextConfig = {
+  ...shared,
+  output: 'export',
+  trailingSlash: true,
+  pageExtensions: ['static.ts', 'tsx', 'ts'],
+};
+
+export default toFolder ? folder : server;

@@ -25,6 +25,8 @@ export default defineConfig({
     actionTimeout: 20_000,
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
+    // Keeping Bobbet on the device fetches all of it; the tests about that allow it.
+    serviceWorkers: 'block',
     // On a busy machine a list can still be growing when it is pressed, and the press lands beside what was aimed at.
     contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {
@@ -35,6 +37,8 @@ export default defineConfig({
   projects: [
     { name: 'demo', testMatch: /.*\.demo\.spec\.ts/, use: { baseURL: `http://localhost:${DEMO}` } },
     { name: 'empty', testMatch: /.*\.empty\.spec\.ts/, use: { baseURL: `http://localhost:${EMPTY}` } },
+    // Their servers are their own: they are stopped, or serve the exported folder.
+    { name: 'offline', testMatch: /.*\.offline\.spec\.ts/, use: { serviceWorkers: 'allow' } },
   ],
   webServer: [server(DEMO), server(EMPTY, ' --empty')],
 });

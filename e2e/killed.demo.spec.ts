@@ -14,7 +14,8 @@ interface Kill {
 
 async function killed(baseURL: string | undefined, info: TestInfo, { fill, check }: Kill) {
   const profile = mkdtempSync(path.join(tmpdir(), 'bobbet-killed-'));
-  const open = () => chromium.launchPersistentContext(profile, { ...info.project.use.launchOptions, baseURL });
+  const open = () =>
+    chromium.launchPersistentContext(profile, { ...info.project.use.launchOptions, baseURL, serviceWorkers: 'block' });
   try {
     const before = await open();
     const page = before.pages()[0];

@@ -228,7 +228,7 @@ test('a machine that sews straight only hears that a stretching seam is not poss
 });
 
 test('nothing can be typed before the workroom is open, however slowly it opens', async ({ page }) => {
-  await page.route('**/first-visit', async (route) => {
+  await page.route('**/first-visit.json', async (route) => {
     await new Promise((done) => setTimeout(done, 2500));
     await route.continue();
   });

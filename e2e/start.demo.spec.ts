@@ -1,25 +1,9 @@
-import { type ChildProcess, execFileSync, spawn } from 'node:child_process';
+import { execFileSync } from 'node:child_process';
+import { answers, ended, starter } from './own';
 import { expect, openDemo, test } from './page';
 import { BOUNDARY_TEXT } from '@/parts/boundary/text';
 import { NEW_JOB_TEXT } from '@/features/jobs/text';
 import { START_TEXT } from '@/parts/start/text';
-
-/** A starter of its own, on a port of its own. */
-function starter(port: number): { child: ChildProcess; text: () => string } {
-  const child = spawn(process.execPath, ['scripts/start.mjs', '--port', String(port)], {
-    env: { ...process.env, BOBBET_APART: '1' },
-    stdio: ['ignore', 'pipe', 'pipe'],
-  });
-  let text = '';
-  for (const stream of [child.stdout!, child.stderr!]) stream.on('data', (part: Buffer) => (text += part.toString()));
-  return { child, text: () => text };
-}
-const answers = (port: number) =>
-  fetch(`http://localhost:${port}/first-visit`).then(
-    (answer) => answer.ok,
-    () => false,
-  );
-const ended = (child: ChildProcess) => new Promise<number | null>((done) => child.once('exit', done));
 
 test('one address for one workroom: the number leads to the name', async ({ page, baseURL }) => {
   const { port } = new URL(baseURL!);
@@ -52,7 +36,7 @@ test('a server that has stopped gets a plate, never the browser’s bare page, a
 }) => {
   const first = starter(4319);
   await expect.poll(() => answers(4319), { timeout: 60_000 }).toBe(true);
-  const page = await browser.newPage({ baseURL: 'http://localhost:4319' });
+  const page = await browser.newPage({ baseURL: 'http://localhost:4319', serviceWorkers: 'block' });
   await openDemo(page);
   await page.getByRole('link', { name: 'Fabric', exact: true }).click();
   await expect(page.getByRole('link', { name: /^Merino jersey/ })).toBeVisible();
@@ -94,7 +78,7 @@ const BROKEN: [name: string, script: string, title: RegExp][] = [
 ];
 for (const [name, script, title] of BROKEN) {
   test(`with ${name} the start says what is wrong and what to do`, async ({ browser, baseURL }) => {
-    const page = await browser.newPage({ baseURL });
+    const page = await browser.newPage({ baseURL, serviceWorkers: 'block' });
     await page.addInitScript(script);
     await page.goto('/today');
     const plate = page.getByRole('alert').filter({ hasText: title });
@@ -137,7 +121,7 @@ test('an old tab that holds the database is named, and once it is closed the sta
   browser,
   baseURL,
 }) => {
-  const context = await browser.newContext({ baseURL });
+  const context = await browser.newContext({ baseURL, serviceWorkers: 'block' });
   const old = await context.newPage();
   await old.goto('/robots.txt');
   await old.evaluate(

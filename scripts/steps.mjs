@@ -61,13 +61,26 @@ export function install() {
   if (!ok) stop('Installing failed. Look above for the reason; when it is mended run the same command again.');
 }
 
-const SOURCES = ['src', 'demo', 'package-lock.json', 'next.config.ts', 'tsconfig.json', 'package.json'];
+const SOURCES = [
+  'src',
+  'demo',
+  'public/icons',
+  'scripts/seal.ts',
+  'scripts/sealed.ts',
+  'package-lock.json',
+  'next.config.ts',
+  'tsconfig.json',
+  'package.json',
+];
 
 function filesUnder(place) {
   const full = path.join(root, place);
   if (!statSync(full).isDirectory()) return [place];
   return readdirSync(full).flatMap((name) => filesUnder(path.join(place, name)));
 }
+
+/** Finishes a build: pages name their scripts, the offline worker learns the files. */
+export const seal = (...what) => runTool('tsx/dist/cli.mjs', ['scripts/seal.ts', ...what]);
 
 /** Builds for production unless the last build was of exactly these sources. */
 export function build() {
@@ -78,25 +91,29 @@ export function build() {
   if (existsSync(path.join(root, '.next', 'BUILD_ID')) && existsSync(mark) && readFileSync(mark, 'utf8') === now)
     return true;
   console.log('Building …');
-  if (!runTool('next/dist/bin/next', ['build'])) return false;
+  if (!runTool('next/dist/bin/next', ['build']) || !seal('server')) return false;
   writeFileSync(mark, now);
   return true;
 }
 
 /** Starts the production server; resolves once it answers. */
-export async function serve(port, { empty = false, quiet = false } = {}) {
+export async function serve(port, { empty = false, quiet = false, network = false } = {}) {
   const next = path.join(root, 'node_modules', 'next', 'dist', 'bin', 'next');
   const watch = path.join(root, 'scripts', 'watchParent.cjs');
-  const server = spawn(process.execPath, ['--require', watch, next, 'start', '-p', String(port), '-H', '127.0.0.1'], {
-    cwd: root,
-    // Its input stays open for as long as this process lives.
-    stdio: ['pipe', 'ignore', quiet ? 'ignore' : 'inherit'],
-    env: { ...environment, BOBBET_EMPTY: empty ? '1' : '' },
-  });
+  const server = spawn(
+    process.execPath,
+    ['--require', watch, next, 'start', '-p', String(port), '-H', network ? '0.0.0.0' : '127.0.0.1'],
+    {
+      cwd: root,
+      // Its input stays open for as long as this process lives.
+      stdio: ['pipe', 'ignore', quiet ? 'ignore' : 'inherit'],
+      env: { ...environment, BOBBET_EMPTY: empty ? '1' : '' },
+    },
+  );
   let ended = false;
   server.once('exit', () => (ended = true));
   for (let tries = 0; tries < 150 && !ended; tries += 1) {
-    const up = await fetch(`http://localhost:${port}/first-visit`).then(
+    const up = await fetch(`http://localhost:${port}/first-visit.json`).then(
       (r) => r.ok,
       () => false,
     );

@@ -55,6 +55,8 @@ async function sources() {
   count('lint', await beside('lint', 'eslint/bin/eslint.js', ['.', '--max-warnings', '0']));
   count('format', await beside('format', 'prettier/bin/prettier.cjs', ['--check', '--log-level', 'warn', ...folders]));
   count('types', await beside('types', 'typescript/bin/tsc', ['--noEmit']));
+  const worker = ['--noEmit', '-p', 'src/offline/tsconfig.json'];
+  count('types, offline worker', await beside('types, offline worker', 'typescript/bin/tsc', worker));
   count('structure', await beside('structure', 'dependency-cruiser/bin/dependency-cruise.mjs', structure));
   count('unused', await beside('unused code', 'knip/bin/knip.js'));
 }

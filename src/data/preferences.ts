@@ -49,6 +49,8 @@ export const PREFERENCES = {
   jobId: z.string().nullable().catch(null),
   /** Minutes there usually are in a day for sewing. */
   todayMinutes: z.number().min(5).max(1440).catch(90),
+  /** Where this person's Bobbet is on the web, https; empty: nowhere others could open. */
+  bobbetAddress: z.union([z.literal(''), z.url({ protocol: /^https$/ }).max(200)]).catch(''),
   paper: z.enum(['a4', 'letter']).catch('a4'),
   /** Which simulated machine sews on a scrap. */
   standIn: z.number().int().min(1).max(99).catch(1),

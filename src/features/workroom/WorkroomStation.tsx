@@ -15,6 +15,10 @@ const Backups = dynamic(() => import('./files/Backups').then((part) => part.Back
 const Files = dynamic(() => import('./files/Files').then((part) => part.Files), { loading: () => null });
 const Machines = dynamic(() => import('./Machines').then((part) => part.Machines), { loading: () => null });
 const Kit = dynamic(() => import('./Kit').then((part) => part.Kit), { loading: () => null });
+const Running = dynamic(() => import('./running/Running').then((part) => part.Running), {
+  ssr: false,
+  loading: () => null,
+});
 const Spools = dynamic(() => import('./Spools').then((part) => part.Spools), { loading: () => null });
 const Tin = dynamic(() => import('./NeedleStock').then((part) => part.NeedleStock), { loading: () => null });
 
@@ -25,6 +29,7 @@ const PLACES = [
   { id: 'needles', name: WORKROOM_STATION_TEXT.needles },
   { id: 'threads', name: WORKROOM_STATION_TEXT.threads },
   { id: 'files', name: WORKROOM_STATION_TEXT.files },
+  { id: 'running', name: WORKROOM_STATION_TEXT.running },
 ] as const;
 type Place = (typeof PLACES)[number]['id'];
 
@@ -50,6 +55,7 @@ export function WorkroomStation() {
         {place === 'kit' && <Kit />}
         {place === 'needles' && <Tin />}
         {place === 'threads' && <Spools />}
+        {place === 'running' && <Running />}
         {place === 'files' && (
           <div className={styles.columns}>
             <div>

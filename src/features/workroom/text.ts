@@ -413,6 +413,7 @@ export const WORKROOM_STATION_TEXT = {
   needles: 'Needles',
   threads: 'Threads',
   files: 'Files',
+  running: 'How it runs',
   workroom: 'Workroom',
   inTheWorkroom: 'In the workroom',
   due: (due: number) => `${due} due`,

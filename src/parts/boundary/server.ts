@@ -5,7 +5,7 @@ export const isNotLoaded = ({ name, message }: Error): boolean =>
 /** Whether the program that serves the pages answers. */
 export async function serverAnswers(): Promise<boolean> {
   try {
-    return (await fetch('/first-visit', { cache: 'no-store' })).ok;
+    return (await fetch('/first-visit.json', { cache: 'no-store' })).ok;
   } catch (cause) {
     if (cause instanceof TypeError) return false;
     throw cause;

@@ -15,6 +15,9 @@ import { FRAME_TEXT as TEXT } from './text';
 /** Hardly ever there. */
 const DownloadBanner = dynamic(() => import('./DownloadBanner').then((part) => part.DownloadBanner), { ssr: false });
 
+/** After everything that is read at once. */
+const BuildBanner = dynamic(() => import('./BuildBanner').then((part) => part.BuildBanner), { ssr: false });
+
 const NONE: readonly never[] = [];
 
 /** What a person must know wherever they are. */
@@ -25,6 +28,7 @@ export function Banners() {
       <DamageBanner />
       <ClockBanner />
       <DownloadBanner />
+      <BuildBanner />
     </>
   );
 }

@@ -16,6 +16,7 @@ import {
 } from '../boundary';
 import { useUndoKeys } from '../history';
 import { MachineBar } from '../machineBar';
+import { awaitInstall } from '../offline';
 import { useStart } from '../start';
 import { Banners } from './Banners';
 import styles from './Frame.module.css';
@@ -49,6 +50,7 @@ function Opened({ children }: { children: ReactNode }) {
   useUndoKeys(open);
   useStationKeys();
   useEffect(holdNavigation, []);
+  useEffect(awaitInstall, []);
   useEffect(() => pressWhereItBegan(document), []);
   useEffect(() => focusFollows(document), []);
   const stopped = useSyncExternalStore(followServer, serverAwaited, () => false);

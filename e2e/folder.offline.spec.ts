@@ -1,0 +1,124 @@
+import { execFileSync } from 'node:child_process';
+import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import type { Server } from 'node:http';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { STATIONS } from '@/parts/frame/stations';
+import { BUILD_TEXT } from '@/parts/offline/text';
+import { TEXT as SEW_TEXT } from '@/features/sew/text';
+import { MEASURES_TEXT, SIGNS_TEXT } from '@/features/swatch/text';
+import { serveFolder } from '../scripts/serveFolder.mjs';
+import { onDevice } from './own';
+import { answered, ask, expect, openDemo, stored, test } from './page';
+
+/** What `npm run export` made. */
+const FOLDER = path.resolve(process.env.BOBBET_EXPORTED ?? 'exported');
+const PORT = 4331;
+test.use({ baseURL: `http://localhost:${PORT}` });
+test.describe.configure({ mode: 'serial' });
+
+const closed = (server: Server) =>
+  new Promise<void>((done) => {
+    server.close(() => done());
+    server.closeAllConnections();
+  });
+
+/** The same Bobbet, built again with something changed: its pages say so. */
+function nextBuild(): string {
+  const folder = path.join(mkdtempSync(path.join(tmpdir(), 'bobbet-next-')), 'build');
+  cpSync(FOLDER, folder, { recursive: true });
+  for (const { href } of STATIONS) {
+    const file = path.join(folder, href, 'index.html');
+    writeFileSync(file, readFileSync(file, 'utf8').replace('<html lang="en"', '<html lang="en" data-build="next"'));
+  }
+  const tsx = path.resolve('node_modules', 'tsx', 'dist', 'cli.mjs');
+  execFileSync(process.execPath, [tsx, 'scripts/seal.ts', 'folder', folder]);
+  return folder;
+}
+
+test('the exported folder on a plain static server: the whole path, then without the server', async ({ page }) => {
+  const server = await serveFolder(FOLDER, PORT);
+  try {
+    await openDemo(page, '/match/?cloth=merino');
+    await answered(page);
+    for (const { name } of STATIONS) {
+      await page.getByRole('link', { name, exact: true }).first().click();
+      await expect(page.locator('main h1, main h2').first()).toBeVisible();
+      await expect(page.getByRole('link', { name, exact: true }).first()).toHaveAttribute('aria-current', 'page');
+    }
+    await page.goto('/test/?id=merino-side');
+    await page.getByLabel(`${MEASURES_TEXT.afterSewing}, cm`).fill('10.1');
+    await page.getByRole('button', { name: SIGNS_TEXT.nothingWrong }).click();
+    await onDevice(page);
+  } finally {
+    await closed(server);
+  }
+  await page.reload();
+  await expect(page.getByLabel(`${MEASURES_TEXT.afterSewing}, cm`)).toHaveValue('10.1');
+  await ask(page, 'lawn', 'Seam along any line');
+  await page.getByRole('button', { name: SEW_TEXT.begin }).click();
+  await expect(page.getByText(/step 1 of/)).toBeVisible();
+  for (const { href } of STATIONS) {
+    await page.goto(`${href}/`);
+    await expect(page.locator('main h1, main h2').first()).toBeVisible();
+    await page.reload();
+    await expect(page.locator('main h1, main h2').first()).toBeVisible();
+  }
+});
+
+test('a new build is offered where it disturbs nothing, taken by a press, and nothing is lost', async ({
+  page,
+  context,
+}) => {
+  const first = await serveFolder(FOLDER, PORT);
+  const folder = nextBuild();
+  let second: Server | null = null;
+  try {
+    await openDemo(page, '/match/?cloth=merino');
+    await onDevice(page);
+    await closed(first);
+    // Work goes on while nothing is served.
+    await page.goto('/test/?id=merino-side');
+    await page.getByLabel(`${MEASURES_TEXT.afterSewing}, cm`).fill('10.3');
+    await stored(page, 'lines', (rows) => JSON.stringify(rows).includes(':103'));
+    second = await serveFolder(folder, PORT);
+    await page.reload();
+    const offer = page.getByRole('region', { name: BUILD_TEXT.label });
+    const waiting = () => page.evaluate(async () => (await navigator.serviceWorker.ready).waiting !== null);
+    await expect.poll(waiting, { timeout: 60_000 }).toBe(true);
+    // In the middle of a test nothing is offered, and the build in use is still the old one.
+    await expect(page.getByLabel(`${MEASURES_TEXT.afterSewing}, cm`)).toHaveValue('10.3');
+    await expect(offer).toHaveCount(0);
+    expect(await page.locator('html').getAttribute('data-build')).toBeNull();
+    const other = await context.newPage();
+    await other.goto('/log/');
+    await expect(other.getByRole('region', { name: BUILD_TEXT.label })).toContainText(BUILD_TEXT.newer);
+    await page.getByRole('link', { name: 'Match', exact: true }).click();
+    await expect(offer).toContainText(BUILD_TEXT.newer);
+    await offer.getByRole('button', { name: BUILD_TEXT.take }).click();
+    await expect(page.locator('html')).toHaveAttribute('data-build', 'next');
+    await answered(page);
+    await expect(other.getByRole('region', { name: BUILD_TEXT.label })).toContainText(BUILD_TEXT.older);
+    await page.goto('/test/?id=merino-side');
+    await expect(page.getByLabel(`${MEASURES_TEXT.afterSewing}, cm`)).toHaveValue('10.3');
+  } finally {
+    if (second) await closed(second);
+    rmSync(path.dirname(folder), { recursive: true, force: true });
+  }
+});
+
+test('a browser finds nothing in the way of installing it', async ({ page, context }) => {
+  const server = await serveFolder(FOLDER, PORT);
+  try {
+    await openDemo(page, '/today/');
+    await onDevice(page);
+    const devtools = await context.newCDPSession(page);
+    const { installabilityErrors } = await devtools.send('Page.getInstallabilityErrors');
+    expect(installabilityErrors).toEqual([]);
+    const { errors, data } = await devtools.send('Page.getAppManifest');
+    expect(errors).toEqual([]);
+    expect(JSON.parse(data ?? '{}').shortcuts).toHaveLength(3);
+  } finally {
+    await closed(server);
+  }
+});

@@ -1,0 +1,1 @@
+export { readBobbetAddress } from './address';
