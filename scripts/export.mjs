@@ -1,6 +1,6 @@
 #!/usr/bin/env node
 // npm run export: a folder for any static host. -- --empty: a first visit opens an empty workroom; --to DIR: another folder.
-import { existsSync, renameSync, rmSync } from 'node:fs';
+import { cpSync, existsSync, renameSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { environment, install, needNode, root, runTool, seal, stop } from './steps.mjs';
 
@@ -33,5 +33,6 @@ try {
 }
 if (!ok) stop('Exporting failed. Look above for the reason.');
 rmSync(to, { recursive: true, force: true });
-renameSync(out, to);
+cpSync(out, to, { recursive: true });
+rmSync(out, { recursive: true });
 console.log(`\nBobbet is in ${to}\nPut it on any https host. To look at it here: node scripts/serveFolder.mjs\n`);

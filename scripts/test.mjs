@@ -4,7 +4,7 @@ import { existsSync, mkdtempSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { sayChecks } from './checks.mjs';
-import { build, environment, install, needNode, runTool, runToolBeside } from './steps.mjs';
+import { build, environment, install, needNode, run, runTool, runToolBeside } from './steps.mjs';
 
 needNode();
 install();
@@ -77,9 +77,19 @@ if (built) {
     'size',
     step('first-load size', () => runTool('size-limit/bin.js')),
   );
+  const exported = path.join(reports, 'exported');
+  count(
+    'export',
+    step('export', () => run(process.execPath, ['scripts/export.mjs', '--to', exported])),
+  );
   const ok = step('end to end', () =>
     runTool('@playwright/test/cli.js', ['test'], {
-      env: { ...environment, CHROMIUM: browser, PLAYWRIGHT_JSON_OUTPUT_NAME: browserReport },
+      env: {
+        ...environment,
+        CHROMIUM: browser,
+        PLAYWRIGHT_JSON_OUTPUT_NAME: browserReport,
+        BOBBET_EXPORTED: exported,
+      },
     }),
   );
   countSuite('end to end', browserReport, ok, (r) => ({

@@ -1,3 +1,4 @@
+import { type Beside, besideWhatIsHere } from '@/core/exchange';
 import {
   idOf,
   type ImportPlan,
@@ -41,25 +42,38 @@ export async function bringIn(records: readonly { list: LinkedList; record: obje
 }
 
 /** What a file of one thing holds and would do, or why it cannot be used. Changes nothing. */
-export async function previewThing(text: string, now: Date): Promise<{ read: ReadThing; plan: ImportPlan | null }> {
+export async function previewThing(
+  text: string,
+  now: Date,
+): Promise<{ read: ReadThing; plan: ImportPlan | null; is: Beside['is'] }> {
   const read = readThing(text);
-  if (!read.ok) return { read, plan: null };
+  if (!read.ok) return { read, plan: null, is: 'new' };
+  return planThing(read.file, now);
+}
+
+/** The same for something that was read from elsewhere: a text, a link. */
+export async function planThing(
+  found: ThingFile,
+  now: Date,
+): Promise<{ read: { ok: true; file: ThingFile }; plan: ImportPlan; is: Beside['is'] }> {
   const all = await readAll(now);
+  const { file, is } = besideWhatIsHere(found, all);
   const isHere = (list: LinkedList, id: string) =>
     (all[list] as readonly object[]).some((one) => idOf(list, one) === id);
-  return { read, plan: planImport(all, { ...listsOfThing(read.file, isHere), kit: all.kit }) };
+  return { read: { ok: true, file }, plan: planImport(all, { ...listsOfThing(file, isHere), kit: all.kit }), is };
 }
 
 /**
- * Puts a file of one thing into the workroom, as one change: the thing as the file has it, and what it points at where
- * that is not here yet.
+ * Puts a file of one thing into the workroom beside what is there, as one change: the thing, and what it points at where
+ * that is not here yet. Nothing that is here is overwritten.
  *
- * @returns the entry under which it can be undone
+ * @returns the entry under which it can be undone; null when all of it is here already
  */
-export async function importThing({ thing, item, with: beside }: ThingFile, text: string): Promise<number | null> {
+export async function importThing(found: ThingFile, text: string): Promise<number | null> {
   const { entry } = await edit(text, async () => {
-    await bringIn(beside);
-    await writeRow(THINGS[thing], (item as { id: string }).id, item as StoredRow);
+    const { file } = besideWhatIsHere(found, await readAll(new Date()));
+    const list = THINGS[file.thing];
+    await bringIn([{ list, record: file.item }, ...file.with]);
   });
   return entry;
 }

@@ -1,1 +1,5 @@
 export { readBobbetAddress } from './address';
+export { cardAsText, type ReadCard, readCardText } from './cardText';
+export { readShortCode, shortCode } from './code';
+export { type Beside, besideWhatIsHere } from './beside';
+export { cardOnMine, lackedFor, type ReadingOnMine } from './onMine';

@@ -5,15 +5,16 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { type Card, growthText, lineFacts } from '@/core/card';
 import { clothProfile } from '@/core/cloth';
+import { shortCode } from '@/core/exchange';
 import { sameThread, threadName } from '@/core/kit';
 import { provenName } from '@/core/procedure';
 import { layersOf, operationTitle, settingReadings } from '@/core/setup';
 import { formatNumber, formatPercent } from '@/core/units';
 import { cards, edit, useCloths, useMachines, writePreference } from '@/data';
 import { useStale } from '@/parts/staleness';
-import { SaveThing } from '@/parts/things';
+import { CardLines, PASS_ON_TEXT, PassOn, SaveThing } from '@/parts/things';
 import { askAbout, sayWhen, useAct, useSay, useUnits } from '@/parts/workspace';
-import { ClothSwatch, Reading } from '@/ui';
+import { ClothSwatch, More, Reading } from '@/ui';
 import { Keepsakes } from './Keepsakes';
 import styles from './Ledger.module.css';
 import { NewKnowledge } from './NewKnowledge';
@@ -45,7 +46,7 @@ export function CardPage({ card }: { card: Card }) {
                   : THREAD_TEXT.proven}{' '}
               {THREAD_TEXT.onScrap(sayWhen(card.passedAt))}
             </strong>
-            {THREAD_TEXT.on} {card.machine.name}
+            {THREAD_TEXT.on} {card.machine.name}. {PASS_ON_TEXT.code(shortCode(card.id))}
           </p>
           <Actions card={card} />
         </div>
@@ -56,6 +57,16 @@ export function CardPage({ card }: { card: Card }) {
       <NewKnowledge card={card} />
       <Since card={card} reasons={reasons} />
       <Keepsakes card={card} />
+      <section aria-labelledby="pass-on">
+        <h2 id="pass-on">{PASS_ON_TEXT.title}</h2>
+        <div className={styles.actions}>
+          <PassOn card={card} />
+          <SaveThing thing="card" id={card.id} name={card.name} />
+        </div>
+        <More summary={PASS_ON_TEXT.lines}>
+          <CardLines card={card} />
+        </More>
+      </section>
       <section aria-labelledby="paper">
         <h2 id="paper">{THREAD_TEXT.onPaper}</h2>
         <WithPicked cards={[card]} />
@@ -130,7 +141,6 @@ function Actions({ card }: { card: Card }) {
       <Button variant="outlined" onClick={() => void sew()} disabled={gone || clothGone}>
         {THREAD_TEXT.sewWithIt}
       </Button>
-      <SaveThing thing="card" id={card.id} name={card.name} />
       <Button onClick={() => void remove()}>{THREAD_TEXT.deleteThisCard}</Button>
     </div>
   );

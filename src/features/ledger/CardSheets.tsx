@@ -1,5 +1,9 @@
 import type { Card } from '@/core/card';
+import { cardAsText, shortCode } from '@/core/exchange';
 import { cardText } from '@/core/ledger';
+import { usePreference } from '@/data';
+import { codeLink, takeLink } from '@/data/packedText';
+import { Qr } from '@/parts/paper/Qr';
 import { useUnits } from '@/parts/workspace';
 import styles from './Print.module.css';
 import { CARD_SHEETS_TEXT } from './text';
@@ -7,6 +11,7 @@ import { CARD_SHEETS_TEXT } from './text';
 /** Cards on paper, eight to a page, with lines to cut along. */
 export function CardSheet({ cards }: { cards: Card[] }) {
   const units = useUnits();
+  const address = usePreference('bobbetAddress') ?? '';
   return (
     <section className={styles.cards}>
       {cards.map((card) => {
@@ -23,8 +28,20 @@ export function CardSheet({ cards }: { cards: Card[] }) {
                 </div>
               ))}
             </dl>
-            <p>{proof}</p>
-            {where && <p>{CARD_SHEETS_TEXT.scrap(where)}</p>}
+            <div className={styles.foot}>
+              <div>
+                <p>{proof}</p>
+                {where && <p>{CARD_SHEETS_TEXT.scrap(where)}</p>}
+                <p>{CARD_SHEETS_TEXT.code(shortCode(card.id))}</p>
+              </div>
+              {address && (
+                <Qr
+                  text={takeLink(address, cardAsText(card))}
+                  label={CARD_SHEETS_TEXT.code(shortCode(card.id))}
+                  className={styles.qr}
+                />
+              )}
+            </div>
           </article>
         );
       })}
@@ -35,6 +52,7 @@ export function CardSheet({ cards }: { cards: Card[] }) {
 /** Labels for scraps: cut out, folded over the edge of the scrap, stitched or stapled through both halves. */
 export function LabelSheet({ cards }: { cards: Card[] }) {
   const units = useUnits();
+  const address = usePreference('bobbetAddress') ?? '';
   return (
     <section className={styles.labels}>
       {cards.map((card) => {
@@ -47,8 +65,16 @@ export function LabelSheet({ cards }: { cards: Card[] }) {
               <p>{proof}</p>
             </div>
             <span className={styles.fold}>{CARD_SHEETS_TEXT.foldOverTheEdge}</span>
-            <div>
-              <p>{readings.map(({ name, value }) => `${name.toLowerCase()} ${value}`).join('; ')}</p>
+            <div className={styles.foot}>
+              <div>
+                <p>{readings.map(({ name, value }) => `${name.toLowerCase()} ${value}`).join('; ')}</p>
+                <p>{CARD_SHEETS_TEXT.code(shortCode(card.id))}</p>
+              </div>
+              <Qr
+                text={codeLink(address, shortCode(card.id))}
+                label={CARD_SHEETS_TEXT.code(shortCode(card.id))}
+                className={styles.smallQr}
+              />
             </div>
           </article>
         );

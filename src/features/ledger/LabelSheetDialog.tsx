@@ -13,6 +13,7 @@ import { PAPERS } from '@/core/geometry';
 import { labelPlaces, type LabelSheet, labelSheetSchema, USUAL_LABEL_SHEET } from '@/core/ledger';
 import { fieldText, lengthAsk, numberAsk, type UnitSystem } from '@/core/units';
 import { ErrorSummary, FormSelect, FormText, type ReadTexts, useReadForm } from '@/parts/forms';
+import { usePreference } from '@/data';
 import { usePdfFile } from '@/parts/paper';
 import { useUnits } from '@/parts/workspace';
 import { typedNumbers, useLongWork, Working } from '@/ui';
@@ -51,6 +52,7 @@ function readIn(asks: ReturnType<typeof asksIn>) {
 export function LabelSheetDialog({ cards, onClose }: Props) {
   const units = useUnits();
   const { system } = units;
+  const address = usePreference('bobbetAddress');
   const asks = asksIn(system);
   const read = readIn(asks);
   const usual = Object.fromEntries(FIELDS.map((key) => [key, fieldText(USUAL_LABEL_SHEET[key], asks[key])]));
@@ -60,7 +62,9 @@ export function LabelSheetDialog({ cards, onClose }: Props) {
   const making = useLongWork();
   const file = usePdfFile(making);
   const save = form.handleSubmit(async (made) => {
-    await file(TEXT.file, async (type, told) => (await import('./pdf')).labelsPdf(cards, made, type, units, told));
+    await file(TEXT.file, async (type, told) =>
+      (await import('./pdf')).labelsPdf(cards, made, type, { ...units, address }, told),
+    );
     onClose();
   });
   return (

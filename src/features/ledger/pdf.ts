@@ -1,10 +1,14 @@
-import { PDFDocument, type PDFPage } from 'pdf-lib';
+import { PDFDocument, type PDFPage, rgb } from 'pdf-lib';
 import type { Card } from '@/core/card';
 import { PAPERS } from '@/core/geometry';
+import { shortCode } from '@/core/exchange';
 import { cardText, labelPlaces, type LabelSheet } from '@/core/ledger';
 import type { Printing } from '@/core/units';
+import { codeLink } from '@/data/packedText';
 import type { Progress } from '@/data/progress';
+import { qrPath, QUIET } from '@/parts/paper/qr';
 import { breathe, type Face, type Faces, facesIn, MM, type Pdf, type TypeFiles } from '@/parts/paper/pdf';
+import { CARD_SHEETS_TEXT } from './text';
 
 /** From line to line, as a share of the size of the type. */
 const LEADING = 1.28;
@@ -22,7 +26,7 @@ type Text = readonly [text: string, weight: keyof Faces];
  * @param cards - which
  * @param sheet - how the labels lie on the paper
  * @param type - the type to write in; of each font only the letters that are used go into the file
- * @param printing - prints weights in the person's units
+ * @param printing - prints weights in the person's units, and the address of the person's Bobbet for the codes
  * @returns the file; null when it was stopped
  * @throws when the sheet has no room for labels
  */
@@ -30,7 +34,7 @@ export async function labelsPdf(
   cards: readonly Card[],
   sheet: LabelSheet,
   type: TypeFiles,
-  printing: Printing,
+  printing: Printing & { address?: string },
   { onShare, signal }: Progress = {},
 ): Promise<Pdf | null> {
   const file = await PDFDocument.create();
@@ -43,7 +47,13 @@ export async function labelsPdf(
     const place = made.places[i % made.places.length];
     if (place === made.places[0]) page = file.addPage([widthMm * MM, heightMm * MM]);
     const box = { left: place.xMm, top: heightMm - place.yMm, widthMm: place.widthMm, heightMm: place.heightMm };
-    pen.fit(page!, box, textsOf(card, printing));
+    const code = shortCode(card.id);
+    const sideMm = codeSide(box);
+    if (sideMm > 0) drawCode(page!, box, sideMm, codeLink(printing.address ?? '', code));
+    pen.fit(page!, { ...box, widthMm: box.widthMm - sideMm }, [
+      ...textsOf(card, printing),
+      [CARD_SHEETS_TEXT.code(code), 'plain'],
+    ]);
     if ((i + 1) % AT_ONCE > 0) continue;
     onShare?.((i + 1) / cards.length);
     await breathe();
@@ -51,6 +61,28 @@ export async function labelsPdf(
   }
   const bytes = new Uint8Array(await file.save());
   return { bytes, lost: [...pen.lost].join(' ') };
+}
+
+/** A scanner needs this much of a code; a label that is smaller has the six letters alone, mm. */
+const LEAST_CODE = 12;
+const MOST_CODE = 18;
+
+/** How large the code on a label can be, mm; 0 where it would leave no room for what is written. */
+function codeSide({ widthMm, heightMm }: Box): number {
+  const side = Math.min(MOST_CODE, heightMm - 2 * FREE_MM.top, widthMm / 3);
+  return side < LEAST_CODE ? 0 : side;
+}
+
+/** A code at the right edge of a label, in the middle of its height. */
+function drawCode(page: PDFPage, { left, top, widthMm, heightMm }: Box, sideMm: number, text: string): void {
+  const { size, d } = qrPath(text);
+  const unit = sideMm / (size + 2 * QUIET);
+  page.drawSvgPath(d, {
+    x: (left + widthMm - FREE_MM.side / 2 - sideMm + QUIET * unit) * MM,
+    y: (top - (heightMm - sideMm) / 2 - QUIET * unit) * MM,
+    scale: unit * MM,
+    color: rgb(0, 0, 0),
+  });
 }
 
 function textsOf(card: Card, printing: Printing): Text[] {

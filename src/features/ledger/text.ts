@@ -78,6 +78,7 @@ export const STALENESS_TEXT = {
 
 /** Cards on paper, eight to a page, with lines to cut along. */
 export const CARD_SHEETS_TEXT = {
+  code: (code: string) => `Code ${code}`,
   scrap: (where: string) => `Swatch: ${where}`,
   foldOverTheEdge: 'fold over the edge of the swatch',
 } as const;

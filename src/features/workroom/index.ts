@@ -1,1 +1,2 @@
 export { WorkroomStation } from './WorkroomStation';
+export { TakeStation } from './take/TakeStation';

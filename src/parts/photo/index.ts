@@ -1,1 +1,2 @@
 export { PhotoButtons } from './PhotoButtons';
+export { useTakePhoto } from './useTakePhoto';

@@ -1,35 +1,24 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import { useState } from 'react';
-import { decodeText, readJson, thingOf } from '@/core/file';
+import Link from 'next/link';
 import { openDemo } from '@/data/firstVisit';
-import { previewThing } from '@/data/thingFile';
-import { previewImport } from '@/data/workroomFile';
 import { reportTrouble, setTrouble } from '@/data';
 import { downloadWorkroom } from '@/parts/backups';
 import { useSay, useStartOwn, useUndoing } from '@/parts/workspace';
-import { FileButton } from '@/ui';
+import { FileButton, Working } from '@/ui';
 import styles from '../Workroom.module.css';
-import { ImportPreview, type Previewed } from './ImportPreview';
+import { TAKE_TEXT } from '../take/text';
+import { useLookInto } from '../take/useLookInto';
+import { ImportPreview } from './ImportPreview';
 import { FILES_TEXT as TEXT } from './text';
 
 /** Everything in one file, out and in. An import says what it would do first, and does all of it or nothing. */
 export function Files() {
-  const [preview, setPreview] = useState<Previewed | null>(null);
+  const { preview, close, work, file: choose } = useLookInto();
   const say = useSay();
   const { offer } = useUndoing();
   const startOwn = useStartOwn();
-  const choose = async (file: File) => {
-    const text = decodeText(new Uint8Array(await file.arrayBuffer()));
-    const json = readJson(text);
-    const now = new Date();
-    const found =
-      json.ok && thingOf(json.value) !== null
-        ? { kind: 'thing' as const, ...(await previewThing(text, now)) }
-        : { kind: 'workroom' as const, ...(await previewImport(text, now)) };
-    setPreview({ fileName: file.name, ...found });
-  };
   const download = async () => {
     try {
       const aside = await downloadWorkroom();
@@ -54,8 +43,12 @@ export function Files() {
           accept=".json,application/json"
           onFile={(file) => void choose(file)}
         />
+        <Button component={Link} href="/take">
+          {TEXT.takeIn}
+        </Button>
       </div>
-      {preview && <ImportPreview key={preview.fileName} preview={preview} onDone={() => setPreview(null)} />}
+      <Working work={work} label={TAKE_TEXT.reading} />
+      {preview && <ImportPreview key={preview.fileName} preview={preview} onDone={close} />}
       <div className={styles.actions}>
         <Button onClick={() => void startOwn()}>{TEXT.empty}</Button>
         <Button onClick={() => void openDemo().then((entry) => offer(TEXT.demoOpen, entry))}>{TEXT.demo}</Button>

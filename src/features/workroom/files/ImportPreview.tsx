@@ -1,6 +1,8 @@
 'use client';
 
 import Button from '@mui/material/Button';
+import type { Card } from '@/core/card';
+import type { Beside } from '@/core/exchange';
 import type { ImportPlan, OpenedWorkroom, ReadThing, SetAside } from '@/core/file';
 import { StoppedError } from '@/data/progress';
 import { importThing } from '@/data/thingFile';
@@ -9,11 +11,12 @@ import { TroublePlate } from '@/parts/boundary/Plate';
 import { useSay, useUndoing } from '@/parts/workspace';
 import { useLongWork, Working } from '@/ui';
 import styles from '../Workroom.module.css';
+import { CardTaken } from '../take/CardTaken';
 import { FILES_TEXT as TEXT } from './text';
 
 /** A file that was looked into, and what importing it would do. */
 export type Previewed = { fileName: string; plan: ImportPlan | null } & (
-  { kind: 'workroom'; read: OpenedWorkroom } | { kind: 'thing'; read: ReadThing }
+  { kind: 'workroom'; read: OpenedWorkroom } | { kind: 'thing'; read: ReadThing; is: Beside['is'] }
 );
 
 /** Entries named one by one; more of them say the same thing. */
@@ -38,6 +41,10 @@ export function ImportPreview({ preview, onDone }: { preview: Previewed; onDone:
         <Button onClick={onDone}>{TEXT.close}</Button>
       </TroublePlate>
     );
+  }
+  if (kind === 'thing' && read.file.thing === 'card') {
+    const file = { ...read.file, item: read.file.item as Card };
+    return <CardTaken file={file} is={preview.is} onDone={onDone} />;
   }
   const told = Object.entries(plan).flatMap(([list, { added, changed }]) =>
     added + changed > 0 ? [{ list, text: TEXT.listWould(list, added, changed) }] : [],

@@ -10,6 +10,7 @@ export const FILES_TEXT = {
   exportedWith: (count: number) =>
     `The workroom is in your downloads. ${counted('setAside', count)} could not be read and ${count === 1 ? 'is' : 'are'} in it as ${count === 1 ? 'it was' : 'they were'} found.`,
   importOne: 'Import a file',
+  takeIn: 'Paste a card, or find one by its code',
   empty: 'Empty this workroom',
   demo: 'Open the demo instead',
   demoOpen: 'The demo workroom is open.',

@@ -1,0 +1,116 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import { useRouter } from 'next/navigation';
+import { useEffect, useRef, useState } from 'react';
+import { askedByLink, unpackText } from '@/data/packedText';
+import { useSay } from '@/parts/workspace';
+import { FileButton, Working } from '@/ui';
+import { ImportPreview } from '../files/ImportPreview';
+import styles from '../Workroom.module.css';
+import { FindByCode } from './FindByCode';
+import { SharedPhoto } from './SharedPhoto';
+import { takeShared } from './shared';
+import { TAKE_TEXT as TEXT } from './text';
+import { useLookInto } from './useLookInto';
+
+/** Where something from elsewhere comes in: pasted, as a file, by a link, by a code, shared by another app. */
+export function TakeStation() {
+  const [pasted, setPasted] = useState('');
+  const [photo, setPhoto] = useState<File | null>(null);
+  const { preview, close, work, text, file } = useLookInto();
+  const say = useSay();
+  const unpack = (packed: string) => {
+    const found = unpackText(packed);
+    if (found === null) say(TEXT.linkBroken);
+    else void text(found, TEXT.linked);
+  };
+  const code = useArrivals({ onPacked: unpack, onFile: (one) => (isPhoto(one) ? setPhoto(one) : void file(one)) });
+  return (
+    <div className={styles.page}>
+      <h1>{TEXT.title}</h1>
+      <p>{TEXT.what}</p>
+      <Working work={work} label={TEXT.reading} />
+      {photo && <SharedPhoto file={photo} onDone={() => setPhoto(null)} />}
+      {preview ? (
+        <ImportPreview key={preview.fileName} preview={preview} onDone={close} />
+      ) : (
+        <div className={styles.columns}>
+          <section aria-labelledby="paste" className={styles.files}>
+            <h2 id="paste">{TEXT.paste}</h2>
+            <TextField
+              label={TEXT.paste}
+              value={pasted}
+              onChange={(event) => setPasted(event.target.value)}
+              helperText={TEXT.pasteHelp}
+              multiline
+              minRows={6}
+              maxRows={14}
+            />
+            <div className={styles.actions}>
+              <Button
+                variant="contained"
+                disabled={pasted.trim() === ''}
+                onClick={() => {
+                  const link = askedByLink(pasted);
+                  if (link && 'take' in link) unpack(link.take);
+                  else void text(pasted, TEXT.pasted);
+                }}
+              >
+                {TEXT.look}
+              </Button>
+              <FileButton
+                variant="outlined"
+                text={TEXT.file}
+                label={TEXT.file}
+                accept=".json,.txt,application/json,text/plain"
+                onFile={(one) => void file(one)}
+              />
+            </div>
+          </section>
+          <FindByCode key={code} asked={code} onTaken={unpack} />
+        </div>
+      )}
+    </div>
+  );
+}
+
+const isPhoto = ({ type }: File) => type.startsWith('image/');
+
+interface LaunchQueue {
+  setConsumer: (consume: (launch: { files: readonly FileSystemFileHandle[] }) => void) => void;
+}
+
+/** What a link, another app or the file manager has brought, once; gives back the code that a link asks for. */
+function useArrivals({
+  onPacked,
+  onFile,
+}: {
+  onPacked: (packed: string) => void;
+  onFile: (file: File) => void;
+}): string {
+  const router = useRouter();
+  const [code, setCode] = useState('');
+  const heard = useRef({ onPacked, onFile });
+  useEffect(() => {
+    heard.current = { onPacked, onFile };
+  });
+  useEffect(() => {
+    const look = () => {
+      const asked = askedByLink(window.location.href);
+      if (asked) router.replace('/take', { scroll: false });
+      if (asked && 'take' in asked) heard.current.onPacked(asked.take);
+      else if (asked) setCode(asked.code);
+    };
+    look();
+    window.addEventListener('hashchange', look);
+    void takeShared().then((files) => files.forEach((one) => heard.current.onFile(one)));
+    const { launchQueue } = window as { launchQueue?: LaunchQueue };
+    launchQueue?.setConsumer(({ files }) => {
+      for (const handle of files) void handle.getFile().then((one) => heard.current.onFile(one));
+    });
+    return () => window.removeEventListener('hashchange', look);
+  }, [router]);
+  return code;
+}

@@ -1,0 +1,30 @@
+import { readCardText } from '@/core/exchange';
+import { readJson, type ThingFile, thingOf } from '@/core/file';
+import { planThing, previewThing } from '@/data/thingFile';
+import { previewImport } from '@/data/workroomFile';
+import type { Previewed } from '../files/ImportPreview';
+import { TAKE_TEXT } from './text';
+
+/**
+ * What a text holds and would do: a workroom or one thing as JSON, or a card in plain lines. Changes nothing.
+ *
+ * @param text - what was in a file, a link, the clipboard
+ * @param fileName - what the person knows it by
+ */
+export async function lookInto(text: string, fileName: string, now: Date): Promise<Previewed> {
+  if (!/^\s*[{[]/.test(text) && /bobbet settings card/i.test(text)) return asCard(text, fileName, now);
+  const json = readJson(text);
+  return json.ok && thingOf(json.value) !== null
+    ? { fileName, kind: 'thing', ...(await previewThing(text, now)) }
+    : { fileName, kind: 'workroom', ...(await previewImport(text, now)) };
+}
+
+async function asCard(text: string, fileName: string, now: Date): Promise<Previewed> {
+  const found = readCardText(text, now.toISOString());
+  if (!found.ok) {
+    const error = { path: found.line === 'text' ? TAKE_TEXT.theText : found.line, message: found.expected };
+    return { fileName, kind: 'thing', read: { ok: false, error }, plan: null, is: 'new' };
+  }
+  const file: ThingFile = { thing: 'card', exportedAt: now.toISOString(), item: found.card, with: [], names: [] };
+  return { fileName, kind: 'thing', ...(await planThing(file, now)) };
+}

@@ -1,0 +1,29 @@
+'use client';
+
+import { useState } from 'react';
+import { StoppedError } from '@/data/progress';
+import { FileTooLargeError, readTextFile } from '@/data/readFile';
+import { useSay } from '@/parts/workspace';
+import { useLongWork } from '@/ui';
+import type { Previewed } from '../files/ImportPreview';
+import { lookInto } from './lookInto';
+import { TAKE_TEXT as TEXT } from './text';
+
+/** Looks into what comes from elsewhere; a file is read piece by piece and can be stopped. */
+export function useLookInto() {
+  const [preview, setPreview] = useState<Previewed | null>(null);
+  const work = useLongWork();
+  const say = useSay();
+  const text = async (found: string, name: string) => setPreview(await lookInto(found, name, new Date()));
+  const file = async (found: File) => {
+    try {
+      const read = await work.run((onShare, signal) => readTextFile(found, { onShare, signal }));
+      await text(read, found.name);
+    } catch (cause) {
+      if (cause instanceof FileTooLargeError) say(TEXT.tooLarge(found.name));
+      else if (cause instanceof StoppedError) say(TEXT.stopped);
+      else throw cause;
+    }
+  };
+  return { preview, close: () => setPreview(null), work, text, file };
+}
