@@ -1,4 +1,6 @@
 import * as z from 'zod';
+import { clashSchema } from '@/core/exchange';
+import { stampSchema } from '@/core/file';
 import { operationSchema, schoolsSchema, USUAL_SCHOOLS } from '@/core/setup';
 import { ENGLISHES } from '@/core/units';
 import { machineTargetSchema } from '@/core/workroom';
@@ -49,6 +51,14 @@ export const PREFERENCES = {
   jobId: z.string().nullable().catch(null),
   /** Minutes there usually are in a day for sewing. */
   todayMinutes: z.number().min(5).max(1440).catch(90),
+  /** The newest stamp of every other device that has been heard of here. */
+  knows: z.record(z.string().max(16), stampSchema).catch({}),
+  /** Up to where each other device's files have been taken in. */
+  heard: z.record(z.string().max(16), stampSchema).catch({}),
+  /** Up to where the last file of changes went that was made here; null: none was. */
+  told: stampSchema.nullable().catch(null),
+  /** What two devices had both changed, until the person has read it. */
+  clashes: z.array(clashSchema).max(500).catch([]),
   /** Where this person's Bobbet is on the web, https; empty: nowhere others could open. */
   bobbetAddress: z.union([z.literal(''), z.url({ protocol: /^https$/ }).max(200)]).catch(''),
   paper: z.enum(['a4', 'letter']).catch('a4'),

@@ -225,13 +225,14 @@ export const CARD_LINES: readonly CardLine[] = [
     (text) => named(STITCHES, (id) => STITCH[id].name, text),
   ),
   part('Length', 'lengthMm', '2.5 mm', millimetres, readMm),
-  part('Width', 'widthMm', '2 mm', millimetres, readMm),
+  // A straight line has none, and nobody would say so.
+  optional(part('Width', 'widthMm', '2 mm', (mm) => (mm === 0 ? '' : millimetres(mm)), readMm)),
   optional(
     part(
       'Needle position',
       'needlePositionMm',
       '1.5 mm left',
-      (mm) => (mm === 0 ? 'centre' : `${plain(Math.abs(mm))} mm ${mm < 0 ? 'left' : 'right'}`),
+      (mm) => (mm === 0 ? '' : `${plain(Math.abs(mm))} mm ${mm < 0 ? 'left' : 'right'}`),
       readPlace,
     ),
   ),

@@ -76,7 +76,7 @@ function assembled(
     operation: said.operation,
     machineId: `machine-${idFromText(machineName)}`,
     machine: { ...PLAIN_MACHINE, name: machineName },
-    setup: said.setup,
+    setup: { widthMm: 0, ...said.setup },
     measures: said.measures,
     lineId: `line-${id}`,
     notes: (said.notes ?? '').slice(0, 2000),

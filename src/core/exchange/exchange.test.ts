@@ -44,7 +44,7 @@ describe('own: a card as text', () => {
     const card = cards.find(({ operation }) => operation.requiredGive !== undefined) ?? cards[0];
     const text = cardAsText(card);
     expect(text).toMatch(/^Bobbet settings card [0-9A-Z]{6}: /);
-    expect(text).toMatch(/^Tension: (normal|[\d.]+ steps? (above|below) normal)$/m);
+    expect(text).toMatch(/^Tension: (normal|(half a|[\d.]+) steps? (above|below) normal)$/m);
     expect(text).not.toMatch(/undefined|null|\[object|NaN/);
   });
 

@@ -106,13 +106,15 @@ export function readClothLine(line: string): { ok: true; cloth: Cloth } | { ok: 
 export function tensionLine(steps: number): string {
   if (steps === 0) return 'normal';
   const size = Math.abs(steps);
-  return `${formatNumber(size, 1)} ${size === 1 ? 'step' : 'steps'} ${steps > 0 ? 'above' : 'below'} normal`;
+  const said = size === 0.5 ? 'half a step' : `${formatNumber(size, 1)} ${size === 1 ? 'step' : 'steps'}`;
+  return `${said} ${steps > 0 ? 'above' : 'below'} normal`;
 }
 
 /** Reads that; undefined when it is something else. */
 export function readTensionLine(text: string): number | undefined {
   if (/^\s*normal\s*$/i.test(text)) return 0;
-  const size = /steps?\s+(above|below)\s+normal/i.test(text) ? numberIn(text) : undefined;
+  const isSaid = /steps?\s+(above|below)\s+normal/i.test(text);
+  const size = !isSaid ? undefined : /half a step/i.test(text) ? 0.5 : numberIn(text);
   if (size === undefined || size < 0) return undefined;
   return /below/i.test(text) ? -size : size;
 }

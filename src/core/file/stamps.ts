@@ -21,7 +21,19 @@ export const stampedSchema = z.strictObject({
 export type Stamped = z.output<typeof stampedSchema>;
 
 /** A record that was deleted, so that another device can hear of it. */
-export const deletedSchema = z.strictObject({ list: z.string().max(40), id: idSchema, at: stampSchema });
+export const deletedSchema = z.strictObject({
+  list: z.string().max(40),
+  id: idSchema,
+  at: stampSchema,
+  /** The stamps it had, and a sum of what was in it: brought back as it was, it has them again. */
+  was: z
+    .strictObject({
+      at: stampSchema,
+      fields: z.record(z.string().max(200), stampSchema),
+      sum: z.string().max(40),
+    })
+    .optional(),
+});
 export type Deleted = z.output<typeof deletedSchema>;
 
 /** Stamps given out at one moment before the clock is pushed on. */

@@ -1,7 +1,8 @@
 import type { z } from 'zod';
+import { stampChange } from '@/core/exchange';
 import { type Deleted, deletedSchema, LISTS, nextStamp, type Stamped, stampedSchema } from '@/core/file';
 import { idSchema } from '@/core/result';
-import { type RecordChange, touchedFields } from '@/core/workroom';
+import type { RecordChange } from '@/core/workroom';
 import { database } from '../database';
 import { deviceId, lastStamp, sawStamp } from '../device';
 
@@ -27,28 +28,22 @@ export async function stampChanges(
   if (ours.length === 0) return;
   const at = stampNow();
   const keys = ours.map(({ table, id }) => keyOf(table, id));
+  const added = new Set(ours.flatMap(({ kind }, i) => (kind === 'added' ? [keys[i]] : [])));
+  // Few of what is added was ever deleted, and to read or delete by key what is not there is slow: an import adds thousands.
+  const back =
+    added.size > 0 ? (await database.deleted.toCollection().primaryKeys()).filter((key) => added.has(key)) : [];
+  const notes = new Map(back.length > 0 ? (await database.deleted.bulkGet(back)).map((note) => [note?.key, note]) : []);
   const deleted: (Deleted & { key: string })[] = [];
   const stamps: (Stamped & { key: string })[] = [];
   ours.forEach((change, i) => {
-    const { table: list, id } = change;
-    const frame = { key: keys[i], list, id, at };
-    if (change.kind === 'removed') deleted.push(frame);
-    else if (change.kind === 'added') stamps.push({ ...frame, fields: {} });
-    else {
-      const fields = Object.fromEntries(touchedFields(change).map((field) => [field.slice(0, 200), at]));
-      // A record from before there were stamps is older than any.
-      const earlier = { key: keys[i], ...(before(list, id) ?? { list, id, at: OLDEST, fields: {} }) };
-      stamps.push({ ...earlier, fields: { ...earlier.fields, ...fields } });
-    }
+    const key = keys[i];
+    const stamping = stampChange(change, at, before(change.table, change.id), whole(deletedSchema, notes.get(key)));
+    if (stamping.kind === 'deleted') deleted.push({ key, ...stamping.note });
+    else stamps.push({ key, ...stamping.stamp });
   });
   // An edit is only safe once all of this is: no more is written than has to be.
-  const added = new Set(ours.flatMap(({ kind }, i) => (kind === 'added' ? [keys[i]] : [])));
   if (stamps.length > 0) await database.stamps.bulkPut(stamps);
-  if (added.size > 0) {
-    // Few of what is added was ever deleted, and to delete by key what is not there is slow: an import adds thousands.
-    const back = (await database.deleted.toCollection().primaryKeys()).filter((key) => added.has(key));
-    if (back.length > 0) await database.deleted.bulkDelete(back);
-  }
+  if (back.length > 0) await database.deleted.bulkDelete(back);
   if (deleted.length === 0) return;
   await database.deleted.bulkPut(deleted);
   await database.stamps.bulkDelete(deleted.map(({ key }) => key));
@@ -61,9 +56,6 @@ const isKey = (id: unknown): boolean => idSchema.safeParse(id).data === id;
 export const readStampsOf = async (list: string, ids: readonly string[]): Promise<(Stamped | undefined)[]> =>
   STAMPED.has(list) ? database.stamps.bulkGet(ids.map((id) => keyOf(list, id))) : [];
 
-/** Stands for a moment that nobody noted. */
-const OLDEST = '1970-01-01T00:00:00.000Z-0000-0';
-
 function stampNow(): string {
   const at = nextStamp(lastStamp(), Date.now(), deviceId());
   sawStamp(at);
@@ -74,13 +66,21 @@ function stampNow(): string {
 export async function readStamps(): Promise<{ stamps: Stamped[]; deleted: Deleted[] }> {
   const [stamps, deleted] = await Promise.all([database.stamps.toArray(), database.deleted.toArray()]);
   return {
-    stamps: stamps.flatMap(({ list, id, at, fields }) => whole(stampedSchema, { list, id, at, fields })),
-    deleted: deleted.flatMap(({ list, id, at }) => whole(deletedSchema, { list, id, at })),
+    stamps: stamps.flatMap((found) => whole(stampedSchema, found) ?? []),
+    deleted: deleted.flatMap((found) => whole(deletedSchema, found) ?? []),
   };
 }
 
-const whole = <T extends { id: string }>(schema: z.ZodType<T>, found: T): T[] =>
-  schema.safeParse(found).success && isKey(found.id) ? [found] : [];
+/** A stamp or a note as it goes out, without the key it is stored by; undefined for one that is damaged. */
+function whole<T extends { id: string }>(
+  schema: z.ZodType<T>,
+  found: (T & { key: string }) | undefined,
+): T | undefined {
+  if (!found) return undefined;
+  const { key: _, ...rest } = found;
+  const read = schema.safeParse(rest);
+  return read.success && isKey(read.data.id) ? read.data : undefined;
+}
 
 /** Puts the stamps and deletions of a file in the place of those here; later stamps come after the newest of them. */
 export async function replaceStamps({ stamps, deleted }: { stamps: Stamped[]; deleted: Deleted[] }): Promise<void> {

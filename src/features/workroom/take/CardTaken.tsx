@@ -42,21 +42,25 @@ export function CardTaken({ file, is, onDone }: Props) {
         {TEXT.from(card.machine.name ?? '', sayWhen(card.passedAt))} {card.simulated && TEXT.simulated}
       </p>
       {is === 'copy' && <p>{TEXT.copy}</p>}
-      <OnMine card={card} machineName={machine.name ?? ''} rows={cardOnMine(card, machine)} />
-      {lackedFor(card, machine, kit).map((lacked) => (
-        <p key={lacked}>
-          <strong>{lacked}</strong>
-        </p>
-      ))}
-      {!isOwn && <CautionAlert>{TEXT.prove}</CautionAlert>}
-      {is === 'here' && <p>{TEXT.here}</p>}
-      <div className={styles.actions}>
-        {is !== 'here' && (
-          <Button variant="contained" onClick={() => void keep()}>
-            {TEXT.keep}
-          </Button>
-        )}
-        <Button onClick={onDone}>{is === 'here' ? TEXT.close : TEXT.not}</Button>
+      <div className={styles.taken}>
+        <OnMine card={card} machineName={machine.name ?? ''} rows={cardOnMine(card, machine)} />
+        <div className={styles.files}>
+          {lackedFor(card, machine, kit).map((lacked) => (
+            <p key={lacked}>
+              <strong>{lacked}</strong>
+            </p>
+          ))}
+          {!isOwn && <CautionAlert>{TEXT.prove}</CautionAlert>}
+          {is === 'here' && <p>{TEXT.here}</p>}
+          <div className={styles.actions}>
+            {is !== 'here' && (
+              <Button variant="contained" onClick={() => void keep()}>
+                {TEXT.keep}
+              </Button>
+            )}
+            <Button onClick={onDone}>{is === 'here' ? TEXT.close : TEXT.not}</Button>
+          </div>
+        </div>
       </div>
     </section>
   );

@@ -48,7 +48,7 @@ export function FindByCode({ asked, onTaken }: Props) {
       <h2 id="find-by-code">{TEXT.findTitle}</h2>
       <form
         noValidate
-        className={styles.actions}
+        className={styles.find}
         onSubmit={(event) => {
           event.preventDefault();
           look(typed);

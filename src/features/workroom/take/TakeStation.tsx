@@ -40,7 +40,7 @@ export function TakeStation() {
           <section aria-labelledby="paste" className={styles.files}>
             <h2 id="paste">{TEXT.paste}</h2>
             <TextField
-              label={TEXT.paste}
+              label={TEXT.card}
               value={pasted}
               onChange={(event) => setPasted(event.target.value)}
               helperText={TEXT.pasteHelp}

@@ -3,6 +3,7 @@ export const TAKE_TEXT = {
   title: 'Bring something in',
   what: 'A settings card, a fabric, a machine, a project or a swatch: as text, as a file, by its link or by its code. You see what it is before anything is kept.',
   paste: 'Paste a card',
+  card: 'The card as text',
   pasteHelp: 'The whole message will do. The line “Bobbet settings card …” has to be in it.',
   look: 'Show what it is',
   file: 'Open a file',
