@@ -69,7 +69,7 @@ const take = async (text: string) => {
 };
 /** Everything that both should have the same. */
 const content = async () => {
-  const { stamps, deleted, exportedAt: _, setAside: __, ...lists } = await readAll(now);
+  const { stamps, deleted, ...lists } = await readAll(now);
   return canonical({
     lists,
     stamps: stamps.map((s) => canonical(s)).sort(),

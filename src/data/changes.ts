@@ -144,16 +144,19 @@ export async function closeClash(clash: Clash): Promise<void> {
   await writePreference('clashes', rest);
 }
 
+/** A record with another value in a field, an entry of a list (`field/id`) or a part (`field.part`); undefined takes it out. */
 function withField(record: StoredRow, field: string, value: unknown): StoredRow {
-  const [name, entry] = field.split(/\/(.*)/s);
-  const next = { ...record };
-  if (entry === undefined) {
-    if (value === undefined) delete next[name];
-    else next[name] = value;
-    return next;
-  }
+  const [, name, kind, inner] = /^([^/.]*)([/.]?)(.*)$/s.exec(field)!;
+  if (kind === '') return withPart(record, name, value);
+  if (kind === '.') return { ...record, [name]: withPart((record[name] ?? {}) as StoredRow, inner, value) };
   const entries = (Array.isArray(record[name]) ? record[name] : []) as StoredRow[];
-  const others = entries.filter(({ id }) => id !== entry);
-  next[name] = value === undefined ? others : [...others, value as StoredRow];
+  const others = entries.filter(({ id }) => id !== inner);
+  return { ...record, [name]: value === undefined ? others : [...others, value as StoredRow] };
+}
+
+function withPart(record: StoredRow, name: string, value: unknown): StoredRow {
+  const next = { ...record };
+  if (value === undefined) delete next[name];
+  else next[name] = value;
   return next;
 }

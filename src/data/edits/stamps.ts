@@ -77,7 +77,8 @@ function whole<T extends { id: string }>(
   found: (T & { key: string }) | undefined,
 ): T | undefined {
   if (!found) return undefined;
-  const { key: _, ...rest } = found;
+  const rest: Partial<typeof found> = { ...found };
+  delete rest.key;
   const read = schema.safeParse(rest);
   return read.success && isKey(read.data.id) ? read.data : undefined;
 }

@@ -12,6 +12,7 @@ const Care = dynamic(() => import('./Care').then((part) => part.Care), { loading
 const CsvFiles = dynamic(() => import('./CsvFiles').then((part) => part.CsvFiles), { loading: () => null });
 const Attention = dynamic(() => import('./files/Attention').then((part) => part.Attention), { loading: () => null });
 const Backups = dynamic(() => import('./files/Backups').then((part) => part.Backups), { loading: () => null });
+const Devices = dynamic(() => import('./devices/Devices').then((part) => part.Devices), { loading: () => null });
 const Files = dynamic(() => import('./files/Files').then((part) => part.Files), { loading: () => null });
 const Machines = dynamic(() => import('./Machines').then((part) => part.Machines), { loading: () => null });
 const Kit = dynamic(() => import('./Kit').then((part) => part.Kit), { loading: () => null });
@@ -61,6 +62,7 @@ export function WorkroomStation() {
             <div>
               <Attention />
               <Files />
+              <Devices />
               <CsvFiles />
             </div>
             <Backups />

@@ -45,7 +45,8 @@ function write(on: Device, list: string, id: string, to: StoredRow | undefined, 
 }
 
 const hear = (on: Device, merged: Merged) => {
-  const { clashes: _, ...state } = merged;
+  const { records, stamps, deleted, knows } = merged;
+  const state = { records, stamps, deleted, knows };
   on.state = state;
   for (const stamp of Object.values(state.knows)) if (on.last === null || stamp > on.last) on.last = stamp;
 };
@@ -67,7 +68,13 @@ const plain = ({ records, stamps, deleted }: DeviceState) =>
     deleted: Object.fromEntries([...deleted].map(([key, { at }]) => [key, at])),
   });
 
-const record = (id: string, more: StoredRow = {}): StoredRow => ({ id, name: id, entries: [], ...more });
+const record = (id: string, more: StoredRow = {}): StoredRow => ({
+  id,
+  name: id,
+  entries: [],
+  look: { x: 0 },
+  ...more,
+});
 const get = (on: Device, id: string) => on.state.records.get(`things ${id}`)?.record;
 const bothWith = (...ids: string[]): [Device, Device] => {
   const a = device('a');
@@ -98,6 +105,14 @@ describe('own: two devices brought together', () => {
     expect(tell(b, a).clashes).toEqual([]);
     expect(plain(a.state)).toBe(plain(b.state));
     expect([tell(a, b).clashes, tell(b, a).clashes]).toEqual([[], []]);
+  });
+
+  it('two parts of one thing are two fields: a weight here and a stretch there both stay', () => {
+    const [a, b] = bothWith('x');
+    write(a, 'things', 'x', { ...get(a, 'x')!, look: { x: 0, weight: 200 } }, 100);
+    write(b, 'things', 'x', { ...get(b, 'x')!, look: { x: 0, stretch: 50 } }, 101);
+    expect(tell(a, b).clashes).toEqual([]);
+    expect(get(b, 'x')?.look).toEqual({ x: 0, weight: 200, stretch: 50 });
   });
 
   it('an edit that knew of the other one is no clash', () => {
@@ -173,7 +188,7 @@ describe('own: two devices brought together', () => {
 /** What can happen on a device. */
 const step = fc.record({
   who: fc.constantFrom(0, 1),
-  what: fc.constantFrom('edit', 'edit', 'edit', 'add', 'entry', 'drop', 'delete', 'undo', 'tell', 'order'),
+  what: fc.constantFrom('edit', 'edit', 'part', 'part', 'add', 'entry', 'drop', 'delete', 'undo', 'tell', 'order'),
   which: fc.nat(3),
   field: fc.constantFrom('name', 'notes', 'colour'),
   value: fc.nat(5),
@@ -192,6 +207,8 @@ function happens(on: Device, other: Device, { what, which, field, value }: Step,
     if (back && !get(on, back.id)) write(on, back.list, back.id, back.record, clock);
   } else if (!now) return;
   else if (what === 'edit') write(on, 'things', id, { ...now, [field]: `${on.name}${value}` }, clock);
+  else if (what === 'part')
+    write(on, 'things', id, { ...now, look: { ...(now.look as object), [field]: `${on.name}${value}` } }, clock);
   else if (what === 'entry')
     write(on, 'things', id, { ...now, entries: [...entries, { id: `${on.name}${clock}`, hours: value }] }, clock);
   else if (what === 'drop') write(on, 'things', id, { ...now, entries: entries.slice(1) }, clock);
@@ -235,6 +252,16 @@ describe(`own: ${RUNS} histories of two devices`, () => {
   });
 });
 
+/** What is in a field, its parts one by one. */
+const fieldsOf = (had: StoredRow): [string, unknown][] =>
+  Object.entries(had).flatMap(([field, value]): [string, unknown][] =>
+    field === 'entries'
+      ? []
+      : field === 'look'
+        ? Object.entries(value as object).map(([part, one]) => [`look.${part}`, one])
+        : [[field, value]],
+  );
+
 /** Whatever either side had is there, was overwritten by a later edit of the same field, or is listed. */
 function nothingLost(merged: Merged, sides: Device[]): void {
   const listed = new Set(merged.clashes.map(({ id, field }) => `${id} ${field}`));
@@ -246,8 +273,9 @@ function nothingLost(merged: Merged, sides: Device[]): void {
         expect(merged.deleted.has(key)).toBe(true);
         continue;
       }
-      for (const [field, value] of Object.entries(had)) {
-        if (field === 'entries' || canonical(now[field]) === canonical(value)) continue;
+      const is = new Map(fieldsOf(now));
+      for (const [field, value] of fieldsOf(had)) {
+        if (canonical(is.get(field)) === canonical(value)) continue;
         const stamp = state.stamps.get(key)!;
         const others = other.stamps.get(key)!;
         const mine = stamp.fields[field] ?? stamp.at;

@@ -74,7 +74,8 @@ export function readChanges(text: string): ReadChanges {
 }
 
 function readKit(record: unknown): { ok: true; record: unknown } | { ok: false; path: string; problem: string } {
-  const { id: _, ...rest } = (record ?? {}) as Record<string, unknown>;
+  const rest = { ...(record as Record<string, unknown> | null) };
+  delete rest.id;
   const parsed = kitRecordSchema.safeParse(rest);
   if (parsed.success) return { ok: true, record: { ...parsed.data, id: KIT } };
   const { path, message } = firstFieldError(parsed.error, rest);

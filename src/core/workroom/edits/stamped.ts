@@ -1,11 +1,13 @@
 import { type RecordChange, isSame, type StoredRow } from './recordChange';
 
 /**
- * The fields that a change of a record touches; of a list whose entries have ids, the entries.
+ * The fields that a change of a record touches; of a list whose entries have ids, the entries; of a part with fields of its
+ * own, those fields.
  *
  * @param change - what was done
- * @returns names of fields, and `field/id` for entries; none for a record that was added or removed
+ * @returns names of fields, `field/id` for entries and `field.part` for parts; none for a record that was added or removed
  * @example
+ * touchedFields({ kind: 'updated', table: 'cloths', id: 'a', change: [{ cloth: { a: 1, b: 1 } }, { cloth: { a: 2, b: 1 } }] }) // => ['cloth.a']
  * touchedFields({ kind: 'updated', table: 'cloths', id: 'a', change: [{ notes: '' }, { notes: 'x' }] }) // => ['notes']
  */
 export function touchedFields(change: RecordChange): string[] {
@@ -14,6 +16,11 @@ export function touchedFields(change: RecordChange): string[] {
   const fields = [...new Set([...Object.keys(from), ...Object.keys(to)])];
   return fields.flatMap((field) => {
     if (isSame(from[field], to[field])) return [];
+    if (isParts(from[field]) && isParts(to[field])) {
+      const [was, is] = [from[field], to[field]];
+      const parts = [...new Set([...Object.keys(was), ...Object.keys(is)])];
+      return parts.filter((part) => !isSame(was[part], is[part])).map((part) => `${field}.${part}`);
+    }
     const [was, is] = [byId(from[field]), byId(to[field])];
     if (!was || !is) return [field];
     const ids = [...new Set([...was.keys(), ...is.keys()])];
@@ -22,6 +29,10 @@ export function touchedFields(change: RecordChange): string[] {
     return entries.length > 0 ? entries : [field];
   });
 }
+
+/** Whether a value has fields of its own. */
+export const isParts = (value: unknown): value is StoredRow =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
 
 /** The entries of a list by id; null for what is no list of entries with ids of their own. */
 function byId(value: unknown): Map<string, StoredRow> | null {

@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import type { Card } from '@/core/card';
 import type { Beside } from '@/core/exchange';
 import type { ImportPlan, OpenedWorkroom, ReadThing, SetAside } from '@/core/file';
+import type { ChangesPreview } from '@/data/changes';
 import { StoppedError } from '@/data/progress';
 import { importThing } from '@/data/thingFile';
 import { importWorkroom } from '@/data/workroomFile';
@@ -11,19 +12,29 @@ import { TroublePlate } from '@/parts/boundary/Plate';
 import { useSay, useUndoing } from '@/parts/workspace';
 import { useLongWork, Working } from '@/ui';
 import styles from '../Workroom.module.css';
+import { ChangesPreviewed } from '../devices/ChangesPreviewed';
 import { CardTaken } from '../take/CardTaken';
 import { FILES_TEXT as TEXT } from './text';
 
-/** A file that was looked into, and what importing it would do. */
-export type Previewed = { fileName: string; plan: ImportPlan | null } & (
+/** A file of a workroom or of one thing that was looked into, and what importing it would do. */
+type PreviewedImport = { fileName: string; plan: ImportPlan | null } & (
   { kind: 'workroom'; read: OpenedWorkroom } | { kind: 'thing'; read: ReadThing; is: Beside['is'] }
 );
+
+/** A file that was looked into. */
+export type Previewed =
+  PreviewedImport | { fileName: string; kind: 'changes'; exportedAt: string; preview: ChangesPreview };
 
 /** Entries named one by one; more of them say the same thing. */
 const NAMED = 8;
 
 /** What importing a file would do, list by list, and what in it cannot be used. */
 export function ImportPreview({ preview, onDone }: { preview: Previewed; onDone: () => void }) {
+  if (preview.kind === 'changes') return <ChangesPreviewed {...preview} onDone={onDone} />;
+  return <ImportPlanned preview={preview} onDone={onDone} />;
+}
+
+function ImportPlanned({ preview, onDone }: { preview: PreviewedImport; onDone: () => void }) {
   const { work, take } = useTaking(preview, onDone);
   const { fileName, kind, read, plan } = preview;
   if (!read.ok || !plan) {
@@ -81,7 +92,7 @@ export function ImportPreview({ preview, onDone }: { preview: Previewed; onDone:
 }
 
 /** Takes a file in, which says how far it is and can be stopped. */
-function useTaking({ fileName, read }: Previewed, onDone: () => void) {
+function useTaking({ fileName, read }: PreviewedImport, onDone: () => void) {
   const { offer } = useUndoing();
   const say = useSay();
   const work = useLongWork();

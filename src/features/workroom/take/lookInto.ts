@@ -1,5 +1,6 @@
-import { readCardText } from '@/core/exchange';
+import { CHANGES_FORMAT, readCardText, readChanges } from '@/core/exchange';
 import { readJson, type ThingFile, thingOf } from '@/core/file';
+import { previewChanges } from '@/data/changes';
 import { planThing, previewThing } from '@/data/thingFile';
 import { previewImport } from '@/data/workroomFile';
 import type { Previewed } from '../files/ImportPreview';
@@ -14,9 +15,18 @@ import { TAKE_TEXT } from './text';
 export async function lookInto(text: string, fileName: string, now: Date): Promise<Previewed> {
   if (!/^\s*[{[]/.test(text) && /bobbet settings card/i.test(text)) return asCard(text, fileName, now);
   const json = readJson(text);
+  if (json.ok && (json.value as { format?: unknown } | null)?.format === CHANGES_FORMAT)
+    return asChanges(text, fileName, now);
   return json.ok && thingOf(json.value) !== null
     ? { fileName, kind: 'thing', ...(await previewThing(text, now)) }
     : { fileName, kind: 'workroom', ...(await previewImport(text, now)) };
+}
+
+async function asChanges(text: string, fileName: string, now: Date): Promise<Previewed> {
+  const read = readChanges(text);
+  if (!read.ok) return { fileName, kind: 'thing', read, plan: null, is: 'new' };
+  const { exportedAt, changes } = read;
+  return { fileName, kind: 'changes', exportedAt, preview: await previewChanges(changes, now) };
 }
 
 async function asCard(text: string, fileName: string, now: Date): Promise<Previewed> {
