@@ -5,6 +5,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { STATIONS } from '@/parts/frame/stations';
 import { BUILD_TEXT } from '@/parts/offline/text';
+import { PASS_ON_TEXT } from '@/parts/things/text';
 import { TEXT as SEW_TEXT } from '@/features/sew/text';
 import { MEASURES_TEXT, SIGNS_TEXT } from '@/features/swatch/text';
 import { serveFolder } from '../scripts/serveFolder.mjs';
@@ -107,7 +108,10 @@ test('a new build is offered where it disturbs nothing, taken by a press, and no
   }
 });
 
-test('a browser finds nothing in the way of installing it', async ({ page, context }) => {
+test('a browser finds nothing in the way of installing it, and what other apps share comes in', async ({
+  page,
+  context,
+}) => {
   const server = await serveFolder(FOLDER, PORT);
   try {
     await openDemo(page, '/today/');
@@ -118,6 +122,25 @@ test('a browser finds nothing in the way of installing it', async ({ page, conte
     const { errors, data } = await devtools.send('Page.getAppManifest');
     expect(errors).toEqual([]);
     expect(JSON.parse(data ?? '{}').shortcuts).toHaveLength(3);
+
+    // What another app shares arrives at the page, and nowhere else.
+    await page.goto('/log/?place=cards');
+    await page.getByRole('link', { name: /^Deck canvas/ }).click();
+    await page.getByRole('button', { name: PASS_ON_TEXT.lines }).click();
+    const text = await page.locator('pre').innerText();
+    await page.evaluate((shared) => {
+      const form = Object.assign(document.createElement('form'), {
+        method: 'post',
+        action: '/take',
+        enctype: 'multipart/form-data',
+      });
+      const field = Object.assign(document.createElement('textarea'), { name: 'text', value: shared });
+      form.append(field);
+      document.body.append(form);
+      form.submit();
+    }, text);
+    await expect(page).toHaveURL(/\/take\//);
+    await expect(page.getByRole('region', { name: 'Deck canvas: plain seam' })).toBeVisible();
   } finally {
     await closed(server);
   }

@@ -1,23 +1,27 @@
 import type { Card } from '@/core/card';
 import { cardAsText, shortCode } from '@/core/exchange';
 import { cardText } from '@/core/ledger';
-import { usePreference } from '@/data';
 import { codeLink, takeLink } from '@/data/packedText';
 import { Qr } from '@/parts/paper/Qr';
 import { useUnits } from '@/parts/workspace';
 import styles from './Print.module.css';
 import { CARD_SHEETS_TEXT } from './text';
 
-/** Cards on paper, eight to a page, with lines to cut along. */
-export function CardSheet({ cards }: { cards: Card[] }) {
+interface Props {
+  cards: Card[];
+  /** Where the person's Bobbet is on the web; empty: nowhere. */
+  address: string;
+}
+
+/** Cards on paper, eight to a page, six where each has a code, with lines to cut along. */
+export function CardSheet({ cards, address }: Props) {
   const units = useUnits();
-  const address = usePreference('bobbetAddress') ?? '';
   return (
     <section className={styles.cards}>
       {cards.map((card) => {
         const { title, machine, readings, proof, where } = cardText(card, units);
         return (
-          <article key={card.id} className={styles.card}>
+          <article key={card.id} className={address ? `${styles.card} ${styles.tall}` : styles.card}>
             <h1>{title}</h1>
             <p>{machine}</p>
             <dl>
@@ -50,9 +54,8 @@ export function CardSheet({ cards }: { cards: Card[] }) {
 }
 
 /** Labels for scraps: cut out, folded over the edge of the scrap, stitched or stapled through both halves. */
-export function LabelSheet({ cards }: { cards: Card[] }) {
+export function LabelSheet({ cards, address }: Props) {
   const units = useUnits();
-  const address = usePreference('bobbetAddress') ?? '';
   return (
     <section className={styles.labels}>
       {cards.map((card) => {

@@ -3,6 +3,7 @@
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { Card } from '@/core/card';
+import { usePreference } from '@/data';
 import { PaperDialog } from '@/parts/paper';
 import { CardSheet, LabelSheet } from './CardSheets';
 import { Compare } from './Compare';
@@ -14,6 +15,8 @@ import { WITH_PICKED_TEXT } from './text';
 export function WithPicked({ cards, onNone }: { cards: Card[]; onNone?: () => void }) {
   const [shown, setShown] = useState<'compare' | 'cards' | 'labels' | null>(null);
   const [sticking, setSticking] = useState(false);
+  // Read before a sheet is laid out, which happens once.
+  const address = usePreference('bobbetAddress') ?? '';
   if (cards.length === 0) return <p className={styles.quiet}>{WITH_PICKED_TEXT.pickCardsToCompare}</p>;
   return (
     <>
@@ -38,7 +41,13 @@ export function WithPicked({ cards, onNone }: { cards: Card[]; onNone?: () => vo
       {shown === 'compare' && cards.length > 1 && <Compare cards={cards} />}
       {(shown === 'cards' || shown === 'labels') && (
         <PaperDialog name={WITH_PICKED_TEXT.sheet[shown]} marginMm={10} onClose={() => setShown(null)}>
-          {() => (shown === 'cards' ? <CardSheet cards={cards} /> : <LabelSheet cards={cards} />)}
+          {() =>
+            shown === 'cards' ? (
+              <CardSheet cards={cards} address={address} />
+            ) : (
+              <LabelSheet cards={cards} address={address} />
+            )
+          }
         </PaperDialog>
       )}
     </>

@@ -37,7 +37,7 @@ export function CardTaken({ file, is, onDone }: Props) {
   const isOwn = asked.machines.some(({ id }) => id === card.machineId);
   return (
     <section className={styles.preview} aria-label={card.name}>
-      <h3>{card.name}</h3>
+      <h2>{card.name}</h2>
       <p>
         {TEXT.from(card.machine.name ?? '', sayWhen(card.passedAt))} {card.simulated && TEXT.simulated}
       </p>
@@ -71,7 +71,7 @@ function OnMine({ card, machineName, rows }: { card: Card; machineName: string; 
     <Table size="small" aria-label={TEXT.caption(card.name)}>
       <TableHead>
         <TableRow>
-          <TableCell sx={{ pl: 0 }} />
+          <TableCell sx={{ pl: 0 }}>{TEXT.reading}</TableCell>
           <TableCell>{TEXT.says}</TableCell>
           <TableCell>{TEXT.on(machineName)}</TableCell>
         </TableRow>

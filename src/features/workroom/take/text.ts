@@ -38,6 +38,7 @@ export const TAKEN_CARD_TEXT = {
   here: 'You have this card already, exactly as it is here.',
   copy: 'You have a card with this name that differs. This one comes in beside it as a second card.',
   on: (machine: string) => `On ${machine}`,
+  reading: 'Reading',
   says: 'The card says',
   nearest: 'as near as your dial gets',
   prove: 'It was tested on another machine: a good place to start. Test it on scrap before you sew.',
