@@ -42,3 +42,4 @@ try {
 } finally {
   server.kill('SIGTERM');
 }
+run(process.execPath, ['bench/offline.mjs']);

@@ -11,7 +11,7 @@ import {
   withStamps,
 } from '@/core/exchange';
 import { canonical, idOf, type LinkedList, LISTS } from '@/core/file';
-import type { StoredRow } from '@/core/workroom';
+import { recordName, type StoredRow } from '@/core/workroom';
 import { database } from './database';
 import { deviceId, lastStamp, sawStamp } from './device';
 import { edit, readRow, replaceStamps, wholeEdit, writeRow } from './edits';
@@ -67,8 +67,15 @@ export async function previewChanges(changes: Changes, now: Date): Promise<Chang
   if (changes.since !== null && heard < changes.since) return { kind: 'gap' };
   const state = await stateNow(now);
   const merged = mergeChanges(state, changes);
-  return { kind: 'ready', changes, plan: planOf(state, merged), clashes: merged.clashes };
+  return { kind: 'ready', changes, plan: planOf(state, merged), clashes: named(merged) };
 }
+
+/** Clashes with what each is about, as a person calls it. */
+const named = ({ clashes, records }: Merged): Clash[] =>
+  clashes.map((clash) => ({
+    ...clash,
+    name: recordName(clash.list, records.get(keyOf(clash))?.record ?? clash.kept ?? clash.lost).slice(0, 300),
+  }));
 
 function planOf(before: DeviceState, { records }: DeviceState): ChangePlan {
   const count = (list: string) => {
@@ -115,13 +122,13 @@ async function writeMerged(before: DeviceState, { records }: DeviceState): Promi
   }
 }
 
-async function noteHeard({ device, upTo, since }: Changes, { knows, clashes }: Merged): Promise<void> {
+async function noteHeard({ device, upTo, since }: Changes, merged: Merged): Promise<void> {
   const put = (key: string, value: unknown) => database.preferences.put({ key, value });
   const heard = { ...(await readPreference('heard')), ...(upTo && { [device]: upTo }) };
   await put('heard', heard);
-  await put('knows', knows);
+  await put('knows', merged.knows);
   const open = await readPreference('clashes');
-  await put('clashes', [...clashes, ...open].slice(0, MOST_CLASHES));
+  await put('clashes', [...named(merged), ...open].slice(0, MOST_CLASHES));
   // With a third device, what came from the second has to go on to it: the next file begins where this one did.
   const told = await readPreference('told');
   if (Object.keys(heard).length > 1 && told !== null && (since === null || since < told)) await put('told', since);

@@ -1,5 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
+import { nearestCards } from '../card';
+import { clothProfile } from '../cloth';
 import { readThing, readWorkroom, type ThingFile, thingText } from '../file';
 import { FULL_KIT, PLAIN_MACHINE } from '../kit';
 import { besideWhatIsHere, cardOnMine, lackedFor } from '.';
@@ -67,6 +69,15 @@ describe('own: what is taken in stands beside what is here', () => {
     expect((besideWhatIsHere(fileOf('card', renamed), workroom).file.item as typeof card).machineId).toBe(
       card.machineId,
     );
+  });
+
+  it('a friend’s card weighs half of one’s own', () => {
+    const theirs = { ...card, machine: { ...card.machine, maxWidthMm: card.machine.maxWidthMm + 1 } };
+    const { file } = besideWhatIsHere(fileOf('card', theirs), workroom);
+    const profile = clothProfile(card.cloth);
+    const near = (one: typeof card) => nearestCards([one], profile, card.operation, { machineId: card.machineId })[0];
+    expect(near(card)).toMatchObject({ sameMachine: true, weight: 1 });
+    expect(near(file.item as typeof card)).toMatchObject({ sameMachine: false, weight: 0.5 });
   });
 
   it('a card brings no machine along', () => {

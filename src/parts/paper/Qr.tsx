@@ -6,7 +6,7 @@ export function Qr({ text, label, className }: { text: string; label: string; cl
   const whole = size + 2 * QUIET;
   return (
     <svg viewBox={`${-QUIET} ${-QUIET} ${whole} ${whole}`} role="img" aria-label={label} className={className}>
-      <path d={d} fill="#000" />
+      <path d={d} />
     </svg>
   );
 }

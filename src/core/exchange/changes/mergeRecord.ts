@@ -19,6 +19,8 @@ export const clashSchema = z.strictObject({
   field: z.string().max(200).nullable(),
   kept: z.unknown(),
   lost: z.unknown(),
+  /** What the record is called, for whoever reads of it. */
+  name: z.string().max(300).optional(),
 });
 export type Clash = z.infer<typeof clashSchema>;
 

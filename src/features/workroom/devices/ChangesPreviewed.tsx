@@ -59,7 +59,7 @@ export function ChangesPreviewed({ fileName, preview, exportedAt, onDone }: Prop
           </p>
           <ul>
             {clashes.slice(0, NAMED).map((clash, i) => {
-              const { about, stays, other } = sayClash(clash, changes.records.get(`${clash.list} ${clash.id}`)?.record);
+              const { about, stays, other } = sayClash(clash);
               return (
                 <li key={i}>
                   {about}. {stays} {clash.lost !== null && other}

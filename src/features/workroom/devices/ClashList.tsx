@@ -26,7 +26,7 @@ export function ClashList() {
       <h3 id="clashes">{TEXT.clashTitle}</h3>
       <List dense disablePadding>
         {clashes.map((clash, i) => {
-          const { about, stays, other } = sayClash(clash, null);
+          const { about, stays, other } = sayClash(clash);
           const canUse = clash.lost !== null;
           return (
             <ListItem key={`${clash.list} ${clash.id} ${clash.field} ${i}`} divider disableGutters sx={{ gap: 2 }}>
@@ -34,13 +34,18 @@ export function ClashList() {
               {canUse && (
                 <Button
                   variant="outlined"
+                  sx={{ flexShrink: 0 }}
                   aria-label={TEXT.label(TEXT.use, about)}
                   onClick={() => void use(clash, about)}
                 >
                   {TEXT.use}
                 </Button>
               )}
-              <Button aria-label={TEXT.label(TEXT.right, about)} onClick={() => void closeClash(clash)}>
+              <Button
+                sx={{ flexShrink: 0 }}
+                aria-label={TEXT.label(TEXT.right, about)}
+                onClick={() => void closeClash(clash)}
+              >
                 {TEXT.right}
               </Button>
             </ListItem>

@@ -23,11 +23,9 @@ function valueWords(value: unknown): string {
 }
 
 /** Two changes of the same thing, in words: what it is about, what stays, what the other was. */
-export function sayClash(
-  { list, field, kept, lost }: Clash,
-  record: unknown,
-): { about: string; stays: string; other: string } {
-  const name = recordName(list, record ?? kept ?? lost);
+export function sayClash(clash: Clash): { about: string; stays: string; other: string } {
+  const { list, field, kept, lost } = clash;
+  const name = clash.name ?? recordName(list, kept ?? lost);
   const whole = field === null;
   const words = (value: unknown) => (whole ? (value === null ? TEXT.gone : TEXT.whole) : valueWords(value));
   return {

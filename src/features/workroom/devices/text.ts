@@ -43,6 +43,6 @@ export const DEVICES_TEXT = {
   keptWhole: 'It was deleted on the other device, and changed later here or there: it stays.',
   use: 'Use the other',
   used: (name: string) => `The other version of ${name} is used.`,
-  right: 'It is right as it is',
+  right: 'Keep it',
   label: (verb: string, name: string) => `${verb}: ${name}`,
 };
