@@ -21,7 +21,7 @@ const SENTENCES = [
 const size = { skipBlankLines: true, skipComments: true };
 
 const config = [
-  { ignores: ['.next/**', 'node_modules/**', 'next-env.d.ts', 'test-results/**'] },
+  { ignores: ['.next/**', 'exported/**', 'out/**', 'public/sw.js', 'node_modules/**', 'next-env.d.ts', 'test-results/**'] },
   ...next,
   ...typescript,
   {

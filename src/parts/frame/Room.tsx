@@ -1,10 +1,12 @@
 'use client';
 
+import useMediaQuery from '@mui/material/useMediaQuery';
 import dynamic from 'next/dynamic';
 import { usePathname } from 'next/navigation';
 import { SnackbarProvider } from 'notistack';
 import { Fragment, type ReactNode, useEffect, useSyncExternalStore } from 'react';
 import { usePreference } from '@/data';
+import { PHONE } from '@/ui';
 import {
   followServer,
   holdNavigation,
@@ -32,9 +34,10 @@ const StartPanel = dynamic(() => import('../start/StartPanel').then((part) => pa
 
 /** Everything under the tape: what must be known, the task, the machine bar; and the place where notices are said. */
 export function Room({ children }: { children: ReactNode }) {
+  const phone = useMediaQuery(PHONE);
   return (
     <SnackbarProvider
-      maxSnack={1}
+      maxSnack={phone ? 1 : 2}
       autoHideDuration={10_000}
       anchorOrigin={{ vertical: 'top', horizontal: 'left' }}
       classes={{ containerRoot: 'notices' }}
