@@ -72,8 +72,8 @@ function OnMine({ card, machineName, rows }: { card: Card; machineName: string; 
       <TableHead>
         <TableRow>
           <TableCell sx={{ pl: 0 }}>{TEXT.reading}</TableCell>
-          <TableCell>{TEXT.says}</TableCell>
-          <TableCell>{TEXT.on(machineName)}</TableCell>
+          <TableCell sx={{ pl: 0 }}>{TEXT.says}</TableCell>
+          <TableCell sx={{ pl: 0 }}>{TEXT.on(machineName)}</TableCell>
         </TableRow>
       </TableHead>
       <TableBody>
@@ -82,8 +82,8 @@ function OnMine({ card, machineName, rows }: { card: Card; machineName: string; 
             <TableCell component="th" scope="row" sx={{ pl: 0 }}>
               {name}
             </TableCell>
-            <TableCell>{said}</TableCell>
-            <TableCell>
+            <TableCell sx={{ pl: 0 }}>{said}</TableCell>
+            <TableCell sx={{ pl: 0 }}>
               <strong>{mine}</strong>
               {isNearest && ` (${TEXT.nearest})`}
             </TableCell>

@@ -15,12 +15,12 @@ import { hasCamera, useCamera } from './useCamera';
 interface Props {
   /** A code that a link asks for. */
   asked: string;
-  /** What a scanned code holds besides. */
-  onTaken: (packed: string) => void;
+  /** Hears a scanned link that holds something itself. */
+  onLink: (link: string) => void;
 }
 
 /** Finds a card or a swatch by the short code on its label, typed or scanned. */
-export function FindByCode({ asked, onTaken }: Props) {
+export function FindByCode({ asked, onLink }: Props) {
   const [typed, setTyped] = useState(asked);
   const [wanted, setWanted] = useState<string | null>(readShortCode(asked));
   const [problem, setProblem] = useState('');
@@ -35,7 +35,7 @@ export function FindByCode({ asked, onTaken }: Props) {
     const found = askedByLink(text);
     if (!found) return void say(TEXT.otherCode);
     setScanning(false);
-    if ('take' in found) return onTaken(found.take);
+    if ('take' in found) return onLink(text);
     setTyped(found.code);
     look(found.code);
   };

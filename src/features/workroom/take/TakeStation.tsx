@@ -4,8 +4,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
-import { askedByLink, unpackText } from '@/data/packedText';
-import { useSay } from '@/parts/workspace';
+import { askedByLink } from '@/data/packedText';
 import { FileButton, Working } from '@/ui';
 import { ImportPreview } from '../files/ImportPreview';
 import styles from '../Workroom.module.css';
@@ -20,13 +19,8 @@ export function TakeStation() {
   const [pasted, setPasted] = useState('');
   const [photo, setPhoto] = useState<File | null>(null);
   const { preview, close, work, text, file } = useLookInto();
-  const say = useSay();
-  const unpack = (packed: string) => {
-    const found = unpackText(packed);
-    if (found === null) say(TEXT.linkBroken);
-    else void text(found, TEXT.linked);
-  };
-  const code = useArrivals({ onPacked: unpack, onFile: (one) => (isPhoto(one) ? setPhoto(one) : void file(one)) });
+  const onLink = (link: string) => void text(link, TEXT.linked);
+  const code = useArrivals({ onLink, onFile: (one) => (isPhoto(one) ? setPhoto(one) : void file(one)) });
   return (
     <div className={styles.page}>
       <h1>{TEXT.title}</h1>
@@ -52,11 +46,7 @@ export function TakeStation() {
               <Button
                 variant="contained"
                 disabled={pasted.trim() === ''}
-                onClick={() => {
-                  const link = askedByLink(pasted);
-                  if (link && 'take' in link) unpack(link.take);
-                  else void text(pasted, TEXT.pasted);
-                }}
+                onClick={() => void text(pasted, TEXT.pasted)}
               >
                 {TEXT.look}
               </Button>
@@ -69,7 +59,7 @@ export function TakeStation() {
               />
             </div>
           </section>
-          <FindByCode key={code} asked={code} onTaken={unpack} />
+          <FindByCode key={code} asked={code} onLink={onLink} />
         </div>
       )}
     </div>
@@ -83,24 +73,19 @@ interface LaunchQueue {
 }
 
 /** What a link, another app or the file manager has brought, once; gives back the code that a link asks for. */
-function useArrivals({
-  onPacked,
-  onFile,
-}: {
-  onPacked: (packed: string) => void;
-  onFile: (file: File) => void;
-}): string {
+function useArrivals({ onLink, onFile }: { onLink: (link: string) => void; onFile: (file: File) => void }): string {
   const router = useRouter();
   const [code, setCode] = useState('');
-  const heard = useRef({ onPacked, onFile });
+  const heard = useRef({ onLink, onFile });
   useEffect(() => {
-    heard.current = { onPacked, onFile };
+    heard.current = { onLink, onFile };
   });
   useEffect(() => {
     const look = () => {
-      const asked = askedByLink(window.location.href);
+      const { href } = window.location;
+      const asked = askedByLink(href);
       if (asked) router.replace('/take', { scroll: false });
-      if (asked && 'take' in asked) heard.current.onPacked(asked.take);
+      if (asked && 'take' in asked) heard.current.onLink(href);
       else if (asked) setCode(asked.code);
     };
     look();

@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { MOST_UNPACKED } from '@/data/packedText';
 import { StoppedError } from '@/data/progress';
 import { FileTooLargeError, readTextFile } from '@/data/readFile';
 import { useSay } from '@/parts/workspace';
@@ -14,11 +15,15 @@ export function useLookInto() {
   const [preview, setPreview] = useState<Previewed | null>(null);
   const work = useLongWork();
   const say = useSay();
-  const text = async (found: string, name: string) => setPreview(await lookInto(found, name, new Date()));
+  const show = async (found: string, name: string) => setPreview(await lookInto(found, name, new Date()));
+  const text = async (found: string, name: string) => {
+    if (found.length > MOST_UNPACKED) say(TEXT.tooLong);
+    else await show(found, name);
+  };
   const file = async (found: File) => {
     try {
       const read = await work.run((onShare, signal) => readTextFile(found, { onShare, signal }));
-      await text(read, found.name);
+      await show(read, found.name);
     } catch (cause) {
       if (cause instanceof FileTooLargeError) say(TEXT.tooLarge(found.name));
       else if (cause instanceof StoppedError) say(TEXT.stopped);
