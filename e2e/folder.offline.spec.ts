@@ -24,14 +24,19 @@ const closed = (server: Server) =>
     server.closeAllConnections();
   });
 
-/** The same Bobbet, built again with something changed: its pages say so. */
-function nextBuild(): string {
-  const folder = path.join(mkdtempSync(path.join(tmpdir(), 'bobbet-next-')), 'build');
+/** A part that only the first of two builds has. */
+const ONLY_FIRST = '/_next/static/chunks/only-first.js';
+
+/** The same Bobbet as a build of its own: the first has a part more, the pages of the next say that they are. */
+function built(as: 'first' | 'next'): string {
+  const folder = path.join(mkdtempSync(path.join(tmpdir(), 'bobbet-build-')), 'build');
   cpSync(FOLDER, folder, { recursive: true });
-  for (const { href } of STATIONS) {
-    const file = path.join(folder, href, 'index.html');
-    writeFileSync(file, readFileSync(file, 'utf8').replace('<html lang="en"', '<html lang="en" data-build="next"'));
-  }
+  if (as === 'first') writeFileSync(path.join(folder, ONLY_FIRST), '// a part');
+  else
+    for (const { href } of STATIONS) {
+      const file = path.join(folder, href, 'index.html');
+      writeFileSync(file, readFileSync(file, 'utf8').replace('<html lang="en"', '<html lang="en" data-build="next"'));
+    }
   const tsx = path.resolve('node_modules', 'tsx', 'dist', 'cli.mjs');
   execFileSync(process.execPath, [tsx, 'scripts/seal.ts', 'folder', folder]);
   return folder;
@@ -71,8 +76,8 @@ test('a new build is offered where it disturbs nothing, taken by a press, and no
   page,
   context,
 }) => {
-  const first = await serveFolder(FOLDER, PORT);
-  const folder = nextBuild();
+  const folders = [built('first'), built('next')];
+  const first = await serveFolder(folders[0], PORT);
   let second: Server | null = null;
   try {
     await openDemo(page, '/match/?cloth=merino');
@@ -82,7 +87,7 @@ test('a new build is offered where it disturbs nothing, taken by a press, and no
     await page.goto('/test/?id=merino-side');
     await page.getByLabel(`${MEASURES_TEXT.afterSewing}, cm`).fill('10.3');
     await stored(page, 'lines', (rows) => JSON.stringify(rows).includes(':103'));
-    second = await serveFolder(folder, PORT);
+    second = await serveFolder(folders[1], PORT);
     await page.reload();
     const offer = page.getByRole('region', { name: BUILD_TEXT.label });
     const waiting = () => page.evaluate(async () => (await navigator.serviceWorker.ready).waiting !== null);
@@ -100,11 +105,13 @@ test('a new build is offered where it disturbs nothing, taken by a press, and no
     await expect(page.locator('html')).toHaveAttribute('data-build', 'next');
     await answered(page);
     await expect(other.getByRole('region', { name: BUILD_TEXT.label })).toContainText(BUILD_TEXT.older);
+    // The older window still gets the parts of its own build, which no server has any more.
+    expect(await other.evaluate((part) => fetch(part).then(({ status }) => status), ONLY_FIRST)).toBe(200);
     await page.goto('/test/?id=merino-side');
     await expect(page.getByLabel(`${MEASURES_TEXT.afterSewing}, cm`)).toHaveValue('10.3');
   } finally {
     if (second) await closed(second);
-    rmSync(path.dirname(folder), { recursive: true, force: true });
+    for (const folder of folders) rmSync(path.dirname(folder), { recursive: true, force: true });
   }
 });
 

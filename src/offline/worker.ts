@@ -93,6 +93,7 @@ function answerTo(request: Request): Promise<Response> | null {
   // Files have a dot in their name, pages have none. What stands behind a file's name is not asked of a kept one.
   if (path.includes('.') && isKept(path))
     return request.destination === 'worker' ? asWorker(path, request) : keptOrFetched(path, request);
+  if (path.startsWith('/_next/static/')) return ofLastBuild(request);
   if (request.headers.has('rsc')) {
     const segment = request.headers.get('next-router-segment-prefetch');
     const data = dataAddress(path.replace(/(.)\/$/, '$1'), segment);
@@ -118,10 +119,35 @@ async function asWorker(file: string, request: Request): Promise<Response> {
   return new Response(found.body, { status: found.status, statusText: found.statusText, headers: found.headers });
 }
 
+/** Where the list of the last build's files is kept for the next one. */
+const LAST = { cache: 'bobbet-last-build', address: '/last-build' };
+
+/**
+ * Deletes what neither this build nor the one before it needs: a window that still shows that one, in the middle of a test
+ * perhaps, may yet ask for a part of it.
+ */
+async function forgetOlder(): Promise<void> {
+  const now = serwist.getPrecachedUrls().flatMap((url) => serwist.getPrecacheKeyForUrl(url) ?? []);
+  const last = await caches.open(LAST.cache);
+  const before: unknown = await (await last.match(LAST.address))?.json();
+  const wanted = new Set([...now, ...(Array.isArray(before) ? before : [])]);
+  const cache = await caches.open(serwist.precacheStrategy.cacheName);
+  for (const request of await cache.keys()) if (!wanted.has(request.url)) await cache.delete(request);
+  await last.put(LAST.address, Response.json(now));
+}
+
+/** A part of the build before, for a window that still shows it. */
+async function ofLastBuild(request: Request): Promise<Response> {
+  const cache = await caches.open(serwist.precacheStrategy.cacheName);
+  return (await cache.match(request.url, { ignoreVary: true })) ?? fetch(request);
+}
+
 self.addEventListener('fetch', (event) => {
   const answer = answerTo(event.request);
   if (!answer) return;
   event.respondWith(answer);
   event.stopImmediatePropagation();
 });
-serwist.addEventListeners();
+self.addEventListener('install', serwist.handleInstall);
+self.addEventListener('activate', (event) => event.waitUntil(forgetOlder()));
+self.addEventListener('fetch', serwist.handleFetch);

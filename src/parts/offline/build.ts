@@ -33,6 +33,15 @@ export function takeNewBuild(): void {
   takeOver?.();
 }
 
+/** Longest that keeping Bobbet waits for a page to have nothing to do, ms. */
+const AT_LATEST = 8000;
+
+const idle = () =>
+  new Promise<void>((done) => {
+    if ('requestIdleCallback' in window) requestIdleCallback(() => done(), { timeout: AT_LATEST });
+    else setTimeout(done, AT_LATEST / 4);
+  });
+
 /** How long a window may stay open before it asks again whether there is a newer build, ms. */
 const ASK_AGAIN = 60 * 60_000;
 
@@ -53,6 +62,8 @@ export async function keepOnDevice(): Promise<boolean> {
     if (isAsked) window.location.reload();
     else if (isUpdate) set('older-window');
   });
+  // The first visit comes first: what is kept for later is fetched when there is nothing else to do.
+  await idle();
   await worker.register({ immediate: true });
   const ask = () => void worker.update().catch(() => {});
   setInterval(ask, ASK_AGAIN);
