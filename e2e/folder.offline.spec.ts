@@ -4,10 +4,13 @@ import type { Server } from 'node:http';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { STATIONS } from '@/parts/frame/stations';
+import { FRAME_TEXT } from '@/parts/frame/text';
+import { SEW_LIKE_THIS_TEXT, START_TEXT } from '@/features/match/text';
+import { FILES_TEXT } from '@/features/workroom/files/text';
 import { BUILD_TEXT } from '@/parts/offline/text';
 import { PASS_ON_TEXT } from '@/parts/things/text';
 import { TEXT as SEW_TEXT } from '@/features/sew/text';
-import { MEASURES_TEXT, SIGNS_TEXT } from '@/features/swatch/text';
+import { MEASURES_TEXT, SIGNS_TEXT, SIMULATED_TEXT } from '@/features/swatch/text';
 import { serveFolder } from '../scripts/serveFolder.mjs';
 import { onDevice } from './own';
 import { answered, ask, expect, openDemo, stored, test } from './page';
@@ -52,15 +55,30 @@ test('the exported folder on a plain static server: the whole path, then without
       await expect(page.locator('main h1, main h2').first()).toBeVisible();
       await expect(page.getByRole('link', { name, exact: true }).first()).toHaveAttribute('aria-current', 'page');
     }
-    await page.goto('/test/?id=merino-side');
+    // An empty workroom of one's own: fabric, setting, scrap, card.
+    await page.getByRole('button', { name: FRAME_TEXT.startMyOwnWorkroom }).click();
+    await page.getByLabel(START_TEXT.name).fill('Plum interlock jersey');
+    await page.getByLabel(/Stretched, how long is it/).fill('16');
+    await page.getByRole('button', { name: START_TEXT.find }).click();
+    await answered(page);
+    await page.getByRole('button', { name: 'All set' }).click();
+    await page.getByRole('button', { name: SEW_LIKE_THIS_TEXT.testOnScrap }).click();
     await page.getByLabel(`${MEASURES_TEXT.afterSewing}, cm`).fill('10.1');
+    await page.getByLabel(`${MEASURES_TEXT.pulledToHeld}, cm`).fill('13.4');
     await page.getByRole('button', { name: SIGNS_TEXT.nothingWrong }).click();
+    await page.getByRole('button', { name: SIMULATED_TEXT.passKeepItAs }).click();
+    await expect(page.getByRole('link', { name: /Open its settings card/ })).toBeVisible();
     await onDevice(page);
   } finally {
     await closed(server);
   }
   await page.reload();
-  await expect(page.getByLabel(`${MEASURES_TEXT.afterSewing}, cm`)).toHaveValue('10.1');
+  await page.getByRole('link', { name: /Open its settings card/ }).click();
+  await expect(page.getByText('✓ Tested on a swatch today')).toBeVisible();
+  // The demo is on the device too.
+  await page.goto('/workroom/?place=files');
+  await page.getByRole('button', { name: FILES_TEXT.demo }).click();
+  await expect(page.getByText('Demo workroom')).toBeVisible();
   await ask(page, 'lawn', 'Seam along any line');
   await page.getByRole('button', { name: SEW_TEXT.begin }).click();
   await expect(page.getByText(/step 1 of/)).toBeVisible();

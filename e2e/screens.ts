@@ -31,4 +31,6 @@ export const SCREENS = [
   '/workroom?place=needles',
   '/workroom?place=threads',
   '/workroom?place=files',
+  '/workroom?place=running',
+  '/take',
 ];

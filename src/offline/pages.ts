@@ -1,6 +1,6 @@
 import { moved } from './addresses';
 
-/** What was put away for offline use, as the worker finds it: addresses without their query. */
+/** What is kept for offline use, as the worker finds it: addresses without their query. */
 export type IsKept = (address: string) => boolean;
 
 /**

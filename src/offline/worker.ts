@@ -7,7 +7,7 @@ declare const self: ServiceWorkerGlobalScope;
 /** Every file of this build with its revision, put in when the build is finished. */
 declare const BOBBET_FILES: PrecacheEntry[];
 
-/** The router's data of a page are told from the page by headers. */
+/** The router's data of a page have the page's address, and are asked for by headers. */
 const asksForData: SerwistPlugin = {
   requestWillFetch: async ({ request }) => {
     const asked = dataAsked(new URL(request.url));

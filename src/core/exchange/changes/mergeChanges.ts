@@ -66,7 +66,7 @@ function bringTogether(key: string, a: DeviceState, b: DeviceState, result: Resu
   }
   if (newest !== OLDEST && !hasSeen(other.knows, newest))
     result.clashes.push({ ...place, field: null, kept: null, lost: version.record });
-  // Brought back after this, it is written anew: what was deleted is not all that there was of it.
+  // Brought back after this, it counts as new: what was deleted here is not all that there was of it.
   const isAll = gone.was !== undefined && !hasMore(version.stamp, gone.was);
   result.deleted.set(key, isAll ? gone : { ...place, at: gone.at });
 }

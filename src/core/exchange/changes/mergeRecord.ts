@@ -140,7 +140,7 @@ class Merging {
     for (const id of new Set([...ea.keys(), ...eb.keys(), ...takenOut(a, field), ...takenOut(b, field)])) {
       const [sa, sb] = [stampIn(a, ea, id), stampIn(b, eb, id)];
       this.note(`${field}/${id}`, sa, sb);
-      // A side without a stamp for an entry has never had it, unless the whole record was made anew after the entry.
+      // A side without a stamp for an entry has never had it, unless the whole record was added after the entry.
       const value =
         sa === null && atOf(a) <= sb!
           ? eb.get(id)
