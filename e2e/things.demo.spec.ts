@@ -1,8 +1,9 @@
 import { readFile } from 'node:fs/promises';
 import path from 'node:path';
-import { expect, openDemo, test } from './page';
+import { expect, openDemo, stored, test } from './page';
 import { BAR_TEXT } from '@/parts/machineBar/text';
 import { FILES_TEXT } from '@/features/workroom/files/text';
+import { TAKEN_CARD_TEXT } from '@/features/workroom/take/text';
 import { MACHINES_TEXT, MACHINE_TEXT } from '@/features/workroom/text';
 
 test('a settings card goes out with what it needs, and comes into an empty workroom as one change', async ({
@@ -26,12 +27,12 @@ test('a settings card goes out with what it needs, and comes into an empty workr
   await expect(page.getByRole('button', { name: 'Undo', exact: true })).toBeVisible();
   await page.goto('/workroom?place=files');
   await page.getByLabel(FILES_TEXT.importOne).setInputFiles(file);
-  await expect(page.getByRole('heading', { name: 'card.json would' })).toBeVisible();
-  await expect(page.getByText('add 1 fabric')).toBeVisible();
-  await expect(page.getByText('add 1 settings card')).toBeVisible();
-  await expect(page.getByRole('button', { name: FILES_TEXT.replace })).toBeHidden();
-  await page.getByRole('button', { name: FILES_TEXT.merge }).click();
-  await expect(page.getByText(FILES_TEXT.imported)).toBeVisible();
+  // What it says on the one machine that is here; its own machine stays with whoever it came from.
+  await expect(page.getByRole('table', { name: TAKEN_CARD_TEXT.caption('Deck canvas: plain seam') })).toBeVisible();
+  await page.getByRole('button', { name: TAKEN_CARD_TEXT.keep }).click();
+  await expect(page.getByText(TAKEN_CARD_TEXT.kept('Deck canvas: plain seam'))).toBeVisible();
+  await stored(page, 'cloths', (rows) => rows.length === 1);
+  await stored(page, 'machines', (rows) => rows.length === 1);
   await page.goto('/log?id=card-canvas-seam');
   await expect(page.getByRole('heading', { level: 1, name: /^Deck canvas/ })).toBeVisible();
 });

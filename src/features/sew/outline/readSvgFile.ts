@@ -10,6 +10,11 @@ export interface SvgFile {
 /** True units a file may give its size in, mm each (CSS: 96 px to the inch). */
 const UNIT_MM: Readonly<Record<string, number>> = { mm: 1, cm: 10, in: 25.4, pt: 25.4 / 72, pc: 25.4 / 6 };
 
+const SCRIPTED = { refused: 'This SVG has scripts in it and is not taken: save it as plain SVG, without scripts.' };
+
+/** What a browser would look at as a script while it reads the text, and its policy report: it is not even read. */
+const ACTS = /<\s*(?:\w+:)?script\b|<[^>]*\son\w+\s*=/i;
+
 /**
  * Reads an SVG as a picture of a line and nothing else: a file that could do anything by itself is refused.
  *
@@ -17,12 +22,12 @@ const UNIT_MM: Readonly<Record<string, number>> = { mm: 1, cm: 10, in: 25.4, pt:
  * @returns what was found, or why it is not taken and what to do
  */
 export function readSvgFile(text: string): SvgFile | { refused: string } {
+  if (ACTS.test(text)) return SCRIPTED;
   const read = new DOMParser().parseFromString(text, 'image/svg+xml');
   const root = read.documentElement;
   if (root.localName !== 'svg' || read.querySelector('parsererror'))
     return { refused: 'This is not an SVG that can be read: save it again as plain SVG.' };
-  if (acts(root))
-    return { refused: 'This SVG has scripts in it and is not taken: save it as plain SVG, without scripts.' };
+  if (acts(root)) return SCRIPTED;
   const path = [...root.querySelectorAll('path')].find((one) => one.getAttribute('d')?.trim());
   if (!path)
     return {
