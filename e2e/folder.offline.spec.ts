@@ -78,7 +78,7 @@ test('the exported folder on a plain static server: the whole path, then without
   // The demo is on the device too.
   await page.goto('/workroom/?place=files');
   await page.getByRole('button', { name: FILES_TEXT.demo }).click();
-  await expect(page.getByText('Demo workroom')).toBeVisible();
+  await expect(page.getByRole('region', { name: FRAME_TEXT.demoWorkroom })).toBeVisible();
   await ask(page, 'lawn', 'Seam along any line');
   await page.getByRole('button', { name: SEW_TEXT.begin }).click();
   await expect(page.getByText(/step 1 of/)).toBeVisible();
