@@ -11,7 +11,7 @@ import { ONE_CHANGE_TEXT, SIMULATED_TEXT } from '@/features/swatch/text';
 import { PUT_AWAY_TEXT, STRETCH_GAUGE_TEXT } from '@/features/cloth/text';
 
 /** Screens that are reached from anywhere and belong to none of the stations. */
-const OF_NO_STATION = ['/start', '/shop', '/check-up'];
+const OF_NO_STATION = ['/take', '/start', '/shop', '/check-up'];
 
 /** One of each kind of screen: what can differ in the evening is the colours alone, and those are the theme's. */
 const IN_THE_EVENING = [
