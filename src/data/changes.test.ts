@@ -122,6 +122,41 @@ describe('own: two devices, by file', () => {
     expect(await readPreference('clashes')).toEqual([]);
   });
 
+  it('the other version is only used where it fits what is there now', async () => {
+    const clash = { list: 'cloths', id: 'merino', field: 'notes', kept: 'x', lost: 'y' };
+    await writePreference('clashes', [clash]);
+    expect(await useOther({ ...clash, id: 'nobody' }, 'used')).toBe(false);
+    expect(await useOther({ ...clash, field: 'cloth', lost: 7 }, 'used')).toBe(false);
+    const line = { ...demo().lines[0], id: 'lost-line', swatchId: 'gone' };
+    expect(await useOther({ list: 'lines', id: line.id, field: null, kept: null, lost: line }, 'used')).toBe(false);
+    expect(await readPreference('clashes')).toEqual([clash]);
+    expect(await useOther(clash, 'used')).toBe(true);
+    expect((await cloths.get('merino'))?.notes).toBe('y');
+  });
+
+  it('another workroom in this one’s place knows no other device, and no clash', async () => {
+    await writePreference('clashes', [{ list: 'cloths', id: 'merino', field: 'notes', kept: 'x', lost: 'y' }]);
+    await exportChanges(now, false);
+    await cloths.change('merino', (c) => c && { ...c, notes: 'z' });
+    await importWorkroom({ workroom: demo() }, 'replace');
+    for (const [key, empty] of [
+      ['clashes', []],
+      ['heard', {}],
+      ['knows', {}],
+      ['told', null],
+    ] as const)
+      expect(await readPreference(key)).toEqual(empty);
+  });
+
+  it('a clock that is more than a year ahead does not carry this one along', async () => {
+    await cloths.change('merino', (c) => c && { ...c, notes: 'x' });
+    const changes = read(await exportChanges(now, true));
+    await devices.use('b');
+    const at = (days: number) => `${new Date(now.getTime() + days * 86_400_000).toISOString()}-0000-a`;
+    expect((await previewChanges({ ...changes, knows: {}, stamps: new Map(), upTo: at(365) }, now)).kind).toBe('ready');
+    expect((await previewChanges({ ...changes, upTo: at(367) }, now)).kind).toBe('ahead');
+  });
+
   it('taking in is undone as a whole', async () => {
     await cloths.change('merino', (c) => c && { ...c, notes: 'from a' });
     await cards.remove(demo().cards[0].id);

@@ -1,16 +1,18 @@
 import {
+  byKey,
   type Changes,
   changesSince,
   changesText,
   type Clash,
   type DeviceState,
+  type Entry,
   KIT,
   keyOf,
   mergeChanges,
   type Merged,
   withStamps,
 } from '@/core/exchange';
-import { canonical, idOf, type LinkedList, LISTS } from '@/core/file';
+import { canonical, idOf, type LinkedList, linkedId, linksFrom, LISTS, readRecord } from '@/core/file';
 import { recordName, type StoredRow } from '@/core/workroom';
 import { database } from './database';
 import { deviceId, lastStamp, sawStamp } from './device';
@@ -24,18 +26,17 @@ const MOST_CLASHES = 500;
 /** What this device has, as it tells another. What is damaged stays here. */
 async function stateNow(now: Date): Promise<DeviceState> {
   const all = await readAll(now);
-  const records = new Map(
+  const records = byKey(
     LISTS.flatMap((list) =>
-      (all[list] as readonly object[]).map((record) => {
-        const place = { list: list as string, id: idOf(list, record) };
-        return [keyOf(place), { ...place, record: record as StoredRow }] as const;
-      }),
+      (all[list] as readonly object[]).map((record) => ({
+        list: list as string,
+        id: idOf(list, record),
+        record: record as StoredRow,
+      })),
     ),
   );
   const kit = { list: KIT, id: KIT };
   records.set(keyOf(kit), { ...kit, record: { ...all.kit, id: KIT } });
-  const byKey = <T extends { list: string; id: string }>(some: readonly T[]) =>
-    new Map(some.map((one) => [keyOf(one), one]));
   const state = { records, stamps: byKey(all.stamps), deleted: byKey(all.deleted) };
   return { ...state, knows: withStamps(await readPreference('knows'), state) };
 }
@@ -58,11 +59,20 @@ export type ChangePlan = { list: string; added: number; changed: number; removed
 
 /** What taking in a device's changes would do; or that files between are missing. */
 export type ChangesPreview =
-  { kind: 'ready'; changes: Changes; plan: ChangePlan; clashes: Clash[] } | { kind: 'gap' } | { kind: 'own' };
+  | { kind: 'ready'; changes: Changes; plan: ChangePlan; clashes: Clash[] }
+  /** Files between are missing; it is this device's own; its clock is far ahead. */
+  | { kind: 'gap' | 'own' | 'ahead' };
+
+/** Later changes are stamped behind the newest one seen, so one from far ahead would carry this device's clock along, ms. */
+const FAR_AHEAD = 366 * 24 * 3_600_000;
 
 /** What taking in a device's changes would do. Changes nothing. */
 export async function previewChanges(changes: Changes, now: Date): Promise<ChangesPreview> {
   if (changes.device === deviceId()) return { kind: 'own' };
+  const newest = [changes.upTo ?? '', ...Object.values(withStamps(changes.knows, changes))].reduce((a, b) =>
+    a > b ? a : b,
+  );
+  if (newest > new Date(now.getTime() + FAR_AHEAD).toISOString()) return { kind: 'ahead' };
   const heard = (await readPreference('heard'))[changes.device] ?? '';
   if (changes.since !== null && heard < changes.since) return { kind: 'gap' };
   const state = await stateNow(now);
@@ -77,19 +87,23 @@ const named = ({ clashes, records }: Merged): Clash[] =>
     name: recordName(clash.list, records.get(keyOf(clash))?.record ?? clash.kept ?? clash.lost).slice(0, 300),
   }));
 
-function planOf(before: DeviceState, { records }: DeviceState): ChangePlan {
-  const count = (list: string) => {
-    const now = [...records.values()].filter((one) => one.list === list);
-    const was = [...before.records.values()].filter((one) => one.list === list);
-    const added = now.filter((one) => !before.records.has(keyOf(one))).length;
-    const changed = now.filter(({ record, ...place }) => {
-      const old = before.records.get(keyOf(place));
-      return old && canonical(old.record) !== canonical(record);
-    }).length;
-    return { list, added, changed, removed: was.filter((one) => !records.has(keyOf(one))).length };
+/** What bringing together does to the records of one list. */
+function differences(list: string, before: DeviceState, after: DeviceState) {
+  const now = [...after.records.values()].filter((one) => one.list === list);
+  const was = (one: Entry) => before.records.get(keyOf(one));
+  return {
+    added: now.filter((one) => !was(one)),
+    changed: now.filter((one) => was(one) && canonical(was(one)!.record) !== canonical(one.record)),
+    removed: [...before.records.values()].filter((one) => one.list === list && !after.records.has(keyOf(one))),
   };
-  return [...LISTS, KIT].map(count).filter(({ added, changed, removed }) => added + changed + removed > 0);
 }
+
+const planOf = (before: DeviceState, after: DeviceState): ChangePlan =>
+  [...LISTS, KIT].flatMap((list) => {
+    const { added, changed, removed } = differences(list, before, after);
+    const counts = { list, added: added.length, changed: changed.length, removed: removed.length };
+    return counts.added + counts.changed + counts.removed > 0 ? [counts] : [];
+  });
 
 /**
  * Brings this device and another together, all of it or nothing; it can be undone as a whole.
@@ -109,16 +123,12 @@ export async function takeChanges(changes: Changes, text: string, now: Date): Pr
   });
 }
 
-async function writeMerged(before: DeviceState, { records }: DeviceState): Promise<void> {
+async function writeMerged(before: DeviceState, after: DeviceState): Promise<void> {
   for (const list of [...LISTS, KIT]) {
-    const rows = [...records.values()].filter((one) => one.list === list);
-    const fresh = rows.filter(({ record, ...place }) => {
-      const old = before.records.get(keyOf(place));
-      return !old || canonical(old.record) !== canonical(record);
-    });
-    const gone = [...before.records.values()].filter((one) => one.list === list && !records.has(keyOf(one)));
-    if (fresh.length > 0) await database.table(list).bulkPut(fresh.map(({ record }) => record));
-    if (gone.length > 0) await database.table(list).bulkDelete(gone.map(({ id }) => id));
+    const { added, changed, removed } = differences(list, before, after);
+    const fresh = [...added, ...changed].map(({ record }) => record);
+    if (fresh.length > 0) await database.table(list).bulkPut(fresh);
+    if (removed.length > 0) await database.table(list).bulkDelete(removed.map(({ id }) => id));
   }
 }
 
@@ -134,15 +144,28 @@ async function noteHeard({ device, upTo, since }: Changes, merged: Merged): Prom
   if (Object.keys(heard).length > 1 && told !== null && (since === null || since < told)) await put('told', since);
 }
 
-/** Puts what lost a clash in the place of what stayed, and takes the clash off the list; it can be undone. */
-export async function useOther(clash: Clash, text: string): Promise<void> {
+/**
+ * Puts what lost a clash in the place of what stayed, and takes the clash off the list; it can be undone.
+ *
+ * @returns false where it cannot be: what it belongs to is gone, or it does not go with what is there now
+ */
+export async function useOther(clash: Clash, text: string): Promise<boolean> {
+  const { list, id, field, lost } = clash;
+  const now = await readRow(list, id);
+  const next = field === null ? (lost as StoredRow) : now && withField(now, field, lost);
+  if (!next || (list !== KIT && !readRecord(list as LinkedList, next).ok)) return false;
+  const there = await Promise.all(
+    linksFrom(list).map(async (link) => {
+      const target = linkedId(next, link);
+      return target === null || (await readRow(link.to, target)) !== undefined;
+    }),
+  );
+  if (there.includes(false)) return false;
   await edit(text, async () => {
-    const { list, id, field, lost } = clash;
-    const now = (await readRow(list as LinkedList, id)) as StoredRow | undefined;
-    if (field === null) await writeRow(list, id, lost as StoredRow);
-    else if (now) await writeRow(list, id, withField(now, field, lost));
+    await writeRow(list, id, next);
     await closeClash(clash);
   });
+  return true;
 }
 
 /** Takes a clash off the list: what stayed is right. */

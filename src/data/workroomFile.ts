@@ -189,7 +189,8 @@ export async function startEmpty(now: Date, id: string): Promise<void> {
 
 async function clearTables(): Promise<void> {
   for (const list of [...LISTS, 'kit', 'setAside', 'stamps', 'deleted']) await database.table(list).clear();
-  await putPreferences({ target: null });
+  // Another workroom has met no other device yet.
+  await putPreferences({ target: null, told: null, heard: {}, knows: {}, clashes: [] });
 }
 
 async function putPreferences(values: Record<string, unknown>): Promise<void> {

@@ -99,6 +99,19 @@ describe('own: a card on one’s own machine', () => {
     expect(row(worded, 'pressure')).toMatchObject({ said: 'normal', mine: 'normal' });
   });
 
+  it.each([
+    [0, 'lightest'],
+    [0.09, 'lightest'],
+    [0.1, 'lighter than normal'],
+    [0.49, 'lighter than normal'],
+    [0.5, 'normal'],
+    [0.51, 'heavier than normal'],
+    [0.9, 'heavier than normal'],
+    [0.91, 'heaviest'],
+  ])('a pressure of %d is %s', (pressure, said) =>
+    expect(row(PLAIN_MACHINE, 'pressure', { ...setup, pressure }).said).toBe(said),
+  );
+
   it('says where the dial ends before it', () => {
     const short = { ...PLAIN_MACHINE, tensionDial: { min: 0, max: 5, normal: 4, step: 1 } };
     expect(row(short, 'tension').isNearest).toBeUndefined();

@@ -92,7 +92,7 @@ const millimetres = (value: number) => `${plain(value)} mm`;
 const readMm = (text: string) => (/\d\s*mm\s*$/i.test(text) ? numberIn(text) : undefined);
 
 const readPlace = (text: string) => {
-  if (/^\s*centre|center\s*$/i.test(text)) return 0;
+  if (/^\s*cent(re|er)\s*$/i.test(text)) return 0;
   const mm = /^([\d.,]+)\s*mm\s+(left|right)$/i.exec(text.trim());
   const size = mm ? numberIn(mm[1]) : undefined;
   return size === undefined ? undefined : /left/i.test(mm![2]) ? -size : size;
@@ -151,9 +151,11 @@ const MEASURES: readonly [keyof Card['measures'], (value: number) => string, Reg
   ['markedMm', (mm) => `${plain(mm)} mm marked`, /^([\d.,]+) mm marked$/i],
   ['stitches', (count) => `${count} stitches`, /^(\d+) stitches$/i],
   ['afterMm', (mm) => `${plain(mm)} mm after sewing`, /^([\d.,]+) mm after sewing$/i],
+  ['widthMm', (mm) => `${plain(mm)} mm wide`, /^([\d.,]+) mm wide$/i],
   ['heldToMm', (mm) => `held to ${plain(mm)} mm`, /^held to ([\d.,]+) mm$/i],
   ['poppedAtMm', (mm) => `popped at ${plain(mm)} mm`, /^popped at ([\d.,]+) mm$/i],
   ['shiftMm', (mm) => `${plain(mm)} mm shifted`, /^(-?[\d.,]+) mm shifted$/i],
+  ['ridgeMm', (mm) => `${plain(mm)} mm ridge`, /^([\d.,]+) mm ridge$/i],
   ['pucker', (grade) => `pucker grade ${plain(grade)}`, /^pucker grade ([\d.,]+)$/i],
 ];
 

@@ -88,5 +88,9 @@ function assembled(
   return { ok: false, line: path, expected: message };
 }
 
-/** What the fabric is called, from the card's name. */
-const clothName = (name: string) => name.split(/[:,]/)[0].trim().slice(0, 60) || undefined;
+/** What the fabric is called, from a card's name such as “Merino, navy: plain seam”. */
+const clothName = (name: string) =>
+  name
+    .replace(/:[^:]*$/, '')
+    .trim()
+    .slice(0, 60) || undefined;

@@ -20,8 +20,12 @@ const back = (text: string): Card => {
 };
 
 /** Everything of a card that its lines are for. */
-const told = ({ name, operation, setup, simulated, passedAt, cloth }: Card) => ({
+const told = ({ name, operation, setup, simulated, passedAt, cloth, measures, notes, machine }: Card) => ({
   name,
+  measures: { ...measures, sources: undefined },
+  notes: notes.replace(/\s+/g, ' ').trim(),
+  machineName: machine.name,
+  clothName: cloth.name,
   operation: { ...operation, second: operation.second && { ...operation.second, name: undefined } },
   setup,
   simulated,
@@ -74,6 +78,36 @@ describe('own: a card as text', () => {
       }),
       { numRuns: 300 },
     );
+  });
+
+  it('every measure there can be comes back, and a fabric keeps a comma in its name', () => {
+    const measures = {
+      markedMm: 100,
+      stitches: 41,
+      afterMm: 101,
+      widthMm: 2.5,
+      shiftMm: -1.5,
+      heldToMm: 134,
+      ridgeMm: 0.5,
+      pucker: 4.5,
+    };
+    const card = { ...cards[0], name: 'Merino, navy: plain seam', measures } as Card;
+    expect(back(cardAsText(card)).measures).toEqual(measures);
+    expect(back(cardAsText(card)).cloth.name).toBe('Merino, navy');
+  });
+
+  it('a needle position is centre, or a length to one side', () => {
+    const at = (said: string) =>
+      readCardText(cardAsText(cards[0]).replace(/^Stitch:/m, `Needle position: ${said}\nStitch:`), NOW);
+    for (const [said, mm] of [
+      ['centre', 0],
+      ['Center', 0],
+      ['1.5 mm left', -1.5],
+      ['2 mm right', 2],
+    ] as const)
+      expect(at(said)).toMatchObject({ ok: true, card: { setup: { needlePositionMm: mm } } });
+    for (const said of ['centre of the foot', 'near the center', '1.5', '2 cm right'])
+      expect(at(said)).toMatchObject({ ok: false, line: 'Needle position' });
   });
 
   it('survives what messages do to lines: quoted, in another order, with words around them, with a comma in a number', () => {

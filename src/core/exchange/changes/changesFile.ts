@@ -11,7 +11,7 @@ import {
 } from '../../file';
 import { type FieldError, firstFieldError, idSchema, momentSchema } from '../../result';
 import type { StoredRow } from '../../workroom';
-import { type Changes, keyOf } from './state';
+import { byKey, type Changes, keyOf } from './state';
 
 /** Name and version written into a file of changes. */
 export const CHANGES_FORMAT = 'bobbet-changes';
@@ -67,8 +67,6 @@ export function readChanges(text: string): ReadChanges {
     if (!read.ok) return { ok: false, error: { path: `records[${i}].record.${read.path}`, message: read.problem } };
     records.set(keyOf({ list, id }), { list, id, record: read.record as StoredRow });
   }
-  const byKey = <T extends { list: string; id: string }>(all: readonly T[]) =>
-    new Map(all.map((one) => [keyOf(one), one]));
   const changes = { records, stamps: byKey(stamps), deleted: byKey(deleted), knows, device, since, upTo };
   return { ok: true, changes, exportedAt };
 }

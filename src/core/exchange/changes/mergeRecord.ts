@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { canonical, type Stamped } from '../../file';
 import { idSchema } from '../../result';
-import { isParts, isSame, type StoredRow } from '../../workroom';
+import { byId, isParts, isSame, type StoredRow } from '../../workroom';
 import { type Entry, hasSeen, type Knows, later, OLDEST } from './state';
 
 /** A record on one side. */
@@ -19,25 +19,13 @@ export const clashSchema = z.strictObject({
   field: z.string().max(200).nullable(),
   kept: z.unknown(),
   lost: z.unknown(),
-  /** What the record is called, for whoever reads of it. */
+  /** What the record is called. */
   name: z.string().max(300).optional(),
 });
 export type Clash = z.infer<typeof clashSchema>;
 
 /** The name under which a record's being there is stamped, apart from its fields. */
 export const ALIVE = '*';
-
-/** Entries by their ids, where every one has an id of its own; else null. */
-function entriesOf(value: unknown): Map<string, StoredRow> | null {
-  if (!Array.isArray(value)) return null;
-  const all = new Map<string, StoredRow>();
-  for (const one of value as unknown[]) {
-    const id = typeof one === 'object' && one !== null ? (one as StoredRow).id : undefined;
-    if (typeof id !== 'string' || all.has(id)) return null;
-    all.set(id, one as StoredRow);
-  }
-  return all;
-}
 
 const atOf = ({ stamp }: Version) => stamp?.at ?? OLDEST;
 const fieldStamp = (side: Version, field: string) => side.stamp?.fields[field] ?? atOf(side);
@@ -100,7 +88,7 @@ class Merging {
   }
 
   field(field: string, va: unknown, vb: unknown): unknown {
-    const [ea, eb] = [entriesOf(va), entriesOf(vb)];
+    const [ea, eb] = [byId(va), byId(vb)];
     if (ea && eb) return this.entries(field, ea, eb);
     if (isParts(va) && isParts(vb)) return this.parts(field, va, vb);
     const [sa, sb] = [wholeStamp(this.a, field), wholeStamp(this.b, field)];

@@ -30,6 +30,10 @@ export interface Changes extends DeviceState {
 
 export const keyOf = ({ list, id }: { list: string; id: string }): string => `${list} ${id}`;
 
+/** Anything of a record, by its list and id. */
+export const byKey = <T extends { list: string; id: string }>(all: readonly T[]): Map<string, T> =>
+  new Map(all.map((one) => [keyOf(one), one]));
+
 /** Stands for a moment before there were stamps. */
 export const OLDEST = '1970-01-01T00:00:00.000Z-0000-0';
 

@@ -35,7 +35,7 @@ export const isParts = (value: unknown): value is StoredRow =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
 /** The entries of a list by id; null for what is no list of entries with ids of their own. */
-function byId(value: unknown): Map<string, StoredRow> | null {
+export function byId(value: unknown): Map<string, StoredRow> | null {
   if (!Array.isArray(value)) return null;
   const entries = new Map<string, StoredRow>();
   for (const entry of value as unknown[]) {

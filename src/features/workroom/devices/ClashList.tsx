@@ -18,8 +18,8 @@ export function ClashList() {
   const say = useSay();
   if (!clashes?.length) return null;
   const use = async (clash: Clash, about: string) => {
-    await takeOther(clash, TEXT.used(about));
-    say(TEXT.used(about));
+    const isUsed = await takeOther(clash, TEXT.used(about));
+    say(isUsed ? TEXT.used(about) : TEXT.cannot(about));
   };
   return (
     <section aria-labelledby="clashes">

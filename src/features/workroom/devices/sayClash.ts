@@ -18,8 +18,13 @@ function valueWords(value: unknown): string {
   if (value === undefined || value === null || value === '') return TEXT.nothingThere;
   if (typeof value === 'string' || typeof value === 'number') return `“${String(value).slice(0, MOST)}”`;
   if (typeof value === 'boolean') return value ? TEXT.yes : TEXT.no;
-  const named = (value as { name?: unknown }).name;
-  return typeof named === 'string' ? `“${named}”` : JSON.stringify(value).slice(0, MOST);
+  if (Array.isArray(value)) return TEXT.entries(value.length);
+  const { name } = value as { name?: unknown };
+  if (typeof name === 'string') return `“${name}”`;
+  const parts = Object.entries(value).map(
+    ([part, one]) => `${fieldWords(part)} ${typeof one === 'object' ? '…' : String(one)}`,
+  );
+  return parts.join(', ').slice(0, MOST);
 }
 
 /** Two changes of the same thing, in words: what it is about, what stays, what the other was. */
