@@ -2,8 +2,8 @@ import type { Page } from '@playwright/test';
 import { STATIONS } from '@/parts/frame/stations';
 import { PRINTING_TEXT, TEXT as SEW_TEXT } from '@/features/sew/text';
 import { RUNNING_TEXT, WAY_TEXT } from '@/features/workroom/running/text';
-import { onDevice, starter, up } from './own';
-import { answered, ask, expect, openDemo, reading, settled, test } from './page';
+import { onDevice, starter, up } from './server';
+import { answered, ask, away, expect, openDemo, printed, reading, settled, test } from './page';
 
 const PORT = 4321;
 test.use({ baseURL: `http://localhost:${PORT}` });
@@ -55,12 +55,14 @@ test('with the server stopped every station opens and reloads, a setting is foun
 
   await ask(page, 'lawn', 'Seam along any line');
   await page.getByRole('button', { name: PRINTING_TEXT.printTheSteps }).click();
-  await expect(page.getByRole('dialog').getByRole('img').first()).toBeVisible();
-  await page.keyboard.press('Escape');
+  await expect((await printed(page)).first()).toContainText('Seam along any line');
+  await away(page);
   await page.getByRole('button', { name: SEW_TEXT.begin }).click();
   await expect(page.getByText(/step 1 of/)).toBeVisible();
+  await page.getByRole('button', { name: 'Done, next' }).click();
+  await expect(page.getByText(/step 2 of/)).toBeVisible();
   await page.reload();
-  await expect(page.getByText(/step 1 of/)).toBeVisible();
+  await expect(page.getByText(/step 2 of/)).toBeVisible();
 
   // Stations are gone to without the page being fetched again: what can be undone stays.
   await page.evaluate(() => void Object.assign(window, { sameWindow: true }));

@@ -11,7 +11,7 @@ import { TAKE_TEXT, TAKEN_CARD_TEXT } from '@/features/workroom/take/text';
 import { PASS_ON_TEXT, THING_TEXT } from '@/parts/things/text';
 import { takeLink } from '@/data/packedText';
 import { qrPath, QUIET } from '@/parts/paper/qr';
-import { away, axeFindings, expect, openCards, openDemo, printed, stored, test } from './page';
+import { away, axeFindings, expect, openCards, openDemo, printed, rowsOf, stored, test } from './page';
 
 const CARD = 'Lawn for the curtains: hem';
 /** Another person's Bobbet: an empty workroom with a plain machine of its own. */
@@ -125,8 +125,11 @@ test('a label is found by the code on it, read off the paper; a link goes into t
 test('what is broken is refused in a line, and nothing is changed', async ({ page }, info) => {
   await openCard(page);
   const text = await asText(page);
-  const cards = () => page.evaluate(async () => (await indexedDB.databases()).length);
-  const before = await cards();
+  const all = async () => {
+    const tables = ['cards', 'cloths', 'machines', 'swatches', 'lines', 'stamps', 'deleted'];
+    return JSON.stringify(await Promise.all(tables.map((table) => rowsOf(page, table))));
+  };
+  const before = await all();
   await page.goto('/take');
   for (const [pasted, says] of [
     ['just a message', /JSON/i],
@@ -152,7 +155,7 @@ test('what is broken is refused in a line, and nothing is changed', async ({ pag
   );
   await page.getByLabel(TAKE_TEXT.file).setInputFiles(file);
   await expect(page.getByRole('alert').filter({ hasText: FILES_TEXT.notImported('broken.json') })).toBeVisible();
-  expect(await cards()).toBe(before);
+  expect(await all()).toBe(before);
 });
 
 test('two devices come together by files, and what both changed can be chosen', async ({ page, browser }, info) => {

@@ -10,9 +10,10 @@ import { FILES_TEXT } from '@/features/workroom/files/text';
 import { BUILD_TEXT } from '@/parts/offline/text';
 import { PASS_ON_TEXT } from '@/parts/things/text';
 import { TEXT as SEW_TEXT } from '@/features/sew/text';
+import { TAKE_TEXT, TAKEN_CARD_TEXT } from '@/features/workroom/take/text';
 import { MEASURES_TEXT, SIGNS_TEXT, SIMULATED_TEXT } from '@/features/swatch/text';
 import { serveFolder } from '../scripts/serveFolder.mjs';
-import { onDevice } from './own';
+import { onDevice } from './server';
 import { answered, ask, expect, openDemo, stored, test } from './page';
 
 /** What `npm run export` made. */
@@ -153,19 +154,32 @@ test('a browser finds nothing in the way of installing it, and what other apps s
     await page.getByRole('link', { name: /^Deck canvas/ }).click();
     await page.getByRole('button', { name: PASS_ON_TEXT.lines }).click();
     const text = await page.locator('pre').innerText();
-    await page.evaluate((shared) => {
+    await page.evaluate(async (shared) => {
       const form = Object.assign(document.createElement('form'), {
         method: 'post',
         action: '/take',
         enctype: 'multipart/form-data',
       });
-      const field = Object.assign(document.createElement('textarea'), { name: 'text', value: shared });
+      const canvas = Object.assign(document.createElement('canvas'), { width: 40, height: 30 });
+      const picture = await new Promise<Blob>((done) => canvas.toBlob((blob) => done(blob!), 'image/png'));
+      const files = new DataTransfer();
+      files.items.add(new File([shared], 'card.txt', { type: 'text/plain' }));
+      files.items.add(new File([picture], 'merino.png', { type: 'image/png' }));
+      const field = Object.assign(document.createElement('input'), { name: 'files', type: 'file', multiple: true });
+      field.files = files.files;
       form.append(field);
       document.body.append(form);
       form.submit();
     }, text);
     await expect(page).toHaveURL(/\/take\//);
-    await expect(page.getByRole('region', { name: 'Deck canvas: plain seam' })).toBeVisible();
+    const card = page.getByRole('region', { name: 'Deck canvas: plain seam' });
+    await card.getByRole('button', { name: TAKEN_CARD_TEXT.not }).click();
+    // Two things came: the second is looked at after the first.
+    const photo = page.getByRole('region', { name: TAKE_TEXT.sharedTitle });
+    await expect(photo).toContainText('merino.png');
+    await photo.getByRole('button', { name: TAKE_TEXT.keepPhoto }).click();
+    await expect(photo).toHaveCount(0);
+    await stored(page, 'photos', (rows) => rows.length === 1);
   } finally {
     await closed(server);
   }

@@ -92,7 +92,8 @@ const sayFinding = ({ id, nodes }: { id: string; nodes: { html: string }[] }) =>
 export const stored = (page: Page, table: string, what: (rows: unknown[]) => boolean) =>
   expect.poll(async () => what(await rowsOf(page, table)), { message: `what is stored in ${table}` }).toBe(true);
 
-const rowsOf = (page: Page, table: string) =>
+/** What is stored in one of the tables of the workroom. */
+export const rowsOf = (page: Page, table: string) =>
   page.evaluate(
     (name) =>
       new Promise<unknown[]>((done, failed) => {

@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process';
-import { answers, ended, starter } from './own';
+import { answers, ended, starter } from './server';
 import { expect, openDemo, test } from './page';
 import { BOUNDARY_TEXT } from '@/parts/boundary/text';
 import { NEW_JOB_TEXT } from '@/features/jobs/text';

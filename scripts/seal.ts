@@ -6,7 +6,7 @@ import path from 'node:path';
 import { buildSync } from 'esbuild';
 import { CONTENT_POLICY, policyText } from '../src/offline/contentPolicy';
 import { dataAddress } from '../src/offline/pages';
-import { kindOfFile } from './sealed';
+import { kindOfFile } from './builtFile';
 
 interface Kept {
   url: string;
@@ -37,7 +37,7 @@ const kept = (folder: string, file: string, url: string): Kept => ({
 
 /** The policy of a page: its own scripts by their hashes, written in before anything it could run. */
 function sealPage(file: string): void {
-  // A page that was sealed before is sealed anew.
+  // A page may have been sealed before.
   const html = readFileSync(file, 'utf8').replace(/<meta http-equiv="Content-Security-Policy"[^>]*>/, '');
   const inline = [...html.matchAll(/<script(?![^>]*\ssrc=)[^>]*>([\s\S]*?)<\/script>/g)].map(
     ([, code]) => `'sha256-${sha256(code).digest('base64')}'`,

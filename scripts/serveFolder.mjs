@@ -4,6 +4,7 @@ import { createReadStream, existsSync, statSync } from 'node:fs';
 import { createServer } from 'node:http';
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
+import { stop } from './steps.mjs';
 
 const TYPES = {
   '.html': 'text/html; charset=utf-8',
@@ -61,6 +62,8 @@ if (import.meta.url === pathToFileURL(process.argv[1] ?? '').href) {
   const at = words.indexOf('--port');
   const port = Number(at >= 0 ? words[at + 1] : 3100);
   const folder = path.resolve(words.find((word, i) => i !== at && (at < 0 || i !== at + 1)) ?? 'exported');
-  await serveFolder(folder, port);
+  if (!Number.isInteger(port) || port < 1 || port > 65535) stop('--port: expected a number from 1 to 65535');
+  if (!existsSync(folder)) stop(`${folder}: no such folder. Run: npm run export`);
+  await serveFolder(folder, port).catch(() => stop(`Port ${port} is taken. Choose another one with --port.`));
   console.log(`${folder} is at http://localhost:${port}\nStop it with Ctrl-C.`);
 }

@@ -66,7 +66,7 @@ const SOURCES = [
   'demo',
   'public/icons',
   'scripts/seal.ts',
-  'scripts/sealed.ts',
+  'scripts/builtFile.ts',
   'package-lock.json',
   'next.config.ts',
   'tsconfig.json',
@@ -88,8 +88,10 @@ export function build() {
   for (const file of SOURCES.flatMap(filesUnder).sort()) hash.update(file).update(readFileSync(path.join(root, file)));
   const now = hash.digest('hex');
   const mark = path.join(root, '.next', 'built-from');
-  if (existsSync(path.join(root, '.next', 'BUILD_ID')) && existsSync(mark) && readFileSync(mark, 'utf8') === now)
-    return true;
+  const isWhole = [path.join('.next', 'BUILD_ID'), path.join('public', 'sw.js')].every((file) =>
+    existsSync(path.join(root, file)),
+  );
+  if (isWhole && existsSync(mark) && readFileSync(mark, 'utf8') === now) return true;
   console.log('Building …');
   if (!runTool('next/dist/bin/next', ['build']) || !seal('server')) return false;
   writeFileSync(mark, now);

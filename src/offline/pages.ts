@@ -4,8 +4,8 @@ import { moved } from './addresses';
 export type IsKept = (address: string) => boolean;
 
 /**
- * Where the router's own data of a page are kept. On Bobbet's server they have the page's address and are told apart by
- * a header, which a store of addresses cannot see: it becomes part of the address.
+ * Where the router's own data of a page are kept. On Bobbet's server they have the page's address, and only a header differs,
+ * which a store of addresses cannot see: it becomes part of the address.
  *
  * @param page - path of the page, `/match`
  * @param segment - the part that is asked for, `/_tree`; null for all of it

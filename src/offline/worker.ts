@@ -111,7 +111,7 @@ async function headOf(page: string, request: Request): Promise<Response> {
 }
 
 /**
- * A worker's script as an answer of its own. Where its parts are is told to a worker in the fragment of its address, and
+ * A worker's script as an answer of its own. A worker reads where its parts are from the fragment of its address, and
  * an answer straight from the store has an address without one.
  */
 async function asWorker(file: string, request: Request): Promise<Response> {

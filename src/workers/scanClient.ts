@@ -8,7 +8,7 @@ export interface Scanner {
   stop: () => void;
 }
 
-/** Starts reading codes; whoever starts it stops it. */
+/** Starts a worker that reads codes; stop it when it is no longer needed. */
 export function startScanner(): Scanner {
   const worker = new Worker(new URL('./scan.worker.ts', import.meta.url), { type: 'module' });
   const remote = talkTo<ScanWorker>(worker);

@@ -18,8 +18,8 @@ function spread(text: string, seed: number): number {
 /**
  * The short code of something stored, as it stands on its label: six signs, always the same for the same id.
  *
- * Among a thousand cards two share a code about once in two thousand workrooms; whoever looks a code up shows all that
- * have it.
+ * Among a thousand cards two share a code about once in two thousand workrooms; looking one up
+ * shows all that have it.
  *
  * @param id - the id of the record
  * @example

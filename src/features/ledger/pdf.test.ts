@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import type { Card } from '@/core/card';
 import { PLAIN_MACHINE } from '@/core/kit';
-import { type LabelSheet, USUAL_LABEL_SHEET } from '@/core/ledger';
+import { type LabelSheet, labelPlaces, USUAL_LABEL_SHEET } from '@/core/ledger';
 import { printingIn } from '@/core/units';
-import { pagesOf, TYPE } from '@/parts/paper/pdf.testing';
+import { drawnOn, pagesOf, TYPE } from '@/parts/paper/pdf.testing';
 import { labelsPdf } from './pdf';
 
 const card = (id: string, name = 'Deck canvas, a plain seam'): Card => ({
@@ -59,6 +59,33 @@ describe('labels as a PDF file', () => {
     expect(lost.split(' ').sort()).toEqual(['Ж', 'а', 'е', 'к', 'т'].sort());
     expect((await made([card('a', 'Crêpe de Chine, 5 °C')])).lost).toBe('');
     expect((await made([card('a', 'Żółta tafta, şile bezi, přeložená, 20 µm, ½ in')])).lost).toBe('');
+  });
+
+  it('have a code as large as there is room for, and none that no scanner could read', async () => {
+    // What is filled: the code alone; the rest is writing.
+    const fills = async (sheet: LabelSheet) =>
+      drawnOn((await pagesOf((await made(many(1), sheet)).bytes))[0]).match(/^f$/gm)?.length ?? 0;
+    expect(await fills(SHEET)).toBe(1);
+    const seen = new Set<number>();
+    for (const [across, down] of [
+      [2, 14],
+      [2, 15],
+      [2, 16],
+      [2, 17],
+      [2, 18],
+      [5, 3],
+      [6, 3],
+    ]) {
+      const sheet = { ...USUAL_LABEL_SHEET, across, down };
+      const lie = labelPlaces(sheet);
+      if (!lie.ok) throw new Error(lie.text);
+      const [{ widthMm, heightMm }] = lie.places;
+      // 12 mm of code, with 2 mm free above and below, and two thirds of the width for what is written.
+      const has = heightMm >= 16 && widthMm >= 36 ? 1 : 0;
+      expect(await fills(sheet), `${widthMm} × ${heightMm} mm`).toBe(has);
+      seen.add(has);
+    }
+    expect(seen.size).toBe(2);
   });
 
   it('take a name of any length', async () => {

@@ -45,12 +45,17 @@ const idle = () =>
 /** How long a window may stay open before it asks again whether there is a newer build, ms. */
 const ASK_AGAIN = 60 * 60_000;
 
+let keeping: Promise<boolean> | null = null;
+
 /**
- * Keeps Bobbet on the device from now on, where the browser can, and follows newer builds.
+ * Keeps Bobbet on the device from now on, where the browser can, and follows newer builds: once for a window, however often
+ * it is asked.
  *
  * @returns whether this browser can, here
  */
-export async function keepOnDevice(): Promise<boolean> {
+export const keepOnDevice = (): Promise<boolean> => (keeping ??= startKeeping());
+
+async function startKeeping(): Promise<boolean> {
   if (process.env.NODE_ENV !== 'production' || !window.isSecureContext || !('serviceWorker' in navigator)) return false;
   const { Serwist } = await import('@serwist/window');
   const worker = new Serwist('/sw.js', { scope: '/', updateViaCache: 'none' });

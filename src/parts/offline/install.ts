@@ -7,17 +7,23 @@ let ask: InstallAsk | null = null;
 const listeners = new Set<() => void>();
 const tell = () => listeners.forEach((listener) => listener());
 
-/** Keeps the browser's own question back until the person asks to install; from the first moment of a window. */
-export function awaitInstall(): void {
-  window.addEventListener('beforeinstallprompt', (event) => {
+/** Keeps the browser's own question back until the person asks to install; gives back how to stop. */
+export function awaitInstall(): () => void {
+  const hold = (event: Event) => {
     event.preventDefault();
     ask = event as InstallAsk;
     tell();
-  });
-  window.addEventListener('appinstalled', () => {
+  };
+  const done = () => {
     ask = null;
     tell();
-  });
+  };
+  window.addEventListener('beforeinstallprompt', hold);
+  window.addEventListener('appinstalled', done);
+  return () => {
+    window.removeEventListener('beforeinstallprompt', hold);
+    window.removeEventListener('appinstalled', done);
+  };
 }
 
 /** Whether Bobbet has a window of its own already. */

@@ -11,15 +11,19 @@ export function useTakePhoto(owner: PhotoOwner, id: string) {
   const [busy, setBusy] = useState(false);
   const say = useSay();
   const act = useAct();
-  const take = async (file: File | undefined) => {
-    if (!file) return;
+  /** @returns whether the photo is kept now; why not has been said */
+  const take = async (file: File): Promise<boolean> => {
     setBusy(true);
     const small = await shrinkPhoto(file)
       .catch((cause: Error) => void say(PHOTO_TEXT.failed(file.name, cause.message)))
       .finally(() => setBusy(false));
-    if (small === undefined) return;
-    if (!small) return say(PHOTO_TEXT.unreadable(file.name));
+    if (small === undefined) return false;
+    if (!small) {
+      say(PHOTO_TEXT.unreadable(file.name));
+      return false;
+    }
     await changePhoto(owner, id, { id: newId(), ...small, takenAt: nowText() });
+    return true;
   };
   const drop = () => act(PHOTO_TEXT.deleted, () => changePhoto(owner, id, null));
   return { busy, take, drop };

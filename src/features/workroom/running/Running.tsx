@@ -114,11 +114,13 @@ function Kept({ can }: { can: boolean }) {
 /** Where links lead: only an address that other devices can open safely. */
 function Address({ own }: { own: string | null }) {
   const stored = usePreference('bobbetAddress');
+  // Shown afresh when it was put in by a press; what is being typed stays as it is.
+  const [presses, setPresses] = useState(0);
   if (stored === undefined) return null;
   return (
     <>
       <Field
-        key={stored}
+        key={presses}
         label={TEXT.address}
         text={stored}
         read={(text) => {
@@ -130,7 +132,11 @@ function Address({ own }: { own: string | null }) {
       />
       {own !== null && stored !== own && (
         <div className={styles.actions}>
-          <Button onClick={() => void writePreference('bobbetAddress', own)}>{TEXT.addressHere}</Button>
+          <Button
+            onClick={() => void writePreference('bobbetAddress', own).then(() => setPresses((count) => count + 1))}
+          >
+            {TEXT.addressHere}
+          </Button>
         </div>
       )}
     </>

@@ -23,7 +23,7 @@ export const RUNNING_TEXT = {
 export const WAY_TEXT: Readonly<Record<RunningWay, { title: string; is: string; adds: string }>> = {
   'this-computer': {
     title: 'From this computer, with npm start',
-    is: 'Only this computer can open it. Everything a browser can do works.',
+    is: 'This window runs on the computer that serves it. Whatever this browser can do, it can do here.',
     adds: 'It needs nothing else: no host, no certificate.',
   },
   secure: {
@@ -41,7 +41,10 @@ export const WAY_TEXT: Readonly<Record<RunningWay, { title: string; is: string; 
 /** What a browser can do for Bobbet, as a row of the list. */
 export const ABILITY_TEXT: Readonly<Record<Ability, { name: string; what: string }>> = {
   offline: { name: 'Works offline', what: 'Every station opens with the network or the server off.' },
-  install: { name: 'Can be installed', what: 'An icon and a window of its own; it opens your card files.' },
+  install: {
+    name: 'Can be installed',
+    what: 'An icon and a window of its own; it opens your card files. Some browsers offer it in their own menu only.',
+  },
   camera: { name: 'Camera', what: 'Scans the code on a label or a printed card.' },
   share: { name: 'Share', what: 'Sends a card to another app on this device.' },
   awake: { name: 'Screen stays on', what: 'While you follow the steps of a seam.' },

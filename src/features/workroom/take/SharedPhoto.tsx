@@ -16,26 +16,30 @@ export function SharedPhoto({ file, onDone }: { file: File; onDone: () => void }
   const say = useSay();
   const id = picked ?? cloths?.[0]?.id ?? '';
   const { busy, take } = useTakePhoto('cloths', id);
-  if (!cloths?.length) return null;
+  if (!cloths) return null;
   const keep = async () => {
-    await take(file);
+    if (!(await take(file))) return;
     say(TEXT.photoKept(cloths.find((one) => one.id === id)?.cloth.name ?? ''));
     onDone();
   };
   return (
     <section aria-label={TEXT.sharedTitle} className={styles.preview}>
       <h2>{TEXT.sharedTitle}</h2>
-      <p>{TEXT.sharedPhoto(file.name)}</p>
+      <p>{cloths.length > 0 ? TEXT.sharedPhoto(file.name) : TEXT.noFabric(file.name)}</p>
       <div className={styles.actions}>
-        <Pick
-          label={TEXT.fabric}
-          value={id}
-          options={cloths.map((one) => [one.id, one.cloth.name ?? ''] as const)}
-          onPick={setPicked}
-        />
-        <Button variant="contained" disabled={busy} onClick={() => void keep()}>
-          {TEXT.keepPhoto}
-        </Button>
+        {cloths.length > 0 && (
+          <>
+            <Pick
+              label={TEXT.fabric}
+              value={id}
+              options={cloths.map((one) => [one.id, one.cloth.name ?? ''] as const)}
+              onPick={setPicked}
+            />
+            <Button variant="contained" disabled={busy} onClick={() => void keep()}>
+              {TEXT.keepPhoto}
+            </Button>
+          </>
+        )}
         <Button onClick={onDone}>{TAKEN_CARD_TEXT.not}</Button>
       </div>
     </section>

@@ -17,18 +17,29 @@ import { useLookInto } from './useLookInto';
 /** Where something from elsewhere comes in: pasted, as a file, by a link, by a code, shared by another app. */
 export function TakeStation() {
   const [pasted, setPasted] = useState('');
-  const [photo, setPhoto] = useState<File | null>(null);
+  /** What other apps have brought, one looked at after the other. */
+  const [waiting, setWaiting] = useState<readonly File[]>([]);
   const { preview, close, work, text, file } = useLookInto();
   const onLink = (link: string) => void text(link, TEXT.linked);
-  const code = useArrivals({ onLink, onFile: (one) => (isPhoto(one) ? setPhoto(one) : void file(one)) });
+  const show = async (files: readonly File[]): Promise<void> => {
+    setWaiting(files);
+    const [one] = files;
+    if (one && !isPhoto(one) && !(await file(one))) await show(files.slice(1));
+  };
+  const next = () => {
+    close();
+    void show(waiting.slice(1));
+  };
+  const code = useArrivals({ onLink, onFiles: (files) => void show([...waiting, ...files]) });
+  const photo = waiting.length > 0 && isPhoto(waiting[0]) ? waiting[0] : null;
   return (
     <div className={styles.page}>
       <h1>{TEXT.title}</h1>
       <p>{TEXT.what}</p>
       <Working work={work} label={TEXT.reading} />
-      {photo && <SharedPhoto file={photo} onDone={() => setPhoto(null)} />}
+      {photo && <SharedPhoto key={photo.name} file={photo} onDone={next} />}
       {preview ? (
-        <ImportPreview key={preview.fileName} preview={preview} onDone={close} />
+        <ImportPreview key={preview.fileName} preview={preview} onDone={next} />
       ) : (
         <div className={styles.columns}>
           <section aria-labelledby="paste" className={styles.files}>
@@ -73,12 +84,18 @@ interface LaunchQueue {
 }
 
 /** What a link, another app or the file manager has brought, once; gives back the code that a link asks for. */
-function useArrivals({ onLink, onFile }: { onLink: (link: string) => void; onFile: (file: File) => void }): string {
+function useArrivals({
+  onLink,
+  onFiles,
+}: {
+  onLink: (link: string) => void;
+  onFiles: (files: readonly File[]) => void;
+}): string {
   const router = useRouter();
   const [code, setCode] = useState('');
-  const heard = useRef({ onLink, onFile });
+  const heard = useRef({ onLink, onFiles });
   useEffect(() => {
-    heard.current = { onLink, onFile };
+    heard.current = { onLink, onFiles };
   });
   useEffect(() => {
     const look = () => {
@@ -90,10 +107,10 @@ function useArrivals({ onLink, onFile }: { onLink: (link: string) => void; onFil
     };
     look();
     window.addEventListener('hashchange', look);
-    void takeShared().then((files) => files.forEach((one) => heard.current.onFile(one)));
+    void takeShared().then((files) => files.length > 0 && heard.current.onFiles(files));
     const { launchQueue } = window as { launchQueue?: LaunchQueue };
     launchQueue?.setConsumer(({ files }) => {
-      for (const handle of files) void handle.getFile().then((one) => heard.current.onFile(one));
+      void Promise.all(files.map((handle) => handle.getFile())).then((found) => heard.current.onFiles(found));
     });
     return () => window.removeEventListener('hashchange', look);
   }, [router]);

@@ -28,6 +28,8 @@ export const TAKE_TEXT = {
   stopped: 'Stopped. Nothing here has changed.',
   sharedTitle: 'Shared with Bobbet',
   sharedPhoto: (name: string) => `${name} is a photo. Choose the fabric it shows:`,
+  noFabric: (name: string) =>
+    `${name} is a photo, and a photo belongs to a fabric. Add the fabric first, then share it again.`,
   photoKept: (name: string) => `The photo is with ${name}.`,
   fabric: 'Fabric',
   keepPhoto: 'Keep the photo with it',

@@ -20,14 +20,17 @@ export function useLookInto() {
     if (found.length > MOST_UNPACKED) say(TEXT.tooLong);
     else await show(found, name);
   };
-  const file = async (found: File) => {
+  /** @returns whether there is something to be shown; why not has been said */
+  const file = async (found: File): Promise<boolean> => {
     try {
       const read = await work.run((onShare, signal) => readTextFile(found, { onShare, signal }));
       await show(read, found.name);
+      return true;
     } catch (cause) {
       if (cause instanceof FileTooLargeError) say(TEXT.tooLarge(found.name));
       else if (cause instanceof StoppedError) say(TEXT.stopped);
       else throw cause;
+      return false;
     }
   };
   return { preview, close: () => setPreview(null), work, text, file };

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { kindOfFile } from './sealed';
+import { kindOfFile } from './builtFile';
 
 describe('own: what a built file is asked for as', () => {
   it.each([
