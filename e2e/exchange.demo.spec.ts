@@ -81,7 +81,10 @@ test('a label is found by the code on it, read off the paper; a link goes into t
   await openDemo(page, '/workroom?place=running');
   await page.getByLabel(RUNNING_TEXT.address).fill('http://sewing.example');
   await expect(page.getByText(/begins with https/)).toBeVisible();
-  await page.getByLabel(RUNNING_TEXT.address).fill('https://sewing.example/');
+  // Letter by letter: what is valid on the way is kept, and the field stays where the person is.
+  await page.getByLabel(RUNNING_TEXT.address).fill('');
+  await page.getByLabel(RUNNING_TEXT.address).pressSequentially('https://sewing.example/');
+  await expect(page.getByLabel(RUNNING_TEXT.address)).toBeFocused();
   await stored(page, 'preferences', (rows) => JSON.stringify(rows).includes('"https://sewing.example"'));
   await page.goto('/log?place=cards');
   await page.getByRole('checkbox', { name: /^Select Deck canvas/ }).check();
