@@ -11,7 +11,7 @@ import type { Pixels } from './picture/pixels';
 import { type PhotoSeam, seamMeasures } from './photoSeam';
 import { type ReadSeam, readSeam } from './readSeam';
 import { refused, refusedBy } from './refusals';
-import { followed } from './seam/follow';
+import { followerOf } from './seam/follow';
 import { groundOf } from './seam/ground';
 import { type Seed, seedsOf } from './seam/seeds';
 
@@ -53,6 +53,10 @@ const READS = 9;
 const SHORTEST_MM = 12;
 /** From this confidence on a seam is believed, and what lies on it is not read again. */
 const BELIEVED = 0.5;
+/** Of the strength of a seam that is believed: what is weaker is not read. */
+const FAR_LESS = 0.3;
+/** A seam so long is long enough, mm. */
+const USUAL_MM = 40;
 /** Below it a reading is not given out. */
 const LEAST_CONFIDENCE = 0.25;
 const LIMITS = { sidePx: 120, bright: 28, spread: 1.2, burnt: 0.6, tiltDeg: 40, edgePx: 9, stitchPx: 4, stitches: 6 };
@@ -88,7 +92,7 @@ export function measurePhoto(
   const sure = reads
     .map((read) => ({ read, confidence: confidenceOf(read) }))
     .filter(({ confidence }) => confidence >= LEAST_CONFIDENCE)
-    .sort((a, b) => b.confidence - a.confidence);
+    .sort((a, b) => weightOf(b) - weightOf(a));
   if (sure.length === 0) return whyNot(pixels, reads, scale.mmToPx);
   const pxStitch = sure[0].read.pitchMm * sure[0].read.pxPerMm;
   if (pxStitch < LIMITS.stitchPx) return refusedBy('photo.stitches-too-small', pxStitch, LIMITS.stitchPx, 'px');
@@ -116,7 +120,9 @@ function scaleOf(pixels: Pixels, scale: PhotoScale): Scale | { blocked: Blocked[
   const mmToPx = corners && homographyFrom(CARD_CORNERS, corners);
   if (!corners || !mmToPx) return refused('photo.scale-missing');
   const lean = tiltDeg(corners, pixels.width, pixels.height);
-  return lean > LIMITS.tiltDeg ? refusedBy('photo.picture-tilted', lean, LIMITS.tiltDeg, '°') : { mmToPx, card: corners };
+  return lean > LIMITS.tiltDeg
+    ? refusedBy('photo.picture-tilted', lean, LIMITS.tiltDeg, '°')
+    : { mmToPx, card: corners };
 }
 
 /** The line that was shown, as it is and as what is followed from its middle. */
@@ -124,9 +130,7 @@ function readLine(pixels: Pixels, mmToPx: Homography, { line, kind }: PhotoQuest
   const pxToMm = inverse(mmToPx);
   const places = (line ?? []).map(({ x, y }) => taken(pxToMm, x, y));
   if (places.length < 2) return [];
-  return [0.5, 2.2, 5]
-    .map((bandMm) => readSeam(pixels, mmToPx, places, bandMm, kind))
-    .filter((read) => read !== null);
+  return [0.5, 2.2, 5].map((bandMm) => readSeam(pixels, mmToPx, places, bandMm, kind)).filter((read) => read !== null);
 }
 
 function readLines(
@@ -141,20 +145,32 @@ function readLines(
   progress(0.45);
   const seeds = seedsOf(ground, SEEDS);
   progress(0.6);
+  const follow = followerOf(ground);
   const reads: ReadSeam[] = [];
   let left = READS;
+  let strongest = 0;
   for (const seed of seeds) {
     if (left === 0) break;
     if (reads.some((read) => confidenceOf(read) >= BELIEVED && liesOn(seed, read))) continue;
-    const places = followed(ground, seed);
+    // Once one is believed, what stands out far less than it is texture.
+    if (seed.strength < FAR_LESS * strongest) continue;
+    const places = follow(seed);
     const [first, last] = [places[0], places[places.length - 1]];
     if (places.length < 4 || Math.hypot(last.x - first.x, last.y - first.y) < SHORTEST_MM) continue;
     left -= 1;
     const read = readSeam(pixels, mmToPx, places, seed.bandMm, kind);
     if (read) reads.push(read);
+    if (read && confidenceOf(read) >= BELIEVED) strongest = Math.max(strongest, seed.strength);
     progress(0.6 + 0.35 * (1 - left / READS));
   }
   return reads;
+}
+
+/** Of two that are as sure the longer one: a piece of a seam reads as well as the whole. */
+function weightOf({ read, confidence }: { read: ReadSeam; confidence: number }): number {
+  const { penetrations } = read;
+  const lengthMm = penetrations[penetrations.length - 1].alongMm - penetrations[0].alongMm;
+  return confidence * (1 - Math.exp(-lengthMm / USUAL_MM));
 }
 
 /** Whether a piece belongs to a seam already read. */

@@ -4,7 +4,7 @@ import type { Pixels } from './picture/pixels';
 import { centred } from './seam/centre';
 import { stripAlong } from './seam/strip';
 import { type ThreadMap, threadMap } from './seam/thread';
-import { aside, type Way, wayThrough } from './seam/way';
+import { aside, placeOn, type Way, wayThrough } from './seam/way';
 import { type ReadStitches, straightStitches } from './stitches/straight';
 import { edgesOf, zigzagStitches } from './stitches/zigzag';
 
@@ -19,7 +19,8 @@ export interface ReadSeam extends ReadStitches {
 /** Pixels of a strip to the mm at most: more only takes time. */
 const MOST_PX_PER_MM = 14;
 /** The strip goes on so far beyond what was seen of the seam, mm. */
-const BEYOND_MM = 6;
+const BEYOND_MM = 14;
+const ROUNDS = 4;
 /** Fabric beside the stitching, to both sides, mm. */
 const BESIDE_MM = 2.6;
 
@@ -56,8 +57,33 @@ export function readSeam(
       wide = seen;
       way = aside(way, (edges.low + edges.high) / 2);
     }
-    way = centred(map, way, wide);
+    way = centred(map, way, wide, BEYOND_MM);
   }
+  let read = readAlong(pixels, mmToPx, way, wide, fine, kind);
+  // The corners of a zigzag tell its middle better than its thread does: again along them, until no more are found.
+  for (let round = 0; round < ROUNDS && read?.kind === 'zigzag'; round += 1) {
+    const middles = middlesOf(read);
+    if (middles.length < 4) break;
+    const straighter = wayThrough(middles, 14, BEYOND_MM);
+    const again: ReadAlong | null = readAlong(pixels, mmToPx, straighter, read.widthMm + 0.4, fine, 'zigzag');
+    if (!again || again.fit * again.slots.clear < 0.85 * read.fit * read.slots.clear) break;
+    const more = again.slots.stitches - read.slots.stitches;
+    read = again;
+    if (round > 0 && more <= 0) break;
+  }
+  return read && { ...read, pxPerMm: sharp };
+}
+
+type ReadAlong = Omit<ReadSeam, 'pxPerMm'>;
+
+function readAlong(
+  pixels: Pixels,
+  mmToPx: Homography,
+  way: Way,
+  wide: number,
+  fine: number,
+  kind: 'straight' | 'zigzag' | null,
+): ReadAlong | null {
   const map = threadMap(stripAlong(pixels, mmToPx, way, wide / 2 + BESIDE_MM, fine), wide);
   if (map.contrast < FAINTEST) return null;
   const reads = [
@@ -68,7 +94,20 @@ export function readSeam(
   const best = reads.reduce((a, b) => (b.fit * b.slots.clear > a.fit * a.slots.clear ? b : a));
   // From side to side a zigzag is a straight line too, of the same pitch: it is a zigzag once that is clear.
   const zigzag = reads.find((read) => read.kind === 'zigzag' && read.fit >= 0.75 && read.slots.clear >= 0.5);
-  return { ...(zigzag ?? best), way, map, pxPerMm: sharp };
+  return { ...(zigzag ?? best), way, map };
+}
+
+/** Between each two corners that are well placed, mm in the plane. */
+function middlesOf({ penetrations, way, slots }: ReadAlong): Point[] {
+  const at = new Map(slots.kept.map(({ index }, i) => [index, penetrations[i]]));
+  return slots.even.flatMap(([a, b]) => {
+    const one = at.get(a);
+    const two = at.get(b);
+    if (!one || !two) return [];
+    const p = placeOn(way, one.alongMm, one.acrossMm);
+    const q = placeOn(way, two.alongMm, two.acrossMm);
+    return [{ x: (p.x + q.x) / 2, y: (p.y + q.y) / 2 }];
+  });
 }
 
 /** Less than this, in spreads of the fabric, is fabric. */

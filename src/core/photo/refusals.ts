@@ -13,8 +13,10 @@ const REFUSALS = {
     'No line of stitching is seen. Go nearer, or sew the test in a thread that stands out from the fabric.',
   'photo.contrast-low':
     'The thread hardly differs from the fabric. Light it from the side, or sew the test in another colour.',
-  'photo.picture-blurred': 'The picture is blurred. Hold still, tap the stitching to focus, and keep a hand’s width away.',
-  'photo.stitches-too-small': 'The stitches are too small in the picture. Go nearer, or use a picture with more pixels.',
+  'photo.picture-blurred':
+    'The picture is blurred. Hold still, tap the stitching to focus, and keep a hand’s width away.',
+  'photo.stitches-too-small':
+    'The stitches are too small in the picture. Go nearer, or use a picture with more pixels.',
   'photo.seam-too-short': 'Too few stitches are in the picture. Show at least eight of them.',
   'photo.stitch-not-read':
     'A line is seen, but its stitches are not told apart. Light it from the side; only straight stitch and zigzag can be read.',
@@ -26,9 +28,6 @@ export type PhotoRefusal = keyof typeof REFUSALS;
 export const refused = (code: PhotoRefusal): { blocked: Blocked[] } => ({ blocked: [{ code, text: REFUSALS[code] }] });
 
 /** The same as a number over its limit. */
-export const refusedBy = (
-  code: PhotoRefusal,
-  actual: number,
-  limit: number,
-  unit: string,
-): { blocked: Blocked[] } => ({ blocked: [{ code, text: REFUSALS[code], actual, limit, unit }] });
+export const refusedBy = (code: PhotoRefusal, actual: number, limit: number, unit: string): { blocked: Blocked[] } => ({
+  blocked: [{ code, text: REFUSALS[code], actual, limit, unit }],
+});

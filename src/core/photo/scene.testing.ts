@@ -165,7 +165,12 @@ function stitched(seam: SceneSeam, rng: Rng): { dashes: Dash[]; holes: At[]; see
     const pieces = Math.max(1, to.i - from.i) * 2;
     for (let p = 0; p < pieces; p += 1) {
       const t = (share: number) => off + share * (1 - 2 * off);
-      dashes.push({ from: at(t(p / pieces)), to: at(t((p + 1) / pieces)), half: seam.threadMm / 2, colour: seam.thread });
+      dashes.push({
+        from: at(t(p / pieces)),
+        to: at(t((p + 1) / pieces)),
+        half: seam.threadMm / 2,
+        colour: seam.thread,
+      });
     }
   });
   const seen = kept.map(({ s, v }) => place(s, v));
@@ -252,9 +257,11 @@ function colourAt(scene: Scene, dashes: Dash[], holes: At[]) {
     if (scrap && (Math.abs(x) > scrap.halfX || Math.abs(y) > scrap.halfY)) return scrap.table;
     let light = ground(x, y);
     if (scene.pucker > 0 && seam) {
-      const v = -(x - seam.middle.x) * Math.sin(rad(seam.angleDeg)) + (y - seam.middle.y) * Math.cos(rad(seam.angleDeg));
+      const v =
+        -(x - seam.middle.x) * Math.sin(rad(seam.angleDeg)) + (y - seam.middle.y) * Math.cos(rad(seam.angleDeg));
       const s = (x - seam.middle.x) * Math.cos(rad(seam.angleDeg)) + (y - seam.middle.y) * Math.sin(rad(seam.angleDeg));
-      light *= 1 + scene.pucker * Math.exp(-((v / 9) ** 2)) * Math.sin((2 * Math.PI * s) / 8 + 5 * ripple(s / 15, v / 15));
+      light *=
+        1 + scene.pucker * Math.exp(-((v / 9) ** 2)) * Math.sin((2 * Math.PI * s) / 8 + 5 * ripple(s / 15, v / 15));
     }
     let [r, g, b] = [scene.cloth[0] * light, scene.cloth[1] * light, scene.cloth[2] * light];
     for (const hole of nearHoles(x, y)) {
@@ -304,7 +311,11 @@ export function renderScene(scene: Scene): Rendered {
   const { widthPx: width, heightPx: height } = scene;
   const { mmToPx, pxToMm } = camera(scene);
   const sewn = scene.seams.map((seam) => stitched(seam, rng));
-  const colour = colourAt(scene, sewn.flatMap((s) => s.dashes), sewn.flatMap((s) => s.holes));
+  const colour = colourAt(
+    scene,
+    sewn.flatMap((s) => s.dashes),
+    sewn.flatMap((s) => s.holes),
+  );
   const planes = [0, 1, 2].map(() => new Float32Array(width * height));
   const [lx, ly] = [Math.cos(rad(scene.light.fromDeg)), Math.sin(rad(scene.light.fromDeg))];
   const span = Math.abs(lx) * width + Math.abs(ly) * height;

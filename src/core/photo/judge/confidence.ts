@@ -10,11 +10,11 @@ interface Ramp {
 /** What a reading must show to be believed. Set on rendered pictures with known truth. */
 const RAMPS = {
   /** How alike the strip is to its stitches. */
-  fit: { none: 0.4, full: 0.8, weight: 1 },
+  fit: { none: 0.3, full: 0.7, weight: 1 },
   /** Share of stitches with thread and both penetrations. */
   clear: { none: 0.25, full: 0.7, weight: 1 },
   /** Thread against fabric, in spreads of the fabric. */
-  contrast: { none: 1, full: 3.5, weight: 0.7 },
+  contrast: { none: 1.2, full: 6, weight: 0.7 },
   stitches: { none: 3, full: 12, weight: 0.6 },
   /** The pitch against the background of the spectrum. */
   prominence: { none: 2, full: 20, weight: 0.5 },
@@ -36,7 +36,9 @@ const UNTRUSTED = 0.65;
  * @param seam - as read
  * @returns the product of what each sign of a good reading gives
  */
-export function confidenceOf(seam: Pick<ReadSeam, 'fit' | 'slots' | 'map' | 'prominence' | 'pitchMm' | 'pitchSpreadMm' | 'pxPerMm'>): number {
+export function confidenceOf(
+  seam: Pick<ReadSeam, 'fit' | 'slots' | 'map' | 'prominence' | 'pitchMm' | 'pitchSpreadMm' | 'pxPerMm'>,
+): number {
   const pixels = seam.pitchMm * seam.pxPerMm;
   const seen = {
     fit: seam.fit,

@@ -1,4 +1,4 @@
-import { boxMean } from '../picture/blur';
+import { boxMeans } from '../picture/blur';
 import type { Strip } from '../seam/strip';
 
 /** Undulations so long are puckers: shorter is texture, longer is light; mm. */
@@ -31,8 +31,8 @@ export function puckerGrade({ width, height, pxPerMm, layers }: Strip, bandMm: n
         light[i] += (layers[0][j * width + i] + layers[1][j * width + i] + layers[2][j * width + i]) / 3;
     }
     for (let i = 0; i < width; i += 1) light[i] /= rows;
-    const fine = boxMean(light, width, 1, Math.round((PUCKER_MM.shortest * pxPerMm) / 4));
-    const coarse = boxMean(light, width, 1, Math.round((PUCKER_MM.longest * pxPerMm) / 2));
+    const fine = boxMeans(light, width, 1, Math.round((PUCKER_MM.shortest * pxPerMm) / 4), 0);
+    const coarse = boxMeans(light, width, 1, Math.round((PUCKER_MM.longest * pxPerMm) / 2), 0);
     let square = 0;
     for (let i = 0; i < width; i += 1) square += (fine[i] - coarse[i]) ** 2;
     return Math.sqrt(square / width);

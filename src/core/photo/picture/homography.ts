@@ -65,7 +65,9 @@ export function homographyFrom(from: Quad, to: Quad): Homography | null {
 
 /** One homography after another: the right one first. */
 export function times(a: Homography, b: Homography): Homography {
-  return [0, 1, 2].flatMap((i) => [0, 1, 2].map((j) => a[i * 3] * b[j] + a[i * 3 + 1] * b[3 + j] + a[i * 3 + 2] * b[6 + j]));
+  return [0, 1, 2].flatMap((i) =>
+    [0, 1, 2].map((j) => a[i * 3] * b[j] + a[i * 3 + 1] * b[3 + j] + a[i * 3 + 2] * b[6 + j]),
+  );
 }
 
 const scaled = (h: Homography): Homography => (Math.abs(h[8]) > 1e-12 ? h.map((value) => value / h[8]) : h);

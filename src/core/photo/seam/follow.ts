@@ -31,12 +31,22 @@ interface Along {
  * At each step the piece ahead is placed where it stands out most from its sides, a little off or turned from the way
  * so far; over missing stitches it goes straight on.
  *
- * @param ground - the fabric
- * @param seed - a piece of the seam
  * @returns places about 1.5 mm apart, mm in the plane, from the left; fewer than four where there is no seam
  */
-export function followed(ground: Ground, seed: Seed): Point[] {
-  const along = alongAxis(ground, seed);
+export type Follow = (seed: Seed) => Point[];
+
+/** Follows seeds of one picture; what several of them need is worked out once. */
+export function followerOf(ground: Ground): Follow {
+  const uneasy = new Map<number, Along>();
+  return (seed) => {
+    if (seed.axis) return followed(alongAxis(ground, seed), seed);
+    const along = uneasy.get(seed.bandMm) ?? alongAxis(ground, seed);
+    uneasy.set(seed.bandMm, along);
+    return followed(along, seed);
+  };
+}
+
+function followed(along: Along, seed: Seed): Point[] {
   const start = { x: seed.x, y: seed.y, angle: seed.angleRad };
   const best = aligned(along, start);
   const strength = Math.max(1e-6, best.strength);
@@ -48,9 +58,12 @@ export function followed(ground: Ground, seed: Seed): Point[] {
 
 function alongAxis(ground: Ground, { axis, bandMm }: Seed): Along {
   const { width, height, pxPerMm, layers } = ground;
-  const values = new Float32Array(width * height);
-  for (let i = 0; i < values.length; i += 1)
-    values[i] = layers[0][i] * axis[0] + layers[1][i] * axis[1] + layers[2][i] * axis[2];
+  let values = ground.unrest;
+  if (axis) {
+    values = new Float32Array(width * height);
+    for (let i = 0; i < values.length; i += 1)
+      values[i] = layers[0][i] * axis[0] + layers[1][i] * axis[1] + layers[2][i] * axis[2];
+  }
   const reach = Math.max(0, Math.round((bandMm * pxPerMm - 1) / 2) - (bandMm < 1 ? 1 : 0));
   const apartMm = bandMm < 1 ? 1.1 : bandMm + 0.6;
   return {
@@ -100,7 +113,9 @@ function sampled(values: Float32Array, width: number, at: number, u: number, v: 
   const down = v < 0 ? -width : width;
   const a = Math.abs(u);
   const b = Math.abs(v);
-  return (values[at] * (1 - a) + values[right] * a) * (1 - b) + (values[at + down] * (1 - a) + values[right + down] * a) * b;
+  return (
+    (values[at] * (1 - a) + values[right] * a) * (1 - b) + (values[at + down] * (1 - a) + values[right + down] * a) * b
+  );
 }
 
 function nearest(values: Float32Array, width: number, height: number, i: number, j: number): number {

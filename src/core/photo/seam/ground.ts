@@ -1,4 +1,4 @@
-import { maskedMean } from '../picture/blur';
+import { boxMean, maskedMean } from '../picture/blur';
 import { type Homography, inverse, scaleAt, taken } from '../picture/homography';
 import { type Pixels, planesOf, reduced } from '../picture/pixels';
 
@@ -16,15 +16,19 @@ export interface Ground {
   left: number;
   top: number;
   layers: readonly [Float32Array, Float32Array, Float32Array];
+  /** How far each place is off its surroundings, whichever way, in spreads of the texture: thread that covers little. */
+  unrest: Float32Array;
   /** 1 where fabric may be, 0 on the card and outside the picture. */
   mask: Float32Array;
 }
 
 /** At most so many pixels, and no more to the mm than a thread needs to be found. */
-const MOST_PIXELS = 500_000;
-const MOST_PX_PER_MM = 3.8;
+const MOST_PIXELS = 360_000;
+const MOST_PX_PER_MM = 3.4;
 /** Reach of each of the two boxes that take the light's mean, mm. */
 const LIGHT_MM = 7;
+/** Surroundings a thread is held against, mm to each side. */
+const NEAR_MM = 1.4;
 /** Nothing is as far from the ground as this, in spreads: a bright thread must not outvote a whole line. */
 const CLIP = 8;
 /** So dark a value that noise of the sensor rules, of 255. */
@@ -67,15 +71,32 @@ export function groundOf(pixels: Pixels, mmToPx: Homography, covered: Covered | 
   const root = cholesky(robustCovariance(layers, mask));
   whiten(layers, root, CLIP);
   whiten(light, root, Infinity);
+  const unrest = unrestOf(layers, width, height, Math.max(1, Math.round(NEAR_MM * pxPerMm)));
   // The light goes back in: the edge of a scrap stays a step, which is no line, where its filtered remains would be one.
   layers.forEach((layer, c) => {
     for (let i = 0; i < layer.length; i += 1) layer[i] += light[c][i];
   });
-  return { ...frame, layers: layers as unknown as Ground['layers'], mask };
+  return { ...frame, layers: layers as unknown as Ground['layers'], unrest, mask };
+}
+
+/** What is off its near surroundings, in one number. */
+function unrestOf(layers: readonly Float32Array[], width: number, height: number, reach: number): Float32Array {
+  const unrest = new Float32Array(width * height);
+  for (const layer of layers) {
+    const near = boxMean(layer, width, height, reach);
+    for (let i = 0; i < unrest.length; i += 1) unrest[i] += (layer[i] - near[i]) ** 2;
+  }
+  for (let i = 0; i < unrest.length; i += 1) unrest[i] = Math.min(CLIP, Math.sqrt(unrest[i]));
+  return unrest;
 }
 
 function boundsMm({ width, height }: Pixels, pxToMm: Homography): Covered {
-  const corners = [taken(pxToMm, 0, 0), taken(pxToMm, width, 0), taken(pxToMm, width, height), taken(pxToMm, 0, height)];
+  const corners = [
+    taken(pxToMm, 0, 0),
+    taken(pxToMm, width, 0),
+    taken(pxToMm, width, height),
+    taken(pxToMm, 0, height),
+  ];
   const [xs, ys] = [corners.map(({ x }) => x), corners.map(({ y }) => y)];
   return { left: Math.min(...xs), top: Math.min(...ys), right: Math.max(...xs), bottom: Math.max(...ys) };
 }

@@ -8,14 +8,14 @@ export interface Seed {
   angleRad: number;
   /** How wide the band that stood out is, mm. */
   bandMm: number;
-  /** Which way it differs from the ground: a direction among the layers, length 1. */
-  axis: readonly [number, number, number];
+  /** Which way it differs from the ground: a direction among the layers, length 1; null where it is only uneasy. */
+  axis: readonly [number, number, number] | null;
   /** How far it stands out, in what the ground does by itself. */
   strength: number;
 }
 
 const TILE_MM = 20;
-const ANGLES = 36;
+const ANGLES = 32;
 /** Bins across a tile, mm. */
 const BIN_MM = 0.3;
 /** Widths that are looked for: a thread, a narrow zigzag, a wide one; mm. */
@@ -39,7 +39,10 @@ export function seedsOf(ground: Ground, most: readonly number[]): Seed[] {
   for (let top = 0; top < ground.height; top += size)
     for (let left = 0; left < ground.width; left += size) found.push(...bestOf(ground, { left, top, size }, noise));
   const usual = noise.map((values) => Math.max(1e-6, middle(values)));
-  const rated = found.map((seed) => ({ ...seed, strength: seed.strength / usual[BANDS_MM.findIndex((band) => band === seed.bandMm)] }));
+  const rated = found.map((seed) => ({
+    ...seed,
+    strength: seed.strength / usual[BANDS_MM.findIndex((band) => band === seed.bandMm)],
+  }));
   // So many of each width: the strongest bands need not be seams.
   return BANDS_MM.flatMap((bandMm, i) =>
     spread(
@@ -79,15 +82,21 @@ function bestOf(ground: Ground, tile: Tile, noise: number[][]): Seed[] {
   const [wide, tall] = [right - tile.left, bottom - tile.top];
   if (wide < tile.size / 3 || tall < tile.size / 3) return [];
   const bins = Math.ceil((Math.SQRT2 * TILE_MM) / BIN_MM) + 4;
-  const sums = new Float32Array(bins * 4);
+  const sums = new Float64Array((bins + 1) * 5);
   const best = BANDS_MM.map(() => null as Seed | null);
   const [cx, cy] = [(tile.left + right) / 2, (tile.top + bottom) / 2];
   for (let k = 0; k < ANGLES; k += 1) {
     const angleRad = (k * Math.PI) / ANGLES;
     sums.fill(0);
     project(ground, { ...tile, right, bottom, cx, cy }, angleRad, sums, bins);
+    accumulate(sums);
     BANDS_MM.forEach((bandMm, band) => {
-      const one = strongest(sums, bins, Math.max(1, Math.round(bandMm / BIN_MM)), SHORTEST_MM * pxPerMm * BIN_MM * pxPerMm);
+      const one = strongest(
+        sums,
+        bins,
+        Math.max(1, Math.round(bandMm / BIN_MM)),
+        SHORTEST_MM * pxPerMm * BIN_MM * pxPerMm,
+      );
       if (!one) return;
       noise[band].push(one.strength);
       if (one.strength <= (best[band]?.strength ?? 0)) return;
@@ -105,12 +114,12 @@ function bestOf(ground: Ground, tile: Tile, noise: number[][]): Seed[] {
   return best.filter((seed) => seed !== null);
 }
 
-/** Sums of the layers, and how many pixels, by their distance from the middle across a direction. */
+/** Sums of the layers, of the unrest, and how many pixels, by their distance from the middle across a direction. */
 function project(
-  { layers: [a, b, c], mask, width, pxPerMm }: Ground,
+  { layers: [a, b, c], unrest, mask, width, pxPerMm }: Ground,
   tile: { left: number; top: number; right: number; bottom: number; cx: number; cy: number },
   angleRad: number,
-  sums: Float32Array,
+  sums: Float64Array,
   bins: number,
 ): void {
   const perPx = 1 / pxPerMm / BIN_MM;
@@ -119,46 +128,87 @@ function project(
     let off = bins / 2 + (j + 0.5 - tile.cy) * cos - (tile.left + 0.5 - tile.cx) * sin;
     for (let at = j * width + tile.left; at < j * width + tile.right; at += 1, off -= sin) {
       if (mask[at] === 0) continue;
-      const to = (off | 0) * 4;
+      const to = (off | 0) * 5;
       sums[to] += a[at];
       sums[to + 1] += b[at];
       sums[to + 2] += c[at];
-      sums[to + 3] += 1;
+      sums[to + 3] += unrest[at];
+      sums[to + 4] += 1;
     }
   }
 }
 
-/** The band of a profile that differs most from both of its sides. */
-function strongest(sums: Float32Array, bins: number, wide: number, least: number) {
+/** Makes running sums of a profile: what lies before each bin. */
+function accumulate(sums: Float64Array): void {
+  let [a, b, c, d, e] = [0, 0, 0, 0, 0];
+  for (let k = 0; k < sums.length; k += 5) {
+    const [p, q, r, s, t] = [sums[k], sums[k + 1], sums[k + 2], sums[k + 3], sums[k + 4]];
+    sums[k] = a;
+    sums[k + 1] = b;
+    sums[k + 2] = c;
+    sums[k + 3] = d;
+    sums[k + 4] = e;
+    a += p;
+    b += q;
+    c += r;
+    d += s;
+    e += t;
+  }
+}
+
+/** Means over some bins of a profile's running sums: layers and unrest; false where too few pixels lie in them. */
+function meanOver(sums: Float64Array, from: number, to: number, least: number, into: Float64Array): boolean {
+  const low = from * 5;
+  const high = to * 5;
+  const count = sums[high + 4] - sums[low + 4];
+  if (count < least * (to - from)) return false;
+  for (let c = 0; c < 4; c += 1) into[c] = (sums[high + c] - sums[low + c]) / count;
+  return true;
+}
+
+/** The sides of a band may differ by so much, in spreads of the texture: more is an edge between two fabrics. */
+const STEP = 2.5;
+
+/**
+ * The band of a profile that differs most from both of its sides: one thread by its colour, a wider band, of which
+ * thread covers only part, by its unrest.
+ */
+function strongest(sums: Float64Array, bins: number, wide: number, least: number) {
   const side = Math.max(3, wide);
   const apart = 1;
-  let best: { at: number; strength: number; axis: [number, number, number] } | null = null;
-  const mean = (from: number, to: number, into: Float64Array): boolean => {
-    let count = 0;
-    into.fill(0);
-    for (let k = from * 4; k < to * 4; k += 4) {
-      into[0] += sums[k];
-      into[1] += sums[k + 1];
-      into[2] += sums[k + 2];
-      count += sums[k + 3];
-    }
-    if (count < least * (to - from)) return false;
-    for (let c = 0; c < 3; c += 1) into[c] /= count;
-    return true;
-  };
-  const [m, l, r] = [new Float64Array(3), new Float64Array(3), new Float64Array(3)];
+  const uneasy = wide > 2;
+  let best: { at: number; strength: number; axis: [number, number, number] | null } | null = null;
+  const [m, l, r] = [new Float64Array(4), new Float64Array(4), new Float64Array(4)];
   for (let from = side + apart; from + wide + apart + side <= bins; from += 1) {
-    if (!mean(from, from + wide, m)) continue;
-    if (!mean(from - apart - side, from - apart, l) || !mean(from + wide + apart, from + wide + apart + side, r)) continue;
-    const one = [m[0] - l[0], m[1] - l[1], m[2] - l[2]];
-    const two = [m[0] - r[0], m[1] - r[1], m[2] - r[2]];
-    if (one[0] * two[0] + one[1] * two[1] + one[2] * two[2] <= 0) continue;
-    const [p, q] = [Math.sqrt(one[0] ** 2 + one[1] ** 2 + one[2] ** 2), Math.sqrt(two[0] ** 2 + two[1] ** 2 + two[2] ** 2)];
-    const strength = Math.min(p, q);
+    if (!meanOver(sums, from, from + wide, least, m)) continue;
+    if (!meanOver(sums, from - apart - side, from - apart, least, l)) continue;
+    if (!meanOver(sums, from + wide + apart, from + wide + apart + side, least, r)) continue;
+    const strength = uneasy ? unrestBetween(m, l, r) : ridge(m, l, r);
     if (strength <= (best?.strength ?? 0)) continue;
-    const axis = [one[0] + two[0], one[1] + two[1], one[2] + two[2]];
-    const size = Math.sqrt(axis[0] ** 2 + axis[1] ** 2 + axis[2] ** 2) || 1;
-    best = { at: from + (wide - 1) / 2, strength, axis: [axis[0] / size, axis[1] / size, axis[2] / size] };
+    best = { at: from + (wide - 1) / 2, strength, axis: uneasy ? null : axisOf(m, l, r) };
   }
   return best;
+}
+
+function unrestBetween(m: Float64Array, l: Float64Array, r: Float64Array): number {
+  const step = (l[0] - r[0]) ** 2 + (l[1] - r[1]) ** 2 + (l[2] - r[2]) ** 2;
+  return step > STEP * STEP ? 0 : Math.min(m[3] - l[3], m[3] - r[3]);
+}
+
+function ridge(m: Float64Array, l: Float64Array, r: Float64Array): number {
+  let dot = 0;
+  let one = 0;
+  let two = 0;
+  for (let c = 0; c < 3; c += 1) {
+    dot += (m[c] - l[c]) * (m[c] - r[c]);
+    one += (m[c] - l[c]) ** 2;
+    two += (m[c] - r[c]) ** 2;
+  }
+  return dot <= 0 ? 0 : Math.sqrt(Math.min(one, two));
+}
+
+function axisOf(m: Float64Array, l: Float64Array, r: Float64Array): [number, number, number] {
+  const [a, b, c] = [0, 1, 2].map((k) => 2 * m[k] - l[k] - r[k]);
+  const size = Math.sqrt(a * a + b * b + c * c) || 1;
+  return [a / size, b / size, c / size];
 }

@@ -26,7 +26,11 @@ export function stripAlong(pixels: Pixels, mmToPx: Homography, way: Way, halfMm:
   const width = Math.max(8, Math.floor(wayLengthMm(way) * pxPerMm));
   const half = Math.max(4, Math.round(halfMm * pxPerMm));
   const height = 2 * half + 1;
-  const layers = [new Float32Array(width * height), new Float32Array(width * height), new Float32Array(width * height)] as const;
+  const layers = [
+    new Float32Array(width * height),
+    new Float32Array(width * height),
+    new Float32Array(width * height),
+  ] as const;
   for (let i = 0; i < width; i += 1) {
     const s = (i + 0.5) / pxPerMm;
     const middle = placeOn(way, s, 0);
@@ -38,7 +42,13 @@ export function stripAlong(pixels: Pixels, mmToPx: Homography, way: Way, halfMm:
       const x = middle.x + dx * v;
       const y = middle.y + dy * v;
       const w = mmToPx[6] * x + mmToPx[7] * y + mmToPx[8];
-      sample(pixels, (mmToPx[0] * x + mmToPx[1] * y + mmToPx[2]) / w, (mmToPx[3] * x + mmToPx[4] * y + mmToPx[5]) / w, layers, j * width + i);
+      sample(
+        pixels,
+        (mmToPx[0] * x + mmToPx[1] * y + mmToPx[2]) / w,
+        (mmToPx[3] * x + mmToPx[4] * y + mmToPx[5]) / w,
+        layers,
+        j * width + i,
+      );
     }
   }
   for (const layer of layers) for (let i = 0; i < layer.length; i += 1) layer[i] = Math.log(layer[i] + DARK);

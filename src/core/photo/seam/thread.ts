@@ -41,14 +41,17 @@ export function threadMap(strip: Strip, bandMm: number): ThreadMap {
     ],
   };
   const sides = momentsOf(layers, beside);
-  let values = along(layers, discriminant(meanOf(layers, middle), sides));
+  // A zigzag covers little of its middle: what is furthest from the fabric, whichever way, is thread.
+  const first = bandMm > 1 ? oddness(layers, sides) : null;
+  const thread0 = first ? meanOf(layers, middle, first, quantile(first, middle, 0.88)) : meanOf(layers, middle);
+  let values = along(layers, discriminant(thread0, sides));
   for (let round = 0; round < 2; round += 1) {
     const limit = quantile(values, middle, bandMm > 1 ? 0.85 : 0.5);
     values = along(layers, discriminant(meanOf(layers, middle, values, limit), sides));
   }
   const soft = boxMean(values, width, height, Math.max(0, Math.round(0.1 * pxPerMm)));
   const level = quantile(soft, middle, bandMm > 1 ? 0.93 : 0.75);
-  const noise = Math.sqrt(varianceOf(values, beside));
+  const noise = Math.sqrt(varianceOf(soft, beside));
   const thread = meanOf(layers, middle, values, 0.6 * level);
   const share = Math.max(...thread.map((value) => Math.abs(1 - Math.exp(value))));
   if (level > 1e-9) for (let i = 0; i < values.length; i += 1) values[i] /= level;
@@ -139,9 +142,27 @@ function momentsOf(layers: readonly Float32Array[], rows: Rows): Moments {
   };
 }
 
+/** How far each place is from the fabric, squared, in spreads of the fabric (Mahalanobis). */
+function oddness(layers: readonly Float32Array[], { mean, covariance }: Moments): Float32Array {
+  const [p, q, r] = inverseOf(covariance);
+  const [a, b, c] = layers;
+  const odd = new Float32Array(a.length);
+  for (let at = 0; at < odd.length; at += 1) {
+    const x = a[at] - mean[0];
+    const y = b[at] - mean[1];
+    const z = c[at] - mean[2];
+    odd[at] = x * (p[0] * x + 2 * p[1] * y + 2 * p[2] * z) + y * (q[1] * y + 2 * q[2] * z) + r[2] * z * z;
+  }
+  return odd;
+}
+
 /** Inverse of the covariance times the difference of the means. */
-function discriminant(thread: readonly number[], { mean, covariance: m }: Moments): number[] {
+function discriminant(thread: readonly number[], { mean, covariance }: Moments): number[] {
   const d = thread.map((value, c) => value - mean[c]);
+  return inverseOf(covariance).map((row) => row[0] * d[0] + row[1] * d[1] + row[2] * d[2]);
+}
+
+function inverseOf(m: readonly (readonly number[])[]): number[][] {
   const minor = (a: number, b: number, c: number, e: number) => m[a][b] * m[c][e] - m[a][e] * m[c][b];
   const cof = [
     [minor(1, 1, 2, 2), -minor(1, 0, 2, 2), minor(1, 0, 2, 1)],
@@ -149,7 +170,7 @@ function discriminant(thread: readonly number[], { mean, covariance: m }: Moment
     [minor(0, 1, 1, 2), -minor(0, 0, 1, 2), minor(0, 0, 1, 1)],
   ];
   const det = m[0][0] * cof[0][0] + m[0][1] * cof[0][1] + m[0][2] * cof[0][2];
-  return cof.map((row) => (row[0] * d[0] + row[1] * d[1] + row[2] * d[2]) / det);
+  return cof.map((row) => row.map((value) => value / det));
 }
 
 function along(layers: readonly Float32Array[], axis: readonly number[]): Float32Array {

@@ -2,7 +2,7 @@ import type { ThreadMap } from '../seam/thread';
 import { penetrationsIn } from './penetrations';
 import { correlation, meanBetween, movingMean, quantileOf, rowsOf, type Signal, valueAt } from './signal';
 import { parabola, periodsOf } from './spectrum';
-import { countSlots, type Slots } from './slots';
+import { countSlots, pitchOf, type Slots } from './slots';
 
 /** Stitches read off a strip. */
 export interface ReadStitches {
@@ -52,7 +52,11 @@ export function straightStitches(map: ThreadMap): ReadStitches | null {
   const best = fits
     .filter(({ placed }) => placed.fit >= 0.9 * top)
     .reduce((a, b) => (b.period.length < a.period.length ? b : a));
-  return readOff(map, signal, best.placed, best.period.prominence);
+  const parts = partsOf(best.placed.shape);
+  const length = best.period.length / parts;
+  const finer = parts > 1 && length >= LEAST_PX ? placedFor(signal, length) : null;
+  const placed = finer && finer.fit >= FINER * best.placed.fit ? finer : best.placed;
+  return readOff(map, signal, placed, best.period.prominence);
 }
 
 /** Thread along the middle, less what lies beside it. */
@@ -60,6 +64,22 @@ function centreSignal(map: ThreadMap): Signal {
   const middle = rowsOf(map, -0.16, 0.16);
   const [one, two] = [rowsOf(map, -1.4, -0.6), rowsOf(map, 0.6, 1.4)];
   return middle.map((value, i) => value - 0.5 * (one[i] + two[i]));
+}
+
+/** How alike the parts of a stitch must be to be stitches themselves. */
+const ALIKE = 0.75;
+/** And how well the shorter ones must explain the strip, against the longer. */
+const FINER = 0.7;
+
+/** Into how many stitches a stitch falls that is several: its halves, or its thirds, are alike. */
+function partsOf(shape: Float64Array): number {
+  for (const parts of [3, 2]) {
+    const long = Math.floor(SHAPE / parts);
+    const each = Array.from({ length: parts }, (_, k) => shape.subarray(k * long, (k + 1) * long));
+    const least = Math.min(...each.slice(1).map((one) => correlation(each[0], one)));
+    if (least >= ALIKE) return parts;
+  }
+  return 1;
 }
 
 interface Placed {
@@ -74,7 +94,11 @@ const SHAPE = 32;
 function placedFor(signal: Signal, pitch: number): Placed {
   const smooth = movingMean(signal, Math.max(0, Math.round(pitch * 0.06)));
   const level = movingMean(signal, Math.round(pitch / 2));
-  const spread = quantileOf(smooth.map((value, i) => Math.abs(value - level[i])), 0.8) || 1;
+  const spread =
+    quantileOf(
+      smooth.map((value, i) => Math.abs(value - level[i])),
+      0.8,
+    ) || 1;
   let score: Signal = smooth.map((value, i) => Math.max(-2, Math.min(2, (level[i] - value) / spread)));
   let at = penetrationsIn([score], pitch, 0.35).map((one) => one.at);
   let shape = shapeOf(signal, at);
@@ -93,14 +117,19 @@ function shapeOf(signal: Signal, at: readonly number[]): Float64Array {
     const from = at[k];
     return Float64Array.from({ length: SHAPE }, (_, i) => valueAt(signal, from + ((i + 0.5) * (to - from)) / SHAPE));
   });
-  return Float64Array.from({ length: SHAPE }, (_, i) => quantileOf(each.map((one) => one[i]), 0.5));
+  return Float64Array.from({ length: SHAPE }, (_, i) =>
+    quantileOf(
+      each.map((one) => one[i]),
+      0.5,
+    ),
+  );
 }
 
 /** How much each column looks like a penetration: half a stitch before it and half after. */
 function matched(signal: Signal, shape: Float64Array, pitch: number): Signal {
   const half = Math.max(2, Math.round(pitch / 2));
   const template = Array.from({ length: 2 * half + 1 }, (_, i) => {
-    const share = (((i - half) / pitch) % 1 + 1) % 1;
+    const share = ((((i - half) / pitch) % 1) + 1) % 1;
     return shape[Math.min(SHAPE - 1, Math.floor(share * SHAPE))];
   });
   const mean = template.reduce((a, b) => a + b, 0) / template.length;
@@ -128,13 +157,16 @@ function matched(signal: Signal, shape: Float64Array, pitch: number): Signal {
 function fitOf(signal: Signal, at: readonly number[], shape: Float64Array): number {
   const [seen, model]: [number[], number[]] = [[], []];
   const level = quantileOf(signal, 0.75);
+  const middle = shape.reduce((a, b) => a + b, 0) / SHAPE;
   for (let k = 1; k < at.length; k += 1) {
     if (meanBetween(signal, at[k - 1], at[k]) < 0.4 * level) continue;
     const long = at[k] - at[k - 1];
     const steps = Math.max(4, Math.round(long));
+    // A stitch may lie lighter or darker than the next as a whole.
+    const own = meanBetween(signal, at[k - 1], at[k]);
     for (let i = 0; i < steps; i += 1) {
-      seen.push(valueAt(signal, at[k - 1] + ((i + 0.5) * long) / steps));
-      model.push(shape[Math.floor(((i + 0.5) * SHAPE) / steps)]);
+      seen.push(valueAt(signal, at[k - 1] + ((i + 0.5) * long) / steps) - own);
+      model.push(shape[Math.floor(((i + 0.5) * SHAPE) / steps)] - middle);
     }
   }
   return Math.max(0, correlation(seen, model));
@@ -148,15 +180,13 @@ function readOff(map: ThreadMap, signal: Signal, { at, shape, fit }: Placed, pro
     marks: at.map((_, k) => markAt(signal, at, k, shape)),
   });
   if (slots.stitches < 3 || slots.even.length < 2) return null;
-  const lengths = slots.even.map(([a, b]) => (at[b] - at[a]) / pxPerMm);
-  const pitchMm = lengths.reduce((a, b) => a + b, 0) / Math.max(1, lengths.length);
-  const variance = lengths.reduce((a, b) => a + (b - pitchMm) ** 2, 0) / Math.max(1, lengths.length - 1);
+  const { pitch, spread } = pitchOf(at, slots.even);
   return {
     kind: 'straight',
     penetrations: slots.kept.map(({ index, seen }) => ({ alongMm: (at[index] + 0.5) / pxPerMm, acrossMm: 0, seen })),
     slots,
-    pitchMm,
-    pitchSpreadMm: Math.sqrt(variance),
+    pitchMm: pitch / pxPerMm,
+    pitchSpreadMm: spread / pxPerMm,
     widthMm: 0,
     fit,
     prominence,

@@ -1,8 +1,9 @@
+import { boxMeans } from '../picture/blur';
 import type { ThreadMap } from '../seam/thread';
 import { penetrationsIn } from './penetrations';
 import { movingMean, quantileOf, rowsOf, type Signal } from './signal';
 import { parabola, periodsOf } from './spectrum';
-import { countSlots } from './slots';
+import { countSlots, pitchOf } from './slots';
 import { type ReadStitches, STITCH_MM } from './straight';
 
 /** The narrowest zigzag that is told from a straight stitch, mm. */
@@ -48,15 +49,18 @@ export interface Edge {
 export function edgesOf({ width, height, pxPerMm, values }: ThreadMap): Edge | null {
   const half = (height - 1) / 2;
   const rows = new Float64Array(height);
+  const reach = Math.max(1, Math.round(0.12 * pxPerMm));
+  const soft = boxMeans(values, width, height, reach, reach);
+  // Only what is more thread than fabric counts: noise and shade beside a sparse zigzag would add up to as much.
   for (let j = 0; j < height; j += 1) {
-    for (let i = 0; i < width; i += 1) rows[j] += Math.max(-0.5, Math.min(1.5, values[j * width + i]));
+    for (let i = 0; i < width; i += 1) rows[j] += Math.max(0, Math.min(1, soft[j * width + i]) - 0.35);
     rows[j] /= width;
   }
   const smooth = movingMean(rows, Math.max(0, Math.round(0.08 * pxPerMm)));
   const ground = quantileOf(smooth, 0.25);
   const peak = quantileOf(smooth.slice(Math.floor(height * 0.25), Math.ceil(height * 0.75)), 0.9);
   const limit = ground + 0.4 * (peak - ground);
-  if (peak - ground < 0.03) return null;
+  if (peak - ground < 0.01) return null;
   // From the middle of what is above, so that a mark beside the seam does not count.
   let weight = 0;
   let centre = 0;
@@ -67,17 +71,17 @@ export function edgesOf({ width, height, pxPerMm, values }: ThreadMap): Edge | n
   });
   if (weight === 0) return null;
   const gap = 0.5 * pxPerMm;
-  const reach = (step: number): number => {
+  const last = (step: number): number => {
     let [at, out] = [Math.round(centre / weight), 0];
-    let last = at;
+    let seen = at;
     while (at >= 0 && at < height && out <= gap) {
-      if (smooth[at] >= limit) [last, out] = [at, 0];
+      if (smooth[at] >= limit) [seen, out] = [at, 0];
       else out += 1;
       at += step;
     }
-    return last;
+    return seen;
   };
-  return { low: (reach(-1) - half - 0.5) / pxPerMm, high: (reach(1) - half + 0.5) / pxPerMm };
+  return { low: (last(-1) - half - 0.5) / pxPerMm, high: (last(1) - half + 0.5) / pxPerMm };
 }
 
 function readFor(
@@ -91,7 +95,11 @@ function readFor(
   const rowScore = (signal: Signal): Signal => {
     const smooth = movingMean(signal, Math.max(0, Math.round(pitch * 0.12)));
     const level = movingMean(signal, Math.round(pitch));
-    const spread = quantileOf(smooth.map((value, i) => Math.abs(value - level[i])), 0.8) || 1;
+    const spread =
+      quantileOf(
+        smooth.map((value, i) => Math.abs(value - level[i])),
+        0.8,
+      ) || 1;
     return smooth.map((value, i) => Math.max(-1.5, Math.min(2, (value - level[i]) / spread)));
   };
   const scores = [rowScore(top), rowScore(bottom)];
@@ -101,7 +109,10 @@ function readFor(
     const score = scores[row];
     return i > 0 && i < score.length - 1 ? i + parabola(score[i - 1], score[i], score[i + 1]) : i;
   });
-  const rough = placed.map(({ row }, k) => ({ x: at[k], y: (row === 0 ? edge.low + 0.12 : edge.high - 0.12) * pxPerMm }));
+  const rough = placed.map(({ row }, k) => ({
+    x: at[k],
+    y: (row === 0 ? edge.low + 0.12 : edge.high - 0.12) * pxPerMm,
+  }));
   let fine: Px[] = rough;
   let again: Half[] = [];
   // Each look goes along what the last one found.
@@ -114,8 +125,7 @@ function readFor(
   const slots = countSlots({
     at: fine.map(({ x }) => x),
     levels: again.map(({ level }) => level),
-    // A corner is missing when the thread leaves out both halves that meet in it: their levels say so.
-    marks: fine.map(() => 1),
+    marks: fine.map(({ y }, k) => (placed[k].row === 0 ? -1 : 1) * ((2 * y) / pxPerMm - edge.low - edge.high)),
   });
   if (slots.stitches < 4 || slots.even.length < 2) return null;
   const read = measured(map, fine, slots, { fit: fitOf(fine, again, slots), prominence });
@@ -145,7 +155,8 @@ function mapAt({ width, height, values }: ThreadMap, x: number, y: number): numb
   const v = y + half - j;
   const at = j * width + i;
   return (
-    (values[at] * (1 - u) + values[at + 1] * u) * (1 - v) + (values[at + width] * (1 - u) + values[at + width + 1] * u) * v
+    (values[at] * (1 - u) + values[at + 1] * u) * (1 - v) +
+    (values[at + width] * (1 - u) + values[at + width + 1] * u) * v
   );
 }
 
@@ -186,7 +197,10 @@ function halfLine(map: ThreadMap, from: Px, to: Px): Half {
   return { line, level: level / count, beside: beside / Math.max(1, besides) };
 }
 
-function fitted(seen: readonly { s: number; off: number; weight: number }[], { x, y, dx, dy }: Px & { dx: number; dy: number }): Half['line'] {
+function fitted(
+  seen: readonly { s: number; off: number; weight: number }[],
+  { x, y, dx, dy }: Px & { dx: number; dy: number },
+): Half['line'] {
   let [w, s, o, ss, so] = [0, 0, 0, 0, 0];
   for (const one of seen) {
     w += one.weight;
@@ -225,10 +239,11 @@ function measured(
   slots: ReturnType<typeof countSlots>,
   { fit, prominence }: { fit: number; prominence: number },
 ): ReadStitches {
-  const lengths = slots.even.map(([a, b]) => (corners[b].x - corners[a].x) / pxPerMm);
+  const { pitch, spread } = pitchOf(
+    corners.map(({ x }) => x),
+    slots.even,
+  );
   const widths = slots.even.map(([a, b]) => Math.abs(corners[b].y - corners[a].y) / pxPerMm);
-  const pitchMm = lengths.reduce((a, b) => a + b, 0) / Math.max(1, lengths.length);
-  const variance = lengths.reduce((a, b) => a + (b - pitchMm) ** 2, 0) / Math.max(1, lengths.length - 1);
   return {
     kind: 'zigzag',
     penetrations: slots.kept.map(({ index, seen }) => ({
@@ -237,8 +252,8 @@ function measured(
       seen,
     })),
     slots,
-    pitchMm,
-    pitchSpreadMm: Math.sqrt(variance),
+    pitchMm: pitch / pxPerMm,
+    pitchSpreadMm: spread / pxPerMm,
     widthMm: quantileOf(widths, 0.5),
     fit,
     prominence,
@@ -249,9 +264,11 @@ function measured(
 function fitOf(corners: readonly Px[], halves: readonly Half[], slots: ReturnType<typeof countSlots>): number {
   const sewn = slots.even.map(([a]) => halves[a]);
   if (sewn.length < 3) return 0;
-  const clear = sewn.reduce((sum, half) => sum + Math.max(0, Math.min(1, (half.level - Math.max(0, half.beside)) / 0.75)), 0);
+  const clear = sewn.reduce(
+    (sum, half) => sum + Math.max(0, Math.min(1, (half.level - Math.max(0, half.beside)) / 0.75)),
+    0,
+  );
   const turns = slots.even.map(([a, b]) => Math.sign(corners[b].y - corners[a].y) * (a % 2 === 0 ? 1 : -1));
   const regular = Math.abs(turns.reduce((a, b) => a + b, 0)) / turns.length;
   return (clear / sewn.length) * regular;
 }
-
