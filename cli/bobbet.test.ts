@@ -88,11 +88,10 @@ describe('bad input is one line that names the field, exit 2, nothing on standar
     ['calc hump', { layerMm: 1, lowLayers: 4, highLayers: 2 }, 'highLayers: expected at least lowLayers'],
     ['calc topstitch', { edges: [], lengthMm: 3, fromEdgeMm: 6 }, 'edges: expected one edge or more'],
     ['verify', { format: 'bobbet-workroom', version: 1 }, 'cloths: expected a list, got nothing'],
-    ['photo', {}, 'photo: not in this version yet'],
     [
       'frobnicate',
       {},
-      'command: expected one of match, check, diagnose, steps, sew, schedule, verify, calc, schema, help, got "frobnicate"',
+      'command: expected one of match, check, diagnose, steps, sew, schedule, verify, photo, calc, schema, help, got "frobnicate"',
     ],
     ['calc constructor', {}, 'command: expected one of'],
   ])('%s %j', (args, input, message) => {
@@ -156,10 +155,12 @@ describe('the rest of the command', () => {
     expect(JSON.parse(run('schema stretch').out).input).toBeDefined();
   });
 
-  it('help lists every command, and what is not there yet', () => {
+  it('help lists every command', () => {
     const { out } = run('help');
     expect(out).toMatch(/calc thread-use/);
-    expect(out).toMatch(/Not in this version yet: .*photo/);
+    expect(out).toMatch(/photo +a photo of stitching/);
+    expect(run('help photo').out).toMatch(/--mm-per-px N/);
+    expect(JSON.parse(run('schema photo').out).output).toBeDefined();
     expect(run('help match').out).toMatch(/complete setting/);
   });
 });

@@ -6,11 +6,12 @@ import { runCommand } from './run';
 /** Files are named from where the person stands, not from where npm runs the script. */
 const here = (file: string) => path.resolve(process.env.INIT_CWD ?? process.cwd(), file);
 const read = (file: string) => decodeText(readFileSync(file === '-' ? 0 : here(file)));
+const readBytes = (file: string) => new Uint8Array(readFileSync(file === '-' ? 0 : here(file)));
 const write = (file: string, data: Uint8Array) => writeFileSync(here(file), data);
 
 function main(): void {
   try {
-    const { exit, out, error } = runCommand(process.argv.slice(2), read, write);
+    const { exit, out, error } = runCommand(process.argv.slice(2), read, write, readBytes);
     process.stdout.write(out);
     process.stderr.write(error);
     process.exitCode = exit;

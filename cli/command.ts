@@ -27,6 +27,14 @@ export interface TextCommand extends Described {
   read: (text: string) => Read;
 }
 
+/** One thing the command can do with a picture: it takes the words after its name, and reads the file they name. */
+export interface PictureCommand extends Described {
+  measure: (
+    words: readonly string[],
+    readBytes: (file: string) => Uint8Array,
+  ) => { ok: true; value: unknown } | { ok: false; error: string };
+}
+
 /** A command whose three parts agree with each other. */
 export function command<I extends z.ZodType, O extends z.ZodType>(
   about: string,

@@ -83,9 +83,6 @@ export const COMMANDS: Record<string, Command | TextCommand> = {
   },
 };
 
-/** Names the contract gives that this version does not answer yet. */
-export const LATER: readonly string[] = ['photo'];
-
 /** The schools that `schema match` lists beside the shapes. */
 export const SCHOOL_LIST = SCHOOLS.map(({ question, asks, names, default: usual, why }) => ({
   question,

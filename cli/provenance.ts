@@ -26,6 +26,7 @@ export const TOLD: Readonly<Record<string, Told>> = {
   diagnose: { causes: 'model', pairs: 'model', next: 'model', then: 'model' },
   sew: { '': 'model' },
   schedule: { '': 'model' },
+  photo: { '': 'measured', puckerGrade: 'model', confidence: 'model' },
   // Says it itself, from the table of operations.
   steps: {},
   ...Object.fromEntries(CALCULATIONS.map(({ id, rests }) => [`calc ${id}`, { '': rests }])),

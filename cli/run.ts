@@ -3,8 +3,9 @@ import { readJson } from '../src/core/file';
 import { firstFieldError } from '../src/core/result';
 import { IN_MM, printLengths } from '../src/core/units';
 import { CALCULATIONS } from './calculations';
-import type { Command, TextCommand } from './command';
-import { COMMANDS, LATER, SCHOOL_LIST } from './commands';
+import type { Command, PictureCommand, TextCommand } from './command';
+import { COMMANDS, SCHOOL_LIST } from './commands';
+import { PHOTO } from './photo';
 import { type Extreme, extremeNumber } from './extreme';
 import { TOLD, withProvenance, withProvenanceShape } from './provenance';
 import { verifyList } from './verifyList';
@@ -34,16 +35,19 @@ const refuse = (error: string): Outcome => ({
  * @param args - the words after `bobbet --`
  * @param read - reads a file by name, or standard input for `-`
  * @param write - writes a picture to a file by name
+ * @param readBytes - reads a picture by name
  * @returns exit code and both streams; never throws for bad input
  */
 export function runCommand(
   args: readonly string[],
   read: (file: string) => string,
   write: (file: string, data: Uint8Array) => void = () => {},
+  readBytes: (file: string) => Uint8Array = () => new Uint8Array(),
 ): Outcome {
   const [name = 'help', ...rest] = args;
   if (name === 'help') return help(rest);
   if (name === 'schema') return schema(rest);
+  if (name === 'photo') return photo(rest, readBytes);
   const named = name === 'calc' ? `calc ${rest[0] ?? ''}`.trim() : name;
   const found = lookUp(named);
   if (!found) return unknown(named);
@@ -65,6 +69,11 @@ export function runCommand(
   return answer(named, found, source.text, png === null ? null : (data) => write(png, data));
 }
 
+function photo(words: readonly string[], readBytes: (file: string) => Uint8Array): Outcome {
+  const measured = PHOTO.measure(words, readBytes);
+  return measured.ok ? done(withProvenance(TOLD.photo, measured.value as object)) : refuse(measured.error);
+}
+
 function sourceOf(
   file: string,
   read: (file: string) => string,
@@ -84,19 +93,23 @@ function withPng(words: readonly string[]): { words: readonly string[]; png: str
   return { words: words.filter((_, i) => i !== at && i !== at + 1), png: words[at + 1] ?? '' };
 }
 
+/** What help and schema know of: pictures are run by themselves. */
+const described = (name: string): Command | TextCommand | PictureCommand | undefined =>
+  name === 'photo' ? PHOTO : (lookUp(name) ?? lookUp(`calc ${name}`));
+
 function lookUp(name: string): Command | TextCommand | undefined {
   const table = name.startsWith('calc ') ? CALCULATIONS : COMMANDS;
   const key = name.replace(/^calc /, '');
   return Object.hasOwn(table, key) ? table[key] : undefined;
 }
 
-const draws = (command: Command | TextCommand) => 'picture' in command && command.picture !== undefined;
+const draws = (command: Command | TextCommand | PictureCommand) =>
+  'picture' in command && command.picture !== undefined;
 
 function unknown(name: string): Outcome {
-  if (LATER.includes(name)) return refuse(`${name}: not in this version yet`);
   if (name === 'calc') return refuse(`calc: expected one of ${Object.keys(CALCULATIONS).join(', ')}`);
   return refuse(
-    `command: expected one of ${[...Object.keys(COMMANDS), 'calc', 'schema', 'help'].join(', ')}, got "${name}"`,
+    `command: expected one of ${[...Object.keys(COMMANDS), 'photo', 'calc', 'schema', 'help'].join(', ')}, got "${name}"`,
   );
 }
 
@@ -154,7 +167,7 @@ const tooExtreme = ({ path, value }: Extreme) => `${path}: expected a finite num
 
 function schema([name, ...more]: string[]): Outcome {
   const named = name === 'calc' ? `calc ${more[0] ?? ''}`.trim() : (name ?? '');
-  const found = lookUp(named) ?? lookUp(`calc ${named}`);
+  const found = described(named);
   if (!found) return unknown(named);
   const shape = (side: 'input' | 'output', type: z.ZodType) =>
     z.toJSONSchema(type, { io: side, unrepresentable: 'any' });
@@ -173,7 +186,7 @@ const LIST = 'With --list it exits normally and lists every error by path.';
 function help([name, ...more]: string[]): Outcome {
   if (name) {
     const named = name === 'calc' && more[0] ? `calc ${more[0]}` : name;
-    const found = lookUp(named) ?? lookUp(`calc ${named}`);
+    const found = described(named);
     if (found)
       return text(
         `${named}: ${found.about}\n${(found.lists ?? []).map((line) => `  ${line}\n`).join('')}${draws(found) ? `  ${PICTURE}\n` : ''}${named === 'verify' ? `  ${LIST}\n` : ''}  its input and output: bobbet schema ${named}\n`,
@@ -185,12 +198,10 @@ function help([name, ...more]: string[]): Outcome {
   const lines = [
     USAGE,
     '',
-    ...list(COMMANDS),
+    ...list({ ...COMMANDS, photo: PHOTO }),
     ...list(CALCULATIONS, 'calc '),
     `  ${'schema NAME'.padEnd(20)} the JSON Schema of a command’s input and output`,
     `  ${'help [NAME]'.padEnd(20)} this list, or one command`,
-    '',
-    `Not in this version yet: ${LATER.join(', ')}.`,
   ];
   return text(`${lines.join('\n')}\n`);
 }

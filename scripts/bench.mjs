@@ -11,7 +11,7 @@ if (!build()) stop('Building failed. Look above for the reason.');
 const { chromium } = await import('./chromium.mjs');
 const esbuild = await import('esbuild');
 const folder = mkdtempSync(path.join(tmpdir(), 'bobbet-'));
-for (const name of ['match', 'lab', 'jobs', 'variants', 'sequences']) {
+for (const name of ['match', 'lab', 'jobs', 'variants', 'sequences', 'photo']) {
   const outfile = path.join(folder, `${name}.mjs`);
   await esbuild.build({
     entryPoints: [path.join(root, `bench/${name}.ts`)],

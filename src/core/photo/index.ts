@@ -1,3 +1,4 @@
+export * from './answer';
 export * from './fitWithin';
 export * from './measurePhoto';
 export * from './photoSeam';

@@ -55,6 +55,9 @@ const SHORTEST_MM = 12;
 const BELIEVED = 0.5;
 /** Of the strength of a seam that is believed: what is weaker is not read. */
 const FAR_LESS = 0.3;
+/** From this confidence and length on one line is enough, when one is asked for. */
+const CLEAR = 0.85;
+const LONG_MM = 50;
 /** A seam so long is long enough, mm. */
 const USUAL_MM = 40;
 /** Below it a reading is not given out. */
@@ -137,7 +140,7 @@ function readLines(
   pixels: Pixels,
   mmToPx: Homography,
   withCard: boolean,
-  { kind }: PhotoQuestion,
+  { kind, most }: PhotoQuestion,
   progress: Progress,
 ): ReadSeam[] {
   const covered = withCard ? { left: 0, top: 0, right: CARD.widthMm, bottom: CARD.heightMm } : null;
@@ -160,7 +163,10 @@ function readLines(
     left -= 1;
     const read = readSeam(pixels, mmToPx, places, seed.bandMm, kind);
     if (read) reads.push(read);
-    if (read && confidenceOf(read) >= BELIEVED) strongest = Math.max(strongest, seed.strength);
+    const confidence = read ? confidenceOf(read) : 0;
+    if (confidence >= BELIEVED) strongest = Math.max(strongest, seed.strength);
+    // Asked for one line, a long clear one is enough.
+    if (read && most === 1 && confidence >= CLEAR && seamLengthMm(read) >= LONG_MM) break;
     progress(0.6 + 0.35 * (1 - left / READS));
   }
   return reads;
@@ -168,10 +174,11 @@ function readLines(
 
 /** Of two that are as sure the longer one: a piece of a seam reads as well as the whole. */
 function weightOf({ read, confidence }: { read: ReadSeam; confidence: number }): number {
-  const { penetrations } = read;
-  const lengthMm = penetrations[penetrations.length - 1].alongMm - penetrations[0].alongMm;
-  return confidence * (1 - Math.exp(-lengthMm / USUAL_MM));
+  return confidence * (1 - Math.exp(-seamLengthMm(read) / USUAL_MM));
 }
+
+const seamLengthMm = ({ penetrations }: ReadSeam): number =>
+  penetrations[penetrations.length - 1].alongMm - penetrations[0].alongMm;
 
 /** Whether a piece belongs to a seam already read. */
 function liesOn(seed: Seed, { way, widthMm }: ReadSeam): boolean {

@@ -37,7 +37,7 @@ export interface PhotoSeam {
   puckerGrade: number | null;
   confidence: number;
   mmPerPx: number;
-  /** In the order of sewing, or against it: a picture does not say. */
+  /** From the left of the picture to the right: which end was sewn first a picture does not say. */
   penetrations: SeenPenetration[];
   /** The middle of the seam, pixels. */
   way: Point[];
@@ -56,7 +56,15 @@ export function seamMeasures(read: ReadSeam, confidence: number, mmToPx: Homogra
   for (let s = first; s < last; s += 1) along.push(placeOn(way, s, 0));
   along.push(placeOn(way, last, 0));
   const px = along.map(({ x, y }) => taken(mmToPx, x, y));
-  const [from, to] = [px[0], px[px.length - 1]];
+  // From the left of the picture, whichever way the card lies; what rises straight up is told from below.
+  const across = px[px.length - 1].x - px[0].x;
+  const turned = Math.abs(across) > 1e-6 ? across < 0 : px[0].y < px[px.length - 1].y;
+  const [from, to] = turned ? [px[px.length - 1], px[0]] : [px[0], px[px.length - 1]];
+  const seen = penetrations.map(({ alongMm, acrossMm, seen: is }) => {
+    const at = placeOn(way, alongMm, acrossMm);
+    const { x, y } = taken(mmToPx, at.x, at.y);
+    return { xPx: x, yPx: y, seen: is };
+  });
   const beside = stripAlong(pixels, mmToPx, way, read.widthMm / 2 + BESIDE_MM, 2.5);
   return {
     kind: read.kind,
@@ -71,11 +79,7 @@ export function seamMeasures(read: ReadSeam, confidence: number, mmToPx: Homogra
     puckerGrade: puckerGrade(beside, read.widthMm),
     confidence,
     mmPerPx: 1 / scaleAt(mmToPx, middle.x, middle.y),
-    penetrations: penetrations.map(({ alongMm, acrossMm, seen }) => {
-      const at = placeOn(way, alongMm, acrossMm);
-      const { x, y } = taken(mmToPx, at.x, at.y);
-      return { xPx: x, yPx: y, seen };
-    }),
-    way: px,
+    penetrations: turned ? seen.reverse() : seen,
+    way: turned ? px.reverse() : px,
   };
 }

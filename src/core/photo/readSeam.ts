@@ -17,10 +17,12 @@ export interface ReadSeam extends ReadStitches {
 }
 
 /** Pixels of a strip to the mm at most: more only takes time. */
-const MOST_PX_PER_MM = 14;
+const MOST_PX_PER_MM = 11;
 /** The strip goes on so far beyond what was seen of the seam, mm. */
 const BEYOND_MM = 14;
 const ROUNDS = 4;
+/** A pitch that changes by less is found. */
+const SETTLED = 0.003;
 /** Fabric beside the stitching, to both sides, mm. */
 const BESIDE_MM = 2.6;
 
@@ -68,8 +70,9 @@ export function readSeam(
     const again: ReadAlong | null = readAlong(pixels, mmToPx, straighter, read.widthMm + 0.4, fine, 'zigzag');
     if (!again || again.fit * again.slots.clear < 0.85 * read.fit * read.slots.clear) break;
     const more = again.slots.stitches - read.slots.stitches;
+    const settled = more <= 0 && Math.abs(again.pitchMm / read.pitchMm - 1) < SETTLED;
     read = again;
-    if (round > 0 && more <= 0) break;
+    if (settled) break;
   }
   return read && { ...read, pxPerMm: sharp };
 }

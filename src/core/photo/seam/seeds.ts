@@ -43,13 +43,16 @@ export function seedsOf(ground: Ground, most: readonly number[]): Seed[] {
     ...seed,
     strength: seed.strength / usual[BANDS_MM.findIndex((band) => band === seed.bandMm)],
   }));
-  // So many of each width: the strongest bands need not be seams.
-  return BANDS_MM.flatMap((bandMm, i) =>
+  // So many of each width, the strongest of each first: the strongest bands need not be seams.
+  const each = BANDS_MM.map((bandMm, i) =>
     spread(
       rated.filter((seed) => seed.bandMm === bandMm).sort((a, b) => b.strength - a.strength),
       most[i],
     ),
   );
+  return Array.from({ length: Math.max(...most) }, (_, rank) =>
+    each.flatMap((seeds) => (seeds[rank] ? [seeds[rank]] : [])),
+  ).flat();
 }
 
 const middle = (values: number[]): number => values.sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0;

@@ -36,20 +36,37 @@ export function wayThrough(places: readonly Point[], reachMm: number, beyondMm: 
 }
 
 function local(along: readonly number[], value: (i: number) => number, s: number, reach: number): number {
-  const m = [0, 0, 0, 0, 0];
-  const r = [0, 0, 0];
-  for (let i = 0; i < along.length; i += 1) {
+  // Moments of the weights, and of the values by them, up to the powers a parabola needs.
+  let [a, b, c, d, e, p, q, r] = [0, 0, 0, 0, 0, 0, 0, 0];
+  for (let i = firstFrom(along, s - reach); i < along.length && along[i] < s + reach; i += 1) {
     const t = (along[i] - s) / reach;
-    if (Math.abs(t) >= 1) continue;
-    const weight = (1 - Math.abs(t) ** 3) ** 3;
-    for (let k = 0; k < 5; k += 1) m[k] += weight * t ** k;
-    for (let k = 0; k < 3; k += 1) r[k] += weight * t ** k * value(i);
+    const cube = 1 - Math.abs(t * t * t);
+    const weight = cube * cube * cube;
+    const at = value(i);
+    a += weight;
+    b += weight * t;
+    c += weight * t * t;
+    d += weight * t * t * t;
+    e += weight * t * t * t * t;
+    p += weight * at;
+    q += weight * t * at;
+    r += weight * t * t * at;
   }
-  const [a, b, c, d, e] = m;
   const det = a * (c * e - d * d) - b * (b * e - c * d) + c * (b * d - c * c);
   if (a < 1e-9) return value(0);
-  if (Math.abs(det) < 1e-6 * a ** 3) return r[0] / a;
-  return (r[0] * (c * e - d * d) - b * (r[1] * e - d * r[2]) + c * (r[1] * d - c * r[2])) / det;
+  if (Math.abs(det) < 1e-6 * a ** 3) return p / a;
+  return (p * (c * e - d * d) - b * (q * e - d * r) + c * (q * d - c * r)) / det;
+}
+
+/** The first index whose value is above a limit, by halving. */
+function firstFrom(sorted: readonly number[], limit: number): number {
+  let [low, high] = [0, sorted.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (sorted[middle] > limit) high = middle;
+    else low = middle + 1;
+  }
+  return low;
 }
 
 /** Carried on straight from its last centimetre. */

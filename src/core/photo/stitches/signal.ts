@@ -43,7 +43,8 @@ export function meanBetween(signal: Signal, from: number, to: number): number {
 
 /** The value that a share of the signal lies below. */
 export function quantileOf(values: ArrayLike<number>, share: number): number {
-  const sorted = Array.from(values).sort((a, b) => a - b);
+  // A typed array sorts by value without calling back.
+  const sorted = Float64Array.from(values).sort();
   return sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? 0;
 }
 

@@ -9,6 +9,9 @@ export interface Period {
   prominence: number;
 }
 
+/** Peaks whose background is worked out: the tallest. */
+const LOOKED_AT = 14;
+
 /**
  * Periods of a signal, the most prominent first.
  *
@@ -35,15 +38,18 @@ export function periodsOf(signal: Signal, shortest: number, longest: number, mos
   for (let k = 0; k < size / 2; k += 1) power[k] = out[2 * k] ** 2 + out[2 * k + 1] ** 2;
   const from = Math.max(2, Math.floor(size / longest));
   const to = Math.min(size / 2 - 2, Math.ceil(size / shortest));
-  const peaks: Period[] = [];
-  for (let k = from; k <= to; k += 1) {
-    if (power[k] < power[k - 1] || power[k] <= power[k + 1]) continue;
-    const near = power.subarray(Math.max(1, Math.floor(k * 0.6)), Math.min(size / 2, Math.ceil(k * 1.5)));
-    const shift = parabola(power[k - 1], power[k], power[k + 1]);
-    peaks.push({ length: size / (k + shift), prominence: power[k] / Math.max(1e-12, quantileOf(near, 0.5)) });
-  }
-  // By power weighed with how far it stands out: a tall peak in a rough stretch is not a period.
-  return peaks.sort((a, b) => b.prominence - a.prominence).slice(0, most);
+  const peaks: number[] = [];
+  for (let k = from; k <= to; k += 1) if (power[k] >= power[k - 1] && power[k] > power[k + 1]) peaks.push(k);
+  return peaks
+    .sort((a, b) => power[b] - power[a])
+    .slice(0, LOOKED_AT)
+    .map((k) => {
+      const near = power.subarray(Math.max(1, Math.floor(k * 0.6)), Math.min(size / 2, Math.ceil(k * 1.5)));
+      const shift = parabola(power[k - 1], power[k], power[k + 1]);
+      return { length: size / (k + shift), prominence: power[k] / Math.max(1e-12, quantileOf(near, 0.5)) };
+    })
+    .sort((a, b) => b.prominence - a.prominence)
+    .slice(0, most);
 }
 
 /** Where between three values the top lies, −½ … ½. */

@@ -2,13 +2,15 @@ import { boxMeans } from '../picture/blur';
 import type { ThreadMap } from '../seam/thread';
 import { penetrationsIn } from './penetrations';
 import { movingMean, quantileOf, rowsOf, type Signal } from './signal';
-import { parabola, periodsOf } from './spectrum';
+import { parabola, type Period, periodsOf } from './spectrum';
 import { countSlots, pitchOf } from './slots';
 import { type ReadStitches, STITCH_MM } from './straight';
 
 /** The narrowest zigzag that is told from a straight stitch, mm. */
 export const NARROWEST_MM = 0.55;
 const LEAST_PX = 3;
+/** Looks along the halves: a few to tell periods apart, more to place the corners. */
+const FIRST_LOOKS = 2;
 const LOOKS = 6;
 
 /**
@@ -34,9 +36,11 @@ export function zigzagStitches(map: ThreadMap): ReadStitches | null {
   const longest = Math.min(2 * STITCH_MM.longest * map.pxPerMm, swing.length / 3);
   const periods = periodsOf(swing, shortest, longest, 3);
   const reads = periods
-    .map(({ length, prominence }) => readFor(map, { top, bottom }, { low, high }, length / 2, prominence))
-    .filter((read) => read !== null);
-  return reads.length === 0 ? null : reads.reduce((a, b) => (b.fit > a.fit ? b : a));
+    .map((period) => ({ period, read: readFor(map, { top, bottom }, { low, high }, period, FIRST_LOOKS) }))
+    .filter(({ read }) => read !== null);
+  if (reads.length === 0) return null;
+  const best = reads.reduce((a, b) => ((b.read?.fit ?? 0) > (a.read?.fit ?? 0) ? b : a));
+  return readFor(map, { top, bottom }, { low, high }, best.period, LOOKS) ?? best.read;
 }
 
 /** Where stitching begins and ends across a strip, mm from its middle. */
@@ -88,10 +92,11 @@ function readFor(
   map: ThreadMap,
   { top, bottom }: { top: Signal; bottom: Signal },
   edge: Edge,
-  pitch: number,
-  prominence: number,
+  { length, prominence }: Period,
+  looks: number,
 ): ReadStitches | null {
   const { pxPerMm } = map;
+  const pitch = length / 2;
   const rowScore = (signal: Signal): Signal => {
     const smooth = movingMean(signal, Math.max(0, Math.round(pitch * 0.12)));
     const level = movingMean(signal, Math.round(pitch));
@@ -116,7 +121,7 @@ function readFor(
   let fine: Px[] = rough;
   let again: Half[] = [];
   // Each look goes along what the last one found.
-  for (let look = 0; look < LOOKS; look += 1) {
+  for (let look = 0; look < looks; look += 1) {
     again = fine.slice(1).map((to, k) => halfLine(map, fine[k], to));
     fine = fine.map((one, k) =>
       k > 0 && k < fine.length - 1 ? meeting(again[k - 1], again[k], one, pitch) : ends(again, k, one),
