@@ -62,7 +62,19 @@ const LONG_MM = 50;
 const USUAL_MM = 40;
 /** Below it a reading is not given out. */
 const LEAST_CONFIDENCE = 0.25;
-const LIMITS = { sidePx: 120, bright: 28, spread: 1.2, burnt: 0.6, tiltDeg: 40, edgePx: 9, stitchPx: 4, stitches: 6 };
+/** What a picture must have: `none` and `faint` are how far a line stands out, in what the fabric does by itself. */
+const LIMITS = {
+  sidePx: 120,
+  bright: 28,
+  spread: 1.2,
+  burnt: 0.6,
+  tiltDeg: 40,
+  edgePx: 9,
+  stitchPx: 4,
+  stitches: 6,
+  none: 3.2,
+  faint: 4.5,
+};
 
 /**
  * Measures the stitching in a picture.
@@ -88,15 +100,16 @@ export function measurePhoto(
   const scale = scaleOf(pixels, question.scale);
   if ('blocked' in scale) return scale;
   progress(0.3);
-  const reads = question.line
+  const looked = question.line
     ? readLine(pixels, scale.mmToPx, question)
     : readLines(pixels, scale.mmToPx, scale.card !== null, question, progress);
+  const { reads } = looked;
   progress(0.95);
   const sure = reads
     .map((read) => ({ read, confidence: confidenceOf(read) }))
     .filter(({ confidence }) => confidence >= LEAST_CONFIDENCE)
     .sort((a, b) => weightOf(b) - weightOf(a));
-  if (sure.length === 0) return whyNot(pixels, reads, scale.mmToPx);
+  if (sure.length === 0) return whyNot(pixels, looked, scale.mmToPx);
   const pxStitch = sure[0].read.pitchMm * sure[0].read.pxPerMm;
   if (pxStitch < LIMITS.stitchPx) return refusedBy('photo.stitches-too-small', pxStitch, LIMITS.stitchPx, 'px');
   const seams = apartFrom(sure.map(({ read, confidence }) => seamMeasures(read, confidence, scale.mmToPx, pixels)));
@@ -128,12 +141,23 @@ function scaleOf(pixels: Pixels, scale: PhotoScale): Scale | { blocked: Blocked[
     : { mmToPx, card: corners };
 }
 
+/** What was found of lines: what was read, how far the clearest stands out, and how long the longest clear one is, mm. */
+interface Looked {
+  reads: ReadSeam[];
+  standsOut: number;
+  longMm: number;
+}
+
 /** The line that was shown, as it is and as what is followed from its middle. */
-function readLine(pixels: Pixels, mmToPx: Homography, { line, kind }: PhotoQuestion): ReadSeam[] {
+function readLine(pixels: Pixels, mmToPx: Homography, { line, kind }: PhotoQuestion): Looked {
   const pxToMm = inverse(mmToPx);
   const places = (line ?? []).map(({ x, y }) => taken(pxToMm, x, y));
-  if (places.length < 2) return [];
-  return [0.5, 2.2, 5].map((bandMm) => readSeam(pixels, mmToPx, places, bandMm, kind)).filter((read) => read !== null);
+  if (places.length < 2) return { reads: [], standsOut: 0, longMm: 0 };
+  const reads = [0.5, 2.2, 5]
+    .map((bandMm) => readSeam(pixels, mmToPx, places, bandMm, kind))
+    .filter((read) => read !== null);
+  // Where the person shows a line there is one.
+  return { reads, standsOut: Infinity, longMm: Infinity };
 }
 
 function readLines(
@@ -142,7 +166,7 @@ function readLines(
   withCard: boolean,
   { kind, most }: PhotoQuestion,
   progress: Progress,
-): ReadSeam[] {
+): Looked {
   const covered = withCard ? { left: 0, top: 0, right: CARD.widthMm, bottom: CARD.heightMm } : null;
   const ground = groundOf(pixels, mmToPx, covered);
   progress(0.45);
@@ -151,7 +175,7 @@ function readLines(
   const follow = followerOf(ground);
   const reads: ReadSeam[] = [];
   let left = READS;
-  let strongest = 0;
+  let [strongest, longMm] = [0, 0];
   for (const seed of seeds) {
     if (left === 0) break;
     if (reads.some((read) => confidenceOf(read) >= BELIEVED && liesOn(seed, read))) continue;
@@ -159,7 +183,9 @@ function readLines(
     if (seed.strength < FAR_LESS * strongest) continue;
     const places = follow(seed);
     const [first, last] = [places[0], places[places.length - 1]];
-    if (places.length < 4 || Math.hypot(last.x - first.x, last.y - first.y) < SHORTEST_MM) continue;
+    const farMm = Math.hypot(last.x - first.x, last.y - first.y);
+    if (seed.strength >= LIMITS.faint) longMm = Math.max(longMm, farMm);
+    if (places.length < 4 || farMm < SHORTEST_MM) continue;
     left -= 1;
     const read = readSeam(pixels, mmToPx, places, seed.bandMm, kind);
     if (read) reads.push(read);
@@ -169,7 +195,7 @@ function readLines(
     if (read && most === 1 && confidence >= CLEAR && seamLengthMm(read) >= LONG_MM) break;
     progress(0.6 + 0.35 * (1 - left / READS));
   }
-  return reads;
+  return { reads, standsOut: Math.max(0, ...seeds.map(({ strength }) => strength)), longMm };
 }
 
 /** Of two that are as sure the longer one: a piece of a seam reads as well as the whole. */
@@ -200,16 +226,17 @@ function apartFrom(seams: readonly PhotoSeam[]): PhotoSeam[] {
 }
 
 /** What is wrong with a picture in which no stitches could be read: the first that is. */
-function whyNot(pixels: Pixels, reads: readonly ReadSeam[], mmToPx: Homography): { blocked: Blocked[] } {
-  const edge = edgeWidthPx(pixels);
-  if (edge !== null && edge > LIMITS.edgePx) return refusedBy('photo.picture-blurred', edge, LIMITS.edgePx, 'px');
+function whyNot(pixels: Pixels, { standsOut, longMm, reads }: Looked, mmToPx: Homography): { blocked: Blocked[] } {
   const perMm = Math.sqrt(Math.abs(mmToPx[0] * mmToPx[4] - mmToPx[1] * mmToPx[3]));
   // A usual stitch of 2.5 mm on so few pixels is not told from the next.
   if (perMm * 2.5 < LIMITS.stitchPx) return refusedBy('photo.stitches-too-small', perMm * 2.5, LIMITS.stitchPx, 'px');
-  const clearest = reads.reduce<ReadSeam | null>((a, b) => (a && a.map.contrast >= b.map.contrast ? a : b), null);
-  if (!clearest) return refused('photo.seam-missing');
-  if (clearest.map.contrast < 2) return refused('photo.contrast-low');
-  if (clearest.slots.stitches < LIMITS.stitches)
-    return refusedBy('photo.seam-too-short', clearest.slots.stitches, LIMITS.stitches, '');
+  if (standsOut < LIMITS.none) return refused('photo.seam-missing');
+  if (standsOut < LIMITS.faint) return refused('photo.contrast-low');
+  const edge = edgeWidthPx(pixels);
+  // A line that stands out in a picture without a steep place is out of focus too.
+  if (edge === null) return refused('photo.picture-blurred');
+  if (edge > LIMITS.edgePx) return refusedBy('photo.picture-blurred', edge, LIMITS.edgePx, 'px');
+  const stitches = Math.max(0, ...reads.map(({ slots }) => slots.stitches));
+  if (longMm < SHORTEST_MM || (reads.length > 0 && stitches < LIMITS.stitches)) return refused('photo.seam-too-short');
   return refused('photo.stitch-not-read');
 }

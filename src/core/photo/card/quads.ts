@@ -21,7 +21,8 @@ const LEAN = 1.3;
 const CONVERGE = 0.42;
 /** Shortest side, as a share of the picture's longer one. */
 const SMALLEST = 0.09;
-const SAMPLES = 26;
+/** Less of a side than this on an edge, and it is none. */
+const LEAST_SIDE = 0.45;
 
 /**
  * Quadrilaterals out of straight lines that look like a card, the likeliest first.
@@ -31,23 +32,40 @@ const SAMPLES = 26;
  * @returns guesses whose four sides lie on edges
  */
 export function cardGuesses(lines: readonly Straight[], edges: Edges): CardGuess[] {
-  const pairs = lines.flatMap((a, i) => lines.slice(i + 1).flatMap((b) => (parallel(a, b) ? [[a, b] as const] : [])));
+  const held = lines.map((line) => heldAlong(line, edges));
+  const pairs = held.flatMap((a, i) =>
+    held.slice(i + 1).flatMap((b) => (parallel(a.line, b.line) ? [[a, b] as const] : [])),
+  );
   const guesses: CardGuess[] = [];
   pairs.forEach(([a, b], i) => {
     for (const [c, d] of pairs.slice(i + 1)) {
-      const corners = cornersOf(a, c, b, d, edges);
-      if (!corners) continue;
-      const sides = supports(corners, edges);
-      if (!sides) continue;
-      const off = offFromCard(corners, edges.width, edges.height);
-      if (off > 0.16) continue;
-      const weakestSide = Math.min(...sides);
-      const mean = sides.reduce((sum, side) => sum + side, 0) / 4;
-      const rounded = roundness(corners, edges);
-      guesses.push({ corners, weakestSide, score: mean + 0.6 * weakestSide - 2.5 * off + 0.35 * rounded });
+      if (parallel(a.line, c.line)) continue;
+      const guess = guessFrom([a, c, b, d], edges);
+      if (guess) guesses.push(guess);
     }
   });
   return guesses.sort((x, y) => y.score - x.score).slice(0, 12);
+}
+
+/** Four lines in turn round a card; null where they are none. */
+function guessFrom(sides: readonly [Held, Held, Held, Held], edges: Edges): CardGuess | null {
+  const places = cornersIn(sides, edges);
+  if (!places) return null;
+  // The first corner lies between the first and the second line: each line runs from the corner before to it.
+  const shares: number[] = [];
+  for (let k = 0; k < 4; k += 1) {
+    const share = support(places[(k + 3) % 4], places[k], sides[k]);
+    if (share < LEAST_SIDE) return null;
+    shares.push(share);
+  }
+  const corners = roundFrom(places);
+  if (!corners) return null;
+  const off = offFromCard(corners, edges.width, edges.height);
+  if (off > 0.16) return null;
+  const weakestSide = Math.min(...shares);
+  const mean = shares.reduce((sum, share) => sum + share, 0) / 4;
+  const score = mean + 0.6 * weakestSide - 2.5 * off + 0.35 * roundness(corners, edges);
+  return { corners, weakestSide, score };
 }
 
 /** Half turns do not matter between lines. */
@@ -67,14 +85,22 @@ function crossing(a: Straight, b: Straight): Point | null {
   return { x: (a.off * sb - b.off * sa) / det, y: (b.off * ca - a.off * cb) / det };
 }
 
-/** The corners where the sides meet, a long side first, round one way; null where it cannot be a card in the picture. */
-function cornersOf(a: Straight, c: Straight, b: Straight, d: Straight, { width, height }: Edges): Quad | null {
-  const places = [crossing(a, c), crossing(c, b), crossing(b, d), crossing(d, a)];
-  if (places.some((p) => !p || p.x < -2 || p.y < -2 || p.x > width + 1 || p.y > height + 1)) return null;
-  const [p, q, r, s] = places as Point[];
+/** Where each line meets the next; null where that is not in the picture. */
+function cornersIn(sides: readonly Held[], { width, height }: Edges): Point[] | null {
+  const places: Point[] = [];
+  for (let k = 0; k < 4; k += 1) {
+    const p = crossing(sides[k].line, sides[(k + 1) % 4].line);
+    if (!p || p.x < -2 || p.y < -2 || p.x > width + 1 || p.y > height + 1) return null;
+    places.push(p);
+  }
+  const shortest = SMALLEST * Math.max(width, height);
+  return places.every((p, k) => far(p, places[(k + 1) % 4]) >= shortest) ? places : null;
+}
+
+/** The corners from a long side on, round one way; null where the sides are not those of a card. */
+function roundFrom([p, q, r, s]: readonly Point[]): Quad | null {
   const one = (far(p, q) + far(r, s)) / 2;
   const other = (far(q, r) + far(s, p)) / 2;
-  if (Math.min(one, other) < SMALLEST * Math.max(width, height)) return null;
   const ratio = Math.max(one, other) / Math.min(one, other);
   if (ratio < RATIO / LEAN || ratio > RATIO * LEAN) return null;
   const round: Quad = one >= other ? [p, q, r, s] : [q, r, s, p];
@@ -87,39 +113,39 @@ const far = (p: Point, q: Point): number => Math.sqrt((p.x - q.x) ** 2 + (p.y - 
 
 const doubleArea = (q: Quad): number => sidesOf(q).reduce((sum, [a, b]) => sum + a.x * b.y - b.x * a.y, 0);
 
-/** What of each side lies on an edge; null as soon as one does not. */
-function supports(corners: Quad, edges: Edges): number[] | null {
-  const held: number[] = [];
-  for (const [p, q] of sidesOf(corners)) {
-    const side = support(p, q, edges);
-    if (side < 0.45) return null;
-    held.push(side);
+/** Where along a line edges go its way: running counts from one end of the picture to the other, a pixel each. */
+interface Held {
+  line: Straight;
+  counts: Int32Array;
+  from: number;
+}
+
+function heldAlong(line: Straight, { width, height, strength, across }: Edges): Held {
+  const reach = Math.ceil(Math.sqrt(width * width + height * height));
+  const [nx, ny] = [Math.cos(line.angleRad), Math.sin(line.angleRad)];
+  const counts = new Int32Array(2 * reach + 2);
+  for (let s = -reach; s <= reach; s += 1) {
+    let held = 0;
+    for (let off = line.off - 2; off <= line.off + 2 && held === 0; off += 1) {
+      const x = Math.round(nx * off - ny * s);
+      const y = Math.round(ny * off + nx * s);
+      if (x < 0 || y < 0 || x >= width || y >= height) continue;
+      const at = y * width + x;
+      if (strength[at] > 0 && between(across[at], line.angleRad) < 0.3) held = 1;
+    }
+    counts[s + reach + 1] = counts[s + reach] + held;
   }
-  return held;
+  return { line, counts, from: -reach };
 }
 
 /** Share of a side, its rounded ends left out, that lies on an edge going its way. */
-function support(p: Point, q: Point, { width, height, strength, across }: Edges): number {
-  const way = Math.atan2(q.y - p.y, q.x - p.x) + Math.PI / 2;
-  const normal = ((way % Math.PI) + Math.PI) % Math.PI;
-  const [nx, ny] = [Math.cos(normal), Math.sin(normal)];
-  let held = 0;
-  for (let k = 0; k < SAMPLES; k += 1) {
-    // Not half of what is left can make up for it any more.
-    if (held + SAMPLES - k < 0.45 * SAMPLES) return 0;
-    const t = 0.08 + (0.84 * (k + 0.5)) / SAMPLES;
-    for (let off = -2; off <= 2; off += 1) {
-      const x = Math.round(p.x + t * (q.x - p.x) + off * nx);
-      const y = Math.round(p.y + t * (q.y - p.y) + off * ny);
-      if (x < 0 || y < 0 || x >= width || y >= height) continue;
-      const at = y * width + x;
-      if (strength[at] > 0 && between(across[at], normal) < 0.3) {
-        held += 1;
-        break;
-      }
-    }
-  }
-  return held / SAMPLES;
+function support(p: Point, q: Point, { line, counts, from }: Held): number {
+  const [nx, ny] = [Math.cos(line.angleRad), Math.sin(line.angleRad)];
+  const [a, b] = [nx * p.y - ny * p.x, nx * q.y - ny * q.x];
+  const [low, high] = [Math.min(a, b), Math.max(a, b)];
+  const ends = 0.08 * (high - low);
+  const [first, last] = [Math.round(low + ends) - from, Math.round(high - ends) - from];
+  return last > first ? (counts[last] - counts[first]) / (last - first) : 0;
 }
 
 /**

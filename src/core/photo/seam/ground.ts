@@ -1,4 +1,4 @@
-import { boxMean, maskedMean } from '../picture/blur';
+import { boxMean, maskedMeans } from '../picture/blur';
 import { type Homography, inverse, scaleAt, taken } from '../picture/homography';
 import { type Pixels, planesOf, reduced } from '../picture/pixels';
 
@@ -62,9 +62,9 @@ export function groundOf(pixels: Pixels, mmToPx: Homography, covered: Covered | 
   const height = Math.max(8, Math.floor((box.bottom - box.top) * pxPerMm));
   const frame = { width, height, pxPerMm, left: box.left, top: box.top };
   const { layers, mask } = laidFlat(pixels, mmToPx, frame, Math.max(1, Math.floor(sharp / pxPerMm)), covered);
-  const reach = Math.max(2, Math.round(LIGHT_MM * pxPerMm));
+  const reach = Math.max(3, Math.round(LIGHT_MM * pxPerMm));
   for (const layer of layers) for (let i = 0; i < layer.length; i += 1) layer[i] = Math.log(layer[i] + DARK);
-  const light = layers.map((layer) => maskedMean(layer, mask, width, height, reach));
+  const light = maskedMeans(layers, mask, width, height, reach);
   layers.forEach((layer, c) => {
     for (let i = 0; i < layer.length; i += 1) layer[i] = mask[i] > 0 ? layer[i] - light[c][i] : 0;
   });

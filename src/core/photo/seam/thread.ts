@@ -55,7 +55,24 @@ export function threadMap(strip: Strip, bandMm: number): ThreadMap {
   const thread = meanOf(layers, middle, values, 0.6 * level);
   const share = Math.max(...thread.map((value) => Math.abs(1 - Math.exp(value))));
   if (level > 1e-9) for (let i = 0; i < values.length; i += 1) values[i] /= level;
-  return { width, height, pxPerMm, values, contrast: noise > 0 && level > 0 ? level / noise : 0, share };
+  const contrast = noise > 0 && level > 0 && !isEdge(values, width, half, outer, pxPerMm) ? level / noise : 0;
+  return { width, height, pxPerMm, values, contrast, share };
+}
+
+/** Right beside the stitching, mm; how far the two sides may differ there, thread being 1. */
+const NEXT_MM = 0.8;
+const STEP = 0.5;
+
+/** Whether a line is where one fabric ends and another begins: its two sides are not alike. */
+function isEdge(values: Float32Array, width: number, half: number, outer: number, pxPerMm: number): boolean {
+  const wide = Math.max(1, Math.round(NEXT_MM * pxPerMm));
+  const mean = (from: number) => {
+    let sum = 0;
+    for (let at = from * width; at < (from + wide) * width; at += 1) sum += values[at];
+    return sum / (wide * width);
+  };
+  const above = Math.max(0, Math.floor(half - outer) - wide);
+  return Math.abs(mean(above) - mean(Math.ceil(half + outer))) > STEP;
 }
 
 /** The layers less the mean of the sides round each column: shade along the seam is gone. */

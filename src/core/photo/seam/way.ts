@@ -54,7 +54,11 @@ function local(along: readonly number[], value: (i: number) => number, s: number
   }
   const det = a * (c * e - d * d) - b * (b * e - c * d) + c * (b * d - c * c);
   if (a < 1e-9) return value(0);
-  if (Math.abs(det) < 1e-6 * a ** 3) return p / a;
+  // Two places carry a line, not a parabola.
+  if (Math.abs(det) < 1e-6 * a ** 3) {
+    const flat = a * c - b * b;
+    return Math.abs(flat) < 1e-9 * a * a ? p / a : (p * c - b * q) / flat;
+  }
   return (p * (c * e - d * d) - b * (q * e - d * r) + c * (q * d - c * r)) / det;
 }
 
