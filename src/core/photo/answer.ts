@@ -33,7 +33,7 @@ export const photoOutputSchema = z.union([measuredSchema, z.strictObject({ block
 const KINDS = ['straight', 'zigzag'] as const;
 
 /**
- * What a picture says of its surest line of stitching, as the headless command gives it.
+ * What a picture says of its most confident line of stitching, as the headless command gives it.
  *
  * @param pixels - the picture, upright
  * @param input - scale, stitch, and whether positions are wanted; without a typed scale a card is looked for

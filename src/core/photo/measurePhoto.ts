@@ -82,13 +82,13 @@ const LIMITS = {
  * Card → plane in mm → lines that stand out → each followed, straightened, and its stitches placed one by one (compare
  * `docs/photo.md`). Nothing random: the same picture gives the same numbers.
  *
- * Where it is wrong: a card lies 0.76 mm nearer the lens than the fabric, 0.25 % at 300 mm; a lens that bends straight lines
- * is not heeded; puckers are an estimate by the light.
+ * Where it is wrong: a card lies 0.76 mm nearer the lens than the fabric, 0.25 % at 300 mm; lens distortion is
+ * ignored; puckers are an estimate by the light.
  *
  * @param pixels - the picture, upright
  * @param question - scale, kind of stitch, a line if one is shown
  * @param progress - told how far it is
- * @returns the lines, the surest first; or why the picture is refused, with what to do better
+ * @returns the lines, the most confident first; or why the picture is refused, with what to do better
  */
 export function measurePhoto(
   pixels: Pixels,
@@ -211,7 +211,7 @@ function liesOn(seed: Seed, { way, widthMm }: ReadSeam): boolean {
   return way.x.some((x, i) => Math.hypot(x - seed.x, way.y[i] - seed.y) < widthMm / 2 + 2);
 }
 
-/** Lines that are not the same one again: the surer of two that run along each other stays. */
+/** Drops lines that were read twice: of two that run along each other the more confident one stays. */
 function apartFrom(seams: readonly PhotoSeam[]): PhotoSeam[] {
   const kept: PhotoSeam[] = [];
   for (const seam of seams) {

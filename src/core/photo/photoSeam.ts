@@ -56,7 +56,7 @@ export function seamMeasures(read: ReadSeam, confidence: number, mmToPx: Homogra
   for (let s = first; s < last; s += 1) along.push(placeOn(way, s, 0));
   along.push(placeOn(way, last, 0));
   const px = along.map(({ x, y }) => taken(mmToPx, x, y));
-  // From the left of the picture, whichever way the card lies; what rises straight up is told from below.
+  // From the left of the picture, whichever way the card lies; a vertical seam from below.
   const across = px[px.length - 1].x - px[0].x;
   const turned = Math.abs(across) > 1e-6 ? across < 0 : px[0].y < px[px.length - 1].y;
   const [from, to] = turned ? [px[px.length - 1], px[0]] : [px[0], px[px.length - 1]];

@@ -45,6 +45,12 @@ describe('pictures that are refused', () => {
     ['photo.seam-too-short', () => renderScene(small({}, { penetrations: 5 })), {}],
   ])('%s', (code, picture, question) => expect(codeOf(picture(), asked(question))).toBe(code));
 
+  it('the edge of a patterned scrap is no line of stitching', () => {
+    const table = [60, 40, 30] as const;
+    const scene = small({ seams: [], ground: 'twill', groundDepth: 0.15, scrap: { halfX: 46, halfY: 20, table } });
+    expect(codeOf(renderScene(scene))).toMatch(/^photo\./);
+  });
+
   it('a card seen from too far aside', () => {
     const corners = [
       { x: 100, y: 120 },

@@ -24,7 +24,7 @@ const RAMPS = {
   spread: { none: 0.5, full: 0.2, weight: 0.8 },
 } as const satisfies Record<string, Ramp>;
 
-/** Never surer than this: a photo is one look. */
+/** Confidence never exceeds this: a photo is one look. */
 const MOST = 0.97;
 /** Fewer pixels a stitch than this, and a reading is never trusted by itself. */
 const FEW_PX = 6;

@@ -143,7 +143,7 @@ function laidFlat(pixels: Pixels, h: Homography, frame: Frame, factor: number, c
   return { layers, mask };
 }
 
-/** Spread of the smallest difference that is told, as a share of the light: finer is noise of eight bits. */
+/** Smallest spread that counts, as a share of the light: anything finer is the rounding of eight bits. */
 const FLOOR = 0.006;
 
 /** Makes the texture of the three layers independent of each other, each with a spread of 1; in place. */

@@ -55,24 +55,40 @@ export function threadMap(strip: Strip, bandMm: number): ThreadMap {
   const thread = meanOf(layers, middle, values, 0.6 * level);
   const share = Math.max(...thread.map((value) => Math.abs(1 - Math.exp(value))));
   if (level > 1e-9) for (let i = 0; i < values.length; i += 1) values[i] /= level;
-  const contrast = noise > 0 && level > 0 && !isEdge(values, width, half, outer, pxPerMm) ? level / noise : 0;
+  const contrast =
+    noise > 0 && level > 0 && !isEdge(layers, thread, width, sidesNext(half, outer, pxPerMm)) ? level / noise : 0;
   return { width, height, pxPerMm, values, contrast, share };
 }
 
-/** Right beside the stitching, mm; how far the two sides may differ there, thread being 1. */
+/** Right beside the stitching, mm; how far the two sides must differ there, and a thread from both, logarithms of the light. */
 const NEXT_MM = 0.8;
-const STEP = 0.5;
+const STEP = 0.15;
+const OUTSIDE = 0.05;
 
-/** Whether a line is where one fabric ends and another begins: its two sides are not alike. */
-function isEdge(values: Float32Array, width: number, half: number, outer: number, pxPerMm: number): boolean {
+/**
+ * Whether a line is where one fabric ends and another begins: its two sides are not alike, and in each colour it lies
+ * between them, as what mixes the two does. A thread does not.
+ */
+function isEdge(layers: readonly Float32Array[], thread: readonly number[], width: number, rows: Sides): boolean {
+  const above = meanOf(layers, { width, ranges: [rows.above] });
+  const below = meanOf(layers, { width, ranges: [rows.below] });
+  if (Math.max(...above.map((value, c) => Math.abs(value - below[c]))) < STEP) return false;
+  return thread.every(
+    (value, c) => value > Math.min(above[c], below[c]) - OUTSIDE && value < Math.max(above[c], below[c]) + OUTSIDE,
+  );
+}
+
+/** Rows right above and right below the stitching, with both ends. */
+interface Sides {
+  above: readonly [number, number];
+  below: readonly [number, number];
+}
+
+function sidesNext(half: number, outer: number, pxPerMm: number): Sides {
   const wide = Math.max(1, Math.round(NEXT_MM * pxPerMm));
-  const mean = (from: number) => {
-    let sum = 0;
-    for (let at = from * width; at < (from + wide) * width; at += 1) sum += values[at];
-    return sum / (wide * width);
-  };
-  const above = Math.max(0, Math.floor(half - outer) - wide);
-  return Math.abs(mean(above) - mean(Math.ceil(half + outer))) > STEP;
+  const above = Math.max(wide - 1, Math.floor(half - outer));
+  const below = Math.min(2 * half - wide + 1, Math.ceil(half + outer));
+  return { above: [above - wide + 1, above], below: [below, below + wide - 1] };
 }
 
 /** The layers less the mean of the sides round each column: shade along the seam is gone. */

@@ -6,7 +6,7 @@ import { parabola, type Period, periodsOf } from './spectrum';
 import { countSlots, pitchOf } from './slots';
 import { type ReadStitches, STITCH_MM } from './straight';
 
-/** The narrowest zigzag that is told from a straight stitch, mm. */
+/** The narrowest zigzag that can be distinguished from a straight stitch, mm. */
 export const NARROWEST_MM = 0.55;
 const LEAST_PX = 3;
 /** Looks along the halves: a few to tell periods apart, more to place the corners. */
