@@ -30,7 +30,7 @@ const shaken = fc
     (off) => card.map(({ x, y }, i) => ({ x: 200 + 8 * x + off[i].x, y: 150 + 8 * y + off[i].y })) as unknown as Quad,
   );
 
-describe('library (ml-matrix 6.15): a plane in perspective', () => {
+describe('library: ml-matrix 6.15, a plane in perspective', () => {
   it('is the null vector of its equations', () => {
     fc.assert(
       fc.property(shaken, (to) => {
