@@ -17,7 +17,6 @@ const measuredSchema = z.strictObject({
   pitchMm: z.number(),
   pitchSpreadMm: z.number(),
   count: z.int(),
-  growthPercent: z.number().optional(),
   puckerGrade: z.number().optional(),
   skipped: z.int(),
   widthMm: z.number(),
@@ -54,15 +53,21 @@ export function photoAnswer(pixels: Pixels, input: PhotoInput): z.output<typeof 
     input.mmPerPx === undefined ? { from: 'card' } : { from: 'typed', mmPerPx: input.mmPerPx };
   const measured = measurePhoto(pixels, { scale, kind, line: null, most: 1 });
   if ('blocked' in measured) return measured;
-  const { penetrations, kind: stitch, puckerGrade, ...rest } = measured.seams[0];
-  const { pitchMm, pitchSpreadMm, count, skipped, widthMm, straightnessMm, angleDeg, lengthMm, confidence, mmPerPx } =
-    rest;
+  const [seam] = measured.seams;
+  const seen = seam.penetrations.filter((one) => one.seen);
   return {
-    stitch,
-    ...{ pitchMm, pitchSpreadMm, count, skipped, widthMm, straightnessMm, angleDeg, lengthMm, confidence, mmPerPx },
-    ...(puckerGrade === null ? {} : { puckerGrade }),
-    ...(input.detail
-      ? { positions: penetrations.filter(({ seen }) => seen).map(({ xPx, yPx }) => ({ xPx, yPx })) }
-      : {}),
+    stitch: seam.kind,
+    pitchMm: seam.pitchMm,
+    pitchSpreadMm: seam.pitchSpreadMm,
+    count: seam.count,
+    ...(seam.puckerGrade === null ? {} : { puckerGrade: seam.puckerGrade }),
+    skipped: seam.skipped,
+    widthMm: seam.widthMm,
+    straightnessMm: seam.straightnessMm,
+    angleDeg: seam.angleDeg,
+    lengthMm: seam.lengthMm,
+    confidence: seam.confidence,
+    mmPerPx: seam.mmPerPx,
+    ...(input.detail ? { positions: seen.map(({ xPx, yPx }) => ({ xPx, yPx })) } : {}),
   };
 }

@@ -1,6 +1,7 @@
 import type { Point } from '../geometry';
 import type { Blocked } from '../result';
-import { CARD, CARD_CORNERS } from './card/cards';
+import { ID1_CARD_MM } from '../units';
+import { CARD_CORNERS } from './card/cards';
 import { findCard } from './card/findCard';
 import { tiltDeg } from './card/plausible';
 import { confidenceOf } from './judge/confidence';
@@ -132,7 +133,7 @@ function scaleOf(pixels: Pixels, scale: PhotoScale): Scale | { blocked: Blocked[
     const perMm = 1 / scale.mmPerPx;
     return { mmToPx: [perMm, 0, 0, 0, perMm, 0, 0, 0, 1], card: null };
   }
-  const corners = scale.from === 'corners' ? scale.corners : (findCard(pixels)?.corners ?? null);
+  const corners = scale.from === 'corners' ? scale.corners : findCard(pixels);
   const mmToPx = corners && homographyFrom(CARD_CORNERS, corners);
   if (!corners || !mmToPx) return refused('photo.scale-missing');
   const lean = tiltDeg(corners, pixels.width, pixels.height);
@@ -148,7 +149,7 @@ interface Looked {
   longMm: number;
 }
 
-/** The line that was shown, as it is and as what is followed from its middle. */
+/** The line that was shown, read as a thread and as narrow and wide bands. */
 function readLine(pixels: Pixels, mmToPx: Homography, { line, kind }: PhotoQuestion): Looked {
   const pxToMm = inverse(mmToPx);
   const places = (line ?? []).map(({ x, y }) => taken(pxToMm, x, y));
@@ -167,7 +168,7 @@ function readLines(
   { kind, most }: PhotoQuestion,
   progress: Progress,
 ): Looked {
-  const covered = withCard ? { left: 0, top: 0, right: CARD.widthMm, bottom: CARD.heightMm } : null;
+  const covered = withCard ? { left: 0, top: 0, right: ID1_CARD_MM.width, bottom: ID1_CARD_MM.height } : null;
   const ground = groundOf(pixels, mmToPx, covered);
   progress(0.45);
   const seeds = seedsOf(ground, SEEDS);

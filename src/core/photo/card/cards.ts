@@ -1,12 +1,12 @@
+import { ID1_CARD_MM } from '../../units';
 import type { Quad } from '../picture/homography';
 
-/** An ID-1 card, mm (ISO/IEC 7810): width, height and the radius of its corners. */
-export const CARD = { widthMm: 85.6, heightMm: 53.98, radiusMm: 3.18 } as const;
+const { width, height } = ID1_CARD_MM;
 
-/** Its corners in mm, round from the first end of a long side. */
+/** The corners of an ID-1 card before rounding, mm, round from the first end of a long side. */
 export const CARD_CORNERS: Quad = [
   { x: 0, y: 0 },
-  { x: CARD.widthMm, y: 0 },
-  { x: CARD.widthMm, y: CARD.heightMm },
-  { x: 0, y: CARD.heightMm },
+  { x: width, y: 0 },
+  { x: width, y: height },
+  { x: 0, y: height },
 ];

@@ -16,7 +16,7 @@ function worst(found: ReturnType<typeof findCard>, truth: readonly { x: number; 
   const turns = [0, 1, 2, 3].map((turn) =>
     Math.max(
       ...truth.map(({ x, y }, i) => {
-        const corner = found.corners[(i + turn) % 4];
+        const corner = found[(i + turn) % 4];
         return Math.hypot(corner.x - x, corner.y - y);
       }),
     ),
@@ -44,6 +44,6 @@ describe('a card in a picture', () => {
     const picture = renderScene(scene({ tiltDeg: 20, tiltTowardsDeg: 40 }));
     const card = findCard(picture);
     expect(card).not.toBeNull();
-    if (card) expect(Math.abs(tiltDeg(card.corners, picture.width, picture.height) - 20)).toBeLessThan(5);
+    if (card) expect(Math.abs(tiltDeg(card, picture.width, picture.height) - 20)).toBeLessThan(5);
   });
 });

@@ -6,14 +6,6 @@ import { cardGuesses } from './quads';
 import { fittedCorners } from './sides';
 import { straightLines } from './straights';
 
-/** A card found in a picture. */
-export interface FoundCard {
-  /** Corners before rounding, pixels of the picture, as `CARD_CORNERS`. */
-  corners: Quad;
-  /** Share of its weakest side that was seen, 0 … 1. */
-  seen: number;
-}
-
 /** Pixels of the picture the card is looked for in, and of the one its sides are fitted in. */
 const FIND_PIXELS = 350_000;
 const FIT_PIXELS = 1_500_000;
@@ -31,9 +23,9 @@ const CERTAIN = 1.15;
  * themselves are rounded. What is printed on the card does not matter.
  *
  * @param pixels - the picture
- * @returns its corners to a fraction of a pixel; null where no card lies in the picture
+ * @returns its corners before rounding, as `CARD_CORNERS`, to a fraction of a pixel; null where no card lies in the picture
  */
-export function findCard(pixels: Pixels): FoundCard | null {
+export function findCard(pixels: Pixels): Quad | null {
   const factor = factorFor(pixels, FIND_PIXELS);
   const edges = edgesOf(reduced(pixels, factor));
   const likely = cardGuesses(straightLines(edges, LINES), edges).filter(({ score }) => score >= CERTAIN);
@@ -47,7 +39,7 @@ export function findCard(pixels: Pixels): FoundCard | null {
   if (!best) return null;
   const fine = factorFor(pixels, FIT_PIXELS);
   const close = fittedCorners(best.corners, pixels, fine, (2.5 * factor) / fine);
-  return { corners: fittedCorners(close, pixels, fine, 3), seen: best.weakestSide };
+  return fittedCorners(close, pixels, fine, 3);
 }
 
 /** From pixels of a reduced picture to those of the whole one: the middle of a square, not its corner. */

@@ -1,6 +1,7 @@
+import { ID1_CARD_MM } from '../../units';
 import type { Point } from '../../geometry';
 import { homographyFrom, type Quad, taken } from '../picture/homography';
-import { CARD, CARD_CORNERS } from './cards';
+import { CARD_CORNERS } from './cards';
 import type { Edges } from './edges';
 import { offFromCard } from './plausible';
 import type { Straight } from './straights';
@@ -10,11 +11,9 @@ export interface CardGuess {
   corners: Quad;
   /** 0 … about 2: support of its sides, less what does not fit a card. */
   score: number;
-  /** Share of its weakest side that lies on an edge. */
-  weakestSide: number;
 }
 
-const RATIO = CARD.widthMm / CARD.heightMm;
+const RATIO = ID1_CARD_MM.width / ID1_CARD_MM.height;
 /** How much the ratio of the sides may seem to differ, leaning to 35°. */
 const LEAN = 1.3;
 /** Opposite sides may converge by so much, radians. */
@@ -65,7 +64,7 @@ function guessFrom(sides: readonly [Held, Held, Held, Held], edges: Edges): Card
   const weakestSide = Math.min(...shares);
   const mean = shares.reduce((sum, share) => sum + share, 0) / 4;
   const score = mean + 0.6 * weakestSide - 2.5 * off + 0.35 * roundness(corners, edges);
-  return { corners, weakestSide, score };
+  return { corners, score };
 }
 
 /** Half turns do not matter between lines. */
@@ -155,7 +154,7 @@ function support(p: Point, q: Point, { line, counts, from }: Held): number {
 function roundness(corners: Quad, { width, height, slope }: Edges): number {
   const h = homographyFrom(CARD_CORNERS, corners);
   if (!h) return 0;
-  const { widthMm: w, heightMm: t } = CARD;
+  const { width: w, height: t } = ID1_CARD_MM;
   const round = [
     [0, 0, 1, 1],
     [w, 0, -1, 1],

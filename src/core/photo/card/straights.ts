@@ -1,10 +1,10 @@
+import { quantileOf } from '../picture/quantile';
 import { type Edges, FAINTEST } from './edges';
 
 /** A straight line: every place with x · cos + y · sin = off, pixels. */
 export interface Straight {
   angleRad: number;
   off: number;
-  votes: number;
 }
 
 /** Degrees between two directions that are voted for. */
@@ -13,7 +13,7 @@ const ANGLES = 180 / STEP_DEG;
 /** How far the slope of a pixel may point off the line it votes for, in steps. */
 const SPREAD = 3;
 const BIN_PX = 1.5;
-/** Share of the strongest edge below which an edge is texture. */
+/** An edge this steep votes even where most edges are steeper, change of the logarithm of the light. */
 const WEAKEST = 0.12;
 
 /**
@@ -37,7 +37,7 @@ export function straightLines({ width, height, strength, across }: Edges, most: 
     for (let i = 0; i < width; i += 1) {
       const at = j * width + i;
       if (strength[at] < limit) continue;
-      // The fourth root: a faint long edge counts for more than a strong short one.
+      // The root: a faint long edge counts for more than a strong short one.
       const weight = Math.sqrt(Math.min(1, strength[at]));
       const middle = Math.round((across[at] * 180) / Math.PI / STEP_DEG);
       for (let k = middle - SPREAD; k <= middle + SPREAD; k += 1) {
@@ -53,8 +53,7 @@ function weakest(strength: Float32Array): number {
   const some: number[] = [];
   for (let i = 0; i < strength.length; i += 7) if (strength[i] > 0) some.push(strength[i]);
   if (some.length === 0) return Infinity;
-  some.sort((a, b) => a - b);
-  return Math.max(FAINTEST, Math.min(WEAKEST, some[Math.floor(some.length * 0.8)]));
+  return Math.max(FAINTEST, Math.min(WEAKEST, quantileOf(some, 0.8)));
 }
 
 function peaks(votes: Float32Array, bins: number, reach: number, most: number): Straight[] {
@@ -64,7 +63,7 @@ function peaks(votes: Float32Array, bins: number, reach: number, most: number): 
     for (let i = 1; i < votes.length; i += 1) if (votes[i] > votes[best]) best = i;
     if (votes[best] <= 0) break;
     const [angle, bin] = [Math.floor(best / bins), best % bins];
-    found.push({ angleRad: (angle * STEP_DEG * Math.PI) / 180, off: bin * BIN_PX - reach, votes: votes[best] });
+    found.push({ angleRad: (angle * STEP_DEG * Math.PI) / 180, off: bin * BIN_PX - reach });
     for (let a = angle - 4; a <= angle + 4; a += 1)
       for (let b = bin - 3; b <= bin + 3; b += 1) {
         // Past a half turn the same line has its other sign.

@@ -3,7 +3,7 @@ import type { Strip } from '../seam/strip';
 
 /** Undulations so long are puckers: shorter is texture, longer is light; mm. */
 const PUCKER_MM = { shortest: 3, longest: 20 };
-/** Spread of the light at which a seam is a 5, and at which it is a 1: our own scale, from the simulated machine's pictures. */
+/** Spread of the light at which a seam is a 5, and at which it is a 1: our own scale, held against no real seam. */
 const SMOOTH = 0.006;
 const ROUGH = 0.09;
 

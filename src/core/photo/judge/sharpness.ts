@@ -1,3 +1,4 @@
+import { quantileOf } from '../picture/quantile';
 import type { Pixels } from '../picture/pixels';
 
 /** Every so many pixels are looked at, and how far an edge may reach, pixels. */
@@ -38,6 +39,5 @@ export function edgeWidthPx({ width, height, data }: Pixels): number | null {
     while (b < REACH && at(b + 1) > at(b)) b += 1;
     return (at(b) - at(a)) / Math.abs(slope);
   });
-  widths.sort((a, b) => a - b);
-  return widths[Math.floor(widths.length / 2)];
+  return quantileOf(widths, 0.5);
 }

@@ -64,7 +64,7 @@ export function homographyFrom(from: Quad, to: Quad): Homography | null {
 }
 
 /** One homography after another: the right one first. */
-export function times(a: Homography, b: Homography): Homography {
+function times(a: Homography, b: Homography): Homography {
   return [0, 1, 2].flatMap((i) =>
     [0, 1, 2].map((j) => a[i * 3] * b[j] + a[i * 3 + 1] * b[3 + j] + a[i * 3 + 2] * b[6 + j]),
   );

@@ -5,13 +5,6 @@ export interface Pixels {
   data: Uint8ClampedArray | Uint8Array;
 }
 
-/** One value a pixel, rows from the top. */
-export interface Plane {
-  width: number;
-  height: number;
-  values: Float32Array;
-}
-
 /** Red, green and blue, each a plane of 0 … 255. */
 export interface Colours {
   width: number;

@@ -1,6 +1,7 @@
+import { quantileOf } from '../picture/quantile';
 import type { Point } from '../../geometry';
 import { boxMeans } from '../picture/blur';
-import { quantileOf } from '../stitches/signal';
+
 import type { ThreadMap } from './thread';
 import { placeOn, type Way, wayThrough } from './way';
 

@@ -1,5 +1,6 @@
 import { boxMean, maskedMeans } from '../picture/blur';
 import { type Homography, inverse, scaleAt, taken } from '../picture/homography';
+import { quantileOf } from '../picture/quantile';
 import { type Pixels, planesOf, reduced } from '../picture/pixels';
 
 /**
@@ -164,8 +165,7 @@ function robustCovariance(layers: readonly Float32Array[], mask: Float32Array): 
   const limits = layers.map((layer) => {
     const some: number[] = [];
     for (let i = 0; i < layer.length; i += 11) if (mask[i] > 0) some.push(Math.abs(layer[i]));
-    some.sort((x, y) => x - y);
-    return 3.5 * 1.4826 * (some[Math.floor(some.length / 2)] ?? 0) + FLOOR;
+    return 3.5 * 1.4826 * quantileOf(some, 0.5) + FLOOR;
   });
   const sums = new Float64Array(6);
   let count = 1;

@@ -1,3 +1,4 @@
+import { quantileOf } from '../picture/quantile';
 import type { Ground } from './ground';
 
 /** A short piece of what may be a seam. */
@@ -38,7 +39,7 @@ export function seedsOf(ground: Ground, most: readonly number[]): Seed[] {
   const noise = BANDS_MM.map(() => [] as number[]);
   for (let top = 0; top < ground.height; top += size)
     for (let left = 0; left < ground.width; left += size) found.push(...bestOf(ground, { left, top, size }, noise));
-  const usual = noise.map((values) => Math.max(1e-6, middle(values)));
+  const usual = noise.map((values) => Math.max(1e-6, quantileOf(values, 0.5)));
   const rated = found.map((seed) => ({
     ...seed,
     strength: seed.strength / usual[BANDS_MM.findIndex((band) => band === seed.bandMm)],
@@ -54,8 +55,6 @@ export function seedsOf(ground: Ground, most: readonly number[]): Seed[] {
     each.flatMap((seeds) => (seeds[rank] ? [seeds[rank]] : [])),
   ).flat();
 }
-
-const middle = (values: number[]): number => values.sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0;
 
 /** The strongest ones that do not tell the same twice. */
 function spread(seeds: readonly Seed[], most: number): Seed[] {

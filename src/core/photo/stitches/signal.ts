@@ -41,13 +41,6 @@ export function meanBetween(signal: Signal, from: number, to: number): number {
   return sum / steps;
 }
 
-/** The value that a share of the signal lies below. */
-export function quantileOf(values: ArrayLike<number>, share: number): number {
-  // A typed array sorts by value without calling back.
-  const sorted = Float64Array.from(values).sort();
-  return sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? 0;
-}
-
 /** How alike two stretches are, −1 … 1 (Pearson); 0 where one is flat. */
 export function correlation(a: ArrayLike<number>, b: ArrayLike<number>): number {
   const n = Math.min(a.length, b.length);

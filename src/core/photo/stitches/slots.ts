@@ -1,4 +1,4 @@
-import { quantileOf } from './signal';
+import { quantileOf } from '../picture/quantile';
 
 /** Places where a needle goes in if none is skipped, and what is seen between and at them. */
 export interface Places {

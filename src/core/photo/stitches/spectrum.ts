@@ -1,5 +1,6 @@
+import { quantileOf } from '../picture/quantile';
 import FFT from 'fft.js';
-import { movingMean, quantileOf, type Signal } from './signal';
+import { movingMean, type Signal } from './signal';
 
 /** A period that stands out of a signal. */
 export interface Period {

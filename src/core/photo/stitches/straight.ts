@@ -1,6 +1,7 @@
+import { quantileOf } from '../picture/quantile';
 import type { ThreadMap } from '../seam/thread';
 import { penetrationsIn } from './penetrations';
-import { correlation, meanBetween, movingMean, quantileOf, rowsOf, type Signal, valueAt } from './signal';
+import { correlation, meanBetween, movingMean, rowsOf, type Signal, valueAt } from './signal';
 import { parabola, periodsOf } from './spectrum';
 import { countSlots, pitchOf, type Slots } from './slots';
 

@@ -1,7 +1,8 @@
+import { quantileOf } from '../picture/quantile';
 import { boxMeans } from '../picture/blur';
 import type { ThreadMap } from '../seam/thread';
 import { penetrationsIn } from './penetrations';
-import { movingMean, quantileOf, rowsOf, type Signal } from './signal';
+import { movingMean, rowsOf, type Signal } from './signal';
 import { parabola, type Period, periodsOf } from './spectrum';
 import { countSlots, pitchOf } from './slots';
 import { type ReadStitches, STITCH_MM } from './straight';
